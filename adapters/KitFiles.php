@@ -1,0 +1,133 @@
+<?php
+
+declare(strict_types=1);
+
+namespace ChiralexAdapters;
+
+use ZipArchive;
+
+/** Collects the files of a kit folder, from a folder, a ZIP or a single parts list. */
+final readonly class KitFiles
+{
+    public const LIMIT = 10 * 1_048_576;
+    private const UNPACKED_LIMIT = 40 * 1_048_576;
+    private const KNOWN = ['kit.json', 'bom.csv', 'bom.tsv', 'bom.txt', 'bom.xlsx', 'placements.csv', 'placements.tsv', 'placements.txt', 'masses.csv', 'offers.csv', 'measurements.csv', 'reports.csv'];
+
+    /**
+     * @return array<string, string> name to bytes
+     * @throws UnusableFile when nothing can be read there
+     */
+    public function fromPath(string $path): array
+    {
+        if (is_dir($path)) {
+            return $this->withWorkbook($this->folder($path));
+        }
+        if (!is_file($path)) {
+            throw UnusableFile::absent($path);
+        }
+
+        return $this->fromBytes(basename($path), $this->file($path));
+    }
+
+    /**
+     * A dropped file: a ZIP of a kit folder, or a parts list under any name.
+     *
+     * @return array<string, string> name to bytes
+     * @throws UnusableFile when it is too large or cannot be unpacked
+     */
+    public function fromBytes(string $name, string $bytes): array
+    {
+        if (strlen($bytes) > self::LIMIT) {
+            throw UnusableFile::tooLarge($name, strlen($bytes));
+        }
+        if (str_starts_with($bytes, "PK\x03\x04") && !str_ends_with(strtolower($name), '.xlsx')) {
+            return $this->withWorkbook($this->archive($name, $bytes));
+        }
+        if (strtolower($name) === 'kit.json') {
+            return ['kit.json' => $bytes];
+        }
+
+        return $this->withWorkbook([str_ends_with(strtolower($name), '.xlsx') ? 'bom.xlsx' : 'bom.csv' => $bytes]);
+    }
+
+    /**
+     * @return array<string, string>
+     * @throws UnusableFile
+     */
+    private function folder(string $path): array
+    {
+        $files = [];
+        foreach (self::KNOWN as $name) {
+            if (is_file("{$path}/{$name}")) {
+                $files[$name] = $this->file("{$path}/{$name}");
+            }
+        }
+
+        return $files;
+    }
+
+    /** @throws UnusableFile */
+    private function file(string $path): string
+    {
+        $size = (int) filesize($path);
+        if ($size > self::LIMIT) {
+            throw UnusableFile::tooLarge(basename($path), $size);
+        }
+        $bytes = file_get_contents($path);
+        if ($bytes === false) {
+            throw UnusableFile::absent($path);
+        }
+
+        return $bytes;
+    }
+
+    /**
+     * @return array<string, string>
+     * @throws UnusableFile
+     */
+    private function archive(string $name, string $bytes): array
+    {
+        $temporary = (string) tempnam(sys_get_temp_dir(), 'kit');
+        file_put_contents($temporary, $bytes);
+        $zip = new ZipArchive();
+        try {
+            if ($zip->open($temporary, ZipArchive::RDONLY) !== true) {
+                throw UnusableFile::badArchive($name, 'it is damaged');
+            }
+            $files = [];
+            $total = 0;
+            for ($i = 0; $i < $zip->numFiles; ++$i) {
+                $entry = $zip->statIndex($i);
+                $base = basename((string) ($entry['name'] ?? ''));
+                if ($entry === false || !in_array($base, self::KNOWN, true) || isset($files[$base])) {
+                    continue;
+                }
+                $total += $entry['size'];
+                if ($total > self::UNPACKED_LIMIT) {
+                    throw UnusableFile::badArchive($name, 'it unpacks to more than 40 MB');
+                }
+                $files[$base] = (string) $zip->getFromIndex($i);
+            }
+            $zip->close();
+
+            return $files;
+        } finally {
+            unlink($temporary);
+        }
+    }
+
+    /**
+     * @param array<string, string> $files
+     * @return array<string, string> a workbook turned into delimited text
+     * @throws UnusableFile
+     */
+    private function withWorkbook(array $files): array
+    {
+        if (isset($files['bom.xlsx'])) {
+            $files['bom.csv'] ??= (new Workbook())->firstSheet('bom.xlsx', $files['bom.xlsx']);
+            unset($files['bom.xlsx']);
+        }
+
+        return $files;
+    }
+}

@@ -1,0 +1,31 @@
+<?php
+
+declare(strict_types=1);
+
+namespace ChiralexAdapters;
+
+use RuntimeException;
+
+/** A file or folder that cannot be opened; the message names it and says what to do. */
+final class UnusableFile extends RuntimeException
+{
+    public static function absent(string $path): self
+    {
+        return new self("{$path}: no such file or folder; check the path.");
+    }
+
+    public static function tooLarge(string $name, int $bytes): self
+    {
+        return new self(sprintf('%s is %.1f MB; the limit is %d MB. Remove what does not belong to the kit.', $name, $bytes / 1_048_576, intdiv(KitFiles::LIMIT, 1_048_576)));
+    }
+
+    public static function badArchive(string $name, string $why): self
+    {
+        return new self("{$name}: the ZIP cannot be used ({$why}); pack the kit folder again.");
+    }
+
+    public static function badWorkbook(string $name): self
+    {
+        return new self("{$name} is no readable workbook; save it again as XLSX or as CSV.");
+    }
+}

@@ -1,0 +1,56 @@
+<?php
+
+declare(strict_types=1);
+
+namespace ChiralexCli;
+
+use Chiralex\ChiralexException;
+use ChiralexAdapters\UnusableFile;
+
+/**
+ * The command line: exit 0 done, 1 done and something blocks, 2 unusable input with one line on standard error.
+ */
+final readonly class Application
+{
+    private const LINE = 290;
+
+    /** @param list<string> $arguments behind the program's name */
+    public function run(array $arguments): int
+    {
+        try {
+            $outcome = $this->outcome($arguments);
+        } catch (UsageError|UnusableFile|ChiralexException $fault) {
+            fwrite(STDERR, 'chiralex: ' . mb_strimwidth((string) preg_replace('~\s+~', ' ', $fault->getMessage()), 0, self::LINE - 10, '...') . "\n");
+
+            return 2;
+        }
+        fwrite(STDOUT, json_encode($outcome->document, JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_INVALID_UTF8_SUBSTITUTE | JSON_THROW_ON_ERROR) . "\n");
+
+        return $outcome->blocks ? 1 : 0;
+    }
+
+    /**
+     * @param list<string> $arguments
+     * @throws UsageError
+     * @throws UnusableFile
+     * @throws ChiralexException
+     */
+    private function outcome(array $arguments): Outcome
+    {
+        $verb = array_shift($arguments) ?? '';
+        $markings = new MarkingVerbs();
+        $kits = new KitVerbs();
+
+        return match ($verb) {
+            'decode' => $markings->decode($arguments),
+            'bands' => $markings->bands($arguments),
+            'encode' => $markings->encode($arguments),
+            'parts' => $kits->parts($arguments),
+            'check' => $kits->check($arguments),
+            'lie' => $kits->lie($arguments),
+            'order' => $kits->order($arguments),
+            'marks' => $kits->marks($arguments),
+            default => throw UsageError::unknownVerb($verb, 'decode, bands, encode, parts, check, lie, order, marks'),
+        };
+    }
+}

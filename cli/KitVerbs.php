@@ -1,0 +1,163 @@
+<?php
+
+declare(strict_types=1);
+
+namespace ChiralexCli;
+
+use Chiralex\Board\Assembly;
+use Chiralex\Board\Lying;
+use Chiralex\Board\PlacedBody;
+use Chiralex\Board\Side;
+use Chiralex\Build\BuildCycle;
+use Chiralex\Build\KitCallouts;
+use Chiralex\Build\Planner;
+use Chiralex\ChiralexException;
+use Chiralex\Kit\Exception\UnusableKit;
+use Chiralex\Kit\Kit;
+use Chiralex\Kit\KitReader;
+use Chiralex\Reason\Matter;
+use Chiralex\Reason\Problem;
+use Chiralex\Reason\Severity;
+use Chiralex\Review\Reviewer;
+use ChiralexAdapters\KitFiles;
+use ChiralexAdapters\UnusableFile;
+use ChiralexRender\Document\CheckDocument;
+use ChiralexRender\Document\LieDocument;
+use ChiralexRender\Document\MarksDocument;
+use ChiralexRender\Document\OrderDocument;
+use ChiralexRender\Document\PartsDocument;
+use ChiralexRender\Words;
+
+/** The verbs that read a kit folder. */
+final readonly class KitVerbs
+{
+    /**
+     * @param list<string> $arguments
+     * @throws UsageError
+     * @throws UnusableFile
+     * @throws ChiralexException
+     */
+    public function parts(array $arguments): Outcome
+    {
+        [$kit] = $this->kit('parts', $arguments, [], 'chiralex parts FOLDER|BOM [--option NAME=VALUE]');
+
+        return new Outcome((new PartsDocument(Words::english()))->of($kit), $kit->list->hasErrors() || $this->hasErrors($kit));
+    }
+
+    /**
+     * @param list<string> $arguments
+     * @throws UsageError
+     * @throws UnusableFile
+     * @throws ChiralexException
+     */
+    public function check(array $arguments): Outcome
+    {
+        [$kit] = $this->kit('check', $arguments, [], 'chiralex check FOLDER [--option NAME=VALUE]');
+        $matters = (new Reviewer())->matters($kit, (new Planner())->plan($kit));
+        $blocks = array_filter($matters, static fn(Matter $matter): bool => $matter->weight->stopsRelease()) !== [];
+
+        return new Outcome((new CheckDocument(Words::english()))->of($matters), $blocks || $this->hasErrors($kit));
+    }
+
+    /**
+     * @param list<string> $arguments
+     * @throws UsageError
+     * @throws UnusableFile
+     * @throws ChiralexException
+     */
+    public function lie(array $arguments): Outcome
+    {
+        $usage = 'chiralex lie FOLDER [--board NAME] [--down top|bottom] [--fitted R1,R2]';
+        [$kit, $read] = $this->kit('lie', $arguments, ['board', 'down', 'fitted'], $usage);
+        $down = Side::tryFrom($read->flag('down') ?? 'top') ?? throw UsageError::badValue('--down', (string) $read->flag('down'), 'top or bottom');
+        $name = $read->flag('board') ?? $kit->boards[0]->name;
+        $board = $kit->board($name) ?? throw UnusableKit::unknownBoard($name, implode(', ', array_map(static fn($each): string => $each->name, $kit->boards)));
+        $assembly = Assembly::around($board, $kit->boards);
+        $here = array_filter($kit->bodies(), static fn(PlacedBody $body): bool => $assembly->has($body->board));
+        $named = $read->flag('fitted');
+        $fitted = $named === null
+            ? array_filter($here, static fn(PlacedBody $body): bool => $body->side === $down)
+            : $this->named($named, $here);
+        $lie = (new Lying())->lie($assembly, $down, array_values($fitted));
+
+        return new Outcome((new LieDocument())->of($lie, $down, array_values($fitted)));
+    }
+
+    /**
+     * @param list<string> $arguments
+     * @throws UsageError
+     * @throws UnusableFile
+     * @throws ChiralexException
+     */
+    public function order(array $arguments): Outcome
+    {
+        $usage = 'chiralex order FOLDER [--school lowest-first|kind-by-kind|block-by-block] [--group N]';
+        [$kit, $read] = $this->kit('order', $arguments, ['school', 'group'], $usage);
+        $school = $read->flag('school');
+        if ($school !== null && !in_array($school, ['lowest-first', 'kind-by-kind', 'block-by-block'], true)) {
+            throw UsageError::badValue('--school', $school, 'lowest-first, kind-by-kind or block-by-block');
+        }
+        $group = $read->flag('group');
+        if ($group !== null && preg_match('~^[1-9]\d{0,3}$~', $group) !== 1) {
+            throw UsageError::badValue('--group', $group, 'a whole number from 1');
+        }
+        $order = (new Planner())->plan($kit->withSettings($kit->settings->with($school, $group === null ? null : (int) $group)));
+        $document = new OrderDocument(Words::english());
+
+        return $order instanceof BuildCycle
+            ? new Outcome($document->cycle($order), true)
+            : new Outcome($document->of($order, $kit), $order->score->violations > 0 || $this->hasErrors($kit));
+    }
+
+    /**
+     * @param list<string> $arguments
+     * @throws UsageError
+     * @throws UnusableFile
+     * @throws ChiralexException
+     */
+    public function marks(array $arguments): Outcome
+    {
+        [$kit] = $this->kit('marks', $arguments, [], 'chiralex marks FOLDER [--option NAME=VALUE]');
+        $order = (new Planner())->plan($kit);
+        $callouts = (new KitCallouts())->callouts($kit, $order instanceof BuildCycle ? null : $order);
+        $unmarked = array_filter($callouts, static fn($callout): bool => $callout->partMark === null) !== [];
+
+        return new Outcome((new MarksDocument(Words::english()))->of($callouts, $kit), $unmarked || $order instanceof BuildCycle || $this->hasErrors($kit));
+    }
+
+    /**
+     * @param list<string> $arguments
+     * @param list<string> $flags
+     * @return array{Kit, Arguments}
+     * @throws UsageError
+     * @throws UnusableFile
+     * @throws ChiralexException
+     */
+    private function kit(string $verb, array $arguments, array $flags, string $usage): array
+    {
+        $read = Arguments::parse($arguments, ['option', ...$flags], $usage);
+        $files = (new KitFiles())->fromPath($read->only($verb));
+
+        return [(new KitReader())->read($files, $read->options()), $read];
+    }
+
+    /**
+     * @param array<string, PlacedBody> $here
+     * @return list<PlacedBody>
+     * @throws UsageError when a designator has no place there
+     */
+    private function named(string $list, array $here): array
+    {
+        $bodies = [];
+        foreach (preg_split('~[\s,;]+~', $list, -1, PREG_SPLIT_NO_EMPTY) ?: [] as $designator) {
+            $bodies[$designator] = $here[$designator] ?? throw UsageError::unknownPart($designator);
+        }
+
+        return array_values($bodies);
+    }
+
+    private function hasErrors(Kit $kit): bool
+    {
+        return array_filter($kit->problems, static fn(Problem $problem): bool => $problem->severity === Severity::Error) !== [];
+    }
+}

@@ -1,0 +1,38 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Chiralex\Board\Internal;
+
+/** Convex hull in the plane of the board (monotone chain), counter-clockwise, without points on its edges. */
+final readonly class PlanHull
+{
+    /**
+     * @param list<float> $x
+     * @param list<float> $y
+     * @param list<int> $indices points to take
+     * @return list<int>
+     */
+    public static function of(array $x, array $y, array $indices): array
+    {
+        usort($indices, static fn(int $a, int $b): int => [$x[$a], $y[$a]] <=> [$x[$b], $y[$b]]);
+        $half = static function (array $order) use ($x, $y): array {
+            $chain = [];
+            foreach ($order as $i) {
+                while (count($chain) >= 2) {
+                    [$a, $b] = [$chain[count($chain) - 2], $chain[count($chain) - 1]];
+                    if (($x[$b] - $x[$a]) * ($y[$i] - $y[$a]) - ($y[$b] - $y[$a]) * ($x[$i] - $x[$a]) > 1e-9) {
+                        break;
+                    }
+                    array_pop($chain);
+                }
+                $chain[] = $i;
+            }
+            array_pop($chain);
+
+            return $chain;
+        };
+
+        return array_values([...$half($indices), ...$half(array_reverse($indices))]);
+    }
+}

@@ -1,0 +1,92 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Chiralex\Board;
+
+use Chiralex\Quantity\Exception\InvalidQuantity;
+use Chiralex\Quantity\Length;
+use Chiralex\Reason\Problem;
+use Chiralex\Reason\Severity;
+use Chiralex\Table\Data\HeaderSynonyms;
+use Chiralex\Table\Exception\UnreadableTable;
+use Chiralex\Table\HeaderMap;
+use Chiralex\Table\Row;
+use Chiralex\Table\Table;
+
+/** Table to placements. A number without unit is in the unit of its header, else in millimetres. */
+final readonly class PlacementReader
+{
+    /**
+     * @param list<string> $boards names of the kit's boards, the first being the one meant where a row names none
+     * @param list<string> $turned names of boards whose file gives bottom rotations as seen from below
+     * @throws UnreadableTable when a column for designator, x or y is missing
+     */
+    public function read(Table $table, array $boards, array $turned = []): PlacementList
+    {
+        $map = HeaderMap::guess($table->headers, HeaderSynonyms::PLACEMENTS);
+        foreach (['designator', 'x', 'y'] as $field) {
+            if (!$map->has($field)) {
+                throw UnreadableTable::noColumn($table->file, $field, $table->headers);
+            }
+        }
+        $placements = $problems = [];
+        foreach ($table->rows as $row) {
+            $read = $this->placement($row, $map, $table, $boards, $turned);
+            if ($read instanceof Problem) {
+                $problems[] = $read;
+                continue;
+            }
+            $earlier = $placements[$read->designator] ?? null;
+            if ($earlier !== null) {
+                $problems[] = new Problem(Severity::Error, 'placement.duplicate', ['designator' => $read->designator, 'earlier' => (int) $earlier->row], $table->file, $row->number, $map->header($table->headers, 'designator'));
+                continue;
+            }
+            $placements[$read->designator] = $read;
+        }
+
+        return new PlacementList($placements, $problems, $table->file);
+    }
+
+    /**
+     * @param list<string> $boards
+     * @param list<string> $turned
+     */
+    private function placement(Row $row, HeaderMap $map, Table $table, array $boards, array $turned): Placement|Problem
+    {
+        $problem = static fn(string $code, string $field): Problem => new Problem(Severity::Error, $code, ['text' => $map->cell($row, $field), 'designator' => $map->cell($row, 'designator')], $table->file, $row->number, $map->header($table->headers, $field));
+        $designator = $map->cell($row, 'designator');
+        if ($designator === '') {
+            return $problem('placement.no-designator', 'designator');
+        }
+        $lengths = [];
+        foreach (['x', 'y'] as $field) {
+            try {
+                $lengths[$field] = Length::parse($map->cell($row, $field), $map->unit($field) ?? 'mm')->toFloat();
+            } catch (InvalidQuantity) {
+                return $problem('placement.coordinate', $field);
+            }
+        }
+        $angle = $map->cell($row, 'rotation');
+        $angle = rtrim(str_replace(',', '.', $angle === '' ? '0' : $angle), "\u{00B0} ");
+        if (!is_numeric($angle)) {
+            return $problem('placement.rotation', 'rotation');
+        }
+        $sideText = $map->cell($row, 'side');
+        $side = $sideText === '' ? Side::Top : Side::read($sideText);
+        if ($side === null) {
+            return $problem('placement.side', 'side');
+        }
+        $board = $map->cell($row, 'board');
+        $board = $board === '' ? ($boards[0] ?? 'main') : $board;
+        if (!in_array($board, $boards, true)) {
+            return $problem('placement.board', 'board');
+        }
+        $rotation = (float) $angle;
+        if ($side === Side::Bottom && in_array($board, $turned, true)) {
+            $rotation = 180.0 - $rotation;
+        }
+
+        return new Placement($designator, new Point($lengths['x'], $lengths['y']), fmod(fmod($rotation, 360.0) + 360.0, 360.0), $side, $board, $row->number);
+    }
+}

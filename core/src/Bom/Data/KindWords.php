@@ -1,0 +1,82 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Chiralex\Bom\Data;
+
+use Chiralex\Part\Kind as K;
+
+/**
+ * Words in value, package or description that tell a kind. Earlier rows win. Type numbers are registered or customary
+ * numbers of the trade; common practice, no source.
+ */
+final readonly class KindWords
+{
+    /** @var list<array{string, K}> pattern on lower-case text, kind */
+    public const WORDS = [
+        ['~\b(?:ic|dip|dil)?[- ]?socket(?! ?strip)\b|\bsocket.*\b(?:dip|dil|ic)\b|\bic[- ]?fassung~', K::IcSocket],
+        ['~socket strip|female header|buchsenleiste|receptacle strip~', K::SocketStrip],
+        ['~box(?:ed)? header|shrouded|wannenstecker|\bidc\b~', K::BoxHeader],
+        ['~(?:pin|male) ?header|stiftleiste|pin strip~', K::PinHeader],
+        ['~terminal block|screw terminal|klemme\b|bornier|\bterminal\b~', K::TerminalBlock],
+        ['~barrel|dc jack|power jack~', K::BarrelJack],
+        ['~battery (?:snap|holder|clip|case)|snap holder|batteriehalter~', K::BatteryHolder],
+        ['~\bbattery\b|\bbatterie\b|\bcoin cell\b~', K::Battery],
+        ['~fuse ?(?:holder|clip)~', K::FuseHolder],
+        ['~heat ?sink|kühlkörper~u', K::HeatSink],
+        ['~bridge rectifier|\bbridge\b|gleichrichterbr~', K::Bridge],
+        ['~photo(?:transistor|diode|cell)|\bldr\b|infrared (?:detector|receiver)|light sensor~', K::Photo],
+        ['~\bleds?\b|leuchtdiode|light emitting~', K::Led],
+        ['~zener|\bbz[xvy]\d|\b1n47[2-6]\d|\b\d{1,2}v\d\b(?=.*(?:do-?35|do-?41|glass))~', K::Zener],
+        ['~\b1n400\d|\b1n540\d|\b1n58(?:1|2)\d|rectifier|schottky~', K::Rectifier],
+        ['~\b1n4148\b|\b1n914\b|signal diode|\bdiode\b~', K::Diode],
+        ['~ntc|ptc|thermistor~', K::Thermistor],
+        ['~trim(?:mer|pot)|preset|multi-?turn~', K::Trimmer],
+        ['~potentiometer|\bpot\b|rotary.*(?:log|lin)~', K::Potentiometer],
+        ['~resistor (?:network|array)|\bsip[- ]?\d+|bussed~', K::Network],
+        ['~tantal~', K::Tantalum],
+        ['~electrolytic|\belko\b|aluminium cap|\belec\b|bipolar cap~', K::Electrolytic],
+        ['~polyester|\bmk[tps]\b|\bfilm\b|polyprop~', K::Film],
+        ['~ceramic|keramik|\bmlcc\b|\bx[57]r\b|\bnp0\b|\bc0g\b|\bdisc\b(?!.*ntc)~', K::Ceramic],
+        ['~\bresistor\b|widerstand|metal film|carbon film|axial.*\d\s*w\b~', K::Resistor],
+        ['~transformer|\btrafo\b~', K::Transformer],
+        ['~\binductor\b|\bchoke\b|ferrite bead|\bcoil\b~', K::Inductor],
+        ['~\b78l?\d\d\b|\b79l?\d\d\b|\blm317|\blp29\d\d|regulator~', K::Regulator],
+        ['~\bbc[3-5]\d\d|\b2n[2-7]\d\d\d|\bbs170|transistor|mosfet|\bto-?92\b.*(?:npn|pnp)|\bnpn\b|\bpnp\b~', K::Transistor],
+        ['~crystal|quartz|\bhc-?49|resonator~', K::Crystal],
+        ['~\brelay\b|\brelais\b~', K::Relay],
+        ['~buzzer|sounder|piezo~', K::Buzzer],
+        ['~loudspeaker|\bspeaker\b~', K::Speaker],
+        ['~\btact|push ?button|\bbutton\b|taster~', K::Button],
+        ['~\bswitch\b|schalter|\bslide\b|toggle|rotary selector|selector~', K::Switch],
+        ['~\bjack\b|phono~', K::Jack],
+        ['~display|\blcd\b|7-?segment|seven[- ]segment~', K::Display],
+        ['~\bsensor\b|microphone|\bprobe\b|thermocouple~', K::Sensor],
+        ['~\bknob\b~', K::Knob],
+        ['~standoff|stand-off|spacer|abstandsbolzen~', K::Standoff],
+        ['~washer|scheibe\b~', K::Washer],
+        ['~\bscrew\b|schraube|\bm[23](?:\.5)?x\d+~', K::Screw],
+        ['~\bnut\b|mutter\b~', K::Nut],
+        ['~front panel|\bpanel\b~', K::Panel],
+        ['~enclosure|\bcase\b|\bgeh(?:ä|ae)use|\blid\b|\bbox\b(?! ?header)~u', K::Enclosure],
+        ['~(?:rubber|stick-?on) f(?:oo|ee)t|\bfeet\b~', K::Feet],
+        ['~ribbon|\bcable\b|kabel~', K::Cable],
+        ['~hook-?up|\bwire\b|draht\b~', K::Wire],
+        ['~\bpcb\b|printed circuit board|bare board~', K::Board],
+        ['~label|sticker~', K::Label],
+        ['~solder\b|flux|sleeving|heat ?shrink|\bglue\b|tape\b~', K::Consumable],
+        ['~\bformer\b|mandrel~', K::Former],
+        ['~connector|\bplug\b|stecker~', K::Connector],
+        ['~\b(?:p?dip|dil)[- ]?\d+|comparator|op-?amp|timer ic|counter|flip-?flop|microcontroller|logic|\blm(?:3(?:58|93|24|39)|555)|\bne555|\btlc?\d{3}|\bcd4\d{3}|\b74hc~', K::Ic],
+    ];
+
+    /** Type numbers that name their body. @var list<array{string, string}> pattern, outline name */
+    public const BODIES = [
+        ['~\b1n4148\b|\b1n914\b|\bbzx(?:55|79)|\b1n52\d\d~', 'DO-35'],
+        ['~\b1n400\d|\b1n58(?:1\d)|\b1n47\d\d|\bbzx85~', 'DO-41'],
+        ['~\b1n540\d|\b1n582\d~', 'DO-201'],
+        ['~\b7[89]l\d\d~', 'TO-92'],
+        ['~\b7[89]\d\d\b|\blm317~', 'TO-220'],
+        ['~\bbc[3-5]\d\d|\b2n39\d\d|\b2n7000|\bbs170|\b2n22\d\d~', 'TO-92'],
+    ];
+}

@@ -1,0 +1,69 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Chiralex\Bom;
+
+use Chiralex\Reason\Severity;
+use Chiralex\Reason\Problem;
+
+/** Reads a designator cell: lists and ranges such as `R1-R4`, `R1..R4`, `C1, C3-5`. */
+final readonly class Designators
+{
+    private const MOST = 2000;
+
+    /**
+     * @param list<string> $names in the order written, each once or as often as written
+     * @param list<Problem> $problems without place
+     */
+    private function __construct(
+        public array $names,
+        public array $problems,
+    ) {}
+
+    public static function read(string $cell): self
+    {
+        $names = [];
+        $problems = [];
+        $cell = (string) preg_replace('~\s*(-|\x{2013}|\.\.+|\x{2026}|\bto\b|\bbis\b)\s*(?=[A-Za-z_]*\d)~u', '~', $cell);
+        foreach (preg_split('~[\s,;+/&]+~u', trim($cell), -1, PREG_SPLIT_NO_EMPTY) ?: [] as $token) {
+            $found = self::token($token);
+            if ($found === null) {
+                $problems[] = new Problem(Severity::Error, 'bom.designator', ['text' => str_replace('~', '-', $token)]);
+                continue;
+            }
+            $names = [...$names, ...$found];
+        }
+
+        return new self($names, $problems);
+    }
+
+    /** The letters before the number: `XU` of `XU1`. */
+    public static function prefix(string $designator): string
+    {
+        return preg_match('~^([A-Za-z_]+)~', $designator, $found) === 1 ? strtoupper($found[1]) : '';
+    }
+
+    /** Natural order: R2 before R10. */
+    public static function compare(string $a, string $b): int
+    {
+        return strnatcasecmp($a, $b) ?: strcmp($a, $b);
+    }
+
+    /** @return ?list<string> */
+    private static function token(string $token): ?array
+    {
+        if (preg_match('~^[A-Za-z_][A-Za-z_0-9.]*$~', $token) === 1) {
+            return [$token];
+        }
+        if (preg_match('~^([A-Za-z_]+)(\d+)\~([A-Za-z_]*)(\d+)$~', $token, $found) !== 1) {
+            return null;
+        }
+        [$from, $to] = [(int) $found[2], (int) $found[4]];
+        if (($found[3] !== '' && strcasecmp($found[3], $found[1]) !== 0) || $to < $from || $to - $from > self::MOST) {
+            return null;
+        }
+
+        return array_map(static fn(int $number): string => $found[1] . $number, range($from, $to));
+    }
+}

@@ -1,0 +1,77 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Chiralex\Bom;
+
+use Chiralex\Reason\Problem;
+use Chiralex\Reason\Severity;
+
+/** What a whole list says that a single row cannot: gaps in the numbering, one part on two lines. */
+final readonly class ListChecks
+{
+    /**
+     * @param list<Line> $lines
+     * @return list<Problem>
+     */
+    public function problems(array $lines, string $file): array
+    {
+        return [...$this->gaps($lines, $file), ...$this->samePart($lines, $file)];
+    }
+
+    /**
+     * @param list<Line> $lines
+     * @return list<Problem>
+     */
+    private function gaps(array $lines, string $file): array
+    {
+        $numbers = [];
+        foreach ($lines as $line) {
+            foreach ($line->designators as $name) {
+                if (preg_match('~^([A-Za-z_]+)(\d{1,5})$~', $name, $found) === 1) {
+                    $numbers[$found[1]][(int) $found[2]] = true;
+                }
+            }
+        }
+        $problems = [];
+        foreach ($numbers as $prefix => $used) {
+            $missing = [];
+            $highest = max(array_keys($used));
+            if ($highest > 3 * count($used) + 10) {
+                continue;
+            }
+            for ($i = min(array_keys($used)); $i < $highest; ++$i) {
+                if (!isset($used[$i])) {
+                    $missing[] = $prefix . $i;
+                }
+            }
+            if ($missing !== []) {
+                $problems[] = new Problem(Severity::Note, 'bom.gap', ['designators' => $missing], $file);
+            }
+        }
+
+        return $problems;
+    }
+
+    /**
+     * @param list<Line> $lines
+     * @return list<Problem>
+     */
+    private function samePart(array $lines, string $file): array
+    {
+        $problems = [];
+        $first = [];
+        foreach ($lines as $line) {
+            if ($line->value === '' || str_starts_with($line->designators[0] ?? '~', '~')) {
+                continue;
+            }
+            $key = implode('|', [Designators::prefix($line->designators[0]), mb_strtolower((string) preg_replace('~\s+~u', '', $line->value)), mb_strtolower($line->package), mb_strtolower($line->description), $line->supply->value]);
+            if (isset($first[$key])) {
+                $problems[] = new Problem(Severity::Note, 'bom.same-part', ['value' => $line->value, 'earlier' => $first[$key]], $file, $line->row);
+            }
+            $first[$key] ??= $line->row;
+        }
+
+        return $problems;
+    }
+}

@@ -1,0 +1,143 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Chiralex\Bom;
+
+use Chiralex\Quantity\Exception\InvalidQuantity;
+use Chiralex\Quantity\Length;
+use Chiralex\Reason\Problem;
+use Chiralex\Reason\Severity;
+use Chiralex\Table\Data\HeaderSynonyms;
+use Chiralex\Table\Exception\UnreadableTable;
+use Chiralex\Table\HeaderMap;
+use Chiralex\Table\Row;
+use Chiralex\Table\Table;
+
+/** Table to parts list. No row is dropped silently: each becomes a line, or a problem that names it. */
+final readonly class PartsReader
+{
+    /**
+     * @param array<string, int> $chosen columns mapped by hand, field to index
+     * @throws UnreadableTable when no column holds designators
+     */
+    public function read(Table $table, array $chosen = []): PartsList
+    {
+        $map = HeaderMap::guess($table->headers, HeaderSynonyms::PARTS, $chosen);
+        if (!$map->has('designator')) {
+            throw UnreadableTable::noColumn($table->file, 'designator', $table->headers);
+        }
+        $lines = $problems = $seen = [];
+        foreach ($table->rows as $row) {
+            [$line, $found] = $this->line($row, $map, $table, $seen);
+            if ($line !== null) {
+                $lines[] = $line;
+            }
+            array_push($problems, ...$found);
+        }
+
+        return new PartsList($table->file, $lines, [...$problems, ...(new ListChecks())->problems($lines, $table->file)], $map->columns, $table->headers);
+    }
+
+    /**
+     * @param array<string, int> $seen designator to its row, added to
+     * @return array{?Line, list<Problem>}
+     */
+    private function line(Row $row, HeaderMap $map, Table $table, array &$seen): array
+    {
+        $at = static fn(string $field): ?string => $map->header($table->headers, $field);
+        $problems = [];
+        $read = Designators::read($map->cell($row, 'designator'));
+        foreach ($read->problems as $problem) {
+            $problems[] = new Problem($problem->severity, $problem->code, $problem->args, $table->file, $row->number, $at('designator'));
+        }
+        $names = [];
+        foreach ($read->names as $name) {
+            if (isset($seen[$name])) {
+                $problems[] = new Problem(Severity::Error, 'bom.duplicate', ['designator' => $name, 'earlier' => $seen[$name]], $table->file, $row->number, $at('designator'));
+                continue;
+            }
+            $seen[$name] = $row->number;
+            $names[] = $name;
+        }
+        if ($names === [] && $problems !== []) {
+            return [null, $problems];
+        }
+        if ($names === []) {
+            $names = ["~{$row->number}"];
+        }
+        [$quantity, $length, $fault] = $this->quantity($map->cell($row, 'quantity'), $names, count($read->names));
+        if ($fault !== null) {
+            $problems[] = new Problem(Severity::Warning, $fault, ['text' => $map->cell($row, 'quantity'), 'count' => count($read->names), 'designators' => $names], $table->file, $row->number, $at('quantity'));
+        }
+        $value = $map->cell($row, 'value');
+        $supply = $this->supply($row, $map, $table, $value);
+        $height = $map->cell($row, 'height');
+
+        return [new Line(
+            $row->number,
+            $names,
+            $quantity,
+            $length,
+            Supply::read($value) === Supply::NotFitted ? '' : $value,
+            $map->cell($row, 'package'),
+            $map->cell($row, 'description'),
+            $map->cell($row, 'tolerance'),
+            $map->cell($row, 'kind'),
+            $supply,
+            $height === '' ? null : $this->height($height, $map->unit('height') ?? 'mm'),
+            $map->cell($row, 'note'),
+            $map->cell($row, 'legend'),
+        ), $problems];
+    }
+
+    /**
+     * @param list<string> $names
+     * @return array{int, ?float, ?string} count, length in millimetres, problem code
+     */
+    private function quantity(string $text, array $names, int $written): array
+    {
+        $unnamed = str_starts_with($names[0] ?? '', '~');
+        $count = $unnamed ? 1 : count($names);
+        if ($text === '') {
+            return [$count, null, null];
+        }
+        if (preg_match('~^(\d+)(?:[.,]0+)?\s*(?:x|pcs?|stk|st\.?|off)?$~i', $text, $found) === 1) {
+            $typed = (int) $found[1];
+
+            return $unnamed ? [$typed, null, null] : [$count, null, $typed === $written ? null : 'bom.quantity'];
+        }
+        try {
+            return [$count, Length::parse($text)->toFloat(), null];
+        } catch (InvalidQuantity) {
+            return [$count, null, 'bom.quantity-unreadable'];
+        }
+    }
+
+    private function supply(Row $row, HeaderMap $map, Table $table, string $value): Supply
+    {
+        $said = Supply::read($map->cell($row, 'supply')) ?? Supply::read($value) ?? Supply::read($map->cell($row, 'note'));
+        if ($said !== null) {
+            return $said;
+        }
+        $cell = strtolower($map->cell($row, 'fitted'));
+        $header = strtolower($map->header($table->headers, 'fitted') ?? '');
+        if ($cell === '') {
+            return Supply::Kit;
+        }
+        $yes = in_array($cell, ['x', 'y', 'yes', '1', 'true', 'ja', 'oui', 'si'], true);
+        $no = in_array($cell, ['n', 'no', '0', 'false', 'nein', 'non'], true);
+        $negative = str_starts_with($header, 'dn') || str_starts_with($header, 'do not');
+
+        return ($negative && $yes) || (!$negative && $no) || Supply::read($cell) === Supply::NotFitted ? Supply::NotFitted : Supply::Kit;
+    }
+
+    private function height(string $text, string $unit): ?float
+    {
+        try {
+            return Length::parse($text, $unit)->toFloat();
+        } catch (InvalidQuantity) {
+            return null;
+        }
+    }
+}

@@ -1,0 +1,190 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Chiralex\Bom;
+
+use Chiralex\Bom\Data\KindWords;
+use Chiralex\Part\Kind;
+use Chiralex\Part\Kinds;
+use Chiralex\Part\Outline;
+use Chiralex\Part\Outlines;
+use Chiralex\Part\PackageText;
+use Chiralex\Quantity\ParsedValue;
+use Chiralex\Quantity\Unit;
+use Chiralex\Quantity\ValueFault;
+use Chiralex\Quantity\ValueReader;
+use Chiralex\Reason\Origin;
+use Chiralex\Reason\Reason;
+
+/** Tells from designator letters, value, package and description what a line is; the weights are common practice. */
+final readonly class Recognizer
+{
+    public function __construct(
+        private Kinds $kinds,
+        private Outlines $outlines,
+    ) {}
+
+    public static function standard(): self
+    {
+        return new self(Kinds::standard(), Outlines::standard());
+    }
+
+    /** @param ?Kind $answered the maker's own answer, which wins */
+    public function recognise(Line $line, ?Kind $answered = null, ?string $package = null): Recognition
+    {
+        [$kind, $confidence, $candidates, $reasons] = $this->kind($line, $answered);
+        $unit = $this->kinds->row($kind)->unit;
+        $read = $unit === null || $line->value === '' ? null : (new ValueReader())->read($line->value, $unit);
+        $package ??= $line->package;
+        [$outline, $origin] = $this->outline($line, $package, $kind);
+
+        return new Recognition(
+            $kind,
+            $confidence,
+            $read instanceof ParsedValue ? $read : null,
+            $read instanceof ValueFault ? $read : null,
+            $outline,
+            $origin,
+            $candidates,
+            $reasons,
+        );
+    }
+
+    /** @return array{Kind, float, list<Kind>, list<Reason>} */
+    private function kind(Line $line, ?Kind $answered): array
+    {
+        $said = $answered ?? Kind::tryFrom(strtolower(str_replace([' ', '_'], '-', $line->kindText)));
+        if ($said !== null) {
+            return [$said, 1.0, [], [new Reason('kind.said', ['kind' => $said->value], Origin::Typed)]];
+        }
+        $letters = Designators::prefix($line->designators[0] ?? '');
+        $byPrefix = str_starts_with($line->designators[0] ?? '~', '~') ? [] : $this->kinds->forPrefix($letters);
+        $byWord = $this->byWord($line, $byPrefix);
+        $prefixReason = new Reason('kind.prefix', ['letters' => $letters, 'kinds' => array_map(static fn(Kind $kind): string => $kind->value, $byPrefix)], Origin::Standard);
+        if ($byWord !== null) {
+            [$kind, $word] = $byWord;
+            $agrees = $byPrefix === [] || in_array($kind, $byPrefix, true) || $this->sameFamily($kind, $byPrefix);
+
+            return [$kind, $agrees ? 0.95 : 0.6, $byPrefix, [new Reason('kind.word', ['word' => $word, 'kind' => $kind->value], Origin::PartsList), $prefixReason]];
+        }
+        if (in_array(Kind::Ceramic, $byPrefix, true)) {
+            return $this->capacitor($line, $prefixReason);
+        }
+        $byPrefix = $this->narrowed($byPrefix, $line);
+        if ($byPrefix === []) {
+            return [Kind::Unknown, 0.0, [], [new Reason('kind.unknown', ['letters' => $letters])]];
+        }
+
+        return [$byPrefix[0], count($byPrefix) === 1 ? 0.8 : 0.35, $byPrefix, [$prefixReason]];
+    }
+
+    /**
+     * A word that agrees with the designator letters goes before one that does not: `carbon film resistor` behind R is no film capacitor.
+     *
+     * @param list<Kind> $byPrefix
+     * @return ?array{Kind, string} the kind a word names, and the word
+     */
+    private function byWord(Line $line, array $byPrefix): ?array
+    {
+        $text = mb_strtolower("{$line->value} {$line->package} {$line->description} {$line->kindText}");
+        $first = null;
+        foreach (KindWords::WORDS as [$pattern, $kind]) {
+            if (preg_match($pattern, $text, $found) !== 1) {
+                continue;
+            }
+            if (in_array($kind, $byPrefix, true) || $this->sameFamily($kind, $byPrefix)) {
+                return [$kind, trim($found[0])];
+            }
+            $first ??= [$kind, trim($found[0])];
+        }
+
+        return $first;
+    }
+
+    /**
+     * A capacitor that names no type: a can's size or a value from 1 uF up is an electrolytic, a smaller one a ceramic.
+     *
+     * @return array{Kind, float, list<Kind>, list<Reason>}
+     */
+    private function capacitor(Line $line, Reason $prefix): array
+    {
+        $candidates = [Kind::Ceramic, Kind::Film, Kind::Electrolytic, Kind::Tantalum];
+        if (preg_match('~\d+(?:[.,]\d+)?\s*[x\x{00D7}]\s*\d~u', $line->package) === 1) {
+            return [Kind::Electrolytic, 0.85, $candidates, [$prefix, new Reason('kind.can-size', ['package' => $line->package], Origin::PartsList)]];
+        }
+        $read = (new ValueReader())->read($line->value, Unit::Farad);
+        if (!$read instanceof ParsedValue) {
+            return [Kind::Ceramic, 0.55, $candidates, [$prefix]];
+        }
+        $large = $read->value->amount->isGreaterThanOrEqualTo('0.000001');
+
+        return [$large ? Kind::Electrolytic : Kind::Ceramic, 0.6, $candidates, [$prefix, new Reason($large ? 'kind.large-capacitor' : 'kind.small-capacitor', ['value' => $read->value->display()], Origin::CommonPractice)]];
+    }
+
+    /**
+     * @param list<Kind> $kinds
+     * @return list<Kind>
+     */
+    private function narrowed(array $kinds, Line $line): array
+    {
+        if (count($kinds) < 2) {
+            return $kinds;
+        }
+        $frequency = preg_match('~\d\s*[kM]?Hz~i', $line->value) === 1;
+        $ohms = $line->value !== '' && (new ValueReader())->read($line->value, Unit::Ohm) instanceof ParsedValue;
+        $fits = array_values(array_filter($kinds, fn(Kind $kind): bool => match (true) {
+            $frequency => $kind === Kind::Crystal,
+            default => ($this->kinds->row($kind)->unit === Unit::Ohm) === $ohms,
+        }));
+
+        return $fits === [] ? $kinds : $fits;
+    }
+
+    /** @param list<Kind> $kinds */
+    private function sameFamily(Kind $kind, array $kinds): bool
+    {
+        $families = [
+            [Kind::Ceramic, Kind::Film, Kind::Electrolytic, Kind::Tantalum],
+            [Kind::Diode, Kind::Zener, Kind::Rectifier, Kind::Led, Kind::Photo],
+            [Kind::Ic, Kind::Regulator, Kind::Sensor, Kind::Transistor],
+            [Kind::Resistor, Kind::Trimmer, Kind::Potentiometer, Kind::Thermistor, Kind::Network],
+            [Kind::Switch, Kind::Button],
+            [Kind::PinHeader, Kind::SocketStrip, Kind::BoxHeader, Kind::Connector, Kind::TerminalBlock, Kind::Jack, Kind::BarrelJack],
+        ];
+        foreach ($families as $family) {
+            foreach (in_array($kind, $family, true) ? $kinds : [] as $other) {
+                if (in_array($other, $family, true)) {
+                    return true;
+                }
+            }
+        }
+
+        return false;
+    }
+
+    /** @return array{Outline, Origin} */
+    private function outline(Line $line, string $package, Kind $kind): array
+    {
+        $reader = new PackageText($this->outlines);
+        $named = $reader->outline($package, $kind);
+        if ($named !== null) {
+            return [$named, Origin::PackageOutline];
+        }
+        $text = mb_strtolower("{$line->value} {$line->description}");
+        foreach (KindWords::BODIES as [$pattern, $name]) {
+            if (preg_match($pattern, $text) === 1) {
+                return [$this->outlines->named($name), Origin::PackageOutline];
+            }
+        }
+        $described = $reader->outline($line->description, $kind) ?? (in_array($kind, [Kind::IcSocket, Kind::Led, Kind::Crystal, Kind::PinHeader], true) ? $reader->outline($line->value, $kind) : null);
+        if ($described !== null) {
+            return [$described, Origin::PackageOutline];
+        }
+        if ($kind === Kind::IcSocket && preg_match('~(\d+)~', "{$line->package} {$line->value}", $found) === 1 && (int) $found[1] % 2 === 0 && (int) $found[1] >= 6) {
+            return [$this->outlines->named("socket-DIP-{$found[1]}"), Origin::PackageOutline];
+        }
+
+        return [$this->outlines->named($this->kinds->row($kind)->outline), Origin::TypicalForKind];
+    }
+}

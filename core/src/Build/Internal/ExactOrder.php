@@ -1,0 +1,156 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Chiralex\Build\Internal;
+
+use Chiralex\Build\School;
+use Chiralex\Build\Score;
+
+/**
+ * The best order of up to nine parts, by dynamic programming over the sets of parts done.
+ *
+ * A state is the set done, the last part's kind and value, and the side each board last lay on; the cost of a step depends
+ * on nothing else, and costs add up field by field, so the least cost of each state is enough.
+ */
+final readonly class ExactOrder
+{
+    public const MOST = 9;
+
+    public function __construct(
+        private Items $items,
+        private Costs $costs,
+        private StepLimits $limits,
+        private School $school,
+    ) {}
+
+    /** @return list<list<int>> steps */
+    public function steps(): array
+    {
+        $all = (1 << $this->items->count()) - 1;
+        $candidates = $this->candidates($all);
+        /** @var array<int, array<string, array{list<int>, int, array<string, string>, ?array{int, string}, list<int>}>> $states cost, last item, sides, previous state, step */
+        $states = [0 => ['' => [array_fill(0, 9, 0), -1, [], null, []]]];
+        $hangs = [];
+        for ($mask = 0; $mask < $all; ++$mask) {
+            foreach ($states[$mask] ?? [] as $key => $state) {
+                foreach ($candidates as [$set, $step, $waits, $alike, $inverted]) {
+                    if (($set & $mask) !== 0 || ($waits & ~$mask) !== 0) {
+                        continue;
+                    }
+                    $hanging = $hangs[$mask][$set] ??= $this->costs->hanging($step, $this->members($mask));
+                    $next = $this->next($state, [$mask, (string) $key], $step, $alike, $hanging, $this->popcounts($inverted, $mask));
+                    $nextKey = $this->stateKey($next);
+                    $known = $states[$mask | $set][$nextKey] ?? null;
+                    if ($known === null || $next[0] < $known[0]) {
+                        $states[$mask | $set][$nextKey] = $next;
+                    }
+                }
+            }
+        }
+
+        return $this->trace($states, $all);
+    }
+
+    /** @return list<array{int, list<int>, int, int, list<int>}> set, sorted step, items it waits for, look-alike pairs, items each member inverts under */
+    private function candidates(int $all): array
+    {
+        $waits = $inverted = [];
+        for ($i = 0; $i < $this->items->count(); ++$i) {
+            $waits[$i] = array_sum(array_map(static fn(int $item): int => 1 << $item, $this->items->before[$i]));
+            $inverted[$i] = 0;
+            for ($j = 0; $j < $this->items->count(); ++$j) {
+                $inverted[$i] |= $j !== $i && $this->costs->inverts($j, $i) ? 1 << $j : 0;
+            }
+        }
+        $candidates = [];
+        for ($set = 1; $set <= $all; ++$set) {
+            $step = $this->members($set);
+            $wait = 0;
+            foreach ($step as $item) {
+                $wait |= (int) $waits[$item];
+            }
+            // Rules hold between steps: a part and what it waits for are never in one.
+            if (($wait & $set) === 0 && $this->limits->allows($step)) {
+                $candidates[] = [$set, $this->items->sorted($step), $wait, $this->items->lookAlikesIn($step), array_map(static fn(int $item): int => $inverted[$item], $step)];
+            }
+        }
+
+        return $candidates;
+    }
+
+    /**
+     * @param array{list<int>, int, array<string, string>, ?array{int, string}, list<int>} $state
+     * @param array{int, string} $from
+     * @param list<int> $step
+     * @return array{list<int>, int, array<string, string>, array{int, string}, list<int>}
+     */
+    private function next(array $state, array $from, array $step, int $alike, int $hanging, int $inversions): array
+    {
+        [$cost, $last, $sides] = $state;
+        $first = $step[0] ?? 0;
+        $board = $this->items->board($first);
+        $side = $this->items->side($first)->value;
+        $flip = isset($sides[$board]) && $sides[$board] !== $side ? 1 : 0;
+        $sides[$board] = $side;
+        [$blocks, $kinds, $values] = $this->costs->switches($last < 0 ? null : $last, $step);
+        $added = (new Score(0, $inversions, $alike, $hanging, $flip, $blocks, $kinds, $values, 1))->key($this->school);
+        foreach ($added as $index => $amount) {
+            $cost[$index] = ($cost[$index] ?? 0) + $amount;
+        }
+
+        return [array_slice($cost, 0, count($added)), $step[count($step) - 1] ?? -1, $sides, $from, $step];
+    }
+
+    /** @param array{list<int>, int, array<string, string>, ?array{int, string}, list<int>} $state */
+    private function stateKey(array $state): string
+    {
+        $last = $state[1];
+        ksort($state[2]);
+
+        return ($last < 0 ? '' : "{$this->items->kinds[$last]}|{$this->items->values[$last]}|{$this->items->blocks[$last]}") . '|' . implode(',', $state[2]) . '|' . implode(',', array_keys($state[2]));
+    }
+
+    /**
+     * @param array<int, array<string, array{list<int>, int, array<string, string>, ?array{int, string}, list<int>}>> $states
+     * @return list<list<int>>
+     */
+    private function trace(array $states, int $all): array
+    {
+        $best = null;
+        foreach ($states[$all] ?? [] as $state) {
+            $best = $best === null || $state[0] < $best[0] ? $state : $best;
+        }
+        $steps = [];
+        while ($best !== null && $best[3] !== null) {
+            $steps[] = $best[4];
+            $best = $states[$best[3][0]][$best[3][1]] ?? null;
+        }
+
+        return array_reverse($steps);
+    }
+
+    /** @return list<int> */
+    private function members(int $set): array
+    {
+        $members = [];
+        for ($i = 0; $i < $this->items->count(); ++$i) {
+            if (($set >> $i & 1) === 1) {
+                $members[] = $i;
+            }
+        }
+
+        return $members;
+    }
+
+    /** @param list<int> $sets */
+    private function popcounts(array $sets, int $mask): int
+    {
+        $count = 0;
+        foreach ($sets as $set) {
+            $count += substr_count(decbin($set & $mask), '1');
+        }
+
+        return $count;
+    }
+}

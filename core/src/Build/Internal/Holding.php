@@ -1,0 +1,104 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Chiralex\Build\Internal;
+
+use Chiralex\Board\Assembly;
+use Chiralex\Board\Lie;
+use Chiralex\Board\Lying;
+use Chiralex\Board\PlacedBody;
+use Chiralex\Board\Side;
+use Chiralex\Kit\Kit;
+use Chiralex\Kit\KitPart;
+use Chiralex\Part\Hold;
+use Chiralex\Part\LeadStyle;
+
+/** How each part of a step is held, from the lie of the board with everything fitted by then. */
+final readonly class Holding
+{
+    /** @param array<string, true> $jigged designators that a panel holds */
+    public function __construct(
+        private Kit $kit,
+        private array $jigged,
+    ) {}
+
+    public static function of(Kit $kit): self
+    {
+        $jigged = [];
+        foreach ($kit->groups->panels as $panel) {
+            foreach ($panel['parts'] as $designator) {
+                $jigged[$designator] = true;
+            }
+        }
+
+        return new self($kit, $jigged);
+    }
+
+    /**
+     * @param list<PlacedBody> $fitted on all boards, the parts of the step among them
+     * @param list<string> $snapped boards already broken off
+     */
+    public function lie(string $board, Side $down, array $fitted, array $snapped = []): ?Lie
+    {
+        $shape = $this->kit->board($board);
+
+        return $shape === null || !$this->kit->hasPlacements ? null : (new Lying())->lie(Assembly::around($shape, $this->kit->boards, $snapped), $down, $fitted);
+    }
+
+    /** True when the hold does not depend on how the board lies. */
+    public function isKnown(KitPart $part): bool
+    {
+        return $part->hold !== null
+            || isset($this->jigged[$part->designator])
+            || $part->outline->leads !== LeadStyle::StiffPins
+            || $this->kit->settings->workholding !== 'table'
+            || $this->solderedFromFront($part);
+    }
+
+    public function hold(KitPart $part, ?Lie $lie): Hold
+    {
+        if ($part->hold !== null) {
+            return $part->hold;
+        }
+        if (isset($this->jigged[$part->designator])) {
+            return Hold::Jig;
+        }
+        if ($this->solderedFromFront($part)) {
+            return Hold::NoneNeeded;
+        }
+        if ($this->kit->settings->workholding === 'frame') {
+            return Hold::Holder;
+        }
+
+        return match ($part->outline->leads) {
+            LeadStyle::AxialWire => Hold::Bend,
+            LeadStyle::RadialWire => Hold::Splay,
+            LeadStyle::SnapIn => Hold::OwnLock,
+            LeadStyle::None => Hold::NoneNeeded,
+            LeadStyle::StiffPins => $this->stiff($part, $lie),
+        };
+    }
+
+    private function stiff(KitPart $part, ?Lie $lie): Hold
+    {
+        if ($this->kit->settings->workholding === 'holder') {
+            return Hold::Tack;
+        }
+        if ($lie !== null && $part->body !== null && $lie->holdsFlush($part->body)) {
+            return Hold::Table;
+        }
+
+        return match ($part->row->hangsAs) {
+            Hold::Tape, Hold::Putty => $part->row->hangsAs,
+            default => Hold::Tack,
+        };
+    }
+
+    private function solderedFromFront(KitPart $part): bool
+    {
+        $board = $part->placement === null ? null : $this->kit->board($part->placement->board);
+
+        return $this->kit->settings->solderFrom === 'front' && ($board === null || $board->plated);
+    }
+}

@@ -1,0 +1,142 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Chiralex\Build\Internal;
+
+use Chiralex\Board\Side;
+use Chiralex\Bom\Designators;
+use Chiralex\Build\Precedence;
+use Chiralex\Build\TaskBook;
+use Chiralex\Kit\Kit;
+use Chiralex\Kit\KitPart;
+
+/**
+ * The parts to be soldered, numbered in natural order of designators so that the order of input rows does not matter.
+ */
+final readonly class Items
+{
+    /**
+     * @param list<KitPart> $parts
+     * @param list<string> $places board and side in one word, `main top`
+     * @param list<float> $heights
+     * @param list<string> $kinds
+     * @param list<string> $values
+     * @param list<string> $blocks block name, empty without one
+     * @param list<list<int>> $before for each item those that come before it, directly or through other work
+     * @param list<array<int, true>> $alike look-alikes of each item
+     * @param list<string> $blockOrder names of blocks as declared
+     */
+    private function __construct(
+        public array $parts,
+        public array $places,
+        public array $heights,
+        public array $kinds,
+        public array $values,
+        public array $blocks,
+        public array $before,
+        public array $alike,
+        public array $blockOrder,
+    ) {}
+
+    /** @param array<string, array<string, true>> $alike designator to its look-alikes */
+    public static function of(Kit $kit, TaskBook $book, Precedence $precedence, array $alike): self
+    {
+        $parts = [];
+        foreach ($book->sequenced() as $task) {
+            $part = $kit->part($task->parts[0] ?? '');
+            if ($part !== null) {
+                $parts[] = $part;
+            }
+        }
+        usort($parts, static fn(KitPart $a, KitPart $b): int => Designators::compare($a->designator, $b->designator));
+        $index = [];
+        foreach ($parts as $i => $part) {
+            $index["solder {$part->designator}"] = $i;
+        }
+        $before = array_fill(0, count($parts), []);
+        foreach ($parts as $i => $part) {
+            foreach (array_keys($precedence->successors("solder {$part->designator}") === [] ? [] : $precedence->reachable("solder {$part->designator}")) as $after) {
+                if (isset($index[$after])) {
+                    $before[$index[$after]][] = $i;
+                }
+            }
+        }
+        $blocks = [];
+        foreach ($kit->groups->blocks as $name => $members) {
+            foreach ($members as $member) {
+                $blocks[$member] = (string) $name;
+            }
+        }
+
+        return new self(
+            $parts,
+            array_map(static fn(KitPart $part): string => ($part->placement->board ?? $kit->boards[0]->name) . ' ' . ($part->placement->side ?? Side::Top)->value, $parts),
+            array_map(static fn(KitPart $part): float => $part->height, $parts),
+            array_map(static fn(KitPart $part): string => $part->kind()->value, $parts),
+            array_map(static fn(KitPart $part): string => $part->valueKey(), $parts),
+            array_map(static fn(KitPart $part): string => $blocks[$part->designator] ?? '', $parts),
+            array_map(array_values(...), $before),
+            array_map(static function (KitPart $part) use ($alike, $index): array {
+                $others = [];
+                foreach (array_keys($alike[$part->designator] ?? []) as $other) {
+                    if (isset($index["solder {$other}"])) {
+                        $others[$index["solder {$other}"]] = true;
+                    }
+                }
+
+                return $others;
+            }, $parts),
+            array_map(strval(...), array_keys($kit->groups->blocks)),
+        );
+    }
+
+    public function count(): int
+    {
+        return count($this->parts);
+    }
+
+    public function board(int $item): string
+    {
+        return substr($this->places[$item], 0, (int) strrpos($this->places[$item], ' '));
+    }
+
+    public function side(int $item): Side
+    {
+        return str_ends_with($this->places[$item], ' bottom') ? Side::Bottom : Side::Top;
+    }
+
+    /**
+     * The order of parts within a step: kind, value, designator.
+     *
+     * @param list<int> $step
+     * @return list<int>
+     */
+    public function sorted(array $step): array
+    {
+        usort($step, fn(int $a, int $b): int => $this->kinds[$a] <=> $this->kinds[$b] ?: $this->compareValues($a, $b) ?: $a <=> $b);
+
+        return $step;
+    }
+
+    public function compareValues(int $a, int $b): int
+    {
+        $x = $this->values[$a];
+        $y = $this->values[$b];
+
+        return is_numeric($x) && is_numeric($y) ? (float) $x <=> (float) $y : strnatcasecmp($x, $y);
+    }
+
+    /** @param list<int> $step */
+    public function lookAlikesIn(array $step): int
+    {
+        $pairs = 0;
+        foreach ($step as $position => $a) {
+            for ($i = $position + 1; $i < count($step); ++$i) {
+                $pairs += isset($this->alike[$a][$step[$i]]) ? 1 : 0;
+            }
+        }
+
+        return $pairs;
+    }
+}

@@ -1,0 +1,176 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Chiralex\Build;
+
+use Chiralex\Board\PlacedBody;
+use Chiralex\Board\Side;
+use Chiralex\Bom\Supply;
+use Chiralex\Build\Internal\Assembler;
+use Chiralex\Build\Internal\Costs;
+use Chiralex\Build\Internal\Holding;
+use Chiralex\Build\Internal\Items;
+use Chiralex\Build\Internal\LookAlikes;
+use Chiralex\Build\Internal\Overrides;
+use Chiralex\Build\Internal\Scorer;
+use Chiralex\Build\Internal\Sequencer;
+use Chiralex\Build\Internal\StepFacts;
+use Chiralex\Build\Internal\StepLimits;
+use Chiralex\Kit\Kit;
+use Chiralex\Kit\OrderOverride;
+
+/** Plans the build of a kit: rules, soldering steps by the school, all other work around them, holds and score. */
+final readonly class Planner
+{
+    public function plan(Kit $kit): BuildOrder|BuildCycle
+    {
+        $book = TaskBook::of($kit);
+        $precedence = (new RuleBook())->precedence($kit, $book);
+        $cycle = $precedence->cycle();
+        if ($cycle !== []) {
+            return new BuildCycle($cycle);
+        }
+        $school = School::from($kit->settings->school);
+        $holding = Holding::of($kit);
+        $items = Items::of($kit, $book, $precedence, (new LookAlikes())->of($kit));
+        $costs = new Costs($items, $holding, $this->factoryFitted($kit));
+        $computed = (new Sequencer($items, $costs, $school, $kit->settings->group))->steps();
+        $names = array_map(fn(array $step): array => array_map(fn(int $item): string => $items->parts[$item]->designator, $step), $computed);
+        $moved = (new Overrides())->apply($names, $kit->orderOverrides);
+        $soldering = array_map(fn(array $step): array => array_map(static fn(string $name): string => "solder {$name}", $step), $moved);
+        $tasks = (new Assembler($book, $precedence, $kit->settings->group))->steps($soldering);
+        $tasks = $this->moveOthers($tasks, $kit->orderOverrides);
+        $broken = $this->broken($tasks, $precedence);
+        $steps = $this->steps($kit, $tasks, $holding, $precedence);
+        $index = array_flip(array_map(static fn($part): string => $part->designator, $items->parts));
+        $itemSteps = array_map(static fn(array $step): array => array_map(static fn(string $name): int => $index[$name], $step), $moved);
+        $hanging = 0;
+        foreach ($steps as $step) {
+            if ($step->action === Action::Solder && $step->board !== null) {
+                $hanging += count(array_filter($step->parts, static fn(StepPart $part): bool => $part->hold->hangs()));
+            }
+        }
+        $violations = count($broken) + $this->brokenSteps($itemSteps, new StepLimits($items, $costs, $school, $kit->settings->group));
+        $score = (new Scorer($items, $costs))->score($itemSteps, $violations, $hanging);
+        $unplaced = $kit->hasPlacements ? array_values(array_filter(array_keys($index), static fn(string $name): bool => $kit->part($name)?->placement === null)) : [];
+
+        return new BuildOrder($school, $steps, $score, $broken, $unplaced, $precedence->rules);
+    }
+
+    /** @return list<PlacedBody> */
+    private function factoryFitted(Kit $kit): array
+    {
+        $bodies = [];
+        foreach ($kit->parts as $part) {
+            if ($part->supply === Supply::Factory && $part->body !== null) {
+                $bodies[] = $part->body;
+            }
+        }
+
+        return $bodies;
+    }
+
+    /**
+     * Moves steps that are no soldering of the sequence: an IC, a wire.
+     *
+     * @param list<list<Task>> $tasks
+     * @param list<OrderOverride> $overrides
+     * @return list<list<Task>>
+     */
+    private function moveOthers(array $tasks, array $overrides): array
+    {
+        foreach ($overrides as $override) {
+            $mine = $rest = [];
+            foreach ($tasks as $step) {
+                $own = array_values(array_filter($step, static fn(Task $task): bool => !$task->sequenced && in_array($task->action, [Action::Insert, Action::Place, Action::Solder], true) && array_intersect($task->parts, $override->parts) !== []));
+                array_push($mine, ...$own);
+                $others = array_values(array_filter($step, static fn(Task $task): bool => !in_array($task, $own, true)));
+                if ($others !== []) {
+                    $rest[] = $others;
+                }
+            }
+            if ($mine === []) {
+                continue;
+            }
+            $at = 0;
+            foreach ($rest as $index => $step) {
+                foreach ($step as $task) {
+                    $at = array_intersect($task->parts, $override->after) !== [] ? $index + 1 : $at;
+                }
+            }
+            array_splice($rest, $at, 0, [$mine]);
+            $tasks = $rest;
+        }
+
+        return $tasks;
+    }
+
+    /**
+     * @param list<list<Task>> $tasks
+     * @return list<Rule>
+     */
+    private function broken(array $tasks, Precedence $precedence): array
+    {
+        $at = [];
+        foreach ($tasks as $index => $step) {
+            foreach ($step as $task) {
+                $at[$task->id] = $index;
+            }
+        }
+
+        return array_values(array_filter($precedence->rules, static fn(Rule $rule): bool => isset($at[$rule->before], $at[$rule->after]) && $at[$rule->before] >= $at[$rule->after]));
+    }
+
+    /** @param list<list<int>> $steps */
+    private function brokenSteps(array $steps, StepLimits $limits): int
+    {
+        return count(array_filter($steps, static fn(array $step): bool => !$limits->allows($step)));
+    }
+
+    /**
+     * @param list<list<Task>> $tasks
+     * @return list<Step>
+     */
+    private function steps(Kit $kit, array $tasks, Holding $holding, Precedence $precedence): array
+    {
+        $steps = [];
+        $facts = new StepFacts($kit);
+        $reasons = new StepReasons($kit, $precedence);
+        $fitted = $this->factoryFitted($kit);
+        $snapped = [];
+        $overridden = array_merge(...array_map(static fn(OrderOverride $each): array => $each->parts, $kit->orderOverrides), ...[[]]);
+        foreach ($tasks as $step) {
+            $first = $step[0];
+            $names = array_values(array_merge(...array_map(static fn(Task $task): array => $task->parts, $step)));
+            if ($first->action === Action::Snap) {
+                $snapped[] = $first->what;
+            }
+            if ($first->sequenced || $first->action === Action::Insert) {
+                foreach ($names as $name) {
+                    $body = $kit->part($name)?->body;
+                    if ($body !== null) {
+                        $fitted[] = $body;
+                    }
+                }
+            }
+            $down = $first->side ?? Side::Top;
+            $lie = $first->sequenced ? $holding->lie((string) $first->board, $down, $fitted, $snapped) : null;
+            $steps[] = new Step(
+                count($steps) + 1,
+                $first->action,
+                $first->board,
+                $first->side,
+                array_map(fn(string $name): StepPart => $reasons->part($name, $first, $holding, $lie), $names),
+                $first->gate,
+                $lie,
+                array_values(array_intersect($names, $overridden)),
+                $first->what,
+                $facts->joints($step),
+                $facts->minutes($step),
+            );
+        }
+
+        return $steps;
+    }
+}

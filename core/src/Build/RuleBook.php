@@ -1,0 +1,60 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Chiralex\Build;
+
+use Chiralex\Build\Rules\CoverRules;
+use Chiralex\Build\Rules\GateRules;
+use Chiralex\Build\Rules\MakersRules;
+use Chiralex\Build\Rules\OppositeSideRules;
+use Chiralex\Build\Rules\OutsideWorkRules;
+use Chiralex\Build\Rules\PanelRules;
+use Chiralex\Build\Rules\SocketRules;
+use Chiralex\Kit\Kit;
+use Chiralex\Reason\Origin;
+use Chiralex\Reason\Reason;
+
+/** Collects the fixed rules, then adds what depends on them: a socketed IC comes after all soldered parts of its board. */
+final readonly class RuleBook
+{
+    public function precedence(Kit $kit, TaskBook $book): Precedence
+    {
+        $rules = [];
+        foreach ([new SocketRules(), new GateRules(), new MakersRules(), new PanelRules(), new CoverRules(), new OppositeSideRules(), new OutsideWorkRules()] as $source) {
+            array_push($rules, ...$source->rules($kit, $book));
+        }
+        array_push($rules, ...$this->insertLast($kit, $book, Precedence::of($rules)));
+
+        return Precedence::of($rules);
+    }
+
+    /**
+     * A gate that needs the IC brings it forward; a part that has to follow the IC is left out.
+     *
+     * @return list<Rule>
+     */
+    private function insertLast(Kit $kit, TaskBook $book, Precedence $known): array
+    {
+        $rules = $needed = [];
+        foreach ($kit->gates as $gate) {
+            foreach ($gate->needs as $name) {
+                $needed[$name] = true;
+            }
+        }
+        foreach ($kit->parts as $part) {
+            $insert = $book->tasks["insert {$part->designator}"] ?? null;
+            if ($insert === null || $part->socket === null || isset($needed[$part->designator])) {
+                continue;
+            }
+            $follows = $known->reachable($insert->id);
+            foreach ($book->sequenced() as $task) {
+                if ($task->board === $insert->board && !isset($follows[$task->id])) {
+                    $rules[] = new Rule($task->id, $insert->id, new Reason('order.ic-last', ['ic' => $part->designator], Origin::CommonPractice));
+                }
+            }
+        }
+
+        return $rules;
+    }
+}

@@ -1,0 +1,42 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Chiralex\Build\Rules;
+
+use Chiralex\Build\Rule;
+use Chiralex\Build\RuleSource;
+use Chiralex\Build\TaskBook;
+use Chiralex\Kit\Kit;
+use Chiralex\Reason\Origin;
+use Chiralex\Reason\Reason;
+
+/** Adjust before the final cover, joint before its coverer, IC before what closes its socket. */
+final readonly class CoverRules implements RuleSource
+{
+    public function rules(Kit $kit, TaskBook $book): array
+    {
+        $rules = [];
+        $inSocket = [];
+        foreach ($kit->parts as $part) {
+            if ($part->socket !== null) {
+                $inSocket[$part->socket] = $part->designator;
+            }
+        }
+        foreach ($kit->groups->covers as $cover) {
+            $by = isset($book->tasks["jig {$cover['by']}"]) ? "jig {$cover['by']}" : $book->begin($cover['by']);
+            if ($by === null) {
+                continue;
+            }
+            foreach ($cover['over'] as $name) {
+                foreach (["adjust {$name}" => 'order.adjust-before-cover', "solder {$name}" => 'order.joint-before-cover', 'insert ' . ($inSocket[$name] ?? $name) => 'order.ic-before-cover'] as $task => $code) {
+                    if (isset($book->tasks[$task]) && $task !== $by && !($code === 'order.adjust-before-cover' && str_starts_with($by, 'jig '))) {
+                        $rules[] = new Rule($task, $by, new Reason($code, ['cover' => $cover['by'], 'part' => $name], Origin::KitFile), true);
+                    }
+                }
+            }
+        }
+
+        return $rules;
+    }
+}

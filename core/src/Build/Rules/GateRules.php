@@ -1,0 +1,104 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Chiralex\Build\Rules;
+
+use Chiralex\Build\Action;
+use Chiralex\Build\Rule;
+use Chiralex\Build\RuleSource;
+use Chiralex\Build\TaskBook;
+use Chiralex\Kit\Gate;
+use Chiralex\Kit\Kit;
+use Chiralex\Reason\Origin;
+use Chiralex\Reason\Reason;
+
+/** A gate comes after what it needs and before what it protects; what it borrows is there while it lasts. */
+final readonly class GateRules implements RuleSource
+{
+    public function rules(Kit $kit, TaskBook $book): array
+    {
+        $rules = [];
+        foreach ($kit->gates as $gate) {
+            array_push($rules, ...$this->needsAndProtects($gate, $book), ...$this->temporary($gate, $book));
+            if ($gate->early) {
+                array_push($rules, ...$this->early($gate, $kit, $book, $rules));
+            }
+        }
+
+        return $rules;
+    }
+
+    /** @return list<Rule> */
+    private function needsAndProtects(Gate $gate, TaskBook $book): array
+    {
+        $rules = [];
+        foreach ($gate->needs as $name) {
+            $task = $book->finish($name);
+            if ($task !== null && $task !== "gate {$gate->name}") {
+                $rules[] = new Rule($task, "gate {$gate->name}", new Reason('order.gate-needs', ['gate' => $gate->name, 'part' => $name], Origin::KitFile), true);
+            }
+        }
+        foreach ($gate->protects as $name) {
+            $task = $book->begin($name);
+            if ($task !== null && $task !== "gate {$gate->name}") {
+                $rules[] = new Rule("gate {$gate->name}", $task, new Reason('order.gate-protects', ['gate' => $gate->name, 'part' => $name], Origin::KitFile), true);
+            }
+        }
+
+        return $rules;
+    }
+
+    /** @return list<Rule> */
+    private function temporary(Gate $gate, TaskBook $book): array
+    {
+        $rules = [];
+        foreach ($gate->temporary as $fit) {
+            $reason = new Reason('order.temporary', ['gate' => $gate->name, 'what' => $fit->name(), 'why' => $fit->why], Origin::KitFile);
+            $rules[] = new Rule("lend {$gate->name} {$fit->name()}", "gate {$gate->name}", $reason);
+            $return = "return {$gate->name} {$fit->name()}";
+            if (isset($book->tasks[$return])) {
+                $rules[] = new Rule("gate {$gate->name}", $return, $reason);
+            }
+            if ($fit->part !== null && isset($book->tasks["solder {$fit->part}"])) {
+                $rules[] = new Rule($fit->soldered ? "gate {$gate->name}" : $return, "solder {$fit->part}", $reason);
+            }
+        }
+
+        return $rules;
+    }
+
+    /**
+     * An early gate pulls its needs forward: all other soldering of the same boards waits for it, as far as nothing needs it before.
+     *
+     * @param list<Rule> $known
+     * @return list<Rule>
+     */
+    private function early(Gate $gate, Kit $kit, TaskBook $book, array $known): array
+    {
+        $wanted = [];
+        $queue = ["gate {$gate->name}"];
+        while ($queue !== []) {
+            $task = array_pop($queue);
+            $wanted[$task] = true;
+            foreach ($known as $rule) {
+                if ($rule->after === $task && !isset($wanted[$rule->before])) {
+                    $queue[] = $rule->before;
+                }
+            }
+        }
+        $boards = [];
+        foreach (array_keys($wanted) as $task) {
+            $boards[$book->tasks[$task]->board ?? ''] = true;
+        }
+        $earlier = array_map(static fn(array $pair): ?string => $book->finish($pair[0]), $kit->groups->before);
+        $rules = [];
+        foreach ($book->sequenced() as $task) {
+            if (!isset($wanted[$task->id]) && isset($boards[$task->board ?? '']) && $task->action === Action::Solder && !in_array($task->id, $earlier, true)) {
+                $rules[] = new Rule("gate {$gate->name}", $task->id, new Reason('order.gate-early', ['gate' => $gate->name], Origin::KitFile), true);
+            }
+        }
+
+        return $rules;
+    }
+}

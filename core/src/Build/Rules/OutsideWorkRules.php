@@ -1,0 +1,105 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Chiralex\Build\Rules;
+
+use Chiralex\Build\Action;
+use Chiralex\Build\Rule;
+use Chiralex\Build\RuleSource;
+use Chiralex\Build\TaskBook;
+use Chiralex\Kit\Kit;
+use Chiralex\Reason\Origin;
+use Chiralex\Reason\Reason;
+
+/** Cures, boards to snap off, adjusting, and wires to parts on the board. */
+final readonly class OutsideWorkRules implements RuleSource
+{
+    public function rules(Kit $kit, TaskBook $book): array
+    {
+        return [...$this->cures($kit, $book), ...$this->snaps($kit, $book), ...$this->adjusting($kit, $book), ...$this->wires($kit, $book)];
+    }
+
+    /** @return list<Rule> */
+    private function cures(Kit $kit, TaskBook $book): array
+    {
+        $rules = [];
+        foreach ($kit->groups->cures as $cure) {
+            $task = "cure {$cure['name']}";
+            $reason = new Reason('order.cure', ['cure' => $cure['name'], 'hours' => $cure['hours']], Origin::KitFile);
+            foreach ($cure['of'] as $name) {
+                $fitted = $book->finish($name);
+                if ($fitted !== null && $fitted !== $task) {
+                    $rules[] = $cure['beforeFitting'] ? new Rule($task, $fitted, $reason, true) : new Rule($fitted, $task, $reason, true);
+                }
+            }
+            foreach ($cure['blocks'] as $name) {
+                $blocked = $book->finish($name);
+                if ($blocked !== null && $blocked !== $task && !(!$cure['beforeFitting'] && in_array($name, $cure['of'], true))) {
+                    $rules[] = new Rule($task, $blocked, $reason, true);
+                }
+            }
+        }
+
+        return $rules;
+    }
+
+    /** @return list<Rule> */
+    private function snaps(Kit $kit, TaskBook $book): array
+    {
+        $rules = [];
+        foreach ($kit->groups->snapOffs as $snap) {
+            $reason = new Reason('order.snap', ['board' => $snap['board']], Origin::KitFile);
+            foreach ($book->sequenced() as $task) {
+                if ($task->board === $snap['board']) {
+                    $rules[] = new Rule($task->id, "snap {$snap['board']}", $reason);
+                }
+            }
+            foreach ($snap['before'] as $name) {
+                $after = $book->begin($name);
+                if ($after !== null) {
+                    $rules[] = new Rule("snap {$snap['board']}", $after, $reason, true);
+                }
+            }
+        }
+
+        return $rules;
+    }
+
+    /** @return list<Rule> */
+    private function adjusting(Kit $kit, TaskBook $book): array
+    {
+        $rules = [];
+        foreach ($kit->tests as $test) {
+            $adjust = $test->adjusts === null ? null : ($book->tasks["adjust {$test->adjusts}"] ?? null);
+            if ($adjust === null) {
+                continue;
+            }
+            $part = $book->finish((string) $test->adjusts);
+            if ($part !== null && $part !== $adjust->id) {
+                $rules[] = new Rule($part, $adjust->id, new Reason('order.adjust', ['part' => (string) $test->adjusts], Origin::KitFile));
+            }
+            if ($test->gate !== null && isset($book->tasks["gate {$test->gate}"])) {
+                $rules[] = new Rule("gate {$test->gate}", $adjust->id, new Reason('order.adjust-at-gate', ['gate' => $test->gate], Origin::KitFile));
+            }
+        }
+
+        return $rules;
+    }
+
+    /** @return list<Rule> */
+    private function wires(Kit $kit, TaskBook $book): array
+    {
+        $rules = [];
+        foreach ($kit->wires as $wire) {
+            foreach ([$wire->from, $wire->to] as $end) {
+                $part = $book->finish(explode('.', $end)[0]);
+                if ($part !== null && ($book->tasks[$part]->action ?? null) === Action::Solder && $part !== "wire {$wire->name}") {
+                    $rules[] = new Rule($part, "wire {$wire->name}", new Reason('order.wire', ['wire' => $wire->name], Origin::CommonPractice));
+                }
+            }
+        }
+
+        return $rules;
+    }
+}

@@ -1,0 +1,76 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Chiralex\Build\Rules;
+
+use Chiralex\Build\Rule;
+use Chiralex\Build\RuleSource;
+use Chiralex\Build\TaskBook;
+use Chiralex\Kit\Kit;
+use Chiralex\Reason\Origin;
+use Chiralex\Reason\Reason;
+
+/** Panel moves: place loose, panel as jig, finger nuts, one pin each, all pins; plastic bodies last; the rest of the side before. */
+final readonly class PanelRules implements RuleSource
+{
+    public function rules(Kit $kit, TaskBook $book): array
+    {
+        $rules = [];
+        foreach ($kit->groups->panels as $panel) {
+            $by = $panel['by'];
+            $moves = ["place {$by}", "jig {$by}", "nuts {$by}", "tack {$by}"];
+            $reason = new Reason('order.panel-moves', ['panel' => $by], Origin::CommonPractice);
+            for ($i = 0; $i < 3; ++$i) {
+                $rules[] = new Rule($moves[$i], $moves[$i + 1], $reason);
+            }
+            foreach ($panel['parts'] as $name) {
+                if (!isset($book->tasks["solder {$name}"])) {
+                    continue;
+                }
+                $rules[] = new Rule($moves[3], "solder {$name}", $reason);
+                if (in_array($name, $panel['plasticLast'], true)) {
+                    array_push($rules, ...$this->plasticLast($name, $panel, $book));
+                }
+            }
+            array_push($rules, ...$this->restFirst($panel, $book));
+        }
+
+        return $rules;
+    }
+
+    /**
+     * @param array{by: string, parts: list<string>, plasticLast: list<string>} $panel
+     * @return list<Rule>
+     */
+    private function plasticLast(string $plastic, array $panel, TaskBook $book): array
+    {
+        $rules = [];
+        foreach (array_diff($panel['parts'], $panel['plasticLast']) as $other) {
+            if (isset($book->tasks["solder {$other}"])) {
+                $rules[] = new Rule("solder {$other}", "solder {$plastic}", new Reason('order.plastic-last', ['panel' => $panel['by']], Origin::CommonPractice));
+            }
+        }
+
+        return $rules;
+    }
+
+    /**
+     * The panel closes the side, so what else is soldered there comes first, but for what the maker puts after.
+     *
+     * @param array{by: string, parts: list<string>, plasticLast: list<string>} $panel
+     * @return list<Rule>
+     */
+    private function restFirst(array $panel, TaskBook $book): array
+    {
+        $place = $book->tasks["place {$panel['by']}"] ?? null;
+        $rules = [];
+        foreach ($book->sequenced() as $task) {
+            if ($place !== null && $task->board === $place->board && $task->side === $place->side && !in_array($task->parts[0] ?? '', $panel['parts'], true)) {
+                $rules[] = new Rule($task->id, $place->id, new Reason('order.panel-closes', ['panel' => $panel['by']], Origin::CommonPractice), true);
+            }
+        }
+
+        return $rules;
+    }
+}

@@ -1,0 +1,13 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Chiralex\Build;
+
+/** The schools of the trade; each says what counts first. */
+enum School: string
+{
+    case LowestFirst = 'lowest-first';
+    case KindByKind = 'kind-by-kind';
+    case BlockByBlock = 'block-by-block';
+}

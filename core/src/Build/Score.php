@@ -1,0 +1,38 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Chiralex\Build;
+
+/** What an order costs; compared field by field, the school deciding what comes first after violations. */
+final readonly class Score
+{
+    public function __construct(
+        public int $violations,
+        public int $inversions,
+        public int $lookAlikes,
+        public int $hanging,
+        public int $flips,
+        public int $blockSwitches,
+        public int $kindSwitches,
+        public int $valueSwitches,
+        public int $steps,
+    ) {}
+
+    /** @return list<int> in the order of comparison */
+    public function key(School $school): array
+    {
+        $front = match ($school) {
+            School::LowestFirst => [$this->inversions],
+            School::KindByKind => [$this->kindSwitches, $this->inversions],
+            School::BlockByBlock => [$this->blockSwitches, $this->inversions],
+        };
+
+        return [$this->violations, ...$front, $this->lookAlikes, $this->hanging, $this->flips, $this->kindSwitches, $this->valueSwitches, $this->steps];
+    }
+
+    public function isBetterThan(self $other, School $school): bool
+    {
+        return $this->key($school) < $other->key($school);
+    }
+}

@@ -1,0 +1,41 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Chiralex\Build;
+
+use Chiralex\Board\Lie;
+use Chiralex\Board\Side;
+use Chiralex\Kit\Gate;
+
+/** One step of the build. */
+final readonly class Step
+{
+    /**
+     * @param list<StepPart> $parts empty for gates
+     * @param ?Side $side null for gates and off-board work
+     * @param ?Lie $lie how the board lies while the step is soldered
+     * @param list<string> $overridden parts the maker put here
+     * @param string $what a panel, a varnish, a link
+     * @param int $joints solder joints made in this step
+     */
+    public function __construct(
+        public int $number,
+        public Action $action,
+        public ?string $board,
+        public ?Side $side,
+        public array $parts,
+        public ?Gate $gate,
+        public ?Lie $lie,
+        public array $overridden,
+        public string $what,
+        public int $joints,
+        public float $minutes,
+    ) {}
+
+    /** @return list<string> */
+    public function names(): array
+    {
+        return array_map(static fn(StepPart $part): string => $part->designator, $this->parts);
+    }
+}

@@ -1,0 +1,63 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Chiralex\Build;
+
+use Chiralex\Board\Lie;
+use Chiralex\Build\Internal\Holding;
+use Chiralex\Kit\Kit;
+use Chiralex\Part\Hold;
+use Chiralex\Reason\Reason;
+
+/** Says of each part in a step how it is held, why it comes where it comes, and where the numbers are from. */
+final readonly class StepReasons
+{
+    /** A joint needs this much lead to show, in millimetres. */
+    public const LEAD_NEEDED = 0.5;
+
+    public function __construct(
+        private Kit $kit,
+        private Precedence $precedence,
+    ) {}
+
+    public function part(string $name, Task $task, Holding $holding, ?Lie $lie): StepPart
+    {
+        $part = $this->kit->part($name);
+        if ($part === null || $task->board === null) {
+            return new StepPart($name, null, Hold::NoneNeeded, null, $this->rules($task->sequenced ? "solder {$name}" : $task->id));
+        }
+        $soldered = $task->sequenced;
+        $hold = match (true) {
+            $soldered => $holding->hold($part, $lie),
+            in_array($task->action, [Action::Place, Action::Jig, Action::Nuts, Action::Tack], true) => Hold::Jig,
+            default => Hold::NoneNeeded,
+        };
+        $gap = $soldered && $lie !== null && $part->body !== null && $this->kit->settings->workholding === 'table' ? $lie->gap($part->body) : null;
+        $reasons = [new Reason('height', ['mm' => round($part->height, 3), 'outline' => $part->outline->name, 'source' => $part->outline->source], $part->heightOrigin)];
+        if ($soldered) {
+            $reasons[] = new Reason("hold.{$hold->value}", ['gap' => $gap === null ? '' : (string) round($gap, 2), 'flush' => Lie::FLUSH, 'leads' => $part->outline->leads->value]);
+        }
+        if ($gap !== null && $hold->hangs()) {
+            $thickness = $this->kit->board((string) $task->board)?->thickness ?? 1.6;
+            $reasons[] = new Reason('lead.showing', ['mm' => round($part->outline->leadLength - $thickness - $gap, 2), 'lead' => $part->outline->leadLength, 'thickness' => $thickness, 'gap' => round($gap, 2), 'needed' => self::LEAD_NEEDED]);
+        }
+
+        return new StepPart($name, $part->height, $hold, $gap, [...$reasons, ...$this->rules($task->id === "solder {$name}" || !$soldered ? $task->id : "solder {$name}")]);
+    }
+
+    /**
+     * The rules that made the part wait, one of each kind.
+     *
+     * @return list<Reason>
+     */
+    private function rules(string $task): array
+    {
+        $reasons = [];
+        foreach ($this->precedence->predecessors($task) as $rule) {
+            $reasons[$rule->reason->code] ??= $rule->reason;
+        }
+
+        return array_values($reasons);
+    }
+}

@@ -1,0 +1,152 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Chiralex\Build;
+
+use Chiralex\Board\Side;
+use Chiralex\Kit\Kit;
+use Chiralex\Kit\KitPart;
+use Chiralex\Part\Kind;
+
+/** All the work of a kit, as tasks, and which task begins and finishes each part. */
+final readonly class TaskBook
+{
+    /** Off-board parts that get a step of their own; hardware is counted with what it holds. */
+    private const OFF_BOARD = [Kind::Battery, Kind::Speaker, Kind::Knob, Kind::Panel, Kind::Enclosure, Kind::Cable, Kind::Feet, Kind::Board];
+
+    /**
+     * @param array<string, Task> $tasks by id
+     * @param array<string, string> $finish name to the task after which the part is done
+     * @param array<string, string> $begin name to the task that first touches the part
+     */
+    private function __construct(
+        public array $tasks,
+        private array $finish,
+        private array $begin,
+    ) {}
+
+    public static function of(Kit $kit): self
+    {
+        $tasks = [];
+        foreach ($kit->parts as $part) {
+            $task = self::partTask($part, $kit);
+            if ($task !== null) {
+                $tasks[$task->id] = $task;
+            }
+        }
+        $finish = $begin = [];
+        foreach ($tasks as $task) {
+            foreach ($task->parts as $name) {
+                $finish[$name] = $begin[$name] = $task->id;
+            }
+        }
+        foreach (self::groupTasks($kit, $tasks) as $task) {
+            $tasks[$task->id] = $task;
+            foreach ($task->parts as $name) {
+                $begin[$name] = isset($begin[$name]) && !str_starts_with($task->id, 'place ') ? $begin[$name] : $task->id;
+                $finish[$name] ??= $task->id;
+            }
+            if ($task->what !== '' && $task->action !== Action::Place) {
+                $finish[$task->what] ??= $task->id;
+                $begin[$task->what] ??= $task->id;
+            }
+        }
+
+        return new self($tasks, $finish, $begin);
+    }
+
+    public function finish(string $name): ?string
+    {
+        return $this->finish[$name] ?? null;
+    }
+
+    public function begin(string $name): ?string
+    {
+        return $this->begin[$name] ?? null;
+    }
+
+    /** @return array<string, Task> the soldering of single parts, by id */
+    public function sequenced(): array
+    {
+        return array_filter($this->tasks, static fn(Task $task): bool => $task->sequenced);
+    }
+
+    private static function partTask(KitPart $part, Kit $kit): ?Task
+    {
+        if (!$part->supply->isBuilt() || str_starts_with($part->designator, '~')) {
+            return null;
+        }
+        $names = [$part->designator];
+        $board = $part->placement->board ?? $kit->boards[0]->name;
+        $side = $part->placement->side ?? Side::Top;
+        if ($part->socket !== null) {
+            return new Task("insert {$part->designator}", Action::Insert, $names, $board, $side);
+        }
+        if ($part->isSoldered()) {
+            return new Task("solder {$part->designator}", Action::Solder, $names, $board, $side, true);
+        }
+        if (!in_array($part->kind(), self::OFF_BOARD, true)) {
+            return null;
+        }
+        $action = $part->kind() === Kind::Battery ? Action::Insert : Action::Place;
+
+        return new Task("fit {$part->designator}", $action, $names, rank: $part->kind() === Kind::Battery ? 9 : 5);
+    }
+
+    /**
+     * @param array<string, Task> $parts
+     * @return list<Task>
+     */
+    private static function groupTasks(Kit $kit, array $parts): array
+    {
+        $tasks = [];
+        $groups = $kit->groups;
+        foreach ($groups->subassemblies as $names) {
+            $tasks[] = new Task('bolt ' . implode('+', $names), Action::Bolt, $names);
+        }
+        foreach ($groups->fixings as $fixing) {
+            if (isset($kit->parts[$fixing['by']]) && !isset($parts["solder {$fixing['by']}"]) && !isset($parts["fit {$fixing['by']}"])) {
+                $tasks[] = new Task("fix {$fixing['by']}", Action::Bolt, [$fixing['by']], rank: 4);
+            }
+        }
+        foreach ($groups->panels as $panel) {
+            $first = $kit->part($panel['parts'][0] ?? '')?->placement;
+            $board = $first->board ?? $kit->boards[0]->name;
+            $side = $first->side ?? Side::Top;
+            foreach (['place' => Action::Place, 'jig' => Action::Jig, 'nuts' => Action::Nuts, 'tack' => Action::Tack] as $word => $action) {
+                $tasks[] = new Task("{$word} {$panel['by']}", $action, $action === Action::Jig && isset($kit->parts[$panel['by']]) ? [$panel['by']] : $panel['parts'], $board, $side, what: $panel['by']);
+            }
+        }
+        foreach ($groups->covers as $cover) {
+            if (!isset($parts["solder {$cover['by']}"]) && !isset($parts["fit {$cover['by']}"]) && isset($kit->parts[$cover['by']])) {
+                $tasks[] = new Task("cover {$cover['by']}", Action::Place, [$cover['by']], rank: 8);
+            }
+        }
+        foreach ($groups->cures as $cure) {
+            $tasks[] = new Task("cure {$cure['name']}", Action::Cure, $cure['of'], what: $cure['name']);
+        }
+        foreach ($groups->snapOffs as $snap) {
+            $tasks[] = new Task("snap {$snap['board']}", Action::Snap, [], what: $snap['board']);
+        }
+        foreach ($kit->gates as $gate) {
+            $tasks[] = new Task("gate {$gate->name}", Action::Gate, [], gate: $gate, what: $gate->name);
+            foreach ($gate->temporary as $fit) {
+                $tasks[] = new Task("lend {$gate->name} {$fit->name()}", Action::Place, $fit->part === null ? [] : [$fit->part], what: $fit->name());
+                if ($fit->part === null || !$fit->soldered) {
+                    $tasks[] = new Task("return {$gate->name} {$fit->name()}", Action::Remove, $fit->part === null ? [] : [$fit->part], what: $fit->name());
+                }
+            }
+        }
+        foreach ($kit->tests as $test) {
+            if ($test->adjusts !== null && isset($kit->parts[$test->adjusts])) {
+                $tasks[] = new Task("adjust {$test->adjusts}", Action::Adjust, [$test->adjusts], what: $test->name, rank: 1);
+            }
+        }
+        foreach ($kit->wires as $wire) {
+            $tasks[] = new Task("wire {$wire->name}", Action::Solder, [$wire->name], rank: 3);
+        }
+
+        return $tasks;
+    }
+}

@@ -1,0 +1,119 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Chiralex\Kit\Data;
+
+/**
+ * The fields of kit.json. A node is a type name, or an array with one key: `list`, `map`, `object`, `enum`, `nullable`, `any`
+ * (one of several nodes).
+ */
+final readonly class KitSchema
+{
+    private const NAMES = ['list' => 'string'];
+
+    /** @return array<string, mixed> */
+    public static function root(): array
+    {
+        return ['object' => [
+            'format' => 'integer',
+            'code' => 'string',
+            'name' => 'string',
+            'revision' => 'string',
+            'settings' => self::settings(),
+            'board' => ['object' => self::board()],
+            'boards' => ['list' => ['object' => self::board() + ['name' => 'string', 'joined' => ['object' => ['to' => 'string', 'at' => ['list' => 'number']]]]]],
+            'supply' => ['object' => ['volts' => ['any' => ['number', ['list' => 'number']]], 'amps' => 'number']],
+            'traits' => ['list' => ['enum' => ['battery', 'mains', 'high-voltage', 'stored-charge', 'hot', 'strong-field', 'radio', 'laser', 'bright-light', 'small-magnets', 'coin-cell', 'glue', 'drilling', 'small-parts']]],
+            'groups' => self::groups(),
+            'gates' => ['list' => ['object' => [
+                'name' => 'string', 'needs' => self::NAMES, 'protects' => self::NAMES, 'expect' => 'string', 'early' => 'boolean', 'option' => 'string',
+                'temporary' => ['list' => ['object' => ['link' => self::NAMES, 'why' => 'string', 'part' => 'string', 'then' => ['enum' => ['solder', 'remove']]]]],
+            ]]],
+            'tests' => ['list' => ['object' => [
+                'name' => 'string', 'gate' => ['nullable' => 'string'], 'power' => ['enum' => ['on', 'off']], 'instrument' => 'string', 'accuracy' => 'string', 'points' => self::NAMES,
+                'settings' => 'string', 'expect' => 'string', 'adjusts' => ['nullable' => 'string'], 'otherwise' => 'string', 'option' => 'string',
+            ]]],
+            'wires' => ['list' => ['object' => [
+                'name' => 'string', 'from' => 'string', 'to' => 'string', 'mm' => 'number', 'colour' => 'string', 'stripped' => ['list' => 'number'],
+                'face' => ['enum' => ['top', 'bottom']], 'relief' => 'string', 'option' => 'string',
+            ]]],
+            'nets' => ['map' => ['object' => ['across' => 'string']]],
+            'options' => ['map' => ['map' => ['any' => ['string', self::NAMES]]]],
+            'lines' => ['map' => ['object' => self::line()]],
+            'overrides' => ['object' => [
+                'order' => ['list' => ['object' => ['parts' => self::NAMES, 'after' => self::NAMES, 'sameStep' => 'boolean']]],
+                'bags' => ['list' => ['object' => ['part' => 'string', 'bag' => 'string']]],
+                'words' => ['map' => 'string'],
+            ]],
+        ]];
+    }
+
+    /** @return array<string, mixed> */
+    private static function settings(): array
+    {
+        return ['object' => [
+            'school' => ['enum' => ['lowest-first', 'kind-by-kind', 'block-by-block']],
+            'group' => 'integer',
+            'bagging' => ['enum' => ['by-kind', 'by-step', 'by-side', 'parts-and-hardware']],
+            'alloy' => ['enum' => ['leaded', 'lead-free']],
+            'reading' => ['enum' => [0, 90, 180, 270]],
+            'workholding' => ['enum' => ['table', 'holder', 'frame']],
+            'solderFrom' => ['enum' => ['back', 'front']],
+            'skill' => ['enum' => ['beginner', 'practised']],
+            'units' => ['enum' => ['mm', 'inch', 'both']],
+            'paper' => ['enum' => ['A4', 'Letter']],
+            'language' => 'string',
+            'colour' => 'boolean',
+        ]];
+    }
+
+    /** @return array<string, mixed> */
+    private static function board(): array
+    {
+        return [
+            'outline' => ['list' => ['list' => 'number']],
+            'thickness' => 'number',
+            'plated' => 'boolean',
+            'bottomRotation' => ['enum' => ['top-view', 'bottom-view']],
+            'squarePad' => ['map' => 'string'],
+            'reading' => ['enum' => [0, 90, 180, 270]],
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    private static function groups(): array
+    {
+        return ['object' => [
+            'sockets' => ['list' => self::NAMES],
+            'before' => ['list' => self::NAMES],
+            'subassembly' => ['list' => self::NAMES],
+            'fixings' => ['list' => ['object' => ['by' => 'string', 'holds' => self::NAMES]]],
+            'panels' => ['list' => ['object' => ['by' => 'string', 'parts' => self::NAMES, 'plasticLast' => self::NAMES]]],
+            'block' => ['map' => self::NAMES],
+            'covers' => ['list' => ['object' => ['by' => 'string', 'over' => self::NAMES]]],
+            'cures' => ['list' => ['object' => ['name' => 'string', 'of' => self::NAMES, 'when' => ['enum' => ['before-fitting', 'after-fitting']], 'hours' => 'number', 'blocks' => self::NAMES]]],
+            'snapOff' => ['list' => ['object' => ['board' => 'string', 'before' => self::NAMES]]],
+            'selected' => ['list' => ['object' => ['parts' => self::NAMES, 'maxDifference' => 'string']]],
+        ]];
+    }
+
+    /** @return array<string, mixed> */
+    private static function line(): array
+    {
+        return [
+            'kind' => 'string', 'package' => 'string', 'height' => 'number', 'leadLength' => 'number', 'mass' => 'number',
+            'body' => ['list' => 'number'], 'origin' => ['list' => 'number'], 'pins' => ['map' => ['list' => 'number']],
+            'hold' => ['enum' => ['table', 'bend', 'splay', 'tack', 'tape', 'putty', 'prop', 'holder', 'jig', 'own-lock', 'none-needed']],
+            'sensitivity' => ['enum' => ['none', 'static', 'heat', 'fragile']],
+            'polarity' => ['nullable' => ['object' => ['mark' => ['enum' => ['band', 'flat', 'short-lead', 'long-lead', 'stripe', 'plus', 'bar', 'notch', 'dot', 'tab', 'metal-side', 'key', 'red-edge', 'coloured-side', 'colour']], 'terminal' => 'string', 'pin' => ['any' => ['string', 'integer']], 'at' => 'number']]],
+            'reversed' => ['object' => ['consequence' => ['enum' => ['works-after-turning', 'itself-damaged', 'destroys-others', 'can-hurt']], 'replace' => self::NAMES]],
+            'lookAlike' => ['any' => ['string', self::NAMES]],
+            'supply' => ['enum' => ['kit', 'optional', 'alternative', 'not-fitted', 'factory', 'builder', 'loose']],
+            'usedAt' => 'string',
+            'legend' => ['enum' => ['designator', 'value', 'both', 'outline', 'nothing']],
+            'substitutes' => ['object' => ['allowed' => self::NAMES, 'forbidden' => self::NAMES]],
+            'note' => 'string',
+        ];
+    }
+}

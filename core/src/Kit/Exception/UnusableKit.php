@@ -1,0 +1,42 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Chiralex\Kit\Exception;
+
+use Chiralex\ChiralexException;
+use RuntimeException;
+
+/** A kit folder that cannot be read at all; the message names file, place and what to do. */
+final class UnusableKit extends RuntimeException implements ChiralexException
+{
+    public static function noPartsList(): self
+    {
+        return new self('No parts list: the kit folder holds no bom.csv (bom.tsv and bom.xlsx are read too). Add one.');
+    }
+
+    public static function notJson(string $why): self
+    {
+        return new self(sprintf('kit.json is not valid JSON: %s. Mend it in a text editor.', $why));
+    }
+
+    public static function unknownField(string $path, string $known): self
+    {
+        return new self(mb_strimwidth(sprintf('kit.json: unknown field "%s"; remove it or correct its spelling (known here: %s).', mb_strimwidth($path, 0, 80, '...'), $known), 0, 290, '...'));
+    }
+
+    public static function wrongType(string $path, string $wanted): self
+    {
+        return new self(mb_strimwidth(sprintf('kit.json: "%s" must be %s.', $path, $wanted), 0, 290, '...'));
+    }
+
+    public static function unknownOption(string $option, string $known): self
+    {
+        return new self(mb_strimwidth(sprintf('Option "%s" is not declared in kit.json (declared: %s).', $option, $known === '' ? 'none' : $known), 0, 290, '...'));
+    }
+
+    public static function unknownBoard(string $board, string $known): self
+    {
+        return new self(mb_strimwidth(sprintf('Board "%s" is not in kit.json (its boards: %s).', $board, $known), 0, 290, '...'));
+    }
+}

@@ -1,0 +1,308 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Chiralex\Kit\Internal;
+
+use Chiralex\Board\BoardShape;
+use Chiralex\Board\Point;
+use Chiralex\Board\Polygon;
+use Chiralex\Kit\Data\KitSchema;
+use Chiralex\Kit\Exception\UnusableKit;
+use Chiralex\Kit\Gate;
+use Chiralex\Kit\Groups;
+use Chiralex\Kit\OrderOverride;
+use Chiralex\Kit\Settings;
+use Chiralex\Kit\TemporaryFit;
+use Chiralex\Kit\Test;
+use Chiralex\Kit\Wire;
+use JsonException;
+
+/** kit.json, checked and turned into values. */
+final readonly class KitFile
+{
+    private function __construct(private Json $json) {}
+
+    /** @throws UnusableKit when it is no JSON, or holds an unknown field or a wrong type */
+    public static function read(?string $bytes): self
+    {
+        if ($bytes === null) {
+            return new self(new Json([]));
+        }
+        if (str_starts_with($bytes, "\xEF\xBB\xBF")) {
+            $bytes = substr($bytes, 3);
+        }
+        try {
+            $data = json_decode($bytes, true, 64, JSON_THROW_ON_ERROR);
+        } catch (JsonException $fault) {
+            throw UnusableKit::notJson(lcfirst($fault->getMessage()));
+        }
+        (new SchemaCheck())->check($data, KitSchema::root());
+
+        return new self(new Json(is_array($data) ? $data : []));
+    }
+
+    public function text(string $name, string $default): string
+    {
+        return $this->json->text($name, $default);
+    }
+
+    public function settings(): Settings
+    {
+        $s = $this->json->object('settings');
+
+        return new Settings(
+            $s->text('school', 'lowest-first'),
+            max(1, $s->integer('group', 6)),
+            $s->text('bagging', 'by-kind'),
+            $s->text('alloy', 'leaded'),
+            $s->integer('reading', 0),
+            $s->text('workholding', 'table'),
+            $s->text('solderFrom', 'back'),
+            $s->text('skill', 'beginner'),
+            $s->text('units', 'mm'),
+            $s->text('paper', 'A4'),
+            $s->text('language', 'en'),
+            $s->flag('colour', true),
+        );
+    }
+
+    /**
+     * @return non-empty-list<BoardShape>
+     * @throws UnusableKit when an outline has fewer than three corners, or two boards one name
+     */
+    public function boards(): array
+    {
+        $reading = $this->settings()->reading;
+        $boards = [];
+        foreach ($this->boardObjects() as $index => $board) {
+            $joined = $board->object('joined');
+            $at = $joined->numbers('at');
+            $boards[] = new BoardShape(
+                $board->text('name', $index === 0 ? 'main' : "board {$index}"),
+                $this->outline($board),
+                $board->number('thickness') ?? 1.6,
+                $board->flag('plated', true),
+                $board->integer('reading', $reading),
+                $board->textMap('squarePad'),
+                $joined->has('to') ? $joined->text('to') : null,
+                new Point($at[0] ?? 0.0, $at[1] ?? 0.0),
+                $board->has('outline'),
+            );
+        }
+        $names = array_map(static fn(BoardShape $board): string => $board->name, $boards);
+        if (count(array_unique($names)) < count($names)) {
+            throw UnusableKit::wrongType('boards', 'a list of boards with different names');
+        }
+        foreach ($boards as $board) {
+            if ($board->joinedTo !== null && !in_array($board->joinedTo, $names, true)) {
+                throw UnusableKit::unknownBoard($board->joinedTo, implode(', ', $names));
+            }
+        }
+
+        return $boards === [] ? [new BoardShape('main', new Polygon([]), outlineGiven: false)] : $boards;
+    }
+
+    /** @return list<string> boards whose placement file gives bottom rotations as seen from below */
+    public function turnedBoards(): array
+    {
+        $turned = [];
+        foreach ($this->boardObjects() as $index => $board) {
+            if ($board->text('bottomRotation') === 'bottom-view') {
+                $turned[] = $board->text('name', $index === 0 ? 'main' : "board {$index}");
+            }
+        }
+
+        return $turned;
+    }
+
+    public function groups(): Groups
+    {
+        $g = $this->json->object('groups');
+        $sockets = [];
+        foreach ($g->textLists('sockets') as $pair) {
+            if (count($pair) === 2) {
+                $sockets[$pair[1]] = $pair[0];
+            }
+        }
+        $before = [];
+        foreach ($g->textLists('before') as $chain) {
+            for ($i = 0; $i + 1 < count($chain); ++$i) {
+                $before[] = [$chain[$i], $chain[$i + 1]];
+            }
+        }
+        $blocks = [];
+        foreach ($g->object('block')->keys() as $name) {
+            $blocks[$name] = $g->object('block')->texts($name);
+        }
+
+        return new Groups(
+            $sockets,
+            $before,
+            $g->textLists('subassembly'),
+            array_map(static fn(Json $each): array => ['by' => $each->text('by'), 'holds' => $each->texts('holds')], $g->objects('fixings')),
+            array_map(static fn(Json $each): array => ['by' => $each->text('by'), 'parts' => $each->texts('parts'), 'plasticLast' => $each->texts('plasticLast')], $g->objects('panels')),
+            $blocks,
+            array_map(static fn(Json $each): array => ['by' => $each->text('by'), 'over' => $each->texts('over')], $g->objects('covers')),
+            array_map(static fn(Json $each): array => ['name' => $each->text('name'), 'of' => $each->texts('of'), 'beforeFitting' => $each->text('when', 'before-fitting') === 'before-fitting', 'hours' => $each->number('hours') ?? 0.0, 'blocks' => $each->texts('blocks')], $g->objects('cures')),
+            array_map(static fn(Json $each): array => ['board' => $each->text('board'), 'before' => $each->texts('before')], $g->objects('snapOff')),
+        );
+    }
+
+    /**
+     * @param array<string, string> $chosen option to value
+     * @return list<Gate>
+     */
+    public function gates(array $chosen): array
+    {
+        $gates = [];
+        foreach ($this->chosen('gates', $chosen) as $gate) {
+            $temporary = array_map(static fn(Json $fit): TemporaryFit => new TemporaryFit($fit->texts('link'), $fit->has('part') ? $fit->text('part') : null, $fit->text('why'), $fit->text('then', 'solder') === 'solder'), $gate->objects('temporary'));
+            $gates[] = new Gate($gate->text('name'), $gate->texts('needs'), $gate->texts('protects'), $gate->text('expect'), $gate->flag('early', false), $temporary);
+        }
+
+        return $gates;
+    }
+
+    /**
+     * @param array<string, string> $chosen
+     * @return list<Test>
+     */
+    public function tests(array $chosen): array
+    {
+        return array_map(static fn(Json $test): Test => new Test(
+            $test->text('name'),
+            $test->has('gate') ? $test->text('gate') : null,
+            $test->text('power', 'on'),
+            $test->text('instrument', 'multimeter'),
+            $test->texts('points'),
+            $test->text('settings'),
+            $test->text('expect'),
+            $test->has('adjusts') ? $test->text('adjusts') : null,
+            $test->text('otherwise'),
+        ), $this->chosen('tests', $chosen));
+    }
+
+    /**
+     * @param array<string, string> $chosen
+     * @return list<Wire>
+     */
+    public function wires(array $chosen): array
+    {
+        return array_map(static fn(Json $wire): Wire => new Wire(
+            $wire->text('name'),
+            $wire->text('from'),
+            $wire->text('to'),
+            $wire->number('mm'),
+            $wire->text('colour'),
+            $wire->numbers('stripped'),
+            $wire->has('face') ? $wire->text('face') : null,
+            $wire->text('relief'),
+        ), $this->chosen('wires', $chosen));
+    }
+
+    /**
+     * @param array<string, string> $chosen as asked for
+     * @return array<string, string> every option with its value
+     * @throws UnusableKit when an option or a value is not declared
+     */
+    public function options(array $chosen): array
+    {
+        $declared = $this->json->map('options');
+        $all = [];
+        foreach ($declared as $name => $option) {
+            $all[$name] = $option->text('default', $option->keys()[0] ?? '');
+        }
+        foreach ($chosen as $name => $value) {
+            if (!isset($declared[$name]) || !$declared[$name]->names($value) || $value === 'default') {
+                throw UnusableKit::unknownOption("{$name}={$value}", implode(', ', array_keys($declared)));
+            }
+            $all[$name] = $value;
+        }
+
+        return $all;
+    }
+
+    /**
+     * @param array<string, string> $chosen
+     * @return list<string> designators of the values not chosen
+     */
+    public function leftOut(array $chosen): array
+    {
+        $in = $out = [];
+        foreach ($this->json->map('options') as $name => $option) {
+            foreach ($option->keys() as $value) {
+                if ($value === 'default') {
+                    continue;
+                }
+                if ($value === ($chosen[$name] ?? '')) {
+                    array_push($in, ...$option->texts($value));
+                } else {
+                    array_push($out, ...$option->texts($value));
+                }
+            }
+        }
+
+        return array_values(array_diff($out, $in));
+    }
+
+    /** @return array<string, Json> */
+    public function lines(): array
+    {
+        return $this->json->map('lines');
+    }
+
+    /** @return list<OrderOverride> */
+    public function orderOverrides(): array
+    {
+        return array_map(
+            static fn(Json $each): OrderOverride => new OrderOverride($each->texts('parts'), $each->texts('after'), $each->flag('sameStep', false)),
+            $this->json->object('overrides')->objects('order'),
+        );
+    }
+
+    /** @return array<string, string> */
+    public function words(): array
+    {
+        return $this->json->object('overrides')->textMap('words');
+    }
+
+    /** @return array<string, string> */
+    public function nets(): array
+    {
+        return array_map(static fn(Json $net): string => $net->text('across'), $this->json->map('nets'));
+    }
+
+    /** @return list<Json> */
+    private function boardObjects(): array
+    {
+        return $this->json->has('boards') ? $this->json->objects('boards') : ($this->json->has('board') ? [$this->json->object('board')] : []);
+    }
+
+    /** @throws UnusableKit when an outline has fewer than three corners */
+    private function outline(Json $board): Polygon
+    {
+        $corners = array_values(array_map(static fn(array $xy): Point => new Point($xy[0] ?? 0.0, $xy[1] ?? 0.0), $board->numberLists('outline')));
+        if ($board->has('outline') && count($corners) < 3) {
+            throw UnusableKit::wrongType('board.outline', 'a list of at least three [x, y] corners');
+        }
+
+        return new Polygon($corners);
+    }
+
+    /**
+     * @param array<string, string> $chosen
+     * @return list<Json>
+     */
+    private function chosen(string $name, array $chosen): array
+    {
+        return array_values(array_filter($this->json->objects($name), static function (Json $each) use ($chosen): bool {
+            if (!$each->has('option')) {
+                return true;
+            }
+            [$option, $value] = [...explode('=', $each->text('option'), 2), ''];
+
+            return ($chosen[$option] ?? '') === $value;
+        }));
+    }
+}

@@ -1,0 +1,205 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Chiralex\Kit\Internal;
+
+use Chiralex\Board\PlacedBody;
+use Chiralex\Board\Placement;
+use Chiralex\Board\Point;
+use Chiralex\Bom\Line;
+use Chiralex\Bom\PartsList;
+use Chiralex\Bom\Recognition;
+use Chiralex\Bom\Recognizer;
+use Chiralex\Bom\Supply;
+use Chiralex\Kit\KitPart;
+use Chiralex\Kit\PolarityFact;
+use Chiralex\Part\Consequence;
+use Chiralex\Part\Hold;
+use Chiralex\Part\Kind;
+use Chiralex\Part\Kinds;
+use Chiralex\Part\Mark;
+use Chiralex\Part\Outline;
+use Chiralex\Part\Sensitivity;
+use Chiralex\Quantity\ValueDoubt;
+use Chiralex\Quantity\ValueFault;
+use Chiralex\Reason\Origin;
+use Chiralex\Reason\Problem;
+use Chiralex\Reason\Severity;
+
+/** Brings together what parts list, kit file, placements and tables say of each part. */
+final readonly class PartResolver
+{
+    /** Height of an IC seated in its socket, from memory. */
+    private const IN_SOCKET = 8.0;
+
+    /**
+     * @param list<string> $leftOut designators of options not chosen
+     * @param array<string, float> $weighed grams a piece, by designator or value
+     */
+    public function __construct(
+        private Recognizer $recognizer,
+        private array $leftOut,
+        private array $weighed,
+    ) {}
+
+    /**
+     * @param array<string, Json> $answers what the kit file says, by designator
+     * @return array<string, Recognition> by designator; designators of one line without answers of their own share one
+     */
+    public function recognitions(PartsList $list, array $answers): array
+    {
+        $recognitions = [];
+        foreach ($list->lines as $line) {
+            $shared = null;
+            foreach ($line->designators as $designator) {
+                $answer = $answers[$designator] ?? null;
+                if ($answer !== null && ($answer->has('kind') || $answer->has('package'))) {
+                    $recognitions[$designator] = $this->recognizer->recognise($line, Kind::tryFrom($answer->text('kind')), $answer->has('package') ? $answer->text('package') : null);
+                    continue;
+                }
+                $recognitions[$designator] = $shared ??= $this->recognizer->recognise($line);
+            }
+        }
+
+        return $recognitions;
+    }
+
+    /**
+     * @param array<string, Json> $answers
+     * @param array<string, Recognition> $recognitions
+     * @param array<string, Placement> $placements
+     * @param array<string, string> $sockets IC to socket
+     * @return array<string, KitPart>
+     */
+    public function parts(PartsList $list, array $answers, array $recognitions, array $placements, array $sockets): array
+    {
+        $parts = [];
+        foreach ($list->lines as $line) {
+            foreach ($line->designators as $designator) {
+                $socket = $sockets[$designator] ?? null;
+                $own = $placements[$designator] ?? null;
+                $place = $own ?? ($socket === null ? null : ($placements[$socket] ?? null)?->of($designator));
+                $parts[$designator] = $this->part($designator, $line, $recognitions[$designator], $answers[$designator] ?? new Json([]), $place, $socket);
+            }
+        }
+
+        return $parts;
+    }
+
+    /**
+     * Values that could not be read, or only under an assumption.
+     *
+     * @param array<string, Recognition> $recognitions
+     * @return list<Problem>
+     */
+    public function problems(PartsList $list, array $recognitions): array
+    {
+        $header = isset($list->columns['value']) ? ($list->headers[$list->columns['value']] ?? null) : null;
+        $problems = $spelt = [];
+        foreach ($list->lines as $line) {
+            $recognition = $recognitions[$line->designators[0] ?? ''] ?? null;
+            if ($recognition === null || !$line->supply->isOnBoard()) {
+                continue;
+            }
+            if ($recognition->fault instanceof ValueFault && !$recognition->needsAnswer()) {
+                $problems[] = new Problem(Severity::Warning, $recognition->fault->code, ['text' => $line->value, 'position' => $recognition->fault->position + 1, 'found' => $recognition->fault->found, 'designators' => $line->designators], $list->file, $line->row, $header);
+            }
+            $doubt = $recognition->value?->doubt;
+            if ($recognition->value !== null && $doubt !== null) {
+                $problems[] = new Problem($doubt === ValueDoubt::CodeIsPreferred ? Severity::Warning : Severity::Note, $doubt->value, ['text' => $line->value, 'read' => $recognition->value->value->display(), 'designators' => $line->designators], $list->file, $line->row, $header);
+            }
+            if ($recognition->value !== null) {
+                $key = $recognition->kind->value . ' ' . $recognition->value->value->plain() . ' ' . $line->package . ' ' . ($recognition->value->tolerance ?? $line->tolerance);
+                $earlier = $spelt[$key] ?? null;
+                if ($earlier !== null && $earlier->value !== $line->value) {
+                    $problems[] = new Problem(Severity::Note, 'bom.two-spellings', ['text' => $line->value, 'other' => $earlier->value, 'earlier' => $earlier->row], $list->file, $line->row, $header);
+                }
+                $spelt[$key] ??= $line;
+            }
+        }
+
+        return $problems;
+    }
+
+    private function part(string $designator, Line $line, Recognition $recognition, Json $answer, ?Placement $placement, ?string $socket): KitPart
+    {
+        $row = Kinds::standard()->row($recognition->kind);
+        [$height, $origin] = $this->height($line, $recognition, $answer, $socket);
+        $outline = $this->outline($recognition->outline, $answer)->withHeight($height);
+        $supply = in_array($designator, $this->leftOut, true) ? Supply::Alternative : (Supply::tryFrom($answer->text('supply')) ?? $line->supply);
+        $grams = $answer->number('mass') ?? $this->weighed[$designator] ?? $this->weighed[$line->value] ?? null;
+        $at = $answer->numbers('origin');
+        $body = $placement === null ? null : PlacedBody::place($placement, $outline, $height, $answer->has('pins') ? $this->pins($answer) : null, new Point($at[0] ?? 0.0, $at[1] ?? 0.0), $grams);
+        $text = mb_strtolower("{$line->value} {$line->description} {$line->package}");
+        $nonPolar = $row->kind === Kind::Electrolytic && preg_match('~bipolar|non-?polar|\bnp\b~', $text) === 1;
+        $polarity = $answer->has('polarity') ? $this->polarity($answer->object('polarity')) : null;
+
+        return new KitPart(
+            $designator,
+            $line,
+            $recognition,
+            $row,
+            $outline,
+            $height,
+            $origin,
+            $supply,
+            Sensitivity::tryFrom($answer->text('sensitivity')) ?? $row->sensitivity,
+            Hold::tryFrom($answer->text('hold')),
+            $polarity !== null || ($row->isPolarised() && !$nonPolar && !($answer->names('polarity') && !$answer->has('polarity'))),
+            $polarity,
+            Consequence::tryFrom($answer->object('reversed')->text('consequence')) ?? $row->consequence ?? Consequence::WorksAfterTurning,
+            $answer->object('reversed')->texts('replace'),
+            $answer->texts('lookAlike'),
+            $answer->has('legend') ? $answer->text('legend') : ($line->legend === '' ? null : $line->legend),
+            $answer->text('usedAt'),
+            $grams,
+            $placement,
+            $body,
+            $socket,
+        );
+    }
+
+    /** @return array{float, Origin} */
+    private function height(Line $line, Recognition $recognition, Json $answer, ?string $socket): array
+    {
+        $typed = $answer->number('height');
+
+        return match (true) {
+            $typed !== null => [$typed, Origin::Typed],
+            $line->height !== null => [$line->height, Origin::PartsList],
+            $socket !== null => [self::IN_SOCKET, Origin::TypicalForKind],
+            default => [$recognition->outline->height, $recognition->outlineOrigin],
+        };
+    }
+
+    private function outline(Outline $outline, Json $answer): Outline
+    {
+        $body = $answer->numbers('body');
+        if (count($body) === 2) {
+            $outline = $outline->withBox($body[0], $body[1]);
+        }
+        if ($answer->has('pins')) {
+            $outline = $outline->withPins($this->pins($answer));
+        }
+        $lead = $answer->number('leadLength');
+
+        return $lead === null ? $outline : $outline->withLeadLength($lead);
+    }
+
+    /** @return array<string, array{float, float}> */
+    private function pins(Json $answer): array
+    {
+        $pins = [];
+        foreach ($answer->numberLists('pins') as $name => $xy) {
+            $pins[(string) $name] = [$xy[0] ?? 0.0, $xy[1] ?? 0.0];
+        }
+
+        return $pins;
+    }
+
+    private function polarity(Json $said): PolarityFact
+    {
+        return new PolarityFact(Mark::tryFrom($said->text('mark')), $said->text('terminal'), $said->has('pin') ? $said->text('pin') : null, $said->number('at'));
+    }
+}

@@ -1,0 +1,96 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Chiralex\Kit;
+
+use Chiralex\Board\BoardShape;
+use Chiralex\Board\PlacedBody;
+use Chiralex\Bom\PartsList;
+use Chiralex\Reason\Problem;
+
+/** One revision of a kit, read and resolved. */
+final readonly class Kit
+{
+    /**
+     * @param array<string, KitPart> $parts by designator, in the order of the parts list
+     * @param non-empty-list<BoardShape> $boards
+     * @param list<Gate> $gates
+     * @param list<Test> $tests
+     * @param list<Wire> $wires
+     * @param list<OrderOverride> $orderOverrides
+     * @param array<string, string> $words sentences the maker wrote, by key
+     * @param list<Problem> $problems of all files
+     * @param list<string> $strayPlacements designators placed but not in the parts list
+     * @param list<string> $unknownNames designators the kit file names that are nowhere else
+     * @param list<string> $openSockets ICs whose socket could not be told
+     * @param array<string, string> $nets designator to the voltage declared across it, as a sum: `9 V - 2 V`
+     */
+    public function __construct(
+        public string $code,
+        public string $name,
+        public string $revision,
+        public Settings $settings,
+        public PartsList $list,
+        public array $parts,
+        public array $boards,
+        public Groups $groups,
+        public array $gates,
+        public array $tests,
+        public array $wires,
+        public array $orderOverrides,
+        public array $words,
+        public array $problems,
+        public array $strayPlacements,
+        public array $unknownNames,
+        public array $openSockets,
+        public bool $hasPlacements,
+        public array $nets = [],
+    ) {}
+
+    public function board(string $name): ?BoardShape
+    {
+        foreach ($this->boards as $board) {
+            if ($board->name === $name) {
+                return $board;
+            }
+        }
+
+        return null;
+    }
+
+    public function part(string $designator): ?KitPart
+    {
+        return $this->parts[$designator] ?? null;
+    }
+
+    /** @return array<string, PlacedBody> bodies that stand on boards, by designator */
+    public function bodies(): array
+    {
+        $bodies = [];
+        foreach ($this->parts as $designator => $part) {
+            if ($part->body !== null && $part->supply->isOnBoard()) {
+                $bodies[(string) $designator] = $part->body;
+            }
+        }
+
+        return $bodies;
+    }
+
+    public function withSettings(Settings $settings): self
+    {
+        return $this->changed($settings, $this->orderOverrides);
+    }
+
+    /** @param list<OrderOverride> $overrides */
+    public function withOrderOverrides(array $overrides): self
+    {
+        return $this->changed($this->settings, $overrides);
+    }
+
+    /** @param list<OrderOverride> $overrides */
+    private function changed(Settings $settings, array $overrides): self
+    {
+        return new self($this->code, $this->name, $this->revision, $settings, $this->list, $this->parts, $this->boards, $this->groups, $this->gates, $this->tests, $this->wires, $overrides, $this->words, $this->problems, $this->strayPlacements, $this->unknownNames, $this->openSockets, $this->hasPlacements, $this->nets);
+    }
+}

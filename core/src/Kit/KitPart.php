@@ -1,0 +1,72 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Chiralex\Kit;
+
+use Chiralex\Board\PlacedBody;
+use Chiralex\Board\Placement;
+use Chiralex\Bom\Line;
+use Chiralex\Bom\Recognition;
+use Chiralex\Bom\Supply;
+use Chiralex\Part\Consequence;
+use Chiralex\Part\Hold;
+use Chiralex\Part\Kind;
+use Chiralex\Part\KindRow;
+use Chiralex\Part\Outline;
+use Chiralex\Part\Sensitivity;
+use Chiralex\Reason\Origin;
+
+/** One part of a kit, with everything the parts list, the kit file and the tables say of it. */
+final readonly class KitPart
+{
+    /**
+     * @param float $height seated height in millimetres
+     * @param ?Hold $hold only where the maker says so
+     * @param ?PolarityFact $polarity only where the maker says so
+     * @param list<string> $replace parts to replace together when it was reversed
+     * @param list<string> $lookAlikes designators the maker names as look-alikes
+     * @param ?string $legend what the board prints at its place: designator, value, both, outline, nothing
+     * @param ?string $socket the socket an IC goes into
+     */
+    public function __construct(
+        public string $designator,
+        public Line $line,
+        public Recognition $recognition,
+        public KindRow $row,
+        public Outline $outline,
+        public float $height,
+        public Origin $heightOrigin,
+        public Supply $supply,
+        public Sensitivity $sensitivity,
+        public ?Hold $hold,
+        public bool $polarised,
+        public ?PolarityFact $polarity,
+        public Consequence $consequence,
+        public array $replace,
+        public array $lookAlikes,
+        public ?string $legend,
+        public string $usedAt,
+        public ?float $grams,
+        public ?Placement $placement,
+        public ?PlacedBody $body,
+        public ?string $socket = null,
+    ) {}
+
+    public function kind(): Kind
+    {
+        return $this->recognition->kind;
+    }
+
+    /** The value in normal form: the plain number, or the text in lower case without spaces. */
+    public function valueKey(): string
+    {
+        return $this->recognition->value?->value->plain() ?? mb_strtolower((string) preg_replace('~\s+~u', '', $this->line->value));
+    }
+
+    /** True when the builder solders it to a board. */
+    public function isSoldered(): bool
+    {
+        return $this->supply->isBuilt() && $this->socket === null && ($this->placement !== null || $this->row->onBoard);
+    }
+}

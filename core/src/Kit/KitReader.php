@@ -1,0 +1,190 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Chiralex\Kit;
+
+use Chiralex\Board\BoardShape;
+use Chiralex\Board\Placement;
+use Chiralex\Board\PlacementList;
+use Chiralex\Board\PlacementReader;
+use Chiralex\Board\Point;
+use Chiralex\Board\Polygon;
+use Chiralex\Bom\PartsList;
+use Chiralex\Bom\PartsReader;
+use Chiralex\Bom\Recognizer;
+use Chiralex\Kit\Exception\UnusableKit;
+use Chiralex\Kit\Internal\KitFile;
+use Chiralex\Kit\Internal\PartResolver;
+use Chiralex\Kit\Internal\Sockets;
+use Chiralex\Table\CsvReader;
+use Chiralex\Table\Exception\UnreadableTable;
+
+/** Reads a kit folder, given as file names and their bytes. */
+final readonly class KitReader
+{
+    private const MARGIN = 5.0;
+
+    /**
+     * @param array<string, string> $files name to bytes; workbooks already turned into delimited text
+     * @param array<string, string> $options option to value; the default otherwise
+     * @param array<string, int> $columns columns of the parts list mapped by hand
+     * @throws UnusableKit when there is no parts list, or kit.json cannot be used
+     * @throws UnreadableTable when a table cannot be read
+     */
+    public function read(array $files, array $options = [], array $columns = []): Kit
+    {
+        $file = KitFile::read($files['kit.json'] ?? null);
+        $options = $file->options($options);
+        $list = $this->partsList($files, $columns);
+        $boards = $file->boards();
+        $placed = $this->placements($files, $boards, $file->turnedBoards());
+        $boards = $this->withOutlines($boards, $placed->placements);
+        $answers = $file->lines();
+        $resolver = new PartResolver(Recognizer::standard(), $file->leftOut($options), $this->weighed($files));
+        $recognitions = $resolver->recognitions($list, $answers);
+        [$sockets, $open] = (new Sockets())->pair($recognitions, $placed->placements, $file->groups()->sockets);
+        $parts = $resolver->parts($list, $answers, $recognitions, $placed->placements, $sockets);
+
+        return new Kit(
+            $file->text('code', ''),
+            $file->text('name', 'Unnamed kit'),
+            $file->text('revision', 'A'),
+            $file->settings(),
+            $list,
+            $parts,
+            $boards,
+            $file->groups(),
+            $file->gates($options),
+            $file->tests($options),
+            $file->wires($options),
+            $file->orderOverrides(),
+            $file->words(),
+            [...$list->problems, ...$placed->problems, ...$resolver->problems($list, $recognitions)],
+            array_values(array_diff(array_map(strval(...), array_keys($placed->placements)), array_map(strval(...), array_keys($parts)))),
+            $this->unknownNames($file, $parts, $boards),
+            $open,
+            $placed->placements !== [],
+            $file->nets(),
+        );
+    }
+
+    /**
+     * @param array<string, string> $files
+     * @param array<string, int> $columns
+     * @throws UnusableKit
+     * @throws UnreadableTable
+     */
+    private function partsList(array $files, array $columns): PartsList
+    {
+        foreach (['bom.csv', 'bom.tsv', 'bom.txt'] as $name) {
+            if (isset($files[$name])) {
+                return (new PartsReader())->read((new CsvReader())->read($files[$name], $name), $columns);
+            }
+        }
+        throw UnusableKit::noPartsList();
+    }
+
+    /**
+     * @param array<string, string> $files
+     * @param list<BoardShape> $boards
+     * @param list<string> $turned
+     * @throws UnreadableTable
+     */
+    private function placements(array $files, array $boards, array $turned): PlacementList
+    {
+        foreach (['placements.csv', 'placements.tsv', 'placements.txt'] as $name) {
+            if (isset($files[$name])) {
+                return (new PlacementReader())->read((new CsvReader())->read($files[$name], $name), array_map(static fn(BoardShape $board): string => $board->name, $boards), $turned);
+            }
+        }
+
+        return new PlacementList([], [], 'placements.csv');
+    }
+
+    /**
+     * @param array<string, string> $files
+     * @return array<string, float> grams a piece from masses.csv, by part
+     * @throws UnreadableTable
+     */
+    private function weighed(array $files): array
+    {
+        if (!isset($files['masses.csv'])) {
+            return [];
+        }
+        $table = (new CsvReader())->read($files['masses.csv'], 'masses.csv');
+        $columns = array_flip(array_map(strtolower(...), $table->headers));
+        $pieces = $grams = [];
+        foreach ($table->rows as $row) {
+            $part = $row->cell($columns['part'] ?? 0);
+            $count = (float) str_replace(',', '.', $row->cell($columns['pieces'] ?? 1));
+            $weight = (float) str_replace(',', '.', $row->cell($columns['grams'] ?? 2));
+            $pieces[$part] = ($pieces[$part] ?? 0.0) + $count;
+            $grams[$part] = ($grams[$part] ?? 0.0) + $weight;
+        }
+
+        $each = [];
+        foreach ($grams as $part => $weight) {
+            if ($pieces[$part] > 0) {
+                $each[(string) $part] = $weight / $pieces[$part];
+            }
+        }
+
+        return $each;
+    }
+
+    /**
+     * A board without an outline gets one around its placements.
+     *
+     * @param non-empty-list<BoardShape> $boards
+     * @param array<string, Placement> $placements
+     * @return non-empty-list<BoardShape>
+     */
+    private function withOutlines(array $boards, array $placements): array
+    {
+        return array_map(static function (BoardShape $board) use ($placements): BoardShape {
+            if ($board->outline->corners !== []) {
+                return $board;
+            }
+            $here = array_filter($placements, static fn(Placement $placement): bool => $placement->board === $board->name);
+            if ($here === []) {
+                return $board->withOutline(new Polygon([new Point(0.0, 0.0), new Point(100.0, 0.0), new Point(100.0, 80.0), new Point(0.0, 80.0)]));
+            }
+            $x = array_map(static fn(Placement $placement): float => $placement->at->x, $here);
+            $y = array_map(static fn(Placement $placement): float => $placement->at->y, $here);
+            [$left, $right, $low, $high] = [min($x) - self::MARGIN, max($x) + self::MARGIN, min($y) - self::MARGIN, max($y) + self::MARGIN];
+
+            return $board->withOutline(new Polygon([new Point($left, $low), new Point($right, $low), new Point($right, $high), new Point($left, $high)]));
+        }, $boards);
+    }
+
+    /**
+     * @param array<string, KitPart> $parts
+     * @param list<BoardShape> $boards
+     * @return list<string>
+     */
+    private function unknownNames(KitFile $file, array $parts, array $boards): array
+    {
+        $groups = $file->groups();
+        $named = array_keys($file->lines());
+        foreach ($groups->sockets as $ic => $socket) {
+            array_push($named, (string) $ic, $socket);
+        }
+        array_push($named, ...array_merge(...$groups->before, ...$groups->subassemblies));
+        foreach ([...$groups->panels, ...$groups->cures] as $group) {
+            array_push($named, ...($group['parts'] ?? $group['of'] ?? []));
+        }
+        foreach ($groups->covers as $cover) {
+            array_push($named, $cover['by'], ...$cover['over']);
+        }
+        foreach ($file->gates([]) as $gate) {
+            array_push($named, ...$gate->needs, ...$gate->protects);
+        }
+        foreach ($file->orderOverrides() as $override) {
+            array_push($named, ...$override->parts, ...$override->after);
+        }
+        $known = [...array_keys($parts), ...array_map(static fn(BoardShape $board): string => $board->name, $boards), ...array_map(static fn(Wire $wire): string => $wire->name, $file->wires([]))];
+
+        return array_values(array_unique(array_diff(array_map(strval(...), $named), array_map(strval(...), $known))));
+    }
+}

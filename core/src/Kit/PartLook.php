@@ -1,0 +1,38 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Chiralex\Kit;
+
+use Chiralex\Marking\Look;
+use Chiralex\Marking\MarkingWriter;
+use Chiralex\Part\Kind;
+use Chiralex\Part\LeadStyle;
+
+/** What a builder sees of a kit's part: its bands, its code, its body. */
+final readonly class PartLook
+{
+    public static function of(KitPart $part): Look
+    {
+        $value = $part->recognition->value;
+        $bands = [];
+        $code = null;
+        if ($value !== null) {
+            $tolerance = $value->tolerance ?? ($part->line->tolerance === '' ? null : trim($part->line->tolerance, " %\u{00B1}"));
+            if ($part->kind() === Kind::Resistor && $part->outline->leads === LeadStyle::AxialWire) {
+                $tight = in_array($tolerance, ['1', '2', '0.5', '0.25', '0.1'], true);
+                $bands = (new MarkingWriter())->bands($value->value, $tight ? 3 : 2, $tolerance ?? '5')
+                    ?? (new MarkingWriter())->bands($value->value, 3, $tolerance ?? '1') ?? [];
+            } elseif ($part->kind() === Kind::Electrolytic) {
+                $code = str_replace(' ', '', $value->value->display());
+            } else {
+                $code = (new MarkingWriter())->three($value->value);
+            }
+        } elseif (preg_match('~[A-Za-z]*\d[A-Za-z0-9]*~', $part->line->value, $found) === 1) {
+            $code = strtoupper($found[0]);
+        }
+        $text = mb_strtolower("{$part->line->value} {$part->line->description} {$part->line->package}");
+
+        return new Look($part->kind(), $part->valueKey(), $part->outline->name, $bands, $code, str_contains($text, 'clear'));
+    }
+}

@@ -1,0 +1,92 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Chiralex\Marking;
+
+use Chiralex\Part\Kind;
+use Chiralex\Reason\Origin;
+use Chiralex\Reason\Reason;
+
+/** Compares the looks of two parts. The degrees are common practice at the bench, no source. */
+final readonly class Confusability
+{
+    private const SMALL_PRINT = [Kind::Diode, Kind::Zener, Kind::Rectifier, Kind::Transistor, Kind::Regulator, Kind::Sensor, Kind::Thermistor];
+
+    public function compare(Look $a, Look $b): Confusion
+    {
+        if ($a->kind === $b->kind && $a->value === $b->value) {
+            return $this->of(0.0, $a->body === $b->body ? 'alike.same-part' : 'alike.two-ratings');
+        }
+        if ($a->body !== $b->body) {
+            return $this->of(0.0, 'alike.other-body');
+        }
+        if ($a->bands !== [] && $b->bands !== []) {
+            return $this->bands($a->bands, $b->bands);
+        }
+        if (in_array($a->kind, [Kind::Led, Kind::Photo], true) && in_array($b->kind, [Kind::Led, Kind::Photo], true)) {
+            return $a->clear && $b->clear ? $this->of(0.9, 'alike.clear-body') : $this->of(0.2, 'alike.other-colour');
+        }
+        if (in_array($a->kind, self::SMALL_PRINT, true) && in_array($b->kind, self::SMALL_PRINT, true)) {
+            return $this->of(0.9, 'alike.same-body');
+        }
+
+        return $this->codes($a->code ?? '', $b->code ?? '');
+    }
+
+    /**
+     * @param list<Colour> $a
+     * @param list<Colour> $b
+     */
+    private function bands(array $a, array $b): Confusion
+    {
+        if (count($a) !== count($b)) {
+            return $this->of(0.2, 'alike.band-count');
+        }
+        if (array_reverse($a) === $b) {
+            return $this->of(0.9, 'alike.reversed');
+        }
+        $differ = $near = 0;
+        foreach ($a as $index => $colour) {
+            $other = $b[$index] ?? $colour;
+            $differ += $colour === $other ? 0 : 1;
+            $near += $colour->looksLike($other) ? 1 : 0;
+        }
+        $sorted = static function (array $colours): array {
+            $words = array_map(static fn(Colour $colour): string => $colour->value, $colours);
+            sort($words);
+
+            return $words;
+        };
+
+        return match (true) {
+            $differ === 1 && $near === 1 => $this->of(0.8, 'alike.warm-light'),
+            $differ === 2 && $near === 2 => $this->of(0.6, 'alike.warm-light'),
+            $differ === 2 && $sorted($a) === $sorted($b) => $this->of(0.6, 'alike.swapped'),
+            $differ === 1 => $this->of(0.4, 'alike.one-band'),
+            default => $this->of(0.1, 'alike.bands-differ'),
+        };
+    }
+
+    private function codes(string $a, string $b): Confusion
+    {
+        if ($a === '' || $b === '' || strlen($a) !== strlen($b)) {
+            return $this->of($a === '' && $b === '' ? 0.3 : 0.1, 'alike.other-print');
+        }
+        $differ = 0;
+        for ($i = 0; $i < strlen($a); ++$i) {
+            $differ += $a[$i] === $b[$i] ? 0 : 1;
+        }
+
+        return match (true) {
+            $differ === 2 && count_chars($a) === count_chars($b) => $this->of(0.7, 'alike.digit-swap'),
+            $differ === 1 => $this->of(0.6, 'alike.one-digit'),
+            default => $this->of(0.2, 'alike.other-print'),
+        };
+    }
+
+    private function of(float $degree, string $code): Confusion
+    {
+        return new Confusion($degree, new Reason($code, [], Origin::CommonPractice));
+    }
+}

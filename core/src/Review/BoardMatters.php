@@ -1,0 +1,79 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Chiralex\Review;
+
+use Chiralex\Bom\Designators;
+use Chiralex\Kit\KitPart;
+use Chiralex\Part\Kind;
+use Chiralex\Reason\Matter;
+use Chiralex\Reason\Station;
+use Chiralex\Reason\Weight;
+
+/** Board against parts list, and what the board prints. */
+final readonly class BoardMatters implements MatterSource
+{
+    public function matters(Subject $subject): array
+    {
+        $kit = $subject->kit;
+        $matters = [];
+        foreach ($kit->strayPlacements as $name) {
+            $matters[] = new Matter(Weight::Block, Station::Board, 'board.stray-placement', ['designator' => $name], [$name]);
+        }
+        if (!$kit->hasPlacements) {
+            $matters[] = new Matter(Weight::Note, Station::Board, 'board.no-placements');
+        }
+        foreach ($kit->boards as $board) {
+            if (!$board->outlineGiven && $kit->hasPlacements) {
+                $matters[] = new Matter(Weight::Warn, Station::Board, 'board.no-outline', ['board' => $board->name]);
+            }
+        }
+        foreach ($kit->parts as $part) {
+            $expected = $kit->hasPlacements && $part->row->onBoard && $part->supply->isOnBoard() && $part->socket === null && !str_starts_with($part->designator, '~') && $part->kind() !== Kind::Unknown;
+            if ($expected && $part->placement === null) {
+                $matters[] = new Matter(Weight::Warn, Station::Board, 'board.no-placement', ['designator' => $part->designator], [$part->designator]);
+            }
+            if ($part->legend === 'nothing' && $part->placement !== null) {
+                $matters[] = new Matter(Weight::Warn, Station::Board, 'board.unprinted', ['designator' => $part->designator], [$part->designator]);
+            }
+        }
+
+        return [...$matters, ...$this->prefixes($kit->parts)];
+    }
+
+    /**
+     * One printed prefix for different kinds leads builders astray.
+     *
+     * @param array<string, KitPart> $parts
+     * @return list<Matter>
+     */
+    private function prefixes(array $parts): array
+    {
+        $kinds = $names = [];
+        foreach ($parts as $part) {
+            $family = match ($part->kind()) {
+                Kind::Ceramic, Kind::Film, Kind::Electrolytic, Kind::Tantalum => 'capacitor',
+                Kind::Diode, Kind::Zener, Kind::Rectifier => 'diode',
+                Kind::PinHeader, Kind::SocketStrip, Kind::BoxHeader, Kind::Connector, Kind::TerminalBlock, Kind::Jack, Kind::BarrelJack => 'connector',
+                Kind::Switch, Kind::Button => 'switch',
+                default => $part->kind()->value,
+            };
+            if ($part->placement !== null) {
+                $prefix = Designators::prefix($part->designator);
+                $kinds[$prefix][$family] = true;
+                $names[$prefix][] = $part->designator;
+            }
+        }
+        $matters = [];
+        foreach ($kinds as $prefix => $families) {
+            if (count($families) > 1) {
+                $words = array_map(strval(...), array_keys($families));
+                sort($words);
+                $matters[] = new Matter(Weight::Warn, Station::Board, 'board.prefix-kinds', ['prefix' => (string) $prefix, 'kinds' => $words], $names[$prefix]);
+            }
+        }
+
+        return $matters;
+    }
+}

@@ -1,0 +1,96 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Chiralex\Review;
+
+use Chiralex\Kit\KitPart;
+use Chiralex\Part\Kind;
+use Chiralex\Quantity\EngineeringValue;
+use Chiralex\Quantity\Exception\InvalidQuantity;
+use Chiralex\Quantity\Series;
+use Chiralex\Quantity\Unit;
+use Chiralex\Reason\Matter;
+use Chiralex\Reason\Station;
+use Chiralex\Reason\Weight;
+
+/**
+ * Dissipation from declared voltages: resistors as they are, adjusters at both end stops. Ratings by body are common practice.
+ */
+final readonly class LoadMatters implements MatterSource
+{
+    private const RATING = ['axial-1/8W' => 0.125, 'axial-1/4W' => 0.25, 'axial-1/2W' => 0.5, 'axial-1W' => 1.0, 'axial-2W' => 2.0, 'trimmer-6mm' => 0.1, 'trimmer-10mm' => 0.25, 'trimmer-multiturn' => 0.5, 'potentiometer-9mm' => 0.05, 'potentiometer-16mm' => 0.2];
+
+    public function matters(Subject $subject): array
+    {
+        $matters = [];
+        foreach ($subject->kit->parts as $part) {
+            if (!in_array($part->kind(), [Kind::Resistor, Kind::Trimmer, Kind::Potentiometer], true) || !$part->supply->isOnBoard()) {
+                continue;
+            }
+            $across = $subject->kit->nets[$part->designator] ?? null;
+            $volts = $across === null ? null : self::sum($across);
+            if ($across !== null && $volts === null) {
+                $matters[] = new Matter(Weight::Warn, Station::Parts, 'parts.net-unreadable', ['designator' => $part->designator, 'text' => $across], [$part->designator]);
+                continue;
+            }
+            $adjuster = $part->kind() !== Kind::Resistor;
+            if ($volts === null) {
+                if ($adjuster) {
+                    $matters[] = new Matter(Weight::Note, Station::Parts, 'parts.end-stop-unknown', ['designator' => $part->designator], [$part->designator]);
+                }
+                continue;
+            }
+            array_push($matters, ...$this->load($part, $volts, $adjuster, (string) $across));
+        }
+
+        return $matters;
+    }
+
+    /** Volts of a sum such as `9 V - 2 V`; null when it is none. */
+    public static function sum(string $text): ?float
+    {
+        if (preg_match('~^\s*[+-]?\s*\d+(?:[.,]\d+)?\s*V?\s*(?:[+-]\s*\d+(?:[.,]\d+)?\s*V?\s*)*$~i', $text) !== 1) {
+            return null;
+        }
+        preg_match_all('~([+-]?)\s*(\d+(?:[.,]\d+)?)~', $text, $terms, PREG_SET_ORDER);
+        $sum = 0.0;
+        foreach ($terms as [, $sign, $number]) {
+            $sum += ($sign === '-' ? -1.0 : 1.0) * (float) str_replace(',', '.', $number);
+        }
+
+        return $sum;
+    }
+
+    /** @return list<Matter> */
+    private function load(KitPart $part, float $volts, bool $adjuster, string $across): array
+    {
+        $ohms = $part->recognition->value?->value->amount->toFloat() ?? 0.0;
+        $rating = self::RATING[$part->outline->name] ?? 0.25;
+        $args = ['designator' => $part->designator, 'across' => $across, 'volts' => $volts, 'rating' => $rating];
+        $matters = [];
+        if ($ohms > 0.0 && $volts ** 2 / $ohms > $rating) {
+            $matters[] = new Matter(Weight::Warn, Station::Parts, 'parts.overload', $args + ['ohms' => $ohms, 'watts' => round($volts ** 2 / $ohms, 4)], [$part->designator]);
+        }
+        if ($adjuster && $ohms > 0.0 && abs($volts) > 0.0) {
+            // At the end stop the track carries all of the current in a sliver: it stays whole while P <= rating, I = sqrt(P / R).
+            $amps = sqrt($rating / $ohms);
+            $matters[] = new Matter(Weight::Warn, Station::Parts, 'parts.end-stop', $args + ['milliamps' => round($amps * 1000, 1), 'series' => self::series(abs($volts) / $amps)], [$part->designator]);
+        }
+
+        return $matters;
+    }
+
+    /** The next E12 resistor that is not smaller. */
+    private static function series(float $ohms): string
+    {
+        try {
+            $value = EngineeringValue::of((string) round($ohms, 2), Unit::Ohm);
+            $near = Series::E12->nearest($value);
+
+            return ($near->amount->isLessThan($value->amount) ? Series::E12->nearest(EngineeringValue::of((string) round($ohms * 1.2, 2), Unit::Ohm)) : $near)->display();
+        } catch (InvalidQuantity) {
+            return '';
+        }
+    }
+}

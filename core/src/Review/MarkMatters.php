@@ -1,0 +1,38 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Chiralex\Review;
+
+use Chiralex\Build\BuildOrder;
+use Chiralex\Build\KitCallouts;
+use Chiralex\Reason\Matter;
+use Chiralex\Reason\Station;
+use Chiralex\Reason\Weight;
+
+/** Polarised parts without a mark, and kinds that face several ways. */
+final readonly class MarkMatters implements MatterSource
+{
+    public function matters(Subject $subject): array
+    {
+        $matters = $ways = [];
+        foreach ((new KitCallouts())->callouts($subject->kit, $subject->order instanceof BuildOrder ? $subject->order : null) as $callout) {
+            if ($callout->partMark === null) {
+                $matters[] = new Matter(Weight::Block, Station::Marks, 'marks.no-mark', ['designator' => $callout->designator], [$callout->designator]);
+            } elseif ($callout->bearing === null && $subject->kit->part($callout->designator)?->placement !== null) {
+                $matters[] = new Matter(Weight::Warn, Station::Marks, 'marks.no-direction', ['designator' => $callout->designator], [$callout->designator]);
+            }
+            if ($callout->direction !== null) {
+                $ways[$callout->kind->value][$callout->direction][] = $callout->designator;
+            }
+        }
+        foreach ($ways as $kind => $directions) {
+            if (count($directions) > 1) {
+                $names = array_merge(...array_values($directions));
+                $matters[] = new Matter(Weight::Note, Station::Marks, 'marks.several-ways', ['kind' => (string) $kind, 'directions' => array_map(strval(...), array_keys($directions)), 'designators' => $names], $names);
+            }
+        }
+
+        return $matters;
+    }
+}

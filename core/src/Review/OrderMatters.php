@@ -1,0 +1,78 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Chiralex\Review;
+
+use Chiralex\Board\Lie;
+use Chiralex\Build\Action;
+use Chiralex\Build\BuildCycle;
+use Chiralex\Build\BuildOrder;
+use Chiralex\Build\Rule;
+use Chiralex\Build\Step;
+use Chiralex\Build\StepReasons;
+use Chiralex\Kit\Gate;
+use Chiralex\Kit\Kit;
+use Chiralex\Reason\Matter;
+use Chiralex\Reason\Station;
+use Chiralex\Reason\Weight;
+
+/** Contradictions, rules that overrides break, parts that fall out, boards that rock. */
+final readonly class OrderMatters implements MatterSource
+{
+    public function matters(Subject $subject): array
+    {
+        $order = $subject->order;
+        if ($order instanceof BuildCycle) {
+            return [new Matter(Weight::Block, Station::Order, 'order.cycle', ['path' => $order->path()], array_values(array_unique($order->path())))];
+        }
+        $matters = array_map(static fn(Rule $rule): Matter => new Matter(Weight::Warn, Station::Order, 'order.broken-rule', ['before' => $rule->before, 'after' => $rule->after, 'why' => $rule->reason->code]), $order->broken);
+        foreach ($order->steps as $step) {
+            array_push($matters, ...$this->step($step, $subject->kit));
+        }
+        if ($order->unplaced !== []) {
+            $matters[] = new Matter(Weight::Note, Station::Order, 'order.unplaced', ['designators' => $order->unplaced], $order->unplaced);
+        }
+
+        return [...$matters, ...$this->gates($subject->kit), ...$this->alike($order)];
+    }
+
+    /** @return list<Matter> */
+    private function step(Step $step, Kit $kit): array
+    {
+        $matters = [];
+        foreach ($step->parts as $part) {
+            foreach ($part->reasons as $reason) {
+                $left = $reason->args['mm'] ?? null;
+                if ($reason->code === 'lead.showing' && is_float($left) && $left < StepReasons::LEAD_NEEDED) {
+                    $matters[] = new Matter(Weight::Warn, Station::Order, $left < 0 ? 'order.falls-out' : 'order.short-joint', ['step' => $step->number, 'designator' => $part->designator, ...$reason->args], [$part->designator]);
+                }
+            }
+        }
+        if ($step->lie !== null && $kit->settings->workholding === 'table' && $step->lie->plane->tilt() > Lie::PROP_TILT) {
+            $matters[] = new Matter(Weight::Note, Station::Order, 'order.prop', ['step' => $step->number, 'tilt' => round($step->lie->plane->tilt(), 1)], $step->names());
+        }
+
+        return $matters;
+    }
+
+    /** @return list<Matter> */
+    private function gates(Kit $kit): array
+    {
+        $names = array_map(static fn(Gate $gate): string => $gate->name, $kit->gates);
+        $matters = [];
+        foreach ($kit->tests as $test) {
+            if ($test->gate !== null && !in_array($test->gate, $names, true)) {
+                $matters[] = new Matter(Weight::Warn, Station::Order, 'order.unknown-gate', ['test' => $test->name, 'gate' => $test->gate]);
+            }
+        }
+
+        return $matters;
+    }
+
+    /** @return list<Matter> */
+    private function alike(BuildOrder $order): array
+    {
+        return $order->score->lookAlikes === 0 ? [] : [new Matter(Weight::Warn, Station::Order, 'order.look-alikes', ['pairs' => $order->score->lookAlikes, 'steps' => count(array_filter($order->steps, static fn(Step $step): bool => $step->action === Action::Solder))])];
+    }
+}

@@ -1,0 +1,29 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Chiralex\Review;
+
+use Chiralex\Build\BuildCycle;
+use Chiralex\Build\BuildOrder;
+use Chiralex\Kit\Kit;
+use Chiralex\Reason\Matter;
+use Chiralex\Reason\Station;
+
+/** Collects what a maker has to settle, station by station, the heaviest first. */
+final readonly class Reviewer
+{
+    /** @return list<Matter> */
+    public function matters(Kit $kit, BuildOrder|BuildCycle $order): array
+    {
+        $subject = new Subject($kit, $order);
+        $matters = [];
+        foreach ([new FileMatters(), new PartMatters(), new HardwareMatters(), new LoadMatters(), new BoardMatters(), new OrderMatters(), new MarkMatters()] as $source) {
+            array_push($matters, ...$source->matters($subject));
+        }
+        $stations = array_flip(array_map(static fn(Station $station): string => $station->value, Station::cases()));
+        usort($matters, static fn(Matter $a, Matter $b): int => [$stations[$a->station->value], $a->weight->rank(), $a->code, $a->designators] <=> [$stations[$b->station->value], $b->weight->rank(), $b->code, $b->designators]);
+
+        return $matters;
+    }
+}

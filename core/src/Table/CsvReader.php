@@ -1,0 +1,123 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Chiralex\Table;
+
+use Chiralex\Table\Exception\UnreadableTable;
+
+/**
+ * Delimited text to a table, quoting per RFC 4180; the separator is the one that gives the steadiest columns.
+ *
+ * Blank records before the header are passed over and counted.
+ */
+final readonly class CsvReader
+{
+    private const LIMIT = 10 * 1_048_576;
+
+    /** @throws UnreadableTable when the bytes are empty, binary, too many, or end inside a quotation */
+    public function read(string $bytes, string $file): Table
+    {
+        if (strlen($bytes) > self::LIMIT) {
+            throw UnreadableTable::tooLarge($file, self::LIMIT);
+        }
+        [$text, $encoding] = (new TextDecoder())->decode($bytes, $file);
+        $separator = $this->separator($text);
+        $records = $this->records($text, $separator, $file);
+        $header = 0;
+        while (isset($records[$header]) && trim(implode('', $records[$header])) === '') {
+            ++$header;
+        }
+        $rows = [];
+        foreach ($records as $index => $cells) {
+            $row = new Row($index + 1, array_map(trim(...), $cells));
+            if ($index > $header && !$row->isBlank()) {
+                $rows[] = $row;
+            }
+        }
+
+        return new Table($file, array_map(trim(...), $records[$header] ?? []), $rows, $encoding, $separator, $header + 1);
+    }
+
+    private function separator(string $text): string
+    {
+        $lines = array_slice(array_filter(explode("\n", str_replace("\r", "\n", $text)), static fn(string $line): bool => trim($line) !== ''), 0, 20);
+        $best = ',';
+        $most = 0;
+        foreach (["\t", ';', ',', '|'] as $candidate) {
+            $first = substr_count((string) preg_replace('~"[^"]*"~', '', $lines[array_key_first($lines) ?? 0] ?? ''), $candidate);
+            if ($first > $most) {
+                [$best, $most] = [$candidate, $first];
+            }
+        }
+
+        return $best;
+    }
+
+    /**
+     * @return list<list<string>>
+     * @throws UnreadableTable when the text ends inside a quotation
+     */
+    private function records(string $text, string $separator, string $file): array
+    {
+        $records = [];
+        $cells = [];
+        $length = strlen($text);
+        $at = 0;
+        $special = $separator . "\r\n";
+        while ($at < $length) {
+            if (($text[$at] ?? '') === '"') {
+                [$cell, $at] = $this->quoted($text, $at, $file, count($records) + 1);
+                $tail = strcspn($text, $special, $at);
+                $cell .= substr($text, $at, $tail);
+                $at += $tail;
+            } else {
+                $span = strcspn($text, $special, $at);
+                $cell = substr($text, $at, $span);
+                $at += $span;
+            }
+            $cells[] = $cell;
+            $mark = $text[$at] ?? "\n";
+            ++$at;
+            if ($mark === $separator) {
+                if ($at >= $length) {
+                    $cells[] = '';
+                } else {
+                    continue;
+                }
+            }
+            if ($mark === "\r" && ($text[$at] ?? '') === "\n") {
+                ++$at;
+            }
+            $records[] = $cells;
+            $cells = [];
+        }
+        if ($cells !== []) {
+            $records[] = $cells;
+        }
+
+        return $records;
+    }
+
+    /**
+     * @return array{string, int} the cell and the place behind its closing mark
+     * @throws UnreadableTable when there is no closing mark
+     */
+    private function quoted(string $text, int $at, string $file, int $row): array
+    {
+        $cell = '';
+        ++$at;
+        while (true) {
+            $close = strpos($text, '"', $at);
+            if ($close === false) {
+                throw UnreadableTable::unclosedQuote($file, $row);
+            }
+            $cell .= substr($text, $at, $close - $at);
+            if (($text[$close + 1] ?? '') !== '"') {
+                return [$cell, $close + 1];
+            }
+            $cell .= '"';
+            $at = $close + 2;
+        }
+    }
+}

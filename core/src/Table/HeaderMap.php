@@ -1,0 +1,74 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Chiralex\Table;
+
+/** Which column holds which field. A header may carry a unit: `PosX (mm)`. */
+final readonly class HeaderMap
+{
+    /**
+     * @param array<string, int> $columns field to column index
+     * @param array<string, string> $units field to the unit its header names
+     */
+    private function __construct(
+        public array $columns,
+        private array $units,
+    ) {}
+
+    /**
+     * @param list<string> $headers
+     * @param array<string, list<string>> $synonyms field to its spellings
+     * @param array<string, int> $chosen columns the maker mapped by hand, which win
+     */
+    public static function guess(array $headers, array $synonyms, array $chosen = []): self
+    {
+        $columns = $chosen;
+        $units = [];
+        $plain = array_map(self::plain(...), $headers);
+        foreach ($synonyms as $field => $names) {
+            foreach ($names as $name) {
+                $index = array_search($name, $plain, true);
+                if (!isset($columns[$field]) && is_int($index) && !in_array($index, $columns, true)) {
+                    $columns[$field] = $index;
+                }
+            }
+        }
+        foreach ($columns as $field => $index) {
+            if (preg_match('~[\s_(\[]+(mm|cm|mils?|in|inch)\s*[)\]]?\s*$~i', $headers[$index] ?? '', $found) === 1) {
+                $units[$field] = strtolower($found[1]);
+            }
+        }
+
+        return new self($columns, $units);
+    }
+
+    public function has(string $field): bool
+    {
+        return isset($this->columns[$field]);
+    }
+
+    public function cell(Row $row, string $field): string
+    {
+        return isset($this->columns[$field]) ? $row->cell($this->columns[$field]) : '';
+    }
+
+    public function unit(string $field): ?string
+    {
+        return $this->units[$field] ?? null;
+    }
+
+    /** @param list<string> $headers */
+    public function header(array $headers, string $field): ?string
+    {
+        return isset($this->columns[$field]) ? ($headers[$this->columns[$field]] ?? null) : null;
+    }
+
+    private static function plain(string $header): string
+    {
+        $text = strtr(mb_strtolower($header), ["\u{00E4}" => 'ae', "\u{00F6}" => 'oe', "\u{00FC}" => 'ue', "\u{00DF}" => 'ss', "\u{00E9}" => 'e', "\u{00E8}" => 'e', "\u{00F3}" => 'o', "\u{00EE}" => 'i', "\u{0107}" => 'c', "\u{015B}" => 's', "\u{0142}" => 'l', "\u{00ED}" => 'i']);
+        $text = (string) preg_replace('~[(\[]\s*(mm|cm|mils?|in|inch)\s*[)\]]|[\s_]+(mm|mil|in)$~', '', $text);
+
+        return trim((string) preg_replace('~[^a-z0-9]+~', ' ', $text));
+    }
+}

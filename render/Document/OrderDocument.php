@@ -1,0 +1,122 @@
+<?php
+
+declare(strict_types=1);
+
+namespace ChiralexRender\Document;
+
+use Chiralex\Build\Action;
+use Chiralex\Build\BuildCycle;
+use Chiralex\Build\BuildOrder;
+use Chiralex\Build\Rule;
+use Chiralex\Build\Score;
+use Chiralex\Build\Step;
+use Chiralex\Build\StepPart;
+use Chiralex\Kit\Kit;
+use Chiralex\Reason\Reason;
+use ChiralexRender\Told;
+use ChiralexRender\Words;
+
+/** The document of `order`. */
+final readonly class OrderDocument
+{
+    public function __construct(private Words $words) {}
+
+    /** @return array{school: string, steps: list<array<string, mixed>>, score: array<string, int>, minutes: float, broken: list<string>} */
+    public function of(BuildOrder $order, Kit $kit): array
+    {
+        return [
+            'school' => $order->school->value,
+            'steps' => array_map(fn(Step $step): array => $this->step($step, $kit), $order->steps),
+            'score' => self::score($order->score),
+            'minutes' => round(array_sum(array_map(static fn(Step $step): float => $step->minutes, $order->steps)), 1),
+            'broken' => array_map(fn(Rule $rule): string => $this->words->of($rule->reason), $order->broken),
+        ];
+    }
+
+    /** @return array{cycle: list<string>, relax: list<string>} */
+    public function cycle(BuildCycle $cycle): array
+    {
+        $rules = $cycle->relaxable() === [] ? $cycle->rules : $cycle->relaxable();
+
+        return ['cycle' => $cycle->path(), 'relax' => array_map(fn(Rule $rule): string => $this->words->of($rule->reason), $rules)];
+    }
+
+    /** @return array<string, int> */
+    public static function score(Score $score): array
+    {
+        return [
+            'violations' => $score->violations,
+            'inversions' => $score->inversions,
+            'lookAlikes' => $score->lookAlikes,
+            'hanging' => $score->hanging,
+            'flips' => $score->flips,
+            'blockSwitches' => $score->blockSwitches,
+            'kindSwitches' => $score->kindSwitches,
+            'valueSwitches' => $score->valueSwitches,
+            'steps' => $score->steps,
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    private function step(Step $step, Kit $kit): array
+    {
+        $lie = $step->lie;
+        $heights = array_filter(array_map(static fn(StepPart $part): ?float => $part->height, $step->parts), static fn(?float $height): bool => $height !== null);
+
+        return [
+            'number' => $step->number,
+            'title' => $this->title($step, $kit),
+            'action' => $step->action->value,
+            'board' => $step->board,
+            'side' => $step->gate === null && $step->board !== null ? $step->side?->value : null,
+            'parts' => array_map(fn(StepPart $part): array => $this->part($part), $step->parts),
+            'gate' => $step->gate === null ? null : ['name' => $step->gate->name, 'expect' => $step->gate->expect],
+            'height' => $heights === [] ? null : max($heights),
+            'joints' => $step->joints,
+            'minutes' => $step->minutes,
+            'overridden' => $step->overridden,
+            'lie' => $lie === null ? null : [
+                'contacts' => $lie->contacts,
+                'tilt' => round($lie->plane->tilt(), 3),
+                'rocks' => $lie->rocks,
+                'plane' => ['h' => $lie->plane->h, 'gx' => $lie->plane->gx, 'gy' => $lie->plane->gy],
+            ],
+        ];
+    }
+
+    /** @return array{designator: string, height: ?float, hold: string, gap: ?float, reasons: list<array<string, mixed>>} */
+    private function part(StepPart $part): array
+    {
+        $told = new Told($this->words);
+
+        return [
+            'designator' => $part->designator,
+            'height' => $part->height === null ? null : round($part->height, 4),
+            'hold' => $part->hold->value,
+            'gap' => $part->gap === null ? null : round($part->gap, 4),
+            'reasons' => array_map(static fn(Reason $reason): array => $told->reason($reason), $part->reasons),
+        ];
+    }
+
+    private function title(Step $step, Kit $kit): string
+    {
+        $kinds = [];
+        foreach ($step->names() as $name) {
+            $kind = $kit->part($name)?->kind();
+            $kinds[$kind === null ? 'wire' : $kind->value][] = $kind;
+        }
+        $names = [];
+        foreach ($kinds as $group) {
+            $names[] = $group[0] === null ? (count($group) > 1 ? 'Wires' : 'Wire') : $this->words->kind($group[0], count($group) > 1);
+        }
+        $parts = implode(', ', array_map(static fn(string $name, int $index): string => $index === 0 ? $name : (preg_match('~^[A-Z]{2}~', $name) === 1 ? $name : lcfirst($name)), $names, array_keys($names)));
+
+        return match ($step->action) {
+            Action::Solder => ucfirst($parts),
+            Action::Gate => 'Test: ' . ($step->gate === null ? '' : $step->gate->name),
+            Action::Insert => 'Insert ' . (preg_match('~^[A-Z]{2}~', $parts) === 1 ? $parts : lcfirst($parts)),
+            Action::Cure, Action::Snap, Action::Remove => $this->words->action($step->action->value) . ": {$step->what}",
+            default => $this->words->action($step->action->value) . ($parts === '' ? '' : ': ' . lcfirst($parts)),
+        };
+    }
+}

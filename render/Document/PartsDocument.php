@@ -1,0 +1,114 @@
+<?php
+
+declare(strict_types=1);
+
+namespace ChiralexRender\Document;
+
+use Chiralex\Bom\Line;
+use Chiralex\Kit\Kit;
+use Chiralex\Kit\KitPart;
+use Chiralex\Kit\PartLook;
+use Chiralex\Part\Kind;
+use Chiralex\Part\Mark;
+use Chiralex\Reason\Problem;
+use Chiralex\Reason\Reason;
+use ChiralexRender\Told;
+use ChiralexRender\Words;
+
+/** The document of `parts`: lines as read and recognised, and what was wrong. */
+final readonly class PartsDocument
+{
+    public function __construct(private Words $words) {}
+
+    /** @return array{kit: string, revision: string, file: string, columns: array<string, string>, headers: list<string>, lines: list<array<string, mixed>>, problems: list<array<string, mixed>>} */
+    public function of(Kit $kit): array
+    {
+        $told = new Told($this->words);
+
+        return [
+            'kit' => $kit->name,
+            'revision' => $kit->revision,
+            'file' => $kit->list->file,
+            'columns' => array_map(static fn(int $index): string => $kit->list->headers[$index] ?? '', $kit->list->columns),
+            'headers' => $kit->list->headers,
+            'lines' => array_merge(...array_map(fn(Line $line): array => $this->lines($line, $kit), $kit->list->lines), ...[[]]),
+            'problems' => array_map(static fn(Problem $problem): array => $told->problem($problem), $kit->problems),
+        ];
+    }
+
+    /**
+     * One document line for each row; designators that the maker treats differently stand apart.
+     *
+     * @return list<array<string, mixed>>
+     */
+    private function lines(Line $line, Kit $kit): array
+    {
+        $groups = [];
+        foreach ($line->designators as $designator) {
+            $part = $kit->part($designator);
+            if ($part !== null) {
+                $groups[implode('|', [$part->kind()->value, $part->outline->name, $part->height, $part->heightOrigin->value, $part->supply->value, $part->polarised ? 1 : 0, $part->legend ?? ''])][] = $part;
+            }
+        }
+
+        return array_values(array_map(fn(array $parts): array => $this->line($line, $parts, count($groups) === 1), $groups));
+    }
+
+    /**
+     * @param non-empty-list<KitPart> $parts
+     * @return array<string, mixed>
+     */
+    private function line(Line $line, array $parts, bool $whole): array
+    {
+        $part = $parts[0];
+        $value = $part->recognition->value;
+        $look = PartLook::of($part);
+
+        return [
+            'row' => $line->row,
+            'designators' => array_map(static fn(KitPart $each): string => $each->designator, $parts),
+            'quantity' => $whole ? $line->quantity : count($parts),
+            'length' => $line->length,
+            'value' => $value?->value->plain(),
+            'unit' => $value?->value->unit->value,
+            'display' => $value?->value->display(),
+            'tolerance' => $value === null ? null : ($value->tolerance ?? (preg_match('~\d+(?:\.\d+)?~', $line->tolerance, $found) === 1 ? $found[0] : null)),
+            'text' => $line->value,
+            'description' => $line->description,
+            'kind' => $part->kind()->value,
+            'kindName' => $this->words->kind($part->kind()),
+            'confidence' => $part->recognition->confidence,
+            'question' => $part->recognition->needsAnswer() && $part->supply->isOnBoard(),
+            'candidates' => array_map(static fn(Kind $kind): string => $kind->value, $part->recognition->candidates),
+            'package' => $line->package,
+            'outline' => $part->outline->name,
+            'height' => $part->outline->name === 'none' ? null : $part->height,
+            'heightSource' => $part->heightOrigin->value,
+            'polarised' => $part->polarised,
+            'mark' => $part->polarised ? ($part->polarity === null ? $part->row->checkMark : $part->polarity->mark)?->value : null,
+            'supply' => $part->supply->value,
+            'sensitivity' => $part->sensitivity->value,
+            'legend' => $part->legend,
+            'socket' => $part->socket,
+            'placed' => $part->placement !== null,
+            'marking' => $this->marking($look->bands === [] ? null : MarkingDocuments::words($look->bands), $look->code, $part),
+            'reasons' => array_map(fn(Reason $reason): array => (new Told($this->words))->reason($reason), $part->recognition->reasons),
+        ];
+    }
+
+    /**
+     * @param ?list<string> $bands
+     * @return ?array{type: string, bands: list<string>, text: string}
+     */
+    private function marking(?array $bands, ?string $code, KitPart $part): ?array
+    {
+        if ($bands !== null) {
+            return ['type' => 'bands', 'bands' => $bands, 'text' => ''];
+        }
+        if ($part->row->checkMark === Mark::Band) {
+            return ['type' => 'band', 'bands' => [], 'text' => $part->line->value];
+        }
+
+        return $code === null || $part->outline->name === 'none' ? null : ['type' => 'code', 'bands' => [], 'text' => $code];
+    }
+}
