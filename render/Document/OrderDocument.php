@@ -12,6 +12,7 @@ use Chiralex\Build\Score;
 use Chiralex\Build\Step;
 use Chiralex\Build\StepPart;
 use Chiralex\Kit\Kit;
+use Chiralex\Kit\OrderOverride;
 use Chiralex\Reason\Reason;
 use ChiralexRender\Told;
 use ChiralexRender\Words;
@@ -21,7 +22,7 @@ final readonly class OrderDocument
 {
     public function __construct(private Words $words) {}
 
-    /** @return array{school: string, steps: list<array<string, mixed>>, score: array<string, int>, minutes: float, broken: list<string>} */
+    /** @return array{school: string, steps: list<array<string, mixed>>, score: array<string, int>, minutes: float, overrides: list<array{parts: list<string>, after: list<string>, sameStep: bool}>, broken: list<string>} */
     public function of(BuildOrder $order, Kit $kit): array
     {
         return [
@@ -29,6 +30,7 @@ final readonly class OrderDocument
             'steps' => array_map(fn(Step $step): array => $this->step($step, $kit), $order->steps),
             'score' => self::score($order->score),
             'minutes' => round(array_sum(array_map(static fn(Step $step): float => $step->minutes, $order->steps)), 1),
+            'overrides' => array_map(static fn(OrderOverride $each): array => ['parts' => $each->parts, 'after' => $each->after, 'sameStep' => $each->sameStep], $kit->orderOverrides),
             'broken' => array_map(fn(Rule $rule): string => $this->words->of($rule->reason), $order->broken),
         ];
     }

@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace ChiralexRender\Document;
 
+use Chiralex\Bom\Designators;
 use Chiralex\Bom\Line;
+use Chiralex\Build\LookAlikes;
 use Chiralex\Kit\Kit;
 use Chiralex\Kit\KitPart;
 use Chiralex\Kit\PartLook;
@@ -24,6 +26,7 @@ final readonly class PartsDocument
     public function of(Kit $kit): array
     {
         $told = new Told($this->words);
+        $alike = (new LookAlikes())->of($kit);
 
         return [
             'kit' => $kit->name,
@@ -31,7 +34,7 @@ final readonly class PartsDocument
             'file' => $kit->list->file,
             'columns' => array_map(static fn(int $index): string => $kit->list->headers[$index] ?? '', $kit->list->columns),
             'headers' => $kit->list->headers,
-            'lines' => array_merge(...array_map(fn(Line $line): array => $this->lines($line, $kit), $kit->list->lines), ...[[]]),
+            'lines' => array_merge(...array_map(fn(Line $line): array => $this->lines($line, $kit, $alike), $kit->list->lines), ...[[]]),
             'problems' => array_map(static fn(Problem $problem): array => $told->problem($problem), $kit->problems),
         ];
     }
@@ -39,9 +42,10 @@ final readonly class PartsDocument
     /**
      * One document line for each row; designators that the maker treats differently stand apart.
      *
+     * @param array<string, array<string, true>> $alike
      * @return list<array<string, mixed>>
      */
-    private function lines(Line $line, Kit $kit): array
+    private function lines(Line $line, Kit $kit, array $alike): array
     {
         $groups = [];
         foreach ($line->designators as $designator) {
@@ -51,15 +55,17 @@ final readonly class PartsDocument
             }
         }
 
-        return array_values(array_map(fn(array $parts): array => $this->line($line, $parts, count($groups) === 1), $groups));
+        return array_values(array_map(fn(array $parts): array => $this->line($line, $parts, count($groups) === 1, array_map(strval(...), array_keys($alike[$parts[0]->designator] ?? []))), $groups));
     }
 
     /**
      * @param non-empty-list<KitPart> $parts
+     * @param list<string> $alike
      * @return array<string, mixed>
      */
-    private function line(Line $line, array $parts, bool $whole): array
+    private function line(Line $line, array $parts, bool $whole, array $alike): array
     {
+        usort($alike, Designators::compare(...));
         $part = $parts[0];
         $value = $part->recognition->value;
         $look = PartLook::of($part);
@@ -92,6 +98,7 @@ final readonly class PartsDocument
             'socket' => $part->socket,
             'placed' => $part->placement !== null,
             'marking' => $this->marking($look->bands === [] ? null : MarkingDocuments::words($look->bands), $look->code, $part),
+            'alike' => $alike,
             'reasons' => array_map(fn(Reason $reason): array => (new Told($this->words))->reason($reason), $part->recognition->reasons),
         ];
     }

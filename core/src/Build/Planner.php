@@ -11,7 +11,6 @@ use Chiralex\Build\Internal\Assembler;
 use Chiralex\Build\Internal\Costs;
 use Chiralex\Build\Internal\Holding;
 use Chiralex\Build\Internal\Items;
-use Chiralex\Build\Internal\LookAlikes;
 use Chiralex\Build\Internal\Overrides;
 use Chiralex\Build\Internal\Scorer;
 use Chiralex\Build\Internal\Sequencer;

@@ -99,7 +99,7 @@ final readonly class ValueReader
             return $this->fault($text, $start);
         }
         // A word after a space that is no unit belongs to the words behind the value: `10 log`.
-        $rest = $read === null ? $tail : ($parts['rest'] ?? '');
+        $rest = $read === null || $word === '' ? $tail : ($parts['rest'] ?? '');
         if ($rest !== '' && preg_match('~^[\s,;/\x{00B1}()-]~u', $rest) !== 1) {
             return $this->fault($text, mb_strlen($text) - mb_strlen($rest));
         }

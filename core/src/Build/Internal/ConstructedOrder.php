@@ -104,8 +104,9 @@ final readonly class ConstructedOrder
         foreach ($this->items->sorted(array_values(array_filter($free, fn(int $item): bool => $this->items->kinds[$item] === $kind))) as $item) {
             $step = $this->tryAdd($step, $item);
         }
-        if (!$this->fill) {
-            return $step;
+        $goesOn = array_filter(array_diff($left, $step), fn(int $item): bool => $this->items->kinds[$item] === $kind) !== [];
+        if (!$this->fill || $goesOn) {
+            return $step; // the next step goes on with this kind
         }
         foreach ($this->wholeKinds($free, $left, $kind) as $items) {
             $with = $step;

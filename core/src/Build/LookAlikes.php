@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Chiralex\Build\Internal;
+namespace Chiralex\Build;
 
 use Chiralex\Kit\Kit;
 use Chiralex\Kit\KitPart;

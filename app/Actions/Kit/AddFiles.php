@@ -1,0 +1,52 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions\Kit;
+
+use App\Models\Revision;
+use App\Models\User;
+use App\Support\FileStore;
+use Chiralex\ChiralexException;
+use ChiralexAdapters\KitFiles;
+use ChiralexAdapters\UnusableFile;
+use Illuminate\Support\Facades\DB;
+
+/** Puts dropped files into a draft as edits, and keeps the originals with the revision. */
+final readonly class AddFiles
+{
+    public function __construct(
+        private EditRevision $edit,
+        private FileStore $store,
+    ) {}
+
+    /**
+     * @param array<string, string> $dropped name as dropped to bytes
+     * @throws UnusableFile
+     * @throws EditConflict
+     * @throws UnknownChange
+     * @throws ChiralexException when the kit could not be read with these files; nothing is saved then
+     */
+    public function __invoke(Revision $revision, User $user, string $operationId, int $seen, array $dropped): Revision
+    {
+        $changes = [];
+        foreach ($dropped as $name => $bytes) {
+            $read = (new KitFiles())->fromBytes($name, $bytes);
+            if (array_keys($read) === ['bom.csv'] && strtolower($name) !== 'bom.csv' && FileRole::isPlacement($read['bom.csv'])) {
+                $read = ['placements.csv' => $read['bom.csv']];
+            }
+            foreach ($read as $role => $content) {
+                $changes[] = new Change('file', $role, '', $this->store->put($content));
+            }
+        }
+
+        return DB::transaction(function () use ($revision, $user, $operationId, $seen, $changes, $dropped): Revision {
+            $saved = ($this->edit)($revision->id, $user, $operationId, $seen, $changes);
+            foreach ($dropped as $name => $bytes) {
+                DB::table('original_files')->insert(['revision_id' => $revision->id, 'name' => mb_substr($name, 0, 190), 'sha256' => $this->store->put($bytes), 'bytes' => strlen($bytes)]);
+            }
+
+            return $saved;
+        });
+    }
+}

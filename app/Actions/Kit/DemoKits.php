@@ -1,0 +1,27 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions\Kit;
+
+use App\Models\Kit;
+
+/** The demo kits, imported from the kit folders that ship. */
+final readonly class DemoKits
+{
+    public function __construct(private ImportKit $import) {}
+
+    public function load(?int $userId): void
+    {
+        foreach (glob(database_path('demo/*'), GLOB_ONLYDIR) ?: [] as $folder) {
+            $files = [];
+            foreach (glob("{$folder}/*.{json,csv}", GLOB_BRACE) ?: [] as $path) {
+                $files[basename($path)] = (string) file_get_contents($path);
+            }
+            $name = json_decode($files['kit.json'] ?? '{}', true)['name'] ?? '';
+            if (!Kit::query()->where('name', $name)->exists()) {
+                ($this->import)($files, $userId);
+            }
+        }
+    }
+}

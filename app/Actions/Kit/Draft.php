@@ -1,0 +1,154 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions\Kit;
+
+use Chiralex\Table\CsvReader;
+use Chiralex\Table\Data\HeaderSynonyms;
+use Chiralex\Table\Exception\UnreadableTable;
+use Chiralex\Table\HeaderMap;
+
+/** The files of a draft with changes applied; each change tells its own inverse. */
+final class Draft
+{
+    /** @param array<string, string> $files name to bytes; for `file` changes the value is bytes too */
+    public function __construct(public array $files) {}
+
+    /**
+     * @return Change what takes it back
+     * @throws UnreadableTable when the parts list cannot be read
+     * @throws UnknownChange when the change names nothing that can be changed
+     */
+    public function apply(Change $change): Change
+    {
+        return match ($change->type) {
+            'line' => $this->json(['lines', $change->target, $change->field], $change),
+            'setting' => $this->json(['settings', $change->field], $change),
+            'order' => $this->json(['overrides', 'order'], $change),
+            'board' => $this->json($this->boardPath($change->target, $change->field), $change),
+            'cell' => $this->cell($change),
+            'file' => $this->file($change),
+            default => throw UnknownChange::type($change->type),
+        };
+    }
+
+    /** @param list<string|int> $path */
+    private function json(array $path, Change $change): Change
+    {
+        $root = json_decode($this->files['kit.json'] ?? '{"format": 1}', true);
+        $root = is_array($root) ? $root : [];
+        $at = &$root;
+        foreach (array_slice($path, 0, -1) as $key) {
+            if (!is_array($at[$key] ?? null)) {
+                $at[$key] = [];
+            }
+            $at = &$at[$key];
+        }
+        $last = $path[count($path) - 1];
+        $before = $at[$last] ?? null;
+        if ($change->value === null) {
+            unset($at[$last]);
+        } else {
+            $at[$last] = $change->value;
+        }
+        unset($at);
+        $this->files['kit.json'] = $this->encode($root);
+
+        return new Change($change->type, $change->target, $change->field, $before);
+    }
+
+    /**
+     * Objects that became empty are left out, so that an empty list is never taken for an object.
+     *
+     * @param array<array-key, mixed> $root
+     */
+    private function encode(array $root): string
+    {
+        foreach (['lines', 'settings', 'overrides'] as $section) {
+            if (is_array($root[$section] ?? null)) {
+                $root[$section] = array_filter($root[$section], static fn(mixed $value): bool => $value !== []);
+                if ($root[$section] === []) {
+                    unset($root[$section]);
+                }
+            }
+        }
+
+        return json_encode($root === [] ? ['format' => 1] : $root, JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_THROW_ON_ERROR) . "\n";
+    }
+
+    /** @return list<string|int> */
+    private function boardPath(string $name, string $field): array
+    {
+        $root = json_decode($this->files['kit.json'] ?? '{}', true);
+        $boards = is_array($root) && is_array($root['boards'] ?? null) ? $root['boards'] : [];
+        foreach ($boards as $index => $board) {
+            if (is_array($board) && ($board['name'] ?? null) === $name) {
+                return ['boards', $index, ...explode('.', $field)];
+            }
+        }
+
+        return ['board', ...explode('.', $field)];
+    }
+
+    /**
+     * @throws UnreadableTable
+     * @throws UnknownChange when there is no such row or column
+     */
+    private function cell(Change $change): Change
+    {
+        $name = isset($this->files['bom.csv']) ? 'bom.csv' : (isset($this->files['bom.tsv']) ? 'bom.tsv' : 'bom.txt');
+        $table = (new CsvReader())->read($this->files[$name] ?? '', $name);
+        $column = HeaderMap::guess($table->headers, HeaderSynonyms::PARTS)->columns[$change->field] ?? null;
+        if ($column === null) {
+            throw UnknownChange::column($change->field, $name);
+        }
+        $before = null;
+        $records = [$table->headerRow => $table->headers];
+        foreach ($table->rows as $row) {
+            $cells = array_pad($row->cells, count($table->headers), '');
+            if ($row->number === (int) $change->target) {
+                $before = $cells[$column];
+                $cells[$column] = is_scalar($change->value) ? (string) $change->value : '';
+            }
+            $records[$row->number] = $cells;
+        }
+        if ($before === null) {
+            throw UnknownChange::row($change->target, $name);
+        }
+        $this->files[$name] = $this->written($records, $table->separator);
+
+        return new Change('cell', $change->target, $change->field, $before);
+    }
+
+    /**
+     * Rows keep their numbers: blank records are written where they were.
+     *
+     * @param array<int, list<string>> $records by record number
+     */
+    private function written(array $records, string $separator): string
+    {
+        $out = '';
+        for ($number = 1; $number <= max(array_keys($records)); ++$number) {
+            $cells = array_map(
+                static fn(string $cell): string => preg_match('~["\r\n]|' . preg_quote($separator, '~') . '~', $cell) === 1 ? '"' . str_replace('"', '""', $cell) . '"' : $cell,
+                $records[$number] ?? [],
+            );
+            $out .= implode($separator, $cells) . "\n";
+        }
+
+        return $out;
+    }
+
+    private function file(Change $change): Change
+    {
+        $before = $this->files[$change->target] ?? null;
+        if (is_string($change->value)) {
+            $this->files[$change->target] = $change->value;
+        } else {
+            unset($this->files[$change->target]);
+        }
+
+        return new Change('file', $change->target, '', $before);
+    }
+}

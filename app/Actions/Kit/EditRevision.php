@@ -1,0 +1,76 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions\Kit;
+
+use App\Jobs\ComputeDocuments;
+use App\Models\Edit;
+use App\Models\Revision;
+use App\Models\User;
+use App\Support\Audit;
+use App\Support\FileStore;
+use Chiralex\ChiralexException;
+use Chiralex\Kit\KitReader;
+use Illuminate\Support\Facades\DB;
+
+/** Applies changes to a draft and writes them to its log, with what takes them back. */
+final readonly class EditRevision
+{
+    public function __construct(
+        private KitFolder $folder,
+        private FileStore $store,
+    ) {}
+
+    /**
+     * @param list<Change> $changes file changes carry the hash of stored bytes
+     * @param int $seen the sequence the caller had read
+     * @throws EditConflict when the draft has moved on
+     * @throws UnknownChange when a change names nothing
+     * @throws ChiralexException when the files could not be read afterwards; nothing is saved then
+     */
+    public function __invoke(int $revisionId, User $user, string $operationId, int $seen, array $changes, ?int $undoes = null): Revision
+    {
+        return DB::transaction(function () use ($revisionId, $user, $operationId, $seen, $changes, $undoes): Revision {
+            $revision = Revision::query()->lockForUpdate()->findOrFail($revisionId);
+            if (Edit::query()->where('operation_id', $operationId)->exists()) {
+                return $revision;
+            }
+            if ($revision->sequence !== $seen) {
+                throw EditConflict::since($revision, $seen);
+            }
+            $draft = new Draft($this->folder->files($revision));
+            $inverse = [];
+            foreach ($changes as $change) {
+                array_unshift($inverse, $this->toHash($draft->apply($this->toBytes($change))));
+            }
+            $kit = (new KitReader())->read($draft->files);
+            $files = $this->folder->store($draft->files);
+            Audit::record($user->id, 'revision.edit', ['files' => $revision->files], ['files' => $files, 'operation' => $operationId]);
+            $revision->update(['files' => $files, 'sequence' => $revision->sequence + 1]);
+            $revision->kit->update(['name' => $kit->name]);
+            Edit::query()->create([
+                'revision_id' => $revision->id,
+                'sequence' => $revision->sequence,
+                'user_id' => $user->id,
+                'operation_id' => $operationId,
+                'change' => array_map(static fn(Change $change): array => $change->toArray(), $changes),
+                'inverse' => array_map(static fn(Change $change): array => $change->toArray(), $inverse),
+                'undoes' => $undoes,
+            ]);
+            ComputeDocuments::dispatch($revision->id);
+
+            return $revision;
+        });
+    }
+
+    private function toBytes(Change $change): Change
+    {
+        return $change->type === 'file' && is_string($change->value) ? new Change('file', $change->target, '', $this->store->get($change->value)) : $change;
+    }
+
+    private function toHash(Change $change): Change
+    {
+        return $change->type === 'file' && is_string($change->value) ? new Change('file', $change->target, '', $this->store->put($change->value)) : $change;
+    }
+}

@@ -1,0 +1,31 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions\Kit;
+
+use RuntimeException;
+
+/** A change that names nothing in the draft. */
+final class UnknownChange extends RuntimeException
+{
+    public static function type(string $type): self
+    {
+        return new self("There is no change of type \"{$type}\"; reload the page.");
+    }
+
+    public static function row(string $row, string $file): self
+    {
+        return new self("{$file} has no row {$row} any more; reload the page.");
+    }
+
+    public static function column(string $field, string $file): self
+    {
+        return new self("{$file} has no column for {$field}; add one to the file and drop it again.");
+    }
+
+    public static function nothingToUndo(): self
+    {
+        return new self('There is nothing to undo in this draft.');
+    }
+}

@@ -1,0 +1,26 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers\Kit;
+
+use App\Actions\Kit\AddFiles;
+use App\Actions\Kit\EditConflict;
+use App\Http\Requests\Kit\AddFileRequest;
+use App\Http\Resources\ConflictResource;
+use App\Models\Revision;
+use App\Queries\RevisionHeader;
+use Illuminate\Http\JsonResponse;
+
+/** Adds or replaces files of a draft: a parts list, a placement file, a kit.json. */
+final readonly class AddFile
+{
+    public function __invoke(AddFileRequest $request, Revision $revision, AddFiles $add, RevisionHeader $header): JsonResponse
+    {
+        try {
+            return new JsonResponse($header->of($add($revision, $request->maker(), $request->operationId(), $request->seen(), $request->dropped())));
+        } catch (EditConflict $conflict) {
+            return ConflictResource::response($conflict, []);
+        }
+    }
+}

@@ -1,0 +1,25 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers\Kit;
+
+use Chiralex\Marking\Exception\NoReading;
+use ChiralexRender\Document\MarkingDocuments;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+
+/** What bands or a code can mean. */
+final readonly class FindMarking
+{
+    public function __invoke(Request $request): JsonResponse
+    {
+        $text = mb_substr(trim((string) $request->string('text')), 0, 80);
+        $documents = new MarkingDocuments();
+        try {
+            return new JsonResponse(preg_match('~^[a-z]+([\s,]+[a-z]+)+$~i', $text) === 1 ? $documents->bands($text) : $documents->decode($text, null));
+        } catch (NoReading $none) {
+            return new JsonResponse(['readings' => [], 'message' => $none->getMessage()]);
+        }
+    }
+}

@@ -1,0 +1,18 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers\Kit;
+
+use App\Actions\Kit\Documents;
+use App\Models\Revision;
+use Illuminate\Http\JsonResponse;
+
+/** The one drawing of each board, both sides. */
+final readonly class ShowBoards
+{
+    public function __invoke(Revision $revision, Documents $documents): JsonResponse
+    {
+        return new JsonResponse($documents->get($revision, 'boards'));
+    }
+}

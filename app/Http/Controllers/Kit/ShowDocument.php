@@ -1,0 +1,23 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers\Kit;
+
+use App\Actions\Kit\Documents;
+use App\Models\Revision;
+use Illuminate\Http\JsonResponse;
+use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;
+
+/** A computed document, the same as the command line gives. */
+final readonly class ShowDocument
+{
+    public function __invoke(Revision $revision, string $document, Documents $documents): JsonResponse
+    {
+        if (!in_array($document, Documents::NAMES, true)) {
+            throw new NotFoundHttpException('There is no such document; use one of ' . implode(', ', Documents::NAMES) . '.');
+        }
+
+        return new JsonResponse($documents->get($revision, $document));
+    }
+}

@@ -1,0 +1,18 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers\Kit;
+
+use App\Actions\Kit\Skyline;
+use App\Models\Revision;
+use Illuminate\Http\JsonResponse;
+
+/** The flipped board on the table at one step, seen from its front edge. */
+final readonly class ShowSkyline
+{
+    public function __invoke(Revision $revision, int $step, Skyline $skyline): JsonResponse
+    {
+        return new JsonResponse($skyline->at($revision, $step));
+    }
+}

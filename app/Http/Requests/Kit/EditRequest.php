@@ -1,0 +1,59 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Requests\Kit;
+
+use App\Actions\Kit\Change;
+use App\Models\User;
+use Illuminate\Foundation\Http\FormRequest;
+use Illuminate\Validation\ValidationException;
+
+/** Changes to a draft, with the version the caller has seen and an id of the caller's making. */
+final class EditRequest extends FormRequest
+{
+    /** @return array<string, list<string>> */
+    public function rules(): array
+    {
+        return [
+            'operationId' => ['required', 'uuid'],
+            'changes' => ['sometimes', 'array', 'min:1', 'max:200'],
+            'changes.*.type' => ['required', 'in:line,cell,setting,board,order'],
+            'changes.*.target' => ['present', 'nullable', 'string', 'max:120'],
+            'changes.*.field' => ['present', 'nullable', 'string', 'max:60'],
+        ];
+    }
+
+    /** @throws ValidationException when the header is absent or no number */
+    public function seen(): int
+    {
+        $header = trim((string) $this->header('If-Match'), '"W/');
+        if (preg_match('~^\d+$~', $header) !== 1) {
+            throw ValidationException::withMessages(['If-Match' => 'Say in the If-Match header which version of the draft you have seen.']);
+        }
+
+        return (int) $header;
+    }
+
+    /** @return list<Change> */
+    public function changes(): array
+    {
+        /** @var list<array<string, mixed>> $changes */
+        $changes = array_values((array) $this->input('changes', []));
+
+        return array_map(Change::from(...), $changes);
+    }
+
+    public function operationId(): string
+    {
+        return (string) $this->string('operationId');
+    }
+
+    public function maker(): User
+    {
+        /** @var User $user the auth middleware stands before */
+        $user = $this->user();
+
+        return $user;
+    }
+}

@@ -1,0 +1,37 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use Illuminate\Support\Carbon;
+
+/**
+ * One revision of a kit: which stored files it consists of, and how many edits it has seen.
+ *
+ * @property int $id
+ * @property int $kit_id
+ * @property string $name
+ * @property int $sequence version for If-Match
+ * @property array<string, string> $files name in the kit folder to SHA-256 of the bytes
+ * @property Carbon $updated_at
+ * @property-read Kit $kit
+ */
+final class Revision extends Model
+{
+    protected $fillable = ['kit_id', 'name', 'sequence', 'files'];
+
+    /** @return BelongsTo<Kit, $this> */
+    public function kit(): BelongsTo
+    {
+        return $this->belongsTo(Kit::class);
+    }
+
+    /** @return array<string, string> */
+    protected function casts(): array
+    {
+        return ['files' => 'array', 'sequence' => 'integer'];
+    }
+}

@@ -1,0 +1,12 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Policies;
+
+/** What a route asks of the person who calls it. */
+enum Ability: string
+{
+    case SeeKits = 'see-kits';
+    case EditKits = 'edit-kits';
+}

@@ -1,0 +1,14 @@
+# Environment of the application: `app_env` for serving, `test_env` for tests.
+base_env() {
+  APP_KEY="base64:$(php -r 'echo base64_encode(hash("sha256", $argv[1], true));' "$(secret app-key)")"
+  export APP_KEY
+  export DB_HOST=127.0.0.1 DB_DATABASE=chiralex DB_PASSWORD="$(secret db-app)" DB_OWNER_PASSWORD="$(secret db-owner)"
+}
+app_env() {
+  base_env
+  export APP_ENV=production APP_DEBUG=false APP_URL="http://127.0.0.1:${PORT:-8080}" DB_PORT="${CHIRALEX_PG_PORT:-54329}" CHIRALEX_FILES="$VAR/files"
+}
+test_env() {
+  base_env
+  export APP_ENV=testing APP_DEBUG=true APP_URL="http://127.0.0.1:${CHIRALEX_TEST_PORT:-8190}" DB_PORT="${CHIRALEX_TEST_PG_PORT:-54339}" CHIRALEX_FILES="$VAR/test-files" BCRYPT_ROUNDS=4 CACHE_STORE=array QUEUE_CONNECTION=sync SESSION_DRIVER=database LOG_CHANNEL=stderr
+}

@@ -1,0 +1,44 @@
+<?php
+
+declare(strict_types=1);
+
+// Writes docs/openapi.json from docs/schema/chiralex.json and the table of routes below; the front end's types come from it.
+$root = dirname(__DIR__, 2);
+$defs = json_decode(str_replace('#/$defs/', '#/components/schemas/', (string) file_get_contents("{$root}/docs/schema/chiralex.json")), true, 64, JSON_THROW_ON_ERROR)['$defs'];
+$routes = [
+    'get /me' => 'Person', 'post /sign-in' => 'Person', 'post /sign-out' => null,
+    'get /markings' => 'Markings',
+    'get /kits' => 'Shelf', 'post /kits' => 'ShelfRow', 'post /demo' => 'Shelf',
+    'get /revisions/{revision}' => 'Header',
+    'post /revisions/{revision}/revisions' => 'ShelfRow',
+    'get /revisions/{revision}/documents/parts' => 'Parts',
+    'get /revisions/{revision}/documents/check' => 'Check',
+    'get /revisions/{revision}/documents/order' => 'OrderResult',
+    'get /revisions/{revision}/documents/order-lowest-first' => 'OrderResult',
+    'get /revisions/{revision}/documents/order-kind-by-kind' => 'OrderResult',
+    'get /revisions/{revision}/documents/order-block-by-block' => 'OrderResult',
+    'get /revisions/{revision}/documents/marks' => 'Marks',
+    'get /revisions/{revision}/boards' => 'Boards',
+    'get /revisions/{revision}/skyline/{step}' => 'Skyline',
+    'get /revisions/{revision}/edits' => 'Edits',
+    'post /revisions/{revision}/edits' => 'Header',
+    'post /revisions/{revision}/undo' => 'Header',
+    'post /revisions/{revision}/files' => 'Header',
+    'post /revisions/{revision}/order/try' => 'Trial',
+];
+$paths = [];
+foreach ($routes as $route => $schema) {
+    [$verb, $path] = explode(' ', $route);
+    preg_match_all('~\{(\w+)\}~', $path, $names);
+    $ok = $schema === null ? ['description' => 'done'] : ['description' => $schema, 'content' => ['application/json' => ['schema' => ['$ref' => "#/components/schemas/{$schema}"]]]];
+    $paths[$path][$verb] = array_filter([
+        'parameters' => [...($path === '/markings' ? [['name' => 'text', 'in' => 'query', 'required' => true, 'schema' => ['type' => 'string']]] : []), ...array_map(static fn(string $name): array => ['name' => $name, 'in' => 'path', 'required' => true, 'schema' => ['type' => 'integer']], $names[1])],
+        'responses' => [
+            '200' => $ok,
+            '409' => ['description' => 'Conflict', 'content' => ['application/json' => ['schema' => ['$ref' => '#/components/schemas/Conflict']]]],
+            '422' => ['description' => 'Refusal', 'content' => ['application/json' => ['schema' => ['$ref' => '#/components/schemas/Refusal']]]],
+        ],
+    ]);
+}
+$document = ['openapi' => '3.1.0', 'info' => ['title' => 'Chiralex', 'version' => '1'], 'servers' => [['url' => '/api']], 'paths' => $paths, 'components' => ['schemas' => $defs]];
+file_put_contents("{$root}/docs/openapi.json", json_encode($document, JSON_PRETTY_PRINT | JSON_UNESCAPED_SLASHES | JSON_UNESCAPED_UNICODE | JSON_THROW_ON_ERROR) . "\n");

@@ -1,0 +1,27 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Actions\Kit\UnknownChange;
+use App\Http\Middleware\ContentPolicy;
+use Chiralex\ChiralexException;
+use ChiralexAdapters\UnusableFile;
+use Illuminate\Foundation\Application;
+use Illuminate\Foundation\Configuration\Exceptions;
+use Illuminate\Foundation\Configuration\Middleware;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+
+return Application::configure(basePath: dirname(__DIR__))
+    ->withRouting(web: __DIR__ . '/../routes/web.php', commands: __DIR__ . '/../routes/console.php')
+    ->withMiddleware(function (Middleware $middleware): void {
+        $middleware->web(append: [ContentPolicy::class]);
+        $middleware->redirectGuestsTo(static fn(Request $request): ?string => $request->is('api/*') ? null : '/sign-in');
+    })
+    ->withExceptions(function (Exceptions $exceptions): void {
+        $exceptions->shouldRenderJsonWhen(static fn(Request $request): bool => $request->is('api/*') || $request->expectsJson());
+        // What the core, the adapters and the draft refuse says itself what, where and what to do.
+        $exceptions->dontReport([UnusableFile::class, ChiralexException::class, UnknownChange::class]);
+        $exceptions->render(static fn(UnusableFile|ChiralexException|UnknownChange $fault): JsonResponse => new JsonResponse(['message' => $fault->getMessage()], 422));
+    })
+    ->create();

@@ -1,0 +1,19 @@
+<?php
+
+declare(strict_types=1);
+
+return [
+    'driver' => env('SESSION_DRIVER', 'database'),
+    'lifetime' => 720,
+    'expire_on_close' => false,
+    'encrypt' => false,
+    'table' => 'sessions',
+    'lottery' => [2, 100],
+    'cookie' => 'chiralex_session',
+    'path' => '/',
+    'domain' => null,
+    'secure' => env('SESSION_SECURE', false),
+    'http_only' => true,
+    'same_site' => 'lax',
+    'partitioned' => false,
+];

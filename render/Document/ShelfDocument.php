@@ -1,0 +1,46 @@
+<?php
+
+declare(strict_types=1);
+
+namespace ChiralexRender\Document;
+
+use Chiralex\Board\Side;
+use Chiralex\Build\BuildCycle;
+use Chiralex\Build\Planner;
+use Chiralex\Kit\Kit;
+use Chiralex\Reason\Weight;
+use Chiralex\Review\Reviewer;
+use ChiralexRender\Svg\BoardSvg;
+use ChiralexRender\Told;
+use ChiralexRender\Words;
+
+/** A kit's row on the Shelf. */
+final readonly class ShelfDocument
+{
+    public function __construct(private Words $words) {}
+
+    /** @return array{parts: int, lines: int, steps: ?int, minutes: ?float, matters: array{block: int, warn: int, note: int}, next: ?array<string, mixed>, picture: string} */
+    public function of(Kit $kit): array
+    {
+        $order = (new Planner())->plan($kit);
+        $matters = (new Reviewer())->matters($kit, $order);
+        $count = ['block' => 0, 'warn' => 0, 'note' => 0];
+        $next = null;
+        foreach ($matters as $matter) {
+            ++$count[$matter->weight->value];
+            if ($matter->weight !== Weight::Note && ($next === null || $matter->weight->rank() < $next->weight->rank())) {
+                $next = $matter;
+            }
+        }
+
+        return [
+            'parts' => array_sum(array_map(static fn($part): int => $part->supply->isBuilt() && !str_starts_with($part->designator, '~') ? 1 : 0, $kit->parts)),
+            'lines' => count($kit->list->lines),
+            'steps' => $order instanceof BuildCycle ? null : count($order->steps),
+            'minutes' => $order instanceof BuildCycle ? null : array_sum(array_map(static fn($step): float => $step->minutes, $order->steps)),
+            'matters' => $count,
+            'next' => $next === null ? null : (new Told($this->words))->matter($next),
+            'picture' => (new BoardSvg($kit))->board($kit->boards[0], Side::Top, true),
+        ];
+    }
+}

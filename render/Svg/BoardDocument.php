@@ -1,0 +1,40 @@
+<?php
+
+declare(strict_types=1);
+
+namespace ChiralexRender\Svg;
+
+use Chiralex\Board\BoardShape;
+use Chiralex\Board\Side;
+use Chiralex\Kit\Kit;
+
+/** Both sides of every board, drawn once, and where each part sits. */
+final readonly class BoardDocument
+{
+    /** @return array{boards: list<array<string, mixed>>, parts: array<string, array<string, mixed>>} */
+    public function of(Kit $kit): array
+    {
+        $svg = new BoardSvg($kit);
+        $parts = [];
+        foreach ($kit->bodies() as $name => $body) {
+            $part = $kit->part($name);
+            $parts[$name] = [
+                'board' => $body->board, 'side' => $body->side->value, 'x' => round($body->centre->x, 3), 'y' => round($body->centre->y, 3), 'rotation' => $body->rotation, 'height' => $body->height,
+                'kind' => $part?->kind()->value, 'outline' => $body->outline->name, 'legend' => $part?->legend,
+            ];
+        }
+
+        return [
+            'boards' => array_map(static function (BoardShape $board) use ($svg): array {
+                [$left, $low, $right, $high] = $board->outline->bounds();
+
+                return [
+                    'name' => $board->name, 'thickness' => $board->thickness, 'reading' => $board->reading, 'squarePad' => (object) $board->squarePad, 'joinedTo' => $board->joinedTo, 'outlineGiven' => $board->outlineGiven,
+                    'width' => round($right - $left, 3), 'height' => round($high - $low, 3),
+                    'top' => $svg->board($board, Side::Top), 'bottom' => $svg->board($board, Side::Bottom),
+                ];
+            }, $kit->boards),
+            'parts' => $parts,
+        ];
+    }
+}

@@ -1,0 +1,116 @@
+<?php
+
+declare(strict_types=1);
+
+namespace ChiralexRender\Svg;
+
+use Chiralex\Board\BoardShape;
+use Chiralex\Board\PlacedBody;
+use Chiralex\Board\Point;
+use Chiralex\Board\Side;
+use Chiralex\Kit\Kit;
+
+/**
+ * The one drawing of a board: one side in true proportion, `data-ref` on every part, classes for what a page toggles.
+ */
+final readonly class BoardSvg
+{
+    private const TEXT = 2.3;
+
+    public function __construct(private Kit $kit) {}
+
+    /** @param bool $compact true for a small picture: bodies without labels */
+    public function board(BoardShape $board, Side $side, bool $compact = false): string
+    {
+        $frame = Frame::of($board->outline, $board->reading, $side);
+        $here = array_filter($this->kit->bodies(), fn(PlacedBody $body): bool => $body->board === $board->name);
+        $parts = $this->parts(array_filter($here, static fn(PlacedBody $body): bool => $body->side === $side), $frame, $compact);
+        $title = Num::text("{$this->kit->name}, {$side->value} side");
+
+        return sprintf(
+            '<svg xmlns="http://www.w3.org/2000/svg" viewBox="0 0 %s %s" class="board%s" role="img" aria-label="%s"><path class="mask" d="%s" fill="%s"/><g class="pads">%s</g>%s</svg>',
+            Num::of($frame->width),
+            Num::of($frame->height),
+            $compact ? ' compact' : '',
+            $title,
+            $this->outline($board, $frame),
+            Palette::MASK,
+            $this->pads($here, $frame),
+            $parts,
+        );
+    }
+
+    private function outline(BoardShape $board, Frame $frame): string
+    {
+        return 'M' . implode('L', array_map(static function (Point $corner) use ($frame): string {
+            $at = $frame->point($corner);
+
+            return Num::of($at->x) . ' ' . Num::of($at->y);
+        }, $board->outline->corners)) . 'Z';
+    }
+
+    /** @param array<string, PlacedBody> $bodies */
+    private function pads(array $bodies, Frame $frame): string
+    {
+        $svg = '';
+        foreach ($bodies as $body) {
+            $socketed = $this->kit->part($body->designator)?->socket !== null;
+            foreach ($socketed ? [] : $body->pins as $name => $pin) {
+                $at = $frame->point($pin);
+                $svg .= (string) $name === '1' && count($body->pins) > 1
+                    ? sprintf('<rect x="%s" y="%s" width="1.6" height="1.6" fill="%s"/>', Num::of($at->x - 0.8), Num::of($at->y - 0.8), Palette::PAD)
+                    : sprintf('<circle cx="%s" cy="%s" r="0.85" fill="%s"/>', Num::of($at->x), Num::of($at->y), Palette::PAD);
+            }
+        }
+
+        return $svg;
+    }
+
+    /** @param array<string, PlacedBody> $bodies */
+    private function parts(array $bodies, Frame $frame, bool $compact): string
+    {
+        uasort($bodies, static fn(PlacedBody $a, PlacedBody $b): int => $a->height <=> $b->height);
+        $labels = new Labels($frame->width, $frame->height, self::TEXT);
+        $boxes = [];
+        foreach ($bodies as $name => $body) {
+            $boxes[$name] = $this->box($body, $frame);
+            $labels->take($boxes[$name]);
+        }
+        $draw = new BodyDrawing();
+        $svg = '';
+        foreach ($bodies as $name => $body) {
+            $part = $this->kit->part((string) $name);
+            if ($part === null) {
+                continue;
+            }
+            $text = '';
+            if (!$compact) {
+                [$x, $y] = $part->socket !== null ? [($boxes[$name][0] + $boxes[$name][2]) / 2, ($boxes[$name][1] + $boxes[$name][3]) / 2 + 0.8] : $labels->place((string) $name, $boxes[$name]);
+                $text = sprintf('<text class="ref" x="%s" y="%s" font-size="%s" text-anchor="middle" fill="%s">%s</text>', Num::of($x), Num::of($y), Num::of(self::TEXT), Palette::SILK, Num::text((string) $name));
+            }
+            $svg .= sprintf(
+                '<g class="part%s" data-ref="%s"><g class="silk" transform="%s" fill="none" stroke="%s" stroke-width="0.25">%s</g><g class="body" transform="%s">%s</g>%s</g>',
+                $part->socket !== null ? ' socketed' : '',
+                Num::text((string) $name),
+                $frame->matrix($body),
+                Palette::SILK,
+                $draw->silk($part->outline, $part->kind()),
+                $frame->matrix($body),
+                $draw->body($part),
+                $text,
+            );
+        }
+
+        return $svg;
+    }
+
+    /** @return array{float, float, float, float} left, top, right, bottom in the drawing */
+    private function box(PlacedBody $body, Frame $frame): array
+    {
+        $points = array_map($frame->point(...), [...$body->footprint()->corners, ...array_values($body->pins)]);
+        $x = array_map(static fn(Point $point): float => $point->x, $points);
+        $y = array_map(static fn(Point $point): float => $point->y, $points);
+
+        return $x === [] || $y === [] ? [0.0, 0.0, 0.0, 0.0] : [min($x), min($y), max($x), max($y)];
+    }
+}

@@ -1,0 +1,36 @@
+import Dialog from '@mui/material/Dialog';
+import type { Change, Conflict } from '@/shared/api';
+
+type Props = { conflict: Conflict | null; onKeepTheirs: () => void; onSaveMine: () => Promise<void> };
+
+function words(change: Change): string {
+  const value = change.value === null || change.value === undefined ? 'taken away' : typeof change.value === 'object' ? 'changed' : String(change.value as string | number | boolean);
+  const where = change.type === 'cell' ? `row ${change.target}, ${change.field}` : [change.target, change.field].filter((word) => word !== '').join(', ');
+  return change.type === 'order' ? 'order of steps changed' : `${where || change.type}: ${value}`;
+}
+
+/** Two people edited one draft: what the other changed, and one's own words, kept. */
+export function ConflictDialog({ conflict, onKeepTheirs, onSaveMine }: Props) {
+  return (
+    <Dialog open={conflict !== null} aria-labelledby="conflict-title" maxWidth="md" fullWidth>
+      <div className="conflict">
+        <h2 id="conflict-title">Somebody else changed this draft</h2>
+        <p>{conflict?.message}</p>
+        <div className="two">
+          <div>
+            <h3>{[...new Set(conflict?.theirs.map((edit) => edit.by))].join(', ')} changed</h3>
+            <ul>{conflict?.theirs.flatMap((edit) => edit.change.map((change, index) => <li key={`${String(edit.sequence)} ${String(index)}`}>{words(change)}</li>))}</ul>
+          </div>
+          <div>
+            <h3>You wrote</h3>
+            <ul>{conflict?.mine.map((change) => <li key={`${change.type} ${change.target} ${change.field}`}>{words(change)}</li>)}</ul>
+          </div>
+        </div>
+        <div className="acts">
+          {(conflict?.mine.length ?? 0) > 0 && <button type="button" className="btn pri" onClick={() => void onSaveMine()}>Save mine as well</button>}
+          <button type="button" className="btn" onClick={onKeepTheirs}>Leave it as it is now</button>
+        </div>
+      </div>
+    </Dialog>
+  );
+}

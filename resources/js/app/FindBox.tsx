@@ -1,0 +1,75 @@
+import Dialog from '@mui/material/Dialog';
+import { useQueryClient } from '@tanstack/react-query';
+import { useState } from 'react';
+import { useLocation, useNavigate } from 'react-router';
+import { useMarkings, useShelf, type PartsDocument } from '@/shared/api';
+import { useKeys } from '@/shared/keys';
+
+type Hit = { key: string; mono: string; text: string; go: string };
+
+function partHits(parts: PartsDocument | undefined, id: string, text: string): Hit[] {
+  if (!parts || text === '') return [];
+  return parts.lines
+    .flatMap((line) => line.designators.map((name) => ({ name, line })))
+    .filter(({ name, line }) => name.toLowerCase().startsWith(text) || line.text.toLowerCase().includes(text))
+    .slice(0, 8)
+    .map(({ name, line }) => ({ key: `part ${name}`, mono: name, text: `${line.display ?? line.text} ${line.kindName}`, go: `/kits/${id}/parts?part=${encodeURIComponent(name)}` }));
+}
+
+/** `/`: find a designator or a kit, or read bands and codes, with the parts of this kit they could be. */
+export function FindBox() {
+  const [open, setOpen] = useState(false);
+  const [text, setText] = useState('');
+  const queries = useQueryClient();
+  const navigate = useNavigate();
+  const id = /^\/kits\/(\d+)/.exec(useLocation().pathname)?.[1] ?? '';
+  const shelf = useShelf();
+  const markings = useMarkings(open ? text.trim() : '');
+  const parts = id === '' ? undefined : queries.getQueryData<PartsDocument>(['revision', Number(id), 'parts']);
+  useKeys({ '/': () => { setText(''); setOpen(true); } });
+  const wanted = text.trim().toLowerCase();
+  const hits: Hit[] = [
+    ...partHits(parts, id, wanted),
+    ...(shelf.data ?? []).filter((kit) => wanted !== '' && kit.name.toLowerCase().includes(wanted)).map((kit) => ({ key: `kit ${String(kit.id)}`, mono: 'kit', text: kit.name, go: `/kits/${String(kit.revisionId)}/parts` })),
+  ];
+  const go = (hit: Hit | undefined) => {
+    if (!hit) return;
+    setOpen(false);
+    void navigate(hit.go);
+  };
+  return (
+    <Dialog open={open} onClose={() => { setOpen(false); }} aria-label="Find" slotProps={{ transition: { onEntered: () => document.getElementById('find-text')?.focus() } }}>
+      <form className="find" onSubmit={(event) => { event.preventDefault(); go(hits[0]); }}>
+        <label htmlFor="find-text" className="sr">A designator, a kit, a code or bands</label>
+        <input id="find-text" value={text} onChange={(event) => { setText(event.target.value); }} placeholder="R3, 104, yellow violet orange gold" autoComplete="off" />
+        <ul>
+          {hits.map((hit) => (
+            <li key={hit.key}>
+              <button type="button" onClick={() => { go(hit); }}><span className="m">{hit.mono}</span><span>{hit.text}</span></button>
+            </li>
+          ))}
+        </ul>
+        {(markings.data?.readings.length ?? 0) > 0 && (
+          <>
+            <h3>As a marking</h3>
+            <ul>
+              {markings.data?.readings.map((reading) => {
+                const same = parts?.lines.filter((line) => line.value === reading.value && line.unit === reading.unit).flatMap((line) => line.designators) ?? [];
+                return (
+                  <li key={`${reading.unit} ${String(reading.rank)}`}>
+                    <button type="button" disabled={same.length === 0} onClick={() => { go({ key: '', mono: '', text: '', go: `/kits/${id}/parts?part=${encodeURIComponent(same[0] ?? '')}` }); }}>
+                      <span className="m">{reading.display}</span>
+                      <span>{[reading.scheme, reading.direction, reading.tolerance ? `± ${reading.tolerance} %` : ''].filter(Boolean).join(', ')}</span>
+                      <span className="quiet">{same.length > 0 ? `in this kit: ${same.join(' ')}` : ''}</span>
+                    </button>
+                  </li>
+                );
+              })}
+            </ul>
+          </>
+        )}
+        {wanted.length > 1 && hits.length === 0 && markings.data?.message && <p className="quiet">{markings.data.message}</p>}
+      </form>
+    </Dialog>
+  );
+}

@@ -1,0 +1,42 @@
+import { useQueryClient } from '@tanstack/react-query';
+import { Navigate, NavLink, Outlet, useNavigate } from 'react-router';
+import { api, Refused, useMe } from '@/shared/api';
+import { FindBox } from './FindBox';
+import { KeysHelp } from './KeysHelp';
+
+/** The spine at the left and the room beside it. */
+export function Frame() {
+  const me = useMe();
+  const navigate = useNavigate();
+  const queries = useQueryClient();
+  if (me.error instanceof Refused && me.error.status === 401) return <Navigate to="/sign-in" replace />;
+  const leave = async () => {
+    await api.post('/sign-out', {});
+    queries.clear();
+    await navigate('/sign-in');
+  };
+  return (
+    <div className="app">
+      <nav className="spine" aria-label="Rooms">
+        <svg className="logo" width="34" height="34" viewBox="0 0 32 32" aria-hidden="true">
+          <path d="M13 5C8 6 5 10 5 16s3 10 8 11" fill="none" stroke="var(--ink)" strokeWidth="4" />
+          <path d="M19 5c5 1 8 5 8 11s-3 10-8 11" fill="none" stroke="var(--copper)" strokeWidth="4" />
+          <path d="M16 3v26" stroke="var(--ink3)" strokeWidth="1.4" strokeDasharray="3 2" />
+        </svg>
+        <NavLink to="/shelf" className={({ isActive }) => (isActive || location.pathname.startsWith('/kits') ? 'active' : '')}>
+          <svg width="20" height="20" viewBox="0 0 20 20" fill="none" stroke="currentColor" strokeWidth="1.7" aria-hidden="true">
+            <path d="M2 4h16M2 10h16M2 16h16M6 2v4M13 8v4M8 14v4" />
+          </svg>
+          Shelf
+        </NavLink>
+        <span className="gap" />
+        <button type="button" onClick={() => void leave()} title={me.data ? `Signed in: ${me.data.name}` : 'Sign out'}>
+          Sign out
+        </button>
+      </nav>
+      <Outlet />
+      <FindBox />
+      <KeysHelp />
+    </div>
+  );
+}

@@ -1,0 +1,37 @@
+import Dialog from '@mui/material/Dialog';
+import { useState } from 'react';
+import { useKeys } from '@/shared/keys';
+
+const KEYS: readonly (readonly [string, string])[] = [
+  ['1 2 3', 'Parts, Board, Order'],
+  ['F', 'turn the board over'],
+  ['W', 'why: rule, numbers, origin'],
+  ['/', 'find a part, a kit, or what a marking means'],
+  ['↑ ↓', 'up and down a list'],
+  ['Enter', 'edit, open, answer'],
+  ['Alt ↑ ↓', 'Order: move the step; with a part chosen, the part'],
+  ['Ctrl Z', 'undo'],
+  ['Esc', 'out'],
+];
+
+/** All keys, on `?`. */
+export function KeysHelp() {
+  const [open, setOpen] = useState(false);
+  useKeys({ '?': () => { setOpen(true); } });
+  return (
+    <Dialog open={open} onClose={() => { setOpen(false); }} aria-labelledby="keys-title">
+      <div className="keyhelp">
+        <h2 id="keys-title">Keys</h2>
+        <dl>
+          {KEYS.map(([key, act]) => (
+            <div key={key} style={{ display: 'contents' }}>
+              <dt><kbd>{key}</kbd></dt>
+              <dd>{act}</dd>
+            </div>
+          ))}
+        </dl>
+        <button type="button" className="btn" onClick={() => { setOpen(false); }}>Close</button>
+      </div>
+    </Dialog>
+  );
+}

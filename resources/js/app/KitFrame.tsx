@@ -1,0 +1,113 @@
+import { useState } from 'react';
+import { NavLink, Outlet, useLocation, useNavigate, useParams } from 'react-router';
+import { useAddFiles, useEdit, useHeader, useMe, useUndo, type Change, type Conflict, type Refused } from '@/shared/api';
+import { useKeys } from '@/shared/keys';
+import { KitContext, type Side } from '@/shared/kit';
+import { DropZone, Notice } from '@/shared/ui';
+import { ConflictDialog } from './ConflictDialog';
+import { MattersFoot } from './MattersFoot';
+import { STATIONS } from './stations';
+
+/** A kit: the strip of stations, the station, and what is to settle there. */
+export function KitFrame() {
+  const id = Number(useParams()['revisionId']);
+  const header = useHeader(id);
+  const me = useMe();
+  const edit = useEdit(id);
+  const undo = useUndo(id);
+  const add = useAddFiles(id);
+  const navigate = useNavigate();
+  const station = useLocation().pathname.split('/')[3] ?? 'parts';
+  const [side, setSide] = useState<Side>('top');
+  const [selected, select] = useState<string | null>(null);
+  const [why, setWhy] = useState(false);
+  const [conflict, setConflict] = useState<Conflict | null>(null);
+  const [fault, setFault] = useState<string | null>(null);
+  const mayEdit = me.data?.abilities.includes('edit-kits') ?? false;
+  const flip = () => {
+    setSide((now) => (now === 'top' ? 'bottom' : 'top'));
+  };
+  const toggleWhy = () => {
+    setWhy((now) => !now);
+  };
+  const refused = (why: Refused) => {
+    if (why.conflict) setConflict(why.conflict);
+    else setFault(why.message);
+  };
+  const save = async (changes: readonly Change[]): Promise<boolean> => {
+    try {
+      await edit.mutateAsync(changes);
+      setFault(null);
+      return true;
+    } catch (why) {
+      refused(why as Refused);
+      return false;
+    }
+  };
+  const takeBack = () => {
+    if (mayEdit && header.data?.undo) undo.mutate(undefined, { onError: refused });
+  };
+  useKeys({
+    ...Object.fromEntries(STATIONS.map((each) => [each.key, () => void navigate(`/kits/${String(id)}/${each.id}`)])),
+    f: flip,
+    F: flip,
+    w: toggleWhy,
+    W: toggleWhy,
+    'Control+z': takeBack,
+  });
+  if (header.error) return <Notice title="This kit cannot be shown" text={header.error.message} />;
+  if (!header.data) return <p className="loading" role="status">Reading the kit</p>;
+  const matters = header.data.matters;
+  return (
+    <KitContext value={{ id, header: header.data, mayEdit, side, flip, selected, select, why, toggleWhy, save, saving: edit.isPending }}>
+      <DropZone
+        label="Drop a parts list, a placement file or kit.json to put it into this draft"
+        onFiles={(files) => {
+          if (!mayEdit) setFault('Your account may look at this but not change it.');
+          else add.mutate(files, { onError: refused, onSuccess: () => { setFault(null); } });
+        }}
+      >
+        <div className="kit">
+          <header className="strip">
+            <div className="name">
+              <b title={header.data.kit}>{header.data.kit}</b>
+              <span>revision {header.data.revision}, draft</span>
+            </div>
+            <nav aria-label="Stations">
+              {STATIONS.map((each) => {
+                const open = matters.filter((matter) => matter.station === each.id && matter.severity !== 'note').length;
+                return (
+                  <NavLink key={each.id} to={`/kits/${String(id)}/${each.id}`} className={({ isActive }) => (isActive ? 'active' : '')}>
+                    <span className="n">{each.key}</span>
+                    <b>{each.name}</b>
+                    {open > 0 ? <span className="open">{open} open</span> : <span className="settled">■ settled</span>}
+                  </NavLink>
+                );
+              })}
+            </nav>
+            <div className="tools">
+              <button type="button" className="btn" disabled={!mayEdit || !header.data.undo || undo.isPending} onClick={takeBack} title={header.data.undo ? `Take back the last edit, by ${header.data.undo.by}` : 'Nothing to take back'}>
+                Undo
+              </button>
+            </div>
+          </header>
+          <Outlet />
+          <MattersFoot station={station} matters={matters} fault={fault} busy={edit.isPending || add.isPending} onDismiss={() => { setFault(null); }} />
+        </div>
+      </DropZone>
+      <ConflictDialog
+        conflict={conflict}
+        onKeepTheirs={() => {
+          setConflict(null);
+          void header.refetch();
+        }}
+        onSaveMine={async () => {
+          const mine = conflict?.mine ?? [];
+          setConflict(null);
+          await header.refetch();
+          if (mine.length > 0) await save(mine);
+        }}
+      />
+    </KitContext>
+  );
+}

@@ -1,0 +1,33 @@
+import createCache from '@emotion/cache';
+import { CacheProvider } from '@emotion/react';
+import { ThemeProvider } from '@mui/material/styles';
+import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
+import { StrictMode } from 'react';
+import { createRoot } from 'react-dom/client';
+import { RouterProvider } from 'react-router/dom';
+import './tokens.css';
+import './frame.css';
+import { router } from './router';
+import { theme } from './theme';
+import { Refused } from '@/shared/api';
+
+const nonce = document.querySelector<HTMLMetaElement>('meta[property="csp-nonce"]')?.nonce ?? '';
+const cache = createCache({ key: 'cx', nonce });
+const queries = new QueryClient({
+  defaultOptions: { queries: { staleTime: 5_000, retry: (count, fault) => !(fault instanceof Refused) && count < 2 } },
+});
+
+const root = document.getElementById('root');
+if (root) {
+  createRoot(root).render(
+    <StrictMode>
+      <CacheProvider value={cache}>
+        <ThemeProvider theme={theme}>
+          <QueryClientProvider client={queries}>
+            <RouterProvider router={router} />
+          </QueryClientProvider>
+        </ThemeProvider>
+      </CacheProvider>
+    </StrictMode>,
+  );
+}

@@ -1,0 +1,30 @@
+import { createBrowserRouter, Navigate } from 'react-router';
+import { Frame } from './Frame';
+import { KitFrame } from './KitFrame';
+import { Wrong } from './Wrong';
+
+/** Rooms and stations are loaded when they are entered. */
+export const router = createBrowserRouter([
+  { path: '/sign-in', errorElement: <Wrong />, lazy: async () => ({ Component: (await import('@/rooms/sign-in')).SignIn }) },
+  {
+    path: '/',
+    element: <Frame />,
+    errorElement: <Wrong />,
+    hydrateFallbackElement: <p className="quiet">Loading</p>,
+    children: [
+      { index: true, element: <Navigate to="/shelf" replace /> },
+      { path: 'shelf', lazy: async () => ({ Component: (await import('@/rooms/shelf')).Shelf }) },
+      {
+        path: 'kits/:revisionId',
+        element: <KitFrame />,
+        children: [
+          { index: true, element: <Navigate to="parts" replace /> },
+          { path: 'parts', lazy: async () => ({ Component: (await import('@/stations/parts')).Parts }) },
+          { path: 'board', lazy: async () => ({ Component: (await import('@/stations/board')).Board }) },
+          { path: 'order', lazy: async () => ({ Component: (await import('@/stations/order')).Order }) },
+        ],
+      },
+      { path: '*', element: <Wrong /> },
+    ],
+  },
+]);

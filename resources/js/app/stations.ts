@@ -1,0 +1,6 @@
+/** The stations that exist, with the number keys that interface.md gives them. */
+export const STATIONS = [
+  { key: '1', id: 'parts', name: 'Parts' },
+  { key: '2', id: 'board', name: 'Board' },
+  { key: '3', id: 'order', name: 'Order' },
+] as const;

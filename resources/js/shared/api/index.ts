@@ -1,0 +1,3 @@
+export { api, Refused } from './client';
+export * from './queries';
+export type * from './types';

@@ -1,0 +1,103 @@
+import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import { api, type Refused } from './client';
+import type { Boards, Change, Header, Markings, Order, Cycle, Override, PartsDocument, Person, ShelfRow, Skyline, Trial } from './types';
+
+async function data<T>(answer: Promise<{ data?: T }>): Promise<T> {
+  const { data: value } = await answer;
+  if (value === undefined) throw new Error('The server sent an empty answer; reload the page.');
+  return value;
+}
+
+export function useMe() {
+  return useQuery<Person>({ queryKey: ['me'], queryFn: () => data(api.get('/me')), staleTime: 60_000 });
+}
+
+export function useShelf() {
+  return useQuery<ShelfRow[]>({ queryKey: ['shelf'], queryFn: async () => (await data(api.get('/kits'))).kits });
+}
+
+export function useHeader(id: number) {
+  return useQuery<Header>({ queryKey: ['revision', id, 'header'], queryFn: () => data(api.get('/revisions/{revision}', { params: { path: { revision: id } } })) });
+}
+
+export function useParts(id: number) {
+  return useQuery<PartsDocument>({ queryKey: ['revision', id, 'parts'], queryFn: () => data(api.get('/revisions/{revision}/documents/parts', { params: { path: { revision: id } } })) });
+}
+
+export function useBoards(id: number) {
+  return useQuery<Boards>({ queryKey: ['revision', id, 'boards'], queryFn: () => data(api.get('/revisions/{revision}/boards', { params: { path: { revision: id } } })) });
+}
+
+export function useOrder(id: number) {
+  return useQuery<Order | Cycle>({ queryKey: ['revision', id, 'order'], queryFn: () => data(api.get('/revisions/{revision}/documents/order', { params: { path: { revision: id } } })) });
+}
+
+export function useSkyline(id: number, step: number | null) {
+  return useQuery<Skyline>({
+    queryKey: ['revision', id, 'skyline', step],
+    queryFn: () => data(api.get('/revisions/{revision}/skyline/{step}', { params: { path: { revision: id, step: step ?? 0 } } })),
+    enabled: step !== null,
+    placeholderData: (before) => before,
+  });
+}
+
+export function useMarkings(text: string) {
+  return useQuery<Markings>({
+    queryKey: ['markings', text],
+    queryFn: () => data(api.get('/markings', { params: { query: { text } } })),
+    enabled: text.length > 1,
+    staleTime: Infinity,
+  });
+}
+
+/** Saves changes to a draft against the version seen; the caller's id makes a resend harmless. */
+export function useEdit(id: number) {
+  const queries = useQueryClient();
+  return useMutation<Header, Refused, readonly Change[]>({
+    mutationFn: async (changes) => {
+      const seen = queries.getQueryData<Header>(['revision', id, 'header'])?.sequence ?? 0;
+      return (await api.post(`/revisions/${String(id)}/edits`, { operationId: crypto.randomUUID(), changes }, { 'If-Match': `"${String(seen)}"` })) as Header;
+    },
+    onSuccess: (header) => afterEdit(queries, id, header),
+  });
+}
+
+export function useUndo(id: number) {
+  const queries = useQueryClient();
+  return useMutation<Header, Refused>({
+    mutationFn: async () => {
+      const seen = queries.getQueryData<Header>(['revision', id, 'header'])?.sequence ?? 0;
+      return (await api.post(`/revisions/${String(id)}/undo`, { operationId: crypto.randomUUID() }, { 'If-Match': `"${String(seen)}"` })) as Header;
+    },
+    onSuccess: (header) => afterEdit(queries, id, header),
+  });
+}
+
+export function useAddFiles(id: number) {
+  const queries = useQueryClient();
+  return useMutation<Header, Refused, readonly File[]>({
+    mutationFn: async (files) => {
+      const seen = queries.getQueryData<Header>(['revision', id, 'header'])?.sequence ?? 0;
+      return (await api.upload(`/revisions/${String(id)}/files`, files, { operationId: crypto.randomUUID(), sequence: String(seen) })) as Header;
+    },
+    onSuccess: (header) => afterEdit(queries, id, header),
+  });
+}
+
+export function useNewKit() {
+  const queries = useQueryClient();
+  return useMutation<ShelfRow, Refused, readonly File[]>({
+    mutationFn: async (files) => (await api.upload('/kits', files)) as ShelfRow,
+    onSuccess: () => queries.invalidateQueries({ queryKey: ['shelf'] }),
+  });
+}
+
+export async function tryOrder(id: number, overrides: readonly Override[]): Promise<Trial> {
+  return (await api.post(`/revisions/${String(id)}/order/try`, { overrides })) as Trial;
+}
+
+function afterEdit(queries: ReturnType<typeof useQueryClient>, id: number, header: Header): Promise<void> {
+  queries.setQueryData(['revision', id, 'header'], header);
+  void queries.invalidateQueries({ queryKey: ['shelf'] });
+  return queries.invalidateQueries({ queryKey: ['revision', id], predicate: (query) => query.queryKey[2] !== 'header' });
+}

@@ -1,0 +1,45 @@
+import { useEffect, useRef } from 'react';
+import type { BoardDrawing } from '@/shared/api';
+import type { Side } from '@/shared/kit';
+import './board.css';
+
+type Props = {
+  board: BoardDrawing;
+  side: Side;
+  /** parts to show in full light; null lights none */
+  lit: ReadonlySet<string> | null;
+  /** parts already fitted; null shows every body */
+  fitted: ReadonlySet<string> | null;
+  onPick?: (designator: string) => void;
+  shade?: ReadonlyMap<string, number> | null;
+};
+
+/** The one drawing of the board, drawn by the server; parts are lit, faded or shaded here. */
+export function BoardPane({ board, side, lit, fitted, onPick, shade = null }: Props) {
+  const box = useRef<HTMLDivElement>(null);
+  const svg = side === 'top' ? board.top : board.bottom;
+  useEffect(() => {
+    for (const part of box.current?.querySelectorAll<SVGGElement>('[data-ref]') ?? []) {
+      const name = part.dataset['ref'] ?? '';
+      part.classList.toggle('lit', lit?.has(name) ?? false);
+      part.classList.toggle('ghost', fitted !== null && !fitted.has(name) && !(lit?.has(name) ?? false));
+      part.classList.toggle('dim', lit !== null && !lit.has(name));
+      part.style.setProperty('--shade', shade ? String(0.25 + 0.75 * (shade.get(name) ?? 0)) : '');
+      part.classList.toggle('shaded', shade !== null);
+    }
+  }, [svg, lit, fitted, shade]);
+  return (
+    // The drawing is a picture; its parts are reached by keyboard through the lists beside it.
+    // eslint-disable-next-line jsx-a11y/click-events-have-key-events, jsx-a11y/no-static-element-interactions
+    <div
+      ref={box}
+      key={`${board.name} ${side}`}
+      className={onPick ? 'boardpane picks' : 'boardpane'}
+      onClick={(event) => {
+        const part = (event.target as Element).closest<SVGGElement>('[data-ref]');
+        if (part && onPick) onPick(part.dataset['ref'] ?? '');
+      }}
+      dangerouslySetInnerHTML={{ __html: svg }}
+    />
+  );
+}

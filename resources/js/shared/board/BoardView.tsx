@@ -1,0 +1,35 @@
+import { useState } from 'react';
+import { useBoards } from '@/shared/api';
+import { useKit } from '@/shared/kit';
+import { BoardPane } from './BoardPane';
+
+type Props = { lit: ReadonlySet<string> | null; fitted?: ReadonlySet<string> | null; board?: string | null };
+
+/** The board pane of a station: caption, the side looked at, and a choice where a kit has several boards. */
+export function BoardView({ lit, fitted = null, board = null }: Props) {
+  const kit = useKit();
+  const boards = useBoards(kit.id);
+  const [chosen, choose] = useState<string | null>(null);
+  const all = boards.data?.boards ?? [];
+  const now = all.find((each) => each.name === (board ?? chosen)) ?? all[0];
+  if (!now) return <p className="loading">{boards.error ? boards.error.message : 'Drawing the board'}</p>;
+  return (
+    <>
+      <div className="caption">
+        <b>{kit.side === 'top' ? 'Top side' : 'Bottom side'}</b>
+        <span className="quiet">as the builder reads it</span>
+        {all.length > 1 && (
+          <span className="seg">
+            {all.map((each) => (
+              <button key={each.name} type="button" aria-pressed={each.name === now.name} onClick={() => { choose(each.name); }}>{each.name}</button>
+            ))}
+          </span>
+        )}
+        <span className="end">
+          <button type="button" className="btn" onClick={kit.flip}>Flip</button>
+        </span>
+      </div>
+      <BoardPane board={now} side={kit.side} lit={lit} fitted={fitted} onPick={kit.select} />
+    </>
+  );
+}

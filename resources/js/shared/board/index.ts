@@ -1,0 +1,2 @@
+export { BoardPane } from './BoardPane';
+export { BoardView } from './BoardView';

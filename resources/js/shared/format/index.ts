@@ -1,0 +1,19 @@
+const THIN = '\u2009';
+
+/** Minutes of work in words of a clock: `46 min`, `1 h 3 min`. */
+export function minutes(value: number): string {
+  const whole = Math.round(value);
+  if (whole < 60) return `${String(whole)}${THIN}min`;
+  const rest = whole % 60;
+  return `${String(Math.floor(whole / 60))}${THIN}h${rest === 0 ? '' : ` ${String(rest)}${THIN}min`}`;
+}
+
+/** Millimetres with one decimal, two where one would hide the difference. */
+export function millimetres(value: number): string {
+  const text = Math.abs(value * 10 - Math.round(value * 10)) < 1e-6 ? value.toFixed(1) : value.toFixed(2);
+  return `${text}${THIN}mm`;
+}
+
+export function degrees(value: number): string {
+  return `${value.toFixed(1)}°`;
+}

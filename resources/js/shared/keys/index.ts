@@ -1,0 +1,1 @@
+export { useKeys, type KeyMap } from './useKeys';

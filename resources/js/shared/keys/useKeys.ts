@@ -1,0 +1,31 @@
+import { useEffect, useRef } from 'react';
+
+export type KeyMap = Partial<Record<string, (event: KeyboardEvent) => void>>;
+
+/** True while a person types text, when single letters must not act. */
+function isTyping(target: EventTarget | null): boolean {
+  return target instanceof HTMLElement && (target.isContentEditable || ['INPUT', 'TEXTAREA', 'SELECT'].includes(target.tagName));
+}
+
+/** Single keys of a room. Keys with Control, Alt or Meta are written `Control+z`, `Alt+ArrowUp`. */
+export function useKeys(map: KeyMap): void {
+  const latest = useRef(map);
+  useEffect(() => {
+    latest.current = map;
+  });
+  useEffect(() => {
+    const listen = (event: KeyboardEvent) => {
+      if (event.defaultPrevented || isTyping(event.target)) return;
+      const name = `${event.ctrlKey || event.metaKey ? 'Control+' : ''}${event.altKey ? 'Alt+' : ''}${event.key}`;
+      const act = latest.current[name];
+      if (act) {
+        event.preventDefault();
+        act(event);
+      }
+    };
+    window.addEventListener('keydown', listen);
+    return () => {
+      window.removeEventListener('keydown', listen);
+    };
+  }, []);
+}

@@ -1,0 +1,1 @@
+export { KitContext, useKit, type KitView, type Side } from './KitContext';

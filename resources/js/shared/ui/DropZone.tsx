@@ -1,0 +1,40 @@
+import { useRef, useState, type DragEvent, type ReactNode } from 'react';
+import './ui.css';
+
+type Props = { label: string; onFiles: (files: File[]) => void; children: ReactNode };
+
+/** Takes files dropped anywhere inside. */
+export function DropZone({ label, onFiles, children }: Props) {
+  const [over, setOver] = useState(false);
+  const depth = useRef(0);
+  const carries = (event: DragEvent) => event.dataTransfer.types.includes('Files');
+  return (
+    <div
+      className="dropzone"
+      onDragEnter={(event) => {
+        if (!carries(event)) return;
+        depth.current += 1;
+        setOver(true);
+      }}
+      onDragOver={(event) => {
+        if (carries(event)) event.preventDefault();
+      }}
+      onDragLeave={(event) => {
+        if (!carries(event)) return;
+        depth.current -= 1;
+        if (depth.current <= 0) setOver(false);
+      }}
+      onDrop={(event) => {
+        if (!carries(event)) return;
+        event.preventDefault();
+        depth.current = 0;
+        setOver(false);
+        const files = [...event.dataTransfer.files];
+        if (files.length > 0) onFiles(files);
+      }}
+    >
+      {children}
+      {over && <div className="dropveil">{label}</div>}
+    </div>
+  );
+}

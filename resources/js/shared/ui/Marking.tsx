@@ -1,0 +1,37 @@
+import type { PartLine } from '@/shared/api';
+import { BANDS, letters } from './bands';
+
+/** How a part is marked, drawn as the builder sees it: bands with letters beside them, or the print. */
+export function Marking({ line }: { line: PartLine }) {
+  const marking = line.marking;
+  if (!marking) return <span className="quiet">{line.supply === 'builder' ? 'the builder brings it' : ''}</span>;
+  if (marking.type === 'bands') {
+    const count = marking.bands.length;
+    return (
+      <span className="bands">
+        <svg width="66" height="14" viewBox="0 0 66 14" aria-hidden="true">
+          <path d="M0 7h66" stroke="var(--ink3)" strokeWidth="1.4" />
+          <rect x="11" y="0.5" width="44" height="13" rx="4" fill="#D8C29A" />
+          {marking.bands.map((band, index) => (
+            <rect key={`${band} ${String(index)}`} x={index === count - 1 && count > 2 ? 47 : 15 + index * (count > 4 ? 7 : 8)} y="0.5" width="4" height="13" fill={BANDS[band]?.fill ?? '#888'} />
+          ))}
+        </svg>
+        <span className="m quiet">{marking.bands.map(letters).join(' ')}</span>
+      </span>
+    );
+  }
+  if (marking.type === 'band') {
+    const glass = line.outline === 'DO-35';
+    return (
+      <span className="bands">
+        <svg width="66" height="14" viewBox="0 0 66 14" aria-hidden="true">
+          <path d="M0 7h66" stroke="var(--ink3)" strokeWidth="1.4" />
+          <rect x="17" y="1" width="32" height="12" rx="3" fill={glass ? '#C46A3A' : '#26292C'} />
+          <rect x="20" y="1" width="5" height="12" fill={glass ? '#161616' : '#C9CCCB'} />
+        </svg>
+        <span className="quiet">{glass ? 'dark band on glass' : 'light band'}</span>
+      </span>
+    );
+  }
+  return <span className="print m">{marking.text}</span>;
+}

@@ -1,0 +1,12 @@
+import type { ReactNode } from 'react';
+
+/** A room that has nothing to show, or cannot: what it is and what to do. */
+export function Notice({ title, text, children }: { title: string; text: string; children?: ReactNode }) {
+  return (
+    <main className="empty">
+      <h1>{title}</h1>
+      <p>{text}</p>
+      {children}
+    </main>
+  );
+}

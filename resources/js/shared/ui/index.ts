@@ -1,0 +1,6 @@
+export { DropZone } from './DropZone';
+export { FileButton } from './FileButton';
+export { Marking } from './Marking';
+export { Notice } from './Notice';
+export { Split } from './Split';
+export { WhyList } from './WhyList';

@@ -1,0 +1,81 @@
+import { useState } from 'react';
+import { useAddFiles, useBoards, type BoardDrawing, type BoardPart } from '@/shared/api';
+import { BoardPane } from '@/shared/board';
+import { useKit } from '@/shared/kit';
+import { FileButton, Split } from '@/shared/ui';
+import { BoardFacts } from './BoardFacts';
+import { Places } from './Places';
+import './board-station.css';
+
+/** The Board station: both sides to scale, what does not match, and the facts of the board. */
+export function Board() {
+  const kit = useKit();
+  const boards = useBoards(kit.id);
+  const add = useAddFiles(kit.id);
+  const [chosen, choose] = useState<string | null>(null);
+  const [shaded, setShaded] = useState(false);
+  const [full, setFull] = useState(false);
+  const [fault, setFault] = useState('');
+  if (!boards.data) return <p className="loading" role="status">{boards.error ? boards.error.message : 'Drawing the board'}</p>;
+  const board = boards.data.boards.find((each) => each.name === chosen) ?? boards.data.boards[0];
+  if (!board) return null;
+  const parts = Object.entries(boards.data.parts as Record<string, BoardPart>).filter(([, part]) => part.board === board.name);
+  const tallest = Math.max(1, ...parts.map(([, part]) => part.height));
+  const shade = shaded ? new Map(parts.map(([name, part]) => [name, part.height / tallest])) : null;
+  const lit = kit.selected === null ? null : new Set([kit.selected]);
+  return (
+    <Split
+      start={560}
+      work={
+        <>
+          <div className="bar">
+            <b>{parts.length} places on {boards.data.boards.length > 1 ? board.name : 'the board'}</b>
+            <span>{board.width.toFixed(1)} × {board.height.toFixed(1)} mm, {board.thickness.toFixed(1)} mm thick</span>
+            {boards.data.boards.length > 1 && (
+              <span className="seg">
+                {boards.data.boards.map((each) => <button key={each.name} type="button" aria-pressed={each.name === board.name} onClick={() => { choose(each.name); }}>{each.name}</button>)}
+              </span>
+            )}
+            <span className="end">
+              {kit.mayEdit && <FileButton label="Add placements" onFiles={(files) => { add.mutate(files, { onError: (why) => { setFault(why.message); }, onSuccess: () => { setFault(''); } }); }} />}
+            </span>
+          </div>
+          {fault !== '' && <p className="boardfault" role="alert">{fault}</p>}
+          <BoardFacts board={board} />
+          <Places parts={parts} />
+        </>
+      }
+      pane={
+        <>
+          <div className="caption">
+            <b>Both sides</b>
+            <span className="quiet">{kit.side === 'top' ? 'top above' : 'bottom above'}</span>
+            <span className="end acts">
+              <button type="button" className={shaded ? 'btn on' : 'btn'} aria-pressed={shaded} onClick={() => { setShaded((now) => !now); }}>Shade by height</button>
+              <button type="button" className={full ? 'btn on' : 'btn'} aria-pressed={full} onClick={() => { setFull((now) => !now); }}>True size</button>
+              <button type="button" className="btn" onClick={kit.flip}>Flip</button>
+            </span>
+          </div>
+          <div className="scroll sides" tabIndex={0} role="region" aria-label="Both sides of the board">
+            {[kit.side, kit.side === 'top' ? 'bottom' as const : 'top' as const].map((side) => <OneSide key={side} board={board} side={side} lit={lit} shade={shade} full={full} onPick={kit.select} />)}
+          </div>
+        </>
+      }
+    />
+  );
+}
+
+type SideProps = { board: BoardDrawing; side: 'top' | 'bottom'; lit: ReadonlySet<string> | null; shade: ReadonlyMap<string, number> | null; full: boolean; onPick: (name: string) => void };
+
+function OneSide({ board, side, lit, shade, full, onPick }: SideProps) {
+  const turned = board.reading % 180 !== 0;
+  const width = (turned ? board.height : board.width) + 2;
+  return (
+    <figure>
+      <figcaption>{side === 'top' ? 'Top side' : 'Bottom side, turned over left to right'}</figcaption>
+      <div style={full ? { width: `${String(width)}mm` } : {}} className={full ? 'truesize' : ''}>
+        <BoardPane board={board} side={side} lit={lit} fitted={null} shade={shade} onPick={onPick} />
+      </div>
+    </figure>
+  );
+}

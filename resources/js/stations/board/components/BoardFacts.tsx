@@ -1,0 +1,59 @@
+import type { BoardDrawing } from '@/shared/api';
+import { useKit } from '@/shared/kit';
+
+const READINGS = [0, 90, 180, 270] as const;
+const PADS: readonly { kind: string; name: string; choices: readonly string[] }[] = [
+  { kind: 'led', name: 'LED', choices: ['cathode', 'anode'] },
+  { kind: 'ic', name: 'IC and socket', choices: ['pin 1'] },
+  { kind: 'electrolytic', name: 'electrolytic', choices: ['positive', 'negative'] },
+  { kind: 'diode', name: 'diode', choices: ['cathode', 'anode'] },
+];
+
+/** What does not match, the direction the board is read in, and what a square pad means on it. */
+export function BoardFacts({ board }: { board: BoardDrawing }) {
+  const kit = useKit();
+  const here = kit.header.matters.filter((matter) => matter.station === 'board');
+  const pads = board.squarePad as Record<string, string>;
+  const meanings = new Set(Object.values(pads));
+  return (
+    <div className="boardfacts">
+      {here.length > 0 && (
+        <ul className="mismatches" aria-label="What does not match">
+          {here.map((matter) => (
+            <li key={matter.message} className={matter.severity === 'note' ? 'quiet' : 'ochre'}>
+              {matter.severity === 'block' ? '■ ' : matter.severity === 'warn' ? '▲ ' : '· '}
+              {matter.designators[0] ? <button type="button" className="btn link" onClick={() => { kit.select(matter.designators[0] ?? null); }}>{matter.designators.join(' ')}</button> : null} {matter.message}
+            </li>
+          ))}
+        </ul>
+      )}
+      <div className="facts2">
+        <div>
+          <h2>Read with this edge up</h2>
+          <span className="seg" role="group" aria-label="Reading direction">
+            {READINGS.map((turn) => (
+              <button key={turn} type="button" aria-pressed={board.reading === turn} disabled={!kit.mayEdit || kit.saving} onClick={() => { void kit.save([{ type: 'board', target: board.name, field: 'reading', value: turn }]); }}>
+                {turn === 0 ? 'as drawn' : `${String(turn)}°`}
+              </button>
+            ))}
+          </span>
+        </div>
+        <div>
+          <h2>A square pad means {meanings.size > 1 && <span className="ochre">▲ differs between kinds; the manual warns</span>}</h2>
+          <div className="pads">
+            {PADS.map((pad) => (
+              <label key={pad.kind}>
+                {pad.name}{' '}
+                <select className="filter" value={pads[pad.kind] ?? ''} disabled={!kit.mayEdit || kit.saving} onChange={(event) => { void kit.save([{ type: 'board', target: board.name, field: `squarePad.${pad.kind}`, value: event.target.value === '' ? null : event.target.value }]); }}>
+                  <option value="">not said</option>
+                  {pad.choices.map((choice) => <option key={choice} value={choice}>{choice}</option>)}
+                  {pads[pad.kind] !== undefined && !pad.choices.includes(pads[pad.kind] ?? '') && <option value={pads[pad.kind]}>{pads[pad.kind]}</option>}
+                </select>
+              </label>
+            ))}
+          </div>
+        </div>
+      </div>
+    </div>
+  );
+}

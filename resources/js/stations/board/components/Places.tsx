@@ -1,0 +1,66 @@
+import { useState } from 'react';
+import { useKeys } from '@/shared/keys';
+import { useKit } from '@/shared/kit';
+
+type Part = { side: string; x: number; y: number; rotation: number; height: number; outline: string };
+type Sort = 'name' | 'x' | 'y' | 'height';
+
+const compare: Readonly<Record<Sort, (a: [string, Part], b: [string, Part]) => number>> = {
+  name: (a, b) => a[0].localeCompare(b[0], 'en', { numeric: true }),
+  x: (a, b) => a[1].x - b[1].x,
+  y: (a, b) => a[1].y - b[1].y,
+  height: (a, b) => a[1].height - b[1].height,
+};
+
+/** Every place on the board as a table. */
+export function Places({ parts }: { parts: readonly [string, Part][] }) {
+  const kit = useKit();
+  const [filter, setFilter] = useState('');
+  const [sort, setSort] = useState<Sort>('name');
+  const rows = parts.filter(([name]) => name.toLowerCase().includes(filter.trim().toLowerCase())).sort(compare[sort]);
+  const at = rows.findIndex(([name]) => name === kit.selected);
+  const go = (index: number) => {
+    const row = rows[Math.max(0, Math.min(rows.length - 1, index))];
+    if (row) kit.select(row[0]);
+  };
+  useKeys({ ArrowDown: () => { go(at + 1); }, ArrowUp: () => { go(at - 1); }, Escape: () => { kit.select(null); } });
+  const head = (id: Sort, title: string, numeric = true) => (
+    <th scope="col" className={numeric ? 'num' : ''} aria-sort={sort === id ? 'ascending' : 'none'}>
+      <button type="button" onClick={() => { setSort(id); }}>{title}{sort === id ? ' ↑' : ''}</button>
+    </th>
+  );
+  return (
+    <>
+      <div className="caption">
+        <b>Places</b>
+        <span className="quiet">mm from the board's origin, seen from the top</span>
+        <span className="end">
+          <label className="sr" htmlFor="place-filter">Filter places</label>
+          <input id="place-filter" className="filter" placeholder="Filter" value={filter} onChange={(event) => { setFilter(event.target.value); }} />
+        </span>
+      </div>
+      {parts.length === 0 ? (
+        <p className="loading">No part has a place yet. Drop a placement file here: designator, x, y, rotation, side.</p>
+      ) : (
+        <div className="scroll" tabIndex={0} role="region" aria-label="Places on the board">
+          <table className="table">
+            <thead><tr>{head('name', 'Ref', false)}{head('x', 'x')}{head('y', 'y')}<th scope="col" className="num">turned</th><th scope="col">side</th>{head('height', 'height')}<th scope="col">body</th></tr></thead>
+            <tbody>
+              {rows.map(([name, part]) => (
+                <tr key={name} aria-selected={name === kit.selected} onClick={() => { kit.select(name); }}>
+                  <td className="refs m">{name}</td>
+                  <td className="num">{part.x.toFixed(2)}</td>
+                  <td className="num">{part.y.toFixed(2)}</td>
+                  <td className="num">{part.rotation.toFixed(0)}°</td>
+                  <td>{part.side}</td>
+                  <td className="num">{part.height.toFixed(1)}</td>
+                  <td>{part.outline}</td>
+                </tr>
+              ))}
+            </tbody>
+          </table>
+        </div>
+      )}
+    </>
+  );
+}

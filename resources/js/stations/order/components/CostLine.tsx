@@ -1,0 +1,20 @@
+import { costWords, isWorse } from '../model';
+import type { Cost } from '../useTrial';
+
+type Props = { cost: Cost | null; waiting: boolean; onKeep: () => void; onBack: () => void };
+
+/** What the move at hand would cost. */
+export function CostLine({ cost, waiting, onKeep, onBack }: Props) {
+  const worse = cost !== null && ('cycle' in cost || isWorse(cost.before, cost.after));
+  return (
+    <div className={worse ? 'cost worse' : 'cost'} role="status" aria-live="polite">
+      <span data-testid="cost">{cost === null ? 'Working out what it costs' : 'cycle' in cost ? `Impossible: ${cost.cycle.join(' before ')}` : costWords(cost.before, cost.after)}</span>
+      {waiting && (
+        <span className="end">
+          <button type="button" className="btn pri" onClick={onKeep}>Keep <kbd>Enter</kbd></button>
+          <button type="button" className="btn" onClick={onBack}>Put back <kbd>Esc</kbd></button>
+        </span>
+      )}
+    </div>
+  );
+}

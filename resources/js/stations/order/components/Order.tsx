@@ -1,0 +1,91 @@
+import { useState } from 'react';
+import { useOrder, type Override } from '@/shared/api';
+import { useKeys } from '@/shared/keys';
+import { useKit } from '@/shared/kit';
+import { Notice, Split } from '@/shared/ui';
+import { Compare } from './Compare';
+import { CostLine } from './CostLine';
+import { CycleNotice } from './CycleNotice';
+import { OrderBar } from './OrderBar';
+import { StepList } from './StepList';
+import { StepPane } from './StepPane';
+import { isCycle, withMove, withoutParts, type Grip, type Target } from '../model';
+import { useDrag } from '../useDrag';
+import { useTrial } from '../useTrial';
+import './order.css';
+
+/** The Order station: the steps as a stair of heights, the board, and the skyline of the board on the table. */
+export function Order() {
+  const kit = useKit();
+  const order = useOrder(kit.id);
+  const [at, setAt] = useState(0);
+  const [comparing, setComparing] = useState(false);
+  const [waiting, setWaiting] = useState<Override[] | null>(null);
+  const trial = useTrial(kit.id);
+  const data = order.data;
+  const plan = data && !isCycle(data) ? data : null;
+  const steps = plan?.steps ?? [];
+  const index = Math.min(at, Math.max(0, steps.length - 1));
+  const step = steps[index];
+  const saveOverrides = async (overrides: readonly Override[]) => {
+    await kit.save([{ type: 'order', target: '', field: '', value: overrides.length === 0 ? null : [...overrides] }]);
+    setWaiting(null);
+    trial.forget();
+  };
+  const moved = (grip: Grip, target: Target) => withMove(plan?.overrides ?? [], steps, grip, target);
+  const drag = useDrag({
+    onTarget: (grip, target) => { trial.ask(moved(grip, target)); },
+    onDrop: (grip, target) => void saveOverrides(moved(grip, target)),
+    onCancel: trial.forget,
+  });
+  const go = (next: number) => {
+    const wanted = Math.max(0, Math.min(steps.length - 1, next));
+    setAt(wanted);
+    document.getElementById(`step-${String(wanted)}`)?.scrollIntoView({ block: 'nearest' });
+  };
+  const nudge = (by: -1 | 1) => {
+    if (!step || !kit.mayEdit || step.parts.length === 0) return;
+    const names = step.parts.map((part) => part.designator);
+    const one = kit.selected !== null && names.includes(kit.selected) && names.length > 1 ? [kit.selected] : names;
+    const overrides = moved({ parts: one, from: index }, { kind: 'gap', before: by < 0 ? index - 1 : index + 2 });
+    setWaiting(overrides);
+    trial.ask(overrides);
+  };
+  useKeys({
+    ArrowDown: () => { go(index + 1); },
+    ArrowUp: () => { go(index - 1); },
+    'Alt+ArrowDown': () => { nudge(1); },
+    'Alt+ArrowUp': () => { nudge(-1); },
+    Enter: () => { if (waiting) void saveOverrides(waiting); },
+    Escape: () => { setWaiting(null); trial.forget(); kit.select(null); },
+  });
+  if (order.error) return <Notice title="The order cannot be shown" text={order.error.message} />;
+  if (!data) return <p className="loading" role="status">Working out the order</p>;
+  if (isCycle(data)) return <CycleNotice cycle={data} />;
+  return (
+    <Split
+      work={
+        <>
+          <OrderBar order={data} comparing={comparing} onCompare={() => { setComparing((now) => !now); }} />
+          {(trial.cost || waiting) && (
+            <CostLine cost={trial.cost} waiting={waiting !== null} onKeep={() => { if (waiting) void saveOverrides(waiting); }} onBack={() => { setWaiting(null); trial.forget(); }} />
+          )}
+          {comparing ? (
+            <Compare revisionId={kit.id} />
+          ) : (
+            <StepList
+              order={data}
+              current={index}
+              grip={drag.grip}
+              target={drag.target}
+              onStep={setAt}
+              onGrip={(grip, x, y) => { if (kit.mayEdit) drag.start(grip, x, y); }}
+              onReset={(parts) => void saveOverrides(withoutParts(data.overrides, parts))}
+            />
+          )}
+        </>
+      }
+      pane={step ? <StepPane steps={steps} index={index} /> : <p className="loading">There is no part to solder yet.</p>}
+    />
+  );
+}

@@ -1,0 +1,36 @@
+import type { Order } from '@/shared/api';
+import { minutes } from '@/shared/format';
+import { useKit } from '@/shared/kit';
+
+const SCHOOLS = [
+  { id: 'lowest-first', name: 'Lowest first' },
+  { id: 'kind-by-kind', name: 'Kind by kind' },
+  { id: 'block-by-block', name: 'Block by block' },
+] as const;
+
+/** School and group size, what hangs, how long it takes. */
+export function OrderBar({ order, comparing, onCompare }: { order: Order; comparing: boolean; onCompare: () => void }) {
+  const kit = useKit();
+  const set = (field: string, value: string | number) => void kit.save([{ type: 'setting', target: '', field, value }]);
+  const group = Math.max(1, ...order.steps.filter((step) => step.action === 'solder').map((step) => step.parts.length));
+  return (
+    <div className="bar">
+      <span className="seg" role="group" aria-label="School">
+        {SCHOOLS.map((school) => (
+          <button key={school.id} type="button" aria-pressed={order.school === school.id} disabled={!kit.mayEdit || kit.saving} onClick={() => { set('school', school.id); }}>{school.name}</button>
+        ))}
+      </span>
+      <label>
+        up to{' '}
+        <select className="filter group" aria-label="Parts in a step" value={String(group)} disabled={!kit.mayEdit || kit.saving} onChange={(event) => { set('group', Number(event.target.value)); }}>
+          {[...new Set([1, 2, 3, 4, 6, 8, 12, group])].sort((a, b) => a - b).map((count) => <option key={count} value={count}>{count}</option>)}
+        </select>{' '}
+        a step
+      </label>
+      <span className="end">
+        <span><b>{order.score.hanging}</b> {order.score.hanging === 1 ? 'hangs' : 'hang'}, <b>{minutes(order.minutes)}</b></span>
+        <button type="button" className={comparing ? 'btn on' : 'btn'} aria-pressed={comparing} onClick={onCompare}>Compare</button>
+      </span>
+    </div>
+  );
+}

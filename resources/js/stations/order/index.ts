@@ -1,0 +1,1 @@
+export { Order } from './components/Order';

@@ -1,0 +1,29 @@
+import { useRef, useState } from 'react';
+import { tryOrder, type Override, type Score } from '@/shared/api';
+import { isCycle } from './model';
+
+export type Cost = { before: Score; after: Score } | { cycle: readonly string[] };
+
+/** Asks what a move would cost; only the newest question is answered. */
+export function useTrial(revisionId: number) {
+  const [cost, setCost] = useState<Cost | null>(null);
+  const newest = useRef(0);
+  const ask = (overrides: readonly Override[]) => {
+    newest.current += 1;
+    const mine = newest.current;
+    tryOrder(revisionId, overrides)
+      .then((trial) => {
+        if (mine !== newest.current) return;
+        if (isCycle(trial.order)) setCost({ cycle: trial.order.cycle });
+        else if (trial.before) setCost({ before: trial.before, after: trial.order.score });
+      })
+      .catch(() => {
+        if (mine === newest.current) setCost(null);
+      });
+  };
+  const forget = () => {
+    newest.current += 1;
+    setCost(null);
+  };
+  return { cost, ask, forget };
+}

@@ -1,0 +1,41 @@
+import type { PartLine } from '@/shared/api';
+import { useKit } from '@/shared/kit';
+import { Marking, WhyList } from '@/shared/ui';
+import { refs, valueText } from '../model';
+import { KINDS } from './kinds';
+
+/** The line looked at: its look-alikes side by side, its kind to change, and why. */
+export function LineDetail({ line, lines }: { line: PartLine; lines: readonly PartLine[] }) {
+  const kit = useKit();
+  const alike = lines.filter((other) => other !== line && other.designators.some((name) => line.alike.includes(name)));
+  return (
+    <section className="detail" aria-label="The line">
+      <h2><span className="m">{refs(line) || `row ${String(line.row)}`}</span> {valueText(line)}</h2>
+      <div className="facts">
+        <label htmlFor="line-kind">kind</label>
+        <select id="line-kind" className="filter wide" value={line.kind} disabled={!kit.mayEdit || kit.saving} onChange={(event) => { void kit.save([{ type: 'line', target: line.designators[0] ?? '', field: 'kind', value: event.target.value }]); }}>
+          {KINDS.map((kind) => <option key={kind.id} value={kind.id}>{kind.name}</option>)}
+        </select>
+        {line.height !== null && (
+          <span>
+            {line.height.toFixed(1)} mm <span className="quiet">({line.heightSource})</span>
+            {line.heightSource === 'typed in' && kit.mayEdit && (
+              <button type="button" className="btn link" onClick={() => { void kit.save(line.designators.map((name) => ({ type: 'line', target: name, field: 'height', value: null }))); }}>back to computed</button>
+            )}
+          </span>
+        )}
+      </div>
+      {alike.length > 0 && (
+        <div className="lineup">
+          {[line, ...alike].map((each) => (
+            <div key={each.designators[0]}>
+              <span className="m">{refs(each)}</span> <Marking line={each} /> <span className="quiet">{valueText(each)}</span>
+            </div>
+          ))}
+          <p className="ochre">These may be taken for each other: keep them in different steps and bags.</p>
+        </div>
+      )}
+      {kit.why && <WhyList reasons={line.reasons} />}
+    </section>
+  );
+}

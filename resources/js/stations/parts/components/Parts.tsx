@@ -1,0 +1,60 @@
+import { useEffect, useState } from 'react';
+import { useSearchParams } from 'react-router';
+import { useParts } from '@/shared/api';
+import { BoardView } from '@/shared/board';
+import { useKit } from '@/shared/kit';
+import { Split } from '@/shared/ui';
+import { FileReport } from './FileReport';
+import { LineDetail } from './LineDetail';
+import { PartsBar } from './PartsBar';
+import { PartsTable } from './PartsTable';
+import { Question } from './Question';
+import { filtered, lineKey, sorted, type Column } from '../model';
+import './parts.css';
+
+/** The Parts station: every line of the list with how it is marked, and what is not clear yet. */
+export function Parts() {
+  const kit = useKit();
+  const parts = useParts(kit.id);
+  const [filter, setFilter] = useState('');
+  const [sort, setSort] = useState<{ column: Column | null; down: boolean }>({ column: null, down: false });
+  const [showFile, setShowFile] = useState(false);
+  const [search] = useSearchParams();
+  const wanted = search.get('part');
+  const { select } = kit;
+  useEffect(() => {
+    if (wanted) select(wanted);
+  }, [wanted, select]);
+  if (!parts.data) return <p className="loading" role="status">{parts.error ? parts.error.message : 'Reading the parts list'}</p>;
+  const lines = sorted(filtered(parts.data.lines, filter), sort.column, sort.down);
+  const current = parts.data.lines.find((line) => kit.selected !== null && line.designators.includes(kit.selected)) ?? null;
+  const question = current?.question ? current : (parts.data.lines.find((line) => line.question) ?? null);
+  const lit = current ? new Set(current.designators) : null;
+  return (
+    <Split
+      start={430}
+      work={
+        <>
+          <PartsBar parts={parts.data} lines={lines} filter={filter} onFilter={setFilter} showFile={showFile} onShowFile={() => { setShowFile((now) => !now); }} />
+          {showFile ? (
+            <FileReport parts={parts.data} />
+          ) : (
+            <PartsTable
+              lines={lines}
+              current={current ? lineKey(current) : null}
+              sort={sort}
+              onSort={(column) => { setSort((now) => ({ column, down: now.column === column && !now.down })); }}
+            />
+          )}
+        </>
+      }
+      pane={
+        <>
+          {question && (current === null || current.question) && <Question key={lineKey(question)} line={question} />}
+          {current && !current.question && <LineDetail line={current} lines={parts.data.lines} />}
+          <BoardView lit={lit} board={null} />
+        </>
+      }
+    />
+  );
+}

@@ -1,0 +1,73 @@
+import { useState } from 'react';
+import type { PartLine } from '@/shared/api';
+import { useKeys } from '@/shared/keys';
+import { useKit } from '@/shared/kit';
+import { Marking } from '@/shared/ui';
+import { Cell } from './Cell';
+import { cellText, COLUMNS, lineKey, type Column } from '../model';
+
+type Props = { lines: readonly PartLine[]; current: string | null; sort: { column: Column | null; down: boolean }; onSort: (column: Column) => void };
+
+const EDITABLE: ReadonlySet<Column> = new Set(['value', 'height', 'supply']);
+
+/** The lines as a dense table; arrows move, Enter edits the value, double click edits a cell. */
+export function PartsTable({ lines, current, sort, onSort }: Props) {
+  const kit = useKit();
+  const [editing, setEditing] = useState<string | null>(null);
+  const at = lines.findIndex((line) => lineKey(line) === current);
+  const go = (index: number) => {
+    const line = lines[Math.max(0, Math.min(lines.length - 1, index))];
+    if (!line) return;
+    kit.select(line.designators[0] ?? null);
+    document.getElementById(`line ${lineKey(line)}`)?.scrollIntoView({ block: 'nearest' });
+  };
+  useKeys({
+    ArrowDown: () => { go(at + 1); },
+    ArrowUp: () => { go(at < 0 ? lines.length - 1 : at - 1); },
+    Enter: () => { if (current && kit.mayEdit) setEditing(`${current} value`); },
+    Escape: () => { kit.select(null); },
+  });
+  return (
+    <div className="scroll" tabIndex={0} role="region" aria-label="Parts list">
+      <table className="table">
+        <thead>
+          <tr>
+            {COLUMNS.map((column) => (
+              <th key={column.id} scope="col" className={column.numeric ? 'num' : ''} aria-sort={sort.column === column.id ? (sort.down ? 'descending' : 'ascending') : 'none'}>
+                <button type="button" onClick={() => { onSort(column.id); }}>
+                  {column.title}
+                  {sort.column === column.id ? (sort.down ? ' ↓' : ' ↑') : ''}
+                </button>
+              </th>
+            ))}
+          </tr>
+        </thead>
+        <tbody>
+          {lines.map((line) => {
+            const key = lineKey(line);
+            return (
+              <tr key={key} id={`line ${key}`} aria-selected={key === current} className={line.question ? 'asks' : ''} onClick={() => { kit.select(line.designators[0] ?? null); }}>
+                {COLUMNS.map((column) => (
+                  <td
+                    key={column.id}
+                    className={[column.numeric ? 'num' : '', column.id === 'refs' ? 'refs m' : '', column.id === 'alike' ? 'm ochre' : ''].join(' ')}
+                    title={cellText(line, column.id)}
+                    onDoubleClick={() => { if (kit.mayEdit && EDITABLE.has(column.id)) setEditing(`${key} ${column.id}`); }}
+                  >
+                    {editing === `${key} ${column.id}` ? (
+                      <Cell line={line} column={column.id} onDone={() => { setEditing(null); }} />
+                    ) : column.id === 'marking' ? (
+                      <Marking line={line} />
+                    ) : (
+                      cellText(line, column.id)
+                    )}
+                  </td>
+                ))}
+              </tr>
+            );
+          })}
+        </tbody>
+      </table>
+    </div>
+  );
+}
