@@ -14,7 +14,7 @@ final class AppServiceProvider extends ServiceProvider
 {
     public function register(): void
     {
-        $this->app->singleton(FileStore::class, static fn(): FileStore => new FileStore((string) config('app.files')));
+        $this->app->singleton(FileStore::class, static fn(): FileStore => new FileStore(config()->string('app.files')));
     }
 
     public function boot(): void

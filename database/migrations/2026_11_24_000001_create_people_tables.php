@@ -10,10 +10,6 @@ use Illuminate\Support\Facades\Schema;
 return new class extends Migration {
     public function up(): void
     {
-        // The serving role gets what it needs on every table made from here on; append-only tables take it back below.
-        DB::statement('alter default privileges in schema public grant select, insert, update, delete on tables to chiralex_app');
-        DB::statement('alter default privileges in schema public grant usage, select on sequences to chiralex_app');
-
         Schema::create('users', function (Blueprint $table): void {
             $table->id();
             $table->string('name', 80);
@@ -61,5 +57,9 @@ return new class extends Migration {
             $table->longText('exception');
             $table->timestampTz('failed_at')->useCurrent();
         });
+
+        // The serving role owns nothing; each table says what that role may do. Default privileges would come back at a restore.
+        DB::statement('grant select, insert, update, delete on users, sessions, cache, cache_locks, jobs, failed_jobs to chiralex_app');
+        DB::statement('grant usage, select on all sequences in schema public to chiralex_app');
     }
 };

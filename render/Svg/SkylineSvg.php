@@ -9,6 +9,7 @@ use Chiralex\Board\Lie;
 use Chiralex\Board\Lying;
 use Chiralex\Board\PlacedBody;
 use Chiralex\Board\Point;
+use Chiralex\Board\Polygon;
 use Chiralex\Board\Side;
 use Chiralex\Build\Action;
 use Chiralex\Build\BuildOrder;
@@ -56,13 +57,13 @@ final readonly class SkylineSvg
         }
         [$left, $right] = $this->extent($assembly, $lie);
         foreach ($fitted as $body) {
-            if ($body->side === $side) {
-                $bodies .= $this->body($body, $assembly, $lie, $now[$body->designator] ?? null);
+            if ($body->side !== $side) {
+                continue;
             }
-        }
-        foreach ($fitted as $body) {
-            if (isset($now[$body->designator]) && $body->side === $side) {
-                $texts .= $this->leads($body, $assembly, $lie, $board->thickness);
+            if (isset($now[$body->designator])) {
+                $texts .= $this->body($body, $assembly, $lie, $now[$body->designator]) . $this->leads($body, $assembly, $lie, $board->thickness);
+            } else {
+                $bodies .= $this->body($body, $assembly, $lie, null);
             }
         }
         $top = $high + self::LEAD + 7.0;
@@ -241,24 +242,6 @@ final readonly class SkylineSvg
     /** @param list<Point> $points */
     private function hull(array $points): string
     {
-        usort($points, static fn(Point $a, Point $b): int => [$a->x, $a->y] <=> [$b->x, $b->y]);
-        $half = static function (array $order): array {
-            $chain = [];
-            foreach ($order as $point) {
-                while (count($chain) > 1) {
-                    [$a, $b] = [$chain[count($chain) - 2], $chain[count($chain) - 1]];
-                    if (($b->x - $a->x) * ($point->y - $a->y) - ($b->y - $a->y) * ($point->x - $a->x) > 0) {
-                        break;
-                    }
-                    array_pop($chain);
-                }
-                $chain[] = $point;
-            }
-            array_pop($chain);
-
-            return $chain;
-        };
-
-        return implode(' ', array_map(static fn(Point $point): string => Num::of($point->x) . ',' . Num::of($point->y), [...$half($points), ...$half(array_reverse($points))]));
+        return implode(' ', array_map(static fn(Point $point): string => Num::of($point->x) . ',' . Num::of($point->y), Polygon::around($points)->corners));
     }
 }

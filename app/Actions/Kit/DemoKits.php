@@ -18,7 +18,8 @@ final readonly class DemoKits
             foreach (glob("{$folder}/*.{json,csv}", GLOB_BRACE) ?: [] as $path) {
                 $files[basename($path)] = (string) file_get_contents($path);
             }
-            $name = json_decode($files['kit.json'] ?? '{}', true)['name'] ?? '';
+            $kit = json_decode($files['kit.json'] ?? '{}', true);
+            $name = is_array($kit) ? ($kit['name'] ?? '') : '';
             if (!Kit::query()->where('name', $name)->exists()) {
                 ($this->import)($files, $userId);
             }

@@ -37,7 +37,7 @@ final readonly class Derived
         static $version = null;
         if (!is_string($version)) {
             $stamp = base_path('var/code-version');
-            $version = is_file($stamp) ? trim((string) file_get_contents($stamp)) : (string) config('app.env') . microtime();
+            $version = is_file($stamp) ? trim((string) file_get_contents($stamp)) : microtime();
         }
 
         return $version;

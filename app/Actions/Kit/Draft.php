@@ -124,7 +124,7 @@ final class Draft
     /**
      * Rows keep their numbers: blank records are written where they were.
      *
-     * @param array<int, list<string>> $records by record number
+     * @param non-empty-array<int, array<int, string>> $records by record number
      */
     private function written(array $records, string $separator): string
     {

@@ -25,7 +25,8 @@ final class AddPerson extends Command
 
             return self::FAILURE;
         }
-        $password = (string) $this->secret('Password (12 characters or more)');
+        $typed = $this->secret('Password (12 characters or more)');
+        $password = is_string($typed) ? $typed : '';
         if (mb_strlen($password) < 12) {
             $this->error('The password has fewer than 12 characters; choose a longer one.');
 

@@ -32,7 +32,7 @@ final readonly class PlacedBody
      * Puts an outline on its place. Pins of the package table are mirrored at the x axis on the bottom side before they
      * turn; pins the maker typed are taken as they are.
      *
-     * @param array<string, array{float, float}>|null $typedPins
+     * @param array<array-key, array{float, float}>|null $typedPins
      */
     public static function place(Placement $placement, Outline $outline, float $height, ?array $typedPins = null, Point $origin = new Point(0.0, 0.0), ?float $grams = null): self
     {

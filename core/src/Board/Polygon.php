@@ -4,11 +4,26 @@ declare(strict_types=1);
 
 namespace Chiralex\Board;
 
+use Chiralex\Board\Internal\PlanHull;
+
 /** A closed outline; corners in order, either way round, not repeated at the end. */
 final readonly class Polygon
 {
     /** @param list<Point> $corners at least three */
     public function __construct(public array $corners) {}
+
+    /**
+     * The convex hull of points.
+     *
+     * @param list<Point> $points
+     */
+    public static function around(array $points): self
+    {
+        $x = array_map(static fn(Point $point): float => $point->x, $points);
+        $y = array_map(static fn(Point $point): float => $point->y, $points);
+
+        return new self(array_map(static fn(int $index): Point => $points[$index], PlanHull::of($x, $y, array_keys($points))));
+    }
 
     /** Area in square millimetres, by the shoelace formula. */
     public function area(): float

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Chiralex\Bom;
 
-use Chiralex\Reason\Severity;
 use Chiralex\Reason\Problem;
+use Chiralex\Reason\Severity;
 
 /** Reads a designator cell: lists and ranges such as `R1-R4`, `R1..R4`, `C1, C3-5`. */
 final readonly class Designators

@@ -32,7 +32,8 @@ final readonly class Planner
         }
         $school = School::from($kit->settings->school);
         $holding = Holding::of($kit);
-        $items = Items::of($kit, $book, $precedence, (new LookAlikes())->of($kit));
+        $alike = (new LookAlikes())->of($kit);
+        $items = Items::of($kit, $book, $precedence, $alike);
         $costs = new Costs($items, $holding, $this->factoryFitted($kit));
         $computed = (new Sequencer($items, $costs, $school, $kit->settings->group))->steps();
         $names = array_map(fn(array $step): array => array_map(fn(int $item): string => $items->parts[$item]->designator, $step), $computed);
@@ -41,7 +42,7 @@ final readonly class Planner
         $tasks = (new Assembler($book, $precedence, $kit->settings->group))->steps($soldering);
         $tasks = $this->moveOthers($tasks, $kit->orderOverrides);
         $broken = $this->broken($tasks, $precedence);
-        $steps = $this->steps($kit, $tasks, $holding, $precedence);
+        $steps = $this->steps($kit, $tasks, $holding, new StepReasons($kit, $precedence, $alike));
         $index = array_flip(array_map(static fn($part): string => $part->designator, $items->parts));
         $itemSteps = array_map(static fn(array $step): array => array_map(static fn(string $name): int => $index[$name], $step), $moved);
         $hanging = 0;
@@ -131,17 +132,16 @@ final readonly class Planner
      * @param list<list<Task>> $tasks
      * @return list<Step>
      */
-    private function steps(Kit $kit, array $tasks, Holding $holding, Precedence $precedence): array
+    private function steps(Kit $kit, array $tasks, Holding $holding, StepReasons $reasons): array
     {
         $steps = [];
         $facts = new StepFacts($kit);
-        $reasons = new StepReasons($kit, $precedence);
         $fitted = $this->factoryFitted($kit);
         $snapped = [];
         $overridden = array_merge(...array_map(static fn(OrderOverride $each): array => $each->parts, $kit->orderOverrides), ...[[]]);
         foreach ($tasks as $step) {
             $first = $step[0];
-            $names = array_values(array_merge(...array_map(static fn(Task $task): array => $task->parts, $step)));
+            $names = array_merge(...array_map(static fn(Task $task): array => $task->parts, $step));
             if ($first->action === Action::Snap) {
                 $snapped[] = $first->what;
             }

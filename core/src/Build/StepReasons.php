@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace Chiralex\Build;
 
 use Chiralex\Board\Lie;
+use Chiralex\Bom\Designators;
+use Chiralex\Build\Internal\Costs;
 use Chiralex\Build\Internal\Holding;
 use Chiralex\Kit\Kit;
 use Chiralex\Part\Hold;
@@ -16,9 +18,11 @@ final readonly class StepReasons
     /** A joint needs this much lead to show, in millimetres. */
     public const LEAD_NEEDED = 0.5;
 
+    /** @param array<string, array<string, true>> $alike designator to its look-alikes */
     public function __construct(
         private Kit $kit,
         private Precedence $precedence,
+        private array $alike,
     ) {}
 
     public function part(string $name, Task $task, Holding $holding, ?Lie $lie): StepPart
@@ -39,11 +43,26 @@ final readonly class StepReasons
             $reasons[] = new Reason("hold.{$hold->value}", ['gap' => $gap === null ? '' : (string) round($gap, 2), 'flush' => Lie::FLUSH, 'leads' => $part->outline->leads->value]);
         }
         if ($gap !== null && $hold->hangs()) {
-            $thickness = $this->kit->board((string) $task->board)?->thickness ?? 1.6;
+            $thickness = $this->kit->board($task->board)->thickness ?? 1.6;
             $reasons[] = new Reason('lead.showing', ['mm' => round($part->outline->leadLength - $thickness - $gap, 2), 'lead' => $part->outline->leadLength, 'thickness' => $thickness, 'gap' => round($gap, 2), 'needed' => self::LEAD_NEEDED]);
         }
 
-        return new StepPart($name, $part->height, $hold, $gap, [...$reasons, ...$this->rules($task->id === "solder {$name}" || !$soldered ? $task->id : "solder {$name}")]);
+        $apart = $soldered ? $this->apart($name, $part->height) : [];
+
+        return new StepPart($name, $part->height, $hold, $gap, [...$reasons, ...$apart, ...$this->rules($task->id === "solder {$name}" || !$soldered ? $task->id : "solder {$name}")]);
+    }
+
+    /**
+     * Look-alikes of about the same height could have been in one step; they are kept apart.
+     *
+     * @return list<Reason>
+     */
+    private function apart(string $name, float $height): array
+    {
+        $near = array_filter(array_map(strval(...), array_keys($this->alike[$name] ?? [])), fn(string $other): bool => abs(($this->kit->part($other)->height ?? INF) - $height) <= Costs::SPREAD);
+        usort($near, Designators::compare(...));
+
+        return $near === [] ? [] : [new Reason('order.apart', ['designators' => $near])];
     }
 
     /**

@@ -171,9 +171,7 @@ final readonly class KitReader
             array_push($named, (string) $ic, $socket);
         }
         array_push($named, ...array_merge(...$groups->before, ...$groups->subassemblies));
-        foreach ([...$groups->panels, ...$groups->cures] as $group) {
-            array_push($named, ...($group['parts'] ?? $group['of'] ?? []));
-        }
+        array_push($named, ...array_merge(...array_column($groups->panels, 'parts'), ...array_column($groups->cures, 'of')));
         foreach ($groups->covers as $cover) {
             array_push($named, $cover['by'], ...$cover['over']);
         }

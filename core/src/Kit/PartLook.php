@@ -12,6 +12,9 @@ use Chiralex\Part\LeadStyle;
 /** What a builder sees of a kit's part: its bands, its code, its body. */
 final readonly class PartLook
 {
+    /** Kinds whose type number is printed on the body. */
+    private const NAMED = [Kind::Ic, Kind::Transistor, Kind::Regulator, Kind::Diode, Kind::Zener, Kind::Rectifier, Kind::Sensor, Kind::Photo, Kind::Crystal, Kind::Bridge, Kind::Relay];
+
     public static function of(KitPart $part): Look
     {
         $value = $part->recognition->value;
@@ -28,7 +31,7 @@ final readonly class PartLook
             } else {
                 $code = (new MarkingWriter())->three($value->value);
             }
-        } elseif (preg_match('~[A-Za-z]*\d[A-Za-z0-9]*~', $part->line->value, $found) === 1) {
+        } elseif (in_array($part->kind(), self::NAMED, true) && preg_match('~[A-Za-z]*\d[A-Za-z0-9]*~', $part->line->value, $found) === 1) {
             $code = strtoupper($found[0]);
         }
         $text = mb_strtolower("{$part->line->value} {$part->line->description} {$part->line->package}");

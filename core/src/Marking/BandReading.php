@@ -9,7 +9,7 @@ use Chiralex\Quantity\EngineeringValue;
 /** One legal way to read a row of bands. */
 final readonly class BandReading
 {
-    /** @param ?string $tolerance percent without sign */
+    /** @param string $tolerance percent without sign */
     public function __construct(
         public EngineeringValue $value,
         public string $tolerance,

@@ -77,7 +77,7 @@ final readonly class Codes
             }
             [$tolerance, $prefix] = [$letter, null];
         }
-        if ($prefix === Prefix::One && $letter !== '' && !$named) {
+        if ($prefix === Prefix::One && !$named) {
             return null; // 47R is a letter code
         }
         if ($prefix === null && !$named) {

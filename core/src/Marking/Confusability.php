@@ -52,20 +52,26 @@ final readonly class Confusability
             $differ += $colour === $other ? 0 : 1;
             $near += $colour->looksLike($other) ? 1 : 0;
         }
-        $sorted = static function (array $colours): array {
-            $words = array_map(static fn(Colour $colour): string => $colour->value, $colours);
-            sort($words);
-
-            return $words;
-        };
 
         return match (true) {
             $differ === 1 && $near === 1 => $this->of(0.8, 'alike.warm-light'),
             $differ === 2 && $near === 2 => $this->of(0.6, 'alike.warm-light'),
-            $differ === 2 && $sorted($a) === $sorted($b) => $this->of(0.6, 'alike.swapped'),
+            $differ === 2 && self::sorted($a) === self::sorted($b) => $this->of(0.6, 'alike.swapped'),
             $differ === 1 => $this->of(0.4, 'alike.one-band'),
             default => $this->of(0.1, 'alike.bands-differ'),
         };
+    }
+
+    /**
+     * @param list<Colour> $colours
+     * @return list<string>
+     */
+    private static function sorted(array $colours): array
+    {
+        $words = array_map(static fn(Colour $colour): string => $colour->value, $colours);
+        sort($words);
+
+        return $words;
     }
 
     private function codes(string $a, string $b): Confusion

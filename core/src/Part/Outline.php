@@ -17,7 +17,7 @@ final readonly class Outline
      * @param float $across size along y
      * @param float $height seated height, board to top
      * @param float $leadLength seating plane to lead tip
-     * @param array<string, array{float, float}> $pins pin name to place
+     * @param array<array-key, array{float, float}> $pins pin name to place
      */
     public function __construct(
         public string $name,
@@ -41,7 +41,7 @@ final readonly class Outline
         return new self($this->name, BodyShape::Box, $along, $across, $this->height, $this->leadLength, $this->leads, $this->pins, 'typed in');
     }
 
-    /** @param array<string, array{float, float}> $pins */
+    /** @param array<array-key, array{float, float}> $pins */
     public function withPins(array $pins): self
     {
         return new self($this->name, $this->shape, $this->along, $this->across, $this->height, $this->leadLength, $this->leads, $pins, $this->source);

@@ -7,13 +7,13 @@ namespace Chiralex\Part;
 /** Pin places of the usual rows, in millimetres at rotation 0. */
 final readonly class PinLayout
 {
-    /** @return array<string, array{float, float}> two pins on the x axis, pin 1 at the left */
+    /** @return array<array-key, array{float, float}> two pins on the x axis, pin 1 at the left */
     public static function pair(float $pitch): array
     {
         return ['1' => [-$pitch / 2, 0.0], '2' => [$pitch / 2, 0.0]];
     }
 
-    /** @return array<string, array{float, float}> one row along x, pin 1 at the left */
+    /** @return array<array-key, array{float, float}> one row along x, pin 1 at the left */
     public static function row(int $count, float $pitch): array
     {
         $pins = [];
@@ -24,7 +24,7 @@ final readonly class PinLayout
         return $pins;
     }
 
-    /** @return array<string, array{float, float}> two columns along y counted as a DIP is: pin 1 upper left, down, then up on the right */
+    /** @return array<array-key, array{float, float}> two columns along y counted as a DIP is: pin 1 upper left, down, then up on the right */
     public static function dual(int $count, float $pitch, float $spacing): array
     {
         $half = intdiv($count, 2);
@@ -39,7 +39,7 @@ final readonly class PinLayout
         return $pins;
     }
 
-    /** @return array<string, array{float, float}> header of rows along x, odd pins in the lower row */
+    /** @return array<array-key, array{float, float}> header of rows along x, odd pins in the lower row */
     public static function grid(int $rows, int $columns, float $pitch): array
     {
         $pins = [];

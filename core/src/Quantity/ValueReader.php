@@ -65,6 +65,10 @@ final readonly class ValueReader
         if ($unit === Unit::Ohm || preg_match('~^(?<figures>[1-9]\d)(?<power>\d)(?<letter>[A-Za-z]?)(?<rest>(?:[\s,;/\x{00B1}(].*)?)$~us', $text, $found) !== 1) {
             return null;
         }
+        // `470 pF` names its unit, so 470 is a number and no code.
+        if (preg_match('~^\s+(\p{L}+)~u', $found['rest'], $word) === 1 && $this->prefixAndUnit($word[1], $unit) !== null) {
+            return null;
+        }
         $power = match ($found['power']) {
             '8' => -2,
             '9' => -1,

@@ -93,6 +93,7 @@ return [
     'hold.own-lock' => 'Its pins lock in the holes.',
     'hold.none-needed' => 'Nothing needs to hold it.',
     'lead.showing' => '{mm} mm of lead shows: {lead} mm lead, {thickness} mm board, {gap} mm gap; a joint needs {needed} mm.',
+    'order.apart' => 'Not on the table together with {designators}, a look-alike.',
     'order.socket-first' => 'Socket {socket} before {ic}.',
     'order.ic-last' => 'After all soldering of its board, so that heat and static cannot harm it.',
     'order.gate-needs' => 'Gate {gate} needs {part}.',

@@ -4,7 +4,7 @@ import type { Change, Conflict } from '@/shared/api';
 type Props = { conflict: Conflict | null; onKeepTheirs: () => void; onSaveMine: () => Promise<void> };
 
 function words(change: Change): string {
-  const value = change.value === null || change.value === undefined ? 'taken away' : typeof change.value === 'object' ? 'changed' : String(change.value as string | number | boolean);
+  const value = change.value === null || change.value === undefined ? 'taken away' : typeof change.value === 'string' || typeof change.value === 'number' || typeof change.value === 'boolean' ? String(change.value) : 'changed';
   const where = change.type === 'cell' ? `row ${change.target}, ${change.field}` : [change.target, change.field].filter((word) => word !== '').join(', ');
   return change.type === 'order' ? 'order of steps changed' : `${where || change.type}: ${value}`;
 }

@@ -38,8 +38,9 @@ export function FindBox() {
     void navigate(hit.go);
   };
   return (
-    <Dialog open={open} onClose={() => { setOpen(false); }} aria-label="Find" slotProps={{ transition: { onEntered: () => document.getElementById('find-text')?.focus() } }}>
+    <Dialog open={open} onClose={() => { setOpen(false); }} aria-labelledby="find-title" slotProps={{ transition: { onEntered: () => document.getElementById('find-text')?.focus() } }}>
       <form className="find" onSubmit={(event) => { event.preventDefault(); go(hits[0]); }}>
+        <h2 id="find-title" className="sr">Find</h2>
         <label htmlFor="find-text" className="sr">A designator, a kit, a code or bands</label>
         <input id="find-text" value={text} onChange={(event) => { setText(event.target.value); }} placeholder="R3, 104, yellow violet orange gold" autoComplete="off" />
         <ul>

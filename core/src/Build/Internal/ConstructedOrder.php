@@ -216,7 +216,7 @@ final readonly class ConstructedOrder
                 continue;
             }
             $fallback ??= $place;
-            if ($this->school === School::KindByKind || min($this->inversionCosts($here, array_values(array_filter($left, fn(int $item): bool => $this->items->places[$item] === $place)))) === 0) {
+            if ($this->school === School::KindByKind || in_array(0, $this->inversionCosts($here, array_values(array_filter($left, fn(int $item): bool => $this->items->places[$item] === $place))), true)) {
                 return $place;
             }
         }

@@ -30,6 +30,11 @@ final class UnusableKit extends RuntimeException implements ChiralexException
         return new self(mb_strimwidth(sprintf('kit.json: "%s" must be %s.', $path, $wanted), 0, 290, '...'));
     }
 
+    public static function shortOutline(int $corners): self
+    {
+        return new self(sprintf('kit.json: the outline of a board has %d corners; give at least three as [x, y].', $corners));
+    }
+
     public static function unknownOption(string $option, string $known): self
     {
         return new self(mb_strimwidth(sprintf('Option "%s" is not declared in kit.json (declared: %s).', $option, $known === '' ? 'none' : $known), 0, 290, '...'));

@@ -284,7 +284,7 @@ final readonly class KitFile
     {
         $corners = array_values(array_map(static fn(array $xy): Point => new Point($xy[0] ?? 0.0, $xy[1] ?? 0.0), $board->numberLists('outline')));
         if ($board->has('outline') && count($corners) < 3) {
-            throw UnusableKit::wrongType('board.outline', 'a list of at least three [x, y] corners');
+            throw UnusableKit::shortOutline(count($corners));
         }
 
         return new Polygon($corners);

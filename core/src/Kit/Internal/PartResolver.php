@@ -146,7 +146,7 @@ final readonly class PartResolver
             $supply,
             Sensitivity::tryFrom($answer->text('sensitivity')) ?? $row->sensitivity,
             Hold::tryFrom($answer->text('hold')),
-            $polarity !== null || ($row->isPolarised() && !$nonPolar && !($answer->names('polarity') && !$answer->has('polarity'))),
+            $polarity !== null || ($row->isPolarised() && !$nonPolar && !$answer->names('polarity')),
             $polarity,
             Consequence::tryFrom($answer->object('reversed')->text('consequence')) ?? $row->consequence ?? Consequence::WorksAfterTurning,
             $answer->object('reversed')->texts('replace'),
@@ -187,7 +187,7 @@ final readonly class PartResolver
         return $lead === null ? $outline : $outline->withLeadLength($lead);
     }
 
-    /** @return array<string, array{float, float}> */
+    /** @return array<array-key, array{float, float}> */
     private function pins(Json $answer): array
     {
         $pins = [];

@@ -50,10 +50,16 @@ export function useMarkings(text: string) {
   });
 }
 
+/** Writes of one draft go one after another, so that nobody is in conflict with themselves. */
+function writes(id: number): { id: string } {
+  return { id: `revision ${String(id)}` };
+}
+
 /** Saves changes to a draft against the version seen; the caller's id makes a resend harmless. */
 export function useEdit(id: number) {
   const queries = useQueryClient();
   return useMutation<Header, Refused, readonly Change[]>({
+    scope: writes(id),
     mutationFn: async (changes) => {
       const seen = queries.getQueryData<Header>(['revision', id, 'header'])?.sequence ?? 0;
       return (await api.post(`/revisions/${String(id)}/edits`, { operationId: crypto.randomUUID(), changes }, { 'If-Match': `"${String(seen)}"` })) as Header;
@@ -65,6 +71,7 @@ export function useEdit(id: number) {
 export function useUndo(id: number) {
   const queries = useQueryClient();
   return useMutation<Header, Refused>({
+    scope: writes(id),
     mutationFn: async () => {
       const seen = queries.getQueryData<Header>(['revision', id, 'header'])?.sequence ?? 0;
       return (await api.post(`/revisions/${String(id)}/undo`, { operationId: crypto.randomUUID() }, { 'If-Match': `"${String(seen)}"` })) as Header;
@@ -76,6 +83,7 @@ export function useUndo(id: number) {
 export function useAddFiles(id: number) {
   const queries = useQueryClient();
   return useMutation<Header, Refused, readonly File[]>({
+    scope: writes(id),
     mutationFn: async (files) => {
       const seen = queries.getQueryData<Header>(['revision', id, 'header'])?.sequence ?? 0;
       return (await api.upload(`/revisions/${String(id)}/files`, files, { operationId: crypto.randomUUID(), sequence: String(seen) })) as Header;

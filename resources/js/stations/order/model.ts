@@ -19,13 +19,11 @@ export function breaksStair(steps: readonly Step[], index: number): boolean {
   return steps.slice(0, index).some((earlier) => earlier.height !== null && earlier.board === step.board && earlier.side === step.side && earlier.height > height + 0.5);
 }
 
-/** The rule that explains a step's place best: the maker's own, else the first rule its parts waited for. */
-export function placeReason(step: Step): string | null {
-  for (const part of step.parts) {
-    const reason = part.reasons.find((each) => each.code.startsWith('order.'));
-    if (reason) return reason.text;
-  }
-  return null;
+/** The rule that explains a step's place best: a rule its parts waited for, else that look-alikes are kept apart. */
+export function placeReason(step: Step, exception: boolean): string | null {
+  const reasons = step.parts.flatMap((part) => part.reasons.filter((each) => each.code.startsWith('order.')));
+  const rule = exception ? reasons.find((each) => each.code !== 'order.apart') : undefined;
+  return (rule ?? reasons.find((each) => each.code === 'order.apart'))?.text ?? null;
 }
 
 export function hangs(part: StepPart): boolean {

@@ -2,16 +2,16 @@ import type { PartLine } from '@/shared/api';
 
 export type Column = 'refs' | 'quantity' | 'value' | 'part' | 'marking' | 'height' | 'direction' | 'supply' | 'alike';
 
-export const COLUMNS: readonly { id: Column; title: string; numeric?: boolean }[] = [
-  { id: 'refs', title: 'Ref' },
-  { id: 'quantity', title: 'Qty', numeric: true },
-  { id: 'value', title: 'Value' },
-  { id: 'part', title: 'Part' },
-  { id: 'marking', title: 'How it is marked' },
-  { id: 'height', title: 'mm', numeric: true },
-  { id: 'direction', title: 'Direction' },
-  { id: 'alike', title: 'Mistaken for' },
-  { id: 'supply', title: 'Supply' },
+export const COLUMNS: readonly { id: Column; title: string; width: number; numeric?: boolean }[] = [
+  { id: 'refs', title: 'Ref', width: 112 },
+  { id: 'quantity', title: 'Qty', width: 38, numeric: true },
+  { id: 'value', title: 'Value', width: 84 },
+  { id: 'part', title: 'Part', width: 138 },
+  { id: 'marking', title: 'How it is marked', width: 178 },
+  { id: 'height', title: 'mm', width: 40, numeric: true },
+  { id: 'direction', title: 'Direction', width: 72 },
+  { id: 'alike', title: 'Looks like', width: 76 },
+  { id: 'supply', title: 'Supply', width: 60 },
 ];
 
 const MARKS: Readonly<Record<string, string>> = {

@@ -1,3 +1,4 @@
+import { useEffect, useRef } from 'react';
 import { costWords, isWorse } from '../model';
 import type { Cost } from '../useTrial';
 
@@ -6,12 +7,16 @@ type Props = { cost: Cost | null; waiting: boolean; onKeep: () => void; onBack: 
 /** What the move at hand would cost. */
 export function CostLine({ cost, waiting, onKeep, onBack }: Props) {
   const worse = cost !== null && ('cycle' in cost || isWorse(cost.before, cost.after));
+  const keep = useRef<HTMLButtonElement>(null);
+  useEffect(() => {
+    if (waiting) keep.current?.focus();
+  }, [waiting]);
   return (
     <div className={worse ? 'cost worse' : 'cost'} role="status" aria-live="polite">
       <span data-testid="cost">{cost === null ? 'Working out what it costs' : 'cycle' in cost ? `Impossible: ${cost.cycle.join(' before ')}` : costWords(cost.before, cost.after)}</span>
       {waiting && (
         <span className="end">
-          <button type="button" className="btn pri" onClick={onKeep}>Keep <kbd>Enter</kbd></button>
+          <button ref={keep} type="button" className="btn pri" onClick={onKeep}>Keep <kbd>Enter</kbd></button>
           <button type="button" className="btn" onClick={onBack}>Put back <kbd>Esc</kbd></button>
         </span>
       )}

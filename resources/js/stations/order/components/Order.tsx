@@ -56,7 +56,6 @@ export function Order() {
     ArrowUp: () => { go(index - 1); },
     'Alt+ArrowDown': () => { nudge(1); },
     'Alt+ArrowUp': () => { nudge(-1); },
-    Enter: () => { if (waiting) void saveOverrides(waiting); },
     Escape: () => { setWaiting(null); trial.forget(); kit.select(null); },
   });
   if (order.error) return <Notice title="The order cannot be shown" text={order.error.message} />;

@@ -23,7 +23,7 @@ export function StepRow({ steps, index, tallest, current, lifted, mark, onStep, 
   if (!step) return null;
   const names = step.parts.map((part) => part.designator);
   const broken = breaksStair(steps, index);
-  const reason = broken || ['insert', 'place', 'adjust'].includes(step.action) ? placeReason(step) : null;
+  const reason = placeReason(step, broken || ['insert', 'place', 'adjust'].includes(step.action));
   const movable = step.parts.length > 0 && ['solder', 'insert', 'place'].includes(step.action);
   return (
     <li

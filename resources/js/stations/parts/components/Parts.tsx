@@ -32,7 +32,7 @@ export function Parts() {
   const lit = current ? new Set(current.designators) : null;
   return (
     <Split
-      start={430}
+      start={402}
       work={
         <>
           <PartsBar parts={parts.data} lines={lines} filter={filter} onFilter={setFilter} showFile={showFile} onShowFile={() => { setShowFile((now) => !now); }} />

@@ -29,7 +29,10 @@ export function PartsTable({ lines, current, sort, onSort }: Props) {
   });
   return (
     <div className="scroll" tabIndex={0} role="region" aria-label="Parts list">
-      <table className="table">
+      <table className="table parts-table">
+        <colgroup>
+          {COLUMNS.map((column) => <col key={column.id} style={{ width: `${String(column.width)}px` }} />)}
+        </colgroup>
         <thead>
           <tr>
             {COLUMNS.map((column) => (

@@ -1,0 +1,16 @@
+#!/usr/bin/env bash
+# Serves the application for the browser tests on a port of its own, with chromedriver beside it, and stops both afterwards.
+set -uo pipefail
+. "$(dirname "${BASH_SOURCE[0]}")/common.sh"
+. "$ROOT/bin/lib/env.sh"
+cd "$ROOT"
+test_env
+export CHIRALEX_TEST_PORT=${CHIRALEX_TEST_PORT:-8190} CHIRALEX_DRIVER_PORT=${CHIRALEX_DRIVER_PORT:-9525} PHP_CLI_SERVER_WORKERS=4 CACHE_STORE=database QUEUE_CONNECTION=sync
+export BROWSER_URL=http://127.0.0.1:$CHIRALEX_TEST_PORT DRIVER_URL=http://127.0.0.1:$CHIRALEX_DRIVER_PORT
+php artisan db:seed --class='Database\Seeders\DemoSeeder' --force --quiet || exit 1
+php -r 'exit(@fsockopen("127.0.0.1", (int) $argv[1]) ? 1 : 0);' "$CHIRALEX_TEST_PORT" || fail "port $CHIRALEX_TEST_PORT is taken; set CHIRALEX_TEST_PORT"
+setsid php -d opcache.enable_cli=1 -d upload_max_filesize=32M -d post_max_size=40M -S "127.0.0.1:$CHIRALEX_TEST_PORT" -t public tests/Browser/router.php >"$VAR/browser-server.log" 2>&1 & server=$!
+setsid chromedriver --port="$CHIRALEX_DRIVER_PORT" >"$VAR/chromedriver.log" 2>&1 & driver=$!
+trap 'kill -- -"$server" -"$driver" 2>/dev/null' EXIT
+for _ in $(seq 100); do php -r 'exit(@file_get_contents($argv[1] . "/health") && @file_get_contents($argv[2] . "/status") ? 0 : 1);' "$BROWSER_URL" "$DRIVER_URL" && break; sleep 0.1; done
+php vendor/bin/phpunit --testsuite browser ${CHIRALEX_FILTER:+--filter "$CHIRALEX_FILTER"}

@@ -1,0 +1,74 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Chiralex\Tests\Polarity;
+
+use Chiralex\Build\KitCallouts;
+use Chiralex\Kit\Kit;
+use Chiralex\Part\Consequence;
+use Chiralex\Part\Mark;
+use Chiralex\Polarity\Callout;
+use Chiralex\Tests\KitMaker;
+use PHPUnit\Framework\TestCase;
+
+/** Marks are common practice: long lead positive, flat and short lead cathode, stripe negative, notch at pin 1. */
+final class CalloutsTest extends TestCase
+{
+    public function test_marks_point_at_the_terminal_they_stand_for(): void
+    {
+        $kit = KitMaker::kit(['D1,1N4148,,', 'LED1,red,LED 5mm,', 'C1,47u,6.3x11,', 'XU1,8,DIP-8,IC socket', 'Q1,BC337,,'], ['D1,10,50,0,top', 'LED1,30,50,0,top', 'C1,50,50,0,top', 'XU1,20,20,0,top', 'Q1,60,20,0,top']);
+        $seen = array_map(static fn(Callout $callout): array => [$callout->partMark, $callout->terminal, $callout->direction], self::callouts($kit));
+
+        self::assertSame([Mark::Band, 'cathode', 'left'], $seen['D1']);
+        self::assertSame([Mark::Flat, 'cathode', 'left'], $seen['LED1']);
+        self::assertSame([Mark::Stripe, 'negative', 'right'], $seen['C1']);
+        self::assertSame([Mark::Notch, 'pin 1', 'up'], $seen['XU1']);
+        self::assertSame([Mark::Flat, 'body outline', 'down'], $seen['Q1']);
+    }
+
+    public function test_a_mark_that_goes_with_the_leads_has_another_to_check_by(): void
+    {
+        $led = self::callouts(KitMaker::kit(['LED1,red,LED 5mm,'], ['LED1,30,50,0,top']))['LED1'];
+
+        self::assertTrue($led->fitMark?->vanishesWhenTrimmed());
+        self::assertFalse($led->partMark?->vanishesWhenTrimmed());
+    }
+
+    public function test_the_landmark_is_fitted_by_then_and_within_thirty_degrees_or_it_is_an_edge(): void
+    {
+        $kit = KitMaker::kit(['D1,1N4148,,', 'D2,1N4148,,', 'J1,2 way,5.08,terminal block', 'C1,470u,10x16,'], ['D1,40,30,0,top', 'D2,40,10,180,top', 'J1,8,32,90,top', 'C1,60,30,180,top']);
+        $callouts = self::callouts($kit);
+
+        self::assertSame('left edge', $callouts['D1']->landmark, 'the block is fitted later');
+        self::assertSame('J1', $callouts['C1']->landmark, 'rarest look within 30 degrees to the left');
+        self::assertSame('right edge', $callouts['D2']->landmark);
+    }
+
+    public function test_what_the_maker_says_of_a_mark_is_taken(): void
+    {
+        $kit = KitMaker::kit(['BZ1,5 V,12x9.5,buzzer', 'RT1,10k,disc 5mm,NTC'], ['BZ1,40,30,0,top', 'RT1,20,30,0,top'], ['lines' => [
+            'BZ1' => ['polarity' => ['mark' => 'dot', 'terminal' => 'positive', 'at' => 90], 'reversed' => ['consequence' => 'destroys-others', 'replace' => ['BZ1', 'Q1']]],
+        ]]);
+        $buzzer = self::callouts($kit)['BZ1'];
+
+        self::assertSame([Mark::Dot, 'up', Consequence::DestroysOthers, ['BZ1', 'Q1']], [$buzzer->partMark, $buzzer->direction, $buzzer->consequence, $buzzer->replaceTogether]);
+        self::assertArrayNotHasKey('RT1', self::callouts($kit));
+    }
+
+    public function test_bipolar_electrolytics_have_no_direction(): void
+    {
+        self::assertSame([], self::callouts(KitMaker::kit(['C1,10u,5x11,bipolar electrolytic'], ['C1,40,30,0,top'])));
+    }
+
+    /** @return array<string, Callout> */
+    private static function callouts(Kit $kit): array
+    {
+        $callouts = [];
+        foreach ((new KitCallouts())->callouts($kit, KitMaker::order($kit)) as $callout) {
+            $callouts[$callout->designator] = $callout;
+        }
+
+        return $callouts;
+    }
+}

@@ -1,0 +1,48 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Architecture\Run;
+
+use Chiralex\Part\Consequence;
+use Chiralex\Part\Hold;
+use Chiralex\Part\Kind;
+use Chiralex\Part\Mark;
+use ChiralexRender\Words;
+use PHPUnit\Framework\TestCase;
+
+/** Words are data: every code the core can say has its sentence. */
+final class WordsTest extends TestCase
+{
+    public function test_every_code_written_in_the_core_has_an_english_sentence(): void
+    {
+        $words = Words::english();
+        $codes = [];
+        foreach (explode("\n", (string) shell_exec('grep -rhoE "\'(bom|value|placement|parts|board|order|marks|alike|kind)\.[a-z-]+\'" ' . escapeshellarg(dirname(__DIR__, 3) . '/core/src'))) as $line) {
+            if ($line !== '' && preg_match('~\.(csv|tsv|txt|xlsx)\b~', $line) !== 1) {
+                $codes[trim($line, "'")] = true;
+            }
+        }
+        self::assertGreaterThan(60, count($codes));
+        foreach (array_keys($codes) as $code) {
+            self::assertTrue($words->knows($code), "no sentence for {$code}");
+        }
+        foreach (Hold::cases() as $hold) {
+            self::assertTrue($words->knows("hold.{$hold->value}"), $hold->value);
+        }
+    }
+
+    public function test_every_kind_mark_and_consequence_has_its_name(): void
+    {
+        $words = Words::english();
+        foreach (Kind::cases() as $kind) {
+            self::assertTrue($kind === Kind::Unknown || $words->kind($kind, true) !== $kind->value, $kind->value);
+        }
+        foreach (Mark::cases() as $mark) {
+            self::assertNotSame('', $words->mark($mark->value));
+        }
+        foreach (Consequence::cases() as $consequence) {
+            self::assertNotSame('', $words->consequence($consequence->value));
+        }
+    }
+}

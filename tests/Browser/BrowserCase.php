@@ -1,0 +1,106 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Browser;
+
+use Facebook\WebDriver\Chrome\ChromeDevToolsDriver;
+use Facebook\WebDriver\Chrome\ChromeOptions;
+use Facebook\WebDriver\Remote\DesiredCapabilities;
+use Facebook\WebDriver\Remote\RemoteWebDriver;
+use Facebook\WebDriver\Remote\RemoteWebElement;
+use Facebook\WebDriver\WebDriverBy;
+use Facebook\WebDriver\WebDriverExpectedCondition;
+use Facebook\WebDriver\WebDriverKeys;
+use PHPUnit\Framework\TestCase;
+use Throwable;
+
+/** Drives the real interface in headless Chromium, at 1280x800; one session for all tests. */
+abstract class BrowserCase extends TestCase
+{
+    private static ?RemoteWebDriver $driver = null;
+
+    public static function driver(): RemoteWebDriver
+    {
+        if (self::$driver === null) {
+            $options = new ChromeOptions();
+            $options->addArguments(['--headless=new', '--no-sandbox', '--disable-gpu', '--disable-dev-shm-usage', '--disable-quic', '--no-first-run', '--disable-background-networking', '--disable-component-update', '--disable-sync', '--disable-default-apps', '--disable-extensions', '--force-device-scale-factor=1', '--hide-scrollbars', '--window-size=1280,800', '--force-prefers-reduced-motion', '--user-data-dir=' . sys_get_temp_dir() . '/chiralex-browser-' . getmypid()]);
+            $capabilities = DesiredCapabilities::chrome();
+            $capabilities->setCapability(ChromeOptions::CAPABILITY, $options);
+            self::$driver = RemoteWebDriver::create((string) getenv('DRIVER_URL'), $capabilities);
+            (new ChromeDevToolsDriver(self::$driver))->execute('Emulation.setDeviceMetricsOverride', ['width' => 1280, 'height' => 800, 'deviceScaleFactor' => 1, 'mobile' => false]);
+            register_shutdown_function(static fn() => self::$driver?->quit());
+        }
+
+        return self::$driver;
+    }
+
+    /** A failing test leaves its picture in var/browser-failure.png. */
+    protected function onNotSuccessfulTest(Throwable $t): never
+    {
+        self::$driver?->takeScreenshot(dirname(__DIR__, 2) . '/var/browser-failure.png');
+
+        throw $t;
+    }
+
+    protected function open(string $path): void
+    {
+        self::driver()->get(getenv('BROWSER_URL') . $path);
+    }
+
+    protected function signIn(string $email = 'maker@saltmarsh.example'): void
+    {
+        self::driver()->manage()->deleteAllCookies();
+        $this->open('/sign-in');
+        $this->find('#email')->sendKeys($email);
+        $this->find('#password')->sendKeys('saltmarsh' . WebDriverKeys::ENTER);
+        $this->text('main h1', 'Shelf');
+    }
+
+    protected function find(string $css): RemoteWebElement
+    {
+        /** @var RemoteWebElement */
+        return self::driver()->wait(8, 50)->until(WebDriverExpectedCondition::presenceOfElementLocated(WebDriverBy::cssSelector($css)), "no {$css}");
+    }
+
+    /** Waits until an element that matches holds the text. */
+    protected function text(string $css, string $text): RemoteWebElement
+    {
+        $this->addToAssertionCount(1);
+
+        /** @var RemoteWebElement */
+        return self::driver()->wait(8, 50)->until(static function (RemoteWebDriver $driver) use ($css, $text): ?RemoteWebElement {
+            $index = $driver->executeScript('return [...document.querySelectorAll(arguments[0])].findIndex(e => e.textContent.includes(arguments[1]))', [$css, $text]);
+
+            return $index < 0 ? null : ($driver->findElements(WebDriverBy::cssSelector($css))[$index] ?? null);
+        }, "no {$css} with \"{$text}\"; the page says: " . mb_substr((string) self::driver()->executeScript('return document.body.innerText'), 0, 600));
+    }
+
+    protected function gone(string $css): void
+    {
+        self::driver()->wait(8, 50)->until(static fn(RemoteWebDriver $driver): bool => $driver->findElements(WebDriverBy::cssSelector($css)) === [], "{$css} is still there");
+    }
+
+    /** Replaces what a field holds and commits it with Enter. */
+    protected function write(string $css, string $text): void
+    {
+        $field = $this->find($css);
+        $field->sendKeys([WebDriverKeys::CONTROL, 'a']);
+        $field->sendKeys($text . WebDriverKeys::ENTER);
+    }
+
+    /** Drops files on the page as from the desktop. @param array<string, string> $files name to content */
+    protected function drop(string $css, array $files): void
+    {
+        $this->find($css);
+        self::driver()->executeScript('const data = new DataTransfer(); for (const [name, text] of Object.entries(arguments[1])) data.items.add(new File([text], name, {type: "text/csv"})); const at = document.querySelector(arguments[0]); for (const type of ["dragenter", "dragover", "drop"]) at.dispatchEvent(new DragEvent(type, {bubbles: true, cancelable: true, dataTransfer: data}));', [$css, $files]);
+    }
+
+    /** No serious finding of axe-core on the page as it stands. */
+    protected function assertAccessible(string $room): void
+    {
+        self::driver()->executeScript((string) file_get_contents(dirname(__DIR__, 2) . '/node_modules/axe-core/axe.min.js'));
+        $found = self::driver()->executeAsyncScript('const done = arguments[0]; axe.run(document, {resultTypes: ["violations"]}).then(r => done(r.violations.filter(v => ["serious", "critical"].includes(v.impact)).map(v => v.id + ": " + v.nodes.slice(0, 3).map(n => n.html.slice(0, 120)).join(" | "))))');
+        self::assertSame([], $found, $room);
+    }
+}

@@ -1,0 +1,110 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Browser;
+
+use Facebook\WebDriver\Interactions\WebDriverActions;
+use Facebook\WebDriver\WebDriverBy;
+use Facebook\WebDriver\WebDriverKeys;
+
+/** A maker's first kit, from files to an order, as a new user would do it. */
+final class FirstKitTest extends BrowserCase
+{
+    private const LIST = "Reference,Value,Package,Description\n\"R1,R2\",22k,Axial 1/4W,resistor\nR3,1k,Axial 1/4W,resistor\nD1,1N4148,DO-35,\nC1,47u,6.3x11,\nC2,100n,disc 5mm,ceramic\nJ1,2 way,5.08,\nLED1,red,LED 5mm,\nR4,1OK,Axial 1/4W,resistor\n";
+    private const PLACES = "Designator,Mid X,Mid Y,Rotation,Layer\nR1,20mm,10mm,0,top\nR2,20mm,16mm,0,top\nR3,20mm,22mm,0,top\nR4,20mm,28mm,0,top\nD1,40mm,10mm,90,top\nC1,55mm,20mm,0,top\nC2,40mm,25mm,0,top\nJ1,6mm,20mm,90,top\nLED1,66mm,12mm,0,top\n";
+
+    public function test_files_dropped_on_the_shelf_become_an_order_that_can_be_dragged(): void
+    {
+        $this->signIn();
+        $this->assertAccessible('Shelf');
+        $this->drop('.shelf', ['signal-board.csv' => self::LIST]);
+        $this->text('.strip b', 'Signal board');
+        $this->text('.question h2', 'J1');
+        $this->text('.bar button', '1 row to look at')->click();
+        $this->text('.report td', 'letter O');
+        $this->assertAccessible('Parts, what became of the file');
+        $this->text('.bar button', '1 row to look at')->click();
+
+        // The question is answered in place, by keyboard.
+        $this->text('.answers button', 'terminal block')->sendKeys(WebDriverKeys::ENTER);
+        $this->gone('.question');
+        $this->text('.parts-table td', 'terminal block');
+
+        // A bad value is mended in its cell.
+        $row = $this->text('.parts-table td', '1OK');
+        (new WebDriverActions(self::driver()))->doubleClick($row)->perform();
+        $this->write('.celledit', '10k');
+        $this->gone('.celledit');
+        $this->text('.parts-table td', "10\u{2009}kΩ");
+        $this->assertAccessible('Parts');
+
+        // Placements put the parts on the board; F turns it over.
+        $this->drop('.kit', ['pick-and-place.csv' => self::PLACES]);
+        $this->find('.boardpane [data-ref="C1"]');
+        self::driver()->findElement(WebDriverBy::tagName('body'))->sendKeys('f');
+        $this->text('.caption b', 'Bottom side');
+        self::driver()->findElement(WebDriverBy::tagName('body'))->sendKeys('f2');
+        $this->text('.bar b', '9 places on the board');
+        $this->assertAccessible('Board');
+
+        $this->dragsAStep();
+    }
+
+    public function test_two_makers_edit_one_kit_and_the_second_keeps_their_words(): void
+    {
+        $this->signIn();
+        $this->drop('.shelf', ['conflict.csv' => "Reference,Value,Package\nR1,1k,Axial 1/4W\nC1,47u,6.3x11\n"]);
+        $this->text('.parts-table td', 'electrolytic');
+        $id = (int) preg_replace('~^.*/kits/(\d+)/.*$~', '$1', self::driver()->getCurrentURL());
+        $token = 'decodeURIComponent(document.cookie.match(/XSRF-TOKEN=([^;]+)/)[1])';
+        // Somebody else saves in between, past this page's knowledge.
+        $status = self::driver()->executeAsyncScript("const done = arguments[0]; fetch('/api/revisions/{$id}/edits', {method: 'POST', headers: {'Content-Type': 'application/json', 'X-XSRF-TOKEN': {$token}, 'If-Match': '\"0\"', Accept: 'application/json'}, body: JSON.stringify({operationId: crypto.randomUUID(), changes: [{type: 'line', target: 'C1', field: 'height', value: 12.5}]})}).then(r => done(r.status))");
+        self::assertSame(200, $status);
+
+        (new WebDriverActions(self::driver()))->doubleClick($this->text('.parts-table td', "1\u{2009}kΩ"))->perform();
+        $this->write('.celledit', '2k2');
+        $this->text('.conflict h3', 'Maker of Saltmarsh Bench changed');
+        $this->text('.conflict li', '2k2');
+        $this->assertAccessible('Conflict');
+        $this->text('.conflict button', 'Save mine as well')->click();
+        $this->text('.parts-table td', "2.2\u{2009}kΩ");
+        $this->text('.parts-table td', '12.5');
+    }
+
+    private function dragsAStep(): void
+    {
+        self::driver()->findElement(WebDriverBy::tagName('body'))->sendKeys('3');
+        $this->find('.steps .step');
+        $this->find('.skyline');
+        $this->assertAccessible('Order');
+
+        // By pointer: the electrolytic before everything, with its cost while it hangs over the place.
+        $chip = $this->text('.chip', 'C1');
+        $first = $this->find('#step-0');
+        $actions = (new WebDriverActions(self::driver()))->clickAndHold($chip)->moveByOffset(0, -12)->moveToElement($first, 0, -16);
+        $actions->perform();
+        $this->text('[data-testid="cost"]', 'inversions more');
+        (new WebDriverActions(self::driver()))->release()->perform();
+        $this->text('.reason', 'your place for C1');
+        self::assertStringContainsString('C1', $this->find('#step-0')->getText());
+
+        $this->text('.reason button', 'back to computed')->click();
+        $this->gone('.reason button');
+
+        // By keyboard: the step after, its cost, and put back.
+        $this->find('#step-0 .number')->click();
+        self::driver()->getKeyboard()->sendKeys([WebDriverKeys::ALT, WebDriverKeys::ARROW_DOWN]);
+        $this->text('.cost button', 'Put back');
+        $this->text('[data-testid="cost"]', 'more');
+        self::driver()->getKeyboard()->sendKeys(WebDriverKeys::ESCAPE);
+        $this->gone('.cost');
+
+        // Why, on the step looked at.
+        self::driver()->getKeyboard()->sendKeys('w');
+        $this->text('.stepwhy', 'mm high');
+        $this->text('.bar button', 'Compare')->click();
+        $this->text('.compare th', 'kind by kind');
+        $this->assertAccessible('Compare');
+    }
+}

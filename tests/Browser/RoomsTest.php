@@ -1,0 +1,87 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Browser;
+
+use Facebook\WebDriver\Interactions\WebDriverActions;
+use Facebook\WebDriver\WebDriverBy;
+use Facebook\WebDriver\WebDriverKeys;
+
+/** The demo kit in every room, by keyboard, without errors in the console. */
+final class RoomsTest extends BrowserCase
+{
+    public function test_number_keys_go_to_stations_and_arrows_scrub_the_steps(): void
+    {
+        $this->signIn();
+        $this->text('.kitrow h2 a', 'Frost Bell')->click();
+        $this->find('.parts-table');
+        $this->body('3');
+        $this->find('#step-0.current');
+        $this->body(WebDriverKeys::ARROW_DOWN . WebDriverKeys::ARROW_DOWN);
+        $this->find('#step-2.current');
+        $this->text('.caption b', 'On the table, step 3');
+        self::assertNotSame([], self::driver()->findElements(WebDriverBy::cssSelector('.boardpane .lit')));
+        $this->body('1');
+        $this->find('.parts-table');
+    }
+
+    public function test_find_reads_a_marking_and_names_the_parts_of_the_kit(): void
+    {
+        $this->signIn();
+        $this->text('.kitrow h2 a', 'Frost Bell')->click();
+        $this->find('.parts-table');
+        $this->body('/');
+        $this->find('#find-text')->sendKeys('yellow violet orange gold');
+        $this->text('.find li', 'in this kit: R3 R7');
+        $this->assertAccessible('Find');
+        $this->find('#find-text')->clear();
+        $this->find('#find-text')->sendKeys('U1');
+        $this->text('.find li', 'LM393');
+        $this->find('#find-text')->sendKeys(WebDriverKeys::ENTER);
+        $this->text('.detail h2', 'U1');
+    }
+
+    public function test_undo_takes_an_edit_back(): void
+    {
+        $this->signIn();
+        $this->drop('.shelf', ['undo.csv' => "Reference,Value,Package\nR1,1k,Axial 1/4W\n"]);
+        (new WebDriverActions(self::driver()))->doubleClick($this->text('.parts-table td', "1\u{2009}kΩ"))->perform();
+        $this->write('.celledit', '3k3');
+        $this->text('.parts-table td', "3.3\u{2009}kΩ");
+        $this->text('.tools button', 'Undo')->click();
+        $this->text('.parts-table td', "1\u{2009}kΩ");
+    }
+
+    public function test_a_packer_may_look_but_not_change(): void
+    {
+        $this->signIn('packer@saltmarsh.example');
+        $this->gone('.shelf .btn.pri');
+        $this->text('.kitrow h2 a', 'Frost Bell')->click();
+        $this->find('.parts-table');
+        self::assertFalse($this->text('.answers button', 'terminal block')->isEnabled());
+    }
+
+    public function test_a_bad_file_is_refused_on_the_page_and_nothing_is_lost(): void
+    {
+        $this->signIn();
+        $this->drop('.shelf', ['bad.csv' => "Colour,Size\nred,1\n"]);
+        $this->text('.refusal', 'no designator column among: Colour, Size');
+        $this->text('.kitrow h2', 'Frost Bell');
+    }
+
+    public function test_signing_in_with_a_wrong_password_says_so(): void
+    {
+        self::driver()->manage()->deleteAllCookies();
+        $this->open('/sign-in');
+        $this->assertAccessible('Sign in');
+        $this->find('#email')->sendKeys('nobody@saltmarsh.example');
+        $this->find('#password')->sendKeys('wrong' . WebDriverKeys::ENTER);
+        $this->text('[role="alert"]', 'does not match');
+    }
+
+    private function body(string $keys): void
+    {
+        self::driver()->findElement(WebDriverBy::tagName('body'))->sendKeys($keys);
+    }
+}

@@ -1,0 +1,107 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use App\Models\User;
+use App\Policies\Ability;
+use App\Policies\Role;
+use Illuminate\Routing\Route;
+use Illuminate\Support\Facades\Route as Routes;
+
+final class AccessTest extends FeatureCase
+{
+    private const OPEN = ['health', 'sign-in', 'api.absent', 'shell'];
+
+    public function test_every_route_asks_for_an_ability_or_is_open_on_purpose(): void
+    {
+        $seen = 0;
+        foreach (Routes::getRoutes()->getRoutes() as $route) {
+            $abilities = array_filter($route->gatherMiddleware(), static fn(mixed $name): bool => is_string($name) && str_starts_with($name, 'can:'));
+            if (in_array($route->getName(), self::OPEN, true)) {
+                continue;
+            }
+            ++$seen;
+            self::assertCount(1, $abilities, $route->uri());
+            self::assertContains('auth', $route->gatherMiddleware(), $route->uri());
+        }
+        self::assertGreaterThan(12, $seen);
+    }
+
+    public function test_each_role_reaches_what_its_abilities_allow_and_nothing_else(): void
+    {
+        $revision = $this->kit();
+        foreach (Role::cases() as $role) {
+            $user = $this->person($role);
+            foreach (Routes::getRoutes()->getRoutes() as $route) {
+                $ability = self::ability($route);
+                if ($ability === null || $route->getName() === 'sign-out' || $route->getName() === 'demo') {
+                    continue;
+                }
+                $verb = $route->methods()[0];
+                $answer = $this->actingAs($user)->json($verb, '/' . strtr($route->uri(), ['{revision}' => (string) $revision->id, '{document}' => 'parts', '{step}' => '1']), [], ['If-Match' => '"0"']);
+                if ($role->can($ability)) {
+                    self::assertNotContains($answer->status(), [401, 403, 500], "{$role->value} {$verb} {$route->uri()}");
+                } else {
+                    self::assertSame(403, $answer->status(), "{$role->value} {$verb} {$route->uri()}");
+                }
+            }
+        }
+    }
+
+    public function test_nobody_gets_in_without_signing_in(): void
+    {
+        $this->getJson('/api/kits')->assertStatus(401);
+        $this->postJson('/api/kits')->assertStatus(401);
+        $this->getJson('/api/nothing-here')->assertStatus(404);
+    }
+
+    public function test_signing_in_is_throttled_and_says_how_long(): void
+    {
+        $user = $this->person();
+        for ($i = 0; $i < 6; ++$i) {
+            $this->postJson('/api/sign-in', ['email' => $user->email, 'password' => 'wrong'])->assertStatus(422);
+        }
+
+        $this->postJson('/api/sign-in', ['email' => $user->email, 'password' => 'wrong'])->assertStatus(429)->assertJsonPath('message', fn(string $text): bool => str_contains($text, 'seconds'));
+    }
+
+    public function test_demo_accounts_sign_in_from_this_machine_only(): void
+    {
+        User::query()->create(['name' => 'Demo', 'email' => 'demo-access@saltmarsh.example', 'password' => 'saltmarsh', 'role' => Role::Maker, 'is_demo' => true]);
+        $words = ['email' => 'demo-access@saltmarsh.example', 'password' => 'saltmarsh'];
+
+        $this->withServerVariables(['REMOTE_ADDR' => '192.0.2.7'])->postJson('/api/sign-in', $words)->assertStatus(403);
+        $this->withServerVariables(['REMOTE_ADDR' => '127.0.0.1'])->postJson('/api/sign-in', $words)->assertOk()->assertJsonPath('role', 'maker');
+    }
+
+    public function test_pages_carry_a_content_policy_with_a_nonce_that_changes(): void
+    {
+        $first = (string) $this->get('/')->headers->get('Content-Security-Policy');
+        $second = (string) $this->get('/')->headers->get('Content-Security-Policy');
+
+        self::assertStringContainsString("script-src 'self' 'nonce-", $first);
+        self::assertStringNotContainsString('unsafe', $first);
+        self::assertNotSame($first, $second);
+    }
+
+    public function test_the_first_account_is_made_by_command_with_a_long_password(): void
+    {
+        $this->artisan('chiralex:person', ['email' => 'first@saltmarsh.example', 'name' => 'First'])->expectsQuestion('Password (12 characters or more)', 'short')->assertFailed();
+        $this->artisan('chiralex:person', ['email' => 'first@saltmarsh.example', 'name' => 'First'])->expectsQuestion('Password (12 characters or more)', 'a long enough word')->assertSuccessful();
+
+        self::assertSame(Role::Maker, User::query()->where('email', 'first@saltmarsh.example')->firstOrFail()->role);
+    }
+
+    private static function ability(Route $route): ?Ability
+    {
+        foreach ($route->gatherMiddleware() as $name) {
+            if (is_string($name) && str_starts_with($name, 'can:')) {
+                return Ability::from(substr($name, 4));
+            }
+        }
+
+        return null;
+    }
+}

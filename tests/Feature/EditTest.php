@@ -1,0 +1,107 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use App\Models\Edit;
+use App\Models\Revision;
+use Illuminate\Database\QueryException;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Str;
+
+final class EditTest extends FeatureCase
+{
+    private const HEIGHT = ['type' => 'line', 'target' => 'C1', 'field' => 'height', 'value' => 12.5];
+
+    public function test_an_edit_is_kept_in_the_log_and_shows_in_the_documents(): void
+    {
+        $revision = $this->kit();
+        $maker = $this->person();
+        $this->edit($maker, $revision, 0, [self::HEIGHT])->assertOk()->assertJsonPath('sequence', 1);
+        $this->edit($maker, $revision, 1, [['type' => 'cell', 'target' => '2', 'field' => 'value', 'value' => '22k']])->assertOk();
+
+        $lines = $this->getJson("/api/revisions/{$revision->id}/documents/parts")->json('lines');
+        self::assertSame(['22000', '12.5 typed in'], [$lines[0]['value'], "{$lines[2]['height']} {$lines[2]['heightSource']}"]);
+        self::assertSame(2, Edit::query()->where('revision_id', $revision->id)->count());
+    }
+
+    public function test_undo_appends_the_inverse_and_the_log_only_grows(): void
+    {
+        $revision = $this->kit();
+        $maker = $this->person();
+        $this->edit($maker, $revision, 0, [self::HEIGHT]);
+        $this->edit($maker, $revision, 1, [['type' => 'cell', 'target' => '2', 'field' => 'value', 'value' => '22k']]);
+        foreach ([2, 3] as $seen) {
+            $this->actingAs($maker)->postJson("/api/revisions/{$revision->id}/undo", ['operationId' => (string) Str::uuid()], ['If-Match' => "\"{$seen}\""])->assertOk();
+        }
+        $lines = $this->getJson("/api/revisions/{$revision->id}/documents/parts")->json('lines');
+
+        self::assertSame(['10000', 'package outline'], [$lines[0]['value'], $lines[2]['heightSource']]);
+        self::assertSame(4, Edit::query()->where('revision_id', $revision->id)->count());
+        $this->actingAs($maker)->postJson("/api/revisions/{$revision->id}/undo", ['operationId' => (string) Str::uuid()], ['If-Match' => '"4"'])->assertStatus(422)->assertJsonPath('message', 'There is nothing to undo in this draft.');
+    }
+
+    public function test_the_second_editor_sees_who_changed_what_and_keeps_their_own_words(): void
+    {
+        $revision = $this->kit();
+        $this->edit($this->person(name: 'Anna'), $revision, 0, [self::HEIGHT])->assertOk();
+        $mine = [['type' => 'line', 'target' => 'C1', 'field' => 'note', 'value' => 'mind the stripe']];
+        $answer = $this->edit($this->person(name: 'Ben'), $revision, 0, $mine)->assertStatus(409);
+
+        self::assertSame(['Anna', 'mind the stripe', 12.5], [$answer->json('theirs.0.by'), $answer->json('mine.0.value'), $answer->json('theirs.0.change.0.value')]);
+        $this->edit($this->person(name: 'Ben'), $revision, $answer->json('sequence'), $mine)->assertOk();
+    }
+
+    public function test_a_resent_edit_is_applied_once(): void
+    {
+        $revision = $this->kit();
+        $maker = $this->person();
+        $operation = (string) Str::uuid();
+        $this->edit($maker, $revision, 0, [self::HEIGHT], $operation)->assertJsonPath('sequence', 1);
+        $this->edit($maker, $revision, 0, [self::HEIGHT], $operation)->assertOk()->assertJsonPath('sequence', 1);
+
+        self::assertSame(1, Edit::query()->where('revision_id', $revision->id)->count());
+    }
+
+    public function test_an_edit_that_would_spoil_the_kit_is_refused_and_nothing_is_saved(): void
+    {
+        $revision = $this->kit();
+        $maker = $this->person();
+        $this->edit($maker, $revision, 0, [['type' => 'line', 'target' => 'C1', 'field' => 'hight', 'value' => 3]])->assertStatus(422)->assertJsonPath('message', fn(string $text): bool => str_contains($text, 'lines.C1.hight'));
+        $this->edit($maker, $revision, 0, [['type' => 'cell', 'target' => '99', 'field' => 'value', 'value' => '1k']])->assertStatus(422);
+
+        self::assertSame(0, Revision::query()->findOrFail($revision->id)->sequence);
+        self::assertSame(0, Edit::query()->where('revision_id', $revision->id)->count());
+    }
+
+    public function test_the_log_audit_and_originals_refuse_change_in_the_database_itself(): void
+    {
+        $revision = $this->kit();
+        $this->edit($this->person(), $revision, 0, [self::HEIGHT]);
+        foreach (['update edits set sequence = 9', 'delete from edits', 'delete from audit', 'update original_files set name = \'x\''] as $statement) {
+            DB::beginTransaction();
+            try {
+                DB::statement($statement);
+                self::fail("the database allowed: {$statement}");
+            } catch (QueryException $refusal) {
+                self::assertStringContainsString('permission denied', $refusal->getMessage());
+            }
+            DB::rollBack();
+        }
+    }
+
+    public function test_a_move_in_the_order_is_tried_without_saving_and_kept_as_an_override(): void
+    {
+        $revision = $this->kit();
+        $maker = $this->person();
+        $move = [['parts' => ['D1'], 'after' => ['C1'], 'sameStep' => false]];
+        $trial = $this->actingAs($maker)->postJson("/api/revisions/{$revision->id}/order/try", ['overrides' => $move])->assertOk();
+
+        self::assertSame([0, 1], [$trial->json('before.inversions'), $trial->json('order.score.inversions')]);
+        self::assertSame(0, Revision::query()->findOrFail($revision->id)->sequence);
+        $this->edit($maker, $revision, 0, [['type' => 'order', 'target' => '', 'field' => '', 'value' => $move]])->assertOk();
+        $order = $this->getJson("/api/revisions/{$revision->id}/documents/order");
+        self::assertEquals([$move, ['D1']], [$order->json('overrides'), array_merge(...array_column($order->json('steps'), 'overridden'))]);
+    }
+}

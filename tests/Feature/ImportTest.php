@@ -1,0 +1,124 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use App\Models\Kit;
+use App\Models\Revision;
+use Illuminate\Http\UploadedFile;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Str;
+use PhpOffice\PhpSpreadsheet\Spreadsheet;
+use PhpOffice\PhpSpreadsheet\Writer\Xlsx;
+use PHPUnit\Framework\Attributes\DataProvider;
+use ZipArchive;
+
+final class ImportTest extends FeatureCase
+{
+    public function test_a_parts_list_dropped_alone_makes_a_kit_named_after_it_and_keeps_the_original(): void
+    {
+        $bytes = "Ref;Wert\nR1;4,7k\n";
+        $answer = $this->drop([UploadedFile::fake()->createWithContent('halt-signal.csv', $bytes)])->assertStatus(201);
+
+        self::assertSame(['Halt signal', 1], [$answer->json('name'), $answer->json('parts')]);
+        self::assertSame(hash('sha256', $bytes), DB::table('original_files')->where('revision_id', $answer->json('revisionId'))->value('sha256'));
+    }
+
+    public function test_a_zip_of_a_kit_folder_brings_all_of_it(): void
+    {
+        $path = (string) tempnam(sys_get_temp_dir(), 'zip');
+        $zip = new ZipArchive();
+        $zip->open($path, ZipArchive::OVERWRITE);
+        foreach (['kit.json', 'bom.csv', 'placements.csv'] as $name) {
+            $zip->addFile(dirname(__DIR__, 2) . "/database/demo/frost-bell/{$name}", "frost-bell/{$name}");
+        }
+        $zip->close();
+        $answer = $this->drop([UploadedFile::fake()->createWithContent('frost-bell.zip', (string) file_get_contents($path))])->assertStatus(201);
+
+        self::assertSame(['Frost Bell', 'B'], [$answer->json('name'), $answer->json('revision')]);
+    }
+
+    public function test_a_workbook_is_read_like_a_list(): void
+    {
+        $book = new Spreadsheet();
+        $book->getActiveSheet()->fromArray([['Reference', 'Value', 'Package'], ['R1,R2', '10k', 'Axial 1/4W'], ['C1', '100n', 'disc 5mm']]);
+        $path = (string) tempnam(sys_get_temp_dir(), 'book');
+        (new Xlsx($book))->save($path);
+
+        $this->drop([UploadedFile::fake()->createWithContent('parts.xlsx', (string) file_get_contents($path))])->assertStatus(201)->assertJsonPath('parts', 3);
+    }
+
+    /** @return iterable<string, array{string, string, string}> file name, bytes, part of the message */
+    public static function bad(): iterable
+    {
+        yield 'a binary renamed' => ['bom.csv', "\x7FELF\x00\x01\x02\x03", 'not text'];
+        yield 'no designators' => ['bom.csv', "Colour,Size\nred,1\n", 'row 1: no designator column'];
+        yield 'an empty file' => ['bom.csv', ' ', 'empty'];
+        yield 'over 10 MB' => ['bom.csv', str_repeat("R1,1k\n", 3_500_000), 'the limit is 10 MB'];
+        yield 'a broken ZIP' => ['kit.zip', "PK\x03\x04broken", 'ZIP cannot be used'];
+    }
+
+    #[DataProvider('bad')]
+    public function test_a_bad_file_is_refused_with_what_and_where_and_nothing_is_half_imported(string $name, string $bytes, string $says): void
+    {
+        $before = Kit::query()->count();
+        $answer = $this->drop([UploadedFile::fake()->createWithContent($name, $bytes)])->assertStatus(422);
+
+        self::assertStringContainsString($says, (string) $answer->json('message'));
+        self::assertSame($before, Kit::query()->count());
+    }
+
+    public function test_placements_dropped_on_a_draft_put_the_parts_on_the_board_and_can_be_undone(): void
+    {
+        $revision = $this->kit();
+        $maker = $this->person();
+        $this->actingAs($maker)->post("/api/revisions/{$revision->id}/files", ['operationId' => (string) Str::uuid(), 'sequence' => 0, 'files' => [UploadedFile::fake()->createWithContent('pick.csv', "Designator,Mid X,Mid Y,Rotation,Layer\nR1,10mm,10mm,90,T\nQ9,5,5,0,T\n")]], ['Accept' => 'application/json'])->assertOk();
+
+        $boards = $this->getJson("/api/revisions/{$revision->id}/boards")->json('parts');
+        self::assertEqualsWithDelta(90, $boards['R1']['rotation'], 1e-9);
+        self::assertContains('board.stray-placement', array_column($this->getJson("/api/revisions/{$revision->id}")->json('matters'), 'code'));
+        $this->postJson("/api/revisions/{$revision->id}/undo", ['operationId' => (string) Str::uuid()], ['If-Match' => '"1"'])->assertOk();
+        self::assertSame([], $this->getJson("/api/revisions/{$revision->id}/boards")->json('parts'));
+    }
+
+    public function test_an_answer_is_remembered_for_the_next_kit(): void
+    {
+        $files = ['bom.csv' => "Ref,Value,Package\nJ1,2 way,5.08\nR1,1k,\n"];
+        $first = $this->kit($files);
+        $this->edit($this->person(), $first, 0, [['type' => 'line', 'target' => 'J1', 'field' => 'kind', 'value' => 'terminal-block']])->assertOk();
+        $second = $this->kit($files);
+
+        self::assertSame(['terminal-block', false], [$this->getJson("/api/revisions/{$second->id}/documents/parts")->json('lines.0.kind'), $this->getJson("/api/revisions/{$second->id}/documents/parts")->json('lines.0.question')]);
+    }
+
+    public function test_a_new_revision_is_a_copy_with_the_next_letter(): void
+    {
+        $revision = $this->kit();
+        $this->actingAs($this->person())->postJson("/api/revisions/{$revision->id}/revisions")->assertStatus(201)->assertJsonPath('revision', 'B');
+
+        self::assertSame(2, Revision::query()->where('kit_id', $revision->kit_id)->count());
+    }
+
+    /** The API answers with the command line's documents, written by the same code. */
+    public function test_documents_equal_those_of_the_command_line(): void
+    {
+        $folder = dirname(__DIR__, 2) . '/database/demo/frost-bell';
+        $files = [];
+        foreach (['kit.json', 'bom.csv', 'placements.csv'] as $name) {
+            $files[$name] = (string) file_get_contents("{$folder}/{$name}");
+        }
+        $revision = $this->kit($files);
+        $this->actingAs($this->person());
+        foreach (['parts', 'check', 'order', 'marks'] as $verb) {
+            $printed = json_decode((string) shell_exec('php ' . escapeshellarg(dirname(__DIR__, 2) . '/bin/chiralex') . " {$verb} " . escapeshellarg($folder)), true);
+            self::assertEquals($printed, $this->getJson("/api/revisions/{$revision->id}/documents/{$verb}")->json(), $verb);
+        }
+    }
+
+    /** @param list<UploadedFile> $files */
+    private function drop(array $files): \Illuminate\Testing\TestResponse
+    {
+        return $this->actingAs($this->person())->post('/api/kits', ['files' => $files], ['Accept' => 'application/json']);
+    }
+}
