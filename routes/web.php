@@ -19,6 +19,7 @@ use App\Http\Controllers\Kit\ShowSkyline;
 use App\Http\Controllers\Kit\TryOrder;
 use App\Http\Controllers\Kit\Undo;
 use App\Http\Controllers\Shell;
+use Illuminate\Http\Response;
 use Illuminate\Support\Facades\Route;
 
 Route::get('/health', Health::class)->name('health');
@@ -27,6 +28,8 @@ Route::prefix('api')->group(function (): void {
     Route::post('/sign-in', SignIn::class)->name('sign-in');
 
     Route::middleware('auth')->group(function (): void {
+        // Nothing but session, sign-in and ability: what bin/bench measures the other reads against.
+        Route::get('/empty', static fn(): Response => new Response('', 204))->middleware('can:see-kits')->name('empty');
         Route::get('/me', WhoAmI::class)->middleware('can:see-kits')->name('me');
         Route::post('/sign-out', SignOut::class)->middleware('can:see-kits')->name('sign-out');
         Route::get('/markings', FindMarking::class)->middleware('can:see-kits')->name('markings');

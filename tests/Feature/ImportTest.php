@@ -112,7 +112,7 @@ final class ImportTest extends FeatureCase
         $this->actingAs($this->person());
         foreach (['parts', 'check', 'order', 'marks'] as $verb) {
             $printed = json_decode((string) shell_exec('php ' . escapeshellarg(dirname(__DIR__, 2) . '/bin/chiralex') . " {$verb} " . escapeshellarg($folder)), true);
-            self::assertEquals($printed, $this->getJson("/api/revisions/{$revision->id}/documents/{$verb}")->json(), $verb);
+            self::assertSame($printed, $this->getJson("/api/revisions/{$revision->id}/documents/{$verb}")->json(), $verb);
         }
     }
 

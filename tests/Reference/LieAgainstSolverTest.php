@@ -6,6 +6,7 @@ namespace Tests\Reference;
 
 use Chiralex\Board\Lying;
 use Chiralex\Board\Point;
+use Chiralex\Board\SupportCloud;
 use Chiralex\Board\SupportPoint;
 use PHPUnit\Framework\TestCase;
 
@@ -21,7 +22,7 @@ final class LieAgainstSolverTest extends TestCase
                 $points[] = new SupportPoint(mt_rand(0, 800) / 10, mt_rand(0, 500) / 10, mt_rand(0, 160) / 10, "P{$i}");
             }
             $centre = new Point(mt_rand(250, 290) / 10, mt_rand(150, 190) / 10);
-            $lie = (new Lying())->settle($points, $centre);
+            $lie = (new Lying())->settle(SupportCloud::of($points), $centre);
 
             self::assertEqualsWithDelta(self::solve($points, $centre), $lie->plane->at($centre), 1e-6, "round {$round}");
         }

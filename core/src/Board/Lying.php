@@ -26,7 +26,7 @@ final readonly class Lying
      */
     public function lie(Assembly $assembly, Side $down, array $fitted): Lie
     {
-        return $this->settle($this->points($assembly, $down, $fitted), $assembly->centre($fitted));
+        return $this->settle(SupportCloud::of($this->points($assembly, $down, $fitted)), $assembly->centre($fitted));
     }
 
     /**
@@ -61,51 +61,45 @@ final readonly class Lying
         return array_map(static fn(Point $place): SupportPoint => new SupportPoint($place->x + $offset->x, $place->y + $offset->y, $height, $body->designator), $places);
     }
 
-    /**
-     * @param list<SupportPoint> $points
-     * @param ?array{int, int, int} $start a triangle of an earlier search among the first of these points
-     */
-    public function settle(array $points, Point $centre, ?array $start = null): Lie
+    /** @param ?array{int, int, int} $start the triangle of an earlier search in a cloud that has only grown since */
+    public function settle(SupportCloud $cloud, Point $centre, ?array $start = null): Lie
     {
-        $x = array_map(static fn(SupportPoint $point): float => $point->x, $points);
-        $y = array_map(static fn(SupportPoint $point): float => $point->y, $points);
-        $z = array_map(static fn(SupportPoint $point): float => $point->z, $points);
-        $facets = new SupportFacet($x, $y, $z);
-        $triangle = $this->settleTies($facets, $facets->triangle($centre, $start), $x, $y, $z, $centre);
+        $facets = new SupportFacet($cloud);
+        [$triangle, $corners] = $this->settleTies($facets, $facets->triangle($centre, $start), $cloud, $centre);
         $plane = $facets->plane($triangle);
-        $corners = $this->facetCorners($plane, $x, $y, $z);
-        [$rocks, $edge] = $this->rocks($plane, $corners, $x, $y, $centre);
+        [$rocks, $edge] = $this->rocks($plane, $corners, $cloud->x, $cloud->y, $centre);
         $neighbour = null;
         if ($rocks && $edge !== null) {
             $over = $facets->across($edge[0], $edge[1], $this->third($edge, $corners, $triangle), $plane);
             if ($over !== null) {
                 $other = $facets->plane($over);
-                $neighbour = new Lie($other, $this->contacts($other, $points), false, null, $centre, $over);
+                $neighbour = new Lie($other, $this->contacts($other, $cloud), false, null, $centre, $over);
             }
         }
 
-        return new Lie($plane, $this->contacts($plane, $points), $rocks, $neighbour, $centre, $triangle);
+        return new Lie($plane, $this->contacts($plane, $cloud), $rocks, $neighbour, $centre, $triangle);
     }
 
     /**
      * Of all facets that hold the centre: least tilt, then least (gx, gy).
      *
      * @param array{int, int, int} $first
-     * @param list<float> $x
-     * @param list<float> $y
-     * @param list<float> $z
-     * @return array{int, int, int}
+     * @return array{array{int, int, int}, list<int>} the facet's triangle, and its corners
      */
-    private function settleTies(SupportFacet $facets, array $first, array $x, array $y, array $z, Point $centre): array
+    private function settleTies(SupportFacet $facets, array $first, SupportCloud $cloud, Point $centre): array
     {
-        $best = $first;
+        [$x, $y] = [$cloud->x, $cloud->y];
+        $best = [$first, []];
         $bestKey = $this->key($facets->plane($first));
         $queue = [$first];
         $seen = [$this->name($facets->plane($first)) => true];
         while ($queue !== []) {
             $triangle = array_shift($queue);
             $plane = $facets->plane($triangle);
-            $corners = $this->facetCorners($plane, $x, $y, $z);
+            $corners = $this->facetCorners($plane, $cloud);
+            if ($triangle === $best[0]) {
+                $best[1] = $corners;
+            }
             $count = count($corners);
             foreach ($corners as $index => $a) {
                 $b = $corners[($index + 1) % $count];
@@ -123,7 +117,7 @@ final readonly class Lying
                 $seen[$this->name($other)] = true;
                 $queue[] = $next;
                 if ($this->key($other) < $bestKey) {
-                    [$best, $bestKey] = [$next, $this->key($other)];
+                    [$best, $bestKey] = [[$next, []], $this->key($other)];
                 }
             }
         }
@@ -142,22 +136,25 @@ final readonly class Lying
         return round($plane->gx, 8) . ' ' . round($plane->gy, 8) . ' ' . round($plane->h, 7);
     }
 
-    /**
-     * @param list<float> $x
-     * @param list<float> $y
-     * @param list<float> $z
-     * @return list<int> the facet's corners in order
-     */
-    private function facetCorners(Plane $plane, array $x, array $y, array $z): array
+    /** @return list<int> the facet's corners in order */
+    private function facetCorners(Plane $plane, SupportCloud $cloud): array
     {
+        return PlanHull::of($cloud->x, $cloud->y, $this->near($plane, $cloud, self::SAME));
+    }
+
+    /** @return list<int> points within a distance of the plane, measured upwards */
+    private function near(Plane $plane, SupportCloud $cloud, float $distance): array
+    {
+        [$h, $gx, $gy, $x, $y] = [$plane->h, $plane->gx, $plane->gy, $cloud->x, $cloud->y];
         $on = [];
-        foreach ($z as $i => $height) {
-            if (abs($plane->h + $plane->gx * $x[$i] + $plane->gy * $y[$i] - $height) <= self::SAME) {
+        foreach ($cloud->z as $i => $height) {
+            $below = $h + $gx * $x[$i] + $gy * $y[$i] - $height;
+            if ($below <= $distance && $below >= -$distance) {
                 $on[] = $i;
             }
         }
 
-        return PlanHull::of($x, $y, $on);
+        return $on;
     }
 
     /**
@@ -215,17 +212,12 @@ final readonly class Lying
         return $triangle[0];
     }
 
-    /**
-     * @param list<SupportPoint> $points
-     * @return list<string>
-     */
-    private function contacts(Plane $plane, array $points): array
+    /** @return list<string> */
+    private function contacts(Plane $plane, SupportCloud $cloud): array
     {
         $names = [];
-        foreach ($points as $point) {
-            if (abs($plane->h + $plane->gx * $point->x + $plane->gy * $point->y - $point->z) <= self::CONTACT) {
-                $names[$point->owner] = true;
-            }
+        foreach ($this->near($plane, $cloud, self::CONTACT) as $index) {
+            $names[$cloud->owners[$index]] = true;
         }
         $names = array_map(strval(...), array_keys($names));
         sort($names, SORT_STRING);

@@ -20,6 +20,16 @@ use Chiralex\Reason\Reason;
 /** Tells from designator letters, value, package and description what a line is; the weights are common practice. */
 final readonly class Recognizer
 {
+    /** Kinds that share designator letters in practice; common practice, no source. */
+    private const FAMILIES = [
+        [Kind::Ceramic, Kind::Film, Kind::Electrolytic, Kind::Tantalum],
+        [Kind::Diode, Kind::Zener, Kind::Rectifier, Kind::Led, Kind::Photo],
+        [Kind::Ic, Kind::Regulator, Kind::Sensor, Kind::Transistor],
+        [Kind::Resistor, Kind::Trimmer, Kind::Potentiometer, Kind::Thermistor, Kind::Network],
+        [Kind::Switch, Kind::Button],
+        [Kind::PinHeader, Kind::SocketStrip, Kind::BoxHeader, Kind::Connector, Kind::TerminalBlock, Kind::Jack, Kind::BarrelJack],
+    ];
+
     public function __construct(
         private Kinds $kinds,
         private Outlines $outlines,
@@ -64,7 +74,7 @@ final readonly class Recognizer
         $prefixReason = new Reason('kind.prefix', ['letters' => $letters, 'kinds' => array_map(static fn(Kind $kind): string => $kind->value, $byPrefix)], Origin::Standard);
         if ($byWord !== null) {
             [$kind, $word] = $byWord;
-            $agrees = $byPrefix === [] || in_array($kind, $byPrefix, true) || $this->sameFamily($kind, $byPrefix);
+            $agrees = $byPrefix === [] || isset($this->family($byPrefix)[$kind->value]);
 
             return [$kind, $agrees ? 0.95 : 0.6, $byPrefix, [new Reason('kind.word', ['word' => $word, 'kind' => $kind->value], Origin::PartsList), $prefixReason]];
         }
@@ -88,18 +98,16 @@ final readonly class Recognizer
     private function byWord(Line $line, array $byPrefix): ?array
     {
         $text = mb_strtolower("{$line->value} {$line->package} {$line->description} {$line->kindText}");
-        $first = null;
-        foreach (KindWords::WORDS as [$pattern, $kind]) {
-            if (preg_match($pattern, $text, $found) !== 1) {
-                continue;
+        $family = $this->family($byPrefix);
+        foreach ([true, false] as $inFamily) {
+            foreach (KindWords::WORDS as [$pattern, $kind]) {
+                if (isset($family[$kind->value]) === $inFamily && preg_match($pattern, $text, $found) === 1) {
+                    return [$kind, trim($found[0])];
+                }
             }
-            if (in_array($kind, $byPrefix, true) || $this->sameFamily($kind, $byPrefix)) {
-                return [$kind, trim($found[0])];
-            }
-            $first ??= [$kind, trim($found[0])];
         }
 
-        return $first;
+        return null;
     }
 
     /**
@@ -141,26 +149,25 @@ final readonly class Recognizer
         return $fits === [] ? $kinds : $fits;
     }
 
-    /** @param list<Kind> $kinds */
-    private function sameFamily(Kind $kind, array $kinds): bool
+    /**
+     * The kinds that designator letters stand for, and their near relatives.
+     *
+     * @param list<Kind> $kinds
+     * @return array<string, true> by kind value
+     */
+    private function family(array $kinds): array
     {
-        $families = [
-            [Kind::Ceramic, Kind::Film, Kind::Electrolytic, Kind::Tantalum],
-            [Kind::Diode, Kind::Zener, Kind::Rectifier, Kind::Led, Kind::Photo],
-            [Kind::Ic, Kind::Regulator, Kind::Sensor, Kind::Transistor],
-            [Kind::Resistor, Kind::Trimmer, Kind::Potentiometer, Kind::Thermistor, Kind::Network],
-            [Kind::Switch, Kind::Button],
-            [Kind::PinHeader, Kind::SocketStrip, Kind::BoxHeader, Kind::Connector, Kind::TerminalBlock, Kind::Jack, Kind::BarrelJack],
-        ];
-        foreach ($families as $family) {
-            foreach (in_array($kind, $family, true) ? $kinds : [] as $other) {
-                if (in_array($other, $family, true)) {
-                    return true;
+        $all = [];
+        foreach ($kinds as $kind) {
+            $all[$kind->value] = true;
+            foreach (self::FAMILIES as $family) {
+                foreach (in_array($kind, $family, true) ? $family : [] as $relative) {
+                    $all[$relative->value] = true;
                 }
             }
         }
 
-        return false;
+        return $all;
     }
 
     /** @return array{Outline, Origin} */

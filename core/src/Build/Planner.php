@@ -136,7 +136,8 @@ final readonly class Planner
     {
         $steps = [];
         $facts = new StepFacts($kit);
-        $fitted = $this->factoryFitted($kit);
+        $fitted = $new = $this->factoryFitted($kit);
+        $table = null;
         $snapped = [];
         $overridden = array_merge(...array_map(static fn(OrderOverride $each): array => $each->parts, $kit->orderOverrides), ...[[]]);
         foreach ($tasks as $step) {
@@ -144,17 +145,21 @@ final readonly class Planner
             $names = array_merge(...array_map(static fn(Task $task): array => $task->parts, $step));
             if ($first->action === Action::Snap) {
                 $snapped[] = $first->what;
+                $table = null;
             }
             if ($first->sequenced || $first->action === Action::Insert) {
                 foreach ($names as $name) {
                     $body = $kit->part($name)?->body;
                     if ($body !== null) {
-                        $fitted[] = $body;
+                        $fitted[] = $new[] = $body;
                     }
                 }
             }
-            $down = $first->side ?? Side::Top;
-            $lie = $first->sequenced ? $holding->lie((string) $first->board, $down, $fitted, $snapped) : null;
+            $lie = null;
+            if ($first->sequenced) {
+                [$lie, $table] = $holding->next($table, (string) $first->board, $first->side ?? Side::Top, $new, $fitted, $snapped);
+                $new = [];
+            }
             $steps[] = new Step(
                 count($steps) + 1,
                 $first->action,

@@ -13,6 +13,7 @@ use Chiralex\Board\Placement;
 use Chiralex\Board\Point;
 use Chiralex\Board\Polygon;
 use Chiralex\Board\Side;
+use Chiralex\Board\SupportCloud;
 use Chiralex\Board\SupportPoint;
 use Chiralex\Part\Outlines;
 use PHPUnit\Framework\TestCase;
@@ -107,7 +108,7 @@ final class LyingTest extends TestCase
             for ($i = 0; $i < 40; ++$i) {
                 $points[] = new SupportPoint(mt_rand(0, 600) / 10, mt_rand(0, 400) / 10, mt_rand(0, 12), "P{$i}");
             }
-            $lie = (new Lying())->settle($points, new Point(25.0, 17.0));
+            $lie = (new Lying())->settle(SupportCloud::of($points), new Point(25.0, 17.0));
             foreach ($points as $point) {
                 self::assertLessThan(1e-6, $point->z - $lie->plane->at(new Point($point->x, $point->y)));
             }

@@ -75,7 +75,7 @@ final class ExactOrderTest extends TestCase
                 }
                 $step = array_values(array_filter(range(0, $items->count() - 1), static fn(int $item): bool => ($set >> $item & 1) === 1));
                 foreach ($step as $item) {
-                    foreach ($items->before[$item] as $before) {
+                    foreach (array_keys($items->before[$item]) as $before) {
                         if (($done >> $before & 1) === 0) {
                             continue 3;
                         }

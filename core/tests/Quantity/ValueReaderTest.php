@@ -87,7 +87,9 @@ final class ValueReaderTest extends TestCase
     {
         foreach ([Unit::Ohm, Unit::Farad, Unit::Henry] as $unit) {
             foreach (['1', '2.2', '4.75', '10', '33', '470', '681'] as $mantissa) {
-                foreach (match ($unit) { Unit::Ohm => ['', 'k', 'M'], Unit::Farad => ['p', 'n', 'u'], Unit::Henry => ['n', 'u', 'm'] } as $prefix) {
+                foreach (match ($unit) {
+                    Unit::Ohm => ['', 'k', 'M'], Unit::Farad => ['p', 'n', 'u'], Unit::Henry => ['n', 'u', 'm']
+                } as $prefix) {
                     $first = (new ValueReader())->read($mantissa . $prefix . $unit->symbol(), $unit);
                     self::assertInstanceOf(ParsedValue::class, $first);
                     $again = (new ValueReader())->read($first->value->display(), $unit);

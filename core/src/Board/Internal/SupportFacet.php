@@ -6,6 +6,7 @@ namespace Chiralex\Board\Internal;
 
 use Chiralex\Board\Plane;
 use Chiralex\Board\Point;
+use Chiralex\Board\SupportCloud;
 
 /**
  * The facet of the upper hull over a centre: the plane of least height there among all planes above every point.
@@ -19,16 +20,19 @@ final readonly class SupportFacet
     /** A centre on an edge belongs to both facets; it is moved by this while the first facet is sought, then ties are settled. */
     private const NUDGE = [1.37e-7, 0.71e-7];
 
-    /**
-     * @param list<float> $x
-     * @param list<float> $y
-     * @param list<float> $z
-     */
-    public function __construct(
-        private array $x,
-        private array $y,
-        private array $z,
-    ) {}
+    /** @var list<float> */
+    private array $x;
+
+    /** @var list<float> */
+    private array $y;
+
+    /** @var list<float> */
+    private array $z;
+
+    public function __construct(SupportCloud $cloud)
+    {
+        [$this->x, $this->y, $this->z] = [$cloud->x, $cloud->y, $cloud->z];
+    }
 
     /**
      * @param ?array{int, int, int} $start three points around the centre to begin with
@@ -38,15 +42,16 @@ final readonly class SupportFacet
     {
         $cx = $centre->x + self::NUDGE[0];
         $cy = $centre->y + self::NUDGE[1];
-        $triangle = $start ?? $this->firstTriangle($cx, $cy);
-        $count = count($this->x);
+        $triangle = $start !== null && $this->insideness($start, $cx, $cy) >= 0 ? $start : $this->firstTriangle($cx, $cy);
+        [$x, $y] = [$this->x, $this->y];
+        $count = count($x);
         for ($round = 0; $round < 10 * $count + 100; ++$round) {
             $plane = $this->plane($triangle);
             [$h, $gx, $gy] = [$plane->h, $plane->gx, $plane->gy];
             $worst = -1;
             $most = self::EPSILON;
             foreach ($this->z as $i => $height) {
-                $over = $height - $h - $gx * $this->x[$i] - $gy * $this->y[$i];
+                $over = $height - $h - $gx * $x[$i] - $gy * $y[$i];
                 if ($over > $most) {
                     $most = $over;
                     $worst = $i;
@@ -153,20 +158,26 @@ final readonly class SupportFacet
         return ($bx - $ax) * ($cy - $ay) - ($by - $ay) * ($cx - $ax);
     }
 
-    /** @return array{int, int, int} a fan triangle of the plan hull that holds the centre */
+    /**
+     * Three points around the centre: any one, and on either side of its direction the one turned farthest from it.
+     *
+     * @return array{int, int, int}
+     */
     private function firstTriangle(float $cx, float $cy): array
     {
-        $hull = PlanHull::of($this->x, $this->y, array_keys($this->x));
-        $best = [0, 0, 0];
-        $most = -INF;
-        for ($i = 1; $i + 1 < count($hull); ++$i) {
-            $candidate = [$hull[0], $hull[$i], $hull[$i + 1]];
-            $inside = $this->insideness($candidate, $cx, $cy);
-            if ($inside > $most) {
-                [$most, $best] = [$inside, $candidate];
+        $zero = atan2($this->y[0] - $cy, $this->x[0] - $cx);
+        $left = $right = 0;
+        $most = $least = 0.0;
+        foreach ($this->x as $i => $x) {
+            $turn = fmod(atan2($this->y[$i] - $cy, $x - $cx) - $zero + 3 * M_PI, 2 * M_PI) - M_PI;
+            if ($turn > $most) {
+                [$most, $left] = [$turn, $i];
+            }
+            if ($turn < $least) {
+                [$least, $right] = [$turn, $i];
             }
         }
 
-        return $best;
+        return [0, $left, $right];
     }
 }

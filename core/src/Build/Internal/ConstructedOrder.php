@@ -14,6 +14,9 @@ use Chiralex\Build\School;
  */
 final readonly class ConstructedOrder
 {
+    /** @var array<int, list<int>> what has to follow each item */
+    private array $after;
+
     /**
      * @param list<string> $placesFirst board sides in the order to begin them
      * @param bool $fill true to fill steps with whole further kinds
@@ -27,19 +30,21 @@ final readonly class ConstructedOrder
         private array $placesFirst,
         private bool $fill,
         private array $urgency,
-    ) {}
+    ) {
+        $after = array_fill(0, $items->count(), []);
+        foreach ($items->before as $item => $befores) {
+            foreach (array_keys($befores) as $before) {
+                $after[$before][] = $item;
+            }
+        }
+        $this->after = $after;
+    }
 
     /** @return list<list<int>> */
     public function steps(): array
     {
         $count = $this->items->count();
         $waits = array_map(count(...), $this->items->before);
-        $after = array_fill(0, $count, []);
-        foreach ($this->items->before as $item => $befores) {
-            foreach ($befores as $before) {
-                $after[$before][] = $item;
-            }
-        }
         $left = array_fill(0, $count, true);
         $steps = [];
         $last = null;
@@ -51,7 +56,7 @@ final readonly class ConstructedOrder
             $step = $this->items->sorted($this->nextStep($ready, array_keys($left), $last));
             foreach ($step as $item) {
                 unset($left[$item]);
-                foreach ($after[$item] as $next) {
+                foreach ($this->after[$item] as $next) {
                     --$waits[$next];
                 }
             }
@@ -81,24 +86,20 @@ final readonly class ConstructedOrder
             $ready = array_values(array_filter($ready, fn(int $item): bool => $this->items->kinds[$item] === $kind));
             $left = array_values(array_filter($left, fn(int $item): bool => $this->items->kinds[$item] === $kind));
         }
-        $place = $this->nextPlace($ready, $left, $last);
-        $ready = array_values(array_filter($ready, fn(int $item): bool => $this->items->places[$item] === $place));
-        $left = array_values(array_filter($left, fn(int $item): bool => $this->items->places[$item] === $place));
+        [$cost, $left] = $this->nextPlace($ready, $left, $last);
 
-        return $this->pick($ready, $left, $last);
+        return $this->pick($cost, $left, $last);
     }
 
     /**
-     * @param list<int> $ready all on one side of one board
+     * @param array<int, int> $cost of each part that is ready on one side of one board
      * @param list<int> $left what is left there
      * @return list<int>
      */
-    private function pick(array $ready, array $left, ?int $last): array
+    private function pick(array $cost, array $left, ?int $last): array
     {
-        usort($ready, fn(int $a, int $b): int => $this->urgency[$a] <=> $this->urgency[$b] ?: $this->items->heights[$a] <=> $this->items->heights[$b] ?: $a <=> $b);
-        $cost = $this->inversionCosts($ready, $left);
-        $least = $cost === [] ? 0 : min($cost);
-        $free = array_values(array_filter($ready, static fn(int $item): bool => $cost[$item] === $least));
+        $free = $cost === [] ? [] : array_keys($cost, min($cost), true);
+        usort($free, fn(int $a, int $b): int => $this->urgency[$a] <=> $this->urgency[$b] ?: $this->items->heights[$a] <=> $this->items->heights[$b] ?: $a <=> $b);
         $kind = $this->kindToTake($free, $left, $last);
         $step = [];
         foreach ($this->items->sorted(array_values(array_filter($free, fn(int $item): bool => $this->items->kinds[$item] === $kind))) as $item) {
@@ -134,28 +135,44 @@ final readonly class ConstructedOrder
     }
 
     /**
-     * Unforced inversions that taking each part now would make.
+     * Unforced inversions that taking each part now would make: the lower parts left, less those that have to follow it.
      *
-     * @param list<int> $ready
-     * @param list<int> $left
+     * @param list<int> $ready all on one side of one board
+     * @param list<int> $left what is left there
      * @return array<int, int>
      */
     private function inversionCosts(array $ready, array $left): array
     {
         $heights = $this->items->heights;
-        $lowest = $left === [] ? 0.0 : min(array_map(static fn(int $item): float => $heights[$item], $left));
+        $sorted = array_map(static fn(int $item): float => $heights[$item], $left);
+        sort($sorted);
+        $here = array_fill_keys($left, true);
         $cost = [];
         foreach ($ready as $item) {
-            $cost[$item] = 0;
-            if ($heights[$item] <= $lowest + Costs::INVERSION) {
-                continue;
-            }
-            foreach ($left as $other) {
-                $cost[$item] += $other !== $item && $this->costs->inverts($item, $other) ? 1 : 0;
+            $limit = $heights[$item] - Costs::INVERSION - 1e-9;
+            $cost[$item] = ($sorted[0] ?? INF) < $limit ? self::countBelow($sorted, $limit) : 0;
+            foreach ($cost[$item] > 0 ? $this->after[$item] : [] as $follower) {
+                $cost[$item] -= isset($here[$follower]) && $heights[$follower] < $limit ? 1 : 0;
             }
         }
 
         return $cost;
+    }
+
+    /** @param list<float> $sorted */
+    private static function countBelow(array $sorted, float $limit): int
+    {
+        [$low, $high] = [0, count($sorted)];
+        while ($low < $high) {
+            $middle = intdiv($low + $high, 2);
+            if ($sorted[$middle] < $limit) {
+                $low = $middle + 1;
+            } else {
+                $high = $middle;
+            }
+        }
+
+        return $low;
     }
 
     /**
@@ -204,24 +221,39 @@ final readonly class ConstructedOrder
      *
      * @param list<int> $ready
      * @param list<int> $left
+     * @return array{array<int, int>, list<int>} the cost of each part ready on that side, and what is left there
      */
-    private function nextPlace(array $ready, array $left, ?int $last): string
+    private function nextPlace(array $ready, array $left, ?int $last): array
     {
-        $now = $last === null ? '' : $this->items->places[$last];
-        $order = array_values(array_unique([$now, ...$this->placesFirst]));
+        $readyAt = $this->byPlace($ready);
+        $leftAt = $this->byPlace($left);
         $fallback = null;
-        foreach ($order as $place) {
-            $here = array_values(array_filter($ready, fn(int $item): bool => $this->items->places[$item] === $place));
-            if ($here === []) {
+        foreach (array_unique([...($last === null ? [] : [$this->items->places[$last]]), ...$this->placesFirst]) as $place) {
+            if (!isset($readyAt[$place])) {
                 continue;
             }
-            $fallback ??= $place;
-            if ($this->school === School::KindByKind || in_array(0, $this->inversionCosts($here, array_values(array_filter($left, fn(int $item): bool => $this->items->places[$item] === $place))), true)) {
-                return $place;
+            $cost = $this->inversionCosts($readyAt[$place], $leftAt[$place] ?? []);
+            $fallback ??= [$cost, $leftAt[$place] ?? []];
+            if ($this->school === School::KindByKind || in_array(0, $cost, true)) {
+                return [$cost, $leftAt[$place] ?? []];
             }
         }
 
-        return $fallback ?? ($this->items->places[$ready[0] ?? 0] ?? '');
+        return $fallback ?? [[], []];
+    }
+
+    /**
+     * @param list<int> $items
+     * @return array<string, list<int>>
+     */
+    private function byPlace(array $items): array
+    {
+        $at = [];
+        foreach ($items as $item) {
+            $at[$this->items->places[$item]][] = $item;
+        }
+
+        return $at;
     }
 
     /**

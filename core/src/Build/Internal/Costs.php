@@ -27,7 +27,7 @@ final readonly class Costs
     {
         return $this->items->places[$a] === $this->items->places[$b]
             && $this->items->heights[$a] > $this->items->heights[$b] + self::INVERSION + self::EPSILON
-            && !in_array($a, $this->items->before[$b], true);
+            && !isset($this->items->before[$b][$a]);
     }
 
     public function spreadFits(float $low, float $high): bool

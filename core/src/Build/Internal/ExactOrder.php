@@ -57,7 +57,7 @@ final readonly class ExactOrder
     {
         $waits = $inverted = [];
         for ($i = 0; $i < $this->items->count(); ++$i) {
-            $waits[$i] = array_sum(array_map(static fn(int $item): int => 1 << $item, $this->items->before[$i]));
+            $waits[$i] = array_sum(array_map(static fn(int $item): int => 1 << $item, array_keys($this->items->before[$i])));
             $inverted[$i] = 0;
             for ($j = 0; $j < $this->items->count(); ++$j) {
                 $inverted[$i] |= $j !== $i && $this->costs->inverts($j, $i) ? 1 << $j : 0;

@@ -46,6 +46,27 @@ final readonly class Holding
         return $shape === null || !$this->kit->hasPlacements ? null : (new Lying())->lie(Assembly::around($shape, $this->kit->boards, $snapped), $down, $fitted);
     }
 
+    /**
+     * The lie of the next step, from the state of the table at the step before where it is still about the same boards.
+     *
+     * @param ?array{string, TableState} $table board asked for last, and its state
+     * @param list<PlacedBody> $new bodies fitted since
+     * @param list<PlacedBody> $fitted all bodies
+     * @param list<string> $snapped
+     * @return array{?Lie, ?array{string, TableState}}
+     */
+    public function next(?array $table, string $board, Side $down, array $new, array $fitted, array $snapped): array
+    {
+        $shape = $this->kit->board($board);
+        if ($shape === null || !$this->kit->hasPlacements) {
+            return [null, null];
+        }
+        $state = $table !== null && $table[0] === $board ? $table[1]->with($new) : TableState::of(Assembly::around($shape, $this->kit->boards, $snapped), $fitted);
+        [$lie, $state] = $state->lie($down);
+
+        return [$lie, [$board, $state]];
+    }
+
     /** True when the hold does not depend on how the board lies. */
     public function isKnown(KitPart $part): bool
     {

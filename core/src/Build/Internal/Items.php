@@ -23,7 +23,7 @@ final readonly class Items
      * @param list<string> $kinds
      * @param list<string> $values
      * @param list<string> $blocks block name, empty without one
-     * @param list<list<int>> $before for each item those that come before it, directly or through other work
+     * @param list<array<int, true>> $before for each item those that come before it, directly or through other work
      * @param list<array<int, true>> $alike look-alikes of each item
      * @param list<string> $blockOrder names of blocks as declared
      */
@@ -54,11 +54,12 @@ final readonly class Items
         foreach ($parts as $i => $part) {
             $index["solder {$part->designator}"] = $i;
         }
+        /** @var list<array<int, true>> $before */
         $before = array_fill(0, count($parts), []);
         foreach ($parts as $i => $part) {
             foreach (array_keys($precedence->successors("solder {$part->designator}") === [] ? [] : $precedence->reachable("solder {$part->designator}")) as $after) {
                 if (isset($index[$after])) {
-                    $before[$index[$after]][] = $i;
+                    $before[$index[$after]][$i] = true;
                 }
             }
         }
@@ -76,7 +77,7 @@ final readonly class Items
             array_map(static fn(KitPart $part): string => $part->kind()->value, $parts),
             array_map(static fn(KitPart $part): string => $part->valueKey(), $parts),
             array_map(static fn(KitPart $part): string => $blocks[$part->designator] ?? '', $parts),
-            array_map(array_values(...), $before),
+            $before,
             array_map(static function (KitPart $part) use ($alike, $index): array {
                 $others = [];
                 foreach (array_keys($alike[$part->designator] ?? []) as $other) {

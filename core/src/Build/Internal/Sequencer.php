@@ -77,7 +77,7 @@ final readonly class Sequencer
     {
         $urgency = $this->items->heights;
         foreach ($this->items->before as $item => $befores) {
-            foreach ($befores as $before) {
+            foreach (array_keys($befores) as $before) {
                 $urgency[$before] = min($urgency[$before], $this->items->heights[$item]);
             }
         }

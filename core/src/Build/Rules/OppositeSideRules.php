@@ -17,16 +17,33 @@ final readonly class OppositeSideRules implements RuleSource
 {
     public function rules(Kit $kit, TaskBook $book): array
     {
+        $bodies = ['top' => [], 'bottom' => []];
+        foreach ($kit->bodies() as $body) {
+            if (isset($book->tasks["solder {$body->designator}"])) {
+                $bodies[$body->side->value][] = $body;
+            }
+        }
+        if ($bodies['top'] === [] || $bodies['bottom'] === []) {
+            return [];
+        }
+
+        return [...$this->covered($bodies['top'], $bodies['bottom']), ...$this->covered($bodies['bottom'], $bodies['top'])];
+    }
+
+    /**
+     * @param list<PlacedBody> $covers
+     * @param list<PlacedBody> $others bodies of the other side
+     * @return list<Rule>
+     */
+    private function covered(array $covers, array $others): array
+    {
         $rules = [];
-        $bodies = array_filter($kit->bodies(), static fn(PlacedBody $body): bool => isset($book->tasks["solder {$body->designator}"]));
-        foreach ($bodies as $cover) {
+        foreach ($covers as $cover) {
             $outline = $cover->footprint();
-            foreach ($bodies as $under) {
-                if ($under->side === $cover->side || $under->board !== $cover->board) {
-                    continue;
-                }
-                foreach ($under->pins as $pin) {
-                    if ($outline->contains($pin)) {
+            [$left, $low, $right, $high] = $outline->bounds();
+            foreach ($others as $under) {
+                foreach ($under->board === $cover->board ? $under->pins : [] as $pin) {
+                    if ($pin->x >= $left && $pin->x <= $right && $pin->y >= $low && $pin->y <= $high && $outline->contains($pin)) {
                         $rules[] = new Rule("solder {$under->designator}", "solder {$cover->designator}", new Reason('order.covers-joint', ['cover' => $cover->designator, 'part' => $under->designator], Origin::PlacementFile));
                         break;
                     }

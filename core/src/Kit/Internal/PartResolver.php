@@ -7,6 +7,7 @@ namespace Chiralex\Kit\Internal;
 use Chiralex\Board\PlacedBody;
 use Chiralex\Board\Placement;
 use Chiralex\Board\Point;
+use Chiralex\Bom\Designators;
 use Chiralex\Bom\Line;
 use Chiralex\Bom\PartsList;
 use Chiralex\Bom\Recognition;
@@ -49,16 +50,17 @@ final readonly class PartResolver
      */
     public function recognitions(PartsList $list, array $answers): array
     {
-        $recognitions = [];
+        $recognitions = $known = [];
         foreach ($list->lines as $line) {
-            $shared = null;
+            $key = implode("\0", [Designators::prefix($line->designators[0] ?? ''), $line->value, $line->package, $line->description, $line->kindText]);
+            $shared = $known[$key] ?? null;
             foreach ($line->designators as $designator) {
                 $answer = $answers[$designator] ?? null;
                 if ($answer !== null && ($answer->has('kind') || $answer->has('package'))) {
                     $recognitions[$designator] = $this->recognizer->recognise($line, Kind::tryFrom($answer->text('kind')), $answer->has('package') ? $answer->text('package') : null);
                     continue;
                 }
-                $recognitions[$designator] = $shared ??= $this->recognizer->recognise($line);
+                $recognitions[$designator] = $known[$key] = $shared ??= $this->recognizer->recognise($line);
             }
         }
 

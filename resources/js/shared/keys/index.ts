@@ -1,1 +1,1 @@
-export { useKeys, type KeyMap } from './useKeys';
+export { useKeys } from './useKeys';

@@ -1,6 +1,6 @@
 import { useEffect, useRef } from 'react';
 
-export type KeyMap = Partial<Record<string, (event: KeyboardEvent) => void>>;
+type KeyMap = Partial<Record<string, (event: KeyboardEvent) => void>>;
 
 /** True while a person types text, when single letters must not act. */
 function isTyping(target: EventTarget | null): boolean {

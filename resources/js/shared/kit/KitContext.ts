@@ -4,7 +4,7 @@ import type { Change, Header } from '@/shared/api';
 export type Side = 'top' | 'bottom';
 
 /** What the stations of one kit share: the draft, the side looked at, the part looked at. */
-export type KitView = {
+type KitView = {
   id: number;
   header: Header;
   mayEdit: boolean;

@@ -34,12 +34,12 @@ export function valueText(line: PartLine): string {
   return `${line.display}${tolerance}`;
 }
 
-export function partText(line: PartLine): string {
+function partText(line: PartLine): string {
   const body = line.outline === 'none' || line.outline === 'unknown' ? '' : line.outline.replace(/^(axial|radial|disc|led|socket|header|terminal|trimmer|film-box|block)-/, '').replace('1/4W', '¼ W');
   return line.question ? `? ${line.kindName}` : `${line.kindName}${body === '' ? '' : `, ${body}`}`;
 }
 
-export function direction(line: PartLine): string {
+function direction(line: PartLine): string {
   return line.mark === null ? '' : (MARKS[line.mark] ?? line.mark);
 }
 

@@ -1,0 +1,90 @@
+<?php
+
+declare(strict_types=1);
+
+// Figures for bin/bench: each beside a reference measured in the same run, so that a slow machine does not look like slow code.
+
+use Chiralex\Board\Lying;
+use Chiralex\Board\Point;
+use Chiralex\Board\SupportCloud;
+use Chiralex\Board\SupportPoint;
+use Chiralex\Bom\PartsReader;
+use Chiralex\Bom\Recognizer;
+use Chiralex\Build\BuildOrder;
+use Chiralex\Build\Planner;
+use Chiralex\Kit\Kit;
+use Chiralex\Kit\KitReader;
+use Chiralex\Kit\OrderOverride;
+use Chiralex\Table\CsvReader;
+
+require dirname(__DIR__, 2) . '/vendor/autoload.php';
+
+$time = static function (callable $work, int $rounds = 5): float {
+    $best = INF;
+    for ($i = 0; $i < $rounds; ++$i) {
+        $start = hrtime(true);
+        $work();
+        $best = min($best, (hrtime(true) - $start) / 1e6);
+    }
+
+    return $best;
+};
+// The reference: sorting 200,000 numbers, which every PHP does alike.
+$reference = $time(static function (): void {
+    mt_srand(1);
+    $numbers = array_map(static fn(): int => mt_rand(), range(1, 200_000));
+    sort($numbers);
+});
+printf("%-42s %9.1f ms\n", 'reference: sort 200,000 numbers', $reference);
+$failed = 0;
+$tell = static function (string $what, float $ms, float $limit) use ($reference, &$failed): void {
+    $failed += $ms > $limit ? 1 : 0;
+    printf("%-42s %9.1f ms  %6.2f x reference  target %6.0f ms  %s\n", $what, $ms, $ms / $reference, $limit, $ms > $limit ? 'MISSED' : 'met');
+};
+
+$rows = "Reference,Value,Package,Description\n";
+for ($i = 1; $i <= 5000; ++$i) {
+    $rows .= ["R{$i}," . (100 + $i) . ',Axial 1/4W,resistor', "C{$i},100n,disc 5mm,ceramic", "D{$i},1N4148,DO-35,", "Q{$i},BC337,TO-92,"][$i % 4] . "\n";
+}
+$tell('parse and recognise 5,000 rows', $time(static function () use ($rows): void {
+    $list = (new PartsReader())->read((new CsvReader())->read($rows, 'bom.csv'));
+    $recognizer = Recognizer::standard();
+    foreach ($list->lines as $line) {
+        $recognizer->recognise($line);
+    }
+}, 3), 1000);
+
+mt_srand(3);
+$points = array_map(static fn(array $xy): SupportPoint => new SupportPoint($xy[0], $xy[1], 0.0, 'corner'), [[0.0, 0.0], [160.0, 0.0], [160.0, 100.0], [0.0, 100.0]]);
+for ($i = 4; $i < 2000; ++$i) {
+    $points[] = new SupportPoint(mt_rand(0, 1600) / 10, mt_rand(0, 1000) / 10, mt_rand(0, 1600) / 100, "P{$i}");
+}
+$tell('lie of 2,000 points', $time(static fn() => (new Lying())->settle(SupportCloud::of($points), new Point(80.0, 50.0)), 10), 20);
+
+/** A kit of invented parts in a square of places. */
+$kit = static function (int $count): Kit {
+    mt_srand(9);
+    $bom = "Reference,Value,Package,Description\n";
+    $placements = "Ref,X,Y,Rotation,Side\n";
+    $columns = (int) ceil(sqrt($count));
+    for ($i = 1; $i <= $count; ++$i) {
+        [$name, $row] = [["R{$i}", "10k,Axial 1/4W,resistor"], ["R{$i}", "470,Axial 1/4W,resistor"], ["C{$i}", '100n,disc 5mm,ceramic'], ["C{$i}", '47u,6.3x11,'], ["D{$i}", '1N4007,DO-41,'], ["XU{$i}", '8,DIP-8,IC socket'], ["J{$i}", '2 way,5.08,terminal block'], ["Q{$i}", 'BC337,TO-92,'], ["K{$i}", '5 V,,relay']][mt_rand(0, 8)];
+        $bom .= "{$name},{$row}\n";
+        $placements .= sprintf("%s,%d,%d,%d,%s\n", $name, 10 + 20 * ($i % $columns), 10 + 20 * intdiv($i, $columns), 90 * mt_rand(0, 3), mt_rand(0, 4) === 0 ? 'bottom' : 'top');
+    }
+    $size = 20 * $columns + 20;
+
+    return (new KitReader())->read(['bom.csv' => $bom, 'placements.csv' => $placements, 'kit.json' => json_encode(['format' => 1, 'board' => ['outline' => [[0, 0], [$size, 0], [$size, $size], [0, $size]]]], JSON_THROW_ON_ERROR)]);
+};
+foreach ([60 => 50, 300 => 300, 1000 => 3000] as $count => $limit) {
+    $subject = $kit($count);
+    $plan = (new Planner())->plan($subject);
+    $tell("order of {$count} parts", $time(static fn() => (new Planner())->plan($subject), 3), $limit);
+    if ($plan instanceof BuildOrder) {
+        printf("%-42s %s\n", '', "violations {$plan->score->violations}, inversions {$plan->score->inversions}, hanging {$plan->score->hanging}, flips {$plan->score->flips}, steps {$plan->score->steps}");
+    }
+}
+$ninety = $kit(90);
+$names = array_keys($ninety->parts);
+$tell('drag on 90 parts: order with one override', $time(static fn() => (new Planner())->plan($ninety->withOrderOverrides([new OrderOverride([(string) $names[3]], [(string) $names[40]], false)])), 3), 100);
+exit($failed > 0 ? 1 : 0);
