@@ -77,6 +77,7 @@ final readonly class OrderDocument
             'joints' => $step->joints,
             'minutes' => $step->minutes,
             'overridden' => $step->overridden,
+            'cautions' => array_map(fn(Reason $reason): string => $this->words->of($reason), $step->cautions),
             'lie' => $lie === null ? null : [
                 'contacts' => $lie->contacts,
                 'tilt' => round($lie->plane->tilt(), 3),

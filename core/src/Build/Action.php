@@ -4,6 +4,10 @@ declare(strict_types=1);
 
 namespace Chiralex\Build;
 
+use Chiralex\Kit\Kit;
+use Chiralex\Part\Kind;
+use Chiralex\Safety\Work;
+
 /** What a step does. */
 enum Action: string
 {
@@ -19,6 +23,19 @@ enum Action: string
     case Remove = 'remove';
     case Cure = 'cure';
     case Gate = 'gate';
+
+    /** @param list<string> $designators */
+    public function work(array $designators, Kit $kit): Work
+    {
+        return match ($this) {
+            self::Solder, self::Tack => Work::Soldering,
+            self::Gate, self::Adjust => Work::Power,
+            self::Cure => Work::Curing,
+            self::Snap => Work::Breaking,
+            self::Insert => $kit->part($designators[0] ?? '')?->kind() === Kind::Battery ? Work::Battery : Work::Other,
+            default => Work::Other,
+        };
+    }
 
     /** Where a step goes that nothing else pulls forward: lower first. */
     public function lateRank(): int

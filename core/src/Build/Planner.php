@@ -18,6 +18,7 @@ use Chiralex\Build\Internal\StepFacts;
 use Chiralex\Build\Internal\StepLimits;
 use Chiralex\Kit\Kit;
 use Chiralex\Kit\OrderOverride;
+use Chiralex\Safety\Cautions;
 
 /** Plans the build of a kit: rules, soldering steps by the school, all other work around them, holds and score. */
 final readonly class Planner
@@ -172,6 +173,7 @@ final readonly class Planner
                 $first->what,
                 $facts->joints($step),
                 $facts->minutes($step),
+                (new Cautions())->of($kit, $first->action->work($names, $kit), $names),
             );
         }
 

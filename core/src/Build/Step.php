@@ -7,6 +7,7 @@ namespace Chiralex\Build;
 use Chiralex\Board\Lie;
 use Chiralex\Board\Side;
 use Chiralex\Kit\Gate;
+use Chiralex\Reason\Reason;
 
 /** One step of the build. */
 final readonly class Step
@@ -18,6 +19,7 @@ final readonly class Step
      * @param list<string> $overridden parts the maker put here
      * @param string $what a panel, a varnish, a link
      * @param int $joints solder joints made in this step
+     * @param list<Reason> $cautions
      */
     public function __construct(
         public int $number,
@@ -31,6 +33,7 @@ final readonly class Step
         public string $what,
         public int $joints,
         public float $minutes,
+        public array $cautions,
     ) {}
 
     /** @return list<string> */

@@ -24,6 +24,7 @@ final readonly class Kit
      * @param list<string> $strayPlacements designators placed but not in the parts list
      * @param list<string> $unknownNames designators the kit file names that are nowhere else
      * @param list<string> $openSockets ICs whose socket could not be told
+     * @param list<string> $traits hazards and peculiarities the maker declares
      * @param array<string, string> $nets designator to the voltage declared across it, as a sum: `9 V - 2 V`
      */
     public function __construct(
@@ -46,6 +47,7 @@ final readonly class Kit
         public array $openSockets,
         public bool $hasPlacements,
         public array $nets = [],
+        public array $traits = [],
     ) {}
 
     public function board(string $name): ?BoardShape
@@ -91,6 +93,6 @@ final readonly class Kit
     /** @param list<OrderOverride> $overrides */
     private function changed(Settings $settings, array $overrides): self
     {
-        return new self($this->code, $this->name, $this->revision, $settings, $this->list, $this->parts, $this->boards, $this->groups, $this->gates, $this->tests, $this->wires, $overrides, $this->words, $this->problems, $this->strayPlacements, $this->unknownNames, $this->openSockets, $this->hasPlacements, $this->nets);
+        return new self($this->code, $this->name, $this->revision, $settings, $this->list, $this->parts, $this->boards, $this->groups, $this->gates, $this->tests, $this->wires, $overrides, $this->words, $this->problems, $this->strayPlacements, $this->unknownNames, $this->openSockets, $this->hasPlacements, $this->nets, $this->traits);
     }
 }

@@ -66,6 +66,7 @@ final readonly class KitReader
             $open,
             $placed->placements !== [],
             $file->nets(),
+            $file->traits(),
         );
     }
 

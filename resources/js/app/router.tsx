@@ -5,12 +5,12 @@ import { Wrong } from './Wrong';
 
 /** Rooms and stations are loaded when they are entered. */
 export const router = createBrowserRouter([
-  { path: '/sign-in', errorElement: <Wrong />, lazy: async () => ({ Component: (await import('@/rooms/sign-in')).SignIn }) },
+  { path: '/sign-in', hydrateFallbackElement: <p className="loading">Loading</p>, errorElement: <Wrong />, lazy: async () => ({ Component: (await import('@/rooms/sign-in')).SignIn }) },
   {
     path: '/',
     element: <Frame />,
     errorElement: <Wrong />,
-    hydrateFallbackElement: <p className="quiet">Loading</p>,
+    hydrateFallbackElement: <p className="loading">Loading</p>,
     children: [
       { index: true, element: <Navigate to="/shelf" replace /> },
       { path: 'shelf', lazy: async () => ({ Component: (await import('@/rooms/shelf')).Shelf }) },

@@ -267,6 +267,12 @@ final readonly class KitFile
         return $this->json->object('overrides')->textMap('words');
     }
 
+    /** @return list<string> */
+    public function traits(): array
+    {
+        return $this->json->texts('traits');
+    }
+
     /** @return array<string, string> */
     public function nets(): array
     {

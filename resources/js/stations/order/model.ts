@@ -19,11 +19,15 @@ export function breaksStair(steps: readonly Step[], index: number): boolean {
   return steps.slice(0, index).some((earlier) => earlier.height !== null && earlier.board === step.board && earlier.side === step.side && earlier.height > height + 0.5);
 }
 
-/** The rule that explains a step's place best: a rule its parts waited for, else that look-alikes are kept apart. */
-export function placeReason(step: Step, exception: boolean): string | null {
-  const reasons = step.parts.flatMap((part) => part.reasons.filter((each) => each.code.startsWith('order.')));
-  const rule = exception ? reasons.find((each) => each.code !== 'order.apart') : undefined;
-  return (rule ?? reasons.find((each) => each.code === 'order.apart'))?.text ?? null;
+/** The rule that explains the place of an exception best: the first that its parts waited for. */
+export function placeReason(step: Step): string | null {
+  return step.parts.flatMap((part) => part.reasons).find((each) => each.code.startsWith('order.') && each.code !== 'order.apart')?.text ?? null;
+}
+
+/** Look-alikes that are kept out of this step. */
+export function apartFrom(step: Step): string[] {
+  const names = step.parts.flatMap((part) => part.reasons.filter((each) => each.code === 'order.apart').flatMap((each) => (each.numbers as Record<string, unknown>)['designators'] as string[]));
+  return [...new Set(names)].sort((a, b) => a.localeCompare(b, 'en', { numeric: true }));
 }
 
 export function hangs(part: StepPart): boolean {

@@ -1,22 +1,25 @@
 import type { PartLine } from '@/shared/api';
 
-export type Column = 'refs' | 'quantity' | 'value' | 'part' | 'marking' | 'height' | 'direction' | 'supply' | 'alike';
+export type Column = 'refs' | 'quantity' | 'value' | 'part' | 'marking' | 'height' | 'direction' | 'alike';
 
 export const COLUMNS: readonly { id: Column; title: string; width: number; numeric?: boolean }[] = [
-  { id: 'refs', title: 'Ref', width: 112 },
+  { id: 'refs', title: 'Ref', width: 140 },
   { id: 'quantity', title: 'Qty', width: 38, numeric: true },
-  { id: 'value', title: 'Value', width: 84 },
-  { id: 'part', title: 'Part', width: 138 },
-  { id: 'marking', title: 'How it is marked', width: 178 },
-  { id: 'height', title: 'mm', width: 40, numeric: true },
-  { id: 'direction', title: 'Direction', width: 72 },
-  { id: 'alike', title: 'Looks like', width: 76 },
-  { id: 'supply', title: 'Supply', width: 60 },
+  { id: 'value', title: 'Value', width: 86 },
+  { id: 'part', title: 'Part', width: 152 },
+  { id: 'marking', title: 'How it is marked', width: 186 },
+  { id: 'height', title: 'mm', width: 42, numeric: true },
+  { id: 'direction', title: 'Direction', width: 74 },
+  { id: 'alike', title: 'Looks like', width: 74 },
 ];
 
 const MARKS: Readonly<Record<string, string>> = {
   band: 'band K', flat: 'flat', 'short-lead': 'short lead', 'long-lead': 'long +', stripe: 'stripe –', plus: 'plus', bar: 'bar +', notch: 'notch', dot: 'dot', tab: 'tab',
   'metal-side': 'metal side', key: 'key', 'red-edge': 'red edge', 'coloured-side': 'coloured side', colour: 'colour',
+};
+
+export const SUPPLY: Readonly<Record<PartLine['supply'], string>> = {
+  kit: 'in the kit', optional: 'optional', alternative: 'not in this option', 'not-fitted': 'not fitted', factory: 'factory fitted', builder: 'builder brings it', loose: 'loose',
 };
 
 export function lineKey(line: PartLine): string {
@@ -36,7 +39,8 @@ export function valueText(line: PartLine): string {
 
 function partText(line: PartLine): string {
   const body = line.outline === 'none' || line.outline === 'unknown' ? '' : line.outline.replace(/^(axial|radial|disc|led|socket|header|terminal|trimmer|film-box|block)-/, '').replace('1/4W', '¼ W');
-  return line.question ? `? ${line.kindName}` : `${line.kindName}${body === '' ? '' : `, ${body}`}`;
+  const supply = line.supply === 'kit' ? '' : `, ${SUPPLY[line.supply]}`;
+  return line.question ? `? ${line.kindName}` : `${line.kindName}${body === '' || supply !== '' ? '' : `, ${body}`}${supply}`;
 }
 
 function direction(line: PartLine): string {
@@ -52,7 +56,6 @@ export function cellText(line: PartLine, column: Column): string {
     case 'marking': return line.marking ? [...line.marking.bands, line.marking.text].filter(Boolean).join(' ') : '';
     case 'height': return line.height === null ? '' : line.height.toFixed(1);
     case 'direction': return direction(line);
-    case 'supply': return line.supply === 'kit' ? '' : line.supply;
     case 'alike': return line.alike.join(' ');
   }
 }

@@ -22,15 +22,34 @@ export function StepPane({ steps, index }: { steps: readonly Step[]; index: numb
         {step.lie && <span className="quiet">seen from the {skyline.data?.edge ?? 'front'} edge</span>}
         {step.lie && <span className="end">tilt {degrees(step.lie.tilt)}{step.lie.rocks ? ', rocks' : ''}</span>}
       </div>
-      {number !== null && skyline.data?.svg ? (
-        <>
-          {/* Our own drawing, made by the server from numbers and escaped names. */}
-          <div className="table-view" dangerouslySetInnerHTML={{ __html: skyline.data.svg }} />
-          <p className="rests">rests on {step.lie?.contacts.slice(0, 6).join(', ')}{(step.lie?.contacts.length ?? 0) > 6 ? ` and ${String((step.lie?.contacts.length ?? 0) - 6)} more` : ''}</p>
-        </>
-      ) : (
-        <p className="loading">{step.gate ? `Measure: ${step.gate.expect}` : step.board === null ? 'Work off the board.' : 'Nothing lies on the table in this step.'}</p>
-      )}
+      <div className="below" tabIndex={0} role="region" aria-label="How the parts are held">
+        {number !== null && skyline.data?.svg ? (
+          <>
+            {/* Our own drawing, made by the server from numbers and escaped names. */}
+            <div className="table-view" dangerouslySetInnerHTML={{ __html: skyline.data.svg }} />
+            <p className="rests">rests on {step.lie?.contacts.slice(0, 6).join(', ')}{(step.lie?.contacts.length ?? 0) > 6 ? ` and ${String((step.lie?.contacts.length ?? 0) - 6)} more` : ''}</p>
+          </>
+        ) : (
+          <p className="rests">{step.gate ? `Measure: ${step.gate.expect}` : step.board === null ? 'Work off the board.' : 'Nothing lies on the table in this step.'}</p>
+        )}
+        <Holds step={step} />
+        {step.cautions.length > 0 && <ul className="cautions" aria-label="Cautions">{step.cautions.map((caution) => <li key={caution}>{caution}</li>)}</ul>}
+      </div>
     </>
+  );
+}
+
+/** How the parts are held while the board is upside down; parts held alike stand together. */
+function Holds({ step }: { step: Step }) {
+  const groups = new Map<string, string[]>();
+  for (const part of step.parts) {
+    const text = part.reasons.find((reason) => reason.code.startsWith('hold.'))?.text;
+    if (text) groups.set(text, [...(groups.get(text) ?? []), part.designator]);
+  }
+  if (groups.size === 0) return null;
+  return (
+    <ul className="holds">
+      {[...groups].map(([text, names]) => <li key={text}><span className="m">{names.join(' ')}</span><span>{text}</span></li>)}
+    </ul>
   );
 }

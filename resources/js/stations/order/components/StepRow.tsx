@@ -1,7 +1,7 @@
 import type { Step } from '@/shared/api';
 import { millimetres, minutes } from '@/shared/format';
 import { useKit } from '@/shared/kit';
-import { breaksStair, hangs, placeReason, type Grip } from '../model';
+import { apartFrom, breaksStair, hangs, placeReason, type Grip } from '../model';
 import { StepWhy } from './StepWhy';
 
 type Props = {
@@ -23,7 +23,8 @@ export function StepRow({ steps, index, tallest, current, lifted, mark, onStep, 
   if (!step) return null;
   const names = step.parts.map((part) => part.designator);
   const broken = breaksStair(steps, index);
-  const reason = placeReason(step, broken || ['insert', 'place', 'adjust'].includes(step.action));
+  const reason = broken || ['insert', 'place', 'adjust'].includes(step.action) ? placeReason(step) : null;
+  const apart = apartFrom(step);
   const movable = step.parts.length > 0 && ['solder', 'insert', 'place'].includes(step.action);
   return (
     <li
@@ -59,6 +60,7 @@ export function StepRow({ steps, index, tallest, current, lifted, mark, onStep, 
               {part.designator}
             </button>
           ))}
+          {apart.length > 0 && <span className="apart ochre">apart from {apart.join(' ')}, {apart.length === 1 ? 'a look-alike' : 'look-alikes'}</span>}
         </span>
         {reason && <span className="reason ochre">{reason}</span>}
         {step.overridden.length > 0 && (

@@ -1,7 +1,7 @@
 import type { PartLine } from '@/shared/api';
 import { useKit } from '@/shared/kit';
 import { Marking, WhyList } from '@/shared/ui';
-import { refs, valueText } from '../model';
+import { refs, SUPPLY, valueText } from '../model';
 import { KINDS } from './kinds';
 
 /** The line looked at: its look-alikes side by side, its kind to change, and why. */
@@ -16,6 +16,12 @@ export function LineDetail({ line, lines }: { line: PartLine; lines: readonly Pa
         <select id="line-kind" className="filter wide" value={line.kind} disabled={!kit.mayEdit || kit.saving} onChange={(event) => { void kit.save([{ type: 'line', target: line.designators[0] ?? '', field: 'kind', value: event.target.value }]); }}>
           {KINDS.map((kind) => <option key={kind.id} value={kind.id}>{kind.name}</option>)}
         </select>
+        <label htmlFor="line-supply">supply</label>
+        <select id="line-supply" className="filter" value={line.supply} disabled={!kit.mayEdit || kit.saving} onChange={(event) => { void kit.save(line.designators.map((name) => ({ type: 'line', target: name, field: 'supply', value: event.target.value }))); }}>
+          {Object.entries(SUPPLY).map(([word, text]) => <option key={word} value={word}>{text}</option>)}
+        </select>
+      </div>
+      <div className="facts">
         {line.height !== null && (
           <span>
             {line.height.toFixed(1)} mm <span className="quiet">({line.heightSource})</span>

@@ -8,7 +8,7 @@ import { cellText, COLUMNS, lineKey, type Column } from '../model';
 
 type Props = { lines: readonly PartLine[]; current: string | null; sort: { column: Column | null; down: boolean }; onSort: (column: Column) => void };
 
-const EDITABLE: ReadonlySet<Column> = new Set(['value', 'height', 'supply']);
+const EDITABLE: ReadonlySet<Column> = new Set(['value', 'height']);
 
 /** The lines as a dense table; arrows move, Enter edits the value, double click edits a cell. */
 export function PartsTable({ lines, current, sort, onSort }: Props) {
