@@ -6,6 +6,7 @@ namespace ChiralexCli;
 
 use Chiralex\ChiralexException;
 use ChiralexAdapters\UnusableFile;
+use Throwable;
 
 /**
  * The command line: exit 0 done, 1 done and something blocks, 2 unusable input with one line on standard error.
@@ -20,13 +21,21 @@ final readonly class Application
         try {
             $outcome = $this->outcome($arguments);
         } catch (UsageError|UnusableFile|ChiralexException $fault) {
-            fwrite(STDERR, 'chiralex: ' . mb_strimwidth((string) preg_replace('~\s+~', ' ', $fault->getMessage()), 0, self::LINE - 10, '...') . "\n");
-
-            return 2;
+            return $this->refuse($fault->getMessage());
+        } catch (Throwable $fault) {
+            return $this->refuse('a fault of the program, not of your files: ' . $fault->getMessage() . ' (' . basename($fault->getFile()) . ' line ' . $fault->getLine() . '). Report it with the files that show it.');
         }
         fwrite(STDOUT, json_encode($outcome->document, JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_INVALID_UTF8_SUBSTITUTE | JSON_THROW_ON_ERROR) . "\n");
 
         return $outcome->blocks ? 1 : 0;
+    }
+
+    private function refuse(string $why): int
+    {
+        $line = preg_replace('~\s+~', ' ', mb_scrub($why));
+        fwrite(STDERR, 'chiralex: ' . mb_strcut((string) $line, 0, self::LINE - 12) . "\n");
+
+        return 2;
     }
 
     /**

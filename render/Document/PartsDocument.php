@@ -88,7 +88,7 @@ final readonly class PartsDocument
             'candidates' => array_map(static fn(Kind $kind): string => $kind->value, $part->recognition->candidates),
             'package' => $line->package,
             'outline' => $part->outline->name,
-            'height' => $part->outline->name === 'none' ? null : $part->height,
+            'height' => $part->outline->name === 'none' && $part->placement === null ? null : $part->height,
             'heightSource' => $part->heightOrigin->value,
             'polarised' => $part->polarised,
             'mark' => $part->polarised ? ($part->polarity === null ? $part->row->checkMark : $part->polarity->mark)?->value : null,

@@ -55,7 +55,7 @@ final readonly class Lying
             return [];
         }
         $offset = $assembly->offset($body->board);
-        $places = $body->side === $down ? $body->topPoints() : array_values($body->pins);
+        $places = $body->side === $down ? $body->topPoints() : ($body->pierces ? array_values($body->pins) : []);
         $height = $body->side === $down ? $body->height : self::STUB;
 
         return array_map(static fn(Point $place): SupportPoint => new SupportPoint($place->x + $offset->x, $place->y + $offset->y, $height, $body->designator), $places);

@@ -14,6 +14,7 @@ final readonly class PlacedBody
      * @param Point $centre of the body
      * @param float $rotation degrees counter-clockwise
      * @param array<string, Point> $pins by pin name
+     * @param bool $pierces true when its leads come out on the other side; false for an IC in its socket
      * @param ?float $grams only a mass that is known, typed in or weighed
      */
     private function __construct(
@@ -26,6 +27,7 @@ final readonly class PlacedBody
         public float $height,
         public array $pins,
         public ?float $grams,
+        public bool $pierces,
     ) {}
 
     /**
@@ -34,7 +36,7 @@ final readonly class PlacedBody
      *
      * @param array<array-key, array{float, float}>|null $typedPins
      */
-    public static function place(Placement $placement, Outline $outline, float $height, ?array $typedPins = null, Point $origin = new Point(0.0, 0.0), ?float $grams = null): self
+    public static function place(Placement $placement, Outline $outline, float $height, ?array $typedPins = null, Point $origin = new Point(0.0, 0.0), ?float $grams = null, bool $pierces = true): self
     {
         $flip = $typedPins === null && $placement->side === Side::Bottom ? -1.0 : 1.0;
         $pins = [];
@@ -44,7 +46,7 @@ final readonly class PlacedBody
         }
         $centre = $origin->turned($placement->rotation);
 
-        return new self($placement->designator, $placement->board, $placement->side, $outline, $placement->at->plus($centre->x, $centre->y), $placement->rotation, $height, $pins, $grams);
+        return new self($placement->designator, $placement->board, $placement->side, $outline, $placement->at->plus($centre->x, $centre->y), $placement->rotation, $height, $pins, $grams, $pierces);
     }
 
     /** The body seen from above: four corners; a can as 16 points of its circle. */

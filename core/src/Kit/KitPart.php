@@ -67,6 +67,7 @@ final readonly class KitPart
     /** True when the builder solders it to a board. */
     public function isSoldered(): bool
     {
-        return $this->supply->isBuilt() && $this->socket === null && ($this->placement !== null || $this->row->onBoard);
+        // Hardware stays hardware, though a board file may place it.
+        return $this->supply->isBuilt() && $this->socket === null && ($this->row->onBoard || ($this->placement !== null && $this->row->outline !== 'none'));
     }
 }

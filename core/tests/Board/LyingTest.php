@@ -80,6 +80,14 @@ final class LyingTest extends TestCase
         self::assertEqualsWithDelta(Lying::STUB, $lie->plane->at(new Point(30.0, 20.0)), 1e-9);
     }
 
+    public function test_an_ic_in_a_socket_of_the_other_side_has_no_leads_to_lie_on(): void
+    {
+        $outline = Outlines::standard()->named('DIP-8');
+        $below = PlacedBody::place(new Placement('U1', new Point(30.0, 20.0), 0.0, Side::Bottom, 'main'), $outline, 8.0, pierces: false);
+
+        self::assertNotContains('U1', self::lie([$below])->contacts);
+    }
+
     public function test_a_known_mass_moves_the_centre(): void
     {
         $heavy = PlacedBody::place(new Placement('T1', new Point(50.0, 20.0), 0.0, Side::Top, 'main'), Outlines::standard()->named('block-8x8x8'), 8.0, null, new Point(0.0, 0.0), 60.0);

@@ -72,6 +72,8 @@ final class PartsReaderTest extends TestCase
     {
         self::assertSame(['R1'], self::read("Bezeichner;Menge;Wert;Bauform\nR1;1;4,7k;Axial\n")->lines[0]->designators);
         self::assertSame('10k', self::read("Repère;Quantité;Valeur\nR1;1;10k\n")->lines[0]->value);
+        self::assertSame(['R7'], self::read("Part\tValue\nR7\t1k\n")->lines[0]->designators);
+        self::assertSame(['R1'], self::read("Reference(s),Qty.,Part\nR1,1,resistor\n")->lines[0]->designators);
     }
 
     public function test_do_not_fit_is_known_in_its_usual_spellings(): void

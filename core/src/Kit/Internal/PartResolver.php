@@ -132,7 +132,7 @@ final readonly class PartResolver
         $supply = in_array($designator, $this->leftOut, true) ? Supply::Alternative : (Supply::tryFrom($answer->text('supply')) ?? $line->supply);
         $grams = $answer->number('mass') ?? $this->weighed[$designator] ?? $this->weighed[$line->value] ?? null;
         $at = $answer->numbers('origin');
-        $body = $placement === null ? null : PlacedBody::place($placement, $outline, $height, $answer->has('pins') ? $this->pins($answer) : null, new Point($at[0] ?? 0.0, $at[1] ?? 0.0), $grams);
+        $body = $placement === null ? null : PlacedBody::place($placement, $outline, $height, $answer->has('pins') ? $this->pins($answer) : null, new Point($at[0] ?? 0.0, $at[1] ?? 0.0), $grams, $socket === null);
         $text = mb_strtolower("{$line->value} {$line->description} {$line->package}");
         $nonPolar = $row->kind === Kind::Electrolytic && preg_match('~bipolar|non-?polar|\bnp\b~', $text) === 1;
         $polarity = $answer->has('polarity') ? $this->polarity($answer->object('polarity')) : null;

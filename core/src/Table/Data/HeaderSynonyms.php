@@ -8,8 +8,8 @@ namespace Chiralex\Table\Data;
 final readonly class HeaderSynonyms
 {
     public const PARTS = [
-        'designator' => ['designator', 'designators', 'reference', 'references', 'ref', 'refs', 'refdes', 'reference designator', 'reference designators', 'part reference', 'bezeichner', 'referenz', 'bauteil', 'position', 'repere', 'reference composant', 'referencia', 'referentie', 'oznaczenie'],
-        'quantity' => ['quantity', 'qty', 'count', 'amount', 'number', 'menge', 'anzahl', 'stueck', 'quantite', 'qte', 'nombre', 'cantidad', 'aantal', 'ilosc', 'pcs', 'pieces'],
+        'designator' => ['designator', 'designators', 'reference', 'references', 'ref', 'refs', 'refdes', 'reference designator', 'reference designators', 'part reference', 'bezeichner', 'referenz', 'bauteil', 'position', 'repere', 'reference composant', 'referencia', 'referentie', 'oznaczenie', 'ref des', 'reference s', 'designator s', 'ref s', 'part', 'parts', 'component', 'components'],
+        'quantity' => ['quantity', 'qty', 'count', 'amount', 'number', 'menge', 'anzahl', 'stueck', 'quantite', 'qte', 'nombre', 'cantidad', 'aantal', 'ilosc', 'pcs', 'pieces', 'quantity per pcb', 'qty per board', 'qty per pcb'],
         'value' => ['value', 'val', 'wert', 'valeur', 'valor', 'waarde', 'wartosc', 'comment', 'nominal'],
         'package' => ['package', 'footprint', 'case', 'outline', 'body', 'gehaeuse', 'bauform', 'boitier', 'empreinte', 'encapsulado', 'huella', 'behuizing', 'obudowa', 'pattern'],
         'description' => ['description', 'desc', 'details', 'beschreibung', 'bezeichnung', 'designation', 'descripcion', 'omschrijving', 'opis', 'name', 'part', 'article', 'artikel'],
