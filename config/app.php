@@ -12,5 +12,6 @@ return [
     'fallback_locale' => 'en',
     'cipher' => 'AES-256-CBC',
     'key' => env('APP_KEY'),
+    'code' => env('CHIRALEX_CODE', 'none'),
     'files' => env('CHIRALEX_FILES', base_path('var/files')),
 ];

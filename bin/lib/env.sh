@@ -2,6 +2,8 @@
 base_env() {
   APP_KEY="base64:$(php -r 'echo base64_encode(hash("sha256", $argv[1], true));' "$(secret app-key)")"
   export APP_KEY
+  # The code that this process runs; derived results are kept by it, whatever is written to the folder meanwhile.
+  CHIRALEX_CODE=$(cat "$VAR/code-version" 2>/dev/null || echo none); export CHIRALEX_CODE
   export DB_HOST=127.0.0.1 DB_DATABASE=chiralex DB_PASSWORD="$(secret db-app)" DB_OWNER_PASSWORD="$(secret db-owner)"
 }
 app_env() {

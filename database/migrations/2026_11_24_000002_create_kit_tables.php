@@ -69,7 +69,8 @@ return new class extends Migration {
         // Can be dropped without loss: every row is computed again from files and core version.
         Schema::create('derived_results', function (Blueprint $table): void {
             $table->char('hash', 64)->primary();
-            $table->jsonb('document');
+            // Plain json keeps the order of fields, so that a kept document equals a computed one to the letter.
+            $table->json('document');
             $table->timestampTz('created_at')->useCurrent();
         });
 

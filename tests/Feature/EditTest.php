@@ -102,6 +102,6 @@ final class EditTest extends FeatureCase
         self::assertSame(0, Revision::query()->findOrFail($revision->id)->sequence);
         $this->edit($maker, $revision, 0, [['type' => 'order', 'target' => '', 'field' => '', 'value' => $move]])->assertOk();
         $order = $this->getJson("/api/revisions/{$revision->id}/documents/order");
-        self::assertSame([$move, ['D1']], [$order->json('overrides'), array_merge(...array_column($order->json('steps'), 'overridden'))]);
+        self::assertEquals([$move, ['D1']], [$order->json('overrides'), array_merge(...array_column($order->json('steps'), 'overridden'))]);
     }
 }

@@ -19,7 +19,7 @@ final readonly class Derived
     {
         $files = $revision->files;
         ksort($files);
-        $hash = hash('sha256', json_encode([$files, $name, self::codeVersion()], JSON_THROW_ON_ERROR));
+        $hash = hash('sha256', json_encode([$files, $name, config()->string('app.code')], JSON_THROW_ON_ERROR));
         $known = DB::table('derived_results')->where('hash', $hash)->value('document');
         if (is_string($known)) {
             /** @var array<string, mixed> */
@@ -29,17 +29,5 @@ final readonly class Derived
         DB::table('derived_results')->insertOrIgnore(['hash' => $hash, 'document' => json_encode($document, JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE | JSON_INVALID_UTF8_SUBSTITUTE)]);
 
         return $document;
-    }
-
-    /** Changes whenever core, words or drawings change: the newest change time among their folders. */
-    private static function codeVersion(): string
-    {
-        static $version = null;
-        if (!is_string($version)) {
-            $stamp = base_path('var/code-version');
-            $version = is_file($stamp) ? trim((string) file_get_contents($stamp)) : microtime();
-        }
-
-        return $version;
     }
 }

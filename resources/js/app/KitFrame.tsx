@@ -2,7 +2,7 @@ import { useState } from 'react';
 import { NavLink, Outlet, useLocation, useNavigate, useParams } from 'react-router';
 import { useAddFiles, useEdit, useHeader, useMe, useUndo, type Change, type Conflict, type Refused } from '@/shared/api';
 import { useKeys } from '@/shared/keys';
-import { KitContext, type Side } from '@/shared/kit';
+import { KitContext, type Saved, type Side } from '@/shared/kit';
 import { DropZone, Notice } from '@/shared/ui';
 import { ConflictDialog } from './ConflictDialog';
 import { MattersFoot } from './MattersFoot';
@@ -34,14 +34,15 @@ export function KitFrame() {
     if (why.conflict) setConflict(why.conflict);
     else setFault(why.message);
   };
-  const save = async (changes: readonly Change[]): Promise<boolean> => {
+  const save = async (changes: readonly Change[]): Promise<Saved> => {
     try {
       await edit.mutateAsync(changes);
       setFault(null);
-      return true;
+      return 'saved';
     } catch (why) {
-      refused(why as Refused);
-      return false;
+      const refusal = why as Refused;
+      refused(refusal);
+      return refusal.conflict ? 'conflict' : 'refused';
     }
   };
   const takeBack = () => {

@@ -35,7 +35,9 @@ function token(): string {
 async function checked(request: Request): Promise<Response> {
   request.headers.set('X-XSRF-TOKEN', token());
   request.headers.set('Accept', 'application/json');
-  const response = await fetch(request);
+  const response = await fetch(request).catch(() => {
+    throw new Refused(0, 'The server cannot be reached. What you typed is kept; try again when the line is back.', null);
+  });
   if (!response.ok) {
     const body: unknown = await response.json().catch(() => null);
     throw new Refused(response.status, messageOf(response.status, body), body);

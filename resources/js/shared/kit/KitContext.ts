@@ -4,6 +4,9 @@ import type { Change, Header } from '@/shared/api';
 export type Side = 'top' | 'bottom';
 
 /** What the stations of one kit share: the draft, the side looked at, the part looked at. */
+/** What became of a save: in a conflict the dialog keeps the words, after a refusal the field does. */
+export type Saved = 'saved' | 'conflict' | 'refused';
+
 type KitView = {
   id: number;
   header: Header;
@@ -14,7 +17,7 @@ type KitView = {
   select: (designator: string | null) => void;
   why: boolean;
   toggleWhy: () => void;
-  save: (changes: readonly Change[]) => Promise<boolean>;
+  save: (changes: readonly Change[]) => Promise<Saved>;
   saving: boolean;
 };
 

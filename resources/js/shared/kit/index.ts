@@ -1,1 +1,1 @@
-export { KitContext, useKit, type Side } from './KitContext';
+export { KitContext, useKit, type Saved, type Side } from './KitContext';

@@ -37,8 +37,9 @@ export function Cell({ line, column, onDone }: Props) {
       return;
     }
     done.current = true;
-    await kit.save(wanted);
-    onDone();
+    // After a refusal the field stays open with the words in it.
+    if ((await kit.save(wanted)) === 'refused') done.current = false;
+    else onDone();
   };
   const unit = line.unit;
   const reading = echo.data?.readings.find((each) => unit === null || each.unit === unit);
