@@ -29,6 +29,12 @@ final readonly class KitFiles
         return $this->fromBytes(basename($path), $this->file($path));
     }
 
+    /** True for a name that the kit folder format gives a meaning. */
+    public static function isKnown(string $name): bool
+    {
+        return in_array(strtolower($name), self::KNOWN, true);
+    }
+
     /**
      * A dropped file: a ZIP of a kit folder, or a parts list under any name.
      *
@@ -43,8 +49,8 @@ final readonly class KitFiles
         if (str_starts_with($bytes, "PK\x03\x04") && !str_ends_with(strtolower($name), '.xlsx')) {
             return $this->withWorkbook($this->archive($name, $bytes));
         }
-        if (strtolower($name) === 'kit.json') {
-            return ['kit.json' => $bytes];
+        if (in_array(strtolower($name), self::KNOWN, true)) {
+            return $this->withWorkbook([strtolower($name) => $bytes]);
         }
 
         return $this->withWorkbook([str_ends_with(strtolower($name), '.xlsx') ? 'bom.xlsx' : 'bom.csv' => $bytes]);

@@ -5,6 +5,7 @@ declare(strict_types=1);
 use App\Actions\Kit\UnknownChange;
 use App\Http\Middleware\ContentPolicy;
 use Chiralex\ChiralexException;
+use Chiralex\Table\Exception\UnreadableTable;
 use ChiralexAdapters\UnusableFile;
 use Illuminate\Foundation\Application;
 use Illuminate\Foundation\Configuration\Exceptions;
@@ -22,6 +23,7 @@ return Application::configure(basePath: dirname(__DIR__))
         $exceptions->shouldRenderJsonWhen(static fn(Request $request): bool => $request->is('api/*') || $request->expectsJson());
         // What the core, the adapters and the draft refuse says itself what, where and what to do.
         $exceptions->dontReport([UnusableFile::class, ChiralexException::class, UnknownChange::class]);
+        $exceptions->render(static fn(UnreadableTable $fault): JsonResponse => new JsonResponse(['message' => $fault->getMessage()] + ($fault->missing === 'designator' ? ['headers' => $fault->headers] : []), 422));
         $exceptions->render(static fn(UnusableFile|ChiralexException|UnknownChange $fault): JsonResponse => new JsonResponse(['message' => $fault->getMessage()], 422));
     })
     ->create();

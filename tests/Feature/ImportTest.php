@@ -39,6 +39,17 @@ final class ImportTest extends FeatureCase
         self::assertSame(['Frost Bell', 'B'], [$answer->json('name'), $answer->json('revision')]);
     }
 
+    public function test_the_files_of_a_kit_folder_dropped_one_by_one_keep_their_roles_whatever_comes_first(): void
+    {
+        $folder = dirname(__DIR__, 2) . '/database/demo/frost-bell';
+        $files = [UploadedFile::fake()->createWithContent('a-note.csv', "Part,Note\nR1,old list\n"), UploadedFile::fake()->createWithContent('masses.csv', "part,pieces,grams\nR1,10,2\n")];
+        foreach (['placements.csv', 'kit.json', 'bom.csv'] as $name) {
+            $files[] = UploadedFile::fake()->createWithContent($name, (string) file_get_contents("{$folder}/{$name}"));
+        }
+
+        $this->drop($files)->assertStatus(201)->assertJsonPath('name', 'Frost Bell')->assertJsonPath('lines', 35);
+    }
+
     public function test_a_workbook_is_read_like_a_list(): void
     {
         $book = new Spreadsheet();
@@ -80,6 +91,27 @@ final class ImportTest extends FeatureCase
         self::assertContains('board.stray-placement', array_column($this->getJson("/api/revisions/{$revision->id}")->json('matters'), 'code'));
         $this->postJson("/api/revisions/{$revision->id}/undo", ['operationId' => (string) Str::uuid()], ['If-Match' => '"1"'])->assertOk();
         self::assertSame([], $this->getJson("/api/revisions/{$revision->id}/boards")->json('parts'));
+    }
+
+    public function test_a_list_with_an_unknown_designator_column_tells_its_columns_and_is_read_once_told(): void
+    {
+        $file = static fn(): UploadedFile => UploadedFile::fake()->createWithContent('odd.csv', "Spot;Wert\nR1;1k\n");
+        $refusal = $this->drop([$file()])->assertStatus(422);
+        self::assertSame(['Spot', 'Wert'], $refusal->json('headers'));
+
+        $kit = $this->actingAs($this->person())->post('/api/kits', ['files' => [$file()], 'designatorColumn' => 0], ['Accept' => 'application/json'])->assertStatus(201);
+        self::assertSame(1, $kit->json('parts'));
+    }
+
+    public function test_a_column_can_be_taken_for_another_field_and_back(): void
+    {
+        $revision = $this->kit(['bom.csv' => "Ref,Gehalt\nR1,1k\n"]);
+        $maker = $this->person();
+        $this->edit($maker, $revision, 0, [['type' => 'column', 'target' => '1', 'field' => '', 'value' => 'value']])->assertOk();
+        self::assertSame('1000', $this->getJson("/api/revisions/{$revision->id}/documents/parts")->json('lines.0.value'));
+        $this->postJson("/api/revisions/{$revision->id}/undo", ['operationId' => (string) Str::uuid()], ['If-Match' => '"1"'])->assertOk();
+
+        self::assertNull($this->getJson("/api/revisions/{$revision->id}/documents/parts")->json('lines.0.value'));
     }
 
     public function test_an_answer_is_remembered_for_the_next_kit(): void

@@ -8,6 +8,7 @@ use Chiralex\Table\CsvReader;
 use Chiralex\Table\Data\HeaderSynonyms;
 use Chiralex\Table\Exception\UnreadableTable;
 use Chiralex\Table\HeaderMap;
+use Chiralex\Table\Table;
 
 /** The files of a draft with changes applied; each change tells its own inverse. */
 final class Draft
@@ -28,6 +29,7 @@ final class Draft
             'order' => $this->json(['overrides', 'order'], $change),
             'board' => $this->json($this->boardPath($change->target, $change->field), $change),
             'cell' => $this->cell($change),
+            'column' => $this->column($change),
             'file' => $this->file($change),
             default => throw UnknownChange::type($change->type),
         };
@@ -97,28 +99,48 @@ final class Draft
      */
     private function cell(Change $change): Change
     {
-        $name = isset($this->files['bom.csv']) ? 'bom.csv' : (isset($this->files['bom.tsv']) ? 'bom.tsv' : 'bom.txt');
-        $table = (new CsvReader())->read($this->files[$name] ?? '', $name);
-        $column = HeaderMap::guess($table->headers, HeaderSynonyms::PARTS)->columns[$change->field] ?? null;
-        if ($column === null) {
-            throw UnknownChange::column($change->field, $name);
-        }
-        $before = null;
-        $records = [$table->headerRow => $table->headers];
-        foreach ($table->rows as $row) {
-            $cells = array_pad($row->cells, count($table->headers), '');
-            if ($row->number === (int) $change->target) {
-                $before = $cells[$column];
-                $cells[$column] = is_scalar($change->value) ? (string) $change->value : '';
-            }
-            $records[$row->number] = $cells;
-        }
-        if ($before === null) {
-            throw UnknownChange::row($change->target, $name);
-        }
-        $this->files[$name] = $this->written($records, $table->separator);
+        $table = $this->table();
+        $column = HeaderMap::guess($table->headers, HeaderSynonyms::PARTS)->columns[$change->field] ?? throw UnknownChange::column($change->field, $table->file);
 
-        return new Change('cell', $change->target, $change->field, $before);
+        return new Change('cell', $change->target, $change->field, $this->rewrite($table, (int) $change->target, $column, $change->value));
+    }
+
+    /**
+     * Says what a column holds by writing the field's own name over its header; the dropped file stays as it was.
+     *
+     * @throws UnreadableTable
+     * @throws UnknownChange when there is no such column
+     */
+    private function column(Change $change): Change
+    {
+        $table = $this->table();
+
+        return new Change('column', $change->target, '', $this->rewrite($table, $table->headerRow, (int) $change->target, $change->value));
+    }
+
+    /** @throws UnreadableTable */
+    private function table(): Table
+    {
+        $name = isset($this->files['bom.csv']) ? 'bom.csv' : (isset($this->files['bom.tsv']) ? 'bom.tsv' : 'bom.txt');
+
+        return (new CsvReader())->read($this->files[$name] ?? '', $name);
+    }
+
+    /**
+     * @return string what stood there
+     * @throws UnknownChange when there is no such row or column
+     */
+    private function rewrite(Table $table, int $row, int $column, mixed $value): string
+    {
+        $records = [$table->headerRow => $table->headers];
+        foreach ($table->rows as $each) {
+            $records[$each->number] = array_pad($each->cells, count($table->headers), '');
+        }
+        $before = $records[$row][$column] ?? throw UnknownChange::row((string) $row, $table->file);
+        $records[$row][$column] = is_scalar($value) ? (string) $value : '';
+        $this->files[$table->file] = $this->written($records, $table->separator);
+
+        return $before;
     }
 
     /**

@@ -26,16 +26,24 @@ final readonly class ImportKit
 
     /**
      * @param array<string, string> $dropped name as dropped to bytes
+     * @param ?int $designatorColumn which column of the parts list holds designators, where its header does not tell
      * @throws UnusableFile when a file cannot be opened
      * @throws ChiralexException when the files make no kit
      */
-    public function __invoke(array $dropped, ?int $userId): Revision
+    public function __invoke(array $dropped, ?int $userId, ?int $designatorColumn = null): Revision
     {
+        // What the format names by itself goes before what has to be guessed.
+        uksort($dropped, static fn(string $a, string $b): int => KitFiles::isKnown($b) <=> KitFiles::isKnown($a));
         $files = [];
         foreach ($dropped as $name => $bytes) {
             $files += $this->role($name, (new KitFiles())->fromBytes($name, $bytes), $files);
         }
         $files = $this->named($files, array_key_first($dropped) ?? 'kit');
+        if ($designatorColumn !== null) {
+            $draft = new Draft($files);
+            $draft->apply(new Change('column', (string) $designatorColumn, '', 'designator'));
+            $files = $draft->files;
+        }
         $kit = (new KitReader())->read($files);
         $files = $this->answers->applied($files, $kit);
 
@@ -61,7 +69,7 @@ final readonly class ImportKit
      */
     private function role(string $name, array $read, array $known): array
     {
-        if (array_keys($read) === ['bom.csv'] && strtolower($name) !== 'bom.csv' && (str_contains(strtolower($name), 'placement') || isset($known['bom.csv'])) && FileRole::isPlacement($read['bom.csv'])) {
+        if (array_keys($read) === ['bom.csv'] && !KitFiles::isKnown($name) && (str_contains(strtolower($name), 'placement') || isset($known['bom.csv'])) && FileRole::isPlacement($read['bom.csv'])) {
             return ['placements.csv' => $read['bom.csv']];
         }
 

@@ -37,6 +37,12 @@ final class ValueReaderTest extends TestCase
         yield 'a bare three-digit capacitor value is a code' => ['104', Unit::Farad, '0.0000001', "100\u{2009}nF", null];
         yield 'code with tolerance letter' => ['683K', Unit::Farad, '0.000000068', "68\u{2009}nF", '10'];
         yield 'third digit 9 is a tenth, letters below 10 pF are picofarads' => ['229C', Unit::Farad, '0.0000000000022', "2.2\u{2009}pF", '0.25pF'];
+        yield 'third digit 8 is a hundredth' => ['228', Unit::Farad, '0.00000000000022', "0.22\u{2009}pF", null];
+        foreach (['B' => '0.1pF', 'C' => '0.25pF', 'D' => '0.5pF', 'F' => '1pF', 'G' => '2pF'] as $letter => $tolerance) {
+            yield "letter {$letter} below 10 pF" => ["479{$letter}", Unit::Farad, '0.0000000000047', "4.7\u{2009}pF", $tolerance];
+        }
+        yield 'letters from 10 pF on are percent' => ['100J', Unit::Farad, '0.00000000001', "10\u{2009}pF", '5'];
+        yield 'a unit behind three digits makes a number of them' => ['470 pF', Unit::Farad, '0.00000000047', "470\u{2009}pF", null];
         yield 'large capacitors stay in microfarad' => ['1000uF', Unit::Farad, '0.001', "1000\u{2009}\u{00B5}F", null];
         yield 'inductor' => ['10 mH', Unit::Henry, '0.01', "10\u{2009}mH", null];
     }

@@ -20,7 +20,7 @@ final readonly class KitController
 
     public function store(DroppedFiles $request, ImportKit $import, Shelf $shelf): JsonResponse
     {
-        $revision = $import($request->dropped(), $request->userId());
+        $revision = $import($request->dropped(), $request->userId(), $request->designatorColumn());
 
         return new JsonResponse($shelf->row(Kit::query()->findOrFail($revision->kit_id)), 201);
     }

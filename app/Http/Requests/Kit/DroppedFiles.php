@@ -16,7 +16,7 @@ final class DroppedFiles extends FormRequest
     /** @return array<string, list<string>> */
     public function rules(): array
     {
-        return ['files' => ['required', 'array', 'min:1', 'max:12'], 'files.*' => ['required', 'file']];
+        return ['files' => ['required', 'array', 'min:1', 'max:12'], 'files.*' => ['required', 'file'], 'designatorColumn' => ['sometimes', 'integer', 'min:0', 'max:200']];
     }
 
     /** @return array<string, string> */
@@ -43,6 +43,11 @@ final class DroppedFiles extends FormRequest
         }
 
         return $dropped;
+    }
+
+    public function designatorColumn(): ?int
+    {
+        return $this->has('designatorColumn') ? $this->integer('designatorColumn') : null;
     }
 
     public function userId(): ?int

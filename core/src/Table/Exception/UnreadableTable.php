@@ -10,6 +10,15 @@ use RuntimeException;
 /** A file that holds no table at all, so that nothing can be imported from it. */
 final class UnreadableTable extends RuntimeException implements ChiralexException
 {
+    /** @param list<string> $headers the columns there are, where one is missing */
+    private function __construct(
+        string $message,
+        public readonly array $headers = [],
+        public readonly string $missing = '',
+    ) {
+        parent::__construct($message);
+    }
+
     public static function empty(string $file): self
     {
         return new self("{$file} is empty: export the table again and drop that file.");
@@ -30,7 +39,7 @@ final class UnreadableTable extends RuntimeException implements ChiralexExceptio
     {
         $list = mb_strimwidth(implode(', ', array_filter($headers, static fn(string $header): bool => $header !== '')), 0, 120, '...');
 
-        return new self("{$file} row 1: no {$column} column among: {$list}. Name one of them so, or map it by hand.");
+        return new self("{$file} row 1: no {$column} column among: {$list}. Name one of them so, or say in the application which one it is.", $headers, $column);
     }
 
     public static function unclosedQuote(string $file, int $row): self

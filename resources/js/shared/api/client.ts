@@ -13,6 +13,12 @@ export class Refused extends Error {
     this.body = body;
   }
 
+  /** The columns of a table whose designators could not be told. */
+  get headers(): readonly string[] {
+    const body = this.body as { headers?: unknown } | null;
+    return Array.isArray(body?.headers) ? body.headers.map(String) : [];
+  }
+
   /** Both texts, when somebody else changed the draft in between. */
   get conflict(): Conflict | null {
     return this.status === 409 ? (this.body as Conflict) : null;

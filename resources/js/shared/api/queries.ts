@@ -94,8 +94,8 @@ export function useAddFiles(id: number) {
 
 export function useNewKit() {
   const queries = useQueryClient();
-  return useMutation<ShelfRow, Refused, readonly File[]>({
-    mutationFn: async (files) => (await api.upload('/kits', files)) as ShelfRow,
+  return useMutation<ShelfRow, Refused, { files: readonly File[]; designatorColumn?: number }>({
+    mutationFn: async ({ files, designatorColumn }) => (await api.upload('/kits', files, designatorColumn === undefined ? {} : { designatorColumn: String(designatorColumn) })) as ShelfRow,
     onSuccess: () => queries.invalidateQueries({ queryKey: ['shelf'] }),
   });
 }

@@ -1,4 +1,5 @@
 import { useRef, useState, type DragEvent, type ReactNode } from 'react';
+import { droppedFiles } from './droppedFiles';
 import './ui.css';
 
 type Props = { label: string; onFiles: (files: File[]) => void; children: ReactNode };
@@ -31,8 +32,9 @@ export function DropZone({ label, onFiles, children }: Props) {
         event.preventDefault();
         depth.current = 0;
         setOver(false);
-        const files = [...event.dataTransfer.files];
-        if (files.length > 0) onFiles(files);
+        void droppedFiles(event.dataTransfer).then((files) => {
+          if (files.length > 0) onFiles(files);
+        });
       }}
     >
       {children}

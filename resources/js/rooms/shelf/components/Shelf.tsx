@@ -15,12 +15,18 @@ export function Shelf() {
   const queries = useQueryClient();
   const [filter, setFilter] = useState('');
   const [fault, setFault] = useState<string | null>(null);
+  const [asked, setAsked] = useState<{ files: readonly File[]; headers: readonly string[] } | null>(null);
   const mayEdit = me.data?.abilities.includes('edit-kits') ?? false;
-  const take = (files: File[]) => {
+  const take = (files: readonly File[], designatorColumn?: number) => {
     setFault(null);
-    make.mutate(files, {
+    setAsked(null);
+    make.mutate(designatorColumn === undefined ? { files } : { files, designatorColumn }, {
       onSuccess: (row: ShelfRow) => void navigate(`/kits/${String(row.revisionId)}/parts`),
-      onError: (why) => { setFault(why.message); },
+      onError: (why) => {
+        const headers = why.headers;
+        if (headers.length > 0) setAsked({ files, headers });
+        setFault(why.message);
+      },
     });
   };
   const loadDemo = async () => {
@@ -30,16 +36,25 @@ export function Shelf() {
   if (shelf.error) return <Notice title="The Shelf cannot be shown" text={shelf.error.message} />;
   const rows = (shelf.data ?? []).filter((kit) => kit.name.toLowerCase().includes(filter.trim().toLowerCase()));
   return (
-    <DropZone label="Drop a parts list, a ZIP or the files of a kit folder: a new kit" onFiles={take}>
+    <DropZone label="Drop a parts list, a ZIP or the files of a kit folder: a new kit" onFiles={(files) => { take(files); }}>
       <main className="shelf">
         <div className="head">
           <h1>Shelf</h1>
           <span className="quiet">{shelf.data ? `${String(shelf.data.length)} ${shelf.data.length === 1 ? 'kit' : 'kits'}` : ''}</span>
           <label className="sr" htmlFor="shelf-filter">Filter kits</label>
           <input id="shelf-filter" className="filter" placeholder="Filter" value={filter} onChange={(event) => { setFilter(event.target.value); }} />
-          <span className="end">{mayEdit && <FileButton label={make.isPending ? 'Reading the files' : 'New kit from files'} primary disabled={make.isPending} onFiles={take} />}</span>
+          <span className="end">{mayEdit && <FileButton label={make.isPending ? 'Reading the files' : 'New kit from files'} primary disabled={make.isPending} onFiles={(files) => { take(files); }} />}</span>
         </div>
         {fault && <p className="refusal" role="alert">{fault} <button type="button" className="btn link" onClick={() => { setFault(null); }}>Dismiss</button></p>}
+        {asked && (
+          <p className="which">
+            <label htmlFor="designator-column">Which column holds the designators (R1, C2)?</label>{' '}
+            <select id="designator-column" className="filter wide" defaultValue="" onChange={(event) => { take(asked.files, Number(event.target.value)); }}>
+              <option value="" disabled>choose</option>
+              {asked.headers.map((header, index) => <option key={`${header} ${String(index)}`} value={index}>{header === '' ? `column ${String(index + 1)}` : header}</option>)}
+            </select>
+          </p>
+        )}
         {shelf.data?.length === 0 ? (
           <div className="empty">
             <h2>No kits yet</h2>

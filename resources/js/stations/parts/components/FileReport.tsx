@@ -1,11 +1,14 @@
 import { useEffect, useState } from 'react';
 import type { PartsDocument } from '@/shared/api';
+import { useKit } from '@/shared/kit';
+
+const FIELDS = ['designator', 'quantity', 'value', 'package', 'description', 'tolerance', 'kind', 'supply', 'fitted', 'height', 'legend', 'note'] as const;
 
 /** What became of the file: which column was taken for what, and each row that needs a look. */
 export function FileReport({ parts }: { parts: PartsDocument }) {
+  const kit = useKit();
   const [filter, setFilter] = useState('');
   const taken = Object.entries(parts.columns as Record<string, string>);
-  const unused = parts.headers.filter((header) => header !== '' && !taken.some(([, name]) => name === header));
   const shown = parts.problems.filter((problem) => `${problem.message} ${String(problem.row ?? '')}`.toLowerCase().includes(filter.toLowerCase()));
   useEffect(() => {
     setFilter('');
@@ -16,8 +19,20 @@ export function FileReport({ parts }: { parts: PartsDocument }) {
       <table className="table">
         <thead><tr><th scope="col">column in the file</th><th scope="col">taken for</th></tr></thead>
         <tbody>
-          {taken.map(([field, header]) => <tr key={field}><td className="m">{header}</td><td>{field}</td></tr>)}
-          {unused.map((header) => <tr key={header}><td className="m">{header}</td><td className="quiet">not used</td></tr>)}
+          {parts.headers.map((header, index) => {
+            const field = taken.find(([, name]) => name === header)?.[0] ?? '';
+            return (
+              <tr key={`${header} ${String(index)}`}>
+                <td className="m">{header === '' ? `column ${String(index + 1)}` : header}</td>
+                <td>
+                  <select className="filter wide" aria-label={`${header} is taken for`} value={field} disabled={!kit.mayEdit || kit.saving} onChange={(event) => { void kit.save([{ type: 'column', target: String(index), field: '', value: event.target.value === '' ? `(${header})` : event.target.value }]); }}>
+                    <option value="">not used</option>
+                    {FIELDS.map((name) => <option key={name} value={name}>{name}</option>)}
+                  </select>
+                </td>
+              </tr>
+            );
+          })}
         </tbody>
       </table>
       <h2>

@@ -1,0 +1,30 @@
+const MOST = 40;
+
+function read(entry: FileSystemFileEntry): Promise<File> {
+  return new Promise((resolve, reject) => {
+    entry.file(resolve, reject);
+  });
+}
+
+function list(folder: FileSystemDirectoryEntry): Promise<FileSystemEntry[]> {
+  return new Promise((resolve, reject) => {
+    folder.createReader().readEntries(resolve, reject);
+  });
+}
+
+async function filesOf(entry: FileSystemEntry): Promise<File[]> {
+  if (entry.isFile) return [await read(entry as FileSystemFileEntry)];
+  const inside = await list(entry as FileSystemDirectoryEntry);
+  // A kit folder is flat; what lies deeper does not belong to it.
+  return Promise.all(inside.filter((each) => each.isFile).slice(0, MOST).map((each) => read(each as FileSystemFileEntry)));
+}
+
+const KIT_FILE = /\.(csv|tsv|txt|xlsx|json|zip)$/i;
+
+/** The files of a drop; of a dropped folder those that can belong to a kit. */
+export async function droppedFiles(data: DataTransfer): Promise<File[]> {
+  const plain = [...data.files];
+  const entries = [...data.items].map((item) => item.webkitGetAsEntry()).filter((entry) => entry !== null);
+  if (!entries.some((entry) => entry.isDirectory)) return plain;
+  return (await Promise.all(entries.map(filesOf))).flat().filter((file) => KIT_FILE.test(file.name)).slice(0, 12);
+}
