@@ -110,7 +110,9 @@ final readonly class PartsDocument
     private function marking(?array $bands, ?string $code, KitPart $part): ?array
     {
         if ($bands !== null) {
-            return ['type' => 'bands', 'bands' => $bands, 'text' => ''];
+            $said = $part->recognition->value?->tolerance !== null || $part->line->tolerance !== '';
+
+            return ['type' => 'bands', 'bands' => $bands, 'text' => $said ? '' : 'The tolerance is not said: 5 % is taken.'];
         }
         if ($part->row->checkMark === Mark::Band) {
             return ['type' => 'band', 'bands' => [], 'text' => $part->line->value];

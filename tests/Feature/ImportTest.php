@@ -98,6 +98,7 @@ final class ImportTest extends FeatureCase
         $file = static fn(): UploadedFile => UploadedFile::fake()->createWithContent('odd.csv', "Spot;Wert\nR1;1k\n");
         $refusal = $this->drop([$file()])->assertStatus(422);
         self::assertSame(['Spot', 'Wert'], $refusal->json('headers'));
+        self::assertStringContainsString('odd.csv row 1', (string) $refusal->json('message'));
 
         $kit = $this->actingAs($this->person())->post('/api/kits', ['files' => [$file()], 'designatorColumn' => 0], ['Accept' => 'application/json'])->assertStatus(201);
         self::assertSame(1, $kit->json('parts'));

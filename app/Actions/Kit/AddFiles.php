@@ -29,7 +29,7 @@ final readonly class AddFiles
      */
     public function __invoke(Revision $revision, User $user, string $operationId, int $seen, array $dropped): Revision
     {
-        $changes = [];
+        $changes = $labels = [];
         foreach ($dropped as $name => $bytes) {
             $read = (new KitFiles())->fromBytes($name, $bytes);
             if (array_keys($read) === ['bom.csv'] && strtolower($name) !== 'bom.csv' && FileRole::isPlacement($read['bom.csv'])) {
@@ -37,11 +37,12 @@ final readonly class AddFiles
             }
             foreach ($read as $role => $content) {
                 $changes[] = new Change('file', $role, '', $this->store->put($content));
+                $labels[$role] = $name;
             }
         }
 
-        return DB::transaction(function () use ($revision, $user, $operationId, $seen, $changes, $dropped): Revision {
-            $saved = ($this->edit)($revision->id, $user, $operationId, $seen, $changes);
+        return DB::transaction(function () use ($revision, $user, $operationId, $seen, $changes, $dropped, $labels): Revision {
+            $saved = ($this->edit)($revision->id, $user, $operationId, $seen, $changes, null, $labels);
             foreach ($dropped as $name => $bytes) {
                 DB::table('original_files')->insert(['revision_id' => $revision->id, 'name' => mb_substr($name, 0, 190), 'sha256' => $this->store->put($bytes), 'bytes' => strlen($bytes)]);
             }

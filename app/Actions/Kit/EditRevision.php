@@ -25,13 +25,14 @@ final readonly class EditRevision
     /**
      * @param list<Change> $changes file changes carry the hash of stored bytes
      * @param int $seen the sequence the caller had read
+     * @param array<string, string> $labels names to call files by in messages
      * @throws EditConflict when the draft has moved on
      * @throws UnknownChange when a change names nothing
      * @throws ChiralexException when the files could not be read afterwards; nothing is saved then
      */
-    public function __invoke(int $revisionId, User $user, string $operationId, int $seen, array $changes, ?int $undoes = null): Revision
+    public function __invoke(int $revisionId, User $user, string $operationId, int $seen, array $changes, ?int $undoes = null, array $labels = []): Revision
     {
-        return DB::transaction(function () use ($revisionId, $user, $operationId, $seen, $changes, $undoes): Revision {
+        return DB::transaction(function () use ($revisionId, $user, $operationId, $seen, $changes, $undoes, $labels): Revision {
             $revision = Revision::query()->lockForUpdate()->findOrFail($revisionId);
             if (Edit::query()->where('operation_id', $operationId)->exists()) {
                 return $revision;
@@ -44,7 +45,7 @@ final readonly class EditRevision
             foreach ($changes as $change) {
                 array_unshift($inverse, $this->toHash($draft->apply($this->toBytes($change))));
             }
-            $kit = (new KitReader())->read($draft->files);
+            $kit = (new KitReader())->read($draft->files, [], $labels);
             $files = $this->folder->store($draft->files);
             Audit::record($user->id, 'revision.edit', ['files' => $revision->files], ['files' => $files, 'operation' => $operationId]);
             $revision->update(['files' => $files, 'sequence' => $revision->sequence + 1]);

@@ -34,9 +34,11 @@ final readonly class ImportKit
     {
         // What the format names by itself goes before what has to be guessed.
         uksort($dropped, static fn(string $a, string $b): int => KitFiles::isKnown($b) <=> KitFiles::isKnown($a));
-        $files = [];
+        $files = $labels = [];
         foreach ($dropped as $name => $bytes) {
-            $files += $this->role($name, (new KitFiles())->fromBytes($name, $bytes), $files);
+            $read = $this->role($name, (new KitFiles())->fromBytes($name, $bytes), $files);
+            $files += $read;
+            $labels += str_ends_with(strtolower($name), '.zip') ? [] : array_fill_keys(array_keys($read), $name);
         }
         $files = $this->named($files, array_key_first($dropped) ?? 'kit');
         if ($designatorColumn !== null) {
@@ -44,7 +46,7 @@ final readonly class ImportKit
             $draft->apply(new Change('column', (string) $designatorColumn, '', 'designator'));
             $files = $draft->files;
         }
-        $kit = (new KitReader())->read($files);
+        $kit = (new KitReader())->read($files, [], $labels);
         $files = $this->answers->applied($files, $kit);
 
         return DB::transaction(function () use ($files, $kit, $dropped, $userId): Revision {

@@ -17,13 +17,10 @@ use Chiralex\Table\Table;
 /** Table to parts list. No row is dropped silently: each becomes a line, or a problem that names it. */
 final readonly class PartsReader
 {
-    /**
-     * @param array<string, int> $chosen columns mapped by hand, field to index
-     * @throws UnreadableTable when no column holds designators
-     */
-    public function read(Table $table, array $chosen = []): PartsList
+    /** @throws UnreadableTable when no column holds designators */
+    public function read(Table $table): PartsList
     {
-        $map = HeaderMap::guess($table->headers, HeaderSynonyms::PARTS, $chosen);
+        $map = HeaderMap::guess($table->headers, HeaderSynonyms::PARTS);
         if (!$map->has('designator')) {
             throw UnreadableTable::noColumn($table->file, 'designator', $table->headers);
         }

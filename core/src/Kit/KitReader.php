@@ -28,17 +28,17 @@ final readonly class KitReader
     /**
      * @param array<string, string> $files name to bytes; workbooks already turned into delimited text
      * @param array<string, string> $options option to value; the default otherwise
-     * @param array<string, int> $columns columns of the parts list mapped by hand
+     * @param array<string, string> $labels names to call files by, where they came under others
      * @throws UnusableKit when there is no parts list, or kit.json cannot be used
      * @throws UnreadableTable when a table cannot be read
      */
-    public function read(array $files, array $options = [], array $columns = []): Kit
+    public function read(array $files, array $options = [], array $labels = []): Kit
     {
         $file = KitFile::read($files['kit.json'] ?? null);
         $options = $file->options($options);
-        $list = $this->partsList($files, $columns);
+        $list = $this->partsList($files, $labels);
         $boards = $file->boards();
-        $placed = $this->placements($files, $boards, $file->turnedBoards());
+        $placed = $this->placements($files, $boards, $file->turnedBoards(), $labels);
         $boards = $this->withOutlines($boards, $placed->placements);
         $answers = $file->lines();
         $resolver = new PartResolver(Recognizer::standard(), $file->leftOut($options), $this->weighed($files));
@@ -72,15 +72,15 @@ final readonly class KitReader
 
     /**
      * @param array<string, string> $files
-     * @param array<string, int> $columns
+     * @param array<string, string> $labels
      * @throws UnusableKit
      * @throws UnreadableTable
      */
-    private function partsList(array $files, array $columns): PartsList
+    private function partsList(array $files, array $labels): PartsList
     {
         foreach (['bom.csv', 'bom.tsv', 'bom.txt'] as $name) {
             if (isset($files[$name])) {
-                return (new PartsReader())->read((new CsvReader())->read($files[$name], $name), $columns);
+                return (new PartsReader())->read((new CsvReader())->read($files[$name], $labels[$name] ?? $name));
             }
         }
         throw UnusableKit::noPartsList();
@@ -90,13 +90,14 @@ final readonly class KitReader
      * @param array<string, string> $files
      * @param list<BoardShape> $boards
      * @param list<string> $turned
+     * @param array<string, string> $labels
      * @throws UnreadableTable
      */
-    private function placements(array $files, array $boards, array $turned): PlacementList
+    private function placements(array $files, array $boards, array $turned, array $labels): PlacementList
     {
         foreach (['placements.csv', 'placements.tsv', 'placements.txt'] as $name) {
             if (isset($files[$name])) {
-                return (new PlacementReader())->read((new CsvReader())->read($files[$name], $name), array_map(static fn(BoardShape $board): string => $board->name, $boards), $turned);
+                return (new PlacementReader())->read((new CsvReader())->read($files[$name], $labels[$name] ?? $name), array_map(static fn(BoardShape $board): string => $board->name, $boards), $turned);
             }
         }
 

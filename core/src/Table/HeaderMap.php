@@ -19,12 +19,10 @@ final readonly class HeaderMap
     /**
      * @param list<string> $headers
      * @param array<string, list<string>> $synonyms field to its spellings
-     * @param array<string, int> $chosen columns the maker mapped by hand, which win
      */
-    public static function guess(array $headers, array $synonyms, array $chosen = []): self
+    public static function guess(array $headers, array $synonyms): self
     {
-        $columns = $chosen;
-        $units = [];
+        $columns = $units = [];
         $plain = array_map(self::plain(...), $headers);
         foreach ($synonyms as $field => $names) {
             foreach ($names as $name) {

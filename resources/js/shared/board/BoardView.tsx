@@ -12,6 +12,14 @@ export function BoardView({ lit, fitted = null, board = null }: Props) {
   const [chosen, choose] = useState<string | null>(null);
   const all = boards.data?.boards ?? [];
   const now = all.find((each) => each.name === (board ?? chosen)) ?? all[0];
+  if (boards.data && Object.keys(boards.data.parts).length === 0) {
+    return (
+      <>
+        <div className="caption"><b>Board</b></div>
+        <p className="loading">No part has a place yet. Drop a placement file anywhere here: designator, x, y, rotation, side.</p>
+      </>
+    );
+  }
   if (!now) return <p className="loading">{boards.error ? boards.error.message : 'Drawing the board'}</p>;
   return (
     <>

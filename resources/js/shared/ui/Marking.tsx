@@ -16,7 +16,7 @@ export function Marking({ line }: { line: PartLine }) {
             <rect key={`${band} ${String(index)}`} x={index === count - 1 && count > 2 ? 47 : 15 + index * (count > 4 ? 7 : 8)} y="0.5" width="4" height="13" fill={BANDS[band]?.fill ?? '#888'} />
           ))}
         </svg>
-        <span className="m quiet">{marking.bands.map(letters).join(' ')}</span>
+        <span className="m quiet" title={marking.text}>{marking.bands.map(letters).join(' ')}{marking.text === '' ? '' : ' ?'}</span>
       </span>
     );
   }

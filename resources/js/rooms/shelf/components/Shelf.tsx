@@ -25,7 +25,7 @@ export function Shelf() {
       onError: (why) => {
         const headers = why.headers;
         if (headers.length > 0) setAsked({ files, headers });
-        setFault(why.message);
+        else setFault(why.message);
       },
     });
   };
@@ -48,7 +48,7 @@ export function Shelf() {
         {fault && <p className="refusal" role="alert">{fault} <button type="button" className="btn link" onClick={() => { setFault(null); }}>Dismiss</button></p>}
         {asked && (
           <p className="which">
-            <label htmlFor="designator-column">Which column holds the designators (R1, C2)?</label>{' '}
+            <label htmlFor="designator-column">▲ {asked.files.map((file) => file.name).join(', ')}: no column is named for the designators. Which one holds them (R1, C2)?</label>{' '}
             <select id="designator-column" className="filter wide" defaultValue="" onChange={(event) => { take(asked.files, Number(event.target.value)); }}>
               <option value="" disabled>choose</option>
               {asked.headers.map((header, index) => <option key={`${header} ${String(index)}`} value={index}>{header === '' ? `column ${String(index + 1)}` : header}</option>)}

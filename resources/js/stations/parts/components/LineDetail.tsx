@@ -41,6 +41,7 @@ export function LineDetail({ line, lines }: { line: PartLine; lines: readonly Pa
           <p className="ochre">These may be taken for each other: keep them in different steps and bags.</p>
         </div>
       )}
+      {line.marking?.type === 'bands' && line.marking.text !== '' && <p className="ochre small">{line.marking.text}</p>}
       {kit.why && <WhyList reasons={line.reasons} />}
     </section>
   );
