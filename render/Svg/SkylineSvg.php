@@ -25,6 +25,8 @@ use Chiralex\Part\BodyShape;
 final readonly class SkylineSvg
 {
     private const LEAD = 3.0;
+    /** From this tilt on, in degrees, the view is along the tilt instead of from the front edge. */
+    private const LEANS = 1.2;
     /** A lens: parts of its radius at parts of its height. */
     private const DOME = [[1.0, 0.66], [0.88, 0.83], [0.6, 0.95], [0.0, 1.0]];
 
@@ -120,8 +122,10 @@ final readonly class SkylineSvg
         $left = INF;
         $right = -INF;
         foreach ($assembly->outlines() as $outline) {
-            [$west, $south, $east, $north] = $outline->bounds();
-            [$left, $right] = self::fromTheSide($lie) ? [min($left, $south), max($right, $north)] : [min($left, $west), max($right, $east)];
+            foreach ($outline->corners as $corner) {
+                $along = $this->seen($corner, 0.0, $lie)->x;
+                [$left, $right] = [min($left, $along), max($right, $along)];
+            }
         }
 
         return [$left, $right];
@@ -228,15 +232,28 @@ final readonly class SkylineSvg
     /** A point of the board at a height below its face: along the edge, and its distance from the table upwards. */
     private function seen(Point $point, float $height, Lie $lie): Point
     {
-        $along = self::fromTheSide($lie) ? $point->y + $lie->plane->gy * $height : $point->x + $lie->plane->gx * $height;
+        [$ax, $ay] = self::axis($lie);
+        $along = $ax * $point->x + $ay * $point->y + ($ax * $lie->plane->gx + $ay * $lie->plane->gy) * $height;
 
         return new Point($along, -$lie->plane->gap($point, $height));
     }
 
-    /** True when the board leans more along y than along x: the tilt is seen from the side edge then, not from the front. */
-    public static function fromTheSide(Lie $lie): bool
+    /** True when the board leans enough to be seen along its tilt, where the slab is thin and hides nothing. */
+    public static function alongTilt(Lie $lie): bool
     {
-        return abs($lie->plane->gy) > abs($lie->plane->gx) + 1e-9;
+        return $lie->plane->tilt() > self::LEANS;
+    }
+
+    /** @return array{float, float} the direction on the board that runs to the right in the drawing */
+    private static function axis(Lie $lie): array
+    {
+        if (!self::alongTilt($lie)) {
+            return [1.0, 0.0];
+        }
+        $length = hypot($lie->plane->gx, $lie->plane->gy);
+        $turn = abs($lie->plane->gx) >= abs($lie->plane->gy) ? $lie->plane->gx : $lie->plane->gy;
+
+        return [$lie->plane->gx / $length * ($turn < 0 ? -1 : 1), $lie->plane->gy / $length * ($turn < 0 ? -1 : 1)];
     }
 
     /** @param list<Point> $points */

@@ -45,7 +45,7 @@ final readonly class Skyline
             $svg = (new SkylineSvg($kit, $order))->step($step);
             if ($svg !== null && $step->lie !== null) {
                 $drawings["step {$step->number}"] = $svg;
-                $drawings["edge {$step->number}"] = SkylineSvg::fromTheSide($step->lie) ? 'side' : 'front';
+                $drawings["edge {$step->number}"] = SkylineSvg::alongTilt($step->lie) ? 'tilt' : 'front';
             }
         }
 

@@ -16,6 +16,7 @@ use Chiralex\Build\Internal\Scorer;
 use Chiralex\Build\Internal\Sequencer;
 use Chiralex\Build\Internal\StepFacts;
 use Chiralex\Build\Internal\StepLimits;
+use Chiralex\Build\Internal\WholeScore;
 use Chiralex\Kit\Kit;
 use Chiralex\Kit\OrderOverride;
 use Chiralex\Safety\Cautions;
@@ -36,7 +37,7 @@ final readonly class Planner
         $alike = (new LookAlikes())->of($kit);
         $items = Items::of($kit, $book, $precedence, $alike);
         $costs = new Costs($items, $holding, $this->factoryFitted($kit));
-        $computed = (new Sequencer($items, $costs, $school, $kit->settings->group))->steps();
+        $computed = (new Sequencer($items, $costs, $school, $kit->settings->group, $this->endSides($book)))->steps();
         $names = array_map(fn(array $step): array => array_map(fn(int $item): string => $items->parts[$item]->designator, $step), $computed);
         $moved = (new Overrides())->apply($names, $kit->orderOverrides);
         $soldering = array_map(fn(array $step): array => array_map(static fn(string $name): string => "solder {$name}", $step), $moved);
@@ -53,10 +54,27 @@ final readonly class Planner
             }
         }
         $violations = count($broken) + $this->brokenSteps($itemSteps, new StepLimits($items, $costs, $school, $kit->settings->group));
-        $score = (new Scorer($items, $costs))->score($itemSteps, $violations, $hanging);
+        $score = (new WholeScore($kit, $precedence))->of((new Scorer($items, $costs))->score($itemSteps, $violations, $hanging), $steps);
         $unplaced = $kit->hasPlacements ? array_values(array_filter(array_keys($index), static fn(string $name): bool => $kit->part($name)?->placement === null)) : [];
 
         return new BuildOrder($school, $steps, $score, $broken, $unplaced, $precedence->rules);
+    }
+
+    /**
+     * The side each board has to lie on after its soldering, where its ICs all go in on one side.
+     *
+     * @return array<string, string> board to side
+     */
+    private function endSides(TaskBook $book): array
+    {
+        $sides = [];
+        foreach ($book->tasks as $task) {
+            if ($task->action === Action::Insert && $task->board !== null && $task->side !== null) {
+                $sides[$task->board][$task->side->value] = true;
+            }
+        }
+
+        return array_map(static fn(array $each): string => (string) array_key_first($each), array_filter($sides, static fn(array $each): bool => count($each) === 1));
     }
 
     /** @return list<PlacedBody> */

@@ -35,6 +35,18 @@ final class PlannerTest extends TestCase
         self::assertSame(['solder D1 R1 R2', 'solder XU1', 'insert U1', 'gate blink', 'solder C1'], $words);
     }
 
+    public function test_the_side_the_ic_goes_in_on_is_done_last(): void
+    {
+        $kit = KitMaker::kit(
+            ['XU1,8,DIP-8,IC socket', 'U1,LM393,DIP-8,', 'R1,1k,Axial 1/4W,resistor', 'R2,220k,Axial 1/4W,resistor'],
+            ['XU1,20,20,0,bottom', 'R1,60,20,0,top', 'R2,60,40,0,bottom'],
+        );
+        $order = KitMaker::order($kit);
+
+        self::assertSame(['solder R1', 'solder R2', 'solder XU1', 'insert U1'], KitMaker::words($order));
+        self::assertSame([1, 4], [$order->score->flips, $order->score->steps]);
+    }
+
     public function test_an_early_gate_pulls_what_it_needs(): void
     {
         $words = KitMaker::words(KitMaker::order(self::small(['gates' => [['name' => 'supply', 'needs' => ['C1'], 'protects' => ['U1'], 'early' => true]]])));

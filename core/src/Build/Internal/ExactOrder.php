@@ -17,11 +17,13 @@ final readonly class ExactOrder
 {
     public const MOST = 9;
 
+    /** @param array<string, string> $endSides board to the side its ICs go in on after soldering */
     public function __construct(
         private Items $items,
         private Costs $costs,
         private StepLimits $limits,
         private School $school,
+        private array $endSides = [],
     ) {}
 
     /** @return list<list<int>> steps */
@@ -30,7 +32,7 @@ final readonly class ExactOrder
         $all = (1 << $this->items->count()) - 1;
         $candidates = $this->candidates($all);
         /** @var array<int, array<string, array{list<int>, int, array<string, string>, ?array{int, string}, list<int>}>> $states cost, last item, sides, previous state, step */
-        $states = [0 => ['' => [array_fill(0, 9, 0), -1, [], null, []]]];
+        $states = [0 => ['' => [(new Score(0, 0, 0, 0, 0, 0, 0, 0, 0))->key($this->school), -1, [], null, []]]];
         $hangs = [];
         for ($mask = 0; $mask < $all; ++$mask) {
             foreach ($states[$mask] ?? [] as $key => $state) {
@@ -99,7 +101,7 @@ final readonly class ExactOrder
             $cost[$index] = ($cost[$index] ?? 0) + $amount;
         }
 
-        return [array_slice($cost, 0, count($added)), $step[count($step) - 1] ?? -1, $sides, $from, $step];
+        return [$cost, $step[count($step) - 1] ?? -1, $sides, $from, $step];
     }
 
     /** @param array{list<int>, int, array<string, string>, ?array{int, string}, list<int>} $state */
@@ -117,9 +119,14 @@ final readonly class ExactOrder
      */
     private function trace(array $states, int $all): array
     {
-        $best = null;
+        $best = $least = null;
         foreach ($states[$all] ?? [] as $state) {
-            $best = $best === null || $state[0] < $best[0] ? $state : $best;
+            $turns = count(array_filter($this->endSides, static fn(string $side, string $board): bool => ($state[2][$board] ?? $side) !== $side, ARRAY_FILTER_USE_BOTH));
+            $ending = (new Score(0, 0, 0, 0, $turns, 0, 0, 0, 0))->key($this->school);
+            $cost = array_map(static fn(int $a, int $b): int => $a + $b, $state[0], $ending);
+            if ($least === null || $cost < $least) {
+                [$best, $least] = [$state, $cost];
+            }
         }
         $steps = [];
         while ($best !== null && $best[3] !== null) {

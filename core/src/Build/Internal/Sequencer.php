@@ -12,11 +12,13 @@ final readonly class Sequencer
     /** Above this many parts one construction has to do. */
     private const LARGE = 120;
 
+    /** @param array<string, string> $endSides board to the side its ICs go in on */
     public function __construct(
         private Items $items,
         private Costs $costs,
         private School $school,
         private int $group,
+        private array $endSides = [],
     ) {}
 
     /** @return list<list<int>> */
@@ -24,7 +26,7 @@ final readonly class Sequencer
     {
         $limits = new StepLimits($this->items, $this->costs, $this->school, $this->group);
         if ($this->items->count() <= ExactOrder::MOST) {
-            return (new ExactOrder($this->items, $this->costs, $limits, $this->school))->steps();
+            return (new ExactOrder($this->items, $this->costs, $limits, $this->school, $this->endSides))->steps();
         }
         $scorer = new Scorer($this->items, $this->costs);
         $best = [];

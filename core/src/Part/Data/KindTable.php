@@ -78,7 +78,7 @@ final readonly class KindTable
             new KindRow(K::FuseHolder, ['F', 'FH', 'XF'], true, 'block-22x9x10', null, null, null, null, H::Tack, S::None, null, 2.0, $p),
             new KindRow(K::Display, ['DIS', 'DISP', 'LCD', 'DSP'], true, 'block-50x20x8', M::Dot, M::Dot, 'pin 1', C::ItselfDamaged, H::Tack, S::Fragile, null, 8.0, $p),
             new KindRow(K::Sensor, ['SEN', 'B', 'MK', 'MIC'], true, 'TO-92', M::Flat, M::Flat, 'body outline', C::ItselfDamaged, H::Splay, S::Fragile, null, 0.3, $p),
-            new KindRow(K::HeatSink, ['HS'], true, 'block-20x15x25', null, null, null, null, H::Tack, S::None, null, 8.0, $p),
+            new KindRow(K::HeatSink, ['HS'], false, 'block-20x15x25', null, null, null, null, H::Tack, S::None, null, 8.0, $p),
             new KindRow(K::Knob, ['KN'], false, 'none', null, null, null, null, H::NoneNeeded, S::None, null, 4.0, $p),
             new KindRow(K::Screw, ['SCR', 'M'], false, 'none', null, null, null, null, H::NoneNeeded, S::None, null, 0.8, $p),
             new KindRow(K::Nut, ['NUT'], false, 'none', null, null, null, null, H::NoneNeeded, S::None, null, 0.4, $p),

@@ -19,7 +19,7 @@ export function StepPane({ steps, index }: { steps: readonly Step[]; index: numb
       <BoardView lit={lit} fitted={fitted} board={step.board} />
       <div className="caption above">
         <b>On the table, step {step.number}</b>
-        {step.lie && <span className="quiet">seen from the {skyline.data?.edge ?? 'front'} edge</span>}
+        {step.lie && <span className="quiet">{skyline.data?.edge === 'tilt' ? 'seen along its tilt' : 'seen from the front edge'}</span>}
         {step.lie && <span className="end">tilt {degrees(step.lie.tilt)}{step.lie.rocks ? ', rocks' : ''}</span>}
       </div>
       <div className="below" tabIndex={0} role="region" aria-label="How the parts are held">
