@@ -101,7 +101,7 @@ final readonly class ExactOrder
             $cost[$index] = ($cost[$index] ?? 0) + $amount;
         }
 
-        return [$cost, $step[count($step) - 1] ?? -1, $sides, $from, $step];
+        return [array_values($cost), $step[count($step) - 1] ?? -1, $sides, $from, $step];
     }
 
     /** @param array{list<int>, int, array<string, string>, ?array{int, string}, list<int>} $state */

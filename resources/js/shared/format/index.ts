@@ -1,3 +1,5 @@
+export { tableText } from './table';
+
 const THIN = '\u2009';
 
 /** Minutes of work in words of a clock: `46 min`, `1 h 3 min`. */

@@ -81,11 +81,7 @@ export function filtered(lines: readonly PartLine[], text: string): PartLine[] {
   return wanted === '' ? [...lines] : lines.filter((line) => COLUMNS.some((column) => cellText(line, column.id).toLowerCase().includes(wanted)) || line.text.toLowerCase().includes(wanted));
 }
 
-/** The table as tab-separated text; a cell that a spreadsheet would take for a formula gets an apostrophe. */
-export function asText(lines: readonly PartLine[], separator: '\t' | ','): string {
-  const safe = (cell: string) => {
-    const neutral = /^[=+@-]/.test(cell) && !/^-?[\d.]+$/.test(cell) ? `'${cell}` : cell;
-    return separator === ',' && /[",\n]/.test(neutral) ? `"${neutral.replaceAll('"', '""')}"` : neutral;
-  };
-  return [COLUMNS.map((column) => column.title), ...lines.map((line) => COLUMNS.map((column) => safe(cellText(line, column.id))))].map((row) => row.join(separator)).join('\n');
+/** The table as it stands, header first. */
+export function asRows(lines: readonly PartLine[]): string[][] {
+  return [COLUMNS.map((column) => column.title), ...lines.map((line) => COLUMNS.map((column) => cellText(line, column.id)))];
 }

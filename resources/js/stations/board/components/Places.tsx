@@ -1,6 +1,7 @@
 import { useState } from 'react';
 import { useKeys } from '@/shared/keys';
 import { useKit } from '@/shared/kit';
+import { TableActions } from '@/shared/ui';
 
 type Part = { side: string; x: number; y: number; rotation: number; height: number; outline: string };
 type Sort = 'name' | 'x' | 'y' | 'height';
@@ -34,9 +35,10 @@ export function Places({ parts }: { parts: readonly [string, Part][] }) {
       <div className="caption">
         <b>Places</b>
         <span className="quiet">mm from the board's origin, seen from the top</span>
-        <span className="end">
+        <span className="end acts">
           <label className="sr" htmlFor="place-filter">Filter places</label>
           <input id="place-filter" className="filter" placeholder="Filter" value={filter} onChange={(event) => { setFilter(event.target.value); }} />
+          <TableActions name={`${kit.header.kit} places`} rows={() => [['Ref', 'x', 'y', 'turned', 'side', 'height', 'body'], ...rows.map(([name, part]) => [name, part.x.toFixed(3), part.y.toFixed(3), String(part.rotation), part.side, part.height.toFixed(2), part.outline])]} />
         </span>
       </div>
       {parts.length === 0 ? (

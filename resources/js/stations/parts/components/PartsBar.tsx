@@ -1,22 +1,13 @@
-import { useState } from 'react';
 import type { PartLine, PartsDocument } from '@/shared/api';
-import { asText } from '../model';
+import { TableActions } from '@/shared/ui';
+import { asRows } from '../model';
 
 type Props = { parts: PartsDocument; lines: readonly PartLine[]; filter: string; onFilter: (text: string) => void; showFile: boolean; onShowFile: () => void };
 
 /** Counts, the filter, copy and export, and the way to the file's own report. */
 export function PartsBar({ parts, lines, filter, onFilter, showFile, onShowFile }: Props) {
-  const [copied, setCopied] = useState(false);
   const count = parts.lines.reduce((sum, line) => sum + (line.length === null ? line.quantity : 0), 0);
   const wrong = parts.problems.filter((problem) => problem.severity !== 'note').length;
-  const save = () => {
-    const url = URL.createObjectURL(new Blob(['\ufeff', asText(lines, ',')], { type: 'text/csv' }));
-    const link = document.createElement('a');
-    link.href = url;
-    link.download = `${parts.kit} ${parts.revision} parts.csv`;
-    link.click();
-    URL.revokeObjectURL(url);
-  };
   return (
     <div className="bar">
       <span><b>{parts.lines.length} lines, {count} parts</b></span>
@@ -26,8 +17,7 @@ export function PartsBar({ parts, lines, filter, onFilter, showFile, onShowFile 
       <span className="end">
         <label className="sr" htmlFor="parts-filter">Filter lines</label>
         <input id="parts-filter" className="filter" placeholder="Filter" value={filter} onChange={(event) => { onFilter(event.target.value); }} />
-        <button type="button" className="btn" onClick={() => { void navigator.clipboard.writeText(asText(lines, '\t')).then(() => { setCopied(true); }); }}>{copied ? 'Copied' : 'Copy'}</button>
-        <button type="button" className="btn" onClick={save}>CSV</button>
+        <TableActions name={`${parts.kit} ${parts.revision} parts`} rows={() => asRows(lines)} />
       </span>
     </div>
   );
