@@ -122,7 +122,7 @@ final readonly class KitVerbs
         $callouts = (new KitCallouts())->callouts($kit, $order instanceof BuildCycle ? null : $order);
         $unmarked = array_filter($callouts, static fn($callout): bool => $callout->partMark === null) !== [];
 
-        return new Outcome((new MarksDocument(Words::english()))->of($callouts, $kit), $unmarked || $order instanceof BuildCycle || $this->hasErrors($kit));
+        return new Outcome((new MarksDocument(Words::english()))->of($callouts, $kit, $order instanceof BuildCycle ? null : $order), $unmarked || $order instanceof BuildCycle || $this->hasErrors($kit));
     }
 
     /**

@@ -119,7 +119,7 @@ final readonly class OrderDocument
             Action::Gate => 'Test: ' . ($step->gate === null ? '' : $step->gate->name),
             Action::Insert => 'Insert ' . (preg_match('~^[A-Z]{2}~', $parts) === 1 ? $parts : lcfirst($parts)),
             Action::Cure, Action::Snap, Action::Remove => $this->words->action($step->action->value) . ": {$step->what}",
-            default => $this->words->action($step->action->value) . ($parts === '' ? '' : ': ' . lcfirst($parts)),
+            default => $this->words->action($step->action->value) . ': ' . ($parts === '' ? $step->what : lcfirst($parts)),
         };
     }
 }

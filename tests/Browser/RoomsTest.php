@@ -26,6 +26,25 @@ final class RoomsTest extends BrowserCase
         $this->find('.parts-table');
     }
 
+    public function test_callouts_stand_in_step_order_and_take_the_makers_words(): void
+    {
+        $this->signIn();
+        $this->drop('.shelf', ['marks.csv' => "Reference,Value,Package\nD1,1N4148,DO-35\nC1,47u,6.3x11\n"]);
+        $this->find('.parts-table');
+        $this->body('4');
+        $this->text('#callout-D1', 'Band');
+        $this->text('#callout-C1', 'can hurt someone');
+        $this->assertAccessible('Marks');
+        $this->text('#callout-C1 button', 'edit words')->click();
+        $words = $this->find('#callout-C1 textarea');
+        $words->clear();
+        $words->sendKeys('Stripe to the edge with the bell.');
+        $this->text('#callout-C1 button', 'Save')->click();
+        $this->text('#callout-C1 p', 'Stripe to the edge with the bell.');
+        $this->text('#callout-C1 button', 'back to computed')->click();
+        $this->text('#callout-C1 p', 'It marks the negative lead');
+    }
+
     public function test_find_reads_a_marking_and_names_the_parts_of_the_kit(): void
     {
         $this->signIn();

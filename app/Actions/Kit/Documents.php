@@ -70,6 +70,6 @@ final readonly class Documents
     {
         $order = (new Planner())->plan($kit);
 
-        return (new MarksDocument($words))->of((new KitCallouts())->callouts($kit, $order instanceof BuildCycle ? null : $order), $kit);
+        return (new MarksDocument($words))->of((new KitCallouts())->callouts($kit, $order instanceof BuildCycle ? null : $order), $kit, $order instanceof BuildCycle ? null : $order);
     }
 }

@@ -27,6 +27,7 @@ final class Draft
             'line' => $this->json(['lines', $change->target, $change->field], $change),
             'setting' => $this->json(['settings', $change->field], $change),
             'order' => $this->json(['overrides', 'order'], $change),
+            'words' => $this->json(['overrides', 'words', $change->target], $change),
             'board' => $this->json($this->boardPath($change->target, $change->field), $change),
             'cell' => $this->cell($change),
             'column' => $this->column($change),

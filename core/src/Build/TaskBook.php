@@ -74,7 +74,8 @@ final readonly class TaskBook
 
     private static function partTask(KitPart $part, Kit $kit): ?Task
     {
-        if (!$part->supply->isBuilt() || str_starts_with($part->designator, '~')) {
+        // A panel that serves as jig goes on with its moves and needs no step of its own.
+        if (!$part->supply->isBuilt() || str_starts_with($part->designator, '~') || in_array($part->designator, array_column($kit->groups->panels, 'by'), true)) {
             return null;
         }
         $names = [$part->designator];
@@ -119,7 +120,7 @@ final readonly class TaskBook
             }
         }
         foreach ($groups->covers as $cover) {
-            if (!isset($parts["solder {$cover['by']}"]) && !isset($parts["fit {$cover['by']}"]) && isset($kit->parts[$cover['by']])) {
+            if (!in_array($cover['by'], array_column($groups->panels, 'by'), true) && !isset($parts["solder {$cover['by']}"]) && !isset($parts["fit {$cover['by']}"]) && isset($kit->parts[$cover['by']])) {
                 $tasks[] = new Task("cover {$cover['by']}", Action::Place, [$cover['by']], rank: 8);
             }
         }

@@ -3,7 +3,7 @@ import { useState } from 'react';
 import { useKeys } from '@/shared/keys';
 
 const KEYS: readonly (readonly [string, string])[] = [
-  ['1 2 3', 'Parts, Board, Order'],
+  ['1 2 3 4', 'Parts, Board, Order, Marks'],
   ['F', 'turn the board over'],
   ['W', 'why: rule, numbers, origin'],
   ['/', 'find a part, a kit, or what a marking means'],

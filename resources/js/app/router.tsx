@@ -21,6 +21,7 @@ export const router = createBrowserRouter([
           { index: true, element: <Navigate to="parts" replace /> },
           { path: 'parts', lazy: async () => ({ Component: (await import('@/stations/parts')).Parts }) },
           { path: 'board', lazy: async () => ({ Component: (await import('@/stations/board')).Board }) },
+          { path: 'marks', lazy: async () => ({ Component: (await import('@/stations/marks')).Marks }) },
           { path: 'order', lazy: async () => ({ Component: (await import('@/stations/order')).Order }) },
         ],
       },

@@ -3,4 +3,5 @@ export const STATIONS = [
   { key: '1', id: 'parts', name: 'Parts' },
   { key: '2', id: 'board', name: 'Board' },
   { key: '3', id: 'order', name: 'Order' },
+  { key: '4', id: 'marks', name: 'Marks' },
 ] as const;

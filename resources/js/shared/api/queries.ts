@@ -1,6 +1,6 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { api, type Refused } from './client';
-import type { Boards, Change, Header, Markings, Order, Cycle, Override, PartsDocument, Person, ShelfRow, Skyline, Trial } from './types';
+import type { Boards, Change, Header, Markings, Marks, Order, Cycle, Override, PartsDocument, Person, ShelfRow, Skyline, Trial } from './types';
 
 async function data<T>(answer: Promise<{ data?: T }>): Promise<T> {
   const { data: value } = await answer;
@@ -30,6 +30,10 @@ export function useBoards(id: number) {
 
 export function useOrder(id: number) {
   return useQuery<Order | Cycle>({ queryKey: ['revision', id, 'order'], queryFn: () => data(api.get('/revisions/{revision}/documents/order', { params: { path: { revision: id } } })) });
+}
+
+export function useMarks(id: number) {
+  return useQuery<Marks>({ queryKey: ['revision', id, 'marks'], queryFn: () => data(api.get('/revisions/{revision}/documents/marks', { params: { path: { revision: id } } })) });
 }
 
 export function useSkyline(id: number, step: number | null) {

@@ -22,4 +22,6 @@ export type Skyline = Schemas['Skyline'];
 export type Markings = Schemas['Markings'];
 export type Change = Schemas['Change'];
 export type Conflict = Schemas['Conflict'];
+export type Marks = Schemas['Marks'];
+export type Callout = Schemas['Callout'];
 export type Reason = Schemas['Reason'];

@@ -1,2 +1,3 @@
+export { BoardCrop } from './BoardCrop';
 export { BoardPane } from './BoardPane';
 export { BoardView } from './BoardView';

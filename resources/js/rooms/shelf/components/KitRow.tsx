@@ -27,7 +27,7 @@ export function KitRow({ kit, mayEdit }: { kit: ShelfRow; mayEdit: boolean }) {
       </dl>
       <div className="next">
         {open > 0 ? <b className="ochre">▲ {open} to settle</b> : <b className="done">■ settled</b>}
-        {kit.next && <p><Link to={`${to}/${kit.next.station === 'marks' ? 'order' : kit.next.station}`}>{kit.next.message}</Link></p>}
+        {kit.next && <p><Link to={`${to}/${kit.next.station}`}>{kit.next.message}</Link></p>}
       </div>
       {mayEdit && <button type="button" className="btn" onClick={() => void copy()}>New revision</button>}
     </li>

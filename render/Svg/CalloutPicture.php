@@ -1,0 +1,59 @@
+<?php
+
+declare(strict_types=1);
+
+namespace ChiralexRender\Svg;
+
+use Chiralex\Board\PlacedBody;
+use Chiralex\Board\Point;
+use Chiralex\Board\Polygon;
+use Chiralex\Build\KitCallouts;
+use Chiralex\Kit\Kit;
+
+/** Where a callout's picture is cut from the board drawing, and the arrow that points at the mark; both in the drawing's own coordinates. */
+final readonly class CalloutPicture
+{
+    private const LEAST = 15.0;
+    private const MARGIN = 4.5;
+
+    public function __construct(private Kit $kit) {}
+
+    /** @return ?array{board: string, side: string, crop: array{float, float, float, float}, arrow: ?array{float, float, float, float}} crop: left, top, width, height; arrow: from, to */
+    public function of(string $designator): ?array
+    {
+        $part = $this->kit->part($designator);
+        $body = $part?->body;
+        $board = $body === null ? null : $this->kit->board($body->board);
+        if ($part === null || $body === null || $board === null) {
+            return null;
+        }
+        $frame = Frame::of($board->outline, $board->reading, $body->side);
+        [$left, $top, $right, $bottom] = (new Polygon(array_map($frame->point(...), [...$body->footprint()->corners, ...array_values($body->pins)])))->bounds();
+        $size = max(self::LEAST, $right - $left + 2 * self::MARGIN, $bottom - $top + 2 * self::MARGIN);
+
+        return [
+            'board' => $body->board,
+            'side' => $body->side->value,
+            'crop' => [round(($left + $right - $size) / 2, 2), round(($top + $bottom - $size) / 2, 2), round($size, 2), round($size, 2)],
+            'arrow' => $this->arrow($body, KitCallouts::polarPart($part)->direction(), $frame),
+        ];
+    }
+
+    /** @return ?array{float, float, float, float} */
+    private function arrow(PlacedBody $body, ?Point $direction, Frame $frame): ?array
+    {
+        if ($direction === null) {
+            return null;
+        }
+        $length = hypot($direction->x, $direction->y);
+        $reach = 0.0;
+        foreach ([...$body->footprint()->corners, ...array_values($body->pins)] as $corner) {
+            $reach = max($reach, (($corner->x - $body->centre->x) * $direction->x + ($corner->y - $body->centre->y) * $direction->y) / $length);
+        }
+        $at = static fn(float $far): Point => $frame->point($body->centre->plus($direction->x / $length * $far, $direction->y / $length * $far));
+        $from = $at($reach + 4.0);
+        $to = $at($reach + 1.2);
+
+        return [$from->x, $from->y, $to->x, $to->y];
+    }
+}

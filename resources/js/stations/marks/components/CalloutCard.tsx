@@ -1,0 +1,56 @@
+import { useState } from 'react';
+import type { BoardDrawing, Callout } from '@/shared/api';
+import { BoardCrop } from '@/shared/board';
+import { useKit } from '@/shared/kit';
+
+/** Harm is said with a sign and a word, and shown in crimson only where something is destroyed or hurt. */
+const WEIGHT: Readonly<Record<Callout['consequence'], { tone: string; words: string }>> = {
+  'works-after-turning': { tone: 'mild', words: '■ Reversed: works after turning' },
+  'itself-damaged': { tone: 'warn', words: '▲ Reversed: may be damaged' },
+  'destroys-others': { tone: 'harm', words: '✕ Reversed: destroys other parts' },
+  'can-hurt': { tone: 'harm', words: '✕ Reversed: can hurt someone' },
+};
+
+type Props = { callout: Callout; board: BoardDrawing | null; current: boolean };
+
+/** One callout: the place cut from the board, the words, what happens when it is reversed. */
+export function CalloutCard({ callout, board, current }: Props) {
+  const kit = useKit();
+  const [text, setText] = useState<string | null>(null);
+  const weight = WEIGHT[callout.consequence];
+  const key = `callout.${callout.designator}.text`;
+  const save = async () => {
+    if (text === null) return;
+    if (text.trim() === (callout.ownWords ? callout.text : callout.lead) || (await kit.save([{ type: 'words', target: key, field: '', value: text.trim() === '' ? null : text.trim() }])) !== 'refused') setText(null);
+  };
+  return (
+    <article id={`callout-${callout.designator}`} className={current ? 'callout current' : 'callout'}>
+      {board && callout.picture ? <BoardCrop board={board} side={callout.picture.side} crop={callout.picture.crop} arrow={callout.picture.arrow} part={callout.designator} /> : <div className="nopicture quiet">off the board</div>}
+      <div>
+        <h2>
+          <button type="button" className="name m" onClick={() => { kit.select(callout.designator); }}>{callout.designator}</button>
+          <span className="quiet">{callout.step === null ? '' : `step ${String(callout.step)}`}</span>
+        </h2>
+        {text === null ? (
+          <p>{callout.ownWords ? callout.text : callout.lead}</p>
+        ) : (
+          <textarea aria-label={`Words for ${callout.designator}`} value={text} rows={4} onChange={(event) => { setText(event.target.value); }} onKeyDown={(event) => { event.stopPropagation(); if (event.key === 'Escape') setText(null); }} />
+        )}
+        <p className={weight.tone}>{weight.words}{callout.replaceTogether.length > 0 ? `; replace ${callout.replaceTogether.join(', ')} together` : ''}</p>
+        {callout.alike.length > 0 && <p className="ochre">▲ Looks like {callout.alike.join(', ')}: read the print first</p>}
+        {callout.partMark === null && <p className="ochre">▲ No mark that shows: give it one</p>}
+        <p className="acts">
+          {text === null ? (
+            kit.mayEdit && <button type="button" className="btn link" onClick={() => { setText(callout.ownWords ? callout.text : callout.lead); }}>{callout.ownWords ? 'your words, edit' : 'edit words'}</button>
+          ) : (
+            <>
+              <button type="button" className="btn pri" disabled={kit.saving} onClick={() => void save()}>Save</button>
+              <button type="button" className="btn" onClick={() => { setText(null); }}>Leave</button>
+            </>
+          )}
+          {callout.ownWords && text === null && kit.mayEdit && <button type="button" className="btn link" onClick={() => void kit.save([{ type: 'words', target: key, field: '', value: null }])}>back to computed</button>}
+        </p>
+      </div>
+    </article>
+  );
+}

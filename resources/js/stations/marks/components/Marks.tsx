@@ -1,0 +1,70 @@
+import { useMemo, useState } from 'react';
+import { useBoards, useMarks, useOrder, type BoardDrawing, type Callout, type Cycle, type Order } from '@/shared/api';
+import { BoardView } from '@/shared/board';
+import { useKeys } from '@/shared/keys';
+import { useKit } from '@/shared/kit';
+import { Split } from '@/shared/ui';
+import { CalloutCard } from './CalloutCard';
+import { PadTable } from './PadTable';
+import './marks.css';
+
+/** The Marks station: a card for everything that has a direction, in step order, cut from the board as the builder holds it. */
+export function Marks() {
+  const kit = useKit();
+  const marks = useMarks(kit.id);
+  const boards = useBoards(kit.id);
+  const order = useOrder(kit.id);
+  const [filter, setFilter] = useState('');
+  const all = useMemo(() => marks.data?.callouts ?? [], [marks.data]);
+  const shown = all.filter((callout) => `${callout.designator} ${callout.text}`.toLowerCase().includes(filter.trim().toLowerCase()));
+  const current = shown.find((callout) => callout.designator === kit.selected) ?? null;
+  const fitted = useMemo(() => fittedBy(order.data, current?.step ?? null), [order.data, current]);
+  const go = (by: number) => {
+    const at = shown.findIndex((callout) => callout.designator === kit.selected);
+    const next = shown[Math.max(0, Math.min(shown.length - 1, at + by))];
+    if (!next) return;
+    kit.select(next.designator);
+    document.getElementById(`callout-${next.designator}`)?.scrollIntoView({ block: 'nearest' });
+  };
+  useKeys({ ArrowDown: () => { go(1); }, ArrowUp: () => { go(-1); }, Escape: () => { kit.select(null); } });
+  if (!marks.data || !boards.data) return <p className="loading" role="status">{marks.error ? marks.error.message : 'Working out the marks'}</p>;
+  const open = all.filter((callout) => callout.partMark === null).length;
+  return (
+    <Split
+      work={
+        <>
+          <div className="bar">
+            <b>{all.length} have a direction</b>
+            <span>{open === 0 ? 'each has a mark' : <span className="ochre">▲ {open} without a mark</span>}</span>
+            <span className="end">
+              <label className="sr" htmlFor="marks-filter">Filter callouts</label>
+              <input id="marks-filter" className="filter" placeholder="Filter" value={filter} onChange={(event) => { setFilter(event.target.value); }} />
+              <button type="button" className="btn" onClick={() => { window.print(); }}>Print the sheet</button>
+            </span>
+          </div>
+          <h1 className="printhead">{kit.header.kit}, revision {kit.header.revision}: which way round</h1>
+          <div className="scroll cards" tabIndex={0} role="region" aria-label="Callouts in step order">
+            {all.length === 0 && <p className="loading">Nothing in this kit has a direction.</p>}
+            {shown.map((callout) => <CalloutCard key={callout.designator} callout={callout} board={boardOf(callout, boards.data.boards)} current={callout === current} />)}
+          </div>
+        </>
+      }
+      pane={
+        <>
+          <BoardView lit={current ? new Set([current.designator]) : new Set(all.map((callout) => callout.designator))} fitted={fitted} board={current?.picture?.board ?? null} />
+          <PadTable boards={boards.data.boards} />
+        </>
+      }
+    />
+  );
+}
+
+/** What is on the board when a step begins: what the landmark of its callouts is chosen from. */
+function fittedBy(order: Order | Cycle | undefined, step: number | null): ReadonlySet<string> | null {
+  if (!order || !('steps' in order) || step === null) return null;
+  return new Set(order.steps.filter((each) => each.number < step && (each.action === 'solder' || each.action === 'insert')).flatMap((each) => each.parts.map((part) => part.designator)));
+}
+
+function boardOf(callout: Callout, boards: readonly BoardDrawing[]): BoardDrawing | null {
+  return boards.find((board) => board.name === callout.picture?.board) ?? null;
+}
