@@ -84,9 +84,17 @@ final class RoomsTest extends BrowserCase
     public function test_a_bad_file_is_refused_on_the_page_and_nothing_is_lost(): void
     {
         $this->signIn();
-        $this->drop('.shelf', ['bad.csv' => "Colour,Size\nred,1\n"]);
-        $this->text('.refusal', 'no designator column among: Colour, Size');
+        $this->drop('.shelf', ['bad.csv' => ' ']);
+        $this->text('.refusal', 'bad.csv is empty');
         $this->text('.kitrow h2', 'Frost Bell');
+
+        // Columns that do not tell which holds the designators: asked, and read once told.
+        $this->drop('.shelf', ['odd-columns.csv' => "Spot,Wert\nR1,1k\n"]);
+        $this->text('.which', 'odd-columns.csv: no column is named for the designators');
+        $this->assertAccessible('Shelf, asking for a column');
+        $this->text('#designator-column option', 'Spot')->click();
+        $this->text('.strip b', 'Odd columns');
+        $this->text('.parts-table td', 'R1');
     }
 
     public function test_signing_in_with_a_wrong_password_says_so(): void

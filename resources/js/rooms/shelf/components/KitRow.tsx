@@ -14,8 +14,12 @@ export function KitRow({ kit, mayEdit }: { kit: ShelfRow; mayEdit: boolean }) {
   const to = `/kits/${String(kit.revisionId)}`;
   return (
     <li className="kitrow">
-      {/* Our own drawing, made by the server from numbers and escaped names. */}
-      <Link to={`${to}/board`} className="picture" aria-label={`Board of ${kit.name}`} dangerouslySetInnerHTML={{ __html: kit.picture }} />
+      {kit.picture.includes('data-ref') ? (
+        // Our own drawing, made by the server from numbers and escaped names.
+        <Link to={`${to}/board`} className="picture" aria-label={`Board of ${kit.name}`} dangerouslySetInnerHTML={{ __html: kit.picture }} />
+      ) : (
+        <Link to={`${to}/board`} className="picture none">no placements yet</Link>
+      )}
       <div>
         <h2><Link to={`${to}/parts`}>{kit.name}</Link></h2>
         <p className="quiet">revision {kit.revision}, draft{kit.revisions > 1 ? `, ${String(kit.revisions)} revisions` : ''}</p>
