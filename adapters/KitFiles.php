@@ -50,10 +50,10 @@ final readonly class KitFiles
             return $this->withWorkbook($this->archive($name, $bytes));
         }
         if (in_array(strtolower($name), self::KNOWN, true)) {
-            return $this->withWorkbook([strtolower($name) => $bytes]);
+            return $this->withWorkbook([strtolower($name) => $bytes], $name);
         }
 
-        return $this->withWorkbook([str_ends_with(strtolower($name), '.xlsx') ? 'bom.xlsx' : 'bom.csv' => $bytes]);
+        return $this->withWorkbook([str_ends_with(strtolower($name), '.xlsx') ? 'bom.xlsx' : 'bom.csv' => $bytes], $name);
     }
 
     /**
@@ -127,10 +127,10 @@ final readonly class KitFiles
      * @return array<string, string> a workbook turned into delimited text
      * @throws UnusableFile
      */
-    private function withWorkbook(array $files): array
+    private function withWorkbook(array $files, string $name = 'bom.xlsx'): array
     {
         if (isset($files['bom.xlsx'])) {
-            $files['bom.csv'] ??= (new Workbook())->firstSheet('bom.xlsx', $files['bom.xlsx']);
+            $files['bom.csv'] ??= (new Workbook())->firstSheet($name, $files['bom.xlsx']);
             unset($files['bom.xlsx']);
         }
 

@@ -27,6 +27,8 @@ final readonly class SkylineSvg
     private const LEAD = 3.0;
     /** From this tilt on, in degrees, the view is along the tilt instead of from the front edge. */
     private const LEANS = 1.2;
+    /** A lying cylinder is widest at half its height; its top is a line, drawn below. */
+    private const LYING = [[1.0, 0.5]];
     /** A lens: parts of its radius at parts of its height. */
     private const DOME = [[1.0, 0.66], [0.88, 0.83], [0.6, 0.95], [0.0, 1.0]];
 
@@ -138,10 +140,18 @@ final readonly class SkylineSvg
         foreach ($body->footprint()->corners as $corner) {
             $at = $corner->plus($offset->x, $offset->y);
             $points[] = $this->seen($at, 0.0, $lie);
-            foreach ($body->outline->shape === BodyShape::Dome ? self::DOME : [[1.0, 1.0]] as [$wide, $up]) {
+            $profile = match ($body->outline->shape) {
+                BodyShape::Dome => self::DOME,
+                BodyShape::Lying => self::LYING,
+                default => [[1.0, 1.0]],
+            };
+            foreach ($profile as [$wide, $up]) {
                 $centre = $body->centre->plus($offset->x, $offset->y);
                 $points[] = $this->seen(new Point($centre->x + ($at->x - $centre->x) * $wide, $centre->y + ($at->y - $centre->y) * $wide), $body->height * $up, $lie);
             }
+        }
+        foreach ($body->outline->shape === BodyShape::Lying ? $body->topPoints() : [] as $top) {
+            $points[] = $this->seen($top->plus($offset->x, $offset->y), $body->height, $lie);
         }
         $class = $now === null ? 'fitted' : ($now->hold->hangs() ? 'hangs' : 'now');
         $gap = '';
