@@ -24,6 +24,8 @@ final class KitReaderTest extends TestCase
         yield 'unknown in a list' => [['gates' => [['name' => 'a', 'need' => []]]], 'unknown field "gates[0].need"'];
         yield 'wrong type' => [['settings' => ['group' => 'six']], '"settings.group" must be a whole number'];
         yield 'wrong word' => [['settings' => ['school' => 'tallest-first']], '"settings.school" must be one of'];
+        yield 'a kind that is none' => [['lines' => ['R1' => ['kind' => 'resitor']]], '"lines.R1.kind" must be one of'];
+        yield 'a format of the future' => [['format' => 2], '"format" must be one of 1'];
         yield 'outline too short' => [['board' => ['outline' => [[0, 0], [1, 1]]]], 'at least three'];
     }
 

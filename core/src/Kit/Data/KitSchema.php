@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Chiralex\Kit\Data;
 
+use Chiralex\Part\Kind;
+
 /**
  * The fields of kit.json. A node is a type name, or an array with one key: `list`, `map`, `object`, `enum`, `nullable`, `any`
  * (one of several nodes).
@@ -16,7 +18,7 @@ final readonly class KitSchema
     public static function root(): array
     {
         return ['object' => [
-            'format' => 'integer',
+            'format' => ['enum' => [1]],
             'code' => 'string',
             'name' => 'string',
             'revision' => 'string',
@@ -102,7 +104,7 @@ final readonly class KitSchema
     private static function line(): array
     {
         return [
-            'kind' => 'string', 'package' => 'string', 'height' => 'number', 'leadLength' => 'number', 'mass' => 'number',
+            'kind' => ['enum' => array_map(static fn(Kind $kind): string => $kind->value, Kind::cases())], 'package' => 'string', 'height' => 'number', 'leadLength' => 'number', 'mass' => 'number',
             'body' => ['list' => 'number'], 'origin' => ['list' => 'number'], 'pins' => ['map' => ['list' => 'number']],
             'hold' => ['enum' => ['table', 'bend', 'splay', 'tack', 'tape', 'putty', 'prop', 'holder', 'jig', 'own-lock', 'none-needed']],
             'sensitivity' => ['enum' => ['none', 'static', 'heat', 'fragile']],
