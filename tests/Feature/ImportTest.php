@@ -25,6 +25,13 @@ final class ImportTest extends FeatureCase
         self::assertSame(hash('sha256', $bytes), DB::table('original_files')->where('revision_id', $answer->json('revisionId'))->value('sha256'));
     }
 
+    public function test_a_list_and_its_placements_make_a_kit_named_after_the_list(): void
+    {
+        $kit = $this->drop([UploadedFile::fake()->createWithContent('placements.csv', "Ref,X,Y\nR1,1,1\n"), UploadedFile::fake()->createWithContent('kiln-watch.csv', "Ref,Value\nR1,1k\n")])->assertStatus(201);
+
+        self::assertSame('Kiln watch', $kit->json('name'));
+    }
+
     public function test_a_zip_of_a_kit_folder_brings_all_of_it(): void
     {
         $path = (string) tempnam(sys_get_temp_dir(), 'zip');

@@ -40,7 +40,7 @@ final readonly class ImportKit
             $files += $read;
             $labels += str_ends_with(strtolower($name), '.zip') ? [] : array_fill_keys(array_keys($read), $name);
         }
-        $files = $this->named($files, array_key_first($dropped) ?? 'kit');
+        $files = $this->named($files, $labels['bom.csv'] ?? array_key_first($dropped) ?? 'kit');
         if ($designatorColumn !== null) {
             $draft = new Draft($files);
             $draft->apply(new Change('column', (string) $designatorColumn, '', 'designator'));

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Chiralex\Kit;
 
 use Chiralex\Board\BoardShape;
-use Chiralex\Board\Placement;
 use Chiralex\Board\PlacementList;
 use Chiralex\Board\PlacementReader;
 use Chiralex\Board\Point;
@@ -23,7 +22,10 @@ use Chiralex\Table\Exception\UnreadableTable;
 /** Reads a kit folder, given as file names and their bytes. */
 final readonly class KitReader
 {
-    private const MARGIN = 5.0;
+    /** Around the bodies of a board without an outline, in millimetres. */
+    private const MARGIN = 3.0;
+    /** The size of a board of which nothing is known. */
+    private const BLANK = [0.0, 0.0, 100.0, 80.0];
 
     /**
      * @param array<string, string> $files name to bytes; workbooks already turned into delimited text
@@ -39,12 +41,12 @@ final readonly class KitReader
         $list = $this->partsList($files, $labels);
         $boards = $file->boards();
         $placed = $this->placements($files, $boards, $file->turnedBoards(), $labels);
-        $boards = $this->withOutlines($boards, $placed->placements);
         $answers = $file->lines();
         $resolver = new PartResolver(Recognizer::standard(), $file->leftOut($options), $this->weighed($files));
         $recognitions = $resolver->recognitions($list, $answers);
         [$sockets, $open] = (new Sockets())->pair($recognitions, $placed->placements, $file->groups()->sockets);
         $parts = $resolver->parts($list, $answers, $recognitions, $placed->placements, $sockets);
+        $boards = $this->withOutlines($boards, $parts);
 
         return new Kit(
             $file->text('code', ''),
@@ -136,27 +138,28 @@ final readonly class KitReader
     }
 
     /**
-     * A board without an outline gets one around its placements.
+     * A board without an outline gets one around its bodies.
      *
      * @param non-empty-list<BoardShape> $boards
-     * @param array<string, Placement> $placements
+     * @param array<string, KitPart> $parts
      * @return non-empty-list<BoardShape>
      */
-    private function withOutlines(array $boards, array $placements): array
+    private function withOutlines(array $boards, array $parts): array
     {
-        return array_map(static function (BoardShape $board) use ($placements): BoardShape {
+        return array_map(static function (BoardShape $board) use ($parts): BoardShape {
             if ($board->outline->corners !== []) {
                 return $board;
             }
-            $here = array_filter($placements, static fn(Placement $placement): bool => $placement->board === $board->name);
-            if ($here === []) {
-                return $board->withOutline(new Polygon([new Point(0.0, 0.0), new Point(100.0, 0.0), new Point(100.0, 80.0), new Point(0.0, 80.0)]));
+            $points = [];
+            foreach ($parts as $part) {
+                if ($part->body !== null && $part->body->board === $board->name) {
+                    array_push($points, ...$part->body->footprint()->corners, ...array_values($part->body->pins));
+                }
             }
-            $x = array_map(static fn(Placement $placement): float => $placement->at->x, $here);
-            $y = array_map(static fn(Placement $placement): float => $placement->at->y, $here);
-            [$left, $right, $low, $high] = [min($x) - self::MARGIN, max($x) + self::MARGIN, min($y) - self::MARGIN, max($y) + self::MARGIN];
+            [$left, $low, $right, $high] = $points === [] ? self::BLANK : (new Polygon($points))->bounds();
+            $margin = $points === [] ? 0.0 : self::MARGIN;
 
-            return $board->withOutline(new Polygon([new Point($left, $low), new Point($right, $low), new Point($right, $high), new Point($left, $high)]));
+            return $board->withOutline(new Polygon([new Point($left - $margin, $low - $margin), new Point($right + $margin, $low - $margin), new Point($right + $margin, $high + $margin), new Point($left - $margin, $high + $margin)]));
         }, $boards);
     }
 

@@ -31,7 +31,7 @@ final readonly class PartLook
             } else {
                 $code = (new MarkingWriter())->three($value->value);
             }
-        } elseif (in_array($part->kind(), self::NAMED, true) && preg_match('~[A-Za-z]*\d[A-Za-z0-9]*~', $part->line->value, $found) === 1) {
+        } elseif (in_array($part->kind(), self::NAMED, true) && preg_match('~(?=[A-Za-z0-9]*[A-Za-z])(?=[A-Za-z0-9]*\d)[A-Za-z0-9]{3,}~', $part->line->value, $found) === 1) {
             $code = strtoupper($found[0]);
         }
         $text = mb_strtolower("{$part->line->value} {$part->line->description} {$part->line->package}");

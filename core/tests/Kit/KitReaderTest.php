@@ -99,6 +99,14 @@ final class KitReaderTest extends TestCase
         self::assertSame([['R9'], ['Q7']], [$kit->strayPlacements, $kit->unknownNames]);
     }
 
+    public function test_a_board_without_an_outline_gets_one_around_its_bodies(): void
+    {
+        $kit = (new KitReader())->read(['bom.csv' => "Ref,Value,Description\nK1,5 V,relay\n", 'placements.csv' => "Ref,X,Y,Side\nK1,30,20,top\n"]);
+
+        self::assertFalse($kit->boards[0]->outlineGiven);
+        self::assertSame([30.0 - 9.5 - 3.0, 20.0 - 7.7 - 3.0], array_slice($kit->boards[0]->outline->bounds(), 0, 2));
+    }
+
     public function test_weighings_give_known_masses(): void
     {
         $files = KitMaker::files(['T1,12V,,transformer'], ['T1,10,10,0,top']) + ['masses.csv' => "part,pieces,grams\nT1,2,120\nT1,1,61\n"];
