@@ -18,6 +18,9 @@ use Throwable;
 /** Drives the real interface in headless Chromium, at 1280x800; one session for all tests. */
 abstract class BrowserCase extends TestCase
 {
+    /** Seconds to wait for what must come; long, so that a busy machine fails no test. */
+    private const PATIENCE = 90;
+
     private static ?RemoteWebDriver $driver = null;
 
     public static function driver(): RemoteWebDriver
@@ -27,7 +30,7 @@ abstract class BrowserCase extends TestCase
             $options->addArguments(['--headless=new', '--no-sandbox', '--disable-gpu', '--disable-dev-shm-usage', '--disable-quic', '--no-first-run', '--disable-background-networking', '--disable-component-update', '--disable-sync', '--disable-default-apps', '--disable-extensions', '--force-device-scale-factor=1', '--hide-scrollbars', '--window-size=1280,800', '--force-prefers-reduced-motion', '--user-data-dir=' . sys_get_temp_dir() . '/chiralex-browser-' . getmypid()]);
             $capabilities = DesiredCapabilities::chrome();
             $capabilities->setCapability(ChromeOptions::CAPABILITY, $options);
-            self::$driver = RemoteWebDriver::create((string) getenv('DRIVER_URL'), $capabilities);
+            self::$driver = RemoteWebDriver::create((string) getenv('DRIVER_URL'), $capabilities, 60_000, 180_000);
             (new ChromeDevToolsDriver(self::$driver))->execute('Emulation.setDeviceMetricsOverride', ['width' => 1280, 'height' => 800, 'deviceScaleFactor' => 1, 'mobile' => false]);
             register_shutdown_function(static fn() => self::$driver?->quit());
         }
@@ -60,7 +63,7 @@ abstract class BrowserCase extends TestCase
     protected function find(string $css): RemoteWebElement
     {
         /** @var RemoteWebElement */
-        return self::driver()->wait(8, 50)->until(WebDriverExpectedCondition::presenceOfElementLocated(WebDriverBy::cssSelector($css)), "no {$css}");
+        return self::driver()->wait(self::PATIENCE, 50)->until(WebDriverExpectedCondition::presenceOfElementLocated(WebDriverBy::cssSelector($css)), "no {$css}");
     }
 
     /** Waits until an element that matches holds the text. */
@@ -69,7 +72,7 @@ abstract class BrowserCase extends TestCase
         $this->addToAssertionCount(1);
 
         /** @var RemoteWebElement */
-        return self::driver()->wait(8, 50)->until(static function (RemoteWebDriver $driver) use ($css, $text): ?RemoteWebElement {
+        return self::driver()->wait(self::PATIENCE, 50)->until(static function (RemoteWebDriver $driver) use ($css, $text): ?RemoteWebElement {
             $index = $driver->executeScript('return [...document.querySelectorAll(arguments[0])].findIndex(e => e.textContent.includes(arguments[1]))', [$css, $text]);
 
             return $index < 0 ? null : ($driver->findElements(WebDriverBy::cssSelector($css))[$index] ?? null);
@@ -78,7 +81,7 @@ abstract class BrowserCase extends TestCase
 
     protected function gone(string $css): void
     {
-        self::driver()->wait(8, 50)->until(static fn(RemoteWebDriver $driver): bool => $driver->findElements(WebDriverBy::cssSelector($css)) === [], "{$css} is still there");
+        self::driver()->wait(self::PATIENCE, 50)->until(static fn(RemoteWebDriver $driver): bool => $driver->findElements(WebDriverBy::cssSelector($css)) === [], "{$css} is still there");
     }
 
     /** Replaces what a field holds and commits it with Enter. */
