@@ -14,6 +14,11 @@ final class UnusableFile extends RuntimeException
         return new self("{$path}: no such file or folder; check the path.");
     }
 
+    public static function unwritable(string $path): self
+    {
+        return new self("{$path} cannot be written; check the folder and its rights.");
+    }
+
     public static function tooLarge(string $name, int $bytes): self
     {
         return new self(sprintf('%s is %.1f MB; the limit is %d MB. Remove what does not belong to the kit.', $name, $bytes / 1_048_576, intdiv(KitFiles::LIMIT, 1_048_576)));

@@ -6,6 +6,7 @@ namespace ChiralexCli;
 
 use Chiralex\ChiralexException;
 use ChiralexAdapters\UnusableFile;
+use ChiralexAdapters\UnusableProgram;
 use Throwable;
 
 /**
@@ -20,7 +21,7 @@ final readonly class Application
     {
         try {
             $outcome = $this->outcome($arguments);
-        } catch (UsageError|UnusableFile|ChiralexException $fault) {
+        } catch (UsageError|UnusableFile|UnusableProgram|ChiralexException $fault) {
             return $this->refuse($fault->getMessage());
         } catch (Throwable $fault) {
             return $this->refuse('a fault of the program, not of your files: ' . $fault->getMessage() . ' (' . basename($fault->getFile()) . ' line ' . $fault->getLine() . '). Report it with the files that show it.');
@@ -42,6 +43,7 @@ final readonly class Application
      * @param list<string> $arguments
      * @throws UsageError
      * @throws UnusableFile
+     * @throws UnusableProgram
      * @throws ChiralexException
      */
     private function outcome(array $arguments): Outcome
@@ -59,7 +61,9 @@ final readonly class Application
             'lie' => $kits->lie($arguments),
             'order' => $kits->order($arguments),
             'marks' => $kits->marks($arguments),
-            default => throw UsageError::unknownVerb($verb, 'decode, bands, encode, parts, check, lie, order, marks'),
+            'bags' => $kits->bags($arguments),
+            'manual' => $kits->manual($arguments),
+            default => throw UsageError::unknownVerb($verb, 'decode, bands, encode, parts, check, lie, order, marks, bags, manual'),
         };
     }
 }

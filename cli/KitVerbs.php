@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace ChiralexCli;
 
+use Chiralex\Bagging\BagPlanner;
+use Chiralex\Bagging\School;
 use Chiralex\Board\Assembly;
 use Chiralex\Board\Lying;
 use Chiralex\Board\PlacedBody;
@@ -21,6 +23,8 @@ use Chiralex\Reason\Severity;
 use Chiralex\Review\Reviewer;
 use ChiralexAdapters\KitFiles;
 use ChiralexAdapters\UnusableFile;
+use ChiralexAdapters\UnusableProgram;
+use ChiralexRender\Document\BagsDocument;
 use ChiralexRender\Document\CheckDocument;
 use ChiralexRender\Document\LieDocument;
 use ChiralexRender\Document\MarksDocument;
@@ -123,6 +127,48 @@ final readonly class KitVerbs
         $unmarked = array_filter($callouts, static fn($callout): bool => $callout->partMark === null) !== [];
 
         return new Outcome((new MarksDocument(Words::english()))->of($callouts, $kit, $order instanceof BuildCycle ? null : $order), $unmarked || $order instanceof BuildCycle || $this->hasErrors($kit));
+    }
+
+    /**
+     * @param list<string> $arguments
+     * @throws UsageError
+     * @throws UnusableFile
+     * @throws ChiralexException
+     */
+    public function bags(array $arguments): Outcome
+    {
+        [$kit, $read] = $this->kit('bags', $arguments, ['school'], 'chiralex bags FOLDER [--school by-kind|by-step|by-side|parts-and-hardware]');
+        $named = $read->flag('school');
+        $school = $named === null ? null : (School::tryFrom($named) ?? throw UsageError::badValue('--school', $named, 'by-kind, by-step, by-side or parts-and-hardware'));
+        $order = (new Planner())->plan($kit);
+        $plan = (new BagPlanner())->plan($kit, $order instanceof BuildCycle ? null : $order, $school);
+
+        return new Outcome((new BagsDocument(Words::english()))->of($plan), $plan->conflicts !== [] || $this->hasErrors($kit));
+    }
+
+    /**
+     * @param list<string> $arguments
+     * @throws UsageError
+     * @throws UnusableFile
+     * @throws UnusableProgram when a PDF is asked for and Chromium is missing
+     * @throws ChiralexException
+     */
+    public function manual(array $arguments): Outcome
+    {
+        $usage = 'chiralex manual FOLDER --format html|md|pdf|txt -o FILE';
+        [$kit, $read] = $this->kit('manual', $arguments, ['format', 'o'], $usage);
+        $format = $read->flag('format') ?? 'html';
+        $file = $read->flag('o') ?? throw UsageError::missing('-o', $usage);
+        $order = (new Planner())->plan($kit);
+        if ($order instanceof BuildCycle) {
+            return new Outcome((new OrderDocument(Words::english()))->cycle($order), true);
+        }
+        $bytes = (new ManualFile())->bytes($kit, $order, $format) ?? throw UsageError::badValue('--format', $format, 'html, md, pdf or txt');
+        if (@file_put_contents($file, $bytes) === false) {
+            throw UnusableFile::unwritable($file);
+        }
+
+        return new Outcome(['file' => $file, 'format' => $format, 'bytes' => strlen($bytes), 'steps' => count($order->steps)], $this->hasErrors($kit));
     }
 
     /**

@@ -25,10 +25,12 @@ final readonly class Words
     {
         /** @var array<string, string> $sentences */
         $sentences = require __DIR__ . '/words/en/sentences.php';
+        /** @var array<string, string> $manual */
+        $manual = require __DIR__ . '/words/en/manual.php';
         /** @var array{kind: array<string, array{string, string}>, mark: array<string, string>, consequence: array<string, string>, action: array<string, string>} $names */
         $names = require __DIR__ . '/words/en/names.php';
 
-        return new self($sentences, $names);
+        return new self($sentences + $manual, $names);
     }
 
     public function of(Reason|Matter|Problem $said): string

@@ -12,7 +12,12 @@ use Chiralex\Polarity\Callout;
 use ChiralexRender\Svg\CalloutPicture;
 use ChiralexRender\Words;
 
-/** The document of `marks`: a callout for each part and wire with a direction. */
+/**
+ * The document of `marks`: a callout for each part and wire with a direction.
+ *
+ * @phpstan-type Picture array{board: string, side: string, crop: array{float, float, float, float}, arrow: ?array{float, float, float, float}}
+ * @phpstan-type CalloutShape array{designator: string, kind: string, fitMark: ?string, partMark: ?string, terminal: string, boardMark: ?string, bearing: ?float, direction: ?string, landmark: ?string, consequence: string, replaceTogether: list<string>, text: string, lead: string, ownWords: bool, step: ?int, alike: list<string>, picture: ?Picture}
+ */
 final readonly class MarksDocument
 {
     /** Terminals that tell a builder more than the mark itself. */
@@ -22,7 +27,7 @@ final readonly class MarksDocument
 
     /**
      * @param list<Callout> $callouts
-     * @return array{callouts: list<array<string, mixed>>}
+     * @return array{callouts: list<CalloutShape>}
      */
     public function of(array $callouts, Kit $kit, ?BuildOrder $order): array
     {
@@ -38,7 +43,7 @@ final readonly class MarksDocument
     /**
      * @param array<string, int> $steps
      * @param array<string, list<string>> $alike
-     * @return array<string, mixed>
+     * @return CalloutShape
      */
     private function callout(Callout $callout, Kit $kit, array $steps, array $alike): array
     {
@@ -88,7 +93,7 @@ final readonly class MarksDocument
 
     /**
      * @param array<string, int> $steps
-     * @return array<string, mixed>
+     * @return CalloutShape
      */
     private function wire(Wire $wire, Kit $kit, array $steps): array
     {

@@ -22,7 +22,7 @@ final readonly class OrderDocument
 {
     public function __construct(private Words $words) {}
 
-    /** @return array{school: string, steps: list<array<string, mixed>>, score: array<string, int>, minutes: float, overrides: list<array{parts: list<string>, after: list<string>, sameStep: bool}>, broken: list<string>} */
+    /** @return array{school: string, steps: list<array{number: int, title: string, joints: int, ...<string, mixed>}>, score: array<string, int>, minutes: float, overrides: list<array{parts: list<string>, after: list<string>, sameStep: bool}>, broken: list<string>} */
     public function of(BuildOrder $order, Kit $kit): array
     {
         return [
@@ -59,7 +59,7 @@ final readonly class OrderDocument
         ];
     }
 
-    /** @return array<string, mixed> */
+    /** @return array{number: int, title: string, joints: int, ...<string, mixed>} */
     private function step(Step $step, Kit $kit): array
     {
         $lie = $step->lie;

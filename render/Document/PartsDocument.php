@@ -9,9 +9,7 @@ use Chiralex\Bom\Line;
 use Chiralex\Build\LookAlikes;
 use Chiralex\Kit\Kit;
 use Chiralex\Kit\KitPart;
-use Chiralex\Kit\PartLook;
 use Chiralex\Part\Kind;
-use Chiralex\Part\Mark;
 use Chiralex\Reason\Problem;
 use Chiralex\Reason\Reason;
 use ChiralexRender\Told;
@@ -68,7 +66,6 @@ final readonly class PartsDocument
         usort($alike, Designators::compare(...));
         $part = $parts[0];
         $value = $part->recognition->value;
-        $look = PartLook::of($part);
 
         return [
             'row' => $line->row,
@@ -97,27 +94,9 @@ final readonly class PartsDocument
             'legend' => $part->legend,
             'socket' => $part->socket,
             'placed' => $part->placement !== null,
-            'marking' => $this->marking($look->bands === [] ? null : MarkingDocuments::words($look->bands), $look->code, $part),
+            'marking' => PartMarking::of($part),
             'alike' => $alike,
             'reasons' => array_map(fn(Reason $reason): array => (new Told($this->words))->reason($reason), $part->recognition->reasons),
         ];
-    }
-
-    /**
-     * @param ?list<string> $bands
-     * @return ?array{type: string, bands: list<string>, text: string}
-     */
-    private function marking(?array $bands, ?string $code, KitPart $part): ?array
-    {
-        if ($bands !== null) {
-            $said = $part->recognition->value?->tolerance !== null || $part->line->tolerance !== '';
-
-            return ['type' => 'bands', 'bands' => $bands, 'text' => $said ? '' : 'The tolerance is not said: 5 % is taken.'];
-        }
-        if ($part->row->checkMark === Mark::Band) {
-            return ['type' => 'band', 'bands' => [], 'text' => $part->line->value];
-        }
-
-        return $code === null || $part->outline->name === 'none' ? null : ['type' => 'code', 'bands' => [], 'text' => $code];
     }
 }

@@ -20,11 +20,11 @@ final readonly class BoardSvg
     public function __construct(private Kit $kit) {}
 
     /** @param bool $compact true for a small picture: bodies without labels */
-    public function board(BoardShape $board, Side $side, bool $compact = false): string
+    public function board(BoardShape $board, Side $side, bool $compact = false, ?Emphasis $emphasis = null): string
     {
         $frame = Frame::of($board->outline, $board->reading, $side);
         $here = array_filter($this->kit->bodies(), fn(PlacedBody $body): bool => $body->board === $board->name);
-        $parts = $this->parts(array_filter($here, static fn(PlacedBody $body): bool => $body->side === $side), $frame, $compact);
+        $parts = $this->parts(array_filter($here, static fn(PlacedBody $body): bool => $body->side === $side), $frame, $compact, $emphasis);
         $title = Num::text("{$this->kit->name}, {$side->value} side");
 
         return sprintf(
@@ -67,7 +67,7 @@ final readonly class BoardSvg
     }
 
     /** @param array<string, PlacedBody> $bodies */
-    private function parts(array $bodies, Frame $frame, bool $compact): string
+    private function parts(array $bodies, Frame $frame, bool $compact, ?Emphasis $emphasis): string
     {
         uasort($bodies, static fn(PlacedBody $a, PlacedBody $b): int => $a->height <=> $b->height);
         $labels = new Labels($frame->width, $frame->height, self::TEXT);
@@ -89,14 +89,14 @@ final readonly class BoardSvg
                 $text = sprintf('<text class="ref" x="%s" y="%s" font-size="%s" text-anchor="middle" fill="%s">%s</text>', Num::of($x), Num::of($y), Num::of(self::TEXT), Palette::SILK, Num::text((string) $name));
             }
             $svg .= sprintf(
-                '<g class="part%s" data-ref="%s"><g class="silk" transform="%s" fill="none" stroke="%s" stroke-width="0.25">%s</g><g class="body" transform="%s">%s</g>%s</g>',
+                '<g class="part%s%s" data-ref="%s"><g class="silk" transform="%s" fill="none" stroke="%s" stroke-width="0.25">%s</g>%s%s</g>',
                 $part->socket !== null ? ' socketed' : '',
+                $emphasis?->classes((string) $name) ?? '',
                 Num::text((string) $name),
                 $frame->matrix($body),
                 Palette::SILK,
                 $draw->silk($part->outline, $part->kind()),
-                $frame->matrix($body),
-                $draw->body($part),
+                $emphasis === null || $emphasis->showsBody((string) $name) ? sprintf('<g class="body" transform="%s">%s</g>', $frame->matrix($body), $draw->body($part)) : '',
                 $text,
             );
         }

@@ -5,33 +5,20 @@ declare(strict_types=1);
 namespace Chiralex\Build;
 
 use Chiralex\Kit\Kit;
-use Chiralex\Kit\KitPart;
 use Chiralex\Kit\PartLook;
 use Chiralex\Marking\Confusability;
 
 /** Which parts of a kit a builder may take for each other, computed once per distinct look. */
 final readonly class LookAlikes
 {
-    /** @return array<string, array<string, true>> designator to its look-alikes */
+    /** @return array<string, array<string, true>> designator to its look-alikes, those the maker names among them */
     public function of(Kit $kit): array
     {
-        $groups = $looks = [];
-        foreach ($kit->parts as $part) {
-            if ($part->supply->isBuilt() && !str_starts_with($part->designator, '~')) {
-                $look = PartLook::of($part);
-                $key = serialize([$look->kind->value, $look->value, $look->body]);
-                $groups[$key][] = $part;
-                $looks[$key] = $look;
-            }
-        }
         $alike = [];
-        $compare = new Confusability();
-        $keys = array_keys($groups);
-        foreach ($keys as $index => $a) {
-            for ($i = $index + 1; $i < count($keys); ++$i) {
-                $b = $keys[$i];
-                if ($looks[$a]->body === $looks[$b]->body && $compare->compare($looks[$a], $looks[$b])->isLookAlike()) {
-                    $this->link($groups[$a], $groups[$b], $alike);
+        foreach ($this->pairs($kit) as $pair) {
+            foreach ($pair->these as $a) {
+                foreach ($pair->those as $b) {
+                    $alike[$a][$b] = $alike[$b][$a] = true;
                 }
             }
         }
@@ -44,17 +31,30 @@ final readonly class LookAlikes
         return $alike;
     }
 
-    /**
-     * @param list<KitPart> $these
-     * @param list<KitPart> $those
-     * @param array<string, array<string, true>> $alike
-     */
-    private function link(array $these, array $those, array &$alike): void
+    /** @return list<LookAlikePair> one for each two looks */
+    public function pairs(Kit $kit): array
     {
-        foreach ($these as $a) {
-            foreach ($those as $b) {
-                $alike[$a->designator][$b->designator] = $alike[$b->designator][$a->designator] = true;
+        $groups = $looks = [];
+        foreach ($kit->parts as $part) {
+            if ($part->supply->isBuilt() && !str_starts_with($part->designator, '~')) {
+                $look = PartLook::of($part);
+                $key = "{$look->kind->value}|{$look->value}|{$look->body}";
+                $groups[$key][] = $part->designator;
+                $looks[$key] = $look;
             }
         }
+        $pairs = [];
+        $compare = new Confusability();
+        $keys = array_keys($groups);
+        foreach ($keys as $index => $a) {
+            foreach (array_slice($keys, $index + 1) as $b) {
+                $confusion = $looks[$a]->body === $looks[$b]->body ? $compare->compare($looks[$a], $looks[$b]) : null;
+                if ($confusion !== null && $confusion->isLookAlike()) {
+                    $pairs[] = new LookAlikePair($groups[$a], $groups[$b], $looks[$a]->kind, $confusion);
+                }
+            }
+        }
+
+        return $pairs;
     }
 }

@@ -7,6 +7,7 @@ namespace Chiralex\Kit;
 use Chiralex\Board\BoardShape;
 use Chiralex\Board\PlacedBody;
 use Chiralex\Bom\PartsList;
+use Chiralex\Bom\Supply;
 use Chiralex\Reason\Problem;
 
 /** One revision of a kit, read and resolved. */
@@ -26,6 +27,7 @@ final readonly class Kit
      * @param list<string> $openSockets ICs whose socket could not be told
      * @param list<string> $traits hazards and peculiarities the maker declares
      * @param array<string, string> $nets designator to the voltage declared across it, as a sum: `9 V - 2 V`
+     * @param array<string, string> $bagOverrides designator to the name of the bag the maker puts it into
      */
     public function __construct(
         public string $code,
@@ -48,6 +50,7 @@ final readonly class Kit
         public bool $hasPlacements,
         public array $nets = [],
         public array $traits = [],
+        public array $bagOverrides = [],
     ) {}
 
     public function board(string $name): ?BoardShape
@@ -84,6 +87,15 @@ final readonly class Kit
         return $this->changed($settings, $this->orderOverrides);
     }
 
+    /** In the kit as sold: neither brought by the builder, nor left out, nor fitted at the factory. */
+    public function holds(KitPart $part): bool
+    {
+        return match ($part->supply) {
+            Supply::Kit, Supply::Optional, Supply::Loose => true,
+            Supply::Alternative, Supply::NotFitted, Supply::Factory, Supply::Builder => false,
+        };
+    }
+
     /** @param list<OrderOverride> $overrides */
     public function withOrderOverrides(array $overrides): self
     {
@@ -93,6 +105,6 @@ final readonly class Kit
     /** @param list<OrderOverride> $overrides */
     private function changed(Settings $settings, array $overrides): self
     {
-        return new self($this->code, $this->name, $this->revision, $settings, $this->list, $this->parts, $this->boards, $this->groups, $this->gates, $this->tests, $this->wires, $overrides, $this->words, $this->problems, $this->strayPlacements, $this->unknownNames, $this->openSockets, $this->hasPlacements, $this->nets, $this->traits);
+        return new self($this->code, $this->name, $this->revision, $settings, $this->list, $this->parts, $this->boards, $this->groups, $this->gates, $this->tests, $this->wires, $overrides, $this->words, $this->problems, $this->strayPlacements, $this->unknownNames, $this->openSockets, $this->hasPlacements, $this->nets, $this->traits, $this->bagOverrides);
     }
 }

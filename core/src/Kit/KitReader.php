@@ -69,6 +69,7 @@ final readonly class KitReader
             $placed->placements !== [],
             $file->nets(),
             $file->traits(),
+            $file->bagOverrides(),
         );
     }
 
@@ -186,6 +187,7 @@ final readonly class KitReader
         foreach ($file->orderOverrides() as $override) {
             array_push($named, ...$override->parts, ...$override->after);
         }
+        array_push($named, ...array_keys($file->bagOverrides()));
         $known = [...array_keys($parts), ...array_map(static fn(BoardShape $board): string => $board->name, $boards), ...array_map(static fn(Wire $wire): string => $wire->name, $file->wires([]))];
 
         return array_values(array_unique(array_diff(array_map(strval(...), $named), array_map(strval(...), $known))));

@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace Chiralex\Review;
 
 use Chiralex\Bom\Supply;
+use Chiralex\Build\LookAlikePair;
+use Chiralex\Build\LookAlikes;
 use Chiralex\Kit\KitPart;
-use Chiralex\Kit\PartLook;
-use Chiralex\Marking\Confusability;
 use Chiralex\Part\Kind;
 use Chiralex\Reason\Matter;
 use Chiralex\Reason\Station;
@@ -46,30 +46,12 @@ final readonly class PartMatters implements MatterSource
     /** @return list<Matter> one for each pair of looks */
     private function lookAlikes(Subject $subject): array
     {
-        $groups = $looks = [];
-        foreach ($subject->kit->parts as $part) {
-            if ($part->supply->isBuilt() && !str_starts_with($part->designator, '~')) {
-                $look = PartLook::of($part);
-                $key = "{$look->kind->value}|{$look->value}|{$look->body}";
-                $groups[$key][] = $part->designator;
-                $looks[$key] = $look;
-            }
-        }
-        $matters = [];
-        $keys = array_keys($groups);
-        foreach ($keys as $index => $a) {
-            foreach (array_slice($keys, $index + 1) as $b) {
-                $confusion = (new Confusability())->compare($looks[$a], $looks[$b]);
-                if (!$confusion->isLookAlike()) {
-                    continue;
-                }
-                $clear = $confusion->reason->code === 'alike.clear-body' && $looks[$a]->kind === Kind::Led;
-                $matters[] = new Matter($clear ? Weight::Warn : Weight::Note, Station::Parts, $clear ? 'parts.clear-bodies' : 'parts.look-alikes', [
-                    'these' => $groups[$a], 'those' => $groups[$b], 'degree' => $confusion->degree, 'why' => $confusion->reason->code,
-                ], [...$groups[$a], ...$groups[$b]]);
-            }
-        }
+        return array_map(static function (LookAlikePair $pair): Matter {
+            $clear = $pair->confusion->reason->code === 'alike.clear-body' && $pair->kind === Kind::Led;
 
-        return $matters;
+            return new Matter($clear ? Weight::Warn : Weight::Note, Station::Parts, $clear ? 'parts.clear-bodies' : 'parts.look-alikes', [
+                'these' => $pair->these, 'those' => $pair->those, 'degree' => $pair->confusion->degree, 'why' => $pair->confusion->reason->code,
+            ], [...$pair->these, ...$pair->those]);
+        }, (new LookAlikes())->pairs($subject->kit));
     }
 }

@@ -261,6 +261,17 @@ final readonly class KitFile
         );
     }
 
+    /** @return array<string, string> designator to bag */
+    public function bagOverrides(): array
+    {
+        $bags = [];
+        foreach ($this->json->object('overrides')->objects('bags') as $each) {
+            $bags[$each->text('part')] = $each->text('bag');
+        }
+
+        return $bags;
+    }
+
     /** @return array<string, string> */
     public function words(): array
     {

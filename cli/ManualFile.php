@@ -1,0 +1,40 @@
+<?php
+
+declare(strict_types=1);
+
+namespace ChiralexCli;
+
+use Chiralex\Bagging\BagPlanner;
+use Chiralex\Build\BuildOrder;
+use Chiralex\Kit\Kit;
+use Chiralex\Manual\ManualPlanner;
+use ChiralexAdapters\ChromiumPdf;
+use ChiralexAdapters\PrintFonts;
+use ChiralexAdapters\UnusableProgram;
+use ChiralexRender\Document\ManualDocument;
+use ChiralexRender\Manual\HtmlManual;
+use ChiralexRender\Manual\TextManual;
+use ChiralexRender\Words;
+
+/** A kit's manual as the bytes of a file. */
+final readonly class ManualFile
+{
+    /**
+     * @return ?string null for a format that is none
+     * @throws UnusableProgram when a PDF is asked for and Chromium is missing
+     */
+    public function bytes(Kit $kit, BuildOrder $order, string $format): ?string
+    {
+        $words = Words::english();
+        $manual = (new ManualPlanner())->manual($kit, $order, (new BagPlanner())->plan($kit, $order));
+        $fonts = static fn(): string => PrintFonts::css(dirname(__DIR__) . '/node_modules');
+
+        return match ($format) {
+            'html' => (new HtmlManual($words))->of($manual, [], $fonts()),
+            'pdf' => (new ChromiumPdf())->print((new HtmlManual($words))->of($manual, [], $fonts())),
+            'md' => TextManual::markdown()->of((new ManualDocument($words))->of($manual)),
+            'txt' => TextManual::plain()->of((new ManualDocument($words))->of($manual)),
+            default => null,
+        };
+    }
+}

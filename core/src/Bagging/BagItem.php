@@ -1,0 +1,22 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Chiralex\Bagging;
+
+use Chiralex\Kit\KitPart;
+
+/** One line of a bag's contents list: parts of one row of the parts list that look the same. */
+final readonly class BagItem
+{
+    /**
+     * @param non-empty-list<string> $designators `~<row>` where the row names none
+     * @param ?float $length millimetres where the quantity is a length
+     */
+    public function __construct(
+        public array $designators,
+        public int $quantity,
+        public ?float $length,
+        public KitPart $part,
+    ) {}
+}

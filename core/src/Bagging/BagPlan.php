@@ -1,0 +1,38 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Chiralex\Bagging;
+
+use Chiralex\Kit\KitPart;
+
+/** Which part of a kit goes into which bag. */
+final readonly class BagPlan
+{
+    /**
+     * @param list<Bag> $bags
+     * @param list<BagConflict> $conflicts
+     * @param list<Cut> $cuts
+     * @param list<KitPart> $brought parts the builder brings
+     */
+    public function __construct(
+        public School $school,
+        public array $bags,
+        public array $conflicts,
+        public array $cuts,
+        public array $brought,
+    ) {}
+
+    /** @return array<string, string> designator to the name of its bag */
+    public function bagOf(): array
+    {
+        $bags = [];
+        foreach ($this->bags as $bag) {
+            foreach ($bag->designators() as $designator) {
+                $bags[$designator] = $bag->name;
+            }
+        }
+
+        return $bags;
+    }
+}

@@ -1,0 +1,134 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Chiralex\Bagging;
+
+use Chiralex\Bagging\Internal\BaseGroups;
+use Chiralex\Bagging\Internal\ItemList;
+use Chiralex\Bagging\Internal\Quarrels;
+use Chiralex\Bagging\Internal\Sharing;
+use Chiralex\Bagging\Internal\Volume;
+use Chiralex\Bom\Supply;
+use Chiralex\Build\BuildOrder;
+use Chiralex\Kit\Kit;
+use Chiralex\Kit\KitPart;
+use Chiralex\Kit\Wire;
+use Chiralex\Part\Sensitivity;
+use Chiralex\Reason\Origin;
+use Chiralex\Reason\Reason;
+
+/** Plans the bags of a kit: a school sorts, quarrels split, the maker's own moves come last. */
+final readonly class BagPlanner
+{
+    /** @param ?BuildOrder $order null while the order is a cycle: bags by step are then one bag */
+    public function plan(Kit $kit, ?BuildOrder $order, ?School $school = null): BagPlan
+    {
+        $school ??= School::tryFrom($kit->settings->bagging) ?? School::ByKind;
+        $list = new ItemList($kit);
+        $quarrels = Quarrels::of($kit);
+        $sharing = new Sharing($quarrels);
+        $drafts = [];
+        $name = 'A';
+        foreach ((new BaseGroups($kit, $order))->of($school, $list->parts()) as $group) {
+            foreach ($sharing->split($list->items($group['parts'])) as $index => $items) {
+                $reasons = $index === 0 ? [] : [new Reason('bags.apart', ['designators' => array_merge(...array_map(static fn(BagItem $item): array => $item->designators, $items))], Origin::Computed)];
+                $drafts[$name] = ['title' => $group['title'], 'parts' => $this->partsOf($items, $kit), 'moved' => [], 'reasons' => $reasons];
+                ++$name;
+            }
+        }
+        $bags = [];
+        foreach ($this->moved($drafts, $kit) as $letter => $draft) {
+            $bags[] = $this->bag((string) $letter, $draft, $list->items($draft['parts']), $kit);
+        }
+
+        return new BagPlan($school, $bags, $this->conflicts($bags, $quarrels), $this->cuts($kit), array_values(array_filter($kit->parts, static fn(KitPart $part): bool => $part->supply === Supply::Builder)));
+    }
+
+    /**
+     * @param array<string, array{title: Reason, parts: list<KitPart>, moved: list<string>, reasons: list<Reason>}> $drafts
+     * @return array<string, array{title: Reason, parts: list<KitPart>, moved: list<string>, reasons: list<Reason>}>
+     */
+    private function moved(array $drafts, Kit $kit): array
+    {
+        foreach ($kit->bagOverrides as $designator => $bag) {
+            $part = $kit->part((string) $designator);
+            if ($part === null || !$kit->holds($part)) {
+                continue;
+            }
+            foreach ($drafts as $name => $draft) {
+                $drafts[$name]['parts'] = array_values(array_filter($draft['parts'], static fn(KitPart $each): bool => $each->designator !== $part->designator));
+            }
+            $drafts[$bag] ??= ['title' => new Reason('bags.own'), 'parts' => [], 'moved' => [], 'reasons' => []];
+            $drafts[$bag]['parts'][] = $part;
+            $drafts[$bag]['moved'][] = $part->designator;
+        }
+
+        return array_filter($drafts, static fn(array $draft): bool => $draft['parts'] !== []);
+    }
+
+    /**
+     * @param array{title: Reason, parts: list<KitPart>, moved: list<string>, reasons: list<Reason>} $draft
+     * @param list<BagItem> $items
+     */
+    private function bag(string $name, array $draft, array $items, Kit $kit): Bag
+    {
+        $volume = array_sum(array_map(static fn(BagItem $item): float => (new Volume($kit))->of($item), $items));
+        $has = static fn(Sensitivity $sensitivity): bool => array_filter($draft['parts'], static fn(KitPart $part): bool => $part->sensitivity === $sensitivity) !== [];
+
+        return new Bag($name, $draft['title'], $items, $has(Sensitivity::Static), $has(Sensitivity::Fragile), BagSize::for($volume), $draft['moved'], $draft['reasons']);
+    }
+
+    /**
+     * @param list<BagItem> $items
+     * @return list<KitPart>
+     */
+    private function partsOf(array $items, Kit $kit): array
+    {
+        $parts = [];
+        foreach ($items as $item) {
+            foreach ($item->designators as $name) {
+                $part = $kit->part($name);
+                if ($part !== null) {
+                    $parts[] = $part;
+                }
+            }
+        }
+
+        return $parts;
+    }
+
+    /**
+     * @param list<Bag> $bags
+     * @return list<BagConflict>
+     */
+    private function conflicts(array $bags, Quarrels $quarrels): array
+    {
+        $conflicts = [];
+        foreach ($bags as $bag) {
+            foreach ($bag->items as $index => $a) {
+                foreach (array_slice($bag->items, $index + 1) as $b) {
+                    $reason = $quarrels->between($a, $b);
+                    if ($reason !== null) {
+                        $conflicts[] = new BagConflict($bag->name, $a->designators, $b->designators, $reason);
+                    }
+                }
+            }
+        }
+
+        return $conflicts;
+    }
+
+    /** @return list<Cut> wires of one colour and length together */
+    private function cuts(Kit $kit): array
+    {
+        $groups = [];
+        foreach ($kit->wires as $wire) {
+            if ($wire->length !== null) {
+                $groups["{$wire->colour}|{$wire->length}"][] = $wire;
+            }
+        }
+
+        return array_values(array_map(static fn(array $wires): Cut => new Cut($wires[0]->colour, count($wires), (float) $wires[0]->length, array_map(static fn(Wire $wire): string => $wire->name, $wires)), $groups));
+    }
+}

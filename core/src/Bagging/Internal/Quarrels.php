@@ -1,0 +1,57 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Chiralex\Bagging\Internal;
+
+use Chiralex\Bagging\BagItem;
+use Chiralex\Build\LookAlikes;
+use Chiralex\Kit\Kit;
+use Chiralex\Kit\KitPart;
+use Chiralex\Part\Kind;
+use Chiralex\Reason\Origin;
+use Chiralex\Reason\Reason;
+
+/** Which parts must not share a bag, and why. */
+final readonly class Quarrels
+{
+    /** From this mass on a part breaks glass bodies beside it, grams; common practice, no source. */
+    private const HEAVY = 15.0;
+    /** Bodies of glass; common practice, no source. */
+    private const GLASS = ['DO-35', 'DO-34'];
+
+    /** @param array<string, array<string, true>> $alike */
+    private function __construct(
+        private array $alike,
+    ) {}
+
+    public static function of(Kit $kit): self
+    {
+        return new self((new LookAlikes())->of($kit));
+    }
+
+    public function between(BagItem $a, BagItem $b): ?Reason
+    {
+        foreach ($a->designators as $name) {
+            foreach ($b->designators as $other) {
+                if (isset($this->alike[$name][$other])) {
+                    return new Reason('bags.look-alikes', ['these' => $a->designators, 'those' => $b->designators], Origin::Computed);
+                }
+            }
+        }
+
+        return $this->breaks($a->part, $b->part) || $this->breaks($b->part, $a->part) ? new Reason('bags.glass-heavy', ['these' => $a->designators, 'those' => $b->designators], Origin::CommonPractice)
+            : ($this->scratches($a->part, $b->part) || $this->scratches($b->part, $a->part) ? new Reason('bags.board-alone', ['these' => $a->designators, 'those' => $b->designators], Origin::CommonPractice) : null);
+    }
+
+    private function breaks(KitPart $heavy, KitPart $glass): bool
+    {
+        return in_array($glass->outline->name, self::GLASS, true) && ($heavy->grams ?? $heavy->row->grams) >= self::HEAVY;
+    }
+
+    /** A bare board rubs on another board and is scratched by leads and screws. */
+    private function scratches(KitPart $board, KitPart $other): bool
+    {
+        return $board->kind() === Kind::Board && !in_array($other->kind(), [Kind::Label, Kind::Wire, Kind::Cable], true);
+    }
+}

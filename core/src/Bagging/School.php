@@ -1,0 +1,14 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Chiralex\Bagging;
+
+/** By what a kit's parts are put into bags; the values are those of `settings.bagging`. */
+enum School: string
+{
+    case ByKind = 'by-kind';
+    case ByStep = 'by-step';
+    case BySide = 'by-side';
+    case PartsAndHardware = 'parts-and-hardware';
+}

@@ -1,0 +1,76 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Chiralex\Manual\Internal;
+
+use Chiralex\Build\Action;
+use Chiralex\Build\Step;
+use Chiralex\Kit\Kit;
+use Chiralex\Kit\KitPart;
+use Chiralex\Part\Kind;
+use Chiralex\Part\LeadStyle;
+use Chiralex\Reason\Origin;
+use Chiralex\Reason\Reason;
+
+/** Technique for the kinds of part in a step; all common practice. */
+final readonly class Tips
+{
+    public function __construct(private Kit $kit) {}
+
+    /** @return list<Reason> each once, in the order of the parts */
+    public function of(Step $step): array
+    {
+        $codes = match ($step->action) {
+            Action::Gate => ['tip.first-power'],
+            Action::Adjust => ['tip.adjust'],
+            Action::Snap => ['tip.snap'],
+            Action::Bolt => ['tip.bolt'],
+            Action::Place, Action::Jig, Action::Nuts, Action::Tack => ['tip.panel'],
+            Action::Insert => ['tip.insert'],
+            Action::Solder => $this->soldering($step),
+            Action::Cure, Action::Remove => [],
+        };
+        if ($step->number === 1) {
+            array_unshift($codes, 'tip.bare-board');
+        }
+
+        return array_map(static fn(string $code): Reason => new Reason($code, [], Origin::CommonPractice), array_values(array_unique($codes)));
+    }
+
+    /** @return list<string> */
+    private function soldering(Step $step): array
+    {
+        $codes = [];
+        foreach ($step->names() as $name) {
+            $part = $this->kit->part($name);
+            $codes[] = $part === null ? 'tip.wire' : $this->part($part);
+        }
+
+        return array_values(array_diff($codes, ['']));
+    }
+
+    private function part(KitPart $part): string
+    {
+        return match ($part->kind()) {
+            Kind::Resistor => $part->outline->leads === LeadStyle::AxialWire ? 'tip.resistor' : 'tip.radial',
+            Kind::Diode, Kind::Zener, Kind::Rectifier => 'tip.diode',
+            Kind::Ceramic, Kind::Film => 'tip.ceramic',
+            Kind::Electrolytic, Kind::Tantalum => 'tip.electrolytic',
+            Kind::Led, Kind::Photo => 'tip.led',
+            Kind::IcSocket => 'tip.socket',
+            Kind::Ic => 'tip.ic-direct',
+            Kind::Network, Kind::PinHeader, Kind::SocketStrip, Kind::BoxHeader, Kind::Connector, Kind::Display => 'tip.header',
+            Kind::TerminalBlock, Kind::Switch, Kind::Button, Kind::Jack, Kind::BarrelJack, Kind::FuseHolder, Kind::BatteryHolder => 'tip.block',
+            Kind::Transistor, Kind::Regulator, Kind::Sensor => str_starts_with($part->outline->name, 'TO-220') ? 'tip.power' : 'tip.to92',
+            Kind::Transformer, Kind::Relay => 'tip.relay',
+            Kind::Potentiometer => 'tip.potentiometer',
+            Kind::Trimmer, Kind::Crystal, Kind::Inductor, Kind::Thermistor, Kind::Buzzer, Kind::Speaker, Kind::Bridge => 'tip.radial',
+            Kind::Wire => 'tip.wire',
+            Kind::Cable => 'tip.ribbon',
+            Kind::Knob => 'tip.knob',
+            Kind::Enclosure, Kind::Panel => 'tip.enclosure',
+            Kind::Battery, Kind::HeatSink, Kind::Screw, Kind::Nut, Kind::Washer, Kind::Standoff, Kind::Board, Kind::Feet, Kind::Label, Kind::Consumable, Kind::Former, Kind::Unknown => '',
+        };
+    }
+}

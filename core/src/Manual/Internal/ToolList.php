@@ -1,0 +1,52 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Chiralex\Manual\Internal;
+
+use Chiralex\Build\BuildOrder;
+use Chiralex\Build\LookAlikes;
+use Chiralex\Kit\Kit;
+use Chiralex\Kit\KitPart;
+use Chiralex\Part\Hold;
+use Chiralex\Part\Kind;
+use Chiralex\Reason\Origin;
+use Chiralex\Reason\Reason;
+
+/** What the builder needs on the table; common practice, each with what asks for it. */
+final readonly class ToolList
+{
+    /** @return list<Reason> */
+    public function of(Kit $kit, BuildOrder $order): array
+    {
+        $holds = [];
+        foreach ($order->steps as $step) {
+            foreach ($step->parts as $part) {
+                $holds[$part->hold->value] = true;
+            }
+        }
+        $kinds = array_flip(array_map(static fn(KitPart $part): string => $part->kind()->value, $kit->parts));
+        $has = static fn(Kind ...$any): bool => array_filter($any, static fn(Kind $kind): bool => isset($kinds[$kind->value])) !== [];
+        $codes = array_filter([
+            $kit->settings->alloy === 'leaded' ? 'tool.iron-leaded' : 'tool.iron-lead-free',
+            $kit->settings->alloy === 'leaded' ? 'tool.solder-leaded' : 'tool.solder-lead-free',
+            'tool.cutters',
+            'tool.pliers',
+            'tool.eyes',
+            'tool.air',
+            'tool.wick',
+            $kit->settings->workholding === 'table' ? null : 'tool.holder',
+            isset($holds[Hold::Tape->value]) ? 'tool.tape' : null,
+            isset($holds[Hold::Putty->value]) ? 'tool.putty' : null,
+            $kit->tests !== [] || $kit->gates !== [] ? 'tool.meter' : null,
+            (new LookAlikes())->pairs($kit) !== [] ? 'tool.magnifier' : null,
+            $kit->wires !== [] || $has(Kind::Wire, Kind::Cable) ? 'tool.stripper' : null,
+            $has(Kind::Screw, Kind::TerminalBlock) ? 'tool.screwdriver' : null,
+            $has(Kind::Nut) || $kit->groups->panels !== [] ? 'tool.nut-driver' : null,
+            $has(Kind::Trimmer) ? 'tool.trimming' : null,
+            $kit->groups->snapOffs !== [] ? 'tool.file' : null,
+        ]);
+
+        return array_map(static fn(string $code): Reason => new Reason($code, [], Origin::CommonPractice), array_values($codes));
+    }
+}

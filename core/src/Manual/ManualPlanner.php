@@ -1,0 +1,79 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Chiralex\Manual;
+
+use Chiralex\Bagging\BagPlan;
+use Chiralex\Bom\Designators;
+use Chiralex\Build\Action;
+use Chiralex\Build\BuildOrder;
+use Chiralex\Build\KitCallouts;
+use Chiralex\Build\Step;
+use Chiralex\Kit\Kit;
+use Chiralex\Kit\Test;
+use Chiralex\Kit\Wire;
+use Chiralex\Manual\Internal\Tips;
+use Chiralex\Manual\Internal\ToolList;
+use Chiralex\Polarity\Callout;
+use Chiralex\Safety\KitCautions;
+
+/** Puts order, callouts, bags, tests and cautions together into a manual. */
+final readonly class ManualPlanner
+{
+    public function manual(Kit $kit, BuildOrder $order, BagPlan $bags): Manual
+    {
+        $callouts = (new KitCallouts())->callouts($kit, $order);
+        $left = $bags->bagOf();
+        $bagOf = $left;
+        $steps = [];
+        foreach ($order->steps as $step) {
+            $names = $step->names();
+            $opened = array_unique(array_values(array_intersect_key($bagOf, array_flip($names))));
+            if (in_array($step->action, [Action::Solder, Action::Insert, Action::Place, Action::Bolt], true)) {
+                $left = array_diff_key($left, array_flip($names));
+            }
+            $steps[] = new ManualStep(
+                $step,
+                $this->fits($step) ? array_values(array_filter($callouts, static fn(Callout $callout): bool => in_array($callout->designator, $names, true))) : [],
+                array_values(array_filter($kit->wires, static fn(Wire $wire): bool => in_array($wire->name, $names, true))),
+                $this->tests($kit, $step),
+                (new Tips($kit))->of($step),
+                $this->remaining(array_values($opened), $left),
+            );
+        }
+
+        return new Manual($kit, $order, $bags, (new ToolList())->of($kit, $order), (new KitCautions())->of($kit), $steps);
+    }
+
+    /** @return list<Test> tests of the step's gate; a test without a gate belongs to the step that adjusts its part */
+    private function tests(Kit $kit, Step $step): array
+    {
+        return array_values(array_filter($kit->tests, static fn(Test $test): bool => $step->gate !== null
+            ? $test->gate === $step->gate->name
+            : $test->gate === null && $step->action === Action::Adjust && $test->adjusts !== null && in_array($test->adjusts, $step->names(), true)));
+    }
+
+    private function fits(Step $step): bool
+    {
+        return in_array($step->action, [Action::Solder, Action::Insert, Action::Place], true);
+    }
+
+    /**
+     * @param list<string> $opened
+     * @param array<string, string> $left designator to bag
+     * @return array<string, list<string>>
+     */
+    private function remaining(array $opened, array $left): array
+    {
+        sort($opened);
+        $remaining = [];
+        foreach ($opened as $bag) {
+            $names = array_map(strval(...), array_keys($left, $bag, true));
+            usort($names, Designators::compare(...));
+            $remaining[$bag] = $names;
+        }
+
+        return $remaining;
+    }
+}

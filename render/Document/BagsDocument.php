@@ -1,0 +1,77 @@
+<?php
+
+declare(strict_types=1);
+
+namespace ChiralexRender\Document;
+
+use Chiralex\Bagging\Bag;
+use Chiralex\Bagging\BagConflict;
+use Chiralex\Bagging\BagItem;
+use Chiralex\Bagging\BagPlan;
+use Chiralex\Bagging\Cut;
+use Chiralex\Kit\KitPart;
+use Chiralex\Reason\Reason;
+use ChiralexRender\Told;
+use ChiralexRender\Words;
+
+/**
+ * The document of `bags`.
+ *
+ * @phpstan-type Marking array{type: string, bands: list<string>, text: string}
+ * @phpstan-type Item array{designators: non-empty-list<string>, quantity: int, length: ?float, value: string, kind: string, kindName: string, outline: string, marking: ?Marking}
+ * @phpstan-type BagShape array{name: string, title: string, items: list<Item>, esd: bool, cushioned: bool, size: string, overridden: list<string>, reasons: list<array<string, mixed>>}
+ * @phpstan-type Bags array{school: string, bags: list<BagShape>, conflicts: list<array{bag: string, these: list<string>, those: list<string>, message: string}>, cuts: list<array{what: string, pieces: int, length: float, total: float, names: list<string>}>, brought: list<array{designator: string, value: string, kindName: string}>}
+ */
+final readonly class BagsDocument
+{
+    private PartName $names;
+
+    public function __construct(private Words $words)
+    {
+        $this->names = new PartName($words);
+    }
+
+    /** @return Bags */
+    public function of(BagPlan $plan): array
+    {
+        return [
+            'school' => $plan->school->value,
+            'bags' => array_map($this->bag(...), $plan->bags),
+            'conflicts' => array_map(fn(BagConflict $conflict): array => ['bag' => $conflict->bag, 'these' => $conflict->these, 'those' => $conflict->those, 'message' => $this->words->of($conflict->reason)], $plan->conflicts),
+            'cuts' => array_map(static fn(Cut $cut): array => ['what' => $cut->what, 'pieces' => $cut->pieces, 'length' => $cut->length, 'total' => $cut->pieces * $cut->length, 'names' => $cut->names], $plan->cuts),
+            'brought' => array_map(fn(KitPart $part): array => ['designator' => $part->designator, 'value' => $this->names->value($part), 'kindName' => $this->names->kind($part)], $plan->brought),
+        ];
+    }
+
+    /** @return BagShape */
+    private function bag(Bag $bag): array
+    {
+        $told = new Told($this->words);
+
+        return [
+            'name' => $bag->name,
+            'title' => $this->words->of($bag->title),
+            'items' => array_map($this->item(...), $bag->items),
+            'esd' => $bag->esd,
+            'cushioned' => $bag->cushioned,
+            'size' => $bag->size->value,
+            'overridden' => $bag->overridden,
+            'reasons' => array_map(static fn(Reason $reason): array => $told->reason($reason), $bag->reasons),
+        ];
+    }
+
+    /** @return Item */
+    private function item(BagItem $item): array
+    {
+        return [
+            'designators' => $item->designators,
+            'quantity' => $item->quantity,
+            'length' => $item->length,
+            'value' => $this->names->value($item->part),
+            'kind' => $item->part->kind()->value,
+            'kindName' => $this->names->kind($item->part),
+            'outline' => $item->part->outline->name,
+            'marking' => PartMarking::of($item->part),
+        ];
+    }
+}

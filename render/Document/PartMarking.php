@@ -1,0 +1,29 @@
+<?php
+
+declare(strict_types=1);
+
+namespace ChiralexRender\Document;
+
+use Chiralex\Kit\KitPart;
+use Chiralex\Kit\PartLook;
+use Chiralex\Part\Mark;
+
+/** How a part is marked, as document fields: its bands, its cathode band, or its print. */
+final readonly class PartMarking
+{
+    /** @return ?array{type: string, bands: list<string>, text: string} null where nothing shows */
+    public static function of(KitPart $part): ?array
+    {
+        $look = PartLook::of($part);
+        if ($look->bands !== []) {
+            $said = $part->recognition->value?->tolerance !== null || $part->line->tolerance !== '';
+
+            return ['type' => 'bands', 'bands' => MarkingDocuments::words($look->bands), 'text' => $said ? '' : 'The tolerance is not said: 5 % is taken.'];
+        }
+        if ($part->row->checkMark === Mark::Band) {
+            return ['type' => 'band', 'bands' => [], 'text' => $part->line->value];
+        }
+
+        return $look->code === null || $part->outline->name === 'none' ? null : ['type' => 'code', 'bands' => [], 'text' => $look->code];
+    }
+}

@@ -1,0 +1,31 @@
+<?php
+
+declare(strict_types=1);
+
+namespace ChiralexRender\Document;
+
+use Chiralex\Kit\KitPart;
+use ChiralexRender\Words;
+
+/** A part in the words of a contents list: its value, or its type, or what it is. */
+final readonly class PartName
+{
+    public function __construct(private Words $words) {}
+
+    public function value(KitPart $part): string
+    {
+        $value = $part->recognition->value;
+        if ($value === null) {
+            return trim($part->line->value) === '' ? ucfirst($this->words->kind($part->kind())) : $part->line->value;
+        }
+        $tolerance = $value->tolerance ?? ($part->line->tolerance === '' ? null : trim($part->line->tolerance, " %\u{00B1}"));
+        $rest = preg_match('~(\d+(?:[.,]\d+)?)\s*V\b~u', $part->line->value, $found) === 1 ? ", {$found[1]}\u{2009}V" : '';
+
+        return $value->value->display() . ($tolerance === null ? '' : ", {$tolerance}\u{2009}%") . $rest;
+    }
+
+    public function kind(KitPart $part): string
+    {
+        return $this->words->kind($part->kind());
+    }
+}

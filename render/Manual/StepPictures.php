@@ -1,0 +1,76 @@
+<?php
+
+declare(strict_types=1);
+
+namespace ChiralexRender\Manual;
+
+use Chiralex\Board\Side;
+use Chiralex\Build\Action;
+use Chiralex\Build\Step;
+use Chiralex\Kit\Kit;
+use Chiralex\Manual\Manual;
+use ChiralexRender\Svg\BoardSvg;
+use ChiralexRender\Svg\Emphasis;
+use ChiralexRender\Svg\Num;
+
+/** The board as it is at each step, with the step's parts lit, and the pieces around a mark. */
+final readonly class StepPictures
+{
+    private BoardSvg $svg;
+    private Kit $kit;
+
+    public function __construct(private Manual $manual)
+    {
+        $this->kit = $manual->kit;
+        $this->svg = new BoardSvg($this->kit);
+    }
+
+    /** The step's board with everything fitted before it; empty for work off the board. */
+    public function step(int $number): string
+    {
+        $step = $this->manual->steps[$number - 1]->step ?? null;
+        $board = $step?->board === null ? null : $this->kit->board($step->board);
+
+        return $step === null || $board === null ? '' : $this->svg->board($board, $step->side ?? Side::Top, false, $this->emphasis($step, $step->names()));
+    }
+
+    /** @param array{board: string, side: string, crop: array{float, float, float, float}, arrow: ?array{float, float, float, float}} $picture of a callout */
+    public function callout(int $number, string $designator, array $picture): string
+    {
+        $board = $this->kit->board($picture['board']);
+        $step = $this->manual->steps[$number - 1]->step ?? null;
+        if ($board === null || $step === null) {
+            return '';
+        }
+        $svg = $this->svg->board($board, Side::from($picture['side']), false, $this->emphasis($step, [$designator]));
+        $svg = (string) preg_replace('~viewBox="[^"]*"~', 'viewBox="' . implode(' ', array_map(Num::of(...), $picture['crop'])) . '"', $svg, 1);
+
+        return str_replace('</svg>', $this->pointer($picture['arrow']) . '</svg>', $svg);
+    }
+
+    /** @param list<string> $lit */
+    private function emphasis(Step $step, array $lit): Emphasis
+    {
+        $fitted = [];
+        foreach ($this->manual->order->steps as $each) {
+            if ($each->number < $step->number && in_array($each->action, [Action::Solder, Action::Insert, Action::Place], true)) {
+                $fitted += array_fill_keys($each->names(), true);
+            }
+        }
+
+        return new Emphasis(array_fill_keys($lit, true), $fitted);
+    }
+
+    /** @param ?array{float, float, float, float} $arrow */
+    private function pointer(?array $arrow): string
+    {
+        if ($arrow === null) {
+            return '';
+        }
+        [$x1, $y1, $x2, $y2] = $arrow;
+        $length = max(0.001, hypot($x2 - $x1, $y2 - $y1));
+        [$ux, $uy] = [($x2 - $x1) / $length, ($y2 - $y1) / $length];
+
+        return sprintf('<path class="pointer" d="M%s %sL%s %sM%s %sL%s %sL%s %s"/>', ...array_map(Num::of(...), [$x1, $y1, $x2, $y2, $x2 - $ux * 1.3 - $uy, $y2 - $uy * 1.3 + $ux, $x2, $y2, $x2 - $ux * 1.3 + $uy, $y2 - $uy * 1.3 - $ux]));
+    }
+}
