@@ -29,6 +29,7 @@ return [
     'manual.wire' => 'wire',
     'manual.either-way' => 'either way round',
     'manual.has-direction' => 'has a direction',
+    'faults.rate' => '{reported} of {kits} kits shipped {days} days ago or earlier were reported; with 95 % confidence {low} to {high} % (Wilson). A kit that reports twice counts once.',
     // tools
     'tool.iron-leaded' => 'Soldering iron with a fine and a chisel tip, 330 to 340 °C',
     'tool.iron-lead-free' => 'Soldering iron with a fine and a chisel tip, 350 to 400 °C',

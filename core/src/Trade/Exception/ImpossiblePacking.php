@@ -1,0 +1,27 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Chiralex\Trade\Exception;
+
+use Chiralex\ChiralexException;
+use RuntimeException;
+
+/** An event that cannot follow in a packing run. */
+final class ImpossiblePacking extends RuntimeException implements ChiralexException
+{
+    public static function nothingToUndo(): self
+    {
+        return new self('Nothing to undo: the run is at its beginning.');
+    }
+
+    public static function finished(): self
+    {
+        return new self('The run is finished; every line went into every pack.');
+    }
+
+    public static function otherTurn(int $line, int $pack): self
+    {
+        return new self("It is the turn of line {$line}, pack {$pack}: somebody else went on with this run. Look again, then go on.");
+    }
+}

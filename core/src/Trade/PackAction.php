@@ -1,0 +1,14 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Chiralex\Trade;
+
+/** What a packer says with one key. */
+enum PackAction: string
+{
+    case In = 'in';
+    case Short = 'short';
+    case Undo = 'undo';
+    case Lot = 'lot';
+}

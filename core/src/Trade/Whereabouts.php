@@ -1,0 +1,37 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Chiralex\Trade;
+
+/** What has happened to a packed kit last, and what may happen next. */
+enum Whereabouts: string
+{
+    case Packed = 'packed';
+    case Unpacked = 'unpacked';
+    case Allocated = 'allocated';
+    case Freed = 'freed';
+    case Shipped = 'shipped';
+    case Returned = 'returned';
+    case Scrapped = 'scrapped';
+
+    /** True when the kit lies in the shop and is nobody's yet. */
+    public function isOnHand(): bool
+    {
+        return match ($this) {
+            self::Packed, self::Freed, self::Returned => true,
+            self::Unpacked, self::Allocated, self::Shipped, self::Scrapped => false,
+        };
+    }
+
+    public function mayBecome(self $next): bool
+    {
+        return match ($next) {
+            self::Packed => $this === self::Unpacked,
+            self::Allocated, self::Scrapped => $this->isOnHand(),
+            self::Unpacked => $this->isOnHand() && $this !== self::Returned,
+            self::Freed, self::Shipped => $this === self::Allocated,
+            self::Returned => $this === self::Shipped,
+        };
+    }
+}
