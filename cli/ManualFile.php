@@ -13,6 +13,7 @@ use ChiralexAdapters\PrintFonts;
 use ChiralexAdapters\UnusableProgram;
 use ChiralexRender\Document\ManualDocument;
 use ChiralexRender\Manual\HtmlManual;
+use ChiralexRender\Manual\StepPictures;
 use ChiralexRender\Manual\TextManual;
 use ChiralexRender\Words;
 
@@ -27,11 +28,11 @@ final readonly class ManualFile
     {
         $words = Words::english();
         $manual = (new ManualPlanner())->manual($kit, $order, (new BagPlanner())->plan($kit, $order));
-        $fonts = static fn(): string => PrintFonts::css(dirname(__DIR__) . '/node_modules');
+        $html = static fn(): string => (new HtmlManual())->of((new ManualDocument($words))->of($manual), (new StepPictures($manual))->all(), [], PrintFonts::css(dirname(__DIR__) . '/node_modules'));
 
         return match ($format) {
-            'html' => (new HtmlManual($words))->of($manual, [], $fonts()),
-            'pdf' => (new ChromiumPdf())->print((new HtmlManual($words))->of($manual, [], $fonts())),
+            'html' => $html(),
+            'pdf' => (new ChromiumPdf())->print($html()),
             'md' => TextManual::markdown()->of((new ManualDocument($words))->of($manual)),
             'txt' => TextManual::plain()->of((new ManualDocument($words))->of($manual)),
             default => null,

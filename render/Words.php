@@ -27,10 +27,12 @@ final readonly class Words
         $sentences = require __DIR__ . '/words/en/sentences.php';
         /** @var array<string, string> $manual */
         $manual = require __DIR__ . '/words/en/manual.php';
+        /** @var array<string, string> $faults */
+        $faults = require __DIR__ . '/words/en/faults.php';
         /** @var array{kind: array<string, array{string, string}>, mark: array<string, string>, consequence: array<string, string>, action: array<string, string>} $names */
         $names = require __DIR__ . '/words/en/names.php';
 
-        return new self($sentences + $manual, $names);
+        return new self($sentences + $manual + $faults, $names);
     }
 
     public function of(Reason|Matter|Problem $said): string

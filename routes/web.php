@@ -5,6 +5,8 @@ declare(strict_types=1);
 use App\Http\Controllers\Account\SignIn;
 use App\Http\Controllers\Account\SignOut;
 use App\Http\Controllers\Account\WhoAmI;
+use App\Http\Controllers\Builder\PageController;
+use App\Http\Controllers\Export\ExportController;
 use App\Http\Controllers\Health;
 use App\Http\Controllers\Kit\AddFile;
 use App\Http\Controllers\Kit\EditController;
@@ -18,11 +20,25 @@ use App\Http\Controllers\Kit\ShowDocument;
 use App\Http\Controllers\Kit\ShowSkyline;
 use App\Http\Controllers\Kit\TryOrder;
 use App\Http\Controllers\Kit\Undo;
+use App\Http\Controllers\Packing\RunController;
+use App\Http\Controllers\Release\ReleaseController;
+use App\Http\Controllers\Report\FaultController;
+use App\Http\Controllers\Report\ReportController;
+use App\Http\Controllers\Sales\OrderController;
 use App\Http\Controllers\Shell;
+use Illuminate\Foundation\Http\Middleware\ValidateCsrfToken;
 use Illuminate\Http\Response;
 use Illuminate\Support\Facades\Route;
 
 Route::get('/health', Health::class)->name('health');
+
+// The public page of a kit: its token is all that is asked for, so no session and no form token.
+Route::prefix('api/public/{token}')->where(['token' => '[0-9a-f]{32}'])->withoutMiddleware(ValidateCsrfToken::class)->group(function (): void {
+    Route::get('/', [PageController::class, 'data'])->middleware('throttle:120,1')->name('public.data');
+    Route::post('/ticks', [PageController::class, 'tick'])->middleware('throttle:120,1')->name('public.ticks');
+    Route::post('/reports', [PageController::class, 'report'])->middleware('throttle:20,1')->name('public.report');
+});
+Route::get('/b/{token}', [PageController::class, 'show'])->where('token', '[0-9a-f]{32}')->middleware('throttle:120,1')->name('public.page');
 
 Route::prefix('api')->group(function (): void {
     Route::post('/sign-in', SignIn::class)->name('sign-in');
@@ -41,6 +57,7 @@ Route::prefix('api')->group(function (): void {
         Route::prefix('/revisions/{revision}')->whereNumber('revision')->group(function (): void {
             Route::get('/', [RevisionController::class, 'show'])->middleware('can:see-kits')->name('revisions.show');
             Route::post('/revisions', NewRevision::class)->middleware('can:edit-kits')->name('revisions.copy');
+            Route::post('/release', ReleaseController::class)->middleware('can:release-kits')->name('revisions.release');
             Route::get('/documents/{document}', ShowDocument::class)->middleware('can:see-kits')->name('revisions.document');
             Route::get('/boards', ShowBoards::class)->middleware('can:see-kits')->name('revisions.boards');
             Route::get('/skyline/{step}', ShowSkyline::class)->whereNumber('step')->middleware('can:see-kits')->name('revisions.skyline');
@@ -49,8 +66,41 @@ Route::prefix('api')->group(function (): void {
             Route::post('/undo', Undo::class)->middleware('can:edit-kits')->name('edits.undo');
             Route::post('/files', AddFile::class)->middleware('can:edit-kits')->name('files.store');
             Route::post('/order/try', TryOrder::class)->middleware('can:edit-kits')->name('order.try');
+            Route::get('/faults', [FaultController::class, 'show'])->middleware('can:see-kits')->name('faults.show');
+            Route::post('/faq', [FaultController::class, 'store'])->middleware('can:answer-reports')->name('faq.store');
+        });
+
+        Route::post('/exports', [ExportController::class, 'store'])->middleware('can:see-kits')->name('exports.store');
+        Route::prefix('/exports/{export}')->whereNumber('export')->group(function (): void {
+            Route::get('/', [ExportController::class, 'show'])->middleware('can:see-kits')->name('exports.show');
+            Route::delete('/', [ExportController::class, 'destroy'])->middleware('can:see-kits')->name('exports.cancel');
+            Route::get('/file', [ExportController::class, 'file'])->middleware('can:see-kits')->name('exports.file');
+        });
+
+        Route::get('/runs', [RunController::class, 'index'])->middleware('can:pack-kits')->name('runs.index');
+        Route::post('/runs', [RunController::class, 'store'])->middleware('can:pack-kits')->name('runs.store');
+        Route::get('/runs/{run}', [RunController::class, 'show'])->whereNumber('run')->middleware('can:pack-kits')->name('runs.show');
+        Route::post('/runs/{run}/events', [RunController::class, 'pack'])->whereNumber('run')->middleware('can:pack-kits')->name('runs.pack');
+
+        Route::get('/stock', [OrderController::class, 'stock'])->middleware('can:see-kits')->name('stock');
+        Route::get('/orders', [OrderController::class, 'index'])->middleware('can:sell-kits')->name('orders.index');
+        Route::post('/orders', [OrderController::class, 'store'])->middleware('can:sell-kits')->name('orders.store');
+        Route::post('/orders/file', [OrderController::class, 'import'])->middleware('can:sell-kits')->name('orders.import');
+        Route::post('/orders/{order}/allocate', [OrderController::class, 'allocate'])->whereNumber('order')->middleware('can:sell-kits')->name('orders.allocate');
+        Route::post('/orders/{order}/free', [OrderController::class, 'free'])->whereNumber('order')->middleware('can:sell-kits')->name('orders.free');
+        Route::post('/orders/{order}/ship', [OrderController::class, 'ship'])->whereNumber('order')->middleware('can:sell-kits')->name('orders.ship');
+
+        Route::get('/reports', [ReportController::class, 'index'])->middleware('can:answer-reports')->name('reports.index');
+        Route::post('/reports', [ReportController::class, 'store'])->middleware('can:answer-reports')->name('reports.store');
+        Route::get('/mails', [ReportController::class, 'mails'])->middleware('can:answer-reports')->name('mails');
+        Route::prefix('/reports/{report}')->whereNumber('report')->group(function (): void {
+            Route::get('/', [ReportController::class, 'show'])->middleware('can:answer-reports')->name('reports.show');
+            Route::post('/judgements', [ReportController::class, 'judge'])->middleware('can:answer-reports')->name('reports.judge');
+            Route::post('/answers', [ReportController::class, 'answer'])->middleware('can:answer-reports')->name('reports.answer');
+            Route::get('/photo', [ReportController::class, 'photo'])->middleware('can:answer-reports')->name('reports.photo');
         });
     });
+
     Route::any('/{any}', static fn() => abort(404))->where('any', '.*')->name('api.absent');
 });
 

@@ -9,4 +9,8 @@ enum Ability: string
 {
     case SeeKits = 'see-kits';
     case EditKits = 'edit-kits';
+    case ReleaseKits = 'release-kits';
+    case PackKits = 'pack-kits';
+    case SellKits = 'sell-kits';
+    case AnswerReports = 'answer-reports';
 }

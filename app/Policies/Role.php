@@ -15,7 +15,9 @@ enum Role: string
     {
         return match ($ability) {
             Ability::SeeKits => true,
-            Ability::EditKits => $this === self::Maker,
+            Ability::EditKits, Ability::ReleaseKits => $this === self::Maker,
+            Ability::PackKits, Ability::SellKits => $this !== self::Support,
+            Ability::AnswerReports => $this !== self::Packer,
         };
     }
 }

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Providers;
 
+use App\Devices\MailOut;
+use App\Devices\MailSink;
 use App\Models\User;
 use App\Policies\Ability;
 use App\Support\FileStore;
@@ -14,6 +16,7 @@ final class AppServiceProvider extends ServiceProvider
 {
     public function register(): void
     {
+        $this->app->bind(MailOut::class, MailSink::class);
         $this->app->singleton(FileStore::class, static fn(): FileStore => new FileStore(config()->string('app.files')));
     }
 

@@ -5,13 +5,26 @@ declare(strict_types=1);
 namespace App\Queries;
 
 use App\Actions\Kit\Documents;
+use App\Actions\Release\PublicToken;
 use App\Models\Edit;
+use App\Models\Release;
 use App\Models\Revision;
 
 /** What every station needs to know of a revision. */
 final readonly class RevisionHeader
 {
-    public function __construct(private Documents $documents) {}
+    public function __construct(
+        private Documents $documents,
+        private PublicToken $tokens,
+    ) {}
+
+    /** @return ?array{at: string, code: string, address: string} */
+    private function released(Revision $revision): ?array
+    {
+        $release = Release::query()->where('revision_id', $revision->id)->first();
+
+        return $release === null ? null : ['at' => $release->created_at->toIso8601String(), 'code' => $release->code, 'address' => '/b/' . $this->tokens->forRelease($release)];
+    }
 
     /** @return array<string, mixed> */
     public function of(Revision $revision): array
@@ -28,6 +41,7 @@ final readonly class RevisionHeader
             'sequence' => $revision->sequence,
             'files' => array_keys($revision->files),
             'matters' => $check['matters'],
+            'released' => $this->released($revision),
             'undo' => $last === null ? null : ['by' => $last->user->name, 'at' => $last->created_at->toIso8601String()],
         ];
     }

@@ -25,6 +25,19 @@ $routes = [
     'post /revisions/{revision}/undo' => 'Header',
     'post /revisions/{revision}/files' => 'Header',
     'post /revisions/{revision}/order/try' => 'Trial',
+    'get /revisions/{revision}/documents/bags' => 'Bags',
+    'get /revisions/{revision}/documents/manual' => 'ManualResult',
+    'post /revisions/{revision}/release' => 'Header',
+    'get /revisions/{revision}/faults' => 'Faults',
+    'post /revisions/{revision}/faq' => 'Faults',
+    'post /exports' => 'Export', 'get /exports/{export}' => 'Export', 'delete /exports/{export}' => 'Export',
+    'get /runs' => 'Runs', 'post /runs' => 'Run', 'get /runs/{run}' => 'Run', 'post /runs/{run}/events' => 'Run',
+    'get /stock' => 'Stock',
+    'get /orders' => 'SalesOrders', 'post /orders' => 'SalesOrders', 'post /orders/file' => 'SalesOrders',
+    'post /orders/{order}/allocate' => 'SalesOrders', 'post /orders/{order}/free' => 'SalesOrders', 'post /orders/{order}/ship' => 'SalesOrders',
+    'get /reports' => 'Reports', 'post /reports' => 'Report', 'get /reports/{report}' => 'Report', 'get /mails' => 'Mails',
+    'post /reports/{report}/judgements' => 'Report', 'post /reports/{report}/answers' => 'Report',
+    'get /public/{token}' => 'BuilderPage', 'post /public/{token}/ticks' => 'TicksDone', 'post /public/{token}/reports' => 'Received',
 ];
 $paths = [];
 foreach ($routes as $route => $schema) {
@@ -32,7 +45,7 @@ foreach ($routes as $route => $schema) {
     preg_match_all('~\{(\w+)\}~', $path, $names);
     $ok = $schema === null ? ['description' => 'done'] : ['description' => $schema, 'content' => ['application/json' => ['schema' => ['$ref' => "#/components/schemas/{$schema}"]]]];
     $paths[$path][$verb] = array_filter([
-        'parameters' => [...($path === '/markings' ? [['name' => 'text', 'in' => 'query', 'required' => true, 'schema' => ['type' => 'string']]] : []), ...array_map(static fn(string $name): array => ['name' => $name, 'in' => 'path', 'required' => true, 'schema' => ['type' => 'integer']], $names[1])],
+        'parameters' => [...($path === '/markings' ? [['name' => 'text', 'in' => 'query', 'required' => true, 'schema' => ['type' => 'string']]] : []), ...array_map(static fn(string $name): array => ['name' => $name, 'in' => 'path', 'required' => true, 'schema' => ['type' => $name === 'token' ? 'string' : 'integer']], $names[1])],
         'responses' => [
             '200' => $ok,
             '409' => ['description' => 'Conflict', 'content' => ['application/json' => ['schema' => ['$ref' => '#/components/schemas/Conflict']]]],

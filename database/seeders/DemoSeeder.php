@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Database\Seeders;
 
-use App\Actions\Kit\DemoKits;
+use App\Actions\Demo\DemoKits;
 use App\Models\User;
 use App\Policies\Role;
 use Illuminate\Database\Seeder;

@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace ChiralexRender\Manual;
 
-use Chiralex\Manual\Manual;
 use ChiralexRender\Document\ManualDocument;
+use ChiralexRender\Print\PrintCss;
+use ChiralexRender\Print\PrintPage;
 use ChiralexRender\Svg\MarkingSvg;
 use ChiralexRender\Svg\Num;
-use ChiralexRender\Words;
 
 /**
  * The manual as one HTML file, made to be printed; nothing in it is loaded from elsewhere.
@@ -21,23 +21,23 @@ final readonly class HtmlManual
 {
     private MarkingSvg $marking;
 
-    public function __construct(private Words $words)
+    public function __construct()
     {
         $this->marking = new MarkingSvg();
     }
 
     /**
+     * @param ManualShape $document
+     * @param array{steps: array<int, string>, callouts: array<string, string>} $pictures
      * @param list<Faq> $faq
      * @param string $fonts `@font-face` rules with the fonts inside
      * @param ?array{address: string, svg: string} $qr of the builder's page
      */
-    public function of(Manual $manual, array $faq = [], string $fonts = '', ?array $qr = null): string
+    public function of(array $document, array $pictures, array $faq = [], string $fonts = '', ?array $qr = null): string
     {
-        $document = (new ManualDocument($this->words))->of($manual);
-        $pictures = new StepPictures($manual);
-        $kit = Num::text($manual->kit->name);
-        $revision = Num::text($manual->kit->revision);
-        $css = strtr((string) file_get_contents(__DIR__ . '/manual.css'), ['{paper}' => $manual->kit->settings->paper === 'Letter' ? 'letter' : 'A4', '{foot}' => addcslashes("{$manual->kit->name}, revision {$manual->kit->revision}", "\"\\\n<")]);
+        $kit = Num::text($document['kit']);
+        $revision = Num::text($document['revision']);
+        $css = PrintCss::of('manual', $document['paper'], "{$document['kit']}, revision {$document['revision']}");
         $body = $this->head($kit, $revision, $document, $qr) . $this->contents($document) . $this->tools($document) . $this->identification($document);
         $body .= '<h2>Build it</h2>';
         $said = [];
@@ -47,7 +47,8 @@ final readonly class HtmlManual
         }
         $body .= $this->faq($faq);
 
-        return "<!doctype html>\n<html lang=\"en\"><head><meta charset=\"utf-8\"><meta name=\"viewport\" content=\"width=device-width, initial-scale=1\"><meta http-equiv=\"Content-Security-Policy\" content=\"default-src 'none'; style-src 'unsafe-inline'; font-src data:; img-src data:\"><title>{$kit}, revision {$revision}: build manual</title><style>{$fonts}\n{$css}</style></head><body><main>{$body}</main></body></html>\n";
+        return PrintPage::html("{$kit}, revision {$revision}: build manual", "{$fonts}
+{$css}", $body);
     }
 
     /**
@@ -120,11 +121,12 @@ final readonly class HtmlManual
 
     /**
      * @param StepShape $step
+     * @param array{steps: array<int, string>, callouts: array<string, string>} $pictures
      * @param list<Faq> $faq
      */
-    private function step(array $step, StepPictures $pictures, string $cautions, array $faq): string
+    private function step(array $step, array $pictures, string $cautions, array $faq): string
     {
-        $picture = $pictures->step($step['number']);
+        $picture = $pictures['steps'][$step['number']] ?? '';
         $parts = '';
         foreach ($step['parts'] as $part) {
             $parts .= '<tr><td><span class="tick"></span></td><td class="refs">' . Num::text($part['designator']) . '</td><td>' . Num::text(trim("{$part['value']} {$part['kindName']}")) . '</td><td>' . $this->marking->of($part['marking']) . '</td></tr>';
@@ -142,7 +144,7 @@ final readonly class HtmlManual
         }
         $callouts = '';
         foreach ($step['callouts'] as $callout) {
-            $svg = $callout['picture'] === null ? '<span></span>' : $pictures->callout($step['number'], $callout['designator'], $callout['picture']);
+            $svg = $pictures['callouts']["{$step['number']}:{$callout['designator']}"] ?? '<span></span>';
             $callouts .= '<div class="callout">' . $svg . '<p' . (in_array($callout['consequence'], ['destroys-others', 'can-hurt'], true) ? ' class="harm"' : '') . '><b class="m">' . Num::text($callout['designator']) . '</b> ' . Num::text($callout['text']) . '</p></div>';
         }
         $still = '';

@@ -10,6 +10,7 @@ use Chiralex\Build\Step;
 use Chiralex\Kit\Kit;
 use Chiralex\Manual\Manual;
 use ChiralexRender\Svg\BoardSvg;
+use ChiralexRender\Svg\CalloutPicture;
 use ChiralexRender\Svg\Emphasis;
 use ChiralexRender\Svg\Num;
 
@@ -25,8 +26,25 @@ final readonly class StepPictures
         $this->svg = new BoardSvg($this->kit);
     }
 
+    /** @return array{steps: array<int, string>, callouts: array<string, string>} by step, and by `step:designator` */
+    public function all(): array
+    {
+        $callouts = $steps = [];
+        foreach ($this->manual->steps as $each) {
+            $steps[$each->step->number] = $this->step($each->step->number);
+            foreach ($each->callouts as $callout) {
+                $picture = (new CalloutPicture($this->kit))->of($callout->designator);
+                if ($picture !== null) {
+                    $callouts["{$each->step->number}:{$callout->designator}"] = $this->callout($each->step->number, $callout->designator, $picture);
+                }
+            }
+        }
+
+        return ['steps' => $steps, 'callouts' => $callouts];
+    }
+
     /** The step's board with everything fitted before it; empty for work off the board. */
-    public function step(int $number): string
+    private function step(int $number): string
     {
         $step = $this->manual->steps[$number - 1]->step ?? null;
         $board = $step?->board === null ? null : $this->kit->board($step->board);
@@ -35,7 +53,7 @@ final readonly class StepPictures
     }
 
     /** @param array{board: string, side: string, crop: array{float, float, float, float}, arrow: ?array{float, float, float, float}} $picture of a callout */
-    public function callout(int $number, string $designator, array $picture): string
+    private function callout(int $number, string $designator, array $picture): string
     {
         $board = $this->kit->board($picture['board']);
         $step = $this->manual->steps[$number - 1]->step ?? null;

@@ -5,24 +5,33 @@ declare(strict_types=1);
 namespace App\Actions\Kit;
 
 use App\Models\Revision;
+use Chiralex\Bagging\BagPlanner;
 use Chiralex\Build\BuildCycle;
+use Chiralex\Build\BuildOrder;
 use Chiralex\Build\KitCallouts;
 use Chiralex\Build\Planner;
 use Chiralex\ChiralexException;
 use Chiralex\Kit\Kit;
+use Chiralex\Manual\ManualPlanner;
 use Chiralex\Review\Reviewer;
+use ChiralexRender\Document\BagsDocument;
 use ChiralexRender\Document\CheckDocument;
+use ChiralexRender\Document\ManualDocument;
 use ChiralexRender\Document\MarksDocument;
 use ChiralexRender\Document\OrderDocument;
 use ChiralexRender\Document\PartsDocument;
 use ChiralexRender\Document\ShelfDocument;
+use ChiralexRender\Manual\StepPictures;
 use ChiralexRender\Svg\BoardDocument;
 use ChiralexRender\Words;
+use Illuminate\Support\Facades\DB;
 
 /** The documents of a revision, the same as the command line's, written by the same code. */
 final readonly class Documents
 {
-    public const NAMES = ['parts', 'check', 'order', 'order-lowest-first', 'order-kind-by-kind', 'order-block-by-block', 'marks'];
+    public const NAMES = ['parts', 'check', 'order', 'order-lowest-first', 'order-kind-by-kind', 'order-block-by-block', 'marks', 'bags', 'manual'];
+    /** What a release keeps word for word. */
+    public const FROZEN = ['parts', 'check', 'order', 'marks', 'bags', 'manual', 'boards', 'shelf', 'pictures'];
 
     public function __construct(
         private KitFolder $folder,
@@ -35,6 +44,12 @@ final readonly class Documents
      */
     public function get(Revision $revision, string $name): array
     {
+        $frozen = in_array($name, self::FROZEN, true) ? DB::table('release_documents')->join('releases', 'releases.id', '=', 'release_id')->where('revision_id', $revision->id)->where('name', $name)->value('document') : null;
+        if (is_string($frozen)) {
+            /** @var array<string, mixed> */
+            return json_decode($frozen, true, 512, JSON_THROW_ON_ERROR);
+        }
+
         return $this->derived->document($revision, $name, fn(): array => $this->compute($name, $this->folder->kit($revision)));
     }
 
@@ -50,10 +65,31 @@ final readonly class Documents
             'parts' => (new PartsDocument($words))->of($kit),
             'check' => (new CheckDocument($words))->of((new Reviewer())->matters($kit, (new Planner())->plan($kit))),
             'marks' => $this->marks($kit, $words),
+            'bags' => (new BagsDocument($words))->of((new BagPlanner())->plan($kit, self::planned($kit))),
+            'manual', 'pictures' => $this->manual($kit, $words, $name),
             'boards' => (new BoardDocument())->of($kit),
             'shelf' => (new ShelfDocument($words))->of($kit),
             default => $this->order($kit, $words),
         };
+    }
+
+    /** @return array<string, mixed> while the order is a cycle there is nothing to print yet */
+    private function manual(Kit $kit, Words $words, string $name): array
+    {
+        $order = self::planned($kit);
+        if ($order === null) {
+            return [];
+        }
+        $manual = (new ManualPlanner())->manual($kit, $order, (new BagPlanner())->plan($kit, $order));
+
+        return $name === 'manual' ? (new ManualDocument($words))->of($manual) : (new StepPictures($manual))->all();
+    }
+
+    private static function planned(Kit $kit): ?BuildOrder
+    {
+        $order = (new Planner())->plan($kit);
+
+        return $order instanceof BuildOrder ? $order : null;
     }
 
     /** @return array<string, mixed> */

@@ -27,6 +27,7 @@ final class Draft
             'line' => $this->json(['lines', $change->target, $change->field], $change),
             'setting' => $this->json(['settings', $change->field], $change),
             'order' => $this->json(['overrides', 'order'], $change),
+            'bag' => $this->bag($change),
             'words' => $this->json(['overrides', 'words', $change->target], $change),
             'board' => $this->json($this->boardPath($change->target, $change->field), $change),
             'cell' => $this->cell($change),
@@ -34,6 +35,28 @@ final class Draft
             'file' => $this->file($change),
             default => throw UnknownChange::type($change->type),
         };
+    }
+
+    /** Puts a part into another bag; no bag: back to the computed one. */
+    private function bag(Change $change): Change
+    {
+        $root = json_decode($this->files['kit.json'] ?? '{}', true);
+        $overrides = is_array($root) && is_array($root['overrides'] ?? null) ? $root['overrides'] : [];
+        $bags = [];
+        $before = null;
+        foreach (is_array($overrides['bags'] ?? null) ? $overrides['bags'] : [] as $each) {
+            if (is_array($each) && ($each['part'] ?? null) === $change->target) {
+                $before = $each['bag'] ?? null;
+            } else {
+                $bags[] = $each;
+            }
+        }
+        if (is_string($change->value)) {
+            $bags[] = ['part' => $change->target, 'bag' => mb_strtoupper(trim($change->value))];
+        }
+        $this->json(['overrides', 'bags'], new Change('bag', '', '', $bags));
+
+        return new Change('bag', $change->target, '', $before);
     }
 
     /** @param list<string|int> $path */

@@ -6,6 +6,7 @@ namespace App\Actions\Kit;
 
 use App\Jobs\ComputeDocuments;
 use App\Models\Edit;
+use App\Models\Release;
 use App\Models\Revision;
 use App\Models\User;
 use App\Support\Audit;
@@ -36,6 +37,9 @@ final readonly class EditRevision
             $revision = Revision::query()->lockForUpdate()->findOrFail($revisionId);
             if (Edit::query()->where('operation_id', $operationId)->exists()) {
                 return $revision;
+            }
+            if (Release::query()->where('revision_id', $revision->id)->exists()) {
+                throw UnknownChange::released($revision->name);
             }
             if ($revision->sequence !== $seen) {
                 throw EditConflict::since($revision, $seen);

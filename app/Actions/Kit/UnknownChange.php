@@ -24,6 +24,11 @@ final class UnknownChange extends RuntimeException
         return new self("{$file} has no column for {$field}; add one to the file and drop it again.");
     }
 
+    public static function released(string $revision): self
+    {
+        return new self("Revision {$revision} is released and does not change any more; begin a new revision on the Shelf.");
+    }
+
     public static function nothingToUndo(): self
     {
         return new self('There is nothing to undo in this draft.');

@@ -33,7 +33,7 @@ final readonly class Shares
             ++$judged;
             $symptoms[$report->symptom->value] = ($symptoms[$report->symptom->value] ?? 0) + 1;
             $causes[$report->cause->value] = ($causes[$report->cause->value] ?? 0) + 1;
-            $origins[$report->origin->value] = ($origins[$report->origin->value] ?? 0) + 1;
+            ++$origins[$report->origin->value];
         }
 
         return new self($judged, count($reports) - $judged, self::sorted($symptoms), self::sorted($causes), $origins);

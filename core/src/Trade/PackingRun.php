@@ -85,7 +85,7 @@ final readonly class PackingRun
             $cells[$event->line][$event->pack] = $event->action->value;
         }
 
-        return array_values(array_map(array_values(...), $cells));
+        return array_map(array_values(...), $cells);
     }
 
     /** @return array<int, list<string>> line to its lots in the order of use */

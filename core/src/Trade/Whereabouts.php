@@ -19,17 +19,18 @@ enum Whereabouts: string
     public function isOnHand(): bool
     {
         return match ($this) {
-            self::Packed, self::Freed, self::Returned => true,
-            self::Unpacked, self::Allocated, self::Shipped, self::Scrapped => false,
+            self::Packed, self::Freed => true,
+            self::Unpacked, self::Allocated, self::Shipped, self::Returned, self::Scrapped => false,
         };
     }
 
     public function mayBecome(self $next): bool
     {
         return match ($next) {
-            self::Packed => $this === self::Unpacked,
-            self::Allocated, self::Scrapped => $this->isOnHand(),
-            self::Unpacked => $this->isOnHand() && $this !== self::Returned,
+            // What came back is looked through and packed again, or scrapped.
+            self::Packed => $this === self::Unpacked || $this === self::Returned,
+            self::Allocated, self::Unpacked => $this->isOnHand(),
+            self::Scrapped => $this->isOnHand() || $this === self::Returned,
             self::Freed, self::Shipped => $this === self::Allocated,
             self::Returned => $this === self::Shipped,
         };

@@ -77,7 +77,8 @@ final class PackingRunTest extends TestCase
         self::assertTrue(Whereabouts::Packed->mayBecome(Whereabouts::Allocated));
         self::assertTrue(Whereabouts::Allocated->mayBecome(Whereabouts::Shipped));
         self::assertTrue(Whereabouts::Shipped->mayBecome(Whereabouts::Returned));
-        self::assertTrue(Whereabouts::Returned->mayBecome(Whereabouts::Allocated));
+        self::assertTrue(Whereabouts::Returned->mayBecome(Whereabouts::Packed));
+        self::assertFalse(Whereabouts::Returned->mayBecome(Whereabouts::Allocated));
         self::assertFalse(Whereabouts::Packed->mayBecome(Whereabouts::Shipped));
         self::assertFalse(Whereabouts::Shipped->mayBecome(Whereabouts::Allocated));
         self::assertFalse(Whereabouts::Allocated->mayBecome(Whereabouts::Unpacked));

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace Chiralex\Tests\Trade;
 
+use Chiralex\Tests\KitMaker;
 use Chiralex\Trade\Exception\InvalidSerial;
 use Chiralex\Trade\KitCode;
 use Chiralex\Trade\Serial;
-use Chiralex\Tests\KitMaker;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 

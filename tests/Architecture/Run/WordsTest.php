@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace Tests\Architecture\Run;
 
+use Chiralex\Fault\Cause;
+use Chiralex\Fault\FaultOrigin;
+use Chiralex\Fault\Symptom;
 use Chiralex\Part\Consequence;
 use Chiralex\Part\Hold;
 use Chiralex\Part\Kind;
@@ -26,6 +29,9 @@ final class WordsTest extends TestCase
         self::assertGreaterThan(60, count($codes));
         foreach (array_keys($codes) as $code) {
             self::assertTrue($words->knows($code), "no sentence for {$code}");
+        }
+        foreach ([...array_map(static fn(Symptom $each): string => "symptom.{$each->value}", Symptom::cases()), ...array_map(static fn(Cause $each): string => "cause.{$each->value}", Cause::cases()), ...array_map(static fn(FaultOrigin $each): string => "origin.{$each->value}", FaultOrigin::cases())] as $code) {
+            self::assertTrue($words->knows($code), $code);
         }
         foreach (Hold::cases() as $hold) {
             self::assertTrue($words->knows("hold.{$hold->value}"), $hold->value);

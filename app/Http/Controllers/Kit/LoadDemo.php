@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Kit;
 
-use App\Actions\Kit\DemoKits;
+use App\Actions\Demo\DemoKits;
 use App\Models\User;
 use App\Queries\Shelf;
 use Illuminate\Http\JsonResponse;

@@ -2,14 +2,18 @@
 
 declare(strict_types=1);
 
-namespace App\Actions\Kit;
+namespace App\Actions\Demo;
 
+use App\Actions\Kit\ImportKit;
 use App\Models\Kit;
 
-/** The demo kits, imported from the kit folders that ship. */
+/** The demo kits, imported from the kit folders that ship, and what happened to them so far. */
 final readonly class DemoKits
 {
-    public function __construct(private ImportKit $import) {}
+    public function __construct(
+        private ImportKit $import,
+        private DemoHistory $history,
+    ) {}
 
     public function load(?int $userId): void
     {
@@ -21,7 +25,8 @@ final readonly class DemoKits
             $kit = json_decode($files['kit.json'] ?? '{}', true);
             $name = is_array($kit) ? ($kit['name'] ?? '') : '';
             if (!Kit::query()->where('name', $name)->exists()) {
-                ($this->import)($files, $userId);
+                $revision = ($this->import)($files, $userId);
+                $this->history->play($revision, "{$folder}/history", $userId);
             }
         }
     }

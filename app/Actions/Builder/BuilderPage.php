@@ -1,0 +1,37 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions\Builder;
+
+use App\Actions\Kit\Documents;
+use App\Actions\Report\KitFaq;
+use Chiralex\ChiralexException;
+
+/** Everything the builder's page shows, in one answer, so that it goes on when the connection drops. */
+final readonly class BuilderPage
+{
+    public function __construct(
+        private Documents $documents,
+        private KitFaq $faq,
+        private Ticks $ticks,
+    ) {}
+
+    /**
+     * @return array<string, mixed>
+     * @throws ChiralexException when the files of the release cannot be read
+     */
+    public function of(OpenedPage $page): array
+    {
+        $revision = $page->release->revision;
+
+        return [
+            'serial' => $page->unit?->serial,
+            'keeps' => $page->unit === null ? 'device' : 'server',
+            'ticks' => $page->unit === null ? [] : $this->ticks->done($page->unit),
+            'manual' => $this->documents->get($revision, 'manual'),
+            'boards' => $this->documents->get($revision, 'boards'),
+            'faq' => $this->faq->published($revision),
+        ];
+    }
+}

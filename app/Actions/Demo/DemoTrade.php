@@ -1,0 +1,89 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions\Demo;
+
+use App\Actions\Packing\StartRun;
+use App\Actions\Sales\KitLedger;
+use App\Actions\Sales\NewOrder;
+use App\Actions\Sales\OrderBook;
+use App\Actions\Sales\OrderCsv;
+use App\Actions\Sales\TakeOrder;
+use App\Models\Release;
+use App\Models\Unit;
+use Chiralex\Trade\Whereabouts;
+use Illuminate\Support\Carbon;
+use Illuminate\Support\Facades\DB;
+use Ramsey\Uuid\Uuid;
+
+/**
+ * Batches packed, orders taken and shipped in the demo's invented past.
+ *
+ * @phpstan-import-type Batch from DemoHistory
+ * @phpstan-import-type Sale from DemoHistory
+ */
+final readonly class DemoTrade
+{
+    public function __construct(
+        private StartRun $start,
+        private KitLedger $ledger,
+        private TakeOrder $take,
+        private OrderBook $book,
+    ) {}
+
+    /**
+     * @param list<Batch> $batches
+     * @param list<Sale> $orders
+     * @return array<string, array{serials: list<string>, at: Carbon, email: string, name: string}> by order number
+     */
+    public function play(Release $release, array $batches, array $orders, Carbon $now, ?int $userId): array
+    {
+        foreach ($batches as $batch) {
+            Carbon::setTestNow($now->copy()->subDays($batch['daysAgo'])->setTime(9, 12));
+            $this->pack($release, $batch['packs'], $batch['size'], $userId);
+        }
+        $shipped = [];
+        foreach ($orders as $order) {
+            $day = $now->copy()->subDays($order['daysAgo'])->setTime(10, 5);
+            Carbon::setTestNow($day);
+            $taken = ($this->take)(new NewOrder($order['number'], $day->toDateString(), $order['customer'], $order['email'], $order['address'], [['kitId' => $release->revision->kit_id, 'quantity' => $order['quantity'], 'unitPrice' => OrderCsv::minor($order['price']) ?? 0, 'currency' => 'EUR']]), 'csv', null, $userId);
+            if ($order['shippedAfter'] === null) {
+                continue;
+            }
+            $sent = $day->copy()->addDays($order['shippedAfter']);
+            Carbon::setTestNow($sent);
+            $this->book->allocate($taken['id'], Uuid::uuid4()->toString(), $userId);
+            $this->book->ship($taken['id'], Uuid::uuid4()->toString(), $userId, '');
+            $shipped[$order['number']] = ['serials' => array_merge(...array_column($this->book->slip($taken['id'])['lines'], 'serials')), 'at' => $sent, 'email' => $order['email'], 'name' => $order['customer']];
+        }
+
+        return $shipped;
+    }
+
+    /** @param int<1, 500> $packs */
+    private function pack(Release $release, int $packs, int $size, ?int $userId): void
+    {
+        $run = ($this->start)($release, $packs, $size, Uuid::uuid4()->toString(), $userId);
+        $events = [];
+        $at = Carbon::now();
+        $lot = $at->format('y') . '-' . (300 + $run->id);
+        foreach (array_keys($run->lines) as $line) {
+            $events[] = $this->event($run->id, 'lot', $line, 0, $lot, $at, $userId);
+            for ($pack = 0; $pack < $packs; ++$pack) {
+                $at = $at->copy()->addSeconds(6);
+                $events[] = $this->event($run->id, 'in', $line, $pack, '', $at, $userId);
+            }
+        }
+        DB::table('run_events')->insert($events);
+        /** @var list<int> $units */
+        $units = Unit::query()->where('run_id', $run->id)->orderBy('id')->pluck('id')->all();
+        $this->ledger->enter($units, Whereabouts::Packed, Uuid::uuid4()->toString(), null, $userId);
+    }
+
+    /** @return array<string, int|string|Carbon|null> */
+    private function event(int $run, string $action, int $line, int $pack, string $lot, Carbon $at, ?int $userId): array
+    {
+        return ['run_id' => $run, 'operation_id' => Uuid::uuid4()->toString(), 'action' => $action, 'line' => $line, 'pack' => $pack, 'lot' => $lot, 'user_id' => $userId, 'created_at' => $at];
+    }
+}

@@ -1,0 +1,27 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions\Export;
+
+use App\Policies\Ability;
+
+/** What can be printed. */
+enum ExportKind: string
+{
+    case Manual = 'manual';
+    case BagLabels = 'bag-labels';
+    case TickList = 'tick-list';
+    case KitLabels = 'kit-labels';
+    case PackingSlip = 'packing-slip';
+
+    /** What a person needs to be able to, to have it made and to read it. */
+    public function needs(): Ability
+    {
+        return match ($this) {
+            self::Manual, self::BagLabels, self::TickList => Ability::SeeKits,
+            self::KitLabels => Ability::PackKits,
+            self::PackingSlip => Ability::SellKits,
+        };
+    }
+}

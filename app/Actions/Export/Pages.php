@@ -1,0 +1,118 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions\Export;
+
+use App\Actions\Kit\Documents;
+use App\Actions\Release\PublicToken;
+use App\Actions\Report\KitFaq;
+use App\Actions\Sales\OrderBook;
+use App\Models\Export;
+use App\Models\Release;
+use App\Models\Revision;
+use App\Models\Run;
+use App\Models\Unit;
+use ChiralexAdapters\PrintFonts;
+use ChiralexAdapters\QrCode;
+use ChiralexAdapters\UnusableProgram;
+use ChiralexRender\Document\BagsDocument;
+use ChiralexRender\Document\ManualDocument;
+use ChiralexRender\Manual\HtmlManual;
+use ChiralexRender\Print\BagSheets;
+use ChiralexRender\Print\PackingSlip;
+
+/**
+ * The pages of an export, before they are printed.
+ *
+ * @phpstan-import-type ManualShape from ManualDocument
+ * @phpstan-import-type Bags from BagsDocument
+ */
+final readonly class Pages
+{
+    public function __construct(
+        private Documents $documents,
+        private PublicToken $tokens,
+        private KitFaq $faq,
+        private OrderBook $orders,
+    ) {}
+
+    /**
+     * @return array{name: string, html: string} name without ending
+     * @throws UnusableProgram when no QR code can be made
+     */
+    public function of(Export $export): array
+    {
+        return match ($export->kind) {
+            ExportKind::Manual => $this->manual($export),
+            ExportKind::BagLabels, ExportKind::TickList => $this->bags($export),
+            ExportKind::KitLabels => $this->kitLabels($export),
+            ExportKind::PackingSlip => $this->slip($export),
+        };
+    }
+
+    /**
+     * @return array{name: string, html: string}
+     * @throws UnusableProgram
+     */
+    private function manual(Export $export): array
+    {
+        $revision = Revision::query()->findOrFail($export->subject);
+        /** @var ManualShape $document */
+        $document = ['paper' => $export->paper] + $this->documents->get($revision, 'manual');
+        /** @var array{steps: array<int, string>, callouts: array<string, string>} $pictures */
+        $pictures = $this->documents->get($revision, 'pictures');
+        $release = Release::query()->where('revision_id', $revision->id)->first();
+        $qr = null;
+        if ($release !== null) {
+            $address = PublicToken::address($this->tokens->forRelease($release));
+            $qr = ['address' => $address, 'svg' => QrCode::svg($address)];
+        }
+
+        return ['name' => "{$document['kit']} {$document['revision']} manual", 'html' => (new HtmlManual())->of($document, $pictures, $this->faq->published($revision), $this->fonts(), $qr)];
+    }
+
+    /**
+     * @return array{name: string, html: string}
+     * @throws UnusableProgram
+     */
+    private function bags(Export $export): array
+    {
+        $revision = Revision::query()->findOrFail($export->subject);
+        /** @var Bags $bags */
+        $bags = $this->documents->get($revision, 'bags');
+        $sheets = new BagSheets($revision->kit->name, $revision->name, $export->paper, $this->fonts());
+        if ($export->kind === ExportKind::TickList) {
+            return ['name' => "{$revision->kit->name} {$revision->name} tick list", 'html' => $sheets->tickList($bags)];
+        }
+        $release = Release::query()->where('revision_id', $revision->id)->first();
+
+        return ['name' => "{$revision->kit->name} {$revision->name} bag labels", 'html' => $sheets->labels($bags, $release === null ? null : QrCode::svg(PublicToken::address($this->tokens->forRelease($release))))];
+    }
+
+    /**
+     * @return array{name: string, html: string}
+     * @throws UnusableProgram
+     */
+    private function kitLabels(Export $export): array
+    {
+        $run = Run::query()->findOrFail($export->subject);
+        $revision = $run->release->revision;
+        $units = array_values(Unit::query()->where('run_id', $run->id)->orderBy('number')->get()->map(fn(Unit $unit): array => ['serial' => $unit->serial, 'pack' => $unit->pack, 'qr' => QrCode::svg(PublicToken::address($this->tokens->forUnit($unit)))])->all());
+
+        return ['name' => "{$revision->kit->name} {$revision->name} run {$run->id} labels", 'html' => (new BagSheets($revision->kit->name, $revision->name, $export->paper, $this->fonts()))->kitLabels($units, $run->pack_size)];
+    }
+
+    /** @return array{name: string, html: string} */
+    private function slip(Export $export): array
+    {
+        $order = $this->orders->slip($export->subject);
+
+        return ['name' => "packing slip {$order['number']}", 'html' => (new PackingSlip())->of($order['number'], $order['placedOn'], $order['name'], $order['address'], $order['lines'], $export->paper, $this->fonts())];
+    }
+
+    private function fonts(): string
+    {
+        return PrintFonts::css(base_path('node_modules'));
+    }
+}

@@ -1,0 +1,25 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions\Export;
+
+use App\Jobs\MakeExport;
+use App\Models\Export;
+use Illuminate\Support\Facades\DB;
+
+/** Puts something to print into the queue, once for each operation. */
+final readonly class RequestExport
+{
+    /** @param int $subject id of the revision, the run or the order */
+    public function __invoke(ExportKind $kind, int $subject, string $paper, string $operationId, ?int $userId): Export
+    {
+        DB::table('exports')->insertOrIgnore(['operation_id' => $operationId, 'kind' => $kind->value, 'subject' => $subject, 'paper' => $paper, 'status' => 'queued', 'user_id' => $userId, 'created_at' => now(), 'updated_at' => now()]);
+        $export = Export::query()->where('operation_id', $operationId)->firstOrFail();
+        if ($export->status === 'queued') {
+            MakeExport::dispatch($export->id);
+        }
+
+        return $export->refresh();
+    }
+}

@@ -1,0 +1,53 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions\Packing;
+
+use App\Actions\Kit\Documents;
+use App\Actions\Release\PublicToken;
+use App\Models\Release;
+use App\Models\Run;
+use App\Models\Unit;
+use App\Support\Audit;
+use App\Support\Locks;
+use Chiralex\ChiralexException;
+use Chiralex\Trade\Serial;
+use Illuminate\Support\Facades\DB;
+
+/** Begins a packing run: its lines are taken from the released bag plan, each kit gets its serial number and token. */
+final readonly class StartRun
+{
+    public function __construct(
+        private Documents $documents,
+        private PublicToken $tokens,
+        private RunLines $lines,
+    ) {}
+
+    /**
+     * @param int<1, 500> $packs
+     * @param int $packSize kits in a pack: 1, 5, 10 or 20
+     * @throws ChiralexException when the serial numbers of the revision are used up
+     */
+    public function __invoke(Release $release, int $packs, int $packSize, string $operationId, ?int $userId): Run
+    {
+        return DB::transaction(function () use ($release, $packs, $packSize, $operationId, $userId): Run {
+            Locks::take('serials', [$release->id]);
+            $known = Run::query()->where('operation_id', $operationId)->first();
+            if ($known !== null) {
+                return $known;
+            }
+            $lines = $this->lines->of($this->documents->get($release->revision, 'bags'), $this->documents->get($release->revision, 'parts'));
+            $run = Run::query()->create(['release_id' => $release->id, 'operation_id' => $operationId, 'packs' => $packs, 'pack_size' => $packSize, 'lines' => $lines, 'user_id' => $userId]);
+            $last = Unit::query()->where('release_id', $release->id)->orderByDesc('number')->first()->number ?? 0;
+            for ($i = 0; $i < $packs * $packSize; ++$i) {
+                $number = $last + $i + 1;
+                $unit = Unit::query()->create(['release_id' => $release->id, 'run_id' => $run->id, 'pack' => intdiv($i, $packSize), 'number' => $number, 'serial' => Serial::of($release->code, $release->revision->name, $number)->text()]);
+                $this->tokens->forUnit($unit);
+            }
+            Audit::record($userId, 'run.start', null, ['run' => $run->id, 'packs' => $packs, 'packSize' => $packSize]);
+
+            return $run;
+        });
+    }
+}

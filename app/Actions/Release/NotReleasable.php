@@ -1,0 +1,25 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions\Release;
+
+use RuntimeException;
+
+/** A revision that cannot be released yet; the message says what stands in the way. */
+final class NotReleasable extends RuntimeException
+{
+    /** @param list<array{station: string, message: string}> $matters */
+    public static function blocked(array $matters): self
+    {
+        $first = $matters[0] ?? ['station' => 'parts', 'message' => ''];
+        $rest = count($matters) > 1 ? ' and ' . (count($matters) - 1) . ' more' : '';
+
+        return new self("This revision cannot be released yet. Settle first, at {$first['station']}: {$first['message']}{$rest}");
+    }
+
+    public static function drafted(string $revision): self
+    {
+        return new self("Revision {$revision} has moved on since you looked at it. Look again, then release it.");
+    }
+}

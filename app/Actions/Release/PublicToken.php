@@ -1,0 +1,43 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions\Release;
+
+use App\Models\Release;
+use App\Models\Unit;
+use Illuminate\Support\Facades\DB;
+
+/** The 128-bit tokens of public pages: one for each release, one for each packed kit; they can be revoked. */
+final readonly class PublicToken
+{
+    private const BYTES = 16;
+
+    public function forRelease(Release $release): string
+    {
+        $known = DB::table('public_tokens')->where('release_id', $release->id)->whereNull('unit_id')->whereNull('revoked_at')->value('token');
+
+        return is_string($known) ? $known : $this->make($release->id, null);
+    }
+
+    public function forUnit(Unit $unit): string
+    {
+        $known = DB::table('public_tokens')->where('unit_id', $unit->id)->value('token');
+
+        return is_string($known) ? $known : $this->make($unit->release_id, $unit->id);
+    }
+
+    /** Where a page is found, for printing. */
+    public static function address(string $token): string
+    {
+        return config()->string('app.url') . "/b/{$token}";
+    }
+
+    private function make(int $releaseId, ?int $unitId): string
+    {
+        $token = bin2hex(random_bytes(self::BYTES));
+        DB::table('public_tokens')->insert(['token' => $token, 'release_id' => $releaseId, 'unit_id' => $unitId, 'created_at' => now()]);
+
+        return $token;
+    }
+}

@@ -1,0 +1,61 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions\Release;
+
+use App\Actions\Kit\Documents;
+use App\Actions\Kit\KitFolder;
+use App\Models\Release;
+use App\Models\Revision;
+use App\Support\Audit;
+use Chiralex\ChiralexException;
+use Chiralex\Trade\KitCode;
+use Chiralex\Trade\Serial;
+use Illuminate\Support\Facades\DB;
+
+/** Freezes a revision with everything computed from it, when nothing blocks. */
+final readonly class ReleaseRevision
+{
+    public function __construct(
+        private KitFolder $folder,
+        private Documents $documents,
+        private PublicToken $tokens,
+    ) {}
+
+    /**
+     * @param int $seen the sequence the caller had read
+     * @throws NotReleasable when something blocks, or the draft has moved on
+     * @throws ChiralexException when the files cannot be read
+     */
+    public function __invoke(int $revisionId, ?int $userId, string $operationId, int $seen): Release
+    {
+        return DB::transaction(function () use ($revisionId, $userId, $operationId, $seen): Release {
+            $revision = Revision::query()->lockForUpdate()->findOrFail($revisionId);
+            $before = Release::query()->where('revision_id', $revision->id)->first();
+            if ($before !== null) {
+                return $before;
+            }
+            if ($revision->sequence !== $seen) {
+                throw NotReleasable::drafted($revision->name);
+            }
+            /** @var array{matters: list<array{severity: string, station: string, message: string}>} $check */
+            $check = $this->documents->get($revision, 'check');
+            $blocking = array_values(array_filter($check['matters'], static fn(array $matter): bool => $matter['severity'] === 'block'));
+            if ($blocking !== []) {
+                throw NotReleasable::blocked($blocking);
+            }
+            $code = KitCode::of($this->folder->kit($revision));
+            // A revision whose name no serial number can carry is refused now, not at the packing bench.
+            Serial::of($code, $revision->name, 1);
+            $release = Release::query()->create(['revision_id' => $revision->id, 'operation_id' => $operationId, 'code' => $code, 'files' => $revision->files, 'core' => config()->string('app.code'), 'user_id' => $userId]);
+            foreach (Documents::FROZEN as $name) {
+                DB::table('release_documents')->insert(['release_id' => $release->id, 'name' => $name, 'document' => json_encode($this->documents->get($revision, $name), JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE | JSON_INVALID_UTF8_SUBSTITUTE)]);
+            }
+            $this->tokens->forRelease($release);
+            Audit::record($userId, 'revision.release', null, ['revision' => $revision->id, 'release' => $release->id, 'code' => $code]);
+
+            return $release;
+        });
+    }
+}

@@ -1,0 +1,27 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers\Release;
+
+use App\Actions\Release\NotReleasable;
+use App\Actions\Release\ReleaseRevision;
+use App\Http\Requests\PlainOperation;
+use App\Models\Revision;
+use App\Queries\RevisionHeader;
+use Illuminate\Http\JsonResponse;
+
+/** Releases a revision. */
+final readonly class ReleaseController
+{
+    public function __invoke(PlainOperation $request, Revision $revision, ReleaseRevision $release, RevisionHeader $header): JsonResponse
+    {
+        try {
+            $release($revision->id, $request->userId(), $request->operationId(), $request->seen());
+        } catch (NotReleasable $why) {
+            return new JsonResponse(['message' => $why->getMessage()], 422);
+        }
+
+        return new JsonResponse($header->of($revision->refresh()), 201);
+    }
+}

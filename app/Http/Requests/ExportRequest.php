@@ -1,0 +1,48 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Requests;
+
+use App\Actions\Export\ExportKind;
+use App\Models\Revision;
+use App\Models\Run;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Validation\Rule;
+use Illuminate\Validation\Validator;
+
+/** Something to print: what, of what, on which paper. */
+final class ExportRequest extends OperationRequest
+{
+    /** @return array<string, list<mixed>> */
+    public function rules(): array
+    {
+        return parent::rules() + ['kind' => ['required', Rule::enum(ExportKind::class)], 'subject' => ['required', 'integer', 'min:1'], 'paper' => ['sometimes', 'in:A4,Letter']];
+    }
+
+    public function kind(): ExportKind
+    {
+        return ExportKind::from((string) $this->string('kind'));
+    }
+
+    public function paper(): string
+    {
+        return $this->string('paper')->toString() === 'Letter' ? 'Letter' : 'A4';
+    }
+
+    /** @return list<callable(Validator): void> */
+    public function after(): array
+    {
+        return [function (Validator $validator): void {
+            $exists = match (ExportKind::tryFrom((string) $this->string('kind'))) {
+                ExportKind::Manual, ExportKind::BagLabels, ExportKind::TickList => Revision::query()->where('id', $this->integer('subject'))->exists(),
+                ExportKind::KitLabels => Run::query()->where('id', $this->integer('subject'))->exists(),
+                ExportKind::PackingSlip => DB::table('orders')->where('id', $this->integer('subject'))->exists(),
+                null => true,
+            };
+            if (!$exists) {
+                $validator->errors()->add('subject', 'There is nothing with that number to print; reload the page.');
+            }
+        }];
+    }
+}

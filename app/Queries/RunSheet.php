@@ -1,0 +1,73 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Queries;
+
+use App\Actions\Packing\PackOn;
+use App\Models\Run;
+use App\Models\Unit;
+use App\Support\Row;
+use Illuminate\Support\Carbon;
+use Illuminate\Support\Facades\DB;
+
+/** A packing run as the packer sees it. */
+final readonly class RunSheet
+{
+    public function __construct(private PackOn $packing) {}
+
+    /** @return list<array<string, mixed>> the newest first */
+    public function rows(): array
+    {
+        return array_values(Run::query()->with('release.revision.kit')->orderByDesc('id')->limit(100)->get()->map(fn(Run $run): array => $this->row($run))->all());
+    }
+
+    /** @return list<array<string, mixed>> what can be packed */
+    public function releases(): array
+    {
+        return array_map(static fn(Row $row): array => ['id' => $row->int('id'), 'kit' => $row->text('name'), 'revision' => $row->text('revision')], Row::all(DB::table('releases')->join('revisions', 'revisions.id', '=', 'revision_id')->join('kits', 'kits.id', '=', 'kit_id')->orderBy('kits.name')->orderByDesc('releases.id')->select(['releases.id', 'kits.name', 'revisions.name as revision'])));
+    }
+
+    /** @return array<string, mixed> */
+    public function of(Run $run): array
+    {
+        $state = $this->packing->state($run);
+        $turn = $state->turn();
+
+        return $this->row($run) + [
+            'lines' => $run->lines,
+            'turn' => $turn === null ? null : ['line' => $turn[0], 'pack' => $turn[1]],
+            'cells' => $state->cells(),
+            'lots' => (object) $state->lots(),
+            'usualLots' => (object) $this->usualLots($run),
+            'short' => $state->shortLines(),
+            'complete' => $state->complete(),
+            'serials' => Unit::query()->where('run_id', $run->id)->orderBy('number')->get(['serial', 'pack'])->map(static fn(Unit $unit): array => ['serial' => $unit->serial, 'pack' => $unit->pack])->all(),
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    private function row(Run $run): array
+    {
+        $state = $this->packing->state($run);
+        $turn = $state->turn();
+        $first = DB::table('run_events')->where('run_id', $run->id)->min('created_at');
+
+        return [
+            'id' => $run->id, 'kit' => $run->release->revision->kit->name, 'revision' => $run->release->revision->name, 'packs' => $run->packs, 'packSize' => $run->pack_size, 'at' => $run->created_at->toIso8601String(),
+            'done' => $turn === null ? count($run->lines) * $run->packs : $turn[0] * $run->packs + $turn[1], 'cellsInAll' => count($run->lines) * $run->packs, 'finished' => $turn === null, 'packed' => count($state->complete()) * $run->pack_size,
+            'began' => is_string($first) ? Carbon::parse($first)->toIso8601String() : null,
+        ];
+    }
+
+    /** @return array<int, string> line to the lot last used for that part in another run of the same release */
+    private function usualLots(Run $run): array
+    {
+        $lots = [];
+        foreach (Row::all(DB::table('run_events')->join('runs', 'runs.id', '=', 'run_id')->where('release_id', $run->release_id)->where('run_id', '<', $run->id)->where('action', 'lot')->orderBy('run_events.id')->select(['line', 'lot'])) as $row) {
+            $lots[$row->int('line')] = $row->text('lot');
+        }
+
+        return $lots;
+    }
+}

@@ -1,0 +1,62 @@
+<?php
+
+declare(strict_types=1);
+
+namespace ChiralexRender\Document;
+
+use Chiralex\Fault\Cause;
+use Chiralex\Fault\FaqEntry;
+use Chiralex\Fault\FaultOrigin;
+use Chiralex\Fault\FaultRate;
+use Chiralex\Fault\Shares;
+use Chiralex\Fault\Symptom;
+use ChiralexRender\Told;
+use ChiralexRender\Words;
+
+/** What is known of a kit's faults: its rate, what the reports are about, its FAQ. */
+final readonly class FaultsDocument
+{
+    public function __construct(private Words $words) {}
+
+    /**
+     * @param list<array{entry: FaqEntry, step: ?int, published: bool}> $faq
+     * @return array<string, mixed>
+     */
+    public function of(FaultRate $rate, Shares $shares, array $faq): array
+    {
+        return [
+            'rate' => [
+                'kits' => $rate->kits, 'reported' => $rate->reported, 'share' => $rate->share, 'low' => $rate->interval->low, 'high' => $rate->interval->high,
+                'youngKits' => $rate->youngKits, 'youngReports' => $rate->youngReports, 'withoutSerial' => $rate->withoutSerial, 'reason' => (new Told($this->words))->reason($rate->reason),
+            ],
+            'judged' => $shares->judged,
+            'open' => $shares->open,
+            'symptoms' => $this->counted($shares->symptoms, 'symptom'),
+            'causes' => $this->counted($shares->causes, 'cause'),
+            'origins' => $this->counted($shares->origins, 'origin'),
+            'faq' => array_map(fn(array $each): array => [
+                'id' => $each['entry']->id, 'symptom' => $each['entry']->symptom->value, 'cause' => $each['entry']->cause->value, 'question' => $each['entry']->question, 'answer' => $each['entry']->answer,
+                'anchor' => $each['entry']->anchor, 'count' => $each['entry']->count, 'step' => $each['step'], 'published' => $each['published'],
+            ], $faq),
+        ];
+    }
+
+    /** @return array{symptoms: list<array{id: string, name: string}>, causes: list<array{id: string, name: string, origin: string}>, origins: list<array{id: string, name: string}>} what a report can be judged as */
+    public function vocabulary(): array
+    {
+        return [
+            'symptoms' => array_map(fn(Symptom $symptom): array => ['id' => $symptom->value, 'name' => $this->words->sentence("symptom.{$symptom->value}", [])], Symptom::cases()),
+            'causes' => array_map(fn(Cause $cause): array => ['id' => $cause->value, 'name' => $this->words->sentence("cause.{$cause->value}", []), 'origin' => $cause->usualOrigin()->value], Cause::cases()),
+            'origins' => array_map(fn(FaultOrigin $origin): array => ['id' => $origin->value, 'name' => $this->words->sentence("origin.{$origin->value}", [])], FaultOrigin::cases()),
+        ];
+    }
+
+    /**
+     * @param array<string, int> $counts
+     * @return list<array{id: string, name: string, count: int}>
+     */
+    private function counted(array $counts, string $of): array
+    {
+        return array_map(fn(string $id, int $count): array => ['id' => $id, 'name' => $this->words->sentence("{$of}.{$id}", []), 'count' => $count], array_map(strval(...), array_keys($counts)), array_values($counts));
+    }
+}

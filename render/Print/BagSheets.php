@@ -1,0 +1,84 @@
+<?php
+
+declare(strict_types=1);
+
+namespace ChiralexRender\Print;
+
+use ChiralexRender\Document\BagsDocument;
+use ChiralexRender\Svg\MarkingSvg;
+use ChiralexRender\Svg\Num;
+
+/**
+ * The printed pages of a bag plan: labels with the markings the builder will see, and the tick list.
+ *
+ * @phpstan-import-type Bags from BagsDocument
+ * @phpstan-import-type Item from BagsDocument
+ */
+final readonly class BagSheets
+{
+    private MarkingSvg $marking;
+
+    public function __construct(
+        private string $kit,
+        private string $revision,
+        private string $paper,
+        private string $fonts,
+    ) {
+        $this->marking = new MarkingSvg();
+    }
+
+    /**
+     * @param Bags $bags
+     * @param ?string $qr SVG of the builder's page; null before release
+     */
+    public function labels(array $bags, ?string $qr): string
+    {
+        $html = '';
+        foreach ($bags['bags'] as $bag) {
+            $items = implode('', array_map(fn(array $item): string => '<li><b>' . $item['quantity'] . '</b><span>' . Num::text($item['value'] . ($item['length'] === null ? '' : ', ' . Num::of($item['length']) . ' mm') . ', ' . $item['kindName']) . ' <span class="refs">' . Num::text($this->names($item)) . '</span></span>' . $this->marking->of($item['marking']) . '</li>', $bag['items']));
+            $warn = ($bag['esd'] ? '<p class="warn">Static-sensitive: leave it in its shielding bag until it is fitted.</p>' : '') . ($bag['cushioned'] ? '<p class="warn">Fragile.</p>' : '');
+            $html .= '<section class="label"><h2><b>' . Num::text($bag['name']) . '</b>' . Num::text($bag['title']) . '</h2>' . ($qr === null ? '' : "<div class=\"qr\">{$qr}build it</div>") . '<p class="quiet">' . Num::text("{$this->kit}, revision {$this->revision}") . "</p>{$warn}<ul>{$items}</ul></section>";
+        }
+
+        return $this->page('labels', 'bag labels', "<div class=\"sheet\">{$html}</div>");
+    }
+
+    /** @param Bags $bags */
+    public function tickList(array $bags): string
+    {
+        $html = '<h1>' . Num::text($this->kit) . ', revision ' . Num::text($this->revision) . ': tick list</h1>';
+        foreach ($bags['bags'] as $bag) {
+            $rows = implode('', array_map(fn(array $item): string => '<tr><td><span class="tick"></span></td><td class="num">' . $item['quantity'] . '</td><td class="refs">' . Num::text($this->names($item)) . '</td><td>' . Num::text($item['value'] . ($item['length'] === null ? '' : ', ' . Num::of($item['length']) . ' mm')) . '</td><td>' . Num::text($item['kindName']) . '</td><td>' . $this->marking->of($item['marking']) . '</td></tr>', $bag['items']));
+            $html .= '<h2>Bag ' . Num::text($bag['name']) . ': ' . Num::text($bag['title']) . ' <span class="quiet">' . Num::text($bag['size'] === 'box' ? 'in the box' : "{$bag['size']} mm") . ($bag['esd'] ? ', shielding' : '') . "</span></h2><table>{$rows}</table>";
+        }
+        if ($bags['cuts'] !== []) {
+            $html .= '<h2>To cut</h2><table>' . implode('', array_map(static fn(array $cut): string => '<tr><td><span class="tick"></span></td><td class="num">' . $cut['pieces'] . '</td><td>' . Num::text($cut['what']) . '</td><td class="num">' . Num::of($cut['length']) . ' mm</td><td class="refs">' . Num::text(implode(' ', $cut['names'])) . '</td></tr>', $bags['cuts'])) . '</table>';
+        }
+
+        return $this->page('slip', 'tick list', $html);
+    }
+
+    /**
+     * One label for each packed kit: its serial number for people, the QR code of its own page.
+     *
+     * @param list<array{serial: string, qr: string, pack: int}> $units
+     */
+    public function kitLabels(array $units, int $packSize): string
+    {
+        $html = implode('', array_map(fn(array $unit): string => '<section class="label small"><h2>' . Num::text($this->kit) . '</h2><div class="qr">' . $unit['qr'] . 'build it</div><p><span class="serial">' . Num::text($unit['serial']) . '</span><br><span class="quiet">revision ' . Num::text($this->revision) . ', ' . ($packSize === 1 ? 'kit' : 'class pack') . ' ' . ($unit['pack'] + 1) . '<br>Point your phone at the code: the build manual opens, one step at a time.</span></p></section>', $units));
+
+        return $this->page('labels', 'kit labels', "<div class=\"sheet\">{$html}</div>");
+    }
+
+    /** @param Item $item */
+    private function names(array $item): string
+    {
+        return str_starts_with($item['designators'][0], '~') ? '' : implode(' ', $item['designators']);
+    }
+
+    /** @param 'labels'|'slip' $sheet */
+    private function page(string $sheet, string $what, string $body): string
+    {
+        return PrintPage::html(Num::text("{$this->kit}, revision {$this->revision}: {$what}"), $this->fonts . "\n" . PrintCss::of($sheet, $this->paper, "{$this->kit}, revision {$this->revision}"), $body);
+    }
+}

@@ -1,0 +1,15 @@
+<?php
+
+declare(strict_types=1);
+
+namespace ChiralexRender\Print;
+
+/** The style sheets of printed pages. */
+final readonly class PrintCss
+{
+    /** @param 'manual'|'labels'|'slip' $sheet */
+    public static function of(string $sheet, string $paper, string $foot): string
+    {
+        return strtr((string) file_get_contents(__DIR__ . "/{$sheet}.css"), ['{paper}' => $paper === 'Letter' ? 'letter' : 'A4', '{foot}' => addcslashes($foot, "\"\\\n<")]);
+    }
+}
