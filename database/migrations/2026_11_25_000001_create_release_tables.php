@@ -94,16 +94,16 @@ return new class extends Migration {
             $table->timestampsTz();
         });
         DB::statement("alter table exports add constraint exports_status check (status in ('queued', 'running', 'done', 'failed', 'cancelled')), add constraint exports_progress check (progress between 0 and 100)");
-        DB::statement("create function released_is_frozen() returns trigger language plpgsql as \$\$ begin
+        DB::statement("create or replace function released_is_frozen() returns trigger language plpgsql as \$\$ begin
             if exists (select 1 from releases where revision_id = old.id) then raise exception 'this revision is released and does not change'; end if;
             return case when tg_op = 'DELETE' then old else new end; end \$\$");
         DB::statement('create trigger revisions_frozen before update or delete on revisions for each row execute function released_is_frozen()');
-        DB::statement("create function edit_of_released() returns trigger language plpgsql as \$\$ begin
+        DB::statement("create or replace function edit_of_released() returns trigger language plpgsql as \$\$ begin
             if exists (select 1 from releases where revision_id = new.revision_id) then raise exception 'this revision is released and does not change'; end if; return new; end \$\$");
         DB::statement('create trigger edits_frozen before insert on edits for each row execute function edit_of_released()');
         foreach (['releases', 'release_documents', 'runs', 'run_events', 'units', 'unit_ticks'] as $table) {
             DB::statement("grant select, insert on {$table} to chiralex_app");
-            DB::statement("create function {$table}_is_append_only() returns trigger language plpgsql as \$\$ begin raise exception '{$table} is append-only'; end \$\$");
+            DB::statement("create or replace function {$table}_is_append_only() returns trigger language plpgsql as \$\$ begin raise exception '{$table} is append-only'; end \$\$");
             DB::statement("create trigger {$table}_append_only before update or delete on {$table} for each row execute function {$table}_is_append_only()");
         }
         DB::statement('grant select, insert, update on public_tokens, exports to chiralex_app');

@@ -111,7 +111,7 @@ return new class extends Migration {
         });
         foreach (['orders', 'order_lines', 'kit_ledger', 'reports', 'report_judgements', 'report_answers'] as $table) {
             DB::statement("grant select, insert on {$table} to chiralex_app");
-            DB::statement("create function {$table}_is_append_only() returns trigger language plpgsql as \$\$ begin raise exception '{$table} is append-only'; end \$\$");
+            DB::statement("create or replace function {$table}_is_append_only() returns trigger language plpgsql as \$\$ begin raise exception '{$table} is append-only'; end \$\$");
             DB::statement("create trigger {$table}_append_only before update or delete on {$table} for each row execute function {$table}_is_append_only()");
         }
         DB::statement('grant select, insert, update, delete on customers, faq_entries, mails to chiralex_app');

@@ -63,14 +63,14 @@ final readonly class DemoReports
     }
 
     /**
-     * @param list<array{number: int, names: list<string>}> $steps
+     * @param list<array{number: int, key: string, names: list<string>}> $steps
      * @return array{key: string, number: ?int}
      */
     private function step(string $part, array $steps): array
     {
         foreach ($steps as $step) {
             if (in_array($part, $step['names'], true)) {
-                return ['key' => implode(',', $step['names']), 'number' => $step['number']];
+                return ['key' => $step['key'], 'number' => $step['number']];
             }
         }
 

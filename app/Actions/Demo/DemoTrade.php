@@ -25,6 +25,8 @@ use Ramsey\Uuid\Uuid;
  */
 final readonly class DemoTrade
 {
+    private const CHUNK = 1000;
+
     public function __construct(
         private StartRun $start,
         private KitLedger $ledger,
@@ -75,7 +77,9 @@ final readonly class DemoTrade
                 $events[] = $this->event($run->id, 'in', $line, $pack, '', $at, $userId);
             }
         }
-        DB::table('run_events')->insert($events);
+        foreach (array_chunk($events, self::CHUNK) as $chunk) {
+            DB::table('run_events')->insert($chunk);
+        }
         /** @var list<int> $units */
         $units = Unit::query()->where('run_id', $run->id)->orderBy('id')->pluck('id')->all();
         $this->ledger->enter($units, Whereabouts::Packed, Uuid::uuid4()->toString(), null, $userId);

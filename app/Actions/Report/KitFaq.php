@@ -41,12 +41,12 @@ final readonly class KitFaq
         return $entries === [] ? [] : (new FaqPlaces())->placed($entries, $this->steps($revision));
     }
 
-    /** @return list<array{number: int, names: list<string>}> */
+    /** @return list<array{number: int, key: string, names: list<string>}> */
     public function steps(Revision $revision): array
     {
-        /** @var array{steps?: list<array{number: int, parts: list<array{designator: string}>, gate: ?array{name: string}}>} $manual */
+        /** @var array{steps?: list<array{number: int, key: string, parts: list<array{designator: string}>, gate: ?array{name: string}}>} $manual */
         $manual = $this->documents->get($revision, 'manual');
 
-        return array_map(static fn(array $step): array => ['number' => $step['number'], 'names' => $step['gate'] === null ? array_column($step['parts'], 'designator') : [$step['gate']['name']]], $manual['steps'] ?? []);
+        return array_map(static fn(array $step): array => ['number' => $step['number'], 'key' => $step['key'], 'names' => $step['gate'] === null ? array_column($step['parts'], 'designator') : [$step['gate']['name']]], $manual['steps'] ?? []);
     }
 }

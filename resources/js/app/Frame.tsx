@@ -3,6 +3,7 @@ import { Navigate, NavLink, Outlet, useNavigate } from 'react-router';
 import { api, Refused, useMe } from '@/shared/api';
 import { FindBox } from './FindBox';
 import { KeysHelp } from './KeysHelp';
+import { ROOMS } from './rooms';
 
 /** The spine at the left and the room beside it. */
 export function Frame() {
@@ -23,12 +24,12 @@ export function Frame() {
           <path d="M19 5c5 1 8 5 8 11s-3 10-8 11" fill="none" stroke="var(--copper)" strokeWidth="4" />
           <path d="M16 3v26" stroke="var(--ink3)" strokeWidth="1.4" strokeDasharray="3 2" />
         </svg>
-        <NavLink to="/shelf" className={({ isActive }) => (isActive || location.pathname.startsWith('/kits') ? 'active' : '')}>
-          <svg width="20" height="20" viewBox="0 0 20 20" fill="none" stroke="currentColor" strokeWidth="1.7" aria-hidden="true">
-            <path d="M2 4h16M2 10h16M2 16h16M6 2v4M13 8v4M8 14v4" />
-          </svg>
-          Shelf
-        </NavLink>
+        {ROOMS.filter((room) => me.data?.abilities.includes(room.needs) ?? room.needs === 'see-kits').map((room) => (
+          <NavLink key={room.to} to={room.to} className={({ isActive }) => (isActive || (room.to === '/shelf' && location.pathname.startsWith('/kits')) ? 'active' : '')}>
+            <svg width="20" height="20" viewBox="0 0 20 20" fill="none" stroke="currentColor" strokeWidth="1.7" aria-hidden="true"><path d={room.sign} /></svg>
+            {room.name}
+          </NavLink>
+        ))}
         <span className="gap" />
         <button type="button" onClick={() => void leave()} title={me.data ? `Signed in: ${me.data.name}` : 'Sign out'}>
           Sign out

@@ -23,7 +23,8 @@ export function KitFrame() {
   const [why, setWhy] = useState(false);
   const [conflict, setConflict] = useState<Conflict | null>(null);
   const [fault, setFault] = useState<string | null>(null);
-  const mayEdit = me.data?.abilities.includes('edit-kits') ?? false;
+  const released = Boolean(header.data?.released);
+  const mayEdit = !released && (me.data?.abilities.includes('edit-kits') ?? false);
   const flip = () => {
     setSide((now) => (now === 'top' ? 'bottom' : 'top'));
   };
@@ -64,7 +65,7 @@ export function KitFrame() {
       <DropZone
         label="Drop a parts list, a placement file or kit.json to put it into this draft"
         onFiles={(files) => {
-          if (!mayEdit) setFault('Your account may look at this but not change it.');
+          if (!mayEdit) setFault(released ? 'This revision is released and does not change any more; begin a new revision on the Shelf.' : 'Your account may look at this but not change it.');
           else add.mutate(files, { onError: refused, onSuccess: () => { setFault(null); } });
         }}
       >
@@ -72,7 +73,7 @@ export function KitFrame() {
           <header className="strip">
             <div className="name">
               <b title={header.data.kit}>{header.data.kit}</b>
-              <span>revision {header.data.revision}, draft</span>
+              <span>revision {header.data.revision}, {header.data.released ? `released ${header.data.released.at.slice(0, 10)}` : 'draft'}</span>
             </div>
             <nav aria-label="Stations">
               {STATIONS.map((each) => {

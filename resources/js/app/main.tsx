@@ -5,7 +5,7 @@ import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
 import { StrictMode } from 'react';
 import { createRoot } from 'react-dom/client';
 import { RouterProvider } from 'react-router/dom';
-import './tokens.css';
+import '@/shared/style/tokens.css';
 import './frame.css';
 import { router } from './router';
 import { theme } from './theme';

@@ -14,6 +14,11 @@ export const router = createBrowserRouter([
     children: [
       { index: true, element: <Navigate to="/shelf" replace /> },
       { path: 'shelf', lazy: async () => ({ Component: (await import('@/rooms/shelf')).Shelf }) },
+      { path: 'stock', lazy: async () => ({ Component: (await import('@/rooms/stock')).Stock }) },
+      { path: 'packing', lazy: async () => ({ Component: (await import('@/rooms/packing')).Packing }) },
+      { path: 'packing/:runId', lazy: async () => ({ Component: (await import('@/rooms/packing')).PackRun }) },
+      { path: 'sales', lazy: async () => ({ Component: (await import('@/rooms/sales')).Sales }) },
+      { path: 'reports', lazy: async () => ({ Component: (await import('@/rooms/reports')).Reports }) },
       {
         path: 'kits/:revisionId',
         element: <KitFrame />,
@@ -22,6 +27,9 @@ export const router = createBrowserRouter([
           { path: 'parts', lazy: async () => ({ Component: (await import('@/stations/parts')).Parts }) },
           { path: 'board', lazy: async () => ({ Component: (await import('@/stations/board')).Board }) },
           { path: 'marks', lazy: async () => ({ Component: (await import('@/stations/marks')).Marks }) },
+          { path: 'bags', lazy: async () => ({ Component: (await import('@/stations/bags')).Bags }) },
+          { path: 'manual', lazy: async () => ({ Component: (await import('@/stations/manual')).Manual }) },
+          { path: 'faults', lazy: async () => ({ Component: (await import('@/stations/faults')).Faults }) },
           { path: 'order', lazy: async () => ({ Component: (await import('@/stations/order')).Order }) },
         ],
       },

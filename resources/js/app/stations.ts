@@ -4,4 +4,7 @@ export const STATIONS = [
   { key: '2', id: 'board', name: 'Board' },
   { key: '3', id: 'order', name: 'Order' },
   { key: '4', id: 'marks', name: 'Marks' },
+  { key: '5', id: 'bags', name: 'Bags' },
+  { key: '7', id: 'manual', name: 'Manual' },
+  { key: '8', id: 'faults', name: 'Faults' },
 ] as const;

@@ -61,6 +61,7 @@ async function send(path: string, init: RequestInit): Promise<unknown> {
 /** Reads go through the typed client; writes with bodies of our own go through `post` and `upload`. */
 export const api = {
   get: client.GET,
+  remove: client.DELETE,
   post: (path: string, body: unknown, headers: Record<string, string> = {}): Promise<unknown> =>
     send(path, { method: 'POST', body: JSON.stringify(body), headers: { 'Content-Type': 'application/json', ...headers } }),
   upload: (path: string, files: readonly File[], fields: Record<string, string> = {}): Promise<unknown> => {

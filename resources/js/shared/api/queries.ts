@@ -1,12 +1,7 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { api, type Refused } from './client';
-import type { Boards, Change, Header, Markings, Marks, Order, Cycle, Override, PartsDocument, Person, ShelfRow, Skyline, Trial } from './types';
-
-async function data<T>(answer: Promise<{ data?: T }>): Promise<T> {
-  const { data: value } = await answer;
-  if (value === undefined) throw new Error('The server sent an empty answer; reload the page.');
-  return value;
-}
+import { data } from './data';
+import type { Bags, Boards, Change, Header, ManualDocument, Markings, Marks, Order, Cycle, Override, PartsDocument, Person, ShelfRow, Skyline, Trial } from './types';
 
 export function useMe() {
   return useQuery<Person>({ queryKey: ['me'], queryFn: () => data(api.get('/me')), staleTime: 60_000 });
@@ -34,6 +29,33 @@ export function useOrder(id: number) {
 
 export function useMarks(id: number) {
   return useQuery<Marks>({ queryKey: ['revision', id, 'marks'], queryFn: () => data(api.get('/revisions/{revision}/documents/marks', { params: { path: { revision: id } } })) });
+}
+
+export function useBags(id: number) {
+  return useQuery<Bags>({ queryKey: ['revision', id, 'bags'], queryFn: () => data(api.get('/revisions/{revision}/documents/bags', { params: { path: { revision: id } } })) });
+}
+
+/** Null while the order is a cycle: there is nothing to print yet. */
+export function useManual(id: number) {
+  return useQuery<ManualDocument | null>({
+    queryKey: ['revision', id, 'manual'],
+    queryFn: async () => {
+      const manual = await data(api.get('/revisions/{revision}/documents/manual', { params: { path: { revision: id } } }));
+      return Array.isArray(manual) ? null : (manual);
+    },
+  });
+}
+
+/** Freezes a draft as it was seen. */
+export function useRelease(id: number) {
+  const queries = useQueryClient();
+  return useMutation<Header, Refused>({
+    mutationFn: async () => {
+      const seen = queries.getQueryData<Header>(['revision', id, 'header'])?.sequence ?? 0;
+      return (await api.post(`/revisions/${String(id)}/release`, { operationId: crypto.randomUUID() }, { 'If-Match': `"${String(seen)}"` })) as Header;
+    },
+    onSuccess: (header) => afterEdit(queries, id, header),
+  });
 }
 
 export function useSkyline(id: number, step: number | null) {

@@ -19,3 +19,14 @@ export function millimetres(value: number): string {
 export function degrees(value: number): string {
   return `${value.toFixed(1)}°`;
 }
+
+/** A share of one as percent, with one decimal below ten. */
+export function percent(value: number): string {
+  const text = 100 * value;
+  return `${text < 10 && text !== 0 ? text.toFixed(1) : String(Math.round(text))}${THIN}%`;
+}
+
+/** Minor units as an amount of money. */
+export function money(minor: number, currency: string): string {
+  return `${(minor / 100).toFixed(2)}${THIN}${currency}`;
+}

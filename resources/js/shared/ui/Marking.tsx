@@ -1,10 +1,9 @@
-import type { PartLine } from '@/shared/api';
+import type { components } from '@/shared/api/schema';
 import { BANDS, letters } from './bands';
 
 /** How a part is marked, drawn as the builder sees it: bands with letters beside them, or the print. */
-export function Marking({ line }: { line: PartLine }) {
-  const marking = line.marking;
-  if (!marking) return <span className="quiet">{line.supply === 'builder' ? 'the builder brings it' : ''}</span>;
+export function Marking({ marking, outline = '' }: { marking: components['schemas']['Marking'] | null; outline?: string }) {
+  if (!marking) return null;
   if (marking.type === 'bands') {
     const count = marking.bands.length;
     return (
@@ -21,7 +20,7 @@ export function Marking({ line }: { line: PartLine }) {
     );
   }
   if (marking.type === 'band') {
-    const glass = line.outline === 'DO-35';
+    const glass = outline === 'DO-35';
     return (
       <span className="bands">
         <svg width="66" height="14" viewBox="0 0 66 14" aria-hidden="true">

@@ -5,3 +5,6 @@ export { Notice } from './Notice';
 export { Split } from './Split';
 export { TableActions } from './TableActions';
 export { WhyList } from './WhyList';
+export { PaperChoice } from './PaperChoice';
+export { PrintButton } from './PrintButton';
+export { markingWords } from './markingWords';

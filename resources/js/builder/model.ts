@@ -1,0 +1,36 @@
+import type { BuilderPage, ManualStep } from '@/shared/api';
+
+export type Tick = { operationId: string; step: string; done: boolean };
+
+/** What the server knows, with what it has not heard of yet on top. */
+export function merged(known: readonly string[], outbox: readonly Tick[]): ReadonlySet<string> {
+  const done = new Set(known);
+  for (const tick of outbox) {
+    if (tick.done) done.add(tick.step);
+    else done.delete(tick.step);
+  }
+  return done;
+}
+
+/** The first step that is not done; past the last one when all are. */
+export function firstOpen(steps: readonly ManualStep[], done: ReadonlySet<string>): number {
+  const at = steps.findIndex((step) => !done.has(step.key));
+  return at < 0 ? steps.length : at;
+}
+
+/** Parts on the board when a step begins. */
+export function fittedBefore(steps: readonly ManualStep[], at: number): ReadonlySet<string> {
+  return new Set(steps.slice(0, at).filter((step) => ['solder', 'insert', 'place'].includes(step.action)).flatMap((step) => step.parts.map((part) => part.designator)));
+}
+
+/** A step in one line: `Step 4 of 12. One part, 2 joints, about 2 minutes`. */
+export function summary(step: ManualStep, count: number): string {
+  const parts = step.parts.length;
+  const said = [parts === 0 ? '' : parts === 1 ? 'one part' : `${String(parts)} parts`, step.joints === 0 ? '' : step.joints === 1 ? 'one joint' : `${String(step.joints)} joints`, `about ${String(Math.max(1, Math.round(step.minutes)))} min`].filter((text) => text !== '').join(', ');
+  return `Step ${String(step.number)} of ${String(count)}. ${said.charAt(0).toUpperCase()}${said.slice(1)}.`;
+}
+
+/** Questions that belong to a step. */
+export function faqOf(page: BuilderPage, step: number): BuilderPage['faq'] {
+  return page.faq.filter((entry) => entry.step === step);
+}

@@ -1,0 +1,87 @@
+import { useCallback, useEffect, useRef, useState } from 'react';
+import type { BuilderPage } from '@/shared/api';
+import { merged, type Tick } from './model';
+
+type Kept = { done: string[]; outbox: Tick[] };
+
+const AGAIN = 5000;
+
+function read<T>(key: string, otherwise: T): T {
+  try {
+    const text = localStorage.getItem(key);
+    return text === null ? otherwise : (JSON.parse(text) as T);
+  } catch {
+    return otherwise;
+  }
+}
+
+function write(key: string, value: unknown): void {
+  try {
+    localStorage.setItem(key, JSON.stringify(value));
+  } catch {
+    // A device without room keeps the ticks for as long as the page is open.
+  }
+}
+
+/** The page of one token: read once, kept on the device; ticks go to the server when it can be reached and the kit has a token of its own. */
+export function usePage(token: string) {
+  const [page, setPage] = useState<BuilderPage | null>(() => read<BuilderPage | null>(`page ${token}`, null));
+  const [fault, setFault] = useState<string | null>(null);
+  const [kept, setKept] = useState<Kept>(() => read<Kept>(`ticks ${token}`, { done: [], outbox: [] }));
+  const sending = useRef(false);
+
+  useEffect(() => {
+    write(`ticks ${token}`, kept);
+  }, [token, kept]);
+
+  useEffect(() => {
+    void fetch(`/api/public/${token}`, { headers: { Accept: 'application/json' } })
+      .then(async (answer) => {
+        const body = (await answer.json()) as BuilderPage & { message?: string };
+        if (!answer.ok) throw new Error(body.message ?? 'This address opens nothing.');
+        setPage(body);
+        write(`page ${token}`, body);
+        if (body.keeps === 'server') setKept((now) => ({ ...now, done: body.ticks }));
+      })
+      .catch((why: unknown) => {
+        if (why instanceof TypeError) setFault('No connection. You can go on; ticks are sent when it is back.');
+        else setFault(why instanceof Error ? why.message : 'This page cannot be read.');
+      });
+  }, [token]);
+
+  const keeps = page?.keeps ?? 'device';
+  const send = useCallback(async () => {
+    if (keeps !== 'server' || sending.current || kept.outbox.length === 0) return;
+    sending.current = true;
+    const sent = kept.outbox;
+    try {
+      const answer = await fetch(`/api/public/${token}/ticks`, { method: 'POST', headers: { 'Content-Type': 'application/json', Accept: 'application/json' }, body: JSON.stringify({ ticks: sent }) });
+      if (answer.ok) {
+        const body = (await answer.json()) as { ticks: string[] };
+        setKept((now) => ({ done: body.ticks, outbox: now.outbox.filter((tick) => !sent.some((each) => each.operationId === tick.operationId)) }));
+        setFault(null);
+      }
+    } catch {
+      setFault('No connection. You can go on; ticks are sent when it is back.');
+    }
+    sending.current = false;
+  }, [token, keeps, kept.outbox]);
+
+  useEffect(() => {
+    void send();
+    const timer = setInterval(() => void send(), AGAIN);
+    const online = () => void send();
+    window.addEventListener('online', online);
+    return () => {
+      clearInterval(timer);
+      window.removeEventListener('online', online);
+    };
+  }, [send]);
+
+  const tick = (step: string, done: boolean) => {
+    setKept((now) => (keeps === 'server'
+      ? { ...now, outbox: [...now.outbox, { operationId: crypto.randomUUID(), step, done }] }
+      : { outbox: [], done: done ? [...now.done.filter((each) => each !== step), step] : now.done.filter((each) => each !== step) }));
+  };
+  return { page, fault, done: merged(kept.done, kept.outbox), waiting: kept.outbox.length, tick };
+}

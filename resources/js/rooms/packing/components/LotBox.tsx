@@ -1,0 +1,19 @@
+import { useEffect, useRef, useState } from 'react';
+
+type Props = { first: string; onSave: (lot: string) => void; onLeave: () => void };
+
+/** Names the lot that the next pieces come from. */
+export function LotBox({ first, onSave, onLeave }: Props) {
+  const [text, setText] = useState(first);
+  const box = useRef<HTMLInputElement>(null);
+  useEffect(() => {
+    box.current?.select();
+  }, []);
+  return (
+    <form className="lotbox" onSubmit={(event) => { event.preventDefault(); if (text.trim() !== '') onSave(text.trim()); }}>
+      <label htmlFor="lot">lot of the next pieces</label>
+      <input ref={box} id="lot" className="m" maxLength={40} value={text} onChange={(event) => { setText(event.target.value); }} onKeyDown={(event) => { if (event.key === 'Escape') onLeave(); }} />
+      <button type="submit">Enter: keep it</button>
+    </form>
+  );
+}

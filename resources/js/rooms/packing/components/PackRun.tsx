@@ -1,0 +1,73 @@
+import { useEffect, useState } from 'react';
+import { useNavigate, useParams } from 'react-router';
+import { useRun, type Run } from '@/shared/api';
+import { useKeys } from '@/shared/keys';
+import { Notice } from '@/shared/ui';
+import { lineNow, lotNow, minutesLeft } from '../model';
+import { usePacking } from '../usePacking';
+import { LineNow } from './LineNow';
+import { LotBox } from './LotBox';
+import { RunDone } from './RunDone';
+import './packing.css';
+
+/** One action at a time, in type that is read from across the bench; everything by one key. */
+export function PackRun() {
+  const run = useRun(Number(useParams()['runId']));
+  const navigate = useNavigate();
+  const { press, trouble, sending } = usePacking(run.data);
+  const [lot, setLot] = useState(false);
+  const clock = useClock();
+  const leave = () => void navigate('/packing');
+  const act = (action: 'in' | 'undo' | 'short') => () => { if (!lot) void press(action); };
+  useKeys({ ' ': act('in'), z: act('undo'), Z: act('undo'), s: act('short'), S: act('short'), l: () => { if (run.data?.turn) setLot(true); }, L: () => { if (run.data?.turn) setLot(true); }, Escape: () => { if (lot) setLot(false); else leave(); } });
+  if (run.error) return <Notice title="This run cannot be shown" text={run.error.message} />;
+  if (!run.data) return <p className="loading" role="status">Reading the run</p>;
+  const now = run.data;
+  const line = lineNow(now);
+  const left = minutesLeft(now, clock);
+  return (
+    <main className="bench" aria-label="Packing">
+      <header>
+        <b>{now.kit}, {now.packs} {now.packSize === 1 ? 'kits' : `packs of ${String(now.packSize)}`}</b>
+        {line && <span>bag {line.bag}: {line.bagTitle}</span>}
+        {line && <span>part {line.at} of {line.of}</span>}
+        <span className="end">{left !== null && line ? `about ${String(left)} min left` : ''}</span>
+      </header>
+      {line && now.turn ? (
+        <>
+          <LineNow line={line} lot={lotNow(now, now.turn.line)} pack={now.turn.pack} packs={now.packs} packSize={now.packSize} />
+          {lot ? <LotBox first={lotNow(now, now.turn.line)} onLeave={() => { setLot(false); }} onSave={(text) => { setLot(false); void press('lot', text); }} /> : <Packs run={now} line={now.turn.line} />}
+        </>
+      ) : (
+        <RunDone run={now} />
+      )}
+      <footer>
+        {trouble && <p className="trouble" role="alert">▲ {trouble}</p>}
+        {line && <button type="button" disabled={sending || lot} onClick={act('in')}><kbd>Space</kbd> in the bag</button>}
+        <button type="button" disabled={sending || lot || now.done === 0} onClick={act('undo')}><kbd>Z</kbd> undo</button>
+        {line && <button type="button" disabled={sending || lot} onClick={act('short')}><kbd>S</kbd> short: none left</button>}
+        {line && <button type="button" disabled={sending || lot} onClick={() => { setLot(true); }}><kbd>L</kbd> new lot</button>}
+        <button type="button" className="end" onClick={leave}><kbd>Esc</kbd> stop, resume later</button>
+      </footer>
+    </main>
+  );
+}
+
+function Packs({ run, line }: { run: Run; line: number }) {
+  return (
+    <ol className="packs" aria-label="Packs">
+      {(run.cells[line] ?? []).map((cell, index) => (
+        <li key={index} className={run.turn?.line === line && run.turn.pack === index ? 'now' : cell} aria-label={`pack ${String(index + 1)}: ${cell === 'in' ? 'in' : cell === 'short' ? 'short' : 'open'}`}>{cell === 'short' ? '–' : index + 1}</li>
+      ))}
+    </ol>
+  );
+}
+
+function useClock(): number {
+  const [now, setNow] = useState(() => Date.now());
+  useEffect(() => {
+    const timer = setInterval(() => { setNow(Date.now()); }, 15_000);
+    return () => { clearInterval(timer); };
+  }, []);
+  return now;
+}

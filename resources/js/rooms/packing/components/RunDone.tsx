@@ -1,0 +1,17 @@
+import type { Run } from '@/shared/api';
+import { PrintButton } from '@/shared/ui';
+import { headline } from '../model';
+
+/** A finished run: what is packed, what is short, the labels. */
+export function RunDone({ run }: { run: Run }) {
+  const incomplete = run.packs - run.complete.length;
+  return (
+    <section className="rundone">
+      <h1>{run.complete.length * run.packSize} {run.complete.length * run.packSize === 1 ? 'kit' : 'kits'} packed</h1>
+      {incomplete > 0 && <p className="warn">▲ {incomplete} {incomplete === 1 ? 'pack is' : 'packs are'} short of: {run.short.map((line) => { const each = run.lines[line]; return each ? headline(each) : ''; }).join(', ')}. They are not in stock. Undo goes back to the missing part.</p>}
+      <p>Each kit has a label with its serial number and the code of its own page.</p>
+      <p><PrintButton label="Print the labels" kind="kit-labels" subject={run.id} /></p>
+      <ol className="serials">{run.serials.map((unit) => <li key={unit.serial} className={run.complete.includes(unit.pack) ? 'm' : 'm quiet'}>{unit.serial}</li>)}</ol>
+    </section>
+  );
+}

@@ -1,0 +1,2 @@
+export { Packing } from './components/Packing';
+export { PackRun } from './components/PackRun';

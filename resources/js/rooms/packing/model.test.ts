@@ -1,0 +1,30 @@
+import { describe, expect, it } from 'vitest';
+import type { Run } from '@/shared/api';
+import { headline, lineNow, lotNow, minutesLeft } from './model';
+
+const line = (designators: string[]) => ({ bag: 'A', bagTitle: 'Resistors', esd: false, cushioned: false, at: 1, of: 1, item: { designators, quantity: 2, length: null, value: '47 kΩ', kind: 'resistor', kindName: 'resistor', outline: '', marking: null }, not: [] });
+const run: Run = {
+  id: 1, kit: 'Frost Bell', revision: 'A', packs: 2, packSize: 1, at: '2026-11-25T09:00:00Z', done: 4, cellsInAll: 44, finished: false, packed: 0, began: '2026-11-25T09:00:00Z',
+  lines: [line(['R3', 'R7']), line(['~33'])], turn: { line: 1, pack: 0 }, cells: [['in', 'in'], ['', '']], lots: { 0: ['26-311', '26-340'] }, usualLots: { 1: '26-101' }, short: [], complete: [], serials: [],
+};
+
+describe('a packing run', () => {
+  it('knows the line whose turn it is, and none when it is finished', () => {
+    expect(lineNow(run)).toBe(run.lines[1]);
+    expect(lineNow({ ...run, turn: null })).toBeNull();
+  });
+  it('takes the lot named last, else that of the run before', () => {
+    expect(lotNow(run, 0)).toBe('26-340');
+    expect(lotNow(run, 1)).toBe('26-101');
+    expect(lotNow({ ...run, lots: {}, usualLots: {} }, 1)).toBe('');
+  });
+  it('tells the time left at the pace so far, and does not count a pause', () => {
+    expect(minutesLeft(run, Date.parse('2026-11-25T09:01:00Z'))).toBe(10);
+    expect(minutesLeft(run, Date.parse('2026-11-26T09:00:00Z'))).toBe(20);
+    expect(minutesLeft({ ...run, done: 1 }, Date.parse('2026-11-25T09:01:00Z'))).toBeNull();
+  });
+  it('names hardware by what it is', () => {
+    expect(headline(line(['R3', 'R7']))).toBe('R3 R7');
+    expect(headline(line(['~33']))).toBe('resistor');
+  });
+});

@@ -1,0 +1,35 @@
+import { Link } from 'react-router';
+import { useReport, type Report, type Reports } from '@/shared/api';
+import { AnswerForm } from './AnswerForm';
+import { FaqForm } from './FaqForm';
+import { JudgeForm } from './JudgeForm';
+
+/** One report: the customer's words and where they come from; judgement, answer, FAQ. */
+export function ReportDetail({ id, words }: { id: number; words: Reports }) {
+  const report = useReport(id);
+  if (report.error) return <p className="loading">{report.error.message}</p>;
+  if (!report.data) return <p className="loading" role="status">Reading the report</p>;
+  const now = report.data;
+  return (
+    <section className="scroll reportdetail" aria-label="The report" tabIndex={-1}>
+      <Origin report={now} />
+      <blockquote>{now.text}</blockquote>
+      {now.photo && <a href={`/api/reports/${String(id)}/photo`} target="_blank" rel="noreferrer"><img src={`/api/reports/${String(id)}/photo`} alt="what the customer sent" /></a>}
+      <JudgeForm key={`${String(id)} ${now.symptom ?? ''}`} report={now} words={words} />
+      <AnswerForm report={now} />
+      {now.symptom !== null && now.cause !== null && now.revisionId !== null && <FaqForm key={`${now.symptom} ${now.cause}`} report={now} revisionId={now.revisionId} symptom={now.symptom} cause={now.cause} />}
+    </section>
+  );
+}
+
+function Origin({ report }: { report: Report }) {
+  return (
+    <dl className="origin">
+      <div><dt>kit</dt><dd>{report.kit && report.revisionId !== null ? <Link to={`/kits/${String(report.revisionId)}/faults`}>{report.kit}, revision {report.revision}</Link> : 'not known'}</dd></div>
+      <div><dt>serial</dt><dd>{report.serial === '' ? 'none given' : <span className="m">{report.serial}</span>} {report.serialKnown ? '' : report.serial === '' ? '' : <span className="ochre">▲ not one of ours</span>}</dd></div>
+      <div><dt>step</dt><dd>{report.stepNumber === null ? 'none' : report.revisionId === null ? report.stepNumber : <Link to={`/kits/${String(report.revisionId)}/manual`}>{report.stepNumber}</Link>}</dd></div>
+      <div><dt>from</dt><dd>{report.customer ?? 'nobody named'}{report.hasAddress ? '' : ', no mail address'}</dd></div>
+      <div><dt>came</dt><dd>{report.at.slice(0, 16).replace('T', ' ')}</dd></div>
+    </dl>
+  );
+}

@@ -1,0 +1,67 @@
+import { useState } from 'react';
+import { useMails, useReports, type Report } from '@/shared/api';
+import { useKeys } from '@/shared/keys';
+import { Notice } from '@/shared/ui';
+import { ReportDetail } from './ReportDetail';
+import './reports.css';
+
+type Shown = 'open' | 'all' | 'mail';
+
+/** The inbox: what customers wrote, newest first; judged, answered and put into the FAQ without leaving the room. */
+export function Reports() {
+  const reports = useReports();
+  const [shown, show] = useState<Shown>('open');
+  const [filter, setFilter] = useState('');
+  const [id, setId] = useState<number | null>(null);
+  const mails = useMails(shown === 'mail');
+  const all = reports.data?.reports ?? [];
+  const rows = all.filter((report) => (shown === 'all' || isOpen(report) || report.id === id) && `${report.text} ${report.kit ?? ''} ${report.serial} ${report.customer ?? ''}`.toLowerCase().includes(filter.trim().toLowerCase()));
+  const go = (by: number) => {
+    const at = rows.findIndex((report) => report.id === id);
+    const next = rows[Math.max(0, Math.min(rows.length - 1, at + by))];
+    if (next) setId(next.id);
+  };
+  useKeys({ ArrowDown: () => { go(1); }, ArrowUp: () => { go(-1); }, Escape: () => { setId(null); } });
+  if (reports.error) return <Notice title="The reports cannot be shown" text={reports.error.message} />;
+  if (!reports.data) return <p className="loading" role="status">Reading the reports</p>;
+  return (
+    <main className="room reportroom">
+      <div className="roomhead">
+        <h1>Reports</h1>
+        <span className="seg" role="group" aria-label="Which reports">
+          <button type="button" aria-pressed={shown === 'open'} onClick={() => { show('open'); }}>open, {all.filter(isOpen).length}</button>
+          <button type="button" aria-pressed={shown === 'all'} onClick={() => { show('all'); }}>all, {all.length}</button>
+          <button type="button" aria-pressed={shown === 'mail'} onClick={() => { show('mail'); }}>mail sent</button>
+        </span>
+        <label className="sr" htmlFor="report-filter">Filter reports</label>
+        <input id="report-filter" className="filter wide" placeholder="Filter" value={filter} onChange={(event) => { setFilter(event.target.value); }} />
+      </div>
+      {shown === 'mail' ? (
+        <div className="scroll mails" tabIndex={0} role="region" aria-label="Mail sent">
+          <p className="quiet">No mail leaves this machine: a stand-in keeps what would have been sent.</p>
+          {(mails.data?.mails ?? []).map((mail) => <article key={mail.id}><h2>{mail.subject}</h2><p className="quiet">to {mail.to}, {mail.at.slice(0, 16)}</p><p>{mail.body}</p></article>)}
+        </div>
+      ) : (
+        <div className="reportpair">
+          <ul className="scroll inbox" aria-label="Reports">
+            {rows.map((report) => (
+              <li key={report.id}>
+                <button type="button" aria-pressed={report.id === id} onClick={() => { setId(report.id); }}>
+                  <span className="quiet">{report.at.slice(0, 10)} {report.kit ?? 'which kit?'}{report.stepNumber === null ? '' : `, step ${String(report.stepNumber)}`}</span>
+                  <b>{report.text}</b>
+                  <span>{report.symptom === null ? <span className="ochre">▲ to judge</span> : <span className="verdi">■ judged</span>}{report.answered ? <span className="verdi"> ■ answered</span> : <span className="ochre"> ▲ to answer</span>}</span>
+                </button>
+              </li>
+            ))}
+            {rows.length === 0 && <li className="quiet none">{all.length === 0 ? 'No reports yet. They come from the builder’s page of each kit.' : 'Nothing open. All reports are judged and answered.'}</li>}
+          </ul>
+          {id === null ? <p className="loading">Pick a report.</p> : <ReportDetail key={id} id={id} words={reports.data} />}
+        </div>
+      )}
+    </main>
+  );
+}
+
+function isOpen(report: Report): boolean {
+  return report.symptom === null || !report.answered;
+}

@@ -1,0 +1,1 @@
+export { Reports } from './components/Reports';

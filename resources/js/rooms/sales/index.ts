@@ -1,0 +1,1 @@
+export { Sales } from './components/Sales';

@@ -1,0 +1,1 @@
+export { Stock } from './components/Stock';

@@ -1,0 +1,28 @@
+import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import { useState } from 'react';
+import { api, type Refused } from './client';
+import { data } from './data';
+import type { Export } from './types';
+
+/** Has something printed in the background, tells how far it is, and can take it back. */
+export function useExport() {
+  const queries = useQueryClient();
+  const [id, setId] = useState<number | null>(null);
+  const start = useMutation<Export, Refused, { kind: string; subject: number; paper: string }>({
+    mutationFn: async (wanted) => (await api.post('/exports', { operationId: crypto.randomUUID(), ...wanted })) as Export,
+    onSuccess: (made) => {
+      queries.setQueryData(['export', made.id], made);
+      setId(made.id);
+    },
+  });
+  const made = useQuery<Export>({
+    queryKey: ['export', id],
+    queryFn: () => data(api.get('/exports/{export}', { params: { path: { export: id ?? 0 } } })),
+    enabled: id !== null,
+    refetchInterval: (query) => (query.state.data && ['queued', 'running'].includes(query.state.data.status) ? 400 : false),
+  });
+  const cancel = async () => {
+    if (id !== null) queries.setQueryData(['export', id], await data(api.remove('/exports/{export}', { params: { path: { export: id } } })));
+  };
+  return { start, made: id === null ? null : (made.data ?? null), cancel };
+}

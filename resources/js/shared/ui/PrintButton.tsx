@@ -1,0 +1,33 @@
+import { useEffect, useRef, useState } from 'react';
+import { useExport } from '@/shared/api';
+
+type Props = { label: string; kind: string; subject: number; paper?: string };
+
+/** Has something printed to PDF in the background: progress while it is made, a way to stop it, the file when it is done. */
+export function PrintButton({ label, kind, subject, paper = 'A4' }: Props) {
+  const { start, made, cancel } = useExport();
+  const [dismissed, setDismissed] = useState<number | null>(null);
+  const link = useRef<HTMLAnchorElement>(null);
+  const done = made?.status === 'done' && made.id !== dismissed;
+  useEffect(() => {
+    if (done) link.current?.focus();
+  }, [done]);
+  if (made && (made.status === 'queued' || made.status === 'running')) {
+    return (
+      <span className="printing" role="status">
+        <progress max={100} value={made.progress} aria-label={label} /> {made.status === 'queued' ? 'waiting' : `${String(made.progress)} %`}
+        <button type="button" className="btn link" onClick={() => void cancel()}>Stop</button>
+      </span>
+    );
+  }
+  if (made && done) {
+    return <a ref={link} className="btn on" href={`/api/exports/${String(made.id)}/file`} download onClick={() => { setDismissed(made.id); }}>Save {made.name}</a>;
+  }
+  const fault = start.error?.message ?? (made?.status === 'failed' ? made.fault : null);
+  return (
+    <>
+      {fault && <span className="ochre" role="alert">▲ {fault}</span>}
+      <button type="button" className="btn" disabled={start.isPending} onClick={() => { start.mutate({ kind, subject, paper }); }}>{label}</button>
+    </>
+  );
+}

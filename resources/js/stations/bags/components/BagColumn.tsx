@@ -1,0 +1,67 @@
+import type { Bag, BagItem, Bags } from '@/shared/api';
+import { Marking, WhyList } from '@/shared/ui';
+import { names } from '../model';
+
+type Props = {
+  bag: Bag;
+  conflicts: Bags['conflicts'];
+  selected: string | null;
+  foes: readonly string[];
+  target: boolean;
+  mayEdit: boolean;
+  why: boolean;
+  onPick: (designator: string) => void;
+  onGrip: (designator: string, x: number, y: number) => void;
+  onBack: (designator: string) => void;
+};
+
+/** One bag: its label, what it needs, its parts; each designator can be taken elsewhere. */
+export function BagColumn({ bag, conflicts, selected, foes, target, mayEdit, why, onPick, onGrip, onBack }: Props) {
+  return (
+    <section className={target ? 'bag target' : 'bag'} data-bag={bag.name} aria-label={`Bag ${bag.name}`}>
+      <h2><b className="m">{bag.name}</b> {bag.title}</h2>
+      <p className="quiet">{bag.size === 'box' ? 'in the box' : `${bag.size} mm`}{bag.esd ? ', shielding' : ''}{bag.cushioned ? ', cushioned' : ''}</p>
+      {conflicts.map((conflict) => <p key={conflict.message} className="ochre" role="alert">▲ {conflict.message}</p>)}
+      <ul>
+        {bag.items.map((item) => (
+          <li key={item.designators.join(' ')}>
+            <span className="n">{item.quantity}</span>
+            <span>
+              {item.value}{item.length === null ? '' : `, ${String(item.length)} mm`} <span className="quiet">{item.kindName}</span>
+              <span className="chips">
+                {item.designators.filter((name) => !name.startsWith('~')).map((name) => (
+                  <button
+                    key={name}
+                    type="button"
+                    data-part={name}
+                    className={chipClass(name, selected, foes)}
+                    aria-pressed={selected === name}
+                    onClick={() => { onPick(name); }}
+                    onPointerDown={(event) => { if (mayEdit) onGrip(name, event.clientX, event.clientY); }}
+                  >
+                    {name}
+                  </button>
+                ))}
+                {names(item.designators) === '' && <span className="quiet">no place on the board</span>}
+              </span>
+              {own(item, bag).map((name) => (
+                <span key={name} className="own">{name}: your choice{mayEdit && <button type="button" className="btn link" onClick={() => { onBack(name); }}>back to computed</button>}</span>
+              ))}
+            </span>
+            <Marking marking={item.marking} outline={item.outline} />
+          </li>
+        ))}
+      </ul>
+      {why && bag.reasons.length > 0 && <WhyList reasons={bag.reasons} />}
+    </section>
+  );
+}
+
+function own(item: BagItem, bag: Bag): string[] {
+  return item.designators.filter((name) => bag.overridden.includes(name));
+}
+
+function chipClass(name: string, selected: string | null, foes: readonly string[]): string {
+  if (name === selected) return 'chip on';
+  return foes.includes(name) ? 'chip foe' : 'chip';
+}

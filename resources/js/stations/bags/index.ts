@@ -1,0 +1,1 @@
+export { Bags } from './components/Bags';
