@@ -11,6 +11,8 @@ use Chiralex\Part\Mark;
 /** How a part is marked, as document fields: its bands, its cathode band, or its print. */
 final readonly class PartMarking
 {
+    private const GLASS = ['DO-35', 'DO-34'];
+
     /** @return ?array{type: string, bands: list<string>, text: string} null where nothing shows */
     public static function of(KitPart $part): ?array
     {
@@ -21,7 +23,8 @@ final readonly class PartMarking
             return ['type' => 'bands', 'bands' => MarkingDocuments::words($look->bands), 'text' => $said ? '' : 'The tolerance is not said: 5 % is taken.'];
         }
         if ($part->row->checkMark === Mark::Band) {
-            return ['type' => 'band', 'bands' => [], 'text' => $part->line->value];
+            // A glass body shows a dark band, a moulded one a light band; common practice, no source.
+            return ['type' => 'band', 'bands' => [], 'text' => in_array($part->outline->name, self::GLASS, true) ? 'dark band on glass' : 'light band'];
         }
 
         return $look->code === null || $part->outline->name === 'none' ? null : ['type' => 'code', 'bands' => [], 'text' => $look->code];

@@ -113,6 +113,7 @@ final readonly class TextManual
     {
         return match ($marking['type'] ?? '') {
             'bands' => ': ' . implode(', ', $marking['bands']),
+            'band' => ', ' . $marking['text'],
             'code' => ', marked ' . $marking['text'],
             default => '',
         };

@@ -18,10 +18,15 @@ final readonly class MarkingSvg
     {
         return match ($marking['type'] ?? '') {
             'bands' => $this->bands($marking['bands']),
-            'band' => '<svg viewBox="0 0 66 14" width="66" height="14" aria-hidden="true"><path d="M0 7h66" stroke="#8d9392" stroke-width="1.4"/><rect x="17" y="1" width="32" height="12" rx="3" fill="#555"/><rect x="20" y="1" width="5" height="12" fill="#fff"/></svg>',
+            'band' => $this->band(str_starts_with($marking['text'], 'dark')),
             'code' => '<span class="code">' . Num::text($marking['text']) . '</span>',
             default => '',
         };
+    }
+
+    private function band(bool $glass): string
+    {
+        return sprintf('<svg viewBox="0 0 66 14" width="66" height="14" aria-hidden="true"><path d="M0 7h66" stroke="#8d9392" stroke-width="1.4"/><rect x="17" y="1" width="32" height="12" rx="3" fill="%s"/><rect x="20" y="1" width="5" height="12" fill="%s"/></svg>', $glass ? '#C46A3A' : '#26292C', $glass ? '#161616' : '#C9CCCB');
     }
 
     /** @param list<string> $bands */

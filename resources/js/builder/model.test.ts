@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import type { ManualStep } from '@/shared/api';
-import { firstOpen, fittedBefore, merged, summary } from './model';
+import { cautionsAt, firstOpen, fittedBefore, merged, summary } from './model';
 
 const step = (number: number, names: string[], action = 'solder'): ManualStep => ({
   number, key: `${action}:${names.join(',')}`, title: 'Resistors', ownWords: false, note: '', action, board: 'main', side: 'top', minutes: 2.2, joints: names.length * 2,
@@ -21,6 +21,12 @@ describe('the builder’s page', () => {
   it('shows on the board what was fitted before, and not what was only adjusted', () => {
     expect([...fittedBefore(steps, 3)]).toEqual(['R1', 'R2', 'U1']);
     expect(fittedBefore(steps, 0).size).toBe(0);
+  });
+  it('says a caution in full once, and by its first words at later steps', () => {
+    const iron = { ...step(1, ['R1']), cautions: ['The iron burns: put it back.'] };
+    const both = { ...step(2, ['R2']), cautions: ['The iron burns: put it back.', 'Leaded solder: wash your hands.'] };
+    expect(cautionsAt([iron, both], 0)).toEqual({ fresh: ['The iron burns: put it back.'], known: '' });
+    expect(cautionsAt([iron, both], 1)).toEqual({ fresh: ['Leaded solder: wash your hands.'], known: 'The iron burns.' });
   });
   it('says a step in one line', () => {
     expect(summary(step(4, ['D1']), 12)).toBe('Step 4 of 12. One part, 2 joints, about 2 min.');

@@ -30,6 +30,14 @@ export function summary(step: ManualStep, count: number): string {
   return `Step ${String(step.number)} of ${String(count)}. ${said.charAt(0).toUpperCase()}${said.slice(1)}.`;
 }
 
+/** Cautions in full where they come first; at later steps by their first words. */
+export function cautionsAt(steps: readonly ManualStep[], at: number): { fresh: string[]; known: string } {
+  const said = new Set(steps.slice(0, at).flatMap((step) => step.cautions));
+  const here = steps[at]?.cautions ?? [];
+  const known = here.filter((text) => said.has(text)).map((text) => `${text.replace(/[:,.].*$/su, '')}.`).join(' ');
+  return { fresh: here.filter((text) => !said.has(text)), known };
+}
+
 /** Questions that belong to a step. */
 export function faqOf(page: BuilderPage, step: number): BuilderPage['faq'] {
   return page.faq.filter((entry) => entry.step === step);

@@ -36,7 +36,7 @@ export function Contents({ token, page, begun, onBegin }: Props) {
                 <input type="checkbox" checked={ticked.has(key)} onChange={() => { toggle(key); }} />
                 <b>{item.quantity}</b>
                 <span>{item.value}{item.length === null ? '' : `, ${String(item.length)} mm`} <span className="quiet">{item.kindName}</span></span>
-                <Marking marking={item.marking} outline={item.outline} />
+                <Marking marking={item.marking} />
               </label>
             );
           })}

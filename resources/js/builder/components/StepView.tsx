@@ -3,7 +3,7 @@ import type { BuilderPage, ManualStep } from '@/shared/api';
 import { BoardCrop } from '@/shared/board/BoardCrop';
 import { Marking } from '@/shared/ui/Marking';
 import { markingWords } from '@/shared/ui/markingWords';
-import { faqOf, fittedBefore, summary } from '../model';
+import { cautionsAt, faqOf, fittedBefore, summary } from '../model';
 import { StepBoard } from './StepBoard';
 
 type Props = { page: BuilderPage; at: number; done: boolean; onBack: () => void; onDone: () => void; onUndo: () => void; onReport: () => void };
@@ -15,17 +15,19 @@ export function StepView({ page, at, done, onBack, onDone, onUndo, onReport }: P
   if (!step) return null;
   const board = page.boards.boards.find((each) => each.name === step.board) ?? null;
   const faq = faqOf(page, step.number);
+  const cautions = cautionsAt(page.manual.steps, at);
   return (
     <main>
       <h1>{step.number}. {step.title}</h1>
       <p className="quiet">{summary(step, page.manual.steps.length)}</p>
       {board && <StepBoard board={board} first={step.side === 'bottom' ? 'bottom' : 'top'} lit={new Set(step.parts.map((part) => part.designator))} fitted={fittedBefore(page.manual.steps, at)} />}
-      {step.cautions.map((text) => <p key={text} className="caution">{text}</p>)}
+      {cautions.fresh.map((text) => <p key={text} className="caution">{text}</p>)}
+      {cautions.known !== '' && <p className="caution">{cautions.known}</p>}
       {step.note !== '' && <p>{step.note}</p>}
       {step.parts.map((part) => (
         <p key={part.designator} className="steppart">
           <b className="m">{part.designator}</b>
-          <span>{part.value} <span className="quiet">{part.kindName}{markingWords(part.marking) === '' ? '' : `, ${markingWords(part.marking)}`}{part.bag === null ? '' : `, bag ${part.bag}`}</span></span>
+          <span>{part.value} <span className="quiet">{part.kindName}{part.marking?.type === 'bands' ? `, ${markingWords(part.marking)}` : ''}{part.bag === null ? '' : `, bag ${part.bag}`}</span></span>
           <Marking marking={part.marking} />
         </p>
       ))}

@@ -14,10 +14,10 @@ export function lotNow(run: Run, line: number): string {
 /** Minutes left at the pace so far; null before a pace can be told. */
 export function minutesLeft(run: Run, now: number): number | null {
   if (!run.began || run.done < 3) return null;
-  const gone = (now - Date.parse(run.began)) / 60_000;
+  const gone = Math.max(0.2, (now - Date.parse(run.began)) / 60_000);
   // After a long pause the clock says nothing about the pace.
   const pace = Math.min(gone / run.done, 0.5);
-  return Math.round(pace * (run.cellsInAll - run.done));
+  return Math.max(1, Math.round(pace * (run.cellsInAll - run.done)));
 }
 
 /** Designators in words; rows without any by their value. */

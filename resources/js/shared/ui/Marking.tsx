@@ -2,7 +2,7 @@ import type { components } from '@/shared/api/schema';
 import { BANDS, letters } from './bands';
 
 /** How a part is marked, drawn as the builder sees it: bands with letters beside them, or the print. */
-export function Marking({ marking, outline = '' }: { marking: components['schemas']['Marking'] | null; outline?: string }) {
+export function Marking({ marking }: { marking: components['schemas']['Marking'] | null }) {
   if (!marking) return null;
   if (marking.type === 'bands') {
     const count = marking.bands.length;
@@ -20,7 +20,7 @@ export function Marking({ marking, outline = '' }: { marking: components['schema
     );
   }
   if (marking.type === 'band') {
-    const glass = outline === 'DO-35';
+    const glass = marking.text.startsWith('dark');
     return (
       <span className="bands">
         <svg width="66" height="14" viewBox="0 0 66 14" aria-hidden="true">
@@ -28,7 +28,7 @@ export function Marking({ marking, outline = '' }: { marking: components['schema
           <rect x="17" y="1" width="32" height="12" rx="3" fill={glass ? '#C46A3A' : '#26292C'} />
           <rect x="20" y="1" width="5" height="12" fill={glass ? '#161616' : '#C9CCCB'} />
         </svg>
-        <span className="quiet">{glass ? 'dark band on glass' : 'light band'}</span>
+        <span className="quiet">{marking.text}</span>
       </span>
     );
   }

@@ -56,7 +56,7 @@ export function Sales() {
                   <td>{order.lines.map((line) => `${String(line.quantity)} × ${line.kit}`).join(', ')}</td>
                   <td className="num">{money(order.lines.reduce((sum, line) => sum + line.quantity * line.unitPrice, 0), order.lines[0]?.currency ?? '')}</td>
                   <td className={order.stage}>{STAGES[order.stage]}{order.stage === 'open' && order.shipped > 0 ? `, ${String(order.shipped)} shipped` : ''}</td>
-                  <td className="acts">
+                  <td><div className="acts">
                     {order.stage === 'open' && <button type="button" className="btn" disabled={!order.canAllocate || sale.isPending} title={order.canAllocate ? 'Sets the oldest kits aside' : 'Too few kits on hand'} onClick={() => { act(order, 'allocate'); }}>Set kits aside</button>}
                     {order.stage === 'allocated' && (
                       <>
@@ -66,7 +66,7 @@ export function Sales() {
                       </>
                     )}
                     {order.stage === 'shipped' && <PrintButton label="Slip" kind="packing-slip" subject={order.id} />}
-                  </td>
+                  </div></td>
                 </tr>
               ))}
               {orders.length === 0 && <tr><td colSpan={7} className="quiet">{sales.data.orders.length === 0 ? 'No orders yet. Type one in, or drop a CSV anywhere on this page.' : 'No order with these letters.'}</td></tr>}

@@ -48,7 +48,7 @@ export function BagColumn({ bag, conflicts, selected, foes, target, mayEdit, why
                 <span key={name} className="own">{name}: your choice{mayEdit && <button type="button" className="btn link" onClick={() => { onBack(name); }}>back to computed</button>}</span>
               ))}
             </span>
-            <Marking marking={item.marking} outline={item.outline} />
+            <Marking marking={item.marking} />
           </li>
         ))}
       </ul>

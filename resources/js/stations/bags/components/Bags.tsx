@@ -59,7 +59,8 @@ export function Bags() {
               </span>
             )}
           </div>
-          <div className="scroll bagroom" tabIndex={0} role="region" aria-label="Bags">
+          <div className="scroll" tabIndex={0} role="region" aria-label="Bags">
+           <div className="bagroom">
             {plan.bags.map((bag) => (
               <BagColumn
                 key={bag.name}
@@ -77,6 +78,7 @@ export function Bags() {
             ))}
             {drag.part && <div className={drag.target === freshName(plan) ? 'bag fresh target' : 'bag fresh'} data-bag={freshName(plan)}>drop here for a new bag, {freshName(plan)}</div>}
             <Ties from={chosen} to={foes} key={`${plan.school} ${String(plan.bags.length)} ${chosen ?? ''}`} />
+           </div>
           </div>
           {plan.cuts.length > 0 && (
             <p className="cuts"><b>To cut for one kit:</b> {plan.cuts.map((cut) => `${String(cut.pieces)} × ${String(cut.length)} mm ${cut.what} (${cut.names.join(', ')})`).join('; ')}</p>

@@ -35,7 +35,7 @@ export function LineDetail({ line, lines }: { line: PartLine; lines: readonly Pa
         <div className="lineup">
           {[line, ...alike].map((each) => (
             <div key={each.designators[0]}>
-              <span className="m">{refs(each)}</span> <Marking marking={each.marking} outline={each.outline} /> <span className="quiet">{valueText(each)}</span>
+              <span className="m">{refs(each)}</span> <Marking marking={each.marking} /> <span className="quiet">{valueText(each)}</span>
             </div>
           ))}
           <p className="ochre">These may be taken for each other: keep them in different steps and bags.</p>

@@ -60,7 +60,7 @@ export function PartsTable({ lines, current, sort, onSort }: Props) {
                     {editing === `${key} ${column.id}` ? (
                       <Cell line={line} column={column.id} onDone={() => { setEditing(null); }} />
                     ) : column.id === 'marking' ? (
-                      line.marking ? <Marking marking={line.marking} outline={line.outline} /> : <span className="quiet">{line.supply === 'builder' ? 'the builder brings it' : ''}</span>
+                      line.marking ? <Marking marking={line.marking} /> : <span className="quiet">{line.supply === 'builder' ? 'the builder brings it' : ''}</span>
                     ) : (
                       cellText(line, column.id)
                     )}
