@@ -54,7 +54,7 @@ final readonly class TextManual
         if ($faq !== []) {
             array_push($lines, '', $this->heading(2, 'When it does not work'));
             foreach ($faq as $entry) {
-                array_push($lines, '', $this->heading(3, $this->text($entry['question'])), '', $this->text($entry['answer']) . " Reported {$entry['count']} times." . ($entry['step'] === null ? '' : " See step {$entry['step']}."));
+                array_push($lines, '', $this->heading(3, $entry['question']), '', $this->text($entry['answer']) . " Reported {$entry['count']} times." . ($entry['step'] === null ? '' : " See step {$entry['step']}."));
             }
         }
 
@@ -92,7 +92,7 @@ final readonly class TextManual
 
     private function heading(int $level, string $text): string
     {
-        return $this->signs ? str_repeat('#', $level) . ' ' . $text : ($level === 3 ? $text : mb_strtoupper($text));
+        return $this->signs ? str_repeat('#', $level) . ' ' . $this->text($text) : ($level === 3 ? $text : mb_strtoupper($text));
     }
 
     private function strong(string $text): string

@@ -24,12 +24,17 @@ final class CommandLineTest extends TestCase
         yield 'encode a capacitor' => [['encode', '100n', '--kind', 'capacitor'], 'Encode', 0];
         yield 'parts of a folder' => [['parts', self::DEMO], 'Parts', 0];
         yield 'parts of a list alone' => [['parts', self::DEMO . '/bom.csv'], 'Parts', 0];
-        yield 'check: an open question blocks' => [['check', self::DEMO], 'Check', 1];
+        yield 'check' => [['check', self::DEMO], 'Check', 0];
+        yield 'check: an open question blocks' => [['check', self::DEMO . '/history/next-bom.csv'], 'Check', 1];
         yield 'lie' => [['lie', self::DEMO, '--down', 'top'], 'Lie', 0];
         yield 'lie with some parts' => [['lie', self::DEMO, '--fitted', 'R1,XU1'], 'Lie', 0];
         yield 'order' => [['order', self::DEMO], 'Order', 0];
         yield 'order by kind' => [['order', self::DEMO, '--school=kind-by-kind', '--group', '3'], 'Order', 0];
         yield 'marks' => [['marks', self::DEMO], 'Marks', 0];
+        yield 'bags' => [['bags', self::DEMO], 'Bags', 0];
+        yield 'bags by step' => [['bags', self::DEMO, '--school', 'by-step'], 'Bags', 0];
+        yield 'bags of several boards by side' => [['bags', 'database/demo/kiln-watch', '--school=by-side'], 'Bags', 0];
+        yield 'manual as text' => [['manual', self::DEMO, '--format', 'txt', '-o', '/tmp/chiralex-manual-test.txt'], 'ManualFile', 0];
     }
 
     /** @param list<string> $arguments */
@@ -55,6 +60,10 @@ final class CommandLineTest extends TestCase
         yield 'no verb' => [[], [], 'unknown verb'];
         yield 'a verb without its argument' => [[], ['order'], 'wrong usage'];
         yield 'an unknown option' => [['bom.csv' => "Ref,Value\nR1,1k\n"], ['order', '--colour', 'red'], 'unknown option'];
+        yield 'a bagging that is none' => [['bom.csv' => "Ref,Value\nR1,1k\n"], ['bags', '--school', 'by-colour'], 'by-colour'];
+        yield 'a format that is none' => [['bom.csv' => "Ref,Value,Package\nR1,1k,Axial 1/4W\n"], ['manual', '--format', 'doc', '-o', '/tmp/x.doc'], 'html, md, pdf or txt'];
+        yield 'a manual without a file to write' => [['bom.csv' => "Ref,Value\nR1,1k\n"], ['manual'], '-o'];
+        yield 'a folder that cannot be written' => [['bom.csv' => "Ref,Value,Package\nR1,1k,Axial 1/4W\n"], ['manual', '--format', 'txt', '-o', '/no/such/folder/x.txt'], 'cannot be written'];
         yield 'a school that is none' => [['bom.csv' => "Ref,Value\nR1,1k\n"], ['order', '--school', 'tallest'], 'tallest'];
         yield 'a part that is not there' => [['bom.csv' => "Ref,Value\nR1,1k\n"], ['lie', '--fitted', 'R9'], 'R9'];
         yield 'a code without a reading' => [[], ['decode', '1OK'], 'no legal reading'];

@@ -1,0 +1,134 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Documents;
+
+use Chiralex\Bagging\BagPlanner;
+use Chiralex\Build\BuildOrder;
+use Chiralex\Build\Planner;
+use Chiralex\Kit\KitReader;
+use Chiralex\Manual\ManualPlanner;
+use ChiralexAdapters\ChromiumPdf;
+use ChiralexAdapters\KitFiles;
+use ChiralexAdapters\PrintFonts;
+use ChiralexAdapters\Program;
+use ChiralexAdapters\QrCode;
+use ChiralexRender\Document\BagsDocument;
+use ChiralexRender\Document\ManualDocument;
+use ChiralexRender\Manual\HtmlManual;
+use ChiralexRender\Manual\StepPictures;
+use ChiralexRender\Manual\TextManual;
+use ChiralexRender\Print\BagSheets;
+use ChiralexRender\Words;
+use PHPUnit\Framework\TestCase;
+
+/**
+ * The manual and the labels as printed: text read back by pdftotext, codes read back by zbarimg.
+ *
+ * @phpstan-import-type ManualShape from ManualDocument
+ * @phpstan-import-type Bags from BagsDocument
+ */
+final class ManualTest extends TestCase
+{
+    private const FAQ = [['symptom' => 'nothing-happens', 'question' => 'Nothing happens <b>at all</b>', 'answer' => 'Turn D1.', 'count' => 5, 'step' => 6]];
+
+    public function test_every_page_of_the_demo_manual_prints_and_its_text_can_be_read(): void
+    {
+        [$document, $pictures] = self::manual('frost-bell');
+        $pdf = (new ChromiumPdf())->print((new HtmlManual())->of($document, $pictures, self::FAQ, PrintFonts::css(dirname(__DIR__, 2) . '/node_modules')));
+        $path = sys_get_temp_dir() . '/chiralex-manual-' . getmypid() . '.pdf';
+        file_put_contents($path, $pdf);
+        $text = (string) preg_replace('~[\s\x{2009}]+~u', ' ', Program::run(['pdftotext', '-layout', $path, '-']));
+        unlink($path);
+
+        foreach ($document['steps'] as $step) {
+            self::assertStringContainsString("{$step['number']}. {$step['title']}", $text);
+        }
+        foreach (["470 \u{03A9}, 5 %", 'Bag A: Resistors', 'You bring', 'Which part is which', 'The iron burns', 'expect 4.8 to 5.4 V', 'When it does not work', 'Nothing happens <b>at all</b>', 'Reported 5 times, see step 6', 'Frost Bell, revision A'] as $words) {
+            self::assertStringContainsString($words, $text);
+        }
+    }
+
+    public function test_a_code_on_a_label_is_read_back_as_the_address_that_went_in(): void
+    {
+        $address = 'http://127.0.0.1:8080/b/' . str_repeat('0f', 16);
+        [$document] = self::manual('frost-bell');
+        $pdf = (new ChromiumPdf())->print((new BagSheets('Frost Bell', 'A', 'Letter', ''))->kitLabels([['serial' => 'FB-A-00001-D', 'qr' => QrCode::svg($address), 'pack' => 0]], 1));
+        $base = sys_get_temp_dir() . '/chiralex-label-' . getmypid();
+        file_put_contents("{$base}.pdf", $pdf);
+        Program::run(['pdftoppm', '-r', '200', '-png', '-singlefile', "{$base}.pdf", $base]);
+        $read = Program::run(['zbarimg', '--nodbus', '--quiet', '--raw', "{$base}.png"]);
+        $size = Program::run(['pdfinfo', "{$base}.pdf"]);
+        array_map(unlink(...), ["{$base}.pdf", "{$base}.png"]);
+
+        self::assertSame($address, trim($read));
+        self::assertStringContainsString('612 x 792 pts', $size, 'US Letter, 8.5 by 11 inches');
+        self::assertSame('Frost Bell', $document['kit']);
+    }
+
+    public function test_labels_carry_the_markings_a_builder_will_see(): void
+    {
+        /** @var Bags $bags */
+        $bags = self::manual('frost-bell')[0]['bags'];
+        $html = (new BagSheets('Frost Bell', 'A', 'A4', ''))->labels($bags, null);
+        self::assertSame(count($bags['bags']), substr_count($html, '<section class="label">'));
+        self::assertStringContainsString('>YE</text>', $html);
+        self::assertStringContainsString('<span class="code">104</span>', $html);
+        self::assertStringContainsString('leave it in its shielding bag', $html);
+        self::assertStringContainsString('300 mm', (new BagSheets('Frost Bell', 'A', 'A4', ''))->tickList($bags));
+    }
+
+    public function test_words_that_people_typed_cannot_become_markup(): void
+    {
+        $json = (string) json_encode(['name' => '<script>x</script>', 'overrides' => ['words' => ['step.R1.note' => '<img src=x onerror=alert(1)> `a` [b](http://c)']]]);
+        $kit = (new KitReader())->read(['bom.csv' => "Ref,Value,Package\nR1,1k,Axial 1/4W\n", 'kit.json' => $json]);
+        $order = (new Planner())->plan($kit);
+        self::assertInstanceOf(BuildOrder::class, $order);
+        $manual = (new ManualPlanner())->manual($kit, $order, (new BagPlanner())->plan($kit, $order));
+        $document = (new ManualDocument(Words::english()))->of($manual);
+        $html = (new HtmlManual())->of($document, (new StepPictures($manual))->all());
+        self::assertStringNotContainsString('<script', $html);
+        self::assertStringNotContainsString('<img', $html);
+        $markdown = TextManual::markdown()->of($document);
+        self::assertStringNotContainsString('<script>', $markdown);
+        self::assertStringContainsString('\\[b\\](http://c)', $markdown);
+        self::assertStringContainsString('<img src=x', TextManual::plain()->of($document), 'plain text has no markup and shows what was typed');
+    }
+
+    public function test_each_step_lights_its_own_parts_and_shows_no_body_that_is_not_fitted_yet(): void
+    {
+        [$document, $pictures] = self::manual('kiln-watch');
+        $fitted = [];
+        $seen = 0;
+        foreach ($document['steps'] as $step) {
+            $names = array_column($step['parts'], 'designator');
+            foreach (self::refs($pictures['steps'][$step['number']], '//*[contains(@class, " lit")]') as $name) {
+                ++$seen;
+                self::assertContains($name, $names, "step {$step['number']}");
+            }
+            self::assertSame([], array_diff(self::refs($pictures['steps'][$step['number']], '//*[@data-ref][*[@class="body"]]'), $fitted, $names), "step {$step['number']}");
+            $fitted = [...$fitted, ...(in_array($step['action'], ['solder', 'insert', 'place'], true) ? $names : [])];
+        }
+        self::assertGreaterThan(80, $seen);
+    }
+
+    /** @return list<string> designators of the parts that a path finds in a drawing */
+    private static function refs(string $svg, string $path): array
+    {
+        $drawing = $svg === '' ? false : simplexml_load_string($svg);
+
+        return $drawing === false ? [] : array_map(static fn($part): string => (string) $part['data-ref'], array_values($drawing->xpath($path) ?: []));
+    }
+
+    /** @return array{ManualShape, array{steps: array<int, string>, callouts: array<string, string>}} */
+    private static function manual(string $kit): array
+    {
+        $read = (new KitReader())->read((new KitFiles())->fromPath(dirname(__DIR__, 2) . "/database/demo/{$kit}"));
+        $order = (new Planner())->plan($read);
+        self::assertInstanceOf(BuildOrder::class, $order);
+        $manual = (new ManualPlanner())->manual($read, $order, (new BagPlanner())->plan($read, $order));
+
+        return [(new ManualDocument(Words::english()))->of($manual), (new StepPictures($manual))->all()];
+    }
+}
