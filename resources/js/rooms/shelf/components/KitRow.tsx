@@ -22,15 +22,17 @@ export function KitRow({ kit, mayEdit }: { kit: ShelfRow; mayEdit: boolean }) {
       )}
       <div>
         <h2><Link to={`${to}/parts`}>{kit.name}</Link></h2>
-        <p className="quiet">revision {kit.revision}, draft{kit.revisions > 1 ? `, ${String(kit.revisions)} revisions` : ''}</p>
+        <p className="quiet">revision {kit.revision}, {kit.released ? 'released' : 'draft'}{kit.revisions > 1 ? `, ${String(kit.revisions)} revisions` : ''}</p>
       </div>
       <dl>
         <div><dt>parts</dt><dd>{kit.parts}</dd></div>
         <div><dt>steps</dt><dd>{kit.steps ?? '–'}</dd></div>
         <div><dt>to build</dt><dd>{kit.minutes === null ? '–' : minutes(kit.minutes)}</dd></div>
+        <div><dt>on hand</dt><dd>{kit.onHand}</dd></div>
       </dl>
       <div className="next">
         {open > 0 ? <b className="ochre">▲ {open} to settle</b> : <b className="done">■ settled</b>}
+        {kit.openReports > 0 && <p><Link to={`${to}/faults`}>{kit.openReports} {kit.openReports === 1 ? 'report' : 'reports'} to look at</Link></p>}
         {kit.next && <p><Link to={`${to}/${kit.next.station}`}>{kit.next.message}</Link></p>}
       </div>
       {mayEdit && <button type="button" className="btn" onClick={() => void copy()}>New revision</button>}
