@@ -4,15 +4,19 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\Actions\Export\ExportKind;
+use App\Actions\Export\RequestExport;
 use App\Models\User;
 use App\Policies\Ability;
 use App\Policies\Role;
 use Illuminate\Routing\Route;
+use Illuminate\Support\Facades\Queue;
 use Illuminate\Support\Facades\Route as Routes;
+use Illuminate\Support\Str;
 
-final class AccessTest extends FeatureCase
+final class AccessTest extends TradeCase
 {
-    private const OPEN = ['health', 'sign-in', 'api.absent', 'shell'];
+    private const OPEN = ['health', 'sign-in', 'api.absent', 'shell', 'public.data', 'public.ticks', 'public.report', 'public.page'];
 
     public function test_every_route_asks_for_an_ability_or_is_open_on_purpose(): void
     {
@@ -31,7 +35,10 @@ final class AccessTest extends FeatureCase
 
     public function test_each_role_reaches_what_its_abilities_allow_and_nothing_else(): void
     {
+        Queue::fake();
         $revision = $this->kit();
+        $run = $this->run_($this->released());
+        $export = $this->app->make(RequestExport::class)(ExportKind::Manual, $run->release->revision_id, 'A4', (string) Str::uuid(), null);
         foreach (Role::cases() as $role) {
             $user = $this->person($role);
             foreach (Routes::getRoutes()->getRoutes() as $route) {
@@ -40,7 +47,7 @@ final class AccessTest extends FeatureCase
                     continue;
                 }
                 $verb = $route->methods()[0];
-                $answer = $this->actingAs($user)->json($verb, '/' . strtr($route->uri(), ['{revision}' => (string) $revision->id, '{document}' => 'parts', '{step}' => '1']), [], ['If-Match' => '"0"']);
+                $answer = $this->actingAs($user)->json($verb, '/' . strtr($route->uri(), ['{revision}' => (string) $revision->id, '{document}' => 'parts', '{step}' => '1', '{export}' => (string) $export->id, '{run}' => (string) $run->id, '{order}' => '1', '{report}' => '1']), [], ['If-Match' => '"0"']);
                 if ($role->can($ability)) {
                     self::assertNotContains($answer->status(), [401, 403, 500], "{$role->value} {$verb} {$route->uri()}");
                 } else {

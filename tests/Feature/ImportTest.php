@@ -43,7 +43,7 @@ final class ImportTest extends FeatureCase
         $zip->close();
         $answer = $this->drop([UploadedFile::fake()->createWithContent('frost-bell.zip', (string) file_get_contents($path))])->assertStatus(201);
 
-        self::assertSame(['Frost Bell', 'B'], [$answer->json('name'), $answer->json('revision')]);
+        self::assertSame(['Frost Bell', 'A'], [$answer->json('name'), $answer->json('revision')]);
     }
 
     public function test_the_files_of_a_kit_folder_dropped_one_by_one_keep_their_roles_whatever_comes_first(): void

@@ -1,0 +1,110 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use App\Actions\Export\ExportKind;
+use App\Actions\Export\Pages;
+use App\Actions\Export\RequestExport;
+use App\Jobs\MakeExport;
+use App\Models\Export;
+use App\Policies\Role;
+use App\Support\FileStore;
+use ChiralexAdapters\ChromiumPdf;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Facades\Queue;
+use Illuminate\Support\Str;
+
+final class BuilderPageTest extends TradeCase
+{
+    public function test_a_page_holds_its_kit_and_nothing_else_and_needs_no_session(): void
+    {
+        $other = $this->released('Other kit');
+        $run = $this->run_($this->released());
+        $answer = $this->getJson('/api/public/' . $this->unitToken($run))->assertOk()->assertJsonPath('keeps', 'server')->assertJsonPath('manual.kit', 'Test kit');
+        self::assertStringNotContainsString('Other kit', (string) $answer->getContent());
+        self::assertStringNotContainsString($this->token($other), (string) $answer->getContent());
+        $this->get('/b/' . $this->unitToken($run))->assertOk()->assertSee('Test kit');
+    }
+
+    public function test_ticks_are_kept_under_the_kits_own_token_and_a_resend_is_harmless(): void
+    {
+        $token = $this->unitToken($this->run_($this->released()));
+        $tick = static fn(string $step, bool $done, ?string $operation = null): array => ['operationId' => $operation ?? (string) Str::uuid(), 'step' => $step, 'done' => $done];
+        $operation = (string) Str::uuid();
+        $this->postJson("/api/public/{$token}/ticks", ['ticks' => [$tick('solder:R1', true, $operation), $tick('solder:D1', true)]])->assertOk()->assertJsonPath('ticks', ['solder:R1', 'solder:D1']);
+        $this->postJson("/api/public/{$token}/ticks", ['ticks' => [$tick('solder:R1', false)]])->assertOk()->assertJsonPath('ticks', ['solder:D1']);
+        $this->postJson("/api/public/{$token}/ticks", ['ticks' => [$tick('solder:R1', true, $operation)]])->assertOk()->assertJsonPath('ticks', ['solder:D1']);
+        $this->getJson("/api/public/{$token}")->assertJsonPath('ticks', ['solder:D1']);
+    }
+
+    public function test_ticks_of_one_kit_are_not_those_of_another(): void
+    {
+        $run = $this->run_($this->released());
+        $this->postJson('/api/public/' . $this->unitToken($run, 0) . '/ticks', ['ticks' => [['operationId' => (string) Str::uuid(), 'step' => 'solder:R1', 'done' => true]]])->assertOk();
+        $this->getJson('/api/public/' . $this->unitToken($run, 1))->assertJsonPath('ticks', []);
+    }
+
+    public function test_the_bare_address_of_a_revision_keeps_ticks_on_the_device_only(): void
+    {
+        $token = $this->token($this->released());
+        $this->getJson("/api/public/{$token}")->assertJsonPath('keeps', 'device')->assertJsonPath('serial', null);
+        $this->postJson("/api/public/{$token}/ticks", ['ticks' => [['operationId' => (string) Str::uuid(), 'step' => 'x', 'done' => true]]])->assertStatus(422);
+        self::assertSame(0, DB::table('unit_ticks')->count());
+    }
+
+    public function test_an_address_that_opens_nothing_or_was_revoked_says_what_to_do(): void
+    {
+        $token = $this->token($this->released());
+        DB::table('public_tokens')->where('token', $token)->update(['revoked_at' => now()]);
+        foreach ([$token, str_repeat('0', 32)] as $gone) {
+            $this->getJson("/api/public/{$gone}")->assertNotFound()->assertJsonPath('message', fn(string $text): bool => str_contains($text, 'Scan the code on the label'));
+        }
+        $this->getJson('/api/public/1')->assertNotFound();
+    }
+
+    public function test_somebody_who_asks_without_end_is_slowed_down(): void
+    {
+        $token = $this->token($this->released());
+        for ($i = 0; $i < 20; ++$i) {
+            $this->postJson("/api/public/{$token}/reports", ['operationId' => (string) Str::uuid(), 'text' => "Report {$i}"])->assertCreated();
+        }
+        $this->postJson("/api/public/{$token}/reports", ['operationId' => (string) Str::uuid(), 'text' => 'One more'])->assertStatus(429);
+    }
+
+    public function test_the_manual_is_printed_in_the_background_and_fetched_when_it_is_done(): void
+    {
+        $maker = $this->person();
+        $release = $this->released();
+        $body = ['operationId' => (string) Str::uuid(), 'kind' => 'manual', 'subject' => $release->revision_id, 'paper' => 'Letter'];
+        $made = $this->actingAs($maker)->postJson('/api/exports', $body)->assertCreated()->assertJsonPath('status', 'done')->assertJsonPath('progress', 100)->assertJsonPath('name', 'Test kit A manual.pdf');
+        self::assertSame($made->json('id'), $this->postJson('/api/exports', $body)->json('id'));
+        $file = $this->get('/api/exports/' . $made->json('id') . '/file')->assertOk();
+        self::assertStringStartsWith('%PDF', (string) $file->getContent());
+    }
+
+    public function test_a_print_that_was_taken_back_is_not_made(): void
+    {
+        Queue::fake();
+        $maker = $this->person();
+        $release = $this->released();
+        $id = $this->actingAs($maker)->postJson('/api/exports', ['operationId' => (string) Str::uuid(), 'kind' => 'tick-list', 'subject' => $release->revision_id])->assertCreated()->assertJsonPath('status', 'queued')->json('id');
+        $this->deleteJson("/api/exports/{$id}")->assertOk()->assertJsonPath('status', 'cancelled');
+        $this->getJson("/api/exports/{$id}/file")->assertNotFound();
+        $export = Export::query()->findOrFail($id);
+        (new MakeExport($export->id))->handle($this->app->make(Pages::class), $this->app->make(FileStore::class), new ChromiumPdf());
+        self::assertSame('cancelled', $export->refresh()->status);
+    }
+
+    public function test_each_kind_of_print_is_for_those_who_need_it(): void
+    {
+        Queue::fake();
+        $run = $this->run_($this->released());
+        $made = $this->app->make(RequestExport::class)(ExportKind::KitLabels, $run->id, 'A4', (string) Str::uuid(), null);
+        $this->actingAs($this->person(Role::Support))->getJson("/api/exports/{$made->id}")->assertForbidden();
+        $this->postJson('/api/exports', ['operationId' => (string) Str::uuid(), 'kind' => 'kit-labels', 'subject' => $run->id])->assertForbidden();
+        $this->actingAs($this->person(Role::Packer))->getJson("/api/exports/{$made->id}")->assertOk();
+        $this->postJson('/api/exports', ['operationId' => (string) Str::uuid(), 'kind' => 'packing-slip', 'subject' => 999999])->assertStatus(422)->assertJsonPath('message', fn(string $text): bool => str_contains($text, 'nothing with that number'));
+    }
+}
