@@ -6,19 +6,14 @@ namespace Database\Seeders;
 
 use App\Actions\Demo\DemoKits;
 use App\Models\User;
-use App\Policies\Role;
 use Illuminate\Database\Seeder;
 
-/** Saltmarsh Bench, the invented one-bench maker: its people and its kits. */
+/** Saltmarsh Bench, the invented one-bench maker: its people, its kits and what happened to them. */
 final class DemoSeeder extends Seeder
 {
-    public const PASSWORD = 'saltmarsh';
-
     public function run(DemoKits $kits): void
     {
-        foreach ([['Maker of Saltmarsh Bench', 'maker@saltmarsh.example', Role::Maker], ['Second maker', 'second@saltmarsh.example', Role::Maker], ['Packer', 'packer@saltmarsh.example', Role::Packer], ['Support', 'support@saltmarsh.example', Role::Support]] as [$name, $email, $role]) {
-            User::query()->firstOrCreate(['email' => $email], ['name' => $name, 'password' => self::PASSWORD, 'role' => $role, 'is_demo' => true]);
-        }
-        $kits->load(null);
+        $this->call(PeopleSeeder::class);
+        $kits->load(User::query()->where('email', 'maker@saltmarsh.example')->firstOrFail()->id);
     }
 }

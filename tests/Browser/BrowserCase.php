@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Browser;
 
+use Closure;
 use Facebook\WebDriver\Chrome\ChromeDevToolsDriver;
 use Facebook\WebDriver\Chrome\ChromeOptions;
 use Facebook\WebDriver\Remote\DesiredCapabilities;
@@ -15,33 +16,64 @@ use Facebook\WebDriver\WebDriverKeys;
 use PHPUnit\Framework\TestCase;
 use Throwable;
 
-/** Drives the real interface in headless Chromium, at 1280x800; one session for all tests. */
+/** Drives the real interface in headless Chromium, at 1280x800, and a second one at 390; one session of each for all tests. */
 abstract class BrowserCase extends TestCase
 {
     /** Seconds to wait for what must come; long, so that a busy machine fails no test. */
     private const PATIENCE = 90;
 
-    private static ?RemoteWebDriver $driver = null;
+    private const DESK = [1280, 800];
+    private const PHONE = [390, 844];
+
+    /** @var array<string, RemoteWebDriver> */
+    private static array $drivers = [];
+    private static string $at = 'desk';
 
     public static function driver(): RemoteWebDriver
     {
-        if (self::$driver === null) {
-            $options = new ChromeOptions();
-            $options->addArguments(['--headless=new', '--no-sandbox', '--disable-gpu', '--disable-dev-shm-usage', '--disable-quic', '--no-first-run', '--disable-background-networking', '--disable-component-update', '--disable-sync', '--disable-default-apps', '--disable-extensions', '--force-device-scale-factor=1', '--hide-scrollbars', '--window-size=1280,800', '--force-prefers-reduced-motion', '--user-data-dir=' . sys_get_temp_dir() . '/chiralex-browser-' . getmypid()]);
-            $capabilities = DesiredCapabilities::chrome();
-            $capabilities->setCapability(ChromeOptions::CAPABILITY, $options);
-            self::$driver = RemoteWebDriver::create((string) getenv('DRIVER_URL'), $capabilities, 60_000, 180_000);
-            (new ChromeDevToolsDriver(self::$driver))->execute('Emulation.setDeviceMetricsOverride', ['width' => 1280, 'height' => 800, 'deviceScaleFactor' => 1, 'mobile' => false]);
-            register_shutdown_function(static fn() => self::$driver?->quit());
-        }
-
-        return self::$driver;
+        return self::$drivers[self::$at] ??= self::session(self::$at, ...(self::$at === 'phone' ? self::PHONE : self::DESK));
     }
 
-    /** A failing test leaves its picture in var/browser-failure.png. */
+    /** Does something in a second browser of the builder's, as wide as a phone. */
+    protected function onPhone(Closure $do): void
+    {
+        self::$at = 'phone';
+        try {
+            $do();
+        } finally {
+            self::$at = 'desk';
+        }
+    }
+
+    /** Cuts or restores the connection of the browser at hand. */
+    protected function connection(bool $there): void
+    {
+        $tools = new ChromeDevToolsDriver(self::driver());
+        $tools->execute('Network.enable', ['maxTotalBufferSize' => 1]);
+        $tools->execute('Network.emulateNetworkConditions', ['offline' => !$there, 'latency' => 0, 'downloadThroughput' => -1, 'uploadThroughput' => -1]);
+    }
+
+    private static function session(string $name, int $width, int $height): RemoteWebDriver
+    {
+        $options = new ChromeOptions();
+        $options->addArguments(['--headless=new', '--no-sandbox', '--disable-gpu', '--disable-dev-shm-usage', '--disable-quic', '--no-first-run', '--disable-background-networking', '--disable-component-update', '--disable-sync', '--disable-default-apps', '--disable-extensions', '--force-device-scale-factor=1', '--hide-scrollbars', "--window-size={$width},{$height}", '--force-prefers-reduced-motion', '--user-data-dir=' . sys_get_temp_dir() . "/chiralex-browser-{$name}-" . getmypid()]);
+        $capabilities = DesiredCapabilities::chrome();
+        $capabilities->setCapability(ChromeOptions::CAPABILITY, $options);
+        $driver = RemoteWebDriver::create((string) getenv('DRIVER_URL'), $capabilities, 60_000, 180_000);
+        $driver->manage()->timeouts()->setScriptTimeout(120);
+        (new ChromeDevToolsDriver($driver))->execute('Emulation.setDeviceMetricsOverride', ['width' => $width, 'height' => $height, 'deviceScaleFactor' => 1, 'mobile' => false]);
+        register_shutdown_function(static fn() => $driver->quit());
+
+        return $driver;
+    }
+
+    /** A failing test leaves pictures of its browsers in var/browser-failure-*.png. */
     protected function onNotSuccessfulTest(Throwable $t): never
     {
-        self::$driver?->takeScreenshot(dirname(__DIR__, 2) . '/var/browser-failure.png');
+        foreach (self::$drivers as $name => $driver) {
+            $driver->takeScreenshot(dirname(__DIR__, 2) . "/var/browser-failure-{$name}.png");
+        }
+        self::$at = 'desk';
 
         throw $t;
     }
@@ -97,6 +129,22 @@ abstract class BrowserCase extends TestCase
     {
         $this->find($css);
         self::driver()->executeScript('const data = new DataTransfer(); for (const [name, text] of Object.entries(arguments[1])) data.items.add(new File([text], name, {type: "text/csv"})); const at = document.querySelector(arguments[0]); for (const type of ["dragenter", "dragover", "drop"]) at.dispatchEvent(new DragEvent(type, {bubbles: true, cancelable: true, dataTransfer: data}));', [$css, $files]);
+    }
+
+    /** Keys that go to the page, not to a field. */
+    protected function press(string ...$keys): void
+    {
+        foreach ($keys as $key) {
+            self::driver()->findElement(WebDriverBy::tagName('body'))->sendKeys($key);
+        }
+    }
+
+    /** The bytes of a file that the signed-in person can fetch. */
+    protected function fetched(string $path): string
+    {
+        $code = 'const done = arguments[1]; fetch(arguments[0]).then(r => r.arrayBuffer()).then(b => { let s = ""; for (const c of new Uint8Array(b)) s += String.fromCharCode(c); done(btoa(s)); });';
+
+        return (string) base64_decode((string) self::driver()->executeAsyncScript($code, [$path]), true);
     }
 
     /** No serious finding of axe-core on the page as it stands. */

@@ -16,13 +16,13 @@ final class RoomsTest extends BrowserCase
         $this->signIn();
         $this->text('.kitrow h2 a', 'Frost Bell')->click();
         $this->find('.parts-table');
-        $this->body('3');
+        $this->press('3');
         $this->find('#step-0.current');
-        $this->body(WebDriverKeys::ARROW_DOWN . WebDriverKeys::ARROW_DOWN);
+        $this->press(WebDriverKeys::ARROW_DOWN . WebDriverKeys::ARROW_DOWN);
         $this->find('#step-2.current');
         $this->text('.caption b', 'On the table, step 3');
         self::assertNotSame([], self::driver()->findElements(WebDriverBy::cssSelector('.boardpane .lit')));
-        $this->body('1');
+        $this->press('1');
         $this->find('.parts-table');
     }
 
@@ -31,7 +31,7 @@ final class RoomsTest extends BrowserCase
         $this->signIn();
         $this->drop('.shelf', ['marks.csv' => "Reference,Value,Package\nD1,1N4148,DO-35\nC1,47u,6.3x11\n"]);
         $this->find('.parts-table');
-        $this->body('4');
+        $this->press('4');
         $this->text('#callout-D1', 'Band');
         $this->text('#callout-C1', 'can hurt someone');
         $this->assertAccessible('Marks');
@@ -50,7 +50,7 @@ final class RoomsTest extends BrowserCase
         $this->signIn();
         $this->text('.kitrow h2 a', 'Frost Bell')->click();
         $this->find('.parts-table');
-        $this->body('/');
+        $this->press('/');
         $this->find('#find-text')->sendKeys('yellow violet orange gold');
         $this->text('.find li', 'in this kit: R3 R7');
         $this->assertAccessible('Find');
@@ -105,10 +105,5 @@ final class RoomsTest extends BrowserCase
         $this->find('#email')->sendKeys('nobody@saltmarsh.example');
         $this->find('#password')->sendKeys('wrong' . WebDriverKeys::ENTER);
         $this->text('[role="alert"]', 'does not match');
-    }
-
-    private function body(string $keys): void
-    {
-        self::driver()->findElement(WebDriverBy::tagName('body'))->sendKeys($keys);
     }
 }

@@ -1,4 +1,4 @@
-import { useState } from 'react';
+import { useEffect, useRef, useState } from 'react';
 import type { BuilderPage, ManualStep } from '@/shared/api';
 import { BoardCrop } from '@/shared/board/BoardCrop';
 import { Marking } from '@/shared/ui/Marking';
@@ -11,6 +11,10 @@ type Props = { page: BuilderPage; at: number; done: boolean; onBack: () => void;
 /** One step: the board with its parts lit, what they look like, which way round, how it is done. */
 export function StepView({ page, at, done, onBack, onDone, onUndo, onReport }: Props) {
   const [stuck, setStuck] = useState(false);
+  const help = useRef<HTMLElement>(null);
+  useEffect(() => {
+    if (stuck) help.current?.scrollIntoView({ block: 'center' });
+  }, [stuck]);
   const step = page.manual.steps[at];
   if (!step) return null;
   const board = page.boards.boards.find((each) => each.name === step.board) ?? null;
@@ -37,7 +41,7 @@ export function StepView({ page, at, done, onBack, onDone, onUndo, onReport }: P
       {step.gate && step.tests.length === 0 && <p className="test">Expect <b>{step.gate.expect}</b>. Go on only when it is so.</p>}
       {Object.entries(step.remaining as Record<string, string[]>).map(([bag, left]) => <p key={bag} className="quiet">Bag {bag} {left.length === 0 ? 'is empty now' : `still holds ${left.join(', ')}`}.</p>)}
       {stuck && (
-        <section className="stuck" aria-label="Help at this step">
+        <section ref={help} className="stuck" aria-label="Help at this step">
           <h2>{faq.length === 0 ? 'Nobody has asked at this step yet' : 'Asked at this step'}</h2>
           {faq.map((entry) => <div key={entry.id}><h3>{entry.question}</h3><p>{entry.answer}</p><p className="quiet">reported {entry.count} {entry.count === 1 ? 'time' : 'times'}</p></div>)}
           <button type="button" className="side" onClick={onReport}>Report a fault</button>

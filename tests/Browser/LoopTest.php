@@ -1,0 +1,207 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Browser;
+
+use ChiralexAdapters\Program;
+use Facebook\WebDriver\WebDriverBy;
+use Facebook\WebDriver\WebDriverKeys;
+
+/**
+ * The whole loop with two people: a kit is released, packed by keyboard, opened on a phone by the code on its label, built,
+ * fails, is reported, answered, and the answer stands at the step where it went wrong.
+ */
+final class LoopTest extends BrowserCase
+{
+    private const LIST = "Reference,Value,Package\nR1,22k,Axial 1/4W\nD1,1N4148,DO-35\nC1,47u,6.3x11\n";
+    private const PLACES = "Designator,Mid X,Mid Y,Rotation,Layer\nR1,20mm,10mm,0,top\nD1,40mm,10mm,90,top\nC1,55mm,20mm,0,top\n";
+
+    public function test_a_kit_is_released_packed_built_reported_and_answered(): void
+    {
+        $this->signIn();
+        $this->drop('.shelf', ['loop-board.csv' => self::LIST]);
+        $this->text('.strip b', 'Loop board');
+        $this->drop('.kit', ['pick-and-place.csv' => self::PLACES]);
+        $this->find('.boardpane [data-ref="C1"]');
+        $this->press('7');
+        $this->text('.release h2', 'Ready for release');
+        $this->assertAccessible('Manual');
+        $this->text('.release button', 'Release revision A')->click();
+        $this->text('.release h2', 'Released on');
+        $this->text('.release p', 'LB-A');
+        $this->press('1');
+        $this->find('.parts-table');
+        self::assertSame([], self::driver()->findElements(WebDriverBy::cssSelector('.steppage .btn.link')));
+
+        $address = $this->packsByKeyboard();
+        $this->onPhone(function () use ($address): void {
+            $this->buildsUntilStuck($address);
+        });
+        $this->answersTheReport();
+        $this->onPhone(function () use ($address): void {
+            $this->findsTheAnswer($address);
+        });
+        $this->seesItCounted();
+    }
+
+    /** @return string the address read from the QR code on the kit's label */
+    private function packsByKeyboard(): string
+    {
+        $this->signIn('packer@saltmarsh.example');
+        self::driver()->get(getenv('BROWSER_URL') . '/packing');
+        $this->find('#run-packs');
+        $this->assertAccessible('Packing');
+        self::driver()->executeScript('const s = document.querySelector("#run-release"); s.focus()');
+        self::driver()->getKeyboard()->sendKeys('Loop');
+        self::driver()->getKeyboard()->sendKeys([WebDriverKeys::TAB]);
+        self::driver()->getKeyboard()->sendKeys([WebDriverKeys::TAB]);
+        self::driver()->getKeyboard()->sendKeys([WebDriverKeys::CONTROL, 'a']);
+        self::driver()->getKeyboard()->sendKeys('2' . WebDriverKeys::ENTER);
+        $this->text('.bench header b', 'Loop board, 2 kits');
+        $this->assertAccessible('A packing run');
+        $this->text('.linenow h1', 'R1');
+        $this->press(' ');
+        $this->find('.packs li.in');
+        $this->press('z');
+        $this->gone('.packs li.in');
+        $this->press('l');
+        $this->find('#lot')->sendKeys('26-311' . WebDriverKeys::ENTER);
+        $this->text('.look', '26-311');
+
+        // Stopped in the middle and resumed from the list.
+        $this->press(' ');
+        $this->find('.packs li.in');
+        $this->press(WebDriverKeys::ESCAPE);
+        $this->text('td a', 'go on')->click();
+        $this->find('.packs li.in');
+        foreach (range(1, 5) as $time) {
+            $before = $this->find('.bench')->getText();
+            $this->press(' ');
+            self::driver()->wait(90, 50)->until(fn(): bool => $this->find('.bench')->getText() !== $before);
+        }
+        $this->text('.rundone h1', '2 kits packed');
+        $this->assertAccessible('A finished run');
+        $this->text('.rundone button', 'Print the labels')->click();
+        $link = $this->text('.rundone a', 'Save')->getAttribute('href');
+
+        return self::codesOn($this->fetched((string) $link))[0];
+    }
+
+    private function buildsUntilStuck(string $address): void
+    {
+        self::driver()->get($address);
+        $this->text('.builder header', 'LB-A-00001-');
+        $this->assertAccessible("The builder's page, contents");
+        self::driver()->executeScript('document.querySelector(".contentitem input").scrollIntoView({block: "center"})');
+        $this->find('.contentitem input')->click();
+        $this->text('.actions button', 'Begin with step 1')->click();
+        $this->text('.builder h1', '1. ');
+        $this->assertAccessible("The builder's page, a step");
+        self::assertSame(390, self::driver()->executeScript('return document.documentElement.scrollWidth'), 'nothing is wider than the phone');
+        $this->text('.stepboard button', 'turn the board over')->click();
+        $this->text('.stepboard p', 'bottom side');
+        $this->text('.stepboard button', 'closer')->click();
+        $this->text('.stepboard button', 'whole board');
+        // The page keeps itself on the device once it is open.
+        self::driver()->wait(90, 100)->until(static fn(): bool => self::driver()->executeAsyncScript('const done = arguments[0]; caches.open("builder").then(c => c.keys()).then(k => done(k.length > 2 && navigator.serviceWorker.controller !== null))') === true);
+
+        $this->connection(false);
+        $this->text('.actions button', 'Done, next step')->click();
+        $this->text('.builder h1', '2. ');
+        $this->text('.offline', 'No connection');
+        self::driver()->navigate()->refresh();
+        $this->text('.builder h1', '2. ');
+        $this->connection(true);
+        $this->gone('.offline');
+        self::driver()->executeScript('localStorage.clear()');
+        self::driver()->navigate()->refresh();
+        $this->text('.builder h1', '2. ');
+
+        $this->text('.actions button', 'Stuck here?')->click();
+        $this->text('.stuck h2', 'Nobody has asked at this step yet');
+        $this->text('.stuck button', 'Report a fault')->click();
+        $this->text('.builder .quiet', 'step 2');
+        $this->assertAccessible("The builder's page, report");
+        $this->find('#report-text')->sendKeys('It stays dark <script>document.title = "x"</script>');
+        $this->find('#report-email')->sendKeys('gwen@example.org');
+        $this->text('.actions button', 'Send the report')->click();
+        $this->text('.builder h1', 'The report is with us');
+    }
+
+    private function answersTheReport(): void
+    {
+        $this->signIn('support@saltmarsh.example');
+        self::driver()->get(getenv('BROWSER_URL') . '/reports');
+        $this->text('.inbox b', 'It stays dark')->click();
+        $this->text('.reportdetail blockquote', '<script>');
+        $this->text('.origin', 'LB-A-00001-');
+        $this->assertAccessible('Reports');
+        $this->text('#judge-symptom option', 'nothing happens')->click();
+        $this->text('#judge-cause option', 'dry joint')->click();
+        self::assertSame('builder', $this->find('#judge-origin')->getAttribute('value'));
+        $this->text('.judge button', 'Keep this judgement')->click();
+        $this->text('.judge button', 'Change the judgement');
+        $this->find('#answer-text')->sendKeys('Heat each joint of that step once more.');
+        $this->text('.reportdetail button', 'Send the answer')->click();
+        $this->text('.sent', 'Heat each joint');
+        $question = $this->find('#faq-question');
+        $question->clear();
+        $question->sendKeys('It stays dark. What now?');
+        $this->find('#faq-answer')->clear();
+        $this->find('#faq-answer')->sendKeys('Heat each joint of this step once more.');
+        $this->text('.faqform button', 'Publish in the FAQ')->click();
+        $this->text('.faqform h2', 'In the FAQ, reported 1 time');
+        $this->text('.seg button', 'mail sent')->click();
+        $this->text('.mails article', 'Heat each joint');
+    }
+
+    private function findsTheAnswer(string $address): void
+    {
+        self::driver()->get($address);
+        $this->text('.builder h1', '2. ');
+        $this->text('.actions button', 'Stuck here?')->click();
+        $this->text('.stuck h3', 'It stays dark. What now?');
+        $this->text('.stuck p', 'reported 1 time');
+        $this->text('.actions button', 'Done, next step')->click();
+        $this->text('.builder h1', 'All steps are done');
+        $this->text('.builder h3', 'It stays dark. What now?');
+        $this->text('.actions button', 'Back')->click();
+        $this->text('.doneline', 'done');
+    }
+
+    private function seesItCounted(): void
+    {
+        $this->signIn();
+        $this->text('.kitrow h2 a', 'Loop board')->click();
+        $this->find('.parts-table');
+        $this->press('8');
+        $this->text('.faqcard h3', 'It stays dark. What now?');
+        $this->text('.faqcard p', 'reported 1 time, shown at step 2');
+        $this->text('.shares .count', 'dry joint');
+        $this->assertAccessible('Faults');
+        self::driver()->get(getenv('BROWSER_URL') . '/stock');
+        $this->text('.table td', 'LB-A-00001-');
+        $this->assertAccessible('Stock');
+    }
+
+    /** @return non-empty-list<string> what a code reader finds on the pages */
+    private static function codesOn(string $pdf): array
+    {
+        $base = sys_get_temp_dir() . '/chiralex-loop-' . getmypid();
+        file_put_contents("{$base}.pdf", $pdf);
+        Program::run(['pdftoppm', '-r', '150', '-png', '-singlefile', "{$base}.pdf", $base]);
+        $read = explode("\n", trim(Program::run(['zbarimg', '--nodbus', '--quiet', '--raw', "{$base}.png"])));
+        array_map(unlink(...), ["{$base}.pdf", "{$base}.png"]);
+        sort($read);
+        self::assertCount(2, array_unique($read), 'each kit has a code of its own');
+        // Codes are read in any order; the first serial is asked for on the page.
+        foreach ($read as $address) {
+            $page = json_decode((string) file_get_contents(str_replace('/b/', '/api/public/', $address)), true);
+            if (is_array($page) && str_starts_with((string) ($page['serial'] ?? ''), 'LB-A-00001-')) {
+                return [$address];
+            }
+        }
+        self::fail('no code opens the first kit');
+    }
+}

@@ -1,0 +1,74 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Browser;
+
+use Facebook\WebDriver\Interactions\WebDriverActions;
+use Facebook\WebDriver\WebDriverBy;
+
+/** Bags and Sales as a maker uses them. */
+final class ShopTest extends BrowserCase
+{
+    public function test_a_part_is_dragged_into_another_bag_the_plan_warns_and_it_goes_back(): void
+    {
+        $this->signIn();
+        $this->drop('.shelf', ['bag-board.csv' => "Reference,Value,Package\nR1,470 5%,Axial 1/4W\nR2,47k 5%,Axial 1/4W\nC1,47u,6.3x11\n"]);
+        $this->find('.parts-table');
+        $this->press('5');
+        $this->find('.bag');
+        $this->assertAccessible('Bags');
+        self::assertCount(3, self::driver()->findElements(WebDriverBy::cssSelector('.bag')));
+        $this->find('[data-part="R2"]')->click();
+        $this->find('.ties path');
+        $this->text('.foes', 'R2 looks like R1');
+
+        $actions = (new WebDriverActions(self::driver()))->clickAndHold($this->find('[data-part="R2"]'))->moveByOffset(8, 0)->moveToElement($this->find('[data-bag="A"] h2'));
+        $actions->perform();
+        $this->find('[data-bag="A"].target');
+        (new WebDriverActions(self::driver()))->release()->perform();
+        $this->text('[data-bag="A"] .ochre', 'look alike; put them into different bags');
+        $this->text('.strip nav a', '1 open');
+        $this->text('[data-bag="A"] .own', 'R2: your choice');
+        $this->text('[data-bag="A"] .own button', 'back to computed')->click();
+        $this->gone('.own');
+
+        // The same without a pointer: a choice beside the part.
+        $this->text('#bag-of-part option', 'a new bag, D')->click();
+        $this->text('[data-bag="D"] .own', 'your choice');
+        $this->text('.seg button', 'parts, hardware')->click();
+        $this->text('[data-bag="A"] h2', 'Parts');
+    }
+
+    public function test_an_order_is_booked_set_aside_and_shipped(): void
+    {
+        $this->signIn();
+        $this->open('/sales');
+        $this->text('td', 'SB-1001');
+        $this->assertAccessible('Sales');
+        $this->text('.roomhead button', 'New order')->click();
+        $this->find('#order-number')->sendKeys('T-1');
+        $this->find('#order-customer')->sendKeys('Gwen Tressel');
+        $this->text('#order-kit option', 'Frost Bell')->click();
+        $this->assertAccessible('A new order');
+        $this->text('.neworder button', 'Book the order')->click();
+        $this->text('.said', 'Order booked');
+        $this->find('#order-filter')->sendKeys('T-1');
+        $this->text('.acts button', 'Set kits aside')->click();
+        $this->text('td.allocated', 'kits set aside');
+        $this->text('.acts button', 'Ship')->click();
+        $this->text('td.shipped', 'shipped');
+
+        $this->drop('.salesroom', ['orders.csv' => "number,date,customer,kit,quantity\nT-2,2026-11-25,Luc Armand,Lamp,1\n"]);
+        $this->text('.refusal', 'orders.csv, row 2, kit: "Lamp" is not on the Shelf');
+    }
+
+    public function test_each_person_sees_the_rooms_they_work_in(): void
+    {
+        foreach (['packer' => ['Shelf', 'Stock', 'Packing', 'Sales'], 'support' => ['Shelf', 'Stock', 'Reports']] as $person => $rooms) {
+            $this->signIn("{$person}@saltmarsh.example");
+            $this->text('.spine a', $rooms[2]);
+            self::assertSame($rooms, array_map(static fn($link): string => trim($link->getText()), self::driver()->findElements(WebDriverBy::cssSelector('.spine a'))));
+        }
+    }
+}

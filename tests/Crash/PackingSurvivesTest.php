@@ -1,0 +1,242 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Crash;
+
+use CurlHandle;
+use CURLStringFile;
+use PHPUnit\Framework\TestCase;
+use RuntimeException;
+
+/**
+ * Server, worker and database are killed while a run is packed: nothing confirmed is lost, nothing is doubled.
+ *
+ * A key that got no answer is sent again under the same id, as the packing room does it.
+ */
+final class PackingSurvivesTest extends TestCase
+{
+    private const ROOT = __DIR__ . '/../..';
+    private const KEYS = 24;
+
+    private CurlHandle $curl;
+    /** @var resource|null */
+    private mixed $server = null;
+    private string $url;
+    private string $jar;
+
+    protected function setUp(): void
+    {
+        $this->url = 'http://127.0.0.1:' . getenv('CHIRALEX_CRASH_PORT');
+        $this->jar = (string) tempnam(sys_get_temp_dir(), 'jar');
+        $this->curl = curl_init();
+        $this->startServer();
+        $this->call('GET', '/sign-in');
+        $this->call('POST', '/api/sign-in', ['email' => 'maker@saltmarsh.example', 'password' => 'saltmarsh']);
+    }
+
+    protected function tearDown(): void
+    {
+        $this->stopServer();
+        @unlink($this->jar);
+    }
+
+    public function test_killing_server_and_database_during_a_run_loses_and_doubles_nothing(): void
+    {
+        $run = $this->newRun(self::KEYS / 4);
+        $confirmed = [];
+        for ($key = 0; $key < self::KEYS; ++$key) {
+            $operation = self::uuid();
+            if (in_array($key, [12, 18], true)) {
+                $this->killDatabase();
+            }
+            if (in_array($key, [6, 18], true)) {
+                $this->killServer();
+            }
+            $turn = $this->call('GET', "/api/runs/{$run}")['turn'];
+            self::assertIsArray($turn);
+            // The answer to every third key is thrown away, as on a line that drops: the resend must not count twice.
+            for ($send = 0; $send < ($key % 3 === 0 ? 2 : 1); ++$send) {
+                $this->call('POST', "/api/runs/{$run}/events", ['operationId' => $operation, 'action' => 'in', 'line' => $turn['line'], 'pack' => $turn['pack']]);
+            }
+            $confirmed[] = $operation;
+        }
+        $now = $this->call('GET', "/api/runs/{$run}");
+        self::assertSame(self::KEYS, $now['done']);
+        self::assertSame(self::KEYS, count(array_unique($confirmed)));
+        self::assertSame($now['cellsInAll'], $now['done'], 'the run of four lines is finished');
+        self::assertSame(self::KEYS / 4, $now['packed'], 'every pack is in stock once');
+    }
+
+    public function test_a_print_whose_worker_was_killed_is_made_by_the_next_one(): void
+    {
+        $run = $this->newRun(1);
+        $export = $this->call('POST', '/api/exports', ['operationId' => self::uuid(), 'kind' => 'kit-labels', 'subject' => $run]);
+        self::assertSame('queued', $export['status']);
+        $worker = $this->process(['php', 'artisan', 'queue:work', '--sleep=1', '--tries=2'], ['QUEUE_RETRY_AFTER' => '2']);
+        $this->until(fn(): bool => $this->call('GET', "/api/exports/{$export['id']}")['status'] === 'running');
+        $this->killTree($worker);
+        sleep(3);
+        $next = $this->process(['php', 'artisan', 'queue:work', '--sleep=1', '--tries=3', '--stop-when-empty'], ['QUEUE_RETRY_AFTER' => '2']);
+        $this->until(fn(): bool => $this->call('GET', "/api/exports/{$export['id']}")['status'] === 'done');
+        $this->killTree($next);
+        self::assertSame(100, $this->call('GET', "/api/exports/{$export['id']}")['progress']);
+    }
+
+    private function newRun(int $packs): int
+    {
+        $name = 'Crash ' . bin2hex(random_bytes(3));
+        $files = ['kit.json' => '{"format": 1, "code": "CR", "name": "' . $name . '", "revision": "' . strtoupper(bin2hex(random_bytes(2))) . '"}', 'bom.csv' => "Ref,Value,Package\nR1,10k,Axial 1/4W\nC1,47u,6.3x11\nD1,1N4148,DO-35\n,M3x6,\n", 'placements.csv' => "Ref,X,Y,Rotation,Side\nR1,10,10,0,top\nC1,30,10,0,top\nD1,10,20,0,top\n"];
+        $kit = $this->upload('/api/kits', $files);
+        $this->call('POST', "/api/revisions/{$kit['revisionId']}/release", ['operationId' => self::uuid()], ['If-Match: "0"']);
+        foreach ($this->call('GET', '/api/runs')['releases'] as $release) {
+            if ($release['kit'] === $name) {
+                return (int) $this->call('POST', '/api/runs', ['operationId' => self::uuid(), 'releaseId' => $release['id'], 'packs' => $packs, 'packSize' => 1])['id'];
+            }
+        }
+
+        throw new RuntimeException('the kit was not released');
+    }
+
+    private function startServer(): void
+    {
+        $this->server = $this->process(['php', '-d', 'opcache.enable_cli=1', '-S', substr($this->url, 7), '-t', 'public', 'tests/Browser/router.php'], ['PHP_CLI_SERVER_WORKERS' => '3']);
+        $this->until(function (): bool {
+            [$status] = $this->asked('GET', '/health', null, []);
+
+            return $status === 200;
+        });
+    }
+
+    private function killServer(): void
+    {
+        $this->stopServer();
+        $this->startServer();
+    }
+
+    private function stopServer(): void
+    {
+        if (is_resource($this->server)) {
+            $this->killTree($this->server);
+        }
+        $this->server = null;
+    }
+
+    /** Kills every process of the test cluster at once and starts it again; it recovers from its log. */
+    private function killDatabase(): void
+    {
+        $pid = (int) trim((string) shell_exec('pgrep -f ' . escapeshellarg('postgres.* -p ' . getenv('DB_PORT') . '$') . ' | head -1'));
+        self::assertGreaterThan(1, $pid, 'the test database runs');
+        shell_exec("pkill -9 -P {$pid}");
+        posix_kill($pid, SIGKILL);
+        $this->until(static function (): bool {
+            exec(escapeshellarg(self::ROOT . '/bin/pg') . ' start test 2>&1', $output, $code);
+
+            return $code === 0;
+        });
+    }
+
+    /**
+     * @param array<string, mixed>|null $body
+     * @param list<string> $headers
+     * @return array<string, mixed> sent again until the server gives an answer
+     */
+    private function call(string $verb, string $path, ?array $body = null, array $headers = []): array
+    {
+        $answer = [];
+        $this->until(function () use ($verb, $path, $body, $headers, &$answer): bool {
+            [$status, $text] = $this->asked($verb, $path, $body === null ? null : (string) json_encode($body), ['Content-Type: application/json', ...$headers]);
+            $answer = json_decode($text, true);
+            self::assertFalse($status >= 400 && $status < 500, "{$verb} {$path}: {$text}");
+
+            return $status >= 200 && $status < 300;
+        });
+
+        return is_array($answer) ? $answer : [];
+    }
+
+    /**
+     * @param array<string, string> $files
+     * @return array<string, mixed>
+     */
+    private function upload(string $path, array $files): array
+    {
+        $fields = [];
+        foreach (array_keys($files) as $index => $name) {
+            $fields["files[{$index}]"] = new CURLStringFile($files[$name], $name, 'text/plain');
+        }
+        [$status, $text] = $this->asked('POST', $path, $fields, []);
+        self::assertSame(201, $status, $text);
+        $answer = json_decode($text, true);
+
+        return is_array($answer) ? $answer : [];
+    }
+
+    /**
+     * @param string|array<string, CURLStringFile>|null $body
+     * @param list<string> $headers
+     * @return array{int, string} 0 without an answer
+     */
+    private function asked(string $verb, string $path, string|array|null $body, array $headers): array
+    {
+        curl_setopt_array($this->curl, [
+            CURLOPT_URL => $this->url . $path, CURLOPT_CUSTOMREQUEST => $verb, CURLOPT_RETURNTRANSFER => true, CURLOPT_TIMEOUT => 30, CURLOPT_COOKIEFILE => $this->jar, CURLOPT_COOKIEJAR => $this->jar,
+            CURLOPT_HTTPHEADER => ['Accept: application/json', 'X-XSRF-TOKEN: ' . $this->formToken(), ...$headers],
+        ]);
+        curl_setopt($this->curl, CURLOPT_POSTFIELDS, $body ?? '');
+        $text = curl_exec($this->curl);
+        $status = curl_getinfo($this->curl, CURLINFO_RESPONSE_CODE);
+
+        return [is_int($status) && $text !== false ? $status : 0, is_string($text) ? $text : ''];
+    }
+
+    private function formToken(): string
+    {
+        foreach ((array) curl_getinfo($this->curl, CURLINFO_COOKIELIST) as $cookie) {
+            $parts = explode("\t", is_string($cookie) ? $cookie : '');
+            if (($parts[5] ?? '') === 'XSRF-TOKEN') {
+                return urldecode($parts[6] ?? '');
+            }
+        }
+
+        return '';
+    }
+
+    /**
+     * @param non-empty-list<string> $command
+     * @param array<string, string> $environment
+     * @return resource
+     */
+    private function process(array $command, array $environment)
+    {
+        $log = self::ROOT . '/var/crash-test.log';
+        $process = proc_open(['setsid', ...$command], [['file', '/dev/null', 'r'], ['file', $log, 'a'], ['file', $log, 'a']], $pipes, self::ROOT, $environment + getenv());
+
+        return is_resource($process) ? $process : throw new RuntimeException('no process could be started');
+    }
+
+    /** @param resource $process */
+    private function killTree($process): void
+    {
+        $pid = proc_get_status($process)['pid'];
+        posix_kill(-$pid, SIGKILL);
+        proc_close($process);
+    }
+
+    /** @param callable(): bool $reached */
+    private function until(callable $reached): void
+    {
+        for ($i = 0; $i < 600; ++$i) {
+            if ($reached()) {
+                return;
+            }
+            usleep(100_000);
+        }
+        self::fail('it did not happen within a minute');
+    }
+
+    private static function uuid(): string
+    {
+        return \Ramsey\Uuid\Uuid::uuid4()->toString();
+    }
+}
