@@ -2,8 +2,9 @@
 
 declare(strict_types=1);
 
-// One picture of each main view at 1280x800, from the demo kit.
+// One picture of each main view at 1280x800, the builder's page at 390, from the demo kits.
 
+use Facebook\WebDriver\Chrome\ChromeDevToolsDriver;
 use Facebook\WebDriver\Remote\RemoteWebDriver;
 use Facebook\WebDriver\WebDriverBy;
 use Tests\Browser\BrowserCase;
@@ -49,3 +50,49 @@ $wait('.skyline');
 $click('.bar button', 'Compare');
 $wait('.compare');
 $take('order-compare');
+
+// A finished revision, its shop rooms, and the page of one of its kits.
+$json = static fn(string $path): array => (array) json_decode((string) $driver->executeAsyncScript('const done = arguments[1]; fetch(arguments[0], {headers: {Accept: "application/json"}}).then(r => r.text()).then(done)', [$path]), true);
+$driver->get("{$base}/kits/1/bags");
+$wait('.bag');
+$click('.bag .chip', 'R3');
+$wait('.ties path');
+$take('bags');
+$driver->get("{$base}/kits/1/manual");
+$wait('.steppage');
+$driver->executeScript('document.querySelector("#page-step-2 .name").click(); document.querySelector("#page-step-2").scrollIntoView()');
+$wait('.steppage.current');
+$take('manual');
+$driver->get("{$base}/kits/1/faults");
+$wait('.faqcard');
+$click('.faqcard .name', 'Nothing happens');
+$wait('.faqcard.current');
+$take('faults');
+$driver->get("{$base}/stock");
+$wait('.table td');
+$take('stock');
+$driver->get("{$base}/sales");
+$wait('.table td');
+$take('sales');
+$driver->get("{$base}/reports");
+$wait('.inbox button');
+$click('.inbox button', 'trimmer');
+$wait('.judge');
+$take('reports');
+$driver->get("{$base}/packing");
+$wait('#run-packs');
+$click('.newrun button', 'Begin');
+$wait('.bench .packs');
+foreach (range(1, 4) as $time) {
+    $driver->findElement(WebDriverBy::tagName('body'))->sendKeys(' ');
+    usleep(400_000);
+}
+$take('packing');
+$address = (string) ($json('/api/revisions/1')['released']['address'] ?? '');
+(new ChromeDevToolsDriver($driver))->execute('Emulation.setDeviceMetricsOverride', ['width' => 390, 'height' => 844, 'deviceScaleFactor' => 1, 'mobile' => false]);
+$driver->get($base . $address);
+$wait('.go');
+$click('.go', 'Begin');
+$click('.go', 'Done');
+$wait('.way');
+$take('builder');
