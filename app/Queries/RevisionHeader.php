@@ -6,9 +6,15 @@ namespace App\Queries;
 
 use App\Actions\Kit\Documents;
 use App\Actions\Release\PublicToken;
+use App\Actions\Report\Judgements;
 use App\Models\Edit;
 use App\Models\Release;
 use App\Models\Revision;
+use Chiralex\Reason\Matter;
+use Chiralex\Reason\Station;
+use Chiralex\Reason\Weight;
+use ChiralexRender\Told;
+use ChiralexRender\Words;
 
 /** What every station needs to know of a revision. */
 final readonly class RevisionHeader
@@ -16,7 +22,16 @@ final readonly class RevisionHeader
     public function __construct(
         private Documents $documents,
         private PublicToken $tokens,
+        private Judgements $judgements,
     ) {}
+
+    /** @return list<array{severity: string, station: string, code: string, message: string, designators: list<string>}> reports stand outside the files, so the command line's `check` does not know them */
+    private function openReports(Revision $revision): array
+    {
+        $open = $this->judgements->open()[$revision->kit_id] ?? 0;
+
+        return $open === 0 ? [] : [(new Told(Words::english()))->matter(new Matter(Weight::Warn, Station::Faults, 'faults.open', ['count' => $open]))];
+    }
 
     /** @return ?array{at: string, code: string, address: string} */
     private function released(Revision $revision): ?array
@@ -40,7 +55,7 @@ final readonly class RevisionHeader
             'revision' => $revision->name,
             'sequence' => $revision->sequence,
             'files' => array_keys($revision->files),
-            'matters' => $check['matters'],
+            'matters' => [...$check['matters'], ...$this->openReports($revision)],
             'released' => $this->released($revision),
             'undo' => $last === null ? null : ['by' => $last->user->name, 'at' => $last->created_at->toIso8601String()],
         ];

@@ -120,6 +120,11 @@ final readonly class MarksDocument
 
     private function wireText(Wire $wire): string
     {
-        return trim(ucfirst("{$wire->colour} wire from {$wire->from} to {$wire->to}")) . ($wire->length === null ? '.' : sprintf(', %s mm.', rtrim(rtrim(number_format($wire->length, 1, '.', ''), '0'), '.')));
+        $mm = static fn(float $length): string => rtrim(rtrim(number_format($length, 1, '.', ''), '0'), '.');
+        $stripped = $wire->stripped === [] ? '' : ' Strip ' . implode(' and ', array_map(static fn(float $length): string => "{$mm($length)} mm", array_unique($wire->stripped))) . '.';
+        $face = $wire->face === null ? '' : " It leaves the {$wire->face} side.";
+        $relief = $wire->relief === '' ? '' : " Strain relief: {$wire->relief}.";
+
+        return trim(ucfirst("{$wire->colour} wire from {$wire->from} to {$wire->to}")) . ($wire->length === null ? '.' : ", {$mm($wire->length)} mm.") . $stripped . $face . $relief;
     }
 }

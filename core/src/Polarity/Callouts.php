@@ -47,12 +47,14 @@ final readonly class Callouts
     private function landmark(PolarPart $part, float $bearing, View $view, array $fitted): string
     {
         $own = $part->body;
-        $looks = array_count_values(array_map(static fn(Landmark $landmark): string => $landmark->look, $fitted));
+        // A look is as rare as it is on the board at hand.
+        $here = array_filter($fitted, static fn(Landmark $landmark): bool => $own !== null && $landmark->body->board === $own->board);
+        $looks = array_count_values(array_map(static fn(Landmark $landmark): string => $landmark->look, $here));
         $best = null;
         $bestKey = null;
-        foreach ($fitted as $landmark) {
+        foreach ($here as $landmark) {
             $body = $landmark->body;
-            if ($own === null || $body->designator === $own->designator || $body->board !== $own->board || $body->side !== $own->side) {
+            if ($own === null || $body->designator === $own->designator || $body->side !== $own->side) {
                 continue;
             }
             $way = new Point($body->centre->x - $own->centre->x, $body->centre->y - $own->centre->y);

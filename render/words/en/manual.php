@@ -27,6 +27,8 @@ return [
     'bags.moved-unknown' => '{designator} is put into bag {bag} in kit.json, but is not in the kit.',
     // words of the manual
     'manual.wire' => 'wire',
+    'manual.test-nowhere' => 'Test "{test}" belongs to no gate and adjusts nothing, so it stands at no step. Name its gate in kit.json, tests.',
+    'faults.open' => '{count} of the reports have not been looked at; judge them in Reports.',
     'manual.either-way' => 'either way round',
     'manual.has-direction' => 'has a direction',
     'faults.rate' => '{reported} of {kits} kits shipped {days} days ago or earlier were reported; with 95 % confidence {low} to {high} % (Wilson). A kit that reports twice counts once.',

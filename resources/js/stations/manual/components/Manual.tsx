@@ -1,5 +1,5 @@
 import { useMemo, useState } from 'react';
-import { useManual, type ManualDocument } from '@/shared/api';
+import { useFaults, useManual, type ManualDocument } from '@/shared/api';
 import { BoardView } from '@/shared/board';
 import { minutes } from '@/shared/format';
 import { useKeys } from '@/shared/keys';
@@ -14,6 +14,7 @@ import './manual.css';
 export function Manual() {
   const kit = useKit();
   const manual = useManual(kit.id);
+  const faq = (useFaults(kit.id).data?.faq ?? []).filter((entry) => entry.published);
   const [paper, setPaper] = useState('A4');
   const [at, setAt] = useState<number | null>(null);
   const fitted = useMemo(() => fittedBefore(manual.data ?? null, at), [manual.data, at]);
@@ -44,7 +45,7 @@ export function Manual() {
           <div className="scroll pages" tabIndex={0} role="region" aria-label="The manual">
             <FrontMatter manual={document_} />
             <h2>Build it</h2>
-            {document_.steps.map((each) => <StepPage key={each.key} step={each} current={each.number === at} onPick={() => { setAt(each.number); }} />)}
+            {document_.steps.map((each) => <StepPage key={each.key} step={each} faq={faq.filter((entry) => entry.step === each.number)} current={each.number === at} onPick={() => { setAt(each.number); }} />)}
           </div>
         </>
       }

@@ -1,12 +1,12 @@
 import { useState } from 'react';
-import type { ManualStep } from '@/shared/api';
+import type { FaqEntry, ManualStep } from '@/shared/api';
 import { useKit } from '@/shared/kit';
 import { Marking } from '@/shared/ui';
 
-type Props = { step: ManualStep; current: boolean; onPick: () => void };
+type Props = { step: ManualStep; faq: readonly FaqEntry[]; current: boolean; onPick: () => void };
 
 /** One step as it will print; its title and a note of the maker's own can be written here. */
-export function StepPage({ step, current, onPick }: Props) {
+export function StepPage({ step, faq, current, onPick }: Props) {
   const kit = useKit();
   const [draft, setDraft] = useState<{ title: string; note: string } | null>(null);
   const key = step.key.slice(step.key.indexOf(':') + 1);
@@ -40,6 +40,7 @@ export function StepPage({ step, current, onPick }: Props) {
           {step.tests.map((test) => <p key={test.name}><b>{test.name}</b>: {test.instrument} from {test.points.join(' to ')}, expect <b>{test.expect}</b>. {test.otherwise === '' ? '' : `Otherwise: ${test.otherwise}.`}</p>)}
           {step.gate && step.tests.length === 0 && <p>Expect <b>{step.gate.expect}</b>.</p>}
           {Object.entries(step.remaining as Record<string, string[]>).map(([bag, left]) => <p key={bag} className="quiet">Bag {bag} {left.length === 0 ? 'is empty now' : `still holds ${left.join(', ')}`}.</p>)}
+          {faq.map((entry) => <p key={entry.id} className="asked"><b>{entry.question}</b> {entry.answer} <span className="quiet">reported {entry.count} {entry.count === 1 ? 'time' : 'times'}</span></p>)}
           {kit.mayEdit && (
             <p>
               {step.ownWords && <span className="quiet">your words </span>}

@@ -16,6 +16,9 @@ export function LineDetail({ line, lines }: { line: PartLine; lines: readonly Pa
         <select id="line-kind" className="filter wide" value={line.kind} disabled={!kit.mayEdit || kit.saving} onChange={(event) => { void kit.save([{ type: 'line', target: line.designators[0] ?? '', field: 'kind', value: event.target.value }]); }}>
           {KINDS.map((kind) => <option key={kind.id} value={kind.id}>{kind.name}</option>)}
         </select>
+        {line.reasons.some((reason) => reason.code === 'kind.said') && (
+          <span className="quiet">your choice {kit.mayEdit && <button type="button" className="btn link" onClick={() => { void kit.save([{ type: 'line', target: line.designators[0] ?? '', field: 'kind', value: null }]); }}>back to computed</button>}</span>
+        )}
         <label htmlFor="line-supply">supply</label>
         <select id="line-supply" className="filter" value={line.supply} disabled={!kit.mayEdit || kit.saving} onChange={(event) => { void kit.save(line.designators.map((name) => ({ type: 'line', target: name, field: 'supply', value: event.target.value }))); }}>
           {Object.entries(SUPPLY).map(([word, text]) => <option key={word} value={word}>{text}</option>)}
