@@ -74,7 +74,7 @@ final readonly class HtmlManual
                 $names = str_starts_with($item['designators'][0], '~') ? '' : implode(' ', $item['designators']);
                 $rows .= '<tr><td><span class="tick"></span></td><td class="num">' . $item['quantity'] . '</td><td class="refs">' . Num::text($names) . '</td><td>' . Num::text($item['value']) . ($item['length'] === null ? '' : ', ' . Num::of($item['length']) . ' mm') . '</td><td>' . Num::text($item['kindName']) . '</td><td>' . $this->marking->of($item['marking']) . '</td></tr>';
             }
-            $html .= '<h3>Bag ' . Num::text($bag['name']) . ': ' . Num::text($bag['title']) . '</h3><table>' . $rows . '</table>';
+            $html .= '<h3>Bag ' . Num::text($bag['name']) . ': ' . Num::text($bag['title']) . '</h3><table class="list">' . $rows . '</table>';
         }
         if ($document['bags']['brought'] !== []) {
             $html .= '<h3>You bring</h3><ul>' . implode('', array_map(static fn(array $part): string => '<li>' . Num::text("{$part['designator']}: {$part['value']}, {$part['kindName']}") . '</li>', $document['bags']['brought'])) . '</ul>';

@@ -49,7 +49,7 @@ final readonly class BagSheets
         $html = '<h1>' . Num::text($this->kit) . ', revision ' . Num::text($this->revision) . ': tick list</h1>';
         foreach ($bags['bags'] as $bag) {
             $rows = implode('', array_map(fn(array $item): string => '<tr><td><span class="tick"></span></td><td class="num">' . $item['quantity'] . '</td><td class="refs">' . Num::text($this->names($item)) . '</td><td>' . Num::text($item['value'] . ($item['length'] === null ? '' : ', ' . Num::of($item['length']) . ' mm')) . '</td><td>' . Num::text($item['kindName']) . '</td><td>' . $this->marking->of($item['marking']) . '</td></tr>', $bag['items']));
-            $html .= '<h2>Bag ' . Num::text($bag['name']) . ': ' . Num::text($bag['title']) . ' <span class="quiet">' . Num::text($bag['size'] === 'box' ? 'in the box' : "{$bag['size']} mm") . ($bag['esd'] ? ', shielding' : '') . "</span></h2><table>{$rows}</table>";
+            $html .= '<h2>Bag ' . Num::text($bag['name']) . ': ' . Num::text($bag['title']) . ' <span class="quiet">' . Num::text($bag['size'] === 'box' ? 'in the box' : "{$bag['size']} mm") . ($bag['esd'] ? ', shielding' : '') . "</span></h2><table class=\"list\">{$rows}</table>";
         }
         if ($bags['cuts'] !== []) {
             $html .= '<h2>To cut</h2><table>' . implode('', array_map(static fn(array $cut): string => '<tr><td><span class="tick"></span></td><td class="num">' . $cut['pieces'] . '</td><td>' . Num::text($cut['what']) . '</td><td class="num">' . Num::of($cut['length']) . ' mm</td><td class="refs">' . Num::text(implode(' ', $cut['names'])) . '</td></tr>', $bags['cuts'])) . '</table>';

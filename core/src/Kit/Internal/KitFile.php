@@ -13,7 +13,6 @@ use Chiralex\Kit\Gate;
 use Chiralex\Kit\Groups;
 use Chiralex\Kit\OrderOverride;
 use Chiralex\Kit\Settings;
-use Chiralex\Kit\TemporaryFit;
 use Chiralex\Kit\Test;
 use Chiralex\Kit\Wire;
 use JsonException;
@@ -118,35 +117,7 @@ final readonly class KitFile
 
     public function groups(): Groups
     {
-        $g = $this->json->object('groups');
-        $sockets = [];
-        foreach ($g->textLists('sockets') as $pair) {
-            if (count($pair) === 2) {
-                $sockets[$pair[1]] = $pair[0];
-            }
-        }
-        $before = [];
-        foreach ($g->textLists('before') as $chain) {
-            for ($i = 0; $i + 1 < count($chain); ++$i) {
-                $before[] = [$chain[$i], $chain[$i + 1]];
-            }
-        }
-        $blocks = [];
-        foreach ($g->object('block')->keys() as $name) {
-            $blocks[$name] = $g->object('block')->texts($name);
-        }
-
-        return new Groups(
-            $sockets,
-            $before,
-            $g->textLists('subassembly'),
-            array_map(static fn(Json $each): array => ['by' => $each->text('by'), 'holds' => $each->texts('holds')], $g->objects('fixings')),
-            array_map(static fn(Json $each): array => ['by' => $each->text('by'), 'parts' => $each->texts('parts'), 'plasticLast' => $each->texts('plasticLast')], $g->objects('panels')),
-            $blocks,
-            array_map(static fn(Json $each): array => ['by' => $each->text('by'), 'over' => $each->texts('over')], $g->objects('covers')),
-            array_map(static fn(Json $each): array => ['name' => $each->text('name'), 'of' => $each->texts('of'), 'beforeFitting' => $each->text('when', 'before-fitting') === 'before-fitting', 'hours' => $each->number('hours') ?? 0.0, 'blocks' => $each->texts('blocks')], $g->objects('cures')),
-            array_map(static fn(Json $each): array => ['board' => $each->text('board'), 'before' => $each->texts('before')], $g->objects('snapOff')),
-        );
+        return (new GroupSection($this->json->object('groups')))->groups();
     }
 
     /**
@@ -155,13 +126,7 @@ final readonly class KitFile
      */
     public function gates(array $chosen): array
     {
-        $gates = [];
-        foreach ($this->chosen('gates', $chosen) as $gate) {
-            $temporary = array_map(static fn(Json $fit): TemporaryFit => new TemporaryFit($fit->texts('link'), $fit->has('part') ? $fit->text('part') : null, $fit->text('why'), $fit->text('then', 'solder') === 'solder'), $gate->objects('temporary'));
-            $gates[] = new Gate($gate->text('name'), $gate->texts('needs'), $gate->texts('protects'), $gate->text('expect'), $gate->flag('early', false), $temporary);
-        }
-
-        return $gates;
+        return (new WorkSection($this->json, $chosen))->gates();
     }
 
     /**
@@ -170,17 +135,7 @@ final readonly class KitFile
      */
     public function tests(array $chosen): array
     {
-        return array_map(static fn(Json $test): Test => new Test(
-            $test->text('name'),
-            $test->has('gate') ? $test->text('gate') : null,
-            $test->text('power', 'on'),
-            $test->text('instrument', 'multimeter'),
-            $test->texts('points'),
-            $test->text('settings'),
-            $test->text('expect'),
-            $test->has('adjusts') ? $test->text('adjusts') : null,
-            $test->text('otherwise'),
-        ), $this->chosen('tests', $chosen));
+        return (new WorkSection($this->json, $chosen))->tests();
     }
 
     /**
@@ -189,16 +144,7 @@ final readonly class KitFile
      */
     public function wires(array $chosen): array
     {
-        return array_map(static fn(Json $wire): Wire => new Wire(
-            $wire->text('name'),
-            $wire->text('from'),
-            $wire->text('to'),
-            $wire->number('mm'),
-            $wire->text('colour'),
-            $wire->numbers('stripped'),
-            $wire->has('face') ? $wire->text('face') : null,
-            $wire->text('relief'),
-        ), $this->chosen('wires', $chosen));
+        return (new WorkSection($this->json, $chosen))->wires();
     }
 
     /**
@@ -305,21 +251,5 @@ final readonly class KitFile
         }
 
         return new Polygon($corners);
-    }
-
-    /**
-     * @param array<string, string> $chosen
-     * @return list<Json>
-     */
-    private function chosen(string $name, array $chosen): array
-    {
-        return array_values(array_filter($this->json->objects($name), static function (Json $each) use ($chosen): bool {
-            if (!$each->has('option')) {
-                return true;
-            }
-            [$option, $value] = [...explode('=', $each->text('option'), 2), ''];
-
-            return ($chosen[$option] ?? '') === $value;
-        }));
     }
 }
