@@ -16,6 +16,7 @@ use App\Http\Controllers\Kit\LoadDemo;
 use App\Http\Controllers\Kit\NewRevision;
 use App\Http\Controllers\Kit\RevisionController;
 use App\Http\Controllers\Kit\ShowBoards;
+use App\Http\Controllers\Kit\ShowDifference;
 use App\Http\Controllers\Kit\ShowDocument;
 use App\Http\Controllers\Kit\ShowSkyline;
 use App\Http\Controllers\Kit\TryOrder;
@@ -59,6 +60,7 @@ Route::prefix('api')->group(function (): void {
             Route::post('/revisions', NewRevision::class)->middleware('can:edit-kits')->name('revisions.copy');
             Route::post('/release', ReleaseController::class)->middleware('can:release-kits')->name('revisions.release');
             Route::get('/documents/{document}', ShowDocument::class)->middleware('can:see-kits')->name('revisions.document');
+            Route::get('/difference/{earlier}', ShowDifference::class)->whereNumber('earlier')->middleware('can:see-kits')->name('revisions.difference');
             Route::get('/boards', ShowBoards::class)->middleware('can:see-kits')->name('revisions.boards');
             Route::get('/skyline/{step}', ShowSkyline::class)->whereNumber('step')->middleware('can:see-kits')->name('revisions.skyline');
             Route::get('/edits', [EditController::class, 'index'])->middleware('can:see-kits')->name('edits.index');

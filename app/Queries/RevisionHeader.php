@@ -57,6 +57,7 @@ final readonly class RevisionHeader
             'files' => array_keys($revision->files),
             'matters' => [...$check['matters'], ...$this->openReports($revision)],
             'released' => $this->released($revision),
+            'others' => array_values(Revision::query()->where('kit_id', $revision->kit_id)->where('id', '!=', $revision->id)->orderByDesc('id')->get()->map(static fn(Revision $other): array => ['id' => $other->id, 'revision' => $other->name])->all()),
             'undo' => $last === null ? null : ['by' => $last->user->name, 'at' => $last->created_at->toIso8601String()],
         ];
     }

@@ -19,6 +19,7 @@ $routes = [
     'get /revisions/{revision}/documents/order-block-by-block' => 'OrderResult',
     'get /revisions/{revision}/documents/marks' => 'Marks',
     'get /revisions/{revision}/boards' => 'Boards',
+    'get /revisions/{revision}/difference/{earlier}' => 'Difference',
     'get /revisions/{revision}/skyline/{step}' => 'Skyline',
     'get /revisions/{revision}/edits' => 'Edits',
     'post /revisions/{revision}/edits' => 'Header',

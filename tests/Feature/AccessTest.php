@@ -47,7 +47,7 @@ final class AccessTest extends TradeCase
                     continue;
                 }
                 $verb = $route->methods()[0];
-                $answer = $this->actingAs($user)->json($verb, '/' . strtr($route->uri(), ['{revision}' => (string) $revision->id, '{document}' => 'parts', '{step}' => '1', '{export}' => (string) $export->id, '{run}' => (string) $run->id, '{order}' => '1', '{report}' => '1']), [], ['If-Match' => '"0"']);
+                $answer = $this->actingAs($user)->json($verb, '/' . strtr($route->uri(), ['{revision}' => (string) $revision->id, '{document}' => 'parts', '{step}' => '1', '{export}' => (string) $export->id, '{run}' => (string) $run->id, '{order}' => '1', '{report}' => '1', '{earlier}' => (string) $revision->id]), [], ['If-Match' => '"0"']);
                 if ($role->can($ability)) {
                     self::assertNotContains($answer->status(), [401, 403, 500], "{$role->value} {$verb} {$route->uri()}");
                 } else {

@@ -12,6 +12,7 @@ enum ExportKind: string
     case Manual = 'manual';
     case BagLabels = 'bag-labels';
     case TickList = 'tick-list';
+    case DifferenceSlip = 'difference-slip';
     case KitLabels = 'kit-labels';
     case PackingSlip = 'packing-slip';
 
@@ -19,7 +20,7 @@ enum ExportKind: string
     public function needs(): Ability
     {
         return match ($this) {
-            self::Manual, self::BagLabels, self::TickList => Ability::SeeKits,
+            self::Manual, self::BagLabels, self::TickList, self::DifferenceSlip => Ability::SeeKits,
             self::KitLabels => Ability::PackKits,
             self::PackingSlip => Ability::SellKits,
         };

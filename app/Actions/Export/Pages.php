@@ -13,6 +13,7 @@ use App\Models\Release;
 use App\Models\Revision;
 use App\Models\Run;
 use App\Models\Unit;
+use App\Queries\Difference;
 use ChiralexAdapters\PrintFonts;
 use ChiralexAdapters\QrCode;
 use ChiralexAdapters\UnusableProgram;
@@ -20,6 +21,7 @@ use ChiralexRender\Document\BagsDocument;
 use ChiralexRender\Document\ManualDocument;
 use ChiralexRender\Manual\HtmlManual;
 use ChiralexRender\Print\BagSheets;
+use ChiralexRender\Print\DifferenceSlip;
 use ChiralexRender\Print\PackingSlip;
 
 /**
@@ -35,6 +37,7 @@ final readonly class Pages
         private PublicToken $tokens,
         private KitFaq $faq,
         private OrderBook $orders,
+        private Difference $differences,
     ) {}
 
     /**
@@ -46,6 +49,7 @@ final readonly class Pages
         return match ($export->kind) {
             ExportKind::Manual => $this->manual($export),
             ExportKind::BagLabels, ExportKind::TickList => $this->bags($export),
+            ExportKind::DifferenceSlip => $this->difference($export),
             ExportKind::KitLabels => $this->kitLabels($export),
             ExportKind::PackingSlip => $this->slip($export),
         };
@@ -88,6 +92,19 @@ final readonly class Pages
         $release = Release::query()->where('revision_id', $revision->id)->first();
 
         return ['name' => "{$revision->kit->name} {$revision->name} bag labels", 'html' => $sheets->labels($bags, $release === null ? null : QrCode::svg(PublicToken::address($this->tokens->forRelease($release))))];
+    }
+
+    /**
+     * From the revision released last before this one.
+     *
+     * @return array{name: string, html: string}
+     */
+    private function difference(Export $export): array
+    {
+        $revision = Revision::query()->findOrFail($export->subject);
+        $earlier = Revision::query()->where('kit_id', $revision->kit_id)->where('id', '<', $revision->id)->whereIn('id', Release::query()->select('revision_id'))->orderByDesc('id')->first() ?? $revision;
+
+        return ['name' => "{$revision->kit->name} {$earlier->name} to {$revision->name} difference", 'html' => (new DifferenceSlip())->of($revision->kit->name, $this->differences->between($earlier, $revision), $export->paper, $this->fonts())];
     }
 
     /**

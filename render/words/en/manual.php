@@ -32,6 +32,17 @@ return [
     'manual.either-way' => 'either way round',
     'manual.has-direction' => 'has a direction',
     'faults.rate' => '{reported} of {kits} kits shipped {days} days ago or earlier were reported; with 95 % confidence {low} to {high} % (Wilson). A kit that reports twice counts once.',
+    // what a builder sees otherwise
+    'difference.added' => '{part} is new: {now}.',
+    'difference.removed' => '{name}, {was}, is gone.',
+    'difference.substituted' => '{part} was {was}; now it is {now}.',
+    'difference.renumbered' => '{name} is called {part} now; it is the same part at the same place.',
+    'difference.changed' => '{part}: {fields} changed.',
+    'difference.field.height' => 'its height',
+    'difference.field.place' => 'its place',
+    'difference.field.legend' => 'what the board prints',
+    'difference.field.mark' => 'its mark',
+    'difference.field.supply' => 'who brings it',
     // tools
     'tool.iron-leaded' => 'Soldering iron with a fine and a chisel tip, 330 to 340 °C',
     'tool.iron-lead-free' => 'Soldering iron with a fine and a chisel tip, 350 to 400 °C',

@@ -1,7 +1,7 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { api, type Refused } from './client';
 import { data } from './data';
-import type { Bags, Boards, Change, Header, ManualDocument, Markings, Marks, Order, Cycle, Override, PartsDocument, Person, ShelfRow, Skyline, Trial } from './types';
+import type { Bags, Boards, Change, Header, ManualDocument, Markings, Marks, Order, Cycle, Difference, Override, PartsDocument, Person, ShelfRow, Skyline, Trial } from './types';
 
 export function useMe() {
   return useQuery<Person>({ queryKey: ['me'], queryFn: () => data(api.get('/me')), staleTime: 60_000 });
@@ -29,6 +29,10 @@ export function useOrder(id: number) {
 
 export function useMarks(id: number) {
   return useQuery<Marks>({ queryKey: ['revision', id, 'marks'], queryFn: () => data(api.get('/revisions/{revision}/documents/marks', { params: { path: { revision: id } } })) });
+}
+
+export function useDifference(id: number, earlier: number) {
+  return useQuery<Difference>({ queryKey: ['revision', id, 'difference', earlier], queryFn: () => data(api.get('/revisions/{revision}/difference/{earlier}', { params: { path: { revision: id, earlier } } })), enabled: earlier > 0, retry: false });
 }
 
 export function useBags(id: number) {

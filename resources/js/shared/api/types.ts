@@ -45,3 +45,5 @@ export type Report = Schemas['Report'];
 export type Mails = Schemas['Mails'];
 export type Export = Schemas['Export'];
 export type BuilderPage = Schemas['BuilderPage'];
+export type Difference = Schemas['Difference'];
+export type DifferenceEntry = Schemas['DifferenceEntry'];

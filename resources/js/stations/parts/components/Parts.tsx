@@ -4,6 +4,7 @@ import { useParts } from '@/shared/api';
 import { BoardView } from '@/shared/board';
 import { useKit } from '@/shared/kit';
 import { Split } from '@/shared/ui';
+import { Differences } from './Differences';
 import { FileReport } from './FileReport';
 import { LineDetail } from './LineDetail';
 import { PartsBar } from './PartsBar';
@@ -19,6 +20,7 @@ export function Parts() {
   const [filter, setFilter] = useState('');
   const [sort, setSort] = useState<{ column: Column | null; down: boolean }>({ column: null, down: false });
   const [showFile, setShowFile] = useState(false);
+  const [compare, setCompare] = useState(false);
   const [search] = useSearchParams();
   const wanted = search.get('part');
   const { select } = kit;
@@ -35,8 +37,10 @@ export function Parts() {
       start={402}
       work={
         <>
-          <PartsBar parts={parts.data} lines={lines} filter={filter} onFilter={setFilter} showFile={showFile} onShowFile={() => { setShowFile((now) => !now); }} />
-          {showFile ? (
+          <PartsBar parts={parts.data} lines={lines} filter={filter} onFilter={setFilter} showFile={showFile} onShowFile={() => { setShowFile((now) => !now); setCompare(false); }} compare={kit.header.others.length === 0 ? null : compare} onCompare={() => { setCompare((now) => !now); setShowFile(false); }} />
+          {compare && kit.header.others.length > 0 ? (
+            <Differences />
+          ) : showFile ? (
             <FileReport parts={parts.data} />
           ) : (
             <PartsTable

@@ -1,0 +1,28 @@
+<?php
+
+declare(strict_types=1);
+
+namespace ChiralexRender\Print;
+
+use ChiralexRender\Document\DifferenceDocument;
+use ChiralexRender\Svg\MarkingSvg;
+use ChiralexRender\Svg\Num;
+
+/**
+ * The slip for bags packed the old way: what their builder will see otherwise, and for which serial numbers it is.
+ *
+ * @phpstan-import-type Entry from DifferenceDocument
+ */
+final readonly class DifferenceSlip
+{
+    /** @param array{before: string, after: string, entries: list<Entry>, packed: list<string>} $difference */
+    public function of(string $kit, array $difference, string $paper, string $fonts): string
+    {
+        $marking = new MarkingSvg();
+        $rows = implode('', array_map(static fn(array $entry): string => '<tr><td class="refs">' . Num::text($entry['designator']) . '</td><td>' . Num::text($entry['seen']) . '</td><td>' . $marking->of($entry['before']['marking'] ?? null) . '</td><td>' . $marking->of($entry['after']['marking'] ?? null) . '</td></tr>', $difference['entries']));
+        $title = Num::text("{$kit}: what is otherwise from revision {$difference['before']} to {$difference['after']}");
+        $serials = $difference['packed'] === [] ? '<p>No kit was packed as revision ' . Num::text($difference['before']) . '.</p>' : '<h2>For these kits</h2><p class="m">' . implode(', ', array_map(Num::text(...), $difference['packed'])) . '</p>';
+
+        return PrintPage::html($title, $fonts . "\n" . PrintCss::of('slip', $paper, "{$kit}, {$difference['before']} to {$difference['after']}"), "<h1>{$title}</h1><table><thead><tr><th>part</th><th>what you see</th><th>in revision " . Num::text($difference['before']) . '</th><th>in revision ' . Num::text($difference['after']) . "</th></tr></thead><tbody>{$rows}</tbody></table>{$serials}");
+    }
+}

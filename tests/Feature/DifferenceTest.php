@@ -1,0 +1,43 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use App\Models\Revision;
+use App\Policies\Role;
+use Illuminate\Support\Str;
+
+final class DifferenceTest extends TradeCase
+{
+    public function test_a_substituted_part_is_told_with_what_it_touches_and_the_kits_packed_the_old_way(): void
+    {
+        $maker = $this->person();
+        $run = $this->run_($this->released());
+        $this->packed($this->person(Role::Packer), $run);
+        $old = $run->release->revision;
+        $new = (int) $this->actingAs($maker)->postJson("/api/revisions/{$old->id}/revisions")->assertCreated()->json('revisionId');
+        $this->edit($maker, Revision::query()->findOrFail($new), 0, [['type' => 'cell', 'target' => '2', 'field' => 'value', 'value' => '22k']])->assertOk()->assertJsonPath('others.0.revision', 'A');
+
+        $answer = $this->getJson("/api/revisions/{$new}/difference/{$old->id}")->assertOk()->assertJsonPath('before', 'A')->assertJsonPath('after', 'B')->assertJsonCount(1, 'entries');
+        self::assertSame(['substituted', 'R1', ['value'], [1], 'A'], [$answer->json('entries.0.change'), $answer->json('entries.0.designator'), $answer->json('entries.0.fields'), $answer->json('entries.0.after.steps'), $answer->json('entries.0.after.bag')]);
+        self::assertSame("R1 was 10\u{2009}k\u{03A9} resistor (brown, black, orange, gold); now it is 22\u{2009}k\u{03A9} resistor (red, red, orange, gold).", $answer->json('entries.0.seen'));
+        self::assertCount(2, (array) $answer->json('packed'));
+        $this->postJson('/api/exports', ['operationId' => (string) Str::uuid(), 'kind' => 'difference-slip', 'subject' => $new])->assertCreated()->assertJsonPath('status', 'done')->assertJsonPath('name', 'Test kit A to B difference.pdf');
+    }
+
+    public function test_revisions_of_two_kits_are_not_compared(): void
+    {
+        $one = $this->kit(self::KIT);
+        $other = $this->kit();
+        $this->actingAs($this->person())->getJson("/api/revisions/{$one->id}/difference/{$other->id}")->assertStatus(422)->assertJsonPath('message', 'Only revisions of one kit can be compared.');
+    }
+
+    public function test_reports_nobody_has_looked_at_stand_at_the_faults_station(): void
+    {
+        $release = $this->released();
+        $this->postJson('/api/public/' . $this->token($release) . '/reports', ['operationId' => (string) Str::uuid(), 'text' => 'Broken'])->assertCreated();
+        $matters = (array) $this->actingAs($this->person())->getJson("/api/revisions/{$release->revision_id}")->json('matters');
+        self::assertContains('faults.open', array_column($matters, 'code'));
+    }
+}
