@@ -28,6 +28,10 @@ return [
     // words of the manual
     'manual.wire' => 'wire',
     'manual.test-nowhere' => 'Test "{test}" belongs to no gate and adjusts nothing, so it stands at no step. Name its gate in kit.json, tests.',
+    'manual.units-differ' => '{where}: "{text}" is one length in two units, but {inch} inch are {mm} mm. Correct one of them.',
+    'manual.watts-differ' => '{where}: "{text}" does not multiply; volts by amperes are {watts} W.',
+    'manual.unknown-designator' => '{where} names {designators}, which the kit does not have.',
+    'manual.count-differs' => '{where} says "{text}", the list has {listed}.',
     'faults.open' => '{count} of the reports have not been looked at; judge them in Reports.',
     'manual.either-way' => 'either way round',
     'manual.has-direction' => 'has a direction',
