@@ -120,6 +120,13 @@ final class LoopTest extends BrowserCase
 
         $this->text('.actions button', 'Stuck here?')->click();
         $this->text('.stuck h2', 'Nobody has asked at this step yet');
+        $this->text('.stuck button', 'What is this part?')->click();
+        $this->text('.swatches button', 'red')->click();
+        $this->text('.swatches button', 'red')->click();
+        $this->text('.steppart', "22\u{2009}kΩ");
+        $this->assertAccessible("The builder's page, which part");
+        $this->text('.actions button', 'Back')->click();
+        $this->text('.actions button', 'Stuck here?')->click();
         $this->text('.stuck button', 'Report a fault')->click();
         $this->text('.builder .quiet', 'step 2');
         $this->assertAccessible("The builder's page, report");

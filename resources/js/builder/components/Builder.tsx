@@ -5,8 +5,9 @@ import { Contents } from './Contents';
 import { Finished } from './Finished';
 import { ReportForm } from './ReportForm';
 import { StepView } from './StepView';
+import { WhichPart } from './WhichPart';
 
-type Place = 'contents' | 'step' | 'report';
+type Place = 'contents' | 'step' | 'report' | 'which';
 
 /** The builder's page: the contents list, then one step at a time; help and a report form at every step. */
 export function Builder({ token }: { token: string }) {
@@ -34,6 +35,7 @@ export function Builder({ token }: { token: string }) {
       {fault && <p className="offline" role="status">▲ {fault}{waiting > 0 ? ` ${String(waiting)} waiting.` : ''}</p>}
       {now === 'contents' && <Contents token={token} page={page} begun={done.size > 0} onBegin={() => { go(firstOpen(manual.steps, done)); }} />}
       {now === 'report' && <ReportForm token={token} page={page} step={step} onLeave={() => { setPlace('step'); }} />}
+      {now === 'which' && <WhichPart page={page} onLeave={() => { setPlace('step'); window.scrollTo(0, 0); }} />}
       {now === 'step' && (step ? (
         <StepView
           key={step.key}
@@ -44,6 +46,7 @@ export function Builder({ token }: { token: string }) {
           onDone={() => { tick(step.key, true); go(at + 1); }}
           onUndo={() => { tick(step.key, false); }}
           onReport={() => { setPlace('report'); window.scrollTo(0, 0); }}
+          onWhich={() => { setPlace('which'); window.scrollTo(0, 0); }}
         />
       ) : (
         <Finished page={page} onBack={() => { go(manual.steps.length - 1); }} onReport={() => { setPlace('report'); }} />

@@ -6,10 +6,10 @@ import { markingWords } from '@/shared/ui/markingWords';
 import { cautionsAt, faqOf, fittedBefore, summary } from '../model';
 import { StepBoard } from './StepBoard';
 
-type Props = { page: BuilderPage; at: number; done: boolean; onBack: () => void; onDone: () => void; onUndo: () => void; onReport: () => void };
+type Props = { page: BuilderPage; at: number; done: boolean; onBack: () => void; onDone: () => void; onUndo: () => void; onReport: () => void; onWhich: () => void };
 
 /** One step: the board with its parts lit, what they look like, which way round, how it is done. */
-export function StepView({ page, at, done, onBack, onDone, onUndo, onReport }: Props) {
+export function StepView({ page, at, done, onBack, onDone, onUndo, onReport, onWhich }: Props) {
   const [stuck, setStuck] = useState(false);
   const help = useRef<HTMLElement>(null);
   useEffect(() => {
@@ -44,6 +44,7 @@ export function StepView({ page, at, done, onBack, onDone, onUndo, onReport }: P
         <section ref={help} className="stuck" aria-label="Help at this step">
           <h2>{faq.length === 0 ? 'Nobody has asked at this step yet' : 'Asked at this step'}</h2>
           {faq.map((entry) => <div key={entry.id}><h3>{entry.question}</h3><p>{entry.answer}</p><p className="quiet">reported {entry.count} {entry.count === 1 ? 'time' : 'times'}</p></div>)}
+          <button type="button" className="side" onClick={onWhich}>What is this part?</button>
           <button type="button" className="side" onClick={onReport}>Report a fault</button>
         </section>
       )}
