@@ -8,18 +8,23 @@ use App\Actions\Packing\PackOn;
 use App\Models\Run;
 use App\Models\Unit;
 use App\Support\Row;
+use Chiralex\Trade\PackingRun;
 use Illuminate\Support\Carbon;
+use Illuminate\Support\Facades\Cache;
 use Illuminate\Support\Facades\DB;
 
 /** A packing run as the packer sees it. */
 final readonly class RunSheet
 {
+    /** Seconds. */
+    private const KEPT = 86_400;
+
     public function __construct(private PackOn $packing) {}
 
     /** @return list<array<string, mixed>> the newest first */
     public function rows(): array
     {
-        return array_values(Run::query()->with('release.revision.kit')->orderByDesc('id')->limit(100)->get()->map(fn(Run $run): array => $this->row($run))->all());
+        return array_values(Run::query()->with('release.revision.kit')->orderByDesc('id')->limit(100)->get()->map(fn(Run $run): array => $this->head($run) + $this->kept($run))->all());
     }
 
     /** @return list<array<string, mixed>> what can be packed */
@@ -34,7 +39,7 @@ final readonly class RunSheet
         $state = $this->packing->state($run);
         $turn = $state->turn();
 
-        return $this->row($run) + [
+        return $this->head($run) + $this->figures($run, $state) + [
             'lines' => $run->lines,
             'turn' => $turn === null ? null : ['line' => $turn[0], 'pack' => $turn[1]],
             'cells' => $state->cells(),
@@ -46,16 +51,33 @@ final readonly class RunSheet
         ];
     }
 
-    /** @return array<string, mixed> */
-    private function row(Run $run): array
+    /** @return array<string, mixed> what a run was begun as */
+    private function head(Run $run): array
     {
-        $state = $this->packing->state($run);
+        return ['id' => $run->id, 'kit' => $run->release->revision->kit->name, 'revision' => $run->release->revision->name, 'packs' => $run->packs, 'packSize' => $run->pack_size, 'at' => $run->created_at->toIso8601String()];
+    }
+
+    /**
+     * How far a run is; kept until its next event, so that a list of long runs does not read all their events again.
+     *
+     * @return array<string, mixed>
+     */
+    private function kept(Run $run): array
+    {
+        $last = DB::table('run_events')->where('run_id', $run->id)->max('id');
+
+        return Cache::remember("run {$run->id} after " . (is_int($last) ? $last : 0), self::KEPT, fn(): array => $this->figures($run, $this->packing->state($run)));
+    }
+
+    /** @return array{done: int, cellsInAll: int, finished: bool, packed: int, began: ?string} */
+    private function figures(Run $run, PackingRun $state): array
+    {
         $turn = $state->turn();
+        $all = count($run->lines) * $run->packs;
         $first = DB::table('run_events')->where('run_id', $run->id)->min('created_at');
 
         return [
-            'id' => $run->id, 'kit' => $run->release->revision->kit->name, 'revision' => $run->release->revision->name, 'packs' => $run->packs, 'packSize' => $run->pack_size, 'at' => $run->created_at->toIso8601String(),
-            'done' => $turn === null ? count($run->lines) * $run->packs : $turn[0] * $run->packs + $turn[1], 'cellsInAll' => count($run->lines) * $run->packs, 'finished' => $turn === null, 'packed' => count($state->complete()) * $run->pack_size,
+            'done' => $turn === null ? $all : $turn[0] * $run->packs + $turn[1], 'cellsInAll' => $all, 'finished' => $turn === null, 'packed' => count($state->complete()) * $run->pack_size,
             'began' => is_string($first) ? Carbon::parse($first)->toIso8601String() : null,
         ];
     }

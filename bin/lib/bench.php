@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 // Figures for bin/bench: each beside a reference measured in the same run, so that a slow machine does not look like slow code.
 
+use Chiralex\Bagging\BagPlanner;
 use Chiralex\Board\Lying;
 use Chiralex\Board\Point;
 use Chiralex\Board\SupportCloud;
@@ -15,7 +16,13 @@ use Chiralex\Build\Planner;
 use Chiralex\Kit\Kit;
 use Chiralex\Kit\KitReader;
 use Chiralex\Kit\OrderOverride;
+use Chiralex\Manual\ManualPlanner;
 use Chiralex\Table\CsvReader;
+use Chiralex\Trade\PackAction;
+use Chiralex\Trade\PackEvent;
+use Chiralex\Trade\PackingRun;
+use ChiralexRender\Document\ManualDocument;
+use ChiralexRender\Words;
 
 require dirname(__DIR__, 2) . '/vendor/autoload.php';
 
@@ -87,4 +94,16 @@ foreach ([60 => 50, 300 => 300, 1000 => 3000] as $count => $limit) {
 $ninety = $kit(90);
 $names = array_keys($ninety->parts);
 $tell('drag on 90 parts: order with one override', $time(static fn() => (new Planner())->plan($ninety->withOrderOverrides([new OrderOverride([(string) $names[3]], [(string) $names[40]], false)])), 3), 100);
+$large = $kit(300);
+$order = (new Planner())->plan($large);
+if ($order instanceof BuildOrder) {
+    $tell('bags of 300 parts', $time(static fn() => (new BagPlanner())->plan($large, $order), 3), 100);
+    $bags = (new BagPlanner())->plan($large, $order);
+    $tell('manual of 300 parts, in words', $time(static fn() => (new ManualDocument(Words::english()))->of((new ManualPlanner())->manual($large, $order, $bags)), 3), 300);
+}
+$events = [];
+for ($i = 0; $i < 20_000; ++$i) {
+    $events[] = new PackEvent(PackAction::In, intdiv($i, 500), $i % 500);
+}
+$tell('a packing run of 20,000 keys, read again', $time(static fn() => PackingRun::after(40, 500, $events)->complete(), 3), 100);
 exit($failed > 0 ? 1 : 0);

@@ -11,7 +11,7 @@ export function FrontMatter({ manual }: { manual: ManualDocument }) {
       {manual.cautions.map((text) => <p key={text} className="caution">{text}</p>)}
       <h2>What is in the kit</h2>
       {manual.bags.bags.map((bag) => (
-        <p key={bag.name}><b>Bag {bag.name}: {bag.title}.</b> {bag.items.map((item) => `${String(item.quantity)} × ${item.value}`).join(', ')}</p>
+        <p key={bag.name}><b>Bag {bag.name}: {bag.title}.</b> {bag.items.map((item) => `${String(item.quantity)} × ${item.value}${item.value.toLowerCase() === item.kindName ? '' : ` ${item.kindName}`}`).join(', ')}</p>
       ))}
       {manual.bags.brought.length > 0 && <p><b>You bring:</b> {manual.bags.brought.map((part) => `${part.designator}, ${part.value} ${part.kindName}`).join('; ')}</p>}
       <h2>Tools</h2>
