@@ -8,3 +8,5 @@ export { WhyList } from './WhyList';
 export { PaperChoice } from './PaperChoice';
 export { PrintButton } from './PrintButton';
 export { markingWords } from './markingWords';
+export { useSorted } from './useSorted';
+export { usePointerDrag } from './usePointerDrag';

@@ -1,11 +1,14 @@
 import { useState } from 'react';
 import { useSale, useSales, useShelf, type SalesOrder } from '@/shared/api';
 import { money } from '@/shared/format';
-import { DropZone, FileButton, Notice, PrintButton, TableActions } from '@/shared/ui';
+import { DropZone, FileButton, Notice, PrintButton, TableActions, useSorted } from '@/shared/ui';
 import { NewOrder } from './NewOrder';
 import './sales.css';
 
 const STAGES: Readonly<Record<SalesOrder['stage'], string>> = { open: '▲ open', allocated: '◧ kits set aside', shipped: '■ shipped' };
+
+const KEYS = { number: (row: SalesOrder) => row.number, placedOn: (row: SalesOrder) => row.placedOn, customer: (row: SalesOrder) => row.customer, kits: (row: SalesOrder) => row.lines[0]?.kit ?? '', price: total, stage: (row: SalesOrder) => row.stage };
+const NONE: readonly SalesOrder[] = [];
 
 /** Orders: what can ship today first; set kits aside, print the slip, ship. */
 export function Sales() {
@@ -15,6 +18,7 @@ export function Sales() {
   const [filter, setFilter] = useState('');
   const [adding, setAdding] = useState(false);
   const [said, setSaid] = useState<string | null>(null);
+  const table = useSorted(sales.data?.orders ?? NONE, KEYS);
   if (sales.error) return <Notice title="The orders cannot be shown" text={sales.error.message} />;
   if (!sales.data) return <p className="loading" role="status">Reading the orders</p>;
   const act = (order: SalesOrder, what: 'allocate' | 'free' | 'ship') => {
@@ -27,7 +31,7 @@ export function Sales() {
     setSaid(null);
     sale.mutate({ file }, { onSuccess: (answer) => { setSaid(`${String(answer.booked ?? 0)} orders booked${answer.known ? `, ${String(answer.known)} were known already` : ''}.`); } });
   };
-  const orders = sales.data.orders.filter((order) => `${order.number} ${order.customer} ${order.lines.map((line) => line.kit).join(' ')}`.toLowerCase().includes(filter.trim().toLowerCase()));
+  const orders = table.sorted.filter((order) => `${order.number} ${order.customer} ${order.lines.map((line) => line.kit).join(' ')}`.toLowerCase().includes(filter.trim().toLowerCase()));
   const open = sales.data.orders.filter((order) => order.stage !== 'shipped');
   return (
     <DropZone label="Drop a CSV of orders: number, date, customer, email, address, kit, quantity, price" onFiles={take}>
@@ -48,13 +52,13 @@ export function Sales() {
         {adding && <NewOrder kits={shelf.data ?? []} busy={sale.isPending} onLeave={() => { setAdding(false); }} onSave={(body) => { sale.mutate({ path: '/orders', body }, { onSuccess: () => { setAdding(false); setSaid('Order booked.'); } }); }} />}
         <div className="scroll" tabIndex={0} role="region" aria-label="Orders">
           <table className="table">
-            <thead><tr><th>number</th><th>date</th><th>customer</th><th>kits</th><th className="num">price</th><th>stage</th><th>next</th></tr></thead>
+            <thead><tr>{table.head('number', 'number')}{table.head('placedOn', 'date')}{table.head('customer', 'customer')}{table.head('kits', 'kits')}{table.head('price', 'price', true)}{table.head('stage', 'stage')}<th>next</th></tr></thead>
             <tbody>
               {orders.map((order) => (
                 <tr key={order.id}>
                   <td className="m">{order.number}</td><td>{order.placedOn}</td><td>{order.customer}</td>
                   <td>{order.lines.map((line) => `${String(line.quantity)} × ${line.kit}`).join(', ')}</td>
-                  <td className="num">{money(order.lines.reduce((sum, line) => sum + line.quantity * line.unitPrice, 0), order.lines[0]?.currency ?? '')}</td>
+                  <td className="num">{money(total(order), order.lines[0]?.currency ?? '')}</td>
                   <td className={order.stage}>{STAGES[order.stage]}{order.stage === 'open' && order.shipped > 0 ? `, ${String(order.shipped)} shipped` : ''}</td>
                   <td><div className="acts">
                     {order.stage === 'open' && <button type="button" className="btn" disabled={!order.canAllocate || sale.isPending} title={order.canAllocate ? 'Sets the oldest kits aside' : 'Too few kits on hand'} onClick={() => { act(order, 'allocate'); }}>Set kits aside</button>}
@@ -76,4 +80,9 @@ export function Sales() {
       </main>
     </DropZone>
   );
+}
+
+/** Minor units of all lines together. */
+function total(order: SalesOrder): number {
+  return order.lines.reduce((sum, line) => sum + line.quantity * line.unitPrice, 0);
 }

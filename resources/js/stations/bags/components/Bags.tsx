@@ -76,7 +76,7 @@ export function Bags() {
                 why={kit.why}
               />
             ))}
-            {drag.part && <div className={drag.target === freshName(plan) ? 'bag fresh target' : 'bag fresh'} data-bag={freshName(plan)}>drop here for a new bag, {freshName(plan)}</div>}
+            {drag.grip !== null && <div className={drag.target === freshName(plan) ? 'bag fresh target' : 'bag fresh'} data-bag={freshName(plan)}>drop here for a new bag, {freshName(plan)}</div>}
             <Ties from={chosen} to={foes} key={`${plan.school} ${String(plan.bags.length)} ${chosen ?? ''}`} />
            </div>
           </div>
