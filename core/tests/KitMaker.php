@@ -18,10 +18,11 @@ final readonly class KitMaker
      * @param list<string> $bom rows `R1,10k,Axial 1/4W,resistor`
      * @param list<string> $placements rows `R1,10,10,0,top`
      * @param array<string, mixed> $json
+     * @param ?string $table a whole placement file, where the kit has several boards
      */
-    public static function kit(array $bom, array $placements = [], array $json = []): Kit
+    public static function kit(array $bom, array $placements = [], array $json = [], ?string $table = null): Kit
     {
-        return (new KitReader())->read(self::files($bom, $placements, $json));
+        return (new KitReader())->read(($table === null ? [] : ['placements.csv' => $table]) + self::files($bom, $placements, $json));
     }
 
     /**

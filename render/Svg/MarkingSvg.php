@@ -9,10 +9,6 @@ use Chiralex\Marking\Colour;
 /** A part's marking drawn for print: bands with letters, which carry it without colour, or the print on the body. */
 final readonly class MarkingSvg
 {
-    private const LETTERS = [
-        'black' => 'BK', 'brown' => 'BR', 'red' => 'RD', 'orange' => 'OR', 'yellow' => 'YE', 'green' => 'GN', 'blue' => 'BL', 'violet' => 'VI', 'grey' => 'GY', 'white' => 'WH', 'gold' => 'GO', 'silver' => 'SR', 'pink' => 'PK',
-    ];
-
     /** @param ?array{type: string, bands: list<string>, text: string} $marking */
     public function of(?array $marking): string
     {
@@ -37,7 +33,7 @@ final readonly class MarkingSvg
         foreach ($bands as $index => $band) {
             $x = $index === $count - 1 && $count > 2 ? 51 : 11 + $index * ($count > 4 ? 8 : 11);
             $colour = Colour::tryFrom($band);
-            $svg .= sprintf('<rect x="%d" y="0.5" width="4.5" height="13" fill="%s"/><text x="%s" y="22" font-size="6.5" text-anchor="middle">%s</text>', $x, $colour === null ? '#888' : Palette::band($colour), $x + 2.2, self::LETTERS[$band] ?? '??');
+            $svg .= sprintf('<rect x="%d" y="0.5" width="4.5" height="13" fill="%s"/><text x="%s" y="22" font-size="6.5" text-anchor="middle">%s</text>', $x, $colour === null ? '#888' : Palette::band($colour), $x + 2.2, $colour?->letters() ?? '??');
         }
 
         return $svg . '</svg>';

@@ -45,6 +45,19 @@ final class CalloutsTest extends TestCase
         self::assertSame('right edge', $callouts['D2']->landmark);
     }
 
+    public function test_a_look_is_as_rare_as_it_is_on_the_board_at_hand(): void
+    {
+        // On the lower board stand two sockets alike, on the main one a single socket and two resistors.
+        $kit = KitMaker::kit(
+            ['R1,10k,Axial 1/4W,', 'R2,10k,Axial 1/4W,', 'XU1,8 way,DIP-8,IC socket', 'XU2,8 way,DIP-8,IC socket', 'XU3,8 way,DIP-8,IC socket', 'C1,470u,10x16,'],
+            [],
+            ['boards' => [['name' => 'main', 'outline' => [[0, 0], [80, 0], [80, 60], [0, 60]]], ['name' => 'lower', 'outline' => [[0, 0], [80, 0], [80, 60], [0, 60]]]]],
+            "Ref,X,Y,Rotation,Side,Board\nR1,20,28,0,top,main\nR2,20,34,0,top,main\nXU1,36,30,0,top,main\nXU2,20,20,0,top,lower\nXU3,50,20,0,top,lower\nC1,60,30,180,top,main\n",
+        );
+
+        self::assertSame('XU1', self::callouts($kit)['C1']->landmark);
+    }
+
     public function test_what_the_maker_says_of_a_mark_is_taken(): void
     {
         $kit = KitMaker::kit(['BZ1,5 V,12x9.5,buzzer', 'RT1,10k,disc 5mm,NTC'], ['BZ1,40,30,0,top', 'RT1,20,30,0,top'], ['lines' => [
