@@ -61,14 +61,23 @@ final readonly class DifferenceDocument
     private function seen(PartDifference $difference): string
     {
         [$before, $after] = [$difference->before, $difference->after];
-        $args = ['part' => $difference->designator, 'was' => $before === null ? '' : $this->look($before), 'now' => $after === null ? '' : $this->look($after), 'name' => $difference->was];
+        $label = str_starts_with($difference->designator, '~') ? $this->unnamed($after ?? $before) : $difference->designator;
+        $args = ['part' => $label, 'was' => $before === null ? '' : $this->look($before), 'now' => $after === null ? '' : $this->look($after), 'name' => str_starts_with($difference->was, '~') ? $label : $difference->was];
+        if (str_starts_with($difference->designator, '~') && $difference->change !== Change::Changed) {
+            return $this->words->sentence("difference.unnamed.{$difference->change->value}", $args);
+        }
         if ($difference->change === Change::Changed) {
-            $shown = array_values(array_intersect($difference->fields, ['height', 'place', 'legend', 'mark', 'supply']));
+            $shown = array_values(array_intersect($difference->fields, ['quantity', 'height', 'place', 'legend', 'mark', 'supply']));
 
             return $this->words->sentence('difference.changed', $args + ['fields' => array_map(fn(string $field): string => $this->words->sentence("difference.field.{$field}", []), $shown)]);
         }
 
         return $this->words->sentence("difference.{$difference->change->value}", $args);
+    }
+
+    private function unnamed(?KitPart $part): string
+    {
+        return $part === null ? '' : ucfirst(trim("{$part->line->value} {$this->names->kind($part)}"));
     }
 
     private function look(KitPart $part): string

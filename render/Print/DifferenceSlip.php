@@ -19,7 +19,7 @@ final readonly class DifferenceSlip
     public function of(string $kit, array $difference, string $paper, string $fonts): string
     {
         $marking = new MarkingSvg();
-        $rows = implode('', array_map(static fn(array $entry): string => '<tr><td class="refs">' . Num::text($entry['designator']) . '</td><td>' . Num::text($entry['seen']) . '</td><td>' . $marking->of($entry['before']['marking'] ?? null) . '</td><td>' . $marking->of($entry['after']['marking'] ?? null) . '</td></tr>', $difference['entries']));
+        $rows = implode('', array_map(static fn(array $entry): string => '<tr><td class="refs">' . Num::text(str_starts_with($entry['designator'], '~') ? '' : $entry['designator']) . '</td><td>' . Num::text($entry['seen']) . '</td><td>' . $marking->of($entry['before']['marking'] ?? null) . '</td><td>' . $marking->of($entry['after']['marking'] ?? null) . '</td></tr>', $difference['entries']));
         $title = Num::text("{$kit}: what is otherwise from revision {$difference['before']} to {$difference['after']}");
         $serials = $difference['packed'] === [] ? '<p>No kit was packed as revision ' . Num::text($difference['before']) . '.</p>' : '<h2>For these kits</h2><p class="m">' . implode(', ', array_map(Num::text(...), $difference['packed'])) . '</p>';
 

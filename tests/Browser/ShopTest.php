@@ -63,6 +63,19 @@ final class ShopTest extends BrowserCase
         $this->text('.refusal', 'orders.csv, row 2, kit: "Lamp" is not on the Shelf');
     }
 
+    public function test_an_earlier_revision_is_reached_and_compared_with(): void
+    {
+        $this->signIn();
+        $this->text('.kitrow h2 a', 'Frost Bell')->click();
+        $this->text('.bar button', 'Compare revisions')->click();
+        $this->text('.differences td', 'R16 was 1');
+        $this->text('.cutline', 'Packed as A');
+        $this->assertAccessible('Revisions compared');
+        $this->text('.revisions option', 'A')->click();
+        $this->text('.strip .name span', 'released');
+        self::assertFalse($this->text('.tools button', 'Undo')->isEnabled());
+    }
+
     public function test_each_person_sees_the_rooms_they_work_in(): void
     {
         foreach (['packer' => ['Shelf', 'Stock', 'Packing', 'Sales'], 'support' => ['Shelf', 'Stock', 'Reports']] as $person => $rooms) {

@@ -12,7 +12,7 @@ final readonly class PartDifference
      * @param string $was designator in the earlier revision; empty where it was added
      * @param ?KitPart $before null where it was added
      * @param ?KitPart $after null where it was removed
-     * @param list<string> $fields what differs: kind, value, outline, height, supply, place, legend, mark
+     * @param list<string> $fields what differs: kind, value, outline, height, supply, place, legend, mark, quantity
      */
     public function __construct(
         public Change $change,

@@ -17,9 +17,10 @@ final readonly class RevisionDifference
     /** @return list<PartDifference> in designator order */
     public function between(Kit $before, Kit $after): array
     {
-        $gone = array_diff_key($before->parts, $after->parts);
-        $new = array_diff_key($after->parts, $before->parts);
-        $found = [];
+        [$was, $is] = [self::named($before), self::named($after)];
+        $gone = array_diff_key($was, $is);
+        $new = array_diff_key($is, $was);
+        $found = $this->unnamed($before, $after);
         foreach ($gone as $name => $part) {
             foreach ($new as $other => $candidate) {
                 if ($this->samePart($part, $candidate) && $this->samePlace($part, $candidate)) {
@@ -35,15 +36,53 @@ final readonly class RevisionDifference
         foreach ($new as $name => $part) {
             $found[] = new PartDifference(Change::Added, (string) $name, '', null, $part, []);
         }
-        foreach (array_intersect_key($before->parts, $after->parts) as $name => $part) {
-            $fields = $this->fields($part, $after->parts[$name]);
+        foreach (array_intersect_key($was, $is) as $name => $part) {
+            $fields = $this->fields($part, $is[$name]);
             if ($fields !== []) {
-                $found[] = new PartDifference(array_intersect($fields, self::IDENTITY) === [] ? Change::Changed : Change::Substituted, (string) $name, (string) $name, $part, $after->parts[$name], $fields);
+                $found[] = new PartDifference(array_intersect($fields, self::IDENTITY) === [] ? Change::Changed : Change::Substituted, (string) $name, (string) $name, $part, $is[$name], $fields);
             }
         }
         usort($found, static fn(PartDifference $a, PartDifference $b): int => Designators::compare($a->designator, $b->designator));
 
         return $found;
+    }
+
+    /**
+     * Rows without designators are known by what they are, for their row numbers shift with every row put in before them.
+     *
+     * @return list<PartDifference>
+     */
+    private function unnamed(Kit $before, Kit $after): array
+    {
+        [$was, $is] = [self::rows($before), self::rows($after)];
+        $found = [];
+        foreach ($was + $is as $key => $row) {
+            [$old, $new] = [$was[$key] ?? null, $is[$key] ?? null];
+            if ($old === null || $new === null) {
+                $found[] = new PartDifference($old === null ? Change::Added : Change::Removed, $row->designator, $old->designator ?? '', $old, $new, []);
+            } elseif ($old->line->quantity !== $new->line->quantity || $old->line->length !== $new->line->length) {
+                $found[] = new PartDifference(Change::Changed, $new->designator, $old->designator, $old, $new, ['quantity']);
+            }
+        }
+
+        return $found;
+    }
+
+    /** @return array<string, KitPart> rows without designators, by what they are */
+    private static function rows(Kit $kit): array
+    {
+        $rows = [];
+        foreach (array_diff_key($kit->parts, self::named($kit)) as $part) {
+            $rows[implode('|', [$part->kind()->value, $part->valueKey(), mb_strtolower($part->line->package), mb_strtolower($part->line->description)])] = $part;
+        }
+
+        return $rows;
+    }
+
+    /** @return array<string, KitPart> */
+    private static function named(Kit $kit): array
+    {
+        return array_filter($kit->parts, static fn(KitPart $part): bool => !str_starts_with($part->designator, '~'));
     }
 
     /** @return list<string> */

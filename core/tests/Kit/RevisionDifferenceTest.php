@@ -57,6 +57,13 @@ final class RevisionDifferenceTest extends TestCase
         self::assertSame($differences, self::words(KitMaker::kit(self::ROWS, self::PLACES), KitMaker::kit($rows, $places, $json)));
     }
 
+    public function test_rows_without_designators_are_known_by_what_they_are(): void
+    {
+        $before = KitMaker::kit([...self::ROWS, ',M3x6,,screw', ',M3x10,,standoff', ',,,PCB']);
+        self::assertSame(['added C1'], self::words($before, KitMaker::kit([...self::ROWS, 'C1,100n,disc 5mm,ceramic', ',,,PCB', ',M3x10,,standoff', ',M3x6,,screw'])));
+        self::assertSame(['removed ~6', 'added ~6'], self::words($before, KitMaker::kit([...self::ROWS, ',M3x6,,screw', ',M3x12,,standoff', ',,,PCB'])));
+    }
+
     public function test_a_part_touches_its_steps_bag_callout_and_tests(): void
     {
         $kit = KitMaker::kit(self::ROWS, self::PLACES, ['gates' => [['name' => 'supply', 'needs' => ['D1'], 'protects' => [], 'expect' => '5 V']], 'tests' => [['name' => 'rail', 'gate' => 'supply', 'expect' => '5 V', 'otherwise' => 'check D1 and R2']]]);

@@ -73,7 +73,15 @@ export function KitFrame() {
           <header className="strip">
             <div className="name">
               <b title={header.data.kit}>{header.data.kit}</b>
-              <span>revision {header.data.revision}, {header.data.released ? `released ${header.data.released.at.slice(0, 10)}` : 'draft'}</span>
+              <span>
+                revision{' '}
+                {header.data.others.length === 0 ? header.data.revision : (
+                  <select className="revisions" aria-label="Revision" value={id} onChange={(event) => void navigate(`/kits/${event.target.value}/${station}`)}>
+                    {[{ id, revision: header.data.revision }, ...header.data.others].sort((a, b) => b.id - a.id).map((each) => <option key={each.id} value={each.id}>{each.revision}</option>)}
+                  </select>
+                )}
+                , {header.data.released ? `released ${header.data.released.at.slice(0, 10)}` : 'draft'}
+              </span>
             </div>
             <nav aria-label="Stations">
               {STATIONS.map((each) => {

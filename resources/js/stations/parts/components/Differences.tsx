@@ -32,7 +32,7 @@ export function Differences() {
             <tbody>
               {entries.map((entry) => (
                 <tr key={`${entry.was} ${entry.designator}`} aria-selected={kit.selected === entry.designator} onClick={() => { kit.select(entry.designator); }}>
-                  <td className="refs m">{entry.designator}</td><td>{CHANGES[entry.change]}</td><td className="wraps">{entry.seen}</td>
+                  <td className="refs m">{entry.designator.startsWith('~') ? '' : entry.designator}</td><td>{CHANGES[entry.change]}</td><td className="wraps">{entry.seen}</td>
                   <td><Marking marking={entry.before?.marking ?? null} /></td><td><Marking marking={entry.after?.marking ?? null} /></td>
                   <td className="wraps">{[steps(entry) === '' ? '' : `step ${steps(entry)}`, bag(entry) === '' ? '' : `bag ${bag(entry)} and its label`, entry.before?.callout || entry.after?.callout ? 'callout' : '', tests(entry) === '' ? '' : `test ${tests(entry)}`].filter((text) => text !== '').join(', ')}</td>
                 </tr>
