@@ -2,5 +2,5 @@ import { defineConfig } from 'vitest/config';
 
 export default defineConfig({
   resolve: { alias: { '@': new URL('./resources/js', import.meta.url).pathname } },
-  test: { environment: 'jsdom', include: ['resources/js/**/*.test.{ts,tsx}'] },
+  test: { environment: 'node', include: ['resources/js/**/*.test.{ts,tsx}'] },
 });

@@ -111,6 +111,17 @@ abstract class BrowserCase extends TestCase
         }, "no {$css} with \"{$text}\"; the page says: " . mb_substr((string) self::driver()->executeScript('return document.body.innerText'), 0, 600));
     }
 
+    /** Waits until an element that matches holds the text and can be used. */
+    protected function ready(string $css, string $text): RemoteWebElement
+    {
+        /** @var RemoteWebElement */
+        return self::driver()->wait(self::PATIENCE, 50)->until(static function (RemoteWebDriver $driver) use ($css, $text): ?RemoteWebElement {
+            $index = $driver->executeScript('return [...document.querySelectorAll(arguments[0])].findIndex(e => e.textContent.includes(arguments[1]) && !e.disabled && !e.closest("select:disabled"))', [$css, $text]);
+
+            return $index < 0 ? null : ($driver->findElements(WebDriverBy::cssSelector($css))[$index] ?? null);
+        }, "no {$css} with \"{$text}\" that can be used; the page says: " . mb_substr((string) self::driver()->executeScript('return document.body.innerText'), 0, 600));
+    }
+
     protected function gone(string $css): void
     {
         self::driver()->wait(self::PATIENCE, 50)->until(static fn(RemoteWebDriver $driver): bool => $driver->findElements(WebDriverBy::cssSelector($css)) === [], "{$css} is still there");

@@ -21,10 +21,10 @@ final class FirstKitTest extends BrowserCase
         $this->drop('.shelf', ['signal-board.csv' => self::LIST]);
         $this->text('.strip b', 'Signal board');
         $this->text('.question h2', 'J1');
-        $this->text('.bar button', '1 row to look at')->click();
+        $this->ready('.bar button', '1 row to look at')->click();
         $this->text('.report td', 'letter O');
         $this->assertAccessible('Parts, what became of the file');
-        $this->text('.bar button', '1 row to look at')->click();
+        $this->ready('.bar button', '1 row to look at')->click();
 
         // The question is answered in place, by keyboard.
         $this->text('.answers button', 'terminal block')->sendKeys(WebDriverKeys::ENTER);
@@ -67,7 +67,7 @@ final class FirstKitTest extends BrowserCase
         $this->text('.conflict h3', 'Maker of Saltmarsh Bench changed');
         $this->text('.conflict li', '2k2');
         $this->assertAccessible('Conflict');
-        $this->text('.conflict button', 'Save mine as well')->click();
+        $this->ready('.conflict button', 'Save mine as well')->click();
         $this->text('.parts-table td', "2.2\u{2009}kΩ");
         $this->text('.parts-table td', '12.5');
     }
@@ -89,7 +89,7 @@ final class FirstKitTest extends BrowserCase
         $this->text('.reason', 'your place for C1');
         self::assertStringContainsString('C1', $this->find('#step-0')->getText());
 
-        $this->text('.reason button', 'back to computed')->click();
+        $this->ready('.reason button', 'back to computed')->click();
         $this->gone('.reason button');
 
         // By keyboard: the step after, its cost, and put back.
@@ -103,7 +103,7 @@ final class FirstKitTest extends BrowserCase
         // Why, on the step looked at.
         self::driver()->getKeyboard()->sendKeys('w');
         $this->text('.stepwhy', 'mm high');
-        $this->text('.bar button', 'Compare')->click();
+        $this->ready('.bar button', 'Compare')->click();
         $this->text('.compare th', 'kind by kind');
         $this->assertAccessible('Compare');
     }

@@ -27,7 +27,7 @@ final class LoopTest extends BrowserCase
         $this->press('7');
         $this->text('.release h2', 'Ready for release');
         $this->assertAccessible('Manual');
-        $this->text('.release button', 'Release revision A')->click();
+        $this->ready('.release button', 'Release revision A')->click();
         $this->text('.release h2', 'Released on');
         $this->text('.release p', 'LB-A');
         $this->press('1');
@@ -73,7 +73,7 @@ final class LoopTest extends BrowserCase
         $this->press(' ');
         $this->find('.packs li.in');
         $this->press(WebDriverKeys::ESCAPE);
-        $this->text('td a', 'go on')->click();
+        $this->ready('td a', 'go on')->click();
         $this->find('.packs li.in');
         foreach (range(1, 5) as $time) {
             $before = $this->find('.bench')->getText();
@@ -82,7 +82,7 @@ final class LoopTest extends BrowserCase
         }
         $this->text('.rundone h1', '2 kits packed');
         $this->assertAccessible('A finished run');
-        $this->text('.rundone button', 'Print the labels')->click();
+        $this->ready('.rundone button', 'Print the labels')->click();
         $link = $this->text('.rundone a', 'Save')->getAttribute('href');
 
         return self::codesOn($this->fetched((string) $link))[0];
@@ -95,19 +95,19 @@ final class LoopTest extends BrowserCase
         $this->assertAccessible("The builder's page, contents");
         self::driver()->executeScript('document.querySelector(".contentitem input").scrollIntoView({block: "center"})');
         $this->find('.contentitem input')->click();
-        $this->text('.actions button', 'Begin with step 1')->click();
+        $this->ready('.actions button', 'Begin with step 1')->click();
         $this->text('.builder h1', '1. ');
         $this->assertAccessible("The builder's page, a step");
         self::assertSame(390, self::driver()->executeScript('return document.documentElement.scrollWidth'), 'nothing is wider than the phone');
-        $this->text('.stepboard button', 'turn the board over')->click();
+        $this->ready('.stepboard button', 'turn the board over')->click();
         $this->text('.stepboard p', 'bottom side');
-        $this->text('.stepboard button', 'closer')->click();
+        $this->ready('.stepboard button', 'closer')->click();
         $this->text('.stepboard button', 'whole board');
         // The page keeps itself on the device once it is open.
         self::driver()->wait(90, 100)->until(static fn(): bool => self::driver()->executeAsyncScript('const done = arguments[0]; caches.open("builder").then(c => c.keys()).then(k => done(k.length > 2 && navigator.serviceWorker.controller !== null))') === true);
 
         $this->connection(false);
-        $this->text('.actions button', 'Done, next step')->click();
+        $this->ready('.actions button', 'Done, next step')->click();
         $this->text('.builder h1', '2. ');
         $this->text('.offline', 'No connection');
         self::driver()->navigate()->refresh();
@@ -118,21 +118,21 @@ final class LoopTest extends BrowserCase
         self::driver()->navigate()->refresh();
         $this->text('.builder h1', '2. ');
 
-        $this->text('.actions button', 'Stuck here?')->click();
+        $this->ready('.actions button', 'Stuck here?')->click();
         $this->text('.stuck h2', 'Nobody has asked at this step yet');
-        $this->text('.stuck button', 'What is this part?')->click();
-        $this->text('.swatches button', 'red')->click();
-        $this->text('.swatches button', 'red')->click();
+        $this->ready('.stuck button', 'What is this part?')->click();
+        $this->ready('.swatches button', 'red')->click();
+        $this->ready('.swatches button', 'red')->click();
         $this->text('.steppart', "22\u{2009}kΩ");
         $this->assertAccessible("The builder's page, which part");
-        $this->text('.actions button', 'Back')->click();
-        $this->text('.actions button', 'Stuck here?')->click();
-        $this->text('.stuck button', 'Report a fault')->click();
+        $this->ready('.actions button', 'Back')->click();
+        $this->ready('.actions button', 'Stuck here?')->click();
+        $this->ready('.stuck button', 'Report a fault')->click();
         $this->text('.builder .quiet', 'step 2');
         $this->assertAccessible("The builder's page, report");
         $this->find('#report-text')->sendKeys('It stays dark <script>document.title = "x"</script>');
         $this->find('#report-email')->sendKeys('gwen@example.org');
-        $this->text('.actions button', 'Send the report')->click();
+        $this->ready('.actions button', 'Send the report')->click();
         $this->text('.builder h1', 'The report is with us');
     }
 
@@ -140,26 +140,26 @@ final class LoopTest extends BrowserCase
     {
         $this->signIn('support@saltmarsh.example');
         self::driver()->get(getenv('BROWSER_URL') . '/reports');
-        $this->text('.inbox b', 'It stays dark')->click();
+        $this->ready('.inbox b', 'It stays dark')->click();
         $this->text('.reportdetail blockquote', '<script>');
         $this->text('.origin', 'LB-A-00001-');
         $this->assertAccessible('Reports');
-        $this->text('#judge-symptom option', 'nothing happens')->click();
-        $this->text('#judge-cause option', 'dry joint')->click();
+        $this->ready('#judge-symptom option', 'nothing happens')->click();
+        $this->ready('#judge-cause option', 'dry joint')->click();
         self::assertSame('builder', $this->find('#judge-origin')->getAttribute('value'));
-        $this->text('.judge button', 'Keep this judgement')->click();
+        $this->ready('.judge button', 'Keep this judgement')->click();
         $this->text('.judge button', 'Change the judgement');
         $this->find('#answer-text')->sendKeys('Heat each joint of that step once more.');
-        $this->text('.reportdetail button', 'Send the answer')->click();
+        $this->ready('.reportdetail button', 'Send the answer')->click();
         $this->text('.sent', 'Heat each joint');
         $question = $this->find('#faq-question');
         $question->clear();
         $question->sendKeys('It stays dark. What now?');
         $this->find('#faq-answer')->clear();
         $this->find('#faq-answer')->sendKeys('Heat each joint of this step once more.');
-        $this->text('.faqform button', 'Publish in the FAQ')->click();
+        $this->ready('.faqform button', 'Publish in the FAQ')->click();
         $this->text('.faqform h2', 'In the FAQ, reported 1 time');
-        $this->text('.seg button', 'mail sent')->click();
+        $this->ready('.seg button', 'mail sent')->click();
         $this->text('.mails article', 'Heat each joint');
     }
 
@@ -167,20 +167,20 @@ final class LoopTest extends BrowserCase
     {
         self::driver()->get($address);
         $this->text('.builder h1', '2. ');
-        $this->text('.actions button', 'Stuck here?')->click();
+        $this->ready('.actions button', 'Stuck here?')->click();
         $this->text('.stuck h3', 'It stays dark. What now?');
         $this->text('.stuck p', 'reported 1 time');
-        $this->text('.actions button', 'Done, next step')->click();
+        $this->ready('.actions button', 'Done, next step')->click();
         $this->text('.builder h1', 'All steps are done');
         $this->text('.builder h3', 'It stays dark. What now?');
-        $this->text('.actions button', 'Back')->click();
+        $this->ready('.actions button', 'Back')->click();
         $this->text('.doneline', 'done');
     }
 
     private function seesItCounted(): void
     {
         $this->signIn();
-        $this->text('.kitrow h2 a', 'Loop board')->click();
+        $this->ready('.kitrow h2 a', 'Loop board')->click();
         $this->find('.parts-table');
         $this->press('8');
         $this->text('.faqcard h3', 'It stays dark. What now?');

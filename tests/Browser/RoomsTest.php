@@ -14,7 +14,7 @@ final class RoomsTest extends BrowserCase
     public function test_number_keys_go_to_stations_and_arrows_scrub_the_steps(): void
     {
         $this->signIn();
-        $this->text('.kitrow h2 a', 'Frost Bell')->click();
+        $this->ready('.kitrow h2 a', 'Frost Bell')->click();
         $this->find('.parts-table');
         $this->press('3');
         $this->find('#step-0.current');
@@ -35,20 +35,20 @@ final class RoomsTest extends BrowserCase
         $this->text('#callout-D1', 'Band');
         $this->text('#callout-C1', 'can hurt someone');
         $this->assertAccessible('Marks');
-        $this->text('#callout-C1 button', 'edit words')->click();
+        $this->ready('#callout-C1 button', 'edit words')->click();
         $words = $this->find('#callout-C1 textarea');
         $words->clear();
         $words->sendKeys('Stripe to the edge with the bell.');
-        $this->text('#callout-C1 button', 'Save')->click();
+        $this->ready('#callout-C1 button', 'Save')->click();
         $this->text('#callout-C1 p', 'Stripe to the edge with the bell.');
-        $this->text('#callout-C1 button', 'back to computed')->click();
+        $this->ready('#callout-C1 button', 'back to computed')->click();
         $this->text('#callout-C1 p', 'It marks the negative lead');
     }
 
     public function test_find_reads_a_marking_and_names_the_parts_of_the_kit(): void
     {
         $this->signIn();
-        $this->text('.kitrow h2 a', 'Frost Bell')->click();
+        $this->ready('.kitrow h2 a', 'Frost Bell')->click();
         $this->find('.parts-table');
         $this->press('/');
         $this->find('#find-text')->sendKeys('yellow violet orange gold');
@@ -68,7 +68,7 @@ final class RoomsTest extends BrowserCase
         (new WebDriverActions(self::driver()))->doubleClick($this->text('.parts-table td', "1\u{2009}kΩ"))->perform();
         $this->write('.celledit', '3k3');
         $this->text('.parts-table td', "3.3\u{2009}kΩ");
-        $this->text('.tools button', 'Undo')->click();
+        $this->ready('.tools button', 'Undo')->click();
         $this->text('.parts-table td', "1\u{2009}kΩ");
     }
 
@@ -76,7 +76,7 @@ final class RoomsTest extends BrowserCase
     {
         $this->signIn('packer@saltmarsh.example');
         $this->gone('.shelf .btn.pri');
-        $this->text('.kitrow h2 a', 'Frost Bell')->click();
+        $this->ready('.kitrow h2 a', 'Frost Bell')->click();
         $this->find('.parts-table');
         self::assertFalse($this->text('.answers button', 'terminal block')->isEnabled());
     }
@@ -92,7 +92,7 @@ final class RoomsTest extends BrowserCase
         $this->drop('.shelf', ['odd-columns.csv' => "Spot,Wert\nR1,1k\n"]);
         $this->text('.which', 'odd-columns.csv: no column is named for the designators');
         $this->assertAccessible('Shelf, asking for a column');
-        $this->text('#designator-column option', 'Spot')->click();
+        $this->ready('#designator-column option', 'Spot')->click();
         $this->text('.strip b', 'Odd columns');
         $this->text('.parts-table td', 'R1');
     }

@@ -30,13 +30,13 @@ final class ShopTest extends BrowserCase
         $this->text('[data-bag="A"] .ochre', 'look alike; put them into different bags');
         $this->text('.strip nav a', '1 open');
         $this->text('[data-bag="A"] .own', 'R2: your choice');
-        $this->text('[data-bag="A"] .own button', 'back to computed')->click();
+        $this->ready('[data-bag="A"] .own button', 'back to computed')->click();
         $this->gone('.own');
 
         // The same without a pointer: a choice beside the part.
-        $this->text('#bag-of-part option', 'a new bag, D')->click();
+        $this->ready('#bag-of-part option', 'a new bag, D')->click();
         $this->text('[data-bag="D"] .own', 'your choice');
-        $this->text('.seg button', 'parts, hardware')->click();
+        $this->ready('.seg button', 'parts, hardware')->click();
         $this->text('[data-bag="A"] h2', 'Parts');
     }
 
@@ -46,17 +46,17 @@ final class ShopTest extends BrowserCase
         $this->open('/sales');
         $this->text('td', 'SB-1001');
         $this->assertAccessible('Sales');
-        $this->text('.roomhead button', 'New order')->click();
+        $this->ready('.roomhead button', 'New order')->click();
         $this->find('#order-number')->sendKeys('T-1');
         $this->find('#order-customer')->sendKeys('Gwen Tressel');
-        $this->text('#order-kit option', 'Frost Bell')->click();
+        $this->ready('#order-kit option', 'Frost Bell')->click();
         $this->assertAccessible('A new order');
-        $this->text('.neworder button', 'Book the order')->click();
+        $this->ready('.neworder button', 'Book the order')->click();
         $this->text('.said', 'Order booked');
         $this->find('#order-filter')->sendKeys('T-1');
-        $this->text('.acts button', 'Set kits aside')->click();
+        $this->ready('.acts button', 'Set kits aside')->click();
         $this->text('td.allocated', 'kits set aside');
-        $this->text('.acts button', 'Ship')->click();
+        $this->ready('.acts button', 'Ship')->click();
         $this->text('td.shipped', 'shipped');
 
         $this->drop('.salesroom', ['orders.csv' => "number,date,customer,kit,quantity\nT-2,2026-11-25,Luc Armand,Lamp,1\n"]);
@@ -66,12 +66,12 @@ final class ShopTest extends BrowserCase
     public function test_an_earlier_revision_is_reached_and_compared_with(): void
     {
         $this->signIn();
-        $this->text('.kitrow h2 a', 'Frost Bell')->click();
-        $this->text('.bar button', 'Compare revisions')->click();
+        $this->ready('.kitrow h2 a', 'Frost Bell')->click();
+        $this->ready('.bar button', 'Compare revisions')->click();
         $this->text('.differences td', 'R16 was 1');
         $this->text('.cutline', 'Packed as A');
         $this->assertAccessible('Revisions compared');
-        $this->text('.revisions option', 'A')->click();
+        $this->ready('.revisions option', 'A')->click();
         $this->text('.strip .name span', 'released');
         self::assertFalse($this->text('.tools button', 'Undo')->isEnabled());
     }

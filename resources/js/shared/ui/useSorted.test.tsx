@@ -1,3 +1,4 @@
+// @vitest-environment jsdom
 import { act } from 'react';
 import { createRoot } from 'react-dom/client';
 import { afterEach, describe, expect, it } from 'vitest';
@@ -10,6 +11,9 @@ function Table() {
   const { sorted, head } = useSorted(ROWS, KEYS);
   return <table><thead><tr>{head('name', 'part')}{head('count', 'count', true)}</tr></thead><tbody>{sorted.map((row) => <tr key={row.name}><td className="name">{row.name}</td></tr>)}</tbody></table>;
 }
+
+// React asks for this before it lets a test act.
+(globalThis as { IS_REACT_ACT_ENVIRONMENT?: boolean }).IS_REACT_ACT_ENVIRONMENT = true;
 
 describe('a table that sorts by its heads', () => {
   const box = document.createElement('div');
