@@ -36,7 +36,7 @@ final readonly class Sales
     public function stock(): array
     {
         $counts = $wanted = [];
-        $rows = Row::all(DB::query()->fromSub($this->ledger->latest(), 'last')->join('units', 'units.id', '=', 'last.unit_id')->join('releases', 'releases.id', '=', 'units.release_id')->join('revisions', 'revisions.id', '=', 'releases.revision_id')
+        $rows = Row::all($this->ledger->ofKits()
             ->groupBy('revisions.kit_id', 'entry')->selectRaw('revisions.kit_id, entry, count(*) as n'));
         foreach ($rows as $row) {
             $counts[$row->int('kit_id')][$row->text('entry')] = $row->int('n');

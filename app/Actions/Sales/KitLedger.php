@@ -49,11 +49,17 @@ final readonly class KitLedger
         return DB::table('kit_ledger')->selectRaw('distinct on (unit_id) unit_id, sequence, entry, order_id, created_at')->orderBy('unit_id')->orderByDesc('sequence');
     }
 
+    /** The last row of every packed kit as `last`, with its unit, release and revision. */
+    public function ofKits(): Builder
+    {
+        return DB::query()->fromSub($this->latest(), 'last')->join('units', 'units.id', '=', 'last.unit_id')->join('releases', 'releases.id', '=', 'units.release_id')->join('revisions', 'revisions.id', '=', 'releases.revision_id');
+    }
+
     /** @return list<int> kits on hand, the oldest first */
     public function onHand(int $kitId, int $most): array
     {
         /** @var list<int> */
-        return DB::query()->fromSub($this->latest(), 'last')->join('units', 'units.id', '=', 'last.unit_id')->join('releases', 'releases.id', '=', 'units.release_id')->join('revisions', 'revisions.id', '=', 'releases.revision_id')
+        return $this->ofKits()
             ->where('revisions.kit_id', $kitId)->whereIn('entry', ['packed', 'freed'])->orderBy('units.id')->limit($most)->pluck('units.id')->all();
     }
 }

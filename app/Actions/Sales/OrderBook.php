@@ -55,7 +55,7 @@ final readonly class OrderBook
         $order = Row::first(DB::table('orders')->join('customers', 'customers.id', '=', 'customer_id')->where('orders.id', $orderId)) ?? abort(404, 'There is no such order.');
         $lines = [];
         foreach (Row::all(DB::table('order_lines')->join('kits', 'kits.id', '=', 'kit_id')->where('order_id', $orderId)->orderBy('order_lines.id')->select(['kit_id', 'kits.name', 'quantity'])) as $line) {
-            $serials = Row::all(DB::query()->fromSub($this->ledger->latest(), 'last')->join('units', 'units.id', '=', 'last.unit_id')->join('releases', 'releases.id', '=', 'units.release_id')->join('revisions', 'revisions.id', '=', 'releases.revision_id')
+            $serials = Row::all($this->ledger->ofKits()
                 ->where('last.order_id', $orderId)->whereIn('entry', ['allocated', 'shipped'])->where('revisions.kit_id', $line->int('kit_id'))->orderBy('serial')->select('serial'));
             $lines[] = ['kit' => $line->text('name'), 'quantity' => $line->int('quantity'), 'serials' => array_map(static fn(Row $row): string => $row->text('serial'), $serials)];
         }
@@ -94,7 +94,7 @@ final readonly class OrderBook
         foreach (Row::all(DB::table('order_lines')->where('order_id', $orderId)) as $line) {
             $wanted[$line->int('kit_id')] = ($wanted[$line->int('kit_id')] ?? 0) + $line->int('quantity');
         }
-        $given = Row::all(DB::query()->fromSub($this->ledger->latest(), 'last')->join('units', 'units.id', '=', 'last.unit_id')->join('releases', 'releases.id', '=', 'units.release_id')->join('revisions', 'revisions.id', '=', 'releases.revision_id')
+        $given = Row::all($this->ledger->ofKits()
             ->where('last.order_id', $orderId)->whereIn('entry', ['allocated', 'shipped'])->groupBy('revisions.kit_id')->selectRaw('revisions.kit_id, count(*) as n'));
         foreach ($given as $row) {
             $wanted[$row->int('kit_id')] = ($wanted[$row->int('kit_id')] ?? 0) - $row->int('n');

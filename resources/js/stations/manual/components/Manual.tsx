@@ -3,7 +3,7 @@ import { useFaults, useManual, type ManualDocument } from '@/shared/api';
 import { BoardView } from '@/shared/board';
 import { minutes } from '@/shared/format';
 import { useKeys } from '@/shared/keys';
-import { useKit } from '@/shared/kit';
+import { useFacing, useKit } from '@/shared/kit';
 import { PaperChoice, PrintButton, Split } from '@/shared/ui';
 import { FrontMatter } from './FrontMatter';
 import { ReleaseBox } from './ReleaseBox';
@@ -19,6 +19,7 @@ export function Manual() {
   const [at, setAt] = useState<number | null>(null);
   const fitted = useMemo(() => fittedBefore(manual.data ?? null, at), [manual.data, at]);
   const count = manual.data?.steps.length ?? 0;
+  useFacing(at, manual.data?.steps.find((each) => each.number === at)?.side);
   const go = (by: number) => {
     const next = Math.max(1, Math.min(count, (at ?? 0) + by));
     setAt(next);

@@ -1,7 +1,7 @@
 import { useState } from 'react';
 import { useOrder, type Override } from '@/shared/api';
 import { useKeys } from '@/shared/keys';
-import { useKit } from '@/shared/kit';
+import { useFacing, useKit } from '@/shared/kit';
 import { Notice, Split } from '@/shared/ui';
 import { Compare } from './Compare';
 import { CostLine } from './CostLine';
@@ -27,6 +27,7 @@ export function Order() {
   const steps = plan?.steps ?? [];
   const index = Math.min(at, Math.max(0, steps.length - 1));
   const step = steps[index];
+  useFacing(step?.number ?? null, step?.side);
   const saveOverrides = async (overrides: readonly Override[]) => {
     await kit.save([{ type: 'order', target: '', field: '', value: overrides.length === 0 ? null : [...overrides] }]);
     setWaiting(null);
