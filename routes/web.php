@@ -7,6 +7,7 @@ use App\Http\Controllers\Account\SignOut;
 use App\Http\Controllers\Account\WhoAmI;
 use App\Http\Controllers\Builder\PageController;
 use App\Http\Controllers\Export\ExportController;
+use App\Http\Controllers\Export\TableController;
 use App\Http\Controllers\Health;
 use App\Http\Controllers\Kit\AddFile;
 use App\Http\Controllers\Kit\EditController;
@@ -72,6 +73,7 @@ Route::prefix('api')->group(function (): void {
             Route::post('/faq', [FaultController::class, 'store'])->middleware('can:answer-reports')->name('faq.store');
         });
 
+        Route::post('/tables', TableController::class)->middleware('can:see-kits')->name('tables');
         Route::post('/exports', [ExportController::class, 'store'])->middleware('can:see-kits')->name('exports.store');
         Route::prefix('/exports/{export}')->whereNumber('export')->group(function (): void {
             Route::get('/', [ExportController::class, 'show'])->middleware('can:see-kits')->name('exports.show');

@@ -61,6 +61,17 @@ final class RoomsTest extends BrowserCase
         $this->text('.detail h2', 'U1');
     }
 
+    public function test_a_table_is_saved_as_a_workbook(): void
+    {
+        $this->signIn();
+        $this->ready('.kitrow h2 a', 'Frost Bell')->click();
+        $this->find('.parts-table');
+        self::driver()->executeScript('window.saved = null; URL.createObjectURL = blob => { window.saved = blob; return "#"; }');
+        $this->ready('.bar button', 'XLSX')->click();
+        $kind = self::driver()->wait(90, 50)->until(static fn(): string => (string) self::driver()->executeScript('return window.saved ? window.saved.type : ""'));
+        self::assertStringContainsString('spreadsheetml', (string) $kind);
+    }
+
     public function test_undo_takes_an_edit_back(): void
     {
         $this->signIn();

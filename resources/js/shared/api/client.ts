@@ -64,6 +64,8 @@ export const api = {
   remove: client.DELETE,
   post: (path: string, body: unknown, headers: Record<string, string> = {}): Promise<unknown> =>
     send(path, { method: 'POST', body: JSON.stringify(body), headers: { 'Content-Type': 'application/json', ...headers } }),
+  download: async (path: string, body: unknown): Promise<Blob> =>
+    (await checked(new Request(`/api${path}`, { method: 'POST', body: JSON.stringify(body), headers: { 'Content-Type': 'application/json' } }))).blob(),
   upload: (path: string, files: readonly File[], fields: Record<string, string> = {}): Promise<unknown> => {
     const form = new FormData();
     for (const [name, value] of Object.entries(fields)) form.append(name, value);
