@@ -34,7 +34,7 @@ export function Places({ parts }: { parts: readonly [string, Part][] }) {
     <>
       <div className="caption">
         <b>Places</b>
-        <span className="quiet">mm from the board's origin, seen from the top</span>
+        <span className="quiet">mm, seen from the top</span>
         <span className="end acts">
           <label className="sr" htmlFor="place-filter">Filter places</label>
           <input id="place-filter" className="filter" placeholder="Filter" value={filter} onChange={(event) => { setFilter(event.target.value); }} />
