@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Queries;
 
 use App\Actions\Kit\KitFolder;
+use App\Actions\Sales\KitLedger;
 use App\Models\Revision;
 use App\Support\Row;
 use Chiralex\Bagging\BagPlanner;
@@ -17,7 +18,6 @@ use Chiralex\Manual\Manual;
 use Chiralex\Manual\ManualPlanner;
 use ChiralexRender\Document\DifferenceDocument;
 use ChiralexRender\Words;
-use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Facades\DB;
 
 /**
@@ -27,7 +27,10 @@ use Illuminate\Support\Facades\DB;
  */
 final readonly class Difference
 {
-    public function __construct(private KitFolder $folder) {}
+    public function __construct(
+        private KitFolder $folder,
+        private KitLedger $ledger,
+    ) {}
 
     /**
      * @return array{before: string, after: string, entries: list<Entry>, packed: list<string>}
@@ -41,11 +44,11 @@ final readonly class Difference
         return (new DifferenceDocument(Words::english()))->of((new RevisionDifference())->between($old->kit, $new->kit), $old, $new) + ['packed' => $this->packed($before)];
     }
 
-    /** @return list<string> serial numbers packed from a revision and not scrapped */
+    /** @return list<string> serial numbers packed from a revision, neither taken apart again nor scrapped */
     private function packed(Revision $revision): array
     {
         return array_map(static fn(Row $row): string => $row->text('serial'), Row::all(DB::table('units')->join('releases', 'releases.id', '=', 'release_id')->where('revision_id', $revision->id)
-            ->whereExists(static fn(Builder $query) => $query->from('kit_ledger')->whereColumn('unit_id', 'units.id'))->orderBy('number')->select('serial')));
+            ->joinSub($this->ledger->latest(), 'last', 'last.unit_id', '=', 'units.id')->whereNotIn('entry', ['unpacked', 'scrapped'])->orderBy('number')->select('serial')));
     }
 
     /** @throws NoDifference */

@@ -23,6 +23,8 @@ final class DifferenceTest extends TradeCase
         self::assertSame(['substituted', 'R1', ['value'], [1], 'A'], [$answer->json('entries.0.change'), $answer->json('entries.0.designator'), $answer->json('entries.0.fields'), $answer->json('entries.0.after.steps'), $answer->json('entries.0.after.bag')]);
         self::assertSame("R1 was 10\u{2009}k\u{03A9} resistor (brown, black, orange, gold); now it is 22\u{2009}k\u{03A9} resistor (red, red, orange, gold).", $answer->json('entries.0.seen'));
         self::assertCount(2, (array) $answer->json('packed'));
+        $this->pressed($this->person(Role::Packer), $run, 'undo', 0, 0)->assertOk();
+        self::assertCount(1, (array) $this->actingAs($maker)->getJson("/api/revisions/{$new}/difference/{$old->id}")->json('packed'), 'a pack taken apart again is no old kit');
         $this->postJson('/api/exports', ['operationId' => (string) Str::uuid(), 'kind' => 'difference-slip', 'subject' => $new])->assertCreated()->assertJsonPath('status', 'done')->assertJsonPath('name', 'Test kit A to B difference.pdf');
     }
 

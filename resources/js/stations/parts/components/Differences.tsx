@@ -19,7 +19,7 @@ export function Differences() {
         <span>to <b>{kit.header.revision}</b></span>
         <span className="end">
           <TableActions name={`${kit.header.kit} difference`} rows={() => [['part', 'change', 'what is seen', 'steps', 'bag', 'tests'], ...entries.map((entry) => [entry.designator, entry.change, entry.seen, steps(entry), bag(entry), tests(entry)])]} />
-          <PrintButton label="Print the slip" kind="difference-slip" subject={kit.id} />
+          {difference.data && difference.data.packed.length > 0 && <PrintButton label="Print the slip" kind="difference-slip" subject={kit.id} />}
         </span>
       </div>
       <div className="scroll" tabIndex={0} role="region" aria-label="Differences">
