@@ -9,6 +9,7 @@ use Chiralex\Quantity\Unit;
 use Chiralex\Quantity\ValueFault;
 use Chiralex\Quantity\ValueReader;
 use ChiralexRender\Document\MarkingDocuments;
+use ChiralexRender\Words;
 
 /** `decode`, `bands`, `encode`. */
 final readonly class MarkingVerbs
@@ -22,7 +23,7 @@ final readonly class MarkingVerbs
     {
         $read = Arguments::parse($arguments, ['kind'], 'chiralex decode CODE [--kind resistor|capacitor|inductor]');
 
-        return new Outcome((new MarkingDocuments())->decode($read->only('decode'), $this->unit($read->flag('kind'))));
+        return new Outcome((new MarkingDocuments(Words::english()))->decode($read->only('decode'), $this->unit($read->flag('kind'))));
     }
 
     /**
@@ -37,7 +38,7 @@ final readonly class MarkingVerbs
             throw UsageError::missing('bands', 'chiralex bands "yellow violet orange gold"');
         }
 
-        return new Outcome((new MarkingDocuments())->bands(implode(' ', $read->words)));
+        return new Outcome((new MarkingDocuments(Words::english()))->bands(implode(' ', $read->words)));
     }
 
     /**
@@ -59,7 +60,7 @@ final readonly class MarkingVerbs
             throw UsageError::badValue('--tolerance', $tolerance, 'percent, like 5 or 0.1');
         }
 
-        return new Outcome((new MarkingDocuments())->encode($value->value, $tolerance === null ? $value->tolerance : rtrim($tolerance, ' %')));
+        return new Outcome((new MarkingDocuments(Words::english()))->encode($value->value, $tolerance === null ? $value->tolerance : rtrim($tolerance, ' %')));
     }
 
     /** @throws UsageError when the kind is none of the three */

@@ -19,6 +19,15 @@ final readonly class Told
         return ['code' => $reason->code, 'text' => $this->words->of($reason), 'origin' => $reason->origin->value, 'numbers' => $reason->args];
     }
 
+    /**
+     * @param list<Reason> $reasons
+     * @return list<array{code: string, text: string, origin: string, numbers: array<string, string|int|float|list<string>>}>
+     */
+    public function reasons(array $reasons): array
+    {
+        return array_map($this->reason(...), $reasons);
+    }
+
     /** @return array{severity: string, code: string, message: string, file: ?string, row: ?int, column: ?string} */
     public function problem(Problem $problem): array
     {

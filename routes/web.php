@@ -22,6 +22,7 @@ use App\Http\Controllers\Kit\ShowDocument;
 use App\Http\Controllers\Kit\ShowSkyline;
 use App\Http\Controllers\Kit\TryOrder;
 use App\Http\Controllers\Kit\Undo;
+use App\Http\Controllers\Library\LibraryController;
 use App\Http\Controllers\Packing\RunController;
 use App\Http\Controllers\Release\ReleaseController;
 use App\Http\Controllers\Report\FaultController;
@@ -72,6 +73,11 @@ Route::prefix('api')->group(function (): void {
             Route::get('/faults', [FaultController::class, 'show'])->middleware('can:see-kits')->name('faults.show');
             Route::post('/faq', [FaultController::class, 'store'])->middleware('can:answer-reports')->name('faq.store');
         });
+
+        Route::get('/library', [LibraryController::class, 'index'])->middleware('can:see-kits')->name('library.index');
+        Route::post('/library', [LibraryController::class, 'store'])->middleware('can:edit-kits')->name('library.store');
+        Route::post('/library/give', [LibraryController::class, 'give'])->middleware('can:edit-kits')->name('library.give');
+        Route::get('/library/{part}/photo', [LibraryController::class, 'photo'])->whereNumber('part')->middleware('can:see-kits')->name('library.photo');
 
         Route::post('/tables', TableController::class)->middleware('can:see-kits')->name('tables');
         Route::post('/exports', [ExportController::class, 'store'])->middleware('can:see-kits')->name('exports.store');

@@ -14,6 +14,7 @@ use Illuminate\Database\Eloquent\Model;
  * @property string $operation_id
  * @property ExportKind $kind
  * @property int $subject id of what it is made from
+ * @property string $options what is chosen, empty for the defaults
  * @property string $paper
  * @property string $status queued, running, done, failed, cancelled
  * @property int $progress percent
@@ -24,7 +25,7 @@ use Illuminate\Database\Eloquent\Model;
  */
 final class Export extends Model
 {
-    protected $fillable = ['operation_id', 'kind', 'subject', 'paper', 'status', 'progress', 'sha256', 'name', 'fault', 'user_id'];
+    protected $fillable = ['operation_id', 'kind', 'subject', 'paper', 'options', 'status', 'progress', 'sha256', 'name', 'fault', 'user_id'];
 
     /** @return array<string, class-string|string> */
     protected function casts(): array

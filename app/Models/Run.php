@@ -16,6 +16,7 @@ use Illuminate\Support\Carbon;
  * @property int<1, max> $packs
  * @property int $pack_size 1, or 5, 10, 20 for class packs
  * @property non-empty-list<array<string, mixed>> $lines
+ * @property string $options what is chosen, empty for the defaults
  * @property Carbon $created_at
  * @property-read Release $release
  */
@@ -23,7 +24,7 @@ final class Run extends Model
 {
     public const UPDATED_AT = null;
 
-    protected $fillable = ['release_id', 'operation_id', 'packs', 'pack_size', 'lines', 'user_id'];
+    protected $fillable = ['release_id', 'operation_id', 'packs', 'pack_size', 'lines', 'options', 'user_id'];
 
     /** @return BelongsTo<Release, $this> */
     public function release(): BelongsTo

@@ -17,6 +17,7 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  * @property int $number
  * @property string $serial
  * @property-read Release $release
+ * @property-read Run $run
  */
 final class Unit extends Model
 {
@@ -28,5 +29,11 @@ final class Unit extends Model
     public function release(): BelongsTo
     {
         return $this->belongsTo(Release::class);
+    }
+
+    /** @return BelongsTo<Run, $this> */
+    public function run(): BelongsTo
+    {
+        return $this->belongsTo(Run::class);
     }
 }

@@ -19,11 +19,56 @@ use ChiralexRender\Words;
 /** What every station needs to know of a revision. */
 final readonly class RevisionHeader
 {
+    private const MOST_CHOICES = 24;
+
     public function __construct(
         private Documents $documents,
         private PublicToken $tokens,
         private Judgements $judgements,
     ) {}
+
+    /**
+     * Matters of the kit as it comes, and those that only another choice of its options has.
+     *
+     * @param array<array-key, mixed> $options as in the parts document
+     * @return list<array{severity: string, station: string, code: string, message: string, designators: list<string>}>
+     */
+    private function matters(Revision $revision, array $options): array
+    {
+        $matters = [];
+        foreach (array_slice(['', ...$this->others($options)], 0, self::MOST_CHOICES) as $choice) {
+            /** @var array{matters: list<array{severity: string, station: string, code: string, message: string, designators: list<string>}>} $check */
+            $check = $this->documents->get($revision, 'check', $choice);
+            foreach ($check['matters'] as $matter) {
+                $key = "{$matter['code']} {$matter['message']}";
+                $matters[$key] ??= ['message' => $choice === '' ? $matter['message'] : "{$matter['message']} ({$choice})"] + $matter;
+            }
+        }
+
+        return array_values($matters);
+    }
+
+    /**
+     * One value changed at a time: what any choice adds shows in one of these.
+     *
+     * @param array<array-key, mixed> $options
+     * @return list<string>
+     */
+    private function others(array $options): array
+    {
+        $choices = [];
+        foreach ($options as $option) {
+            if (is_array($option) && is_string($option['name'] ?? null) && is_array($option['values'] ?? null)) {
+                foreach ($option['values'] as $value) {
+                    if (is_string($value) && $value !== ($option['default'] ?? null)) {
+                        $choices[] = "{$option['name']}={$value}";
+                    }
+                }
+            }
+        }
+
+        return $choices;
+    }
 
     /** @return list<array{severity: string, station: string, code: string, message: string, designators: list<string>}> reports stand outside the files, so the command line's `check` does not know them */
     private function openReports(Revision $revision): array
@@ -44,8 +89,7 @@ final readonly class RevisionHeader
     /** @return array<string, mixed> */
     public function of(Revision $revision): array
     {
-        /** @var array{matters: list<array{severity: string, station: string, code: string, message: string, designators: list<string>}>} $check */
-        $check = $this->documents->get($revision, 'check');
+        $options = $this->documents->get($revision, 'parts')['options'] ?? [];
         $undone = Edit::query()->where('revision_id', $revision->id)->whereNotNull('undoes')->pluck('undoes');
         $last = Edit::query()->with('user')->where('revision_id', $revision->id)->whereNull('undoes')->whereNotIn('id', $undone)->orderByDesc('sequence')->first();
 
@@ -55,7 +99,8 @@ final readonly class RevisionHeader
             'revision' => $revision->name,
             'sequence' => $revision->sequence,
             'files' => array_keys($revision->files),
-            'matters' => [...$check['matters'], ...$this->openReports($revision)],
+            'options' => $options,
+            'matters' => [...$this->matters($revision, is_array($options) ? $options : []), ...$this->openReports($revision)],
             'released' => $this->released($revision),
             'others' => array_values(Revision::query()->where('kit_id', $revision->kit_id)->where('id', '!=', $revision->id)->orderByDesc('id')->get()->map(static fn(Revision $other): array => ['id' => $other->id, 'revision' => $other->name])->all()),
             'undo' => $last === null ? null : ['by' => $last->user->name, 'at' => $last->created_at->toIso8601String()],

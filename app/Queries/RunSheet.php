@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace App\Queries;
 
+use App\Actions\Kit\Documents;
 use App\Actions\Packing\PackOn;
+use App\Models\Revision;
 use App\Models\Run;
 use App\Models\Unit;
 use App\Support\Row;
@@ -19,7 +21,10 @@ final readonly class RunSheet
     /** Seconds. */
     private const KEPT = 86_400;
 
-    public function __construct(private PackOn $packing) {}
+    public function __construct(
+        private PackOn $packing,
+        private Documents $documents,
+    ) {}
 
     /** @return list<array<string, mixed>> the newest first */
     public function rows(): array
@@ -30,7 +35,7 @@ final readonly class RunSheet
     /** @return list<array<string, mixed>> what can be packed */
     public function releases(): array
     {
-        return array_map(static fn(Row $row): array => ['id' => $row->int('id'), 'kit' => $row->text('name'), 'revision' => $row->text('revision')], Row::all(DB::table('releases')->join('revisions', 'revisions.id', '=', 'revision_id')->join('kits', 'kits.id', '=', 'kit_id')->orderBy('kits.name')->orderByDesc('releases.id')->select(['releases.id', 'kits.name', 'revisions.name as revision'])));
+        return array_map(fn(Row $row): array => ['id' => $row->int('id'), 'kit' => $row->text('name'), 'revision' => $row->text('revision'), 'options' => $this->documents->get(Revision::query()->findOrFail($row->int('revision_id')), 'parts')['options'] ?? []], Row::all(DB::table('releases')->join('revisions', 'revisions.id', '=', 'revision_id')->join('kits', 'kits.id', '=', 'kit_id')->orderBy('kits.name')->orderByDesc('releases.id')->select(['releases.id', 'revision_id', 'kits.name', 'revisions.name as revision'])));
     }
 
     /** @return array<string, mixed> */
@@ -54,7 +59,7 @@ final readonly class RunSheet
     /** @return array<string, mixed> what a run was begun as */
     private function head(Run $run): array
     {
-        return ['id' => $run->id, 'kit' => $run->release->revision->kit->name, 'revision' => $run->release->revision->name, 'packs' => $run->packs, 'packSize' => $run->pack_size, 'at' => $run->created_at->toIso8601String()];
+        return ['id' => $run->id, 'kit' => $run->release->revision->kit->name, 'revision' => $run->release->revision->name, 'packs' => $run->packs, 'packSize' => $run->pack_size, 'options' => $run->options, 'at' => $run->created_at->toIso8601String()];
     }
 
     /**

@@ -22,10 +22,10 @@ final readonly class Sales
         foreach (Row::all(DB::query()->fromSub($this->ledger->latest(), 'last')->whereNotNull('order_id')->groupBy('order_id', 'entry')->selectRaw('order_id, entry, count(*) as n')) as $row) {
             $moved[$row->int('order_id')][$row->text('entry')] = $row->int('n');
         }
-        foreach (Row::all(DB::table('order_lines')->join('kits', 'kits.id', '=', 'kit_id')->orderBy('order_lines.id')->select(['order_id', 'kit_id', 'name', 'quantity', 'unit_price', 'currency'])) as $row) {
-            $lines[$row->int('order_id')][] = ['kitId' => $row->int('kit_id'), 'kit' => $row->text('name'), 'quantity' => $row->int('quantity'), 'unitPrice' => $row->int('unit_price'), 'currency' => $row->text('currency')];
+        foreach (Row::all(DB::table('order_lines')->join('kits', 'kits.id', '=', 'kit_id')->orderBy('order_lines.id')->select(['order_id', 'kit_id', 'name', 'quantity', 'unit_price', 'currency', 'options'])) as $row) {
+            $lines[$row->int('order_id')][] = ['kitId' => $row->int('kit_id'), 'kit' => $row->text('name'), 'quantity' => $row->int('quantity'), 'unitPrice' => $row->int('unit_price'), 'currency' => $row->text('currency'), 'options' => $row->text('options')];
         }
-        $hand = array_column($this->stock(), 'onHand', 'kitId');
+        $hand = $this->onHand();
         $orders = array_map(static fn(Row $row): array => self::order($row, $lines[$row->int('id')] ?? [], $moved[$row->int('id')] ?? [], $hand), Row::all(DB::table('orders')->join('customers', 'customers.id', '=', 'customer_id')->orderBy('placed_on')->orderBy('orders.id')->select(['orders.id', 'number', 'placed_on', 'name', 'erased_at'])));
         usort($orders, static fn(array $a, array $b): int => [$a['stage'] === 'shipped', $a['placedOn'], $a['id']] <=> [$b['stage'] === 'shipped', $b['placedOn'], $b['id']]);
 
@@ -53,6 +53,17 @@ final readonly class Sales
         }, Row::all(DB::table('kits')->orderBy('name')));
     }
 
+    /** @return array<string, int> kit and options to how many are on hand */
+    private function onHand(): array
+    {
+        $hand = [];
+        foreach (Row::all($this->ledger->ofKits()->whereIn('entry', ['packed', 'freed'])->groupBy('revisions.kit_id', 'runs.options')->selectRaw('revisions.kit_id, runs.options, count(*) as n')) as $row) {
+            $hand["{$row->int('kit_id')} {$row->text('options')}"] = $row->int('n');
+        }
+
+        return $hand;
+    }
+
     /** @return list<array<string, mixed>> the last moves of kits, the newest first */
     public function ledger(): array
     {
@@ -62,9 +73,9 @@ final readonly class Sales
     }
 
     /**
-     * @param list<array{kitId: int, kit: string, quantity: int, unitPrice: int, currency: string}> $lines
+     * @param list<array{kitId: int, kit: string, quantity: int, unitPrice: int, currency: string, options: string}> $lines
      * @param array<string, int> $moved entry to count of kits
-     * @param array<int, int> $hand kit to how many are on hand
+     * @param array<string, int> $hand kit and options to how many are on hand
      * @return array{id: int, placedOn: string, stage: string, ...<string, mixed>}
      */
     private static function order(Row $order, array $lines, array $moved, array $hand): array
@@ -77,7 +88,7 @@ final readonly class Sales
             'id' => $order->int('id'), 'number' => $order->text('number'), 'placedOn' => $order->text('placed_on'), 'customer' => $order->has('erased_at') ? 'erased' : $order->text('name'), 'lines' => $lines,
             'wanted' => $wanted, 'allocated' => $allocated, 'shipped' => $shipped,
             'stage' => $shipped >= $wanted ? 'shipped' : ($rest > 0 ? 'open' : 'allocated'),
-            'canAllocate' => $rest > 0 && array_filter($lines, static fn(array $line): bool => ($hand[$line['kitId']] ?? 0) < $line['quantity']) === [],
+            'canAllocate' => $rest > 0 && array_filter($lines, static fn(array $line): bool => ($hand["{$line['kitId']} {$line['options']}"] ?? 0) < $line['quantity']) === [],
         ];
     }
 }

@@ -5,6 +5,12 @@ export COMPOSER_ALLOW_SUPERUSER=1
 say() { printf '%s\n' "$*"; }
 fail() { printf 'chiralex: %s\n' "$*" >&2; exit 1; }
 
+free_port() { # PORT: it, or the next one that nobody listens on
+  local port=$1
+  while (exec 3<>"/dev/tcp/127.0.0.1/$port") 2>/dev/null; do port=$((port + 1)); done
+  printf '%s' "$port"
+}
+
 # Under a folder that other users may not enter, nothing can run as www-data or postgres from here.
 others_may_enter() {
   local folder=$1

@@ -8,6 +8,7 @@ $defs = json_decode(str_replace('#/$defs/', '#/components/schemas/', (string) fi
 $routes = [
     'get /me' => 'Person', 'post /sign-in' => 'Person', 'post /sign-out' => null,
     'get /markings' => 'Markings',
+    'get /library' => 'Library', 'post /library' => 'Library', 'post /library/give' => 'Given',
     'get /kits' => 'Shelf', 'post /kits' => 'ShelfRow', 'post /demo' => 'Shelf',
     'get /revisions/{revision}' => 'Header',
     'post /revisions/{revision}/revisions' => 'ShelfRow',
@@ -46,7 +47,7 @@ foreach ($routes as $route => $schema) {
     preg_match_all('~\{(\w+)\}~', $path, $names);
     $ok = $schema === null ? ['description' => 'done'] : ['description' => $schema, 'content' => ['application/json' => ['schema' => ['$ref' => "#/components/schemas/{$schema}"]]]];
     $paths[$path][$verb] = array_filter([
-        'parameters' => [...($path === '/markings' ? [['name' => 'text', 'in' => 'query', 'required' => true, 'schema' => ['type' => 'string']]] : []), ...array_map(static fn(string $name): array => ['name' => $name, 'in' => 'path', 'required' => true, 'schema' => ['type' => $name === 'token' ? 'string' : 'integer']], $names[1])],
+        'parameters' => [...($path === '/markings' ? [['name' => 'text', 'in' => 'query', 'required' => true, 'schema' => ['type' => 'string']]] : []), ...($verb === 'get' && preg_match('~/(documents|boards|skyline)~', $path) === 1 ? [['name' => 'options', 'in' => 'query', 'required' => false, 'schema' => ['type' => 'string']]] : []), ...array_map(static fn(string $name): array => ['name' => $name, 'in' => 'path', 'required' => true, 'schema' => ['type' => $name === 'token' ? 'string' : 'integer']], $names[1])],
         'responses' => [
             '200' => $ok,
             '409' => ['description' => 'Conflict', 'content' => ['application/json' => ['schema' => ['$ref' => '#/components/schemas/Conflict']]]],

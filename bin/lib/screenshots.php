@@ -34,7 +34,7 @@ $take('parts');
 $click('.parts-table tr', 'ZD1');
 $wait('.detail');
 $take('parts-look-alikes');
-$click('.bar button', 'Compare revisions');
+$click('.bar button', 'Compare');
 $wait('.differences td');
 $take('parts-difference');
 $click('.strip a', 'Board');

@@ -6,6 +6,7 @@ namespace ChiralexRender\Document;
 
 use Chiralex\Build\StepPart;
 use Chiralex\Kit\KitPart;
+use Chiralex\Kit\Option;
 use Chiralex\Kit\Test;
 use Chiralex\Manual\Manual;
 use Chiralex\Manual\ManualStep;
@@ -24,7 +25,7 @@ use stdClass;
  * @phpstan-type TestShape array{name: string, instrument: string, points: list<string>, expect: string, otherwise: string, adjusts: ?string}
  * @phpstan-type StepShape array{number: int, key: string, title: string, ownWords: bool, note: string, action: string, board: ?string, side: ?string, minutes: float, joints: int, parts: list<PartShape>, callouts: list<array{designator: string, text: string, consequence: string, picture: ?Picture}>, tips: list<string>, cautions: list<string>, gate: ?array{name: string, expect: string}, tests: list<TestShape>, remaining: array<string, list<string>>|\stdClass}
  * @phpstan-type RowShape array{designators: list<string>, quantity: int, value: string, kindName: string, marking: ?Marking, bag: string, direction: string}
- * @phpstan-type ManualShape array{kit: string, code: string, revision: string, paper: string, skill: string, minutes: float, joints: int, bags: Bags, tools: list<string>, cautions: list<string>, squarePads: list<array{board: string, pads: array<string, string>}>, identification: list<RowShape>, steps: list<StepShape>}
+ * @phpstan-type ManualShape array{kit: string, code: string, revision: string, choice: list<array{name: string, value: string}>, paper: string, skill: string, minutes: float, joints: int, bags: Bags, tools: list<string>, cautions: list<string>, squarePads: list<array{board: string, pads: array<string, string>}>, identification: list<RowShape>, steps: list<StepShape>}
  */
 final readonly class ManualDocument
 {
@@ -49,6 +50,7 @@ final readonly class ManualDocument
             'kit' => $manual->kit->name,
             'code' => $manual->kit->code,
             'revision' => $manual->kit->revision,
+            'choice' => array_map(static fn(Option $option): array => ['name' => $option->name, 'value' => $option->chosen], $manual->kit->options),
             'paper' => $manual->kit->settings->paper,
             'skill' => $manual->kit->settings->skill,
             'minutes' => $order['minutes'],
@@ -91,7 +93,7 @@ final readonly class ManualDocument
             'side' => $step->gate === null && $step->board !== null ? $step->side?->value : null,
             'minutes' => $step->minutes,
             'joints' => $step->joints,
-            'parts' => array_map(fn(StepPart $part): array => $this->part($part, $manual, $bagOf), $step->parts),
+            'parts' => [...array_map(fn(StepPart $part): array => $this->part($part, $manual, $bagOf), $step->parts), ...array_map(fn(string $name): array => $this->loose($name, $manual, $bagOf), $each->loose)],
             'callouts' => $fit,
             'tips' => array_map(fn(Reason $reason): string => $this->words->of($reason), $each->tips),
             'cautions' => array_map(fn(Reason $reason): string => $this->words->of($reason), $step->cautions),
@@ -118,6 +120,20 @@ final readonly class ManualDocument
             'hold' => $hold === [] ? '' : $this->words->of($hold[0]),
             'printed' => $part?->legend,
             'bag' => $bagOf[$step->designator] ?? null,
+        ];
+    }
+
+    /**
+     * @param array<string, string> $bagOf
+     * @return PartShape
+     */
+    private function loose(string $designator, Manual $manual, array $bagOf): array
+    {
+        $part = $manual->kit->part($designator);
+
+        return [
+            'designator' => $designator, 'value' => $part === null ? '' : $this->names->value($part), 'kindName' => $part === null ? '' : $this->names->kind($part), 'marking' => $part === null ? null : PartMarking::of($part),
+            'hold' => $this->words->sentence('manual.loose', ['designator' => $designator]), 'printed' => null, 'bag' => $bagOf[$designator] ?? null,
         ];
     }
 

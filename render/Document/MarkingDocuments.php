@@ -11,34 +11,47 @@ use Chiralex\Marking\Codes;
 use Chiralex\Marking\Colour;
 use Chiralex\Marking\Eia96;
 use Chiralex\Marking\Exception\NoReading;
+use Chiralex\Marking\Grounds;
 use Chiralex\Marking\MarkingWriter;
 use Chiralex\Quantity\EngineeringValue;
 use Chiralex\Quantity\Series;
 use Chiralex\Quantity\Unit;
+use ChiralexRender\Told;
+use ChiralexRender\Words;
 
 /** The documents of `decode`, `bands` and `encode`. */
 final readonly class MarkingDocuments
 {
+    private Told $told;
+
+    public function __construct(Words $words)
+    {
+        $this->told = new Told($words);
+    }
+
     /**
-     * @return array{code: string, readings: list<array{value: string, unit: string, display: string, scheme: string, tolerance: ?string, rank: int}>}
+     * @return array{code: string, readings: list<array{value: string, unit: string, display: string, scheme: string, tolerance: ?string, voltage: ?string, dielectric: ?string, rank: int, reasons: list<array<string, mixed>>}>}
      * @throws NoReading when the code has no legal reading
      */
     public function decode(string $code, ?Unit $unit): array
     {
         $readings = (new Codes())->read($code, $unit);
 
-        return ['code' => $code, 'readings' => array_map(static fn(CodeReading $reading, int $index): array => [
+        return ['code' => $code, 'readings' => array_map(fn(CodeReading $reading, int $index): array => [
             'value' => $reading->value->plain(),
             'unit' => $reading->value->unit->value,
             'display' => $reading->value->display(),
             'scheme' => $reading->scheme->value,
             'tolerance' => $reading->tolerance,
+            'voltage' => $reading->voltage,
+            'dielectric' => $reading->dielectric,
             'rank' => $index + 1,
+            'reasons' => $this->told->reasons(Grounds::of($reading)),
         ], $readings, array_keys($readings))];
     }
 
     /**
-     * @return array{bands: list<string>, readings: list<array{value: string, unit: string, display: string, tolerance: string, direction: string, temperatureCoefficient: ?int, rank: int}>}
+     * @return array{bands: list<string>, readings: list<array{value: string, unit: string, display: string, tolerance: string, direction: string, temperatureCoefficient: ?int, rank: int, reasons: list<array<string, mixed>>}>}
      * @throws NoReading when a word is no colour, or the bands have no legal reading
      */
     public function bands(string $text): array
@@ -48,7 +61,7 @@ final readonly class MarkingDocuments
 
         return [
             'bands' => self::words($colours),
-            'readings' => array_map(static fn(BandReading $reading, int $index): array => [
+            'readings' => array_map(fn(BandReading $reading, int $index): array => [
                 'value' => $reading->value->plain(),
                 'unit' => $reading->value->unit->value,
                 'display' => $reading->value->display(),
@@ -56,6 +69,7 @@ final readonly class MarkingDocuments
                 'direction' => $reading->reverse ? 'reverse' : 'forward',
                 'temperatureCoefficient' => $reading->temperatureCoefficient,
                 'rank' => $index + 1,
+                'reasons' => $this->told->reasons(Grounds::of($reading)),
             ], $readings, array_keys($readings)),
         ];
     }

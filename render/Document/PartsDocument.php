@@ -9,9 +9,10 @@ use Chiralex\Bom\Line;
 use Chiralex\Build\LookAlikes;
 use Chiralex\Kit\Kit;
 use Chiralex\Kit\KitPart;
+use Chiralex\Kit\Option;
+use Chiralex\Kit\Substitutes;
 use Chiralex\Part\Kind;
 use Chiralex\Reason\Problem;
-use Chiralex\Reason\Reason;
 use ChiralexRender\Told;
 use ChiralexRender\Words;
 
@@ -20,7 +21,7 @@ final readonly class PartsDocument
 {
     public function __construct(private Words $words) {}
 
-    /** @return array{kit: string, revision: string, file: string, columns: array<string, string>, headers: list<string>, lines: list<array<string, mixed>>, problems: list<array<string, mixed>>} */
+    /** @return array{kit: string, revision: string, file: string, columns: array<string, string>, headers: list<string>, options: list<array{name: string, values: list<string>, default: string, chosen: string}>, lines: list<array<string, mixed>>, lineUp: list<array<string, mixed>>, problems: list<array<string, mixed>>} */
     public function of(Kit $kit): array
     {
         $told = new Told($this->words);
@@ -32,7 +33,9 @@ final readonly class PartsDocument
             'file' => $kit->list->file,
             'columns' => array_map(static fn(int $index): string => $kit->list->headers[$index] ?? '', $kit->list->columns),
             'headers' => $kit->list->headers,
+            'options' => array_map(static fn(Option $option): array => ['name' => $option->name, 'values' => array_map(strval(...), array_keys($option->values)), 'default' => $option->default, 'chosen' => $option->chosen], $kit->options),
             'lines' => array_merge(...array_map(fn(Line $line): array => $this->lines($line, $kit, $alike), $kit->list->lines), ...[[]]),
+            'lineUp' => (new LineUp($this->words))->of($kit),
             'problems' => array_map(static fn(Problem $problem): array => $told->problem($problem), $kit->problems),
         ];
     }
@@ -49,11 +52,11 @@ final readonly class PartsDocument
         foreach ($line->designators as $designator) {
             $part = $kit->part($designator);
             if ($part !== null) {
-                $groups[implode('|', [$part->kind()->value, $part->outline->name, $part->height, $part->heightOrigin->value, $part->supply->value, $part->polarised ? 1 : 0, $part->legend ?? ''])][] = $part;
+                $groups[implode('|', [$part->kind()->value, $part->outline->name, $part->height, $part->heightOrigin->value, $part->supply->value, $part->polarised ? 1 : 0, $part->legend ?? '', $part->prints, $part->usedAt, ...$part->allowed, '-', ...$part->forbidden])][] = $part;
             }
         }
 
-        return array_values(array_map(fn(array $parts): array => $this->line($line, $parts, count($groups) === 1, array_map(strval(...), array_keys($alike[$parts[0]->designator] ?? []))), $groups));
+        return array_values(array_map(fn(array $parts): array => $this->line($line, $parts, count($groups) === 1, array_map(strval(...), array_keys($alike[$parts[0]->designator] ?? [])), $kit), $groups));
     }
 
     /**
@@ -61,9 +64,11 @@ final readonly class PartsDocument
      * @param list<string> $alike
      * @return array<string, mixed>
      */
-    private function line(Line $line, array $parts, bool $whole, array $alike): array
+    private function line(Line $line, array $parts, bool $whole, array $alike, Kit $kit): array
     {
         usort($alike, Designators::compare(...));
+        $told = new Told($this->words);
+        $substitutes = new Substitutes($kit);
         $part = $parts[0];
         $value = $part->recognition->value;
 
@@ -92,11 +97,15 @@ final readonly class PartsDocument
             'supply' => $part->supply->value,
             'sensitivity' => $part->sensitivity->value,
             'legend' => $part->legend,
+            'prints' => $part->prints,
+            'usedAt' => $part->usedAt,
+            'note' => $line->note,
+            'substitutes' => ['allowed' => $part->allowed, 'forbidden' => $part->forbidden, 'warnings' => $told->reasons($substitutes->warnings($part)), 'dependents' => $told->reasons($substitutes->dependents($part))],
             'socket' => $part->socket,
             'placed' => $part->placement !== null,
             'marking' => PartMarking::of($part),
             'alike' => $alike,
-            'reasons' => array_map(fn(Reason $reason): array => (new Told($this->words))->reason($reason), $part->recognition->reasons),
+            'reasons' => $told->reasons($part->recognition->reasons),
         ];
     }
 }

@@ -61,7 +61,9 @@ final readonly class HtmlManual
         $code = $qr === null ? '' : "<div class=\"qr\">{$qr['svg']}<br>the same on your phone</div>";
         $cautions = implode('', array_map(static fn(string $text): string => '<p class="caution">' . Num::text($text) . '</p>', $document['cautions']));
 
-        return "<div class=\"head\"><div><h1>{$kit}</h1><p class=\"quiet\">Build manual, revision {$revision}. " . count($document['steps']) . " steps, {$document['joints']} joints, {$hours}.</p></div>{$code}</div><h2>Before you begin</h2>{$cautions}";
+        $choice = implode('', array_map(static fn(array $option): string => ' ' . Num::text("{$option['name']}: {$option['value']}."), $document['choice']));
+
+        return "<div class=\"head\"><div><h1>{$kit}</h1><p class=\"quiet\">Build manual, revision {$revision}. " . count($document['steps']) . " steps, {$document['joints']} joints, {$hours}.{$choice}</p></div>{$code}</div><h2>Before you begin</h2>{$cautions}";
     }
 
     /** @param ManualShape $document */

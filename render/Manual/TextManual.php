@@ -33,7 +33,7 @@ final readonly class TextManual
      */
     public function of(array $document, array $faq = []): string
     {
-        $lines = [$this->heading(1, "{$document['kit']}, revision {$document['revision']}"), '', count($document['steps']) . " steps, {$document['joints']} joints, about " . (int) round($document['minutes']) . ' minutes.', '', $this->heading(2, 'Before you begin'), ''];
+        $lines = [$this->heading(1, "{$document['kit']}, revision {$document['revision']}"), '', count($document['steps']) . " steps, {$document['joints']} joints, about " . (int) round($document['minutes']) . ' minutes.' . implode('', array_map(static fn(array $option): string => " {$option['name']}: {$option['value']}.", $document['choice'])), '', $this->heading(2, 'Before you begin'), ''];
         array_push($lines, ...array_map(fn(string $text): string => '- ' . $this->text($text), $document['cautions']));
         array_push($lines, '', $this->heading(2, 'What is in the kit'));
         foreach ($document['bags']['bags'] as $bag) {

@@ -67,7 +67,7 @@ final class ShopTest extends BrowserCase
     {
         $this->signIn();
         $this->ready('.kitrow h2 a', 'Frost Bell')->click();
-        $this->ready('.bar button', 'Compare revisions')->click();
+        $this->ready('.bar button', 'Compare')->click();
         $this->text('.differences td', 'R16 was 1');
         $this->text('.cutline', 'Packed as A');
         $this->assertAccessible('Revisions compared');

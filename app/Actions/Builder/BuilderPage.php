@@ -24,13 +24,14 @@ final readonly class BuilderPage
     public function of(OpenedPage $page): array
     {
         $revision = $page->release->revision;
+        $options = $page->unit->run->options ?? '';
 
         return [
             'serial' => $page->unit?->serial,
             'keeps' => $page->unit === null ? 'device' : 'server',
             'ticks' => $page->unit === null ? [] : $this->ticks->done($page->unit),
-            'manual' => $this->documents->get($revision, 'manual'),
-            'boards' => $this->documents->get($revision, 'boards'),
+            'manual' => $this->documents->get($revision, 'manual', $options),
+            'boards' => $this->documents->get($revision, 'boards', $options),
             'faq' => $this->faq->published($revision),
         ];
     }

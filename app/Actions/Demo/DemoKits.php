@@ -13,6 +13,7 @@ final readonly class DemoKits
     public function __construct(
         private ImportKit $import,
         private DemoHistory $history,
+        private DemoLibrary $library,
     ) {}
 
     public function load(?int $userId): void
@@ -26,6 +27,9 @@ final readonly class DemoKits
             $name = is_array($kit) ? ($kit['name'] ?? '') : '';
             if (!Kit::query()->where('name', $name)->exists()) {
                 $revision = ($this->import)($files, $userId);
+                if ($name === 'Frost Bell') {
+                    $this->library->load($revision, database_path('demo/library.json'));
+                }
                 $this->history->play($revision, "{$folder}/history", $userId);
             }
         }

@@ -63,9 +63,9 @@ final readonly class Pages
     {
         $revision = Revision::query()->findOrFail($export->subject);
         /** @var ManualShape $document */
-        $document = ['paper' => $export->paper] + $this->documents->get($revision, 'manual');
+        $document = ['paper' => $export->paper] + $this->documents->get($revision, 'manual', $export->options);
         /** @var array{steps: array<int, string>, callouts: array<string, string>} $pictures */
-        $pictures = $this->documents->get($revision, 'pictures');
+        $pictures = $this->documents->get($revision, 'pictures', $export->options);
         $release = Release::query()->where('revision_id', $revision->id)->first();
         $qr = null;
         if ($release !== null) {
@@ -84,7 +84,7 @@ final readonly class Pages
     {
         $revision = Revision::query()->findOrFail($export->subject);
         /** @var Bags $bags */
-        $bags = $this->documents->get($revision, 'bags');
+        $bags = $this->documents->get($revision, 'bags', $export->options);
         $sheets = new BagSheets($revision->kit->name, $revision->name, $export->paper, $this->fonts());
         if ($export->kind === ExportKind::TickList) {
             return ['name' => "{$revision->kit->name} {$revision->name} tick list", 'html' => $sheets->tickList($bags)];

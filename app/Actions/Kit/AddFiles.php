@@ -4,10 +4,13 @@ declare(strict_types=1);
 
 namespace App\Actions\Kit;
 
+use App\Actions\Library\PartLibrary;
+use App\Actions\Library\RememberedColumns;
 use App\Models\Revision;
 use App\Models\User;
 use App\Support\FileStore;
 use Chiralex\ChiralexException;
+use Chiralex\Kit\KitReader;
 use ChiralexAdapters\KitFiles;
 use ChiralexAdapters\UnusableFile;
 use Illuminate\Support\Facades\DB;
@@ -18,6 +21,9 @@ final readonly class AddFiles
     public function __construct(
         private EditRevision $edit,
         private FileStore $store,
+        private KitFolder $folder,
+        private PartLibrary $library,
+        private RememberedColumns $columns,
     ) {}
 
     /**
@@ -40,6 +46,7 @@ final readonly class AddFiles
                 $labels[$role] = $name;
             }
         }
+        $changes = [...$changes, ...$this->remembered($revision, $changes, $labels)];
 
         return DB::transaction(function () use ($revision, $user, $operationId, $seen, $changes, $dropped, $labels): Revision {
             $saved = ($this->edit)($revision->id, $user, $operationId, $seen, $changes, null, $labels);
@@ -49,5 +56,30 @@ final readonly class AddFiles
 
             return $saved;
         });
+    }
+
+    /**
+     * What was said before of these columns and these parts.
+     *
+     * @param list<Change> $changes file changes
+     * @param array<string, string> $labels
+     * @return list<Change>
+     * @throws UnknownChange
+     * @throws ChiralexException
+     */
+    private function remembered(Revision $revision, array $changes, array $labels): array
+    {
+        $draft = new Draft($this->folder->files($revision));
+        $columns = [];
+        foreach ($changes as $change) {
+            $bytes = is_string($change->value) ? $this->store->get($change->value) : null;
+            $draft->apply(new Change('file', $change->target, '', $bytes));
+            $columns = $change->target === 'bom.csv' && $bytes !== null ? $this->columns->changes($bytes) : $columns;
+        }
+        foreach ($columns as $change) {
+            $draft->apply($change);
+        }
+
+        return [...$columns, ...$this->library->changes((new KitReader())->read($draft->files, [], $labels), $draft->files['kit.json'] ?? '{}')];
     }
 }

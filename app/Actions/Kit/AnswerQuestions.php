@@ -4,14 +4,17 @@ declare(strict_types=1);
 
 namespace App\Actions\Kit;
 
+use App\Actions\Library\PartLibrary;
+use App\Actions\Library\RememberedColumns;
 use App\Models\Revision;
 
-/** An answer to "what is it?" holds for all parts of its row, and is remembered for the next kit. */
+/** An answer to "what is it?" holds for all parts of its row; what is said of a part or a column is remembered for the next kit. */
 final readonly class AnswerQuestions
 {
     public function __construct(
         private KitFolder $folder,
-        private PartAnswers $answers,
+        private PartLibrary $library,
+        private RememberedColumns $columns,
     ) {}
 
     /**
@@ -37,10 +40,13 @@ final readonly class AnswerQuestions
     /** @param list<Change> $changes */
     public function remember(Revision $revision, array $changes): void
     {
-        foreach ($changes as $change) {
-            $part = $change->type === 'line' && $change->field === 'kind' && is_string($change->value) ? $this->folder->kit($revision)->part($change->target) : null;
+        $this->columns->rememberEdit($revision, $changes);
+        $said = array_values(array_filter($changes, static fn(Change $change): bool => $change->type === 'line' && $change->value !== null && in_array($change->field, PartLibrary::FACTS, true)));
+        $kit = $said === [] ? null : $this->folder->kit($revision);
+        foreach ($said as $change) {
+            $part = $kit?->part($change->target);
             if ($part !== null) {
-                $this->answers->remember($part, (string) $change->value);
+                $this->library->remember($part, $change->field, $change->value, "said in {$revision->kit->name} {$revision->name}");
             }
         }
     }

@@ -39,18 +39,26 @@ final readonly class Documents
     ) {}
 
     /**
+     * @param string $options what is chosen, as `box=drilled;power=jack`
      * @return array<string, mixed>
-     * @throws ChiralexException when the files cannot be read
+     * @throws ChiralexException when the files cannot be read, or the kit has no such option
      */
-    public function get(Revision $revision, string $name): array
+    public function get(Revision $revision, string $name, string $options = ''): array
     {
-        $frozen = in_array($name, self::FROZEN, true) ? DB::table('release_documents')->join('releases', 'releases.id', '=', 'release_id')->where('revision_id', $revision->id)->where('name', $name)->value('document') : null;
+        $kept = self::kept($name, $options);
+        $frozen = in_array($name, self::FROZEN, true) ? DB::table('release_documents')->join('releases', 'releases.id', '=', 'release_id')->where('revision_id', $revision->id)->where('name', $kept)->value('document') : null;
         if (is_string($frozen)) {
             /** @var array<string, mixed> */
             return json_decode($frozen, true, 512, JSON_THROW_ON_ERROR);
         }
 
-        return $this->derived->document($revision, $name, fn(): array => $this->compute($name, $this->folder->kit($revision)));
+        return $this->derived->document($revision, $kept, fn(): array => $this->compute($name, $this->folder->kit($revision, $options)));
+    }
+
+    /** The name a document is kept under. */
+    public static function kept(string $name, string $options): string
+    {
+        return $options === '' ? $name : "{$name}@{$options}";
     }
 
     /** @return array<string, mixed> */

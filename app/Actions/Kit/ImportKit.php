@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Actions\Kit;
 
+use App\Actions\Library\PartLibrary;
+use App\Actions\Library\RememberedColumns;
 use App\Jobs\ComputeDocuments;
 use App\Models\Kit;
 use App\Models\Revision;
@@ -11,6 +13,7 @@ use App\Support\Audit;
 use App\Support\FileStore;
 use Chiralex\ChiralexException;
 use Chiralex\Kit\KitReader;
+use Chiralex\Table\CsvReader;
 use ChiralexAdapters\KitFiles;
 use ChiralexAdapters\UnusableFile;
 use Illuminate\Support\Facades\DB;
@@ -21,7 +24,8 @@ final readonly class ImportKit
     public function __construct(
         private KitFolder $folder,
         private FileStore $store,
-        private PartAnswers $answers,
+        private PartLibrary $library,
+        private RememberedColumns $columns,
     ) {}
 
     /**
@@ -41,13 +45,18 @@ final readonly class ImportKit
             $labels += str_ends_with(strtolower($name), '.zip') ? [] : array_fill_keys(array_keys($read), $name);
         }
         $files = $this->named($files, $labels['bom.csv'] ?? array_key_first($dropped) ?? 'kit');
+        $draft = new Draft($files);
         if ($designatorColumn !== null) {
-            $draft = new Draft($files);
-            $draft->apply(new Change('column', (string) $designatorColumn, '', 'designator'));
-            $files = $draft->files;
+            $this->columns->remember((new CsvReader())->read($files['bom.csv'] ?? '', 'bom.csv')->headers, $designatorColumn, 'designator');
         }
-        $kit = (new KitReader())->read($files, [], $labels);
-        $files = $this->answers->applied($files, $kit);
+        foreach ($this->columns->changes($files['bom.csv'] ?? '') as $change) {
+            $draft->apply($change);
+        }
+        $kit = (new KitReader())->read($draft->files, [], $labels);
+        foreach ($this->library->changes($kit, $draft->files['kit.json'] ?? '{}') as $change) {
+            $draft->apply($change);
+        }
+        $files = $draft->files;
 
         return DB::transaction(function () use ($files, $kit, $dropped, $userId): Revision {
             $model = Kit::query()->create(['name' => $kit->name]);

@@ -9,6 +9,7 @@ use App\Support\FileStore;
 use Chiralex\ChiralexException;
 use Chiralex\Kit\Kit;
 use Chiralex\Kit\KitReader;
+use Chiralex\Kit\OptionChoice;
 
 /** The files of a revision, and the kit the core reads from them. */
 final readonly class KitFolder
@@ -21,10 +22,13 @@ final readonly class KitFolder
         return array_map($this->store->get(...), $revision->files);
     }
 
-    /** @throws ChiralexException when the files cannot be read */
-    public function kit(Revision $revision): Kit
+    /**
+     * @param string $options what is chosen, as `box=drilled;power=jack`
+     * @throws ChiralexException when the files cannot be read, or the kit has no such option
+     */
+    public function kit(Revision $revision, string $options = ''): Kit
     {
-        return (new KitReader())->read($this->files($revision));
+        return (new KitReader())->read($this->files($revision), OptionChoice::parse($options));
     }
 
     /**

@@ -23,14 +23,14 @@ final readonly class OrderTrial
      * @param list<OrderOverride> $overrides
      * @return array<string, mixed>
      */
-    public function of(Revision $revision, array $overrides): array
+    public function of(Revision $revision, array $overrides, string $options = ''): array
     {
-        $kit = $this->folder->kit($revision)->withOrderOverrides($overrides);
+        $kit = $this->folder->kit($revision, $options)->withOrderOverrides($overrides);
         $order = (new Planner())->plan($kit);
         $document = new OrderDocument(Words::english());
 
         return $order instanceof BuildCycle
             ? ['order' => $document->cycle($order), 'before' => null]
-            : ['order' => $document->of($order, $kit), 'before' => $this->documents->get($revision, 'order')['score'] ?? null];
+            : ['order' => $document->of($order, $kit), 'before' => $this->documents->get($revision, 'order', $options)['score'] ?? null];
     }
 }

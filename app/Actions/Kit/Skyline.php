@@ -20,9 +20,9 @@ final readonly class Skyline
     ) {}
 
     /** @return array{step: int, svg: ?string, edge: string} */
-    public function at(Revision $revision, int $step): array
+    public function at(Revision $revision, int $step, string $options = ''): array
     {
-        $all = $this->derived->document($revision, 'skylines', fn(): array => $this->all($this->folder->kit($revision)));
+        $all = $this->derived->document($revision, Documents::kept('skylines', $options), fn(): array => $this->all($this->folder->kit($revision, $options)));
         $svg = $all["step {$step}"] ?? null;
         $edge = $all["edge {$step}"] ?? null;
 

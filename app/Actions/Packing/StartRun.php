@@ -27,25 +27,26 @@ final readonly class StartRun
     /**
      * @param int<1, 500> $packs
      * @param int $packSize kits in a pack: 1, 5, 10 or 20
-     * @throws ChiralexException when the serial numbers of the revision are used up
+     * @param string $options what is chosen, as `box=drilled;power=jack`
+     * @throws ChiralexException when the kit has no such option, or the serial numbers of the revision are used up
      */
-    public function __invoke(Release $release, int $packs, int $packSize, string $operationId, ?int $userId): Run
+    public function __invoke(Release $release, int $packs, int $packSize, string $operationId, ?int $userId, string $options = ''): Run
     {
-        return DB::transaction(function () use ($release, $packs, $packSize, $operationId, $userId): Run {
+        return DB::transaction(function () use ($release, $packs, $packSize, $operationId, $userId, $options): Run {
             Locks::take('serials', [$release->id]);
             $known = Run::query()->where('operation_id', $operationId)->first();
             if ($known !== null) {
                 return $known;
             }
-            $lines = $this->lines->of($this->documents->get($release->revision, 'bags'), $this->documents->get($release->revision, 'parts'));
-            $run = Run::query()->create(['release_id' => $release->id, 'operation_id' => $operationId, 'packs' => $packs, 'pack_size' => $packSize, 'lines' => $lines, 'user_id' => $userId]);
+            $lines = $this->lines->of($this->documents->get($release->revision, 'bags', $options), $this->documents->get($release->revision, 'parts', $options));
+            $run = Run::query()->create(['release_id' => $release->id, 'operation_id' => $operationId, 'packs' => $packs, 'pack_size' => $packSize, 'lines' => $lines, 'options' => $options, 'user_id' => $userId]);
             $last = Unit::query()->where('release_id', $release->id)->orderByDesc('number')->first()->number ?? 0;
             for ($i = 0; $i < $packs * $packSize; ++$i) {
                 $number = $last + $i + 1;
                 $unit = Unit::query()->create(['release_id' => $release->id, 'run_id' => $run->id, 'pack' => intdiv($i, $packSize), 'number' => $number, 'serial' => Serial::of($release->code, $release->revision->name, $number)->text()]);
                 $this->tokens->forUnit($unit);
             }
-            Audit::record($userId, 'run.start', null, ['run' => $run->id, 'packs' => $packs, 'packSize' => $packSize]);
+            Audit::record($userId, 'run.start', null, ['run' => $run->id, 'packs' => $packs, 'packSize' => $packSize, 'options' => $options]);
 
             return $run;
         });

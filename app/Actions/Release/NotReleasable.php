@@ -18,6 +18,11 @@ final class NotReleasable extends RuntimeException
         return new self("This revision cannot be released yet. Settle first, at {$first['station']}: {$first['message']}{$rest}");
     }
 
+    public static function choices(int $count, int $most): self
+    {
+        return new self("The options of this kit make {$count} different kits; at most {$most} can be released as one revision. Take values out of kit.json, options, or split the kit.");
+    }
+
     public static function drafted(string $revision): self
     {
         return new self("Revision {$revision} has moved on since you looked at it. Look again, then release it.");

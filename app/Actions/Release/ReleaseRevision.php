@@ -10,6 +10,7 @@ use App\Models\Release;
 use App\Models\Revision;
 use App\Support\Audit;
 use Chiralex\ChiralexException;
+use Chiralex\Kit\OptionChoice;
 use Chiralex\Trade\KitCode;
 use Chiralex\Trade\Serial;
 use Illuminate\Support\Facades\DB;
@@ -17,6 +18,9 @@ use Illuminate\Support\Facades\DB;
 /** Freezes a revision with everything computed from it, when nothing blocks. */
 final readonly class ReleaseRevision
 {
+    /** Everything is kept word for word for every choice a customer has. */
+    private const MOST_CHOICES = 24;
+
     public function __construct(
         private KitFolder $folder,
         private Documents $documents,
@@ -39,23 +43,38 @@ final readonly class ReleaseRevision
             if ($revision->sequence !== $seen) {
                 throw NotReleasable::drafted($revision->name);
             }
-            /** @var array{matters: list<array{severity: string, station: string, message: string}>} $check */
-            $check = $this->documents->get($revision, 'check');
-            $blocking = array_values(array_filter($check['matters'], static fn(array $matter): bool => $matter['severity'] === 'block'));
-            if ($blocking !== []) {
-                throw NotReleasable::blocked($blocking);
+            $kit = $this->folder->kit($revision);
+            $choices = OptionChoice::all($kit->options);
+            if (count($choices) > self::MOST_CHOICES) {
+                throw NotReleasable::choices(count($choices), self::MOST_CHOICES);
             }
-            $code = KitCode::of($this->folder->kit($revision));
+            foreach ($choices as $choice) {
+                $this->refuseBlocked($revision, $choice);
+            }
+            $code = KitCode::of($kit);
             // A revision whose name no serial number can carry is refused now, not at the packing bench.
             Serial::of($code, $revision->name, 1);
             $release = Release::query()->create(['revision_id' => $revision->id, 'operation_id' => $operationId, 'code' => $code, 'files' => $revision->files, 'core' => config()->string('app.code'), 'user_id' => $userId]);
-            foreach (Documents::FROZEN as $name) {
-                DB::table('release_documents')->insert(['release_id' => $release->id, 'name' => $name, 'document' => json_encode($this->documents->get($revision, $name), JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE | JSON_INVALID_UTF8_SUBSTITUTE)]);
+            foreach ($choices as $choice) {
+                foreach (Documents::FROZEN as $name) {
+                    DB::table('release_documents')->insert(['release_id' => $release->id, 'name' => Documents::kept($name, $choice), 'document' => json_encode($this->documents->get($revision, $name, $choice), JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE | JSON_INVALID_UTF8_SUBSTITUTE)]);
+                }
             }
             $this->tokens->forRelease($release);
             Audit::record($userId, 'revision.release', null, ['revision' => $revision->id, 'release' => $release->id, 'code' => $code]);
 
             return $release;
         });
+    }
+
+    /** @throws NotReleasable when something blocks with these options */
+    private function refuseBlocked(Revision $revision, string $choice): void
+    {
+        /** @var array{matters: list<array{severity: string, station: string, message: string}>} $check */
+        $check = $this->documents->get($revision, 'check', $choice);
+        $blocking = array_values(array_filter($check['matters'], static fn(array $matter): bool => $matter['severity'] === 'block'));
+        if ($blocking !== []) {
+            throw NotReleasable::blocked($blocking);
+        }
     }
 }

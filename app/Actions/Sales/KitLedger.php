@@ -52,14 +52,14 @@ final readonly class KitLedger
     /** The last row of every packed kit as `last`, with its unit, release and revision. */
     public function ofKits(): Builder
     {
-        return DB::query()->fromSub($this->latest(), 'last')->join('units', 'units.id', '=', 'last.unit_id')->join('releases', 'releases.id', '=', 'units.release_id')->join('revisions', 'revisions.id', '=', 'releases.revision_id');
+        return DB::query()->fromSub($this->latest(), 'last')->join('units', 'units.id', '=', 'last.unit_id')->join('releases', 'releases.id', '=', 'units.release_id')->join('revisions', 'revisions.id', '=', 'releases.revision_id')->join('runs', 'runs.id', '=', 'units.run_id');
     }
 
-    /** @return list<int> kits on hand, the oldest first */
-    public function onHand(int $kitId, int $most): array
+    /** @return list<int> kits on hand that were packed with these options, the oldest first */
+    public function onHand(int $kitId, string $options, int $most): array
     {
         /** @var list<int> */
         return $this->ofKits()
-            ->where('revisions.kit_id', $kitId)->whereIn('entry', ['packed', 'freed'])->orderBy('units.id')->limit($most)->pluck('units.id')->all();
+            ->where('revisions.kit_id', $kitId)->where('runs.options', $options)->whereIn('entry', ['packed', 'freed'])->orderBy('units.id')->limit($most)->pluck('units.id')->all();
     }
 }

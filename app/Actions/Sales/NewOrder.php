@@ -7,7 +7,7 @@ namespace App\Actions\Sales;
 /** An order as it comes in. */
 final readonly class NewOrder
 {
-    /** @param non-empty-list<array{kitId: int, quantity: int, unitPrice: int, currency: string}> $lines unit price in minor units */
+    /** @param non-empty-list<array{kitId: int, quantity: int, unitPrice: int, currency: string, options?: string}> $lines unit price in minor units; options as `box=drilled;power=jack` */
     public function __construct(
         public string $number,
         public string $placedOn,

@@ -24,11 +24,11 @@ final readonly class OrderBook
                 return;
             }
             $chosen = [];
-            foreach ($this->wanted($orderId) as $kitId => $wanted) {
+            foreach ($this->wanted($orderId) as [$kitId, $options, $wanted]) {
                 // Another order may take the same kits meanwhile; the ledger refuses the second.
-                $there = $wanted > 0 ? $this->ledger->onHand($kitId, $wanted) : [];
+                $there = $wanted > 0 ? $this->ledger->onHand($kitId, $options, $wanted) : [];
                 if (count($there) < $wanted) {
-                    throw ImpossibleMove::notEnough(Row::first(DB::table('kits')->where('id', $kitId))?->text('name') ?? '', $wanted, count($there));
+                    throw ImpossibleMove::notEnough(trim((Row::first(DB::table('kits')->where('id', $kitId))?->text('name') ?? '') . " {$options}"), $wanted, count($there));
                 }
                 array_push($chosen, ...$there);
             }
@@ -54,10 +54,10 @@ final readonly class OrderBook
     {
         $order = Row::first(DB::table('orders')->join('customers', 'customers.id', '=', 'customer_id')->where('orders.id', $orderId)) ?? abort(404, 'There is no such order.');
         $lines = [];
-        foreach (Row::all(DB::table('order_lines')->join('kits', 'kits.id', '=', 'kit_id')->where('order_id', $orderId)->orderBy('order_lines.id')->select(['kit_id', 'kits.name', 'quantity'])) as $line) {
+        foreach (Row::all(DB::table('order_lines')->join('kits', 'kits.id', '=', 'kit_id')->where('order_id', $orderId)->orderBy('order_lines.id')->select(['kit_id', 'kits.name', 'quantity', 'options'])) as $line) {
             $serials = Row::all($this->ledger->ofKits()
-                ->where('last.order_id', $orderId)->whereIn('entry', ['allocated', 'shipped'])->where('revisions.kit_id', $line->int('kit_id'))->orderBy('serial')->select('serial'));
-            $lines[] = ['kit' => $line->text('name'), 'quantity' => $line->int('quantity'), 'serials' => array_map(static fn(Row $row): string => $row->text('serial'), $serials)];
+                ->where('last.order_id', $orderId)->whereIn('entry', ['allocated', 'shipped'])->where('revisions.kit_id', $line->int('kit_id'))->where('runs.options', $line->text('options'))->orderBy('serial')->select('serial'));
+            $lines[] = ['kit' => trim("{$line->text('name')} " . strtr($line->text('options'), ['=' => ': ', ';' => ', '])), 'quantity' => $line->int('quantity'), 'serials' => array_map(static fn(Row $row): string => $row->text('serial'), $serials)];
         }
 
         return ['number' => $order->text('number'), 'placedOn' => $order->text('placed_on'), 'name' => $order->text('name'), 'address' => $order->text('address'), 'lines' => $lines];
@@ -87,19 +87,21 @@ final readonly class OrderBook
         return DB::query()->fromSub($this->ledger->latest(), 'last')->where('order_id', $orderId)->where('entry', 'allocated')->pluck('unit_id')->all();
     }
 
-    /** @return array<int, int> kit to how many are still to be allocated */
+    /** @return list<array{int, string, int}> kit, options, and how many are still to be allocated */
     private function wanted(int $orderId): array
     {
         $wanted = [];
         foreach (Row::all(DB::table('order_lines')->where('order_id', $orderId)) as $line) {
-            $wanted[$line->int('kit_id')] = ($wanted[$line->int('kit_id')] ?? 0) + $line->int('quantity');
+            $key = "{$line->int('kit_id')} {$line->text('options')}";
+            $wanted[$key] = [$line->int('kit_id'), $line->text('options'), ($wanted[$key][2] ?? 0) + $line->int('quantity')];
         }
         $given = Row::all($this->ledger->ofKits()
-            ->where('last.order_id', $orderId)->whereIn('entry', ['allocated', 'shipped'])->groupBy('revisions.kit_id')->selectRaw('revisions.kit_id, count(*) as n'));
+            ->where('last.order_id', $orderId)->whereIn('entry', ['allocated', 'shipped'])->groupBy('revisions.kit_id', 'runs.options')->selectRaw('revisions.kit_id, runs.options, count(*) as n'));
         foreach ($given as $row) {
-            $wanted[$row->int('kit_id')] = ($wanted[$row->int('kit_id')] ?? 0) - $row->int('n');
+            $key = "{$row->int('kit_id')} {$row->text('options')}";
+            $wanted[$key] = [$row->int('kit_id'), $row->text('options'), ($wanted[$key][2] ?? 0) - $row->int('n')];
         }
 
-        return $wanted;
+        return array_values($wanted);
     }
 }

@@ -5,10 +5,11 @@ declare(strict_types=1);
 namespace App\Actions\Sales;
 
 use App\Models\Kit;
+use Chiralex\Kit\OptionChoice;
 use Chiralex\Table\CsvReader;
 use Chiralex\Table\Exception\UnreadableTable;
 
-/** Orders from a table: `number, date, customer, email, address, kit, quantity, price, currency`, a row for each line. */
+/** Orders from a table: `number, date, customer, email, address, kit, quantity, price, currency, options`, a row for each line. */
 final readonly class OrderCsv
 {
     private const NEEDED = ['number', 'date', 'customer', 'kit', 'quantity'];
@@ -39,13 +40,21 @@ final readonly class OrderCsv
                 continue;
             }
             $orders[$cell('number')]['first'] ??= ['date' => $cell('date'), 'name' => mb_substr($cell('customer'), 0, 120), 'email' => mb_substr($cell('email'), 0, 190), 'address' => $cell('address')];
-            $orders[$cell('number')]['lines'][] = ['kitId' => $kits[mb_strtolower($cell('kit'))] ?? 0, 'quantity' => (int) $cell('quantity'), 'unitPrice' => self::minor($cell('price')) ?? 0, 'currency' => $cell('currency') === '' ? 'EUR' : strtoupper($cell('currency'))];
+            $orders[$cell('number')]['lines'][] = ['kitId' => $kits[mb_strtolower($cell('kit'))] ?? 0, 'quantity' => (int) $cell('quantity'), 'unitPrice' => self::minor($cell('price')) ?? 0, 'currency' => $cell('currency') === '' ? 'EUR' : strtoupper($cell('currency')), 'options' => self::options($cell('options'))];
         }
         if ($faults !== [] || $orders === []) {
             throw BadOrders::rows($faults === [] ? ["{$name} holds no orders"] : $faults);
         }
 
         return array_map(static fn(string|int $number, array $order): NewOrder => new NewOrder((string) $number, $order['first']['date'], $order['first']['name'], $order['first']['email'], $order['first']['address'], $order['lines']), array_keys($orders), array_values($orders));
+    }
+
+    /** `Box = drilled, power=jack` as one text. */
+    public static function options(string $text): string
+    {
+        $pairs = OptionChoice::parse(str_replace(',', ';', $text));
+
+        return implode(';', array_map(static fn(string $name, string $value): string => "{$name}={$value}", array_keys($pairs), $pairs));
     }
 
     /** @return ?int minor units of a price such as 18.50; null when it is none */

@@ -20,7 +20,7 @@ final readonly class TakeOrder
             }
             $id = DB::table('orders')->insertGetId(['number' => $order->number, 'operation_id' => $operationId, 'customer_id' => $this->customer($order), 'placed_on' => $order->placedOn, 'source' => $source, 'user_id' => $userId, 'created_at' => now()]);
             foreach ($order->lines as $line) {
-                DB::table('order_lines')->insert(['order_id' => $id, 'kit_id' => $line['kitId'], 'quantity' => $line['quantity'], 'unit_price' => $line['unitPrice'], 'currency' => $line['currency']]);
+                DB::table('order_lines')->insert(['order_id' => $id, 'kit_id' => $line['kitId'], 'quantity' => $line['quantity'], 'unit_price' => $line['unitPrice'], 'currency' => $line['currency'], 'options' => $line['options'] ?? '']);
             }
             Audit::record($userId, 'order.take', null, ['order' => $id, 'number' => $order->number]);
 

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Chiralex\Bom;
 
+use Chiralex\Quantity\Rating;
+use Chiralex\Quantity\RatingUnit;
 use Chiralex\Reason\Problem;
 use Chiralex\Reason\Severity;
 
@@ -16,7 +18,7 @@ final readonly class ListChecks
      */
     public function problems(array $lines, string $file): array
     {
-        return [...$this->gaps($lines, $file), ...$this->samePart($lines, $file)];
+        return [...$this->gaps($lines, $file), ...$this->samePart($lines, $file), ...$this->bareRows($lines, $file), ...$this->contradictions($lines, $file)];
     }
 
     /**
@@ -73,5 +75,58 @@ final readonly class ListChecks
         }
 
         return $problems;
+    }
+
+    /**
+     * A row of nothing but designators: usually cells merged with the row above, or forgotten.
+     *
+     * @param list<Line> $lines
+     * @return list<Problem>
+     */
+    private function bareRows(array $lines, string $file): array
+    {
+        $problems = [];
+        $above = null;
+        foreach ($lines as $line) {
+            if ($line->supply->isOnBoard() && "{$line->value}{$line->package}{$line->description}{$line->kindText}" === '') {
+                $problems[] = $above === null
+                    ? new Problem(Severity::Warning, 'bom.bare-row', ['designators' => $line->designators], $file, $line->row)
+                    : new Problem(Severity::Warning, 'bom.merged-row', ['designators' => $line->designators, 'earlier' => $above->row, 'value' => $above->value], $file, $line->row);
+            } else {
+                $above = $line;
+            }
+        }
+
+        return $problems;
+    }
+
+    /**
+     * One row that gives a tolerance, a voltage or a rating twice, and differently.
+     *
+     * @param list<Line> $lines
+     * @return list<Problem>
+     */
+    private function contradictions(array $lines, string $file): array
+    {
+        $problems = [];
+        foreach ($lines as $line) {
+            foreach (RatingUnit::cases() as $unit) {
+                $said = array_values(array_filter([Rating::find($line->value, $unit), Rating::find($line->description, $unit), $unit === RatingUnit::Percent ? $this->percent($line->tolerance) : null]));
+                $first = $said[0] ?? null;
+                foreach (array_slice($said, 1) as $other) {
+                    if ($first !== null && !$other->amount->isEqualTo($first->amount)) {
+                        $problems[] = new Problem(Severity::Warning, 'bom.contradiction', ['designators' => $line->designators, 'one' => $first->display(), 'other' => $other->display()], $file, $line->row);
+                        break;
+                    }
+                }
+            }
+        }
+
+        return $problems;
+    }
+
+    private function percent(string $text): ?Rating
+    {
+        return Rating::find(ctype_digit($text) ? "{$text}%" : $text, RatingUnit::Percent);
     }
 }

@@ -122,9 +122,9 @@ final readonly class PartsReader
         if ($cell === '') {
             return Supply::Kit;
         }
-        $yes = in_array($cell, ['x', 'y', 'yes', '1', 'true', 'ja', 'oui', 'si'], true);
-        $no = in_array($cell, ['n', 'no', '0', 'false', 'nein', 'non'], true);
-        $negative = str_starts_with($header, 'dn') || str_starts_with($header, 'do not');
+        $yes = in_array($cell, ['x', 'y', 'yes', '1', 'true', 'ja', 'oui', "s\u{00ED}", 'si', 'tak'], true);
+        $no = in_array($cell, ['n', 'no', '0', 'false', 'nein', 'non', 'nee', 'nie'], true);
+        $negative = preg_match('~^(dn|do not|nicht|non |ne pas|no |niet|nie )~', $header) === 1;
 
         return ($negative && $yes) || (!$negative && $no) || Supply::read($cell) === Supply::NotFitted ? Supply::NotFitted : Supply::Kit;
     }

@@ -17,6 +17,7 @@ final readonly class Groups
      * @param list<array{by: string, over: list<string>}> $covers
      * @param list<array{name: string, of: list<string>, beforeFitting: bool, hours: float, blocks: list<string>}> $cures
      * @param list<array{board: string, before: list<string>}> $snapOffs
+     * @param list<array{parts: list<string>, maxDifference: string}> $selected parts measured and paired before packing
      */
     public function __construct(
         public array $sockets = [],
@@ -28,5 +29,6 @@ final readonly class Groups
         public array $covers = [],
         public array $cures = [],
         public array $snapOffs = [],
+        public array $selected = [],
     ) {}
 }

@@ -28,6 +28,10 @@ final readonly class KitPart
      * @param list<string> $lookAlikes designators the maker names as look-alikes
      * @param ?string $legend what the board prints at its place: designator, value, both, outline, nothing
      * @param ?string $socket the socket an IC goes into
+     * @param string $prints the very text the board prints for its value, where it is known
+     * @param list<string> $ownPins pin names the maker gave, empty where the package's are used
+     * @param list<string> $allowed values the maker allows in its place
+     * @param list<string> $forbidden values the maker forbids in its place
      */
     public function __construct(
         public string $designator,
@@ -51,6 +55,10 @@ final readonly class KitPart
         public ?Placement $placement,
         public ?PlacedBody $body,
         public ?string $socket = null,
+        public string $prints = '',
+        public array $ownPins = [],
+        public array $allowed = [],
+        public array $forbidden = [],
     ) {}
 
     public function kind(): Kind

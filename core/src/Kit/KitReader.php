@@ -70,6 +70,8 @@ final readonly class KitReader
             $file->nets(),
             $file->traits(),
             $file->bagOverrides(),
+            $file->choices($options),
+            $file->power(),
         );
     }
 

@@ -27,18 +27,21 @@ final readonly class ManualPlanner
         $left = $bags->bagOf();
         $bagOf = $left;
         $steps = [];
+        $loose = (new LooseParts())->of($kit, $order);
         foreach ($order->steps as $step) {
             $names = $step->names();
-            $opened = array_unique(array_values(array_intersect_key($bagOf, array_flip($names))));
+            $opened = array_unique(array_values(array_intersect_key($bagOf, array_flip([...$names, ...($loose[$step->number] ?? [])]))));
             if (in_array($step->action, [Action::Solder, Action::Insert, Action::Place, Action::Bolt], true)) {
                 $left = array_diff_key($left, array_flip($names));
             }
+            $left = array_diff_key($left, array_flip($loose[$step->number] ?? []));
             $steps[] = new ManualStep(
                 $step,
                 $this->fits($step) ? array_values(array_filter($callouts, static fn(Callout $callout): bool => in_array($callout->designator, $names, true))) : [],
                 array_values(array_filter($kit->wires, static fn(Wire $wire): bool => in_array($wire->name, $names, true))),
                 $this->tests($kit, $step),
                 (new Tips($kit))->of($step),
+                $loose[$step->number] ?? [],
                 $this->remaining(array_values($opened), $left),
             );
         }

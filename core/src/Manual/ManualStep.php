@@ -18,6 +18,7 @@ final readonly class ManualStep
      * @param list<Wire> $wires soldered in this step
      * @param list<Test> $tests made at this step
      * @param list<Reason> $tips technique for the kinds of part at hand
+     * @param list<string> $loose parts taken from the kit for this step that go on no board
      * @param array<string, list<string>> $remaining bag to what it should still hold afterwards, for the bags opened in this step
      */
     public function __construct(
@@ -26,6 +27,7 @@ final readonly class ManualStep
         public array $wires,
         public array $tests,
         public array $tips,
+        public array $loose,
         public array $remaining,
     ) {}
 }

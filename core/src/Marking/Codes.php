@@ -24,11 +24,17 @@ final readonly class Codes
      */
     public function read(string $code, ?Unit $unit = null): array
     {
-        $text = trim(str_replace(["\u{00A0}", "\u{2009}", ' '], '', $code));
+        $print = trim(str_replace(["\u{00A0}", "\u{2009}"], ' ', $code));
+        $text = str_replace(' ', '', $print);
         $readings = [];
         foreach ($unit === null ? Unit::cases() : [$unit] as $each) {
             foreach ($this->forUnit($text, $each) as $reading) {
                 $readings["{$each->value} {$reading->scheme->value}"] = $reading;
+            }
+            foreach ($each === Unit::Farad ? CapacitorPrint::splits($print) : [] as $split) {
+                foreach ($this->forUnit($split->value, $each) as $reading) {
+                    $readings["{$each->value} {$reading->scheme->value}"] ??= $reading->with($split);
+                }
             }
         }
         if ($readings === []) {

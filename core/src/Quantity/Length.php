@@ -5,32 +5,41 @@ declare(strict_types=1);
 namespace Chiralex\Quantity;
 
 use Brick\Math\BigDecimal;
+use Brick\Math\BigRational;
 use Brick\Math\Exception\MathException;
+use Brick\Math\RoundingMode;
 use Chiralex\Quantity\Exception\InvalidQuantity;
 
 /** A length in millimetres, exact while it is text. */
 final readonly class Length
 {
-    private const UNITS = ['mm' => '1', 'cm' => '10', 'm' => '1000', 'mil' => '0.0254', 'mils' => '0.0254', 'in' => '25.4', 'inch' => '25.4', '"' => '25.4', "\u{00B5}m" => '0.001', 'um' => '0.001'];
+    private const UNITS = ['mm' => '1', 'cm' => '10', 'm' => '1000', 'mil' => '0.0254', 'mils' => '0.0254', 'in' => '25.4', 'inch' => '25.4', '"' => '25.4', "\u{2033}" => '25.4', "\u{00B5}m" => '0.001', 'um' => '0.001'];
+    private const NUMBER = '[+-]?(?:\d+(?:[.,]\d*)?|[.,]\d+)(?:[eE][+-]?\d+)?';
+    /** Inches divide by halves: 1/2 to 1/64. */
+    private const FRACTION = '(?:\d+[ -])?\d+\/(?:2|4|8|16|32|64)';
 
     private function __construct(public BigDecimal $millimetres) {}
 
     /**
-     * A length as typed: `12.3`, `12,3mm`, `0.5in`, `500mil`.
+     * A length as typed: `12.3`, `12,3mm`, `0.5in`, `500mil`, `1/8 in`, `1 1/2"`.
      *
      * @param string $unit the unit of a number that carries none
-     * @throws InvalidQuantity when the text is no length
+     * @throws InvalidQuantity when the text is no length; it names the first character that does not fit
      */
     public static function parse(string $text, string $unit = 'mm'): self
     {
-        if (preg_match('~^\s*([+-]?(?:\d+(?:[.,]\d*)?|[.,]\d+)(?:[eE][+-]?\d+)?)\s*(mm|cm|mils?|in(?:ch)?|"|\x{00B5}m|um|m)?\s*$~u', $text, $found) !== 1) {
-            throw InvalidQuantity::notLength($text);
+        $plain = trim(str_replace(["\u{00A0}", "\u{2009}", "\u{202F}"], ' ', $text));
+        if (preg_match('~^(?<number>' . self::FRACTION . '|' . self::NUMBER . ')\s*(?<rest>.*)$~us', $plain, $found) !== 1) {
+            throw InvalidQuantity::notLength($text, 0);
         }
-        $factor = self::UNITS[$found[2] ?? $unit] ?? self::UNITS[$unit] ?? '1';
+        $word = $found['rest'] === '' ? $unit : self::unit($found['rest']);
+        if (!isset(self::UNITS[$word])) {
+            throw InvalidQuantity::notLength($text, mb_strlen($plain) - mb_strlen($found['rest']));
+        }
         try {
-            return new self(BigDecimal::of(str_replace(',', '.', $found[1]))->multipliedBy($factor));
+            return new self(self::number($found['number'])->multipliedBy(self::UNITS[$word])->toScale(12, RoundingMode::HALF_UP)->stripTrailingZeros());
         } catch (MathException) {
-            throw InvalidQuantity::notLength($text);
+            throw InvalidQuantity::notLength($text, 0);
         }
     }
 
@@ -42,5 +51,33 @@ final readonly class Length
     public function toFloat(): float
     {
         return $this->millimetres->toFloat();
+    }
+
+    /** House style: the number, a thin space U+2009, mm. */
+    public function display(): string
+    {
+        return "{$this->plain()}\u{2009}mm";
+    }
+
+    /** Plain decimal string in millimetres. */
+    public function plain(): string
+    {
+        return (string) $this->millimetres;
+    }
+
+    private static function unit(string $word): string
+    {
+        return isset(self::UNITS[$word]) ? $word : strtolower(rtrim($word, '.'));
+    }
+
+    /** @throws MathException never for what the patterns let through */
+    private static function number(string $text): BigRational
+    {
+        $rational = BigRational::of(0);
+        foreach (preg_split('~(?<=\d)[ -](?=\d+/)~', str_replace(',', '.', $text)) ?: [] as $term) {
+            $rational = $rational->plus($term[0] === '.' ? "0{$term}" : rtrim($term, '.'));
+        }
+
+        return $rational;
     }
 }

@@ -6,6 +6,8 @@ namespace Chiralex\Review;
 
 use Chiralex\Kit\KitPart;
 use Chiralex\Part\Kind;
+use Chiralex\Quantity\Rating;
+use Chiralex\Quantity\RatingUnit;
 use Chiralex\Reason\Matter;
 use Chiralex\Reason\Station;
 use Chiralex\Reason\Weight;
@@ -63,10 +65,10 @@ final readonly class VoltageMatters implements MatterSource
 
     private function capacitor(KitPart $part, string $across, float $volts): ?Matter
     {
-        if (preg_match('~(\d+(?:[.,]\d+)?)\s*V\b~u', "{$part->line->value} {$part->line->description}", $rated) !== 1) {
+        $rating = Rating::find("{$part->line->value} {$part->line->description}", RatingUnit::Volt)?->toFloat();
+        if ($rating === null) {
             return null;
         }
-        $rating = (float) str_replace(',', '.', $rated[1]);
         $needed = abs($volts) * (in_array($part->kind(), [Kind::Electrolytic, Kind::Tantalum], true) ? self::MARGIN : 1.0);
 
         return $rating >= $needed ? null : new Matter(Weight::Warn, Station::Parts, 'parts.capacitor-voltage', ['designator' => $part->designator, 'across' => $across, 'rating' => $rating, 'needed' => round($needed, 1)], [$part->designator]);

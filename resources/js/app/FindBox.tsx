@@ -25,9 +25,13 @@ export function FindBox() {
   const id = /^\/kits\/(\d+)/.exec(useLocation().pathname)?.[1] ?? '';
   const shelf = useShelf();
   const markings = useMarkings(open ? text.trim() : '');
-  const parts = id === '' ? undefined : queries.getQueryData<PartsDocument>(['revision', Number(id), 'parts']);
+  const parts = id === '' ? undefined : queries.getQueriesData<PartsDocument>({ queryKey: ['revision', Number(id), 'parts'] }).find(([, found]) => found)?.[1];
   useKeys({ '/': () => { setText(''); setOpen(true); } });
   const wanted = text.trim().toLowerCase();
+  // What this kit holds is likelier than what it does not.
+  const readings = (markings.data?.readings ?? [])
+    .map((reading) => ({ reading, same: parts?.lines.filter((line) => line.value === reading.value && line.unit === reading.unit).flatMap((line) => line.designators) ?? [] }))
+    .sort((a, b) => Number(b.same.length > 0) - Number(a.same.length > 0) || a.reading.rank - b.reading.rank);
   const hits: Hit[] = [
     ...partHits(parts, id, wanted),
     ...(shelf.data ?? []).filter((kit) => wanted !== '' && kit.name.toLowerCase().includes(wanted)).map((kit) => ({ key: `kit ${String(kit.id)}`, mono: 'kit', text: kit.name, go: `/kits/${String(kit.revisionId)}/parts` })),
@@ -50,17 +54,16 @@ export function FindBox() {
             </li>
           ))}
         </ul>
-        {(markings.data?.readings.length ?? 0) > 0 && (
+        {readings.length > 0 && (
           <>
             <h3>As a marking</h3>
             <ul>
-              {markings.data?.readings.map((reading) => {
-                const same = parts?.lines.filter((line) => line.value === reading.value && line.unit === reading.unit).flatMap((line) => line.designators) ?? [];
+              {readings.map(({ reading, same }) => {
                 return (
                   <li key={`${reading.unit} ${String(reading.rank)}`}>
                     <button type="button" disabled={same.length === 0} onClick={() => { go({ key: '', mono: '', text: '', go: `/kits/${id}/parts?part=${encodeURIComponent(same[0] ?? '')}` }); }}>
                       <span className="m">{reading.display}</span>
-                      <span>{[reading.scheme, reading.direction, reading.tolerance ? `± ${reading.tolerance} %` : ''].filter(Boolean).join(', ')}</span>
+                      <span>{[reading.direction === 'reverse' ? 'from the other end' : reading.direction ? 'bands' : (reading.scheme ?? '').replaceAll('-', ' '), reading.tolerance ? `± ${reading.tolerance} %` : '', reading.voltage ? `${reading.voltage} V` : '', reading.dielectric ?? ''].filter(Boolean).join(', ')}<br /><span className="quiet small">{reading.reasons.map((reason) => reason.text).join(' ')}</span></span>
                       <span className="quiet">{same.length > 0 ? `in this kit: ${same.join(' ')}` : ''}</span>
                     </button>
                   </li>

@@ -1,9 +1,9 @@
 import { useState } from 'react';
 import { NavLink, Outlet, useLocation, useNavigate, useParams } from 'react-router';
-import { useAddFiles, useEdit, useHeader, useMe, useUndo, type Change, type Conflict, type Refused } from '@/shared/api';
+import { OptionsContext, useAddFiles, useEdit, useHeader, useMe, useUndo, type Change, type Conflict, type Refused } from '@/shared/api';
 import { useKeys } from '@/shared/keys';
 import { KitContext, type Saved, type Side } from '@/shared/kit';
-import { DropZone, Notice } from '@/shared/ui';
+import { DropZone, Notice, OptionChooser } from '@/shared/ui';
 import { ConflictDialog } from './ConflictDialog';
 import { MattersFoot } from './MattersFoot';
 import { STATIONS } from './stations';
@@ -21,6 +21,7 @@ export function KitFrame() {
   const [side, setSide] = useState<Side>('top');
   const [selected, select] = useState<string | null>(null);
   const [why, setWhy] = useState(false);
+  const [options, setOptions] = useState('');
   const [conflict, setConflict] = useState<Conflict | null>(null);
   const [fault, setFault] = useState<string | null>(null);
   const released = Boolean(header.data?.released);
@@ -61,6 +62,7 @@ export function KitFrame() {
   if (!header.data) return <p className="loading" role="status">Reading the kit</p>;
   const matters = header.data.matters;
   return (
+    <OptionsContext value={options}>
     <KitContext value={{ id, header: header.data, mayEdit, side, flip, selected, select, why, toggleWhy, save, saving: edit.isPending }}>
       <DropZone
         label="Drop a parts list, a placement file or kit.json to put it into this draft"
@@ -96,6 +98,7 @@ export function KitFrame() {
               })}
             </nav>
             <div className="tools">
+              <OptionChooser options={header.data.options} chosen={options} onChoose={setOptions} />
               <button type="button" className="btn" disabled={!mayEdit || !header.data.undo || undo.isPending} onClick={takeBack} title={header.data.undo ? `Take back the last edit, by ${header.data.undo.by}` : 'Nothing to take back'}>
                 Undo
               </button>
@@ -119,5 +122,6 @@ export function KitFrame() {
         }}
       />
     </KitContext>
+    </OptionsContext>
   );
 }

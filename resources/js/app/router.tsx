@@ -14,6 +14,7 @@ export const router = createBrowserRouter([
     children: [
       { index: true, element: <Navigate to="/shelf" replace /> },
       { path: 'shelf', lazy: async () => ({ Component: (await import('@/rooms/shelf')).Shelf }) },
+      { path: 'library', lazy: async () => ({ Component: (await import('@/rooms/library')).LibraryRoom }) },
       { path: 'stock', lazy: async () => ({ Component: (await import('@/rooms/stock')).Stock }) },
       { path: 'packing', lazy: async () => ({ Component: (await import('@/rooms/packing')).Packing }) },
       { path: 'packing/:runId', lazy: async () => ({ Component: (await import('@/rooms/packing')).PackRun }) },

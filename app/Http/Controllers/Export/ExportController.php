@@ -6,6 +6,7 @@ namespace App\Http\Controllers\Export;
 
 use App\Actions\Export\RequestExport;
 use App\Http\Requests\ExportRequest;
+use App\Http\Requests\Options;
 use App\Models\Export;
 use App\Support\FileStore;
 use Illuminate\Http\JsonResponse;
@@ -22,7 +23,7 @@ final readonly class ExportController
         $kind = $request->kind();
         Gate::authorize($kind->needs()->value);
 
-        return new JsonResponse(self::shape($ask($kind, $request->integer('subject'), $request->paper(), $request->operationId(), $request->userId())), 201);
+        return new JsonResponse(self::shape($ask($kind, $request->integer('subject'), $request->paper(), $request->operationId(), $request->userId(), Options::of($request))), 201);
     }
 
     public function show(Export $export): JsonResponse

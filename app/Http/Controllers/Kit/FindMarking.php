@@ -6,6 +6,7 @@ namespace App\Http\Controllers\Kit;
 
 use Chiralex\Marking\Exception\NoReading;
 use ChiralexRender\Document\MarkingDocuments;
+use ChiralexRender\Words;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 
@@ -15,7 +16,7 @@ final readonly class FindMarking
     public function __invoke(Request $request): JsonResponse
     {
         $text = mb_substr(trim((string) $request->string('text')), 0, 80);
-        $documents = new MarkingDocuments();
+        $documents = new MarkingDocuments(Words::english());
         try {
             return new JsonResponse(preg_match('~^[a-z]+([\s,]+[a-z]+)+$~i', $text) === 1 ? $documents->bands($text) : $documents->decode($text, null));
         } catch (NoReading $none) {

@@ -6,6 +6,7 @@ namespace App\Http\Controllers\Kit;
 
 use App\Actions\Kit\OrderTrial;
 use App\Http\Requests\Kit\TryOrderRequest;
+use App\Http\Requests\Options;
 use App\Models\Revision;
 use Illuminate\Http\JsonResponse;
 
@@ -14,6 +15,6 @@ final readonly class TryOrder
 {
     public function __invoke(TryOrderRequest $request, Revision $revision, OrderTrial $trial): JsonResponse
     {
-        return new JsonResponse($trial->of($revision, $request->overrides()));
+        return new JsonResponse($trial->of($revision, $request->overrides(), Options::of($request)));
     }
 }

@@ -7,6 +7,7 @@ namespace App\Http\Controllers\Packing;
 use App\Actions\Packing\PackOn;
 use App\Actions\Packing\StartRun;
 use App\Actions\Sales\ImpossibleMove;
+use App\Http\Requests\Options;
 use App\Http\Requests\Packing\PackRequest;
 use App\Http\Requests\Packing\StartRunRequest;
 use App\Models\Release;
@@ -25,7 +26,7 @@ final readonly class RunController
 
     public function store(StartRunRequest $request, StartRun $start, RunSheet $sheet): JsonResponse
     {
-        $run = $start(Release::query()->findOrFail($request->integer('releaseId')), $request->packs(), $request->integer('packSize'), $request->operationId(), $request->userId());
+        $run = $start(Release::query()->findOrFail($request->integer('releaseId')), $request->packs(), $request->integer('packSize'), $request->operationId(), $request->userId(), Options::of($request));
 
         return new JsonResponse($sheet->of($run), 201);
     }

@@ -6,6 +6,8 @@ namespace App\Http\Requests\Kit;
 
 use App\Actions\Kit\Change;
 use App\Models\User;
+use Chiralex\Quantity\Exception\InvalidQuantity;
+use Chiralex\Quantity\Length;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\ValidationException;
 
@@ -35,13 +37,38 @@ final class EditRequest extends FormRequest
         return (int) $header;
     }
 
-    /** @return list<Change> */
+    /**
+     * @return list<Change>
+     * @throws ValidationException when a length is none
+     */
     public function changes(): array
     {
         /** @var list<array<string, mixed>> $changes */
         $changes = array_values((array) $this->input('changes', []));
 
-        return array_map(Change::from(...), $changes);
+        return array_map(static fn(array $change): Change => self::measured(Change::from($change)), $changes);
+    }
+
+    /**
+     * A length may be typed with its unit, `0.3 in`; the kit file keeps millimetres.
+     *
+     * @throws ValidationException when it is none
+     */
+    private static function measured(Change $change): Change
+    {
+        if ($change->type !== 'line' || !in_array($change->field, ['height', 'leadLength'], true) || $change->value === null) {
+            return $change;
+        }
+        try {
+            $length = Length::parse(is_scalar($change->value) ? (string) $change->value : '')->toFloat();
+        } catch (InvalidQuantity $fault) {
+            throw ValidationException::withMessages(['changes' => $fault->getMessage()]);
+        }
+        if ($length <= 0.0 || $length >= 300.0) {
+            throw ValidationException::withMessages(['changes' => 'A height is above 0 and below 300 mm.']);
+        }
+
+        return new Change('line', $change->target, $change->field, $length);
     }
 
     public function operationId(): string

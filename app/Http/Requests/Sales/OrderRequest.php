@@ -7,6 +7,7 @@ namespace App\Http\Requests\Sales;
 use App\Actions\Sales\NewOrder;
 use App\Actions\Sales\OrderCsv;
 use App\Http\Requests\OperationRequest;
+use App\Http\Requests\Options;
 use Closure;
 
 /** An order typed in by hand. */
@@ -23,7 +24,7 @@ final class OrderRequest extends OperationRequest
                     $fail("Price \"{$value}\" is none; write it like 18.50.");
                 }
             }],
-            'currency' => ['nullable', 'regex:/^[A-Za-z]{3}$/'],
+            'currency' => ['nullable', 'regex:/^[A-Za-z]{3}$/'], 'options' => ['nullable', 'string', 'max:200'],
         ];
     }
 
@@ -40,6 +41,6 @@ final class OrderRequest extends OperationRequest
     {
         $text = fn(string $field): string => trim((string) $this->string($field));
 
-        return new NewOrder($text('number'), $text('placedOn'), $text('customer'), $text('email'), $text('address'), [['kitId' => $this->integer('kitId'), 'quantity' => $this->integer('quantity'), 'unitPrice' => OrderCsv::minor($text('price')) ?? 0, 'currency' => strtoupper($text('currency')) ?: 'EUR']]);
+        return new NewOrder($text('number'), $text('placedOn'), $text('customer'), $text('email'), $text('address'), [['kitId' => $this->integer('kitId'), 'quantity' => $this->integer('quantity'), 'unitPrice' => OrderCsv::minor($text('price')) ?? 0, 'currency' => strtoupper($text('currency')) ?: 'EUR', 'options' => Options::of($this)]]);
     }
 }

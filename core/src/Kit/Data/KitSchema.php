@@ -114,6 +114,7 @@ final readonly class KitSchema
             'supply' => ['enum' => ['kit', 'optional', 'alternative', 'not-fitted', 'factory', 'builder', 'loose']],
             'usedAt' => 'string',
             'legend' => ['enum' => ['designator', 'value', 'both', 'outline', 'nothing']],
+            'prints' => 'string',
             'substitutes' => ['object' => ['allowed' => self::NAMES, 'forbidden' => self::NAMES]],
             'note' => 'string',
         ];

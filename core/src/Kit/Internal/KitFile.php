@@ -11,7 +11,9 @@ use Chiralex\Kit\Data\KitSchema;
 use Chiralex\Kit\Exception\UnusableKit;
 use Chiralex\Kit\Gate;
 use Chiralex\Kit\Groups;
+use Chiralex\Kit\Option;
 use Chiralex\Kit\OrderOverride;
+use Chiralex\Kit\PowerSupply;
 use Chiralex\Kit\Settings;
 use Chiralex\Kit\Test;
 use Chiralex\Kit\Wire;
@@ -157,7 +159,7 @@ final readonly class KitFile
         $declared = $this->json->map('options');
         $all = [];
         foreach ($declared as $name => $option) {
-            $all[$name] = $option->text('default', $option->keys()[0] ?? '');
+            $all[$name] = $option->text('default', array_values(array_diff($option->keys(), ['default']))[0] ?? '');
         }
         foreach ($chosen as $name => $value) {
             if (!isset($declared[$name]) || !$declared[$name]->names($value) || $value === 'default') {
@@ -167,6 +169,38 @@ final readonly class KitFile
         }
 
         return $all;
+    }
+
+    /**
+     * @param array<string, string> $chosen every option with its value
+     * @return list<Option>
+     */
+    public function choices(array $chosen): array
+    {
+        $options = [];
+        foreach ($this->json->map('options') as $name => $option) {
+            $values = [];
+            foreach (array_diff($option->keys(), ['default']) as $value) {
+                $values[$value] = $option->texts($value);
+            }
+            if ($values !== []) {
+                $first = array_key_first($values);
+                $options[] = new Option($name, $values, $option->text('default', $first), $chosen[$name] ?? $first);
+            }
+        }
+
+        return $options;
+    }
+
+    /** What kit.json declares the kit to run from; a single voltage is least and most. */
+    public function power(): ?PowerSupply
+    {
+        $supply = $this->json->object('supply');
+        $volts = $supply->numbers('volts');
+        $single = $supply->number('volts');
+        $volts = $single === null ? $volts : [$single];
+
+        return $volts === [] ? null : new PowerSupply(min($volts), max($volts), $supply->number('amps'));
     }
 
     /**

@@ -159,6 +159,10 @@ final readonly class PartResolver
             $placement,
             $body,
             $socket,
+            $answer->text('prints'),
+            $answer->has('pins') ? array_map(strval(...), array_keys($this->pins($answer))) : [],
+            $answer->object('substitutes')->texts('allowed'),
+            $answer->object('substitutes')->texts('forbidden'),
         );
     }
 

@@ -20,8 +20,22 @@ final class InvalidQuantity extends InvalidArgumentException implements Chiralex
         return new self(sprintf('"%s" is negative; a part has no negative value.', mb_strimwidth($text, 0, 40, '...')));
     }
 
-    public static function notLength(string $text): self
+    /** @param int $position of the first character that does not fit, counted from 0 */
+    public static function notLength(string $text, int $position): self
     {
-        return new self(sprintf('"%s" is not a length; write it like 12.3, 12.3mm, 0.5in or 500mil.', mb_strimwidth($text, 0, 40, '...')));
+        return new self(self::shown($text, $position, 'a length', 'write it like 12.3, 12.3mm, 0.5in, 1/8 in or 500mil.'));
+    }
+
+    /** @param int $position of the first character that does not fit, counted from 0 */
+    public static function notRating(string $text, int $position): self
+    {
+        return new self(self::shown($text, $position, 'a rating', 'write it like 1/4W, 25 V, 500mA or 5%.'));
+    }
+
+    private static function shown(string $text, int $position, string $what, string $example): string
+    {
+        $at = mb_substr(trim($text), $position, 1);
+
+        return sprintf('"%s" is not %s%s; %s', mb_strimwidth($text, 0, 40, '...'), $what, $at === '' ? '' : sprintf(': character %d, "%s", does not fit', $position + 1, $at), $example);
     }
 }

@@ -66,6 +66,13 @@ export const api = {
     send(path, { method: 'POST', body: JSON.stringify(body), headers: { 'Content-Type': 'application/json', ...headers } }),
   download: async (path: string, body: unknown): Promise<Blob> =>
     (await checked(new Request(`/api${path}`, { method: 'POST', body: JSON.stringify(body), headers: { 'Content-Type': 'application/json' } }))).blob(),
+  /** Fields with at most one file, as a form. */
+  form: (path: string, fields: Record<string, string>, photo: File | null): Promise<unknown> => {
+    const form = new FormData();
+    for (const [name, value] of Object.entries(fields)) form.append(name, value);
+    if (photo) form.append('photo', photo, photo.name);
+    return send(path, { method: 'POST', body: form });
+  },
   upload: (path: string, files: readonly File[], fields: Record<string, string> = {}): Promise<unknown> => {
     const form = new FormData();
     for (const [name, value] of Object.entries(fields)) form.append(name, value);

@@ -1,5 +1,7 @@
 export { api, Refused } from './client';
 export * from './exports';
+export * from './library';
+export * from './options';
 export * from './queries';
 export * from './reports';
 export * from './trade';

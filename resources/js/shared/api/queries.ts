@@ -1,7 +1,13 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { api, type Refused } from './client';
 import { data } from './data';
+import { useOptions } from './options';
 import type { Bags, Boards, Change, Header, ManualDocument, Markings, Marks, Order, Cycle, Difference, Override, PartsDocument, Person, ShelfRow, Skyline, Trial } from './types';
+
+/** The query that asks for other options than the defaults. */
+function chosen(options: string): { query?: { options: string } } {
+  return options === '' ? {} : { query: { options } };
+}
 
 export function useMe() {
   return useQuery<Person>({ queryKey: ['me'], queryFn: () => data(api.get('/me')), staleTime: 60_000 });
@@ -16,19 +22,23 @@ export function useHeader(id: number) {
 }
 
 export function useParts(id: number) {
-  return useQuery<PartsDocument>({ queryKey: ['revision', id, 'parts'], queryFn: () => data(api.get('/revisions/{revision}/documents/parts', { params: { path: { revision: id } } })) });
+  const options = useOptions();
+  return useQuery<PartsDocument>({ queryKey: ['revision', id, 'parts', options], queryFn: () => data(api.get('/revisions/{revision}/documents/parts', { params: { path: { revision: id }, ...chosen(options) } })) });
 }
 
 export function useBoards(id: number) {
-  return useQuery<Boards>({ queryKey: ['revision', id, 'boards'], queryFn: () => data(api.get('/revisions/{revision}/boards', { params: { path: { revision: id } } })) });
+  const options = useOptions();
+  return useQuery<Boards>({ queryKey: ['revision', id, 'boards', options], queryFn: () => data(api.get('/revisions/{revision}/boards', { params: { path: { revision: id }, ...chosen(options) } })) });
 }
 
 export function useOrder(id: number) {
-  return useQuery<Order | Cycle>({ queryKey: ['revision', id, 'order'], queryFn: () => data(api.get('/revisions/{revision}/documents/order', { params: { path: { revision: id } } })) });
+  const options = useOptions();
+  return useQuery<Order | Cycle>({ queryKey: ['revision', id, 'order', options], queryFn: () => data(api.get('/revisions/{revision}/documents/order', { params: { path: { revision: id }, ...chosen(options) } })) });
 }
 
 export function useMarks(id: number) {
-  return useQuery<Marks>({ queryKey: ['revision', id, 'marks'], queryFn: () => data(api.get('/revisions/{revision}/documents/marks', { params: { path: { revision: id } } })) });
+  const options = useOptions();
+  return useQuery<Marks>({ queryKey: ['revision', id, 'marks', options], queryFn: () => data(api.get('/revisions/{revision}/documents/marks', { params: { path: { revision: id }, ...chosen(options) } })) });
 }
 
 export function useDifference(id: number, earlier: number) {
@@ -36,15 +46,17 @@ export function useDifference(id: number, earlier: number) {
 }
 
 export function useBags(id: number) {
-  return useQuery<Bags>({ queryKey: ['revision', id, 'bags'], queryFn: () => data(api.get('/revisions/{revision}/documents/bags', { params: { path: { revision: id } } })) });
+  const options = useOptions();
+  return useQuery<Bags>({ queryKey: ['revision', id, 'bags', options], queryFn: () => data(api.get('/revisions/{revision}/documents/bags', { params: { path: { revision: id }, ...chosen(options) } })) });
 }
 
 /** Null while the order is a cycle: there is nothing to print yet. */
 export function useManual(id: number) {
+  const options = useOptions();
   return useQuery<ManualDocument | null>({
-    queryKey: ['revision', id, 'manual'],
+    queryKey: ['revision', id, 'manual', options],
     queryFn: async () => {
-      const manual = await data(api.get('/revisions/{revision}/documents/manual', { params: { path: { revision: id } } }));
+      const manual = await data(api.get('/revisions/{revision}/documents/manual', { params: { path: { revision: id }, ...chosen(options) } }));
       return Array.isArray(manual) ? null : (manual);
     },
   });
@@ -63,9 +75,10 @@ export function useRelease(id: number) {
 }
 
 export function useSkyline(id: number, step: number | null) {
+  const options = useOptions();
   return useQuery<Skyline>({
-    queryKey: ['revision', id, 'skyline', step],
-    queryFn: () => data(api.get('/revisions/{revision}/skyline/{step}', { params: { path: { revision: id, step: step ?? 0 } } })),
+    queryKey: ['revision', id, 'skyline', step, options],
+    queryFn: () => data(api.get('/revisions/{revision}/skyline/{step}', { params: { path: { revision: id, step: step ?? 0 }, ...chosen(options) } })),
     enabled: step !== null,
     placeholderData: (before) => before,
   });
@@ -130,8 +143,8 @@ export function useNewKit() {
   });
 }
 
-export async function tryOrder(id: number, overrides: readonly Override[]): Promise<Trial> {
-  return (await api.post(`/revisions/${String(id)}/order/try`, { overrides })) as Trial;
+export async function tryOrder(id: number, overrides: readonly Override[], options: string): Promise<Trial> {
+  return (await api.post(`/revisions/${String(id)}/order/try`, { overrides, options })) as Trial;
 }
 
 function afterEdit(queries: ReturnType<typeof useQueryClient>, id: number, header: Header): Promise<void> {

@@ -13,7 +13,7 @@ export function useRun(id: number) {
 
 export function useStartRun() {
   const queries = useQueryClient();
-  return useMutation<Run, Refused, { releaseId: number; packs: number; packSize: number }>({
+  return useMutation<Run, Refused, { releaseId: number; packs: number; packSize: number; options: string }>({
     mutationFn: async (run) => (await api.post('/runs', { operationId: crypto.randomUUID(), ...run })) as Run,
     onSuccess: (run) => {
       queries.setQueryData(['run', run.id], run);

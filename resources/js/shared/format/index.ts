@@ -1,3 +1,4 @@
+export { choose, optionWords, valueOf } from './options';
 export { tableText } from './table';
 
 const THIN = '\u2009';

@@ -1,13 +1,20 @@
 import { useRef, useState, type DragEvent, type ReactNode } from 'react';
 import { droppedFiles } from './droppedFiles';
+import { pastedTable } from './pastedTable';
+import { usePaste } from './usePaste';
 import './ui.css';
 
 type Props = { label: string; onFiles: (files: File[]) => void; children: ReactNode };
 
-/** Takes files dropped anywhere inside. */
+/** Takes files dropped anywhere inside, and tables pasted from a spreadsheet. */
 export function DropZone({ label, onFiles, children }: Props) {
   const [over, setOver] = useState(false);
   const depth = useRef(0);
+  usePaste((text) => {
+    const table = pastedTable(text);
+    if (table) onFiles([table]);
+    return table !== null;
+  });
   const carries = (event: DragEvent) => event.dataTransfer.types.includes('Files');
   return (
     // Dropping is a short cut; the same is reached by keyboard through the file buttons.

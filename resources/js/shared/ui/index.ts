@@ -1,12 +1,16 @@
 export { DropZone } from './DropZone';
 export { FileButton } from './FileButton';
+export { KINDS } from './kinds';
 export { Marking } from './Marking';
 export { Notice } from './Notice';
 export { Split } from './Split';
 export { TableActions } from './TableActions';
 export { WhyList } from './WhyList';
+export { OptionChooser } from './OptionChooser';
 export { PaperChoice } from './PaperChoice';
 export { PrintButton } from './PrintButton';
 export { markingWords } from './markingWords';
 export { useSorted } from './useSorted';
+export { pastedColumn } from './pastedTable';
+export { usePaste } from './usePaste';
 export { usePointerDrag } from './usePointerDrag';

@@ -1,17 +1,18 @@
 import { useRef, useState } from 'react';
-import { tryOrder, type Override, type Score } from '@/shared/api';
+import { tryOrder, useOptions, type Override, type Score } from '@/shared/api';
 import { isCycle } from './model';
 
 export type Cost = { before: Score; after: Score } | { cycle: readonly string[] };
 
 /** Asks what a move would cost; only the newest question is answered. */
 export function useTrial(revisionId: number) {
+  const options = useOptions();
   const [cost, setCost] = useState<Cost | null>(null);
   const newest = useRef(0);
   const ask = (overrides: readonly Override[]) => {
     newest.current += 1;
     const mine = newest.current;
-    tryOrder(revisionId, overrides)
+    tryOrder(revisionId, overrides, options)
       .then((trial) => {
         if (mine !== newest.current) return;
         if (isCycle(trial.order)) setCost({ cycle: trial.order.cycle });

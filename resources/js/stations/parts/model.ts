@@ -2,6 +2,9 @@ import type { PartLine } from '@/shared/api';
 
 export type Column = 'refs' | 'quantity' | 'value' | 'part' | 'marking' | 'height' | 'direction' | 'alike';
 
+/** What the work column shows: the lines, what became of the file, look-alikes side by side, two revisions compared. */
+export type View = 'list' | 'file' | 'lineup' | 'difference';
+
 export const COLUMNS: readonly { id: Column; title: string; width: number; numeric?: boolean }[] = [
   { id: 'refs', title: 'Ref', width: 140 },
   { id: 'quantity', title: 'Qty', width: 38, numeric: true },

@@ -1,7 +1,8 @@
 import { useState, type SyntheticEvent } from 'react';
 import { Link, useNavigate } from 'react-router';
 import { useRuns, useStartRun } from '@/shared/api';
-import { Notice } from '@/shared/ui';
+import { optionWords } from '@/shared/format';
+import { Notice, OptionChooser } from '@/shared/ui';
 import './packing.css';
 
 /** The packing runs, and the form that begins one. */
@@ -12,13 +13,15 @@ export function Packing() {
   const [release, setRelease] = useState<number | null>(null);
   const [packs, setPacks] = useState('20');
   const [size, setSize] = useState(1);
+  const [options, setOptions] = useState('');
   if (runs.error) return <Notice title="The packing runs cannot be shown" text={runs.error.message} />;
   if (!runs.data) return <p className="loading" role="status">Reading the runs</p>;
   const releases = runs.data.releases;
+  const chosen = releases.find((each) => each.id === release) ?? releases[0];
   const begin = (event: SyntheticEvent) => {
     event.preventDefault();
     const releaseId = release ?? releases[0]?.id;
-    if (releaseId !== undefined) start.mutate({ releaseId, packs: Number(packs), packSize: size }, { onSuccess: (run) => void navigate(`/packing/${String(run.id)}`) });
+    if (releaseId !== undefined) start.mutate({ releaseId, packs: Number(packs), packSize: size, options }, { onSuccess: (run) => void navigate(`/packing/${String(run.id)}`) });
   };
   return (
     <main className="room packroom">
@@ -27,9 +30,10 @@ export function Packing() {
         <p className="loading">No kit is released yet. A revision is released at its Manual station; then it can be packed.</p>
       ) : (
         <form className="newrun" onSubmit={begin} aria-label="Begin a run">
-          <div className="field"><label htmlFor="run-release">kit</label><select id="run-release" value={release ?? releases[0]?.id} onChange={(event) => { setRelease(Number(event.target.value)); }}>{releases.map((each) => <option key={each.id} value={each.id}>{each.kit}, revision {each.revision}</option>)}</select></div>
+          <div className="field"><label htmlFor="run-release">kit</label><select id="run-release" value={release ?? releases[0]?.id} onChange={(event) => { setRelease(Number(event.target.value)); setOptions(''); }}>{releases.map((each) => <option key={each.id} value={each.id}>{each.kit}, revision {each.revision}</option>)}</select></div>
           <div className="field"><label htmlFor="run-size">packs of</label><select id="run-size" value={size} onChange={(event) => { setSize(Number(event.target.value)); }}><option value={1}>one kit</option><option value={5}>5 kits, for a class</option><option value={10}>10 kits, for a class</option><option value={20}>20 kits, for a class</option></select></div>
           <div className="field"><label htmlFor="run-packs">how many packs</label><input id="run-packs" type="number" min={1} max={500} required value={packs} onChange={(event) => { setPacks(event.target.value); }} /></div>
+          {chosen && chosen.options.length > 0 && <div className="field"><span>with</span><span><OptionChooser options={chosen.options} chosen={options} onChoose={setOptions} /></span></div>}
           <button type="submit" className="btn pri" disabled={start.isPending}>Begin</button>
           {start.error && <p className="refusal" role="alert">{start.error.message}</p>}
         </form>
@@ -40,7 +44,7 @@ export function Packing() {
           <tbody>
             {runs.data.runs.map((run) => (
               <tr key={run.id}>
-                <td><b>{run.kit}</b>, revision {run.revision}</td><td>{run.at.slice(0, 10)}</td><td className="num">{run.packs}{run.packSize > 1 ? ` of ${String(run.packSize)}` : ''}</td><td className="num">{run.packed}</td>
+                <td><b>{run.kit}</b>, revision {run.revision}{run.options === '' ? '' : `, ${optionWords(run.options)}`}</td><td>{run.at.slice(0, 10)}</td><td className="num">{run.packs}{run.packSize > 1 ? ` of ${String(run.packSize)}` : ''}</td><td className="num">{run.packed}</td>
                 <td><progress max={run.cellsInAll} value={run.done} aria-label={`run ${String(run.id)}`} /> {Math.floor((100 * run.done) / run.cellsInAll)} %</td>
                 <td><Link to={`/packing/${String(run.id)}`}>{run.finished ? 'look at it, print labels' : 'go on'}</Link></td>
               </tr>

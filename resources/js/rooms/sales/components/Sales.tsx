@@ -1,6 +1,6 @@
 import { useState } from 'react';
 import { useSale, useSales, useShelf, type SalesOrder } from '@/shared/api';
-import { money } from '@/shared/format';
+import { money, optionWords } from '@/shared/format';
 import { DropZone, FileButton, Notice, PrintButton, TableActions, useSorted } from '@/shared/ui';
 import { NewOrder } from './NewOrder';
 import './sales.css';
@@ -57,7 +57,7 @@ export function Sales() {
               {orders.map((order) => (
                 <tr key={order.id}>
                   <td className="m">{order.number}</td><td>{order.placedOn}</td><td>{order.customer}</td>
-                  <td>{order.lines.map((line) => `${String(line.quantity)} × ${line.kit}`).join(', ')}</td>
+                  <td>{order.lines.map((line) => `${String(line.quantity)} × ${line.kit}${line.options === '' ? '' : ` (${optionWords(line.options)})`}`).join(', ')}</td>
                   <td className="num">{money(total(order), order.lines[0]?.currency ?? '')}</td>
                   <td className={order.stage}>{STAGES[order.stage]}{order.stage === 'open' && order.shipped > 0 ? `, ${String(order.shipped)} shipped` : ''}</td>
                   <td><div className="acts">

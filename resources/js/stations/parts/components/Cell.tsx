@@ -11,18 +11,15 @@ export function Cell({ line, column, onDone }: Props) {
   const field = useRef<HTMLInputElement>(null);
   const start = column === 'height' ? (line.height === null ? '' : String(line.height)) : line.text;
   const [text, setText] = useState<string>(start);
-  const [fault, setFault] = useState('');
   const done = useRef(false);
   const echo = useMarkings(column === 'value' && text !== start ? text.trim() : '');
   useEffect(() => {
     field.current?.focus();
     field.current?.select();
   }, []);
-  const changes = (): readonly Change[] | null => {
+  const changes = (): readonly Change[] => {
     if (column === 'value') return [{ type: 'cell', target: String(line.row), field: 'value', value: text.trim() }];
-    const number = Number(text.trim().replace(',', '.'));
-    if (text.trim() !== '' && !(number > 0 && number < 300)) return null;
-    return line.designators.map((name) => ({ type: 'line', target: name, field: 'height', value: text.trim() === '' ? null : number }));
+    return line.designators.map((name) => ({ type: 'line', target: name, field: 'height', value: text.trim() === '' ? null : text.trim() }));
   };
   const commit = async () => {
     if (done.current) return;
@@ -31,14 +28,9 @@ export function Cell({ line, column, onDone }: Props) {
       onDone();
       return;
     }
-    const wanted = changes();
-    if (!wanted) {
-      setFault('a height in mm, above 0 and below 300');
-      return;
-    }
     done.current = true;
     // After a refusal the field stays open with the words in it.
-    if ((await kit.save(wanted)) === 'refused') done.current = false;
+    if ((await kit.save(changes())) === 'refused') done.current = false;
     else onDone();
   };
   const unit = line.unit;
@@ -50,10 +42,7 @@ export function Cell({ line, column, onDone }: Props) {
         className="celledit"
         aria-label={`${column} of ${line.designators.join(' ')}`}
         value={text}
-        onChange={(event) => {
-          setText(event.target.value);
-          setFault('');
-        }}
+        onChange={(event) => { setText(event.target.value); }}
         onBlur={() => void commit()}
         onKeyDown={(event) => {
           event.stopPropagation();
@@ -64,7 +53,8 @@ export function Cell({ line, column, onDone }: Props) {
           }
         }}
       />
-      {(fault !== '' || reading) && <span className={fault === '' ? 'echo' : 'echo bad'} role="status">{fault === '' ? `reads ${reading?.display ?? ''}` : fault}</span>}
+      {reading && <span className="echo" role="status">reads {reading.display}</span>}
+      {column === 'height' && text !== start && <span className="echo" role="status">mm, or with its unit: 0.3 in</span>}
     </span>
   );
 }

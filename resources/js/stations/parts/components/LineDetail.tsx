@@ -1,8 +1,10 @@
 import type { PartLine } from '@/shared/api';
 import { useKit } from '@/shared/kit';
-import { Marking, WhyList } from '@/shared/ui';
+import { KINDS, Marking, WhyList } from '@/shared/ui';
 import { refs, SUPPLY, valueText } from '../model';
-import { KINDS } from './kinds';
+import { BoardPrint } from './BoardPrint';
+import { FromLibrary } from './FromLibrary';
+import { Substitutes } from './Substitutes';
 
 /** The line looked at: its look-alikes side by side, its kind to change, and why. */
 export function LineDetail({ line, lines }: { line: PartLine; lines: readonly PartLine[] }) {
@@ -34,6 +36,9 @@ export function LineDetail({ line, lines }: { line: PartLine; lines: readonly Pa
           </span>
         )}
       </div>
+      <BoardPrint line={line} />
+      <FromLibrary line={line} />
+      <Substitutes key={line.designators.join()} line={line} />
       {alike.length > 0 && (
         <div className="lineup">
           {[line, ...alike].map((each) => (

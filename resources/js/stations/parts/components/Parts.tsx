@@ -6,11 +6,12 @@ import { useKit } from '@/shared/kit';
 import { Split } from '@/shared/ui';
 import { Differences } from './Differences';
 import { FileReport } from './FileReport';
+import { LineUp } from './LineUp';
 import { LineDetail } from './LineDetail';
 import { PartsBar } from './PartsBar';
 import { PartsTable } from './PartsTable';
 import { Question } from './Question';
-import { filtered, lineKey, sorted, type Column } from '../model';
+import { filtered, lineKey, sorted, type Column, type View } from '../model';
 import './parts.css';
 
 /** The Parts station: every line of the list with how it is marked, and what is not clear yet. */
@@ -19,8 +20,7 @@ export function Parts() {
   const parts = useParts(kit.id);
   const [filter, setFilter] = useState('');
   const [sort, setSort] = useState<{ column: Column | null; down: boolean }>({ column: null, down: false });
-  const [showFile, setShowFile] = useState(false);
-  const [compare, setCompare] = useState(false);
+  const [view, setView] = useState<View>('list');
   const [search] = useSearchParams();
   const wanted = search.get('part');
   const { select } = kit;
@@ -37,11 +37,13 @@ export function Parts() {
       start={402}
       work={
         <>
-          <PartsBar parts={parts.data} lines={lines} filter={filter} onFilter={setFilter} showFile={showFile} onShowFile={() => { setShowFile((now) => !now); setCompare(false); }} compare={kit.header.others.length === 0 ? null : compare} onCompare={() => { setCompare((now) => !now); setShowFile(false); }} />
-          {compare && kit.header.others.length > 0 ? (
+          <PartsBar parts={parts.data} lines={lines} filter={filter} onFilter={setFilter} view={view} onView={setView} others={kit.header.others.length > 0} />
+          {view === 'difference' && kit.header.others.length > 0 ? (
             <Differences />
-          ) : showFile ? (
+          ) : view === 'file' ? (
             <FileReport parts={parts.data} />
+          ) : view === 'lineup' ? (
+            <LineUp parts={parts.data} />
           ) : (
             <PartsTable
               lines={lines}

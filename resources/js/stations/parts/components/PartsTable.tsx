@@ -2,7 +2,7 @@ import { useState } from 'react';
 import type { PartLine } from '@/shared/api';
 import { useKeys } from '@/shared/keys';
 import { useKit } from '@/shared/kit';
-import { Marking } from '@/shared/ui';
+import { Marking, pastedColumn, usePaste } from '@/shared/ui';
 import { Cell } from './Cell';
 import { cellText, COLUMNS, lineKey, type Column } from '../model';
 
@@ -26,6 +26,14 @@ export function PartsTable({ lines, current, sort, onSort }: Props) {
     ArrowUp: () => { go(at < 0 ? lines.length - 1 : at - 1); },
     Enter: () => { if (current && kit.mayEdit) setEditing(`${current} value`); },
     Escape: () => { kit.select(null); },
+  });
+  // A column copied in a spreadsheet fills the values from the line looked at downwards.
+  usePaste((text) => {
+    const cells = pastedColumn(text);
+    const filled = cells === null || at < 0 || !kit.mayEdit ? [] : lines.slice(at, at + cells.length);
+    if (cells === null || filled.length === 0) return false;
+    void kit.save(filled.map((line, index) => ({ type: 'cell', target: String(line.row), field: 'value', value: cells[index] ?? '' })));
+    return true;
   });
   return (
     <div className="scroll" tabIndex={0} role="region" aria-label="Parts list">

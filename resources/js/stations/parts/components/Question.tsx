@@ -1,7 +1,7 @@
 import { useState } from 'react';
 import type { PartLine } from '@/shared/api';
 import { useKit } from '@/shared/kit';
-import { KINDS } from './kinds';
+import { KINDS } from '@/shared/ui';
 
 /** Asks what a line is, once; the answer is kept with the part. */
 export function Question({ line }: { line: PartLine }) {

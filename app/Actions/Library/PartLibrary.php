@@ -1,0 +1,65 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions\Library;
+
+use App\Actions\Kit\Change;
+use App\Models\LibraryPart;
+use Chiralex\Kit\Kit;
+use Chiralex\Kit\KitPart;
+
+/** What the maker said of a part once is kept with it and given to the next kit; the kit keeps its own copy. */
+final readonly class PartLibrary
+{
+    /** Fields of a line that belong to the part and not to its place. */
+    public const FACTS = ['kind', 'package', 'height', 'leadLength', 'mass', 'hold', 'sensitivity', 'polarity'];
+
+    /** @param mixed $value as kit.json holds it; null takes nothing away from the library */
+    public function remember(KitPart $part, string $field, mixed $value, string $origin): void
+    {
+        if (!in_array($field, self::FACTS, true) || $value === null) {
+            return;
+        }
+        $known = LibraryPart::query()->firstOrNew(['fingerprint' => Fingerprint::of($part)], ['title' => self::title($part), 'facts' => [], 'origins' => [], 'version' => 0]);
+        $known->facts = [$field => $value] + $known->facts;
+        $known->origins = [$field => $origin] + $known->origins;
+        ++$known->version;
+        $known->save();
+    }
+
+    /**
+     * What the library adds to a kit: facts of its parts that the kit does not state itself.
+     *
+     * @param string $kitFile bytes of kit.json
+     * @return list<Change>
+     */
+    public function changes(Kit $kit, string $kitFile): array
+    {
+        $said = json_decode($kitFile, true);
+        $lines = is_array($said) ? ($said['lines'] ?? []) : [];
+        $facts = [];
+        $wanted = array_values(array_unique(array_map(Fingerprint::of(...), array_values($kit->parts))));
+        foreach (LibraryPart::query()->whereIn('fingerprint', $wanted)->get() as $known) {
+            $facts[$known->fingerprint] = $known->facts;
+        }
+        $changes = [];
+        foreach ($facts === [] ? [] : $kit->parts as $part) {
+            foreach ($facts[Fingerprint::of($part)] ?? [] as $field => $value) {
+                $own = is_array($lines) && is_array($lines[$part->designator] ?? null) && array_key_exists($field, $lines[$part->designator]);
+                if (!$own && !($field === 'kind' && $value === $part->kind()->value)) {
+                    $changes[] = new Change('line', $part->designator, $field, $value);
+                }
+            }
+        }
+
+        return $changes;
+    }
+
+    public static function title(KitPart $part): string
+    {
+        $words = array_filter([$part->line->value, $part->line->package, $part->line->description], static fn(string $word): bool => $word !== '');
+
+        return mb_substr($words === [] ? $part->designator : implode(', ', $words), 0, 190);
+    }
+}

@@ -1,0 +1,21 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Requests;
+
+use Chiralex\Kit\OptionChoice;
+use Illuminate\Http\Request;
+
+/** The options a request asks for, as one text whatever their order. */
+final readonly class Options
+{
+    private const LONGEST = 200;
+
+    public static function of(Request $request): string
+    {
+        $pairs = OptionChoice::parse(mb_substr((string) $request->string('options'), 0, self::LONGEST));
+
+        return implode(';', array_map(static fn(string $name, string $value): string => "{$name}={$value}", array_keys($pairs), $pairs));
+    }
+}

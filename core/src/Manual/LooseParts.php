@@ -1,0 +1,45 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Chiralex\Manual;
+
+use Chiralex\Bom\Supply;
+use Chiralex\Build\BuildOrder;
+use Chiralex\Build\Step;
+use Chiralex\Kit\Kit;
+
+/** Loose parts by the step that uses them: the maker names a gate, a test, a wire, a part, a panel or a board. */
+final readonly class LooseParts
+{
+    /** @return array<int, list<string>> step number to designators */
+    public function of(Kit $kit, BuildOrder $order): array
+    {
+        $used = [];
+        foreach ($kit->parts as $part) {
+            if ($part->supply !== Supply::Loose || $part->usedAt === '') {
+                continue;
+            }
+            foreach ($order->steps as $step) {
+                if ($this->names($kit, $step, mb_strtolower($part->usedAt))) {
+                    $used[$step->number][] = $part->designator;
+                    break;
+                }
+            }
+        }
+
+        return $used;
+    }
+
+    private function names(Kit $kit, Step $step, string $wanted): bool
+    {
+        $names = [...$step->names(), $step->what, $step->gate->name ?? ''];
+        foreach ($kit->tests as $test) {
+            if (($step->gate !== null && $test->gate === $step->gate->name) || ($test->adjusts !== null && in_array($test->adjusts, $step->names(), true))) {
+                $names[] = $test->name;
+            }
+        }
+
+        return in_array($wanted, array_map(mb_strtolower(...), $names), true);
+    }
+}

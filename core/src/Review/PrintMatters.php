@@ -1,0 +1,66 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Chiralex\Review;
+
+use Chiralex\Kit\KitPart;
+use Chiralex\Marking\CodeReading;
+use Chiralex\Marking\Codes;
+use Chiralex\Marking\Exception\NoReading;
+use Chiralex\Quantity\ParsedValue;
+use Chiralex\Quantity\ValueReader;
+use Chiralex\Reason\Matter;
+use Chiralex\Reason\Station;
+use Chiralex\Reason\Weight;
+
+/** What the board prints against what the parts list says: a builder believes the board. */
+final readonly class PrintMatters implements MatterSource
+{
+    public function matters(Subject $subject): array
+    {
+        $matters = [];
+        foreach ($subject->kit->parts as $part) {
+            if ($part->prints !== '' && $part->supply->isOnBoard()) {
+                array_push($matters, ...$this->compared($part));
+            }
+        }
+
+        return $matters;
+    }
+
+    /** @return list<Matter> */
+    private function compared(KitPart $part): array
+    {
+        $value = $part->recognition->value?->value;
+        $args = ['designator' => $part->designator, 'prints' => $part->prints, 'value' => $value?->display() ?? $part->line->value];
+        if ($value === null) {
+            $same = self::plain($part->prints) === self::plain($part->line->value);
+
+            return $same ? [] : [new Matter(Weight::Warn, Station::Board, 'board.prints-another', $args, [$part->designator])];
+        }
+        $typed = (new ValueReader())->read($part->prints, $value->unit);
+        $printed = $typed instanceof ParsedValue ? [$typed->value] : [];
+        try {
+            $printed = [...$printed, ...array_map(static fn(CodeReading $reading) => $reading->value, (new Codes())->read($part->prints, $value->unit))];
+        } catch (NoReading) {
+            // What is printed is no code; the typed reading stands alone.
+        }
+        foreach ($printed as $each) {
+            if ($each->equals($value)) {
+                return [];
+            }
+        }
+        if ($printed === [] || $printed[0]->amount->isZero()) {
+            return [new Matter(Weight::Warn, Station::Board, 'board.prints-another', $args, [$part->designator])];
+        }
+        $percent = round(100 * $value->amount->toFloat() / $printed[0]->amount->toFloat(), 1);
+
+        return [new Matter(Weight::Warn, Station::Board, 'board.prints-value', $args + ['read' => $printed[0]->display(), 'percent' => $percent], [$part->designator])];
+    }
+
+    private static function plain(string $text): string
+    {
+        return mb_strtolower((string) preg_replace('~[\s-]+~u', '', $text));
+    }
+}

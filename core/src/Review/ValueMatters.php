@@ -1,0 +1,61 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Chiralex\Review;
+
+use Chiralex\Bom\Twins;
+use Chiralex\Kit\KitPart;
+use Chiralex\Part\Kind;
+use Chiralex\Quantity\Series;
+use Chiralex\Reason\Matter;
+use Chiralex\Reason\Station;
+use Chiralex\Reason\Weight;
+
+/** Values that no shop keeps, and values the maker has forbidden in that place. */
+final readonly class ValueMatters implements MatterSource
+{
+    private const PREFERRED = [Kind::Resistor, Kind::Network, Kind::Ceramic, Kind::Film, Kind::Electrolytic, Kind::Tantalum, Kind::Inductor];
+
+    public function matters(Subject $subject): array
+    {
+        $matters = $odd = [];
+        foreach ($subject->kit->parts as $part) {
+            if (!$part->supply->isOnBoard()) {
+                continue;
+            }
+            $value = $part->recognition->value?->value;
+            if ($value !== null && in_array($part->kind(), self::PREFERRED, true) && !$value->amount->isZero() && !Series::isUsual($value) && !Series::E192->has($value)) {
+                $odd["{$part->line->row}"][] = $part;
+            }
+            foreach ($part->forbidden as $forbidden) {
+                if (self::plain($forbidden) === self::plain($part->line->value)) {
+                    $why = Twins::of($forbidden)[0]->code ?? '';
+                    $matters[] = new Matter(Weight::Warn, Station::Parts, 'parts.forbidden-value', ['designator' => $part->designator, 'value' => $part->line->value, 'why' => $why], [$part->designator]);
+                }
+            }
+        }
+        foreach ($odd as $parts) {
+            $matters[] = $this->odd($parts);
+        }
+
+        return $matters;
+    }
+
+    /** @param non-empty-list<KitPart> $parts of one row */
+    private function odd(array $parts): Matter
+    {
+        $names = array_map(static fn(KitPart $part): string => $part->designator, $parts);
+        $read = $parts[0]->recognition->value;
+        $value = $read?->value;
+        $tight = in_array($read?->tolerance, ['1', '2', '0.5', '0.25', '0.1'], true);
+        $series = $tight ? Series::E96 : Series::E24;
+
+        return new Matter(Weight::Note, Station::Parts, 'parts.not-preferred', ['designators' => $names, 'value' => $value?->display() ?? '', 'series' => $series->name, 'nearest' => $value === null ? '' : $series->nearest($value)->display()], $names);
+    }
+
+    private static function plain(string $text): string
+    {
+        return mb_strtolower((string) preg_replace('~\s+~u', '', $text));
+    }
+}

@@ -1,0 +1,51 @@
+<?php
+
+declare(strict_types=1);
+
+namespace ChiralexRender\Document;
+
+use Chiralex\Build\LookAlikePair;
+use Chiralex\Build\LookAlikes;
+use Chiralex\Kit\Kit;
+use ChiralexRender\Svg\PartPicture;
+use ChiralexRender\Told;
+use ChiralexRender\Words;
+
+/** Parts a builder may take for each other, side by side, the worst pair first. */
+final readonly class LineUp
+{
+    private const MOST = 60;
+
+    public function __construct(private Words $words) {}
+
+    /** @return list<array{degree: float, why: array<string, mixed>, these: array<string, mixed>, those: array<string, mixed>}> */
+    public function of(Kit $kit): array
+    {
+        $pairs = (new LookAlikes())->pairs($kit);
+        usort($pairs, static fn(LookAlikePair $a, LookAlikePair $b): int => [$b->confusion->degree, $a->these[0], $a->those[0]] <=> [$a->confusion->degree, $b->these[0], $b->those[0]]);
+
+        return array_map(fn(LookAlikePair $pair): array => [
+            'degree' => $pair->confusion->degree,
+            'why' => (new Told($this->words))->reason($pair->confusion->reason),
+            'these' => $this->side($kit, $pair->these),
+            'those' => $this->side($kit, $pair->those),
+        ], array_slice($pairs, 0, self::MOST));
+    }
+
+    /**
+     * @param non-empty-list<string> $designators
+     * @return array{designators: list<string>, value: string, kindName: string, picture: string, width: float, height: float}
+     */
+    private function side(Kit $kit, array $designators): array
+    {
+        $part = $kit->part($designators[0]);
+        $drawn = $part === null ? ['svg' => '', 'width' => 0.0, 'height' => 0.0] : (new PartPicture())->of($part);
+
+        return [
+            'designators' => $designators,
+            'value' => $part?->recognition->value?->value->display() ?? $part->line->value ?? '',
+            'kindName' => $part === null ? '' : $this->words->kind($part->kind()),
+            'picture' => $drawn['svg'], 'width' => $drawn['width'], 'height' => $drawn['height'],
+        ];
+    }
+}

@@ -1,0 +1,72 @@
+import { useEffect, useState } from 'react';
+import { useSearchParams } from 'react-router';
+import { useGiveToDrafts, useLibrary, useMe, type LibraryPart } from '@/shared/api';
+import { useKeys } from '@/shared/keys';
+import { Marking, Notice, TableActions, useSorted } from '@/shared/ui';
+import { matches, originText, usedText } from '../model';
+import { PartForm } from './PartForm';
+import './library.css';
+
+const KEYS = { title: (row: LibraryPart) => row.title, kind: (row: LibraryPart) => row.kindName, number: (row: LibraryPart) => row.number ?? '', height: (row: LibraryPart) => row.height ?? -1, used: (row: LibraryPart) => row.usedIn.length };
+const NONE: readonly LibraryPart[] = [];
+
+/** Every part of every kit once: own number, height and mass with their origin, direction, look-alikes, a photo. */
+export function LibraryRoom() {
+  const library = useLibrary();
+  const me = useMe();
+  const give = useGiveToDrafts();
+  const [search, setSearch] = useSearchParams();
+  const [filter, setFilter] = useState('');
+  const table = useSorted(library.data?.parts ?? NONE, KEYS);
+  const rows = table.sorted.filter((part) => matches(part, filter));
+  const chosen = search.get('part');
+  const at = rows.findIndex((part) => part.fingerprint === chosen);
+  const part = library.data?.parts.find((each) => each.fingerprint === chosen) ?? null;
+  const go = (row: LibraryPart | undefined) => {
+    if (row) setSearch({ part: row.fingerprint }, { replace: true });
+  };
+  useKeys({
+    ArrowDown: () => { go(rows[Math.min(rows.length - 1, at + 1)]); },
+    ArrowUp: () => { go(rows[at < 0 ? rows.length - 1 : Math.max(0, at - 1)]); },
+    Escape: () => { setSearch({}, { replace: true }); },
+  });
+  useEffect(() => {
+    if (chosen) document.getElementById(`part ${chosen}`)?.scrollIntoView({ block: 'nearest' });
+  }, [chosen]);
+  if (library.error) return <Notice title="The library cannot be shown" text={library.error.message} />;
+  if (!library.data) return <p className="loading" role="status">Reading the parts of all kits</p>;
+  const mayEdit = me.data?.abilities.includes('edit-kits') ?? false;
+  return (
+    <main className="room libraryroom">
+      <div className="roomhead">
+        <h1>Library</h1>
+        <span className="quiet">{library.data.parts.length} parts of all kits, {library.data.parts.filter((each) => each.id !== null).length} with words of yours</span>
+        <label className="sr" htmlFor="library-filter">Filter parts</label>
+        <input id="library-filter" className="filter wide" placeholder="Filter" value={filter} onChange={(event) => { setFilter(event.target.value); }} />
+        <span className="end">
+          <TableActions name="parts library" rows={() => [['part', 'kind', 'number', 'height mm', 'origin', 'note', 'used in'], ...rows.map((row) => [row.title, row.kindName, row.number ?? '', row.height === null ? '' : String(row.height), row.heightSource, row.note, usedText(row)])]} />
+          {mayEdit && <button type="button" className="btn pri" disabled={give.isPending} title="Drafts take what they do not say themselves; Undo takes it back" onClick={() => { give.mutate(); }}>Give to the drafts</button>}
+        </span>
+      </div>
+      {give.error && <p className="refusal said" role="alert">{give.error.message}</p>}
+      {give.data && <p className="said" role="status">{give.data.taken.length === 0 ? 'The drafts say all of it themselves already.' : `Taken by ${give.data.taken.join(', ')}.`}</p>}
+      <div className={part ? 'two' : 'two one'}>
+        <div className="scroll" tabIndex={0} role="region" aria-label="Parts of all kits">
+          <table className="table">
+            <thead><tr>{table.head('title', 'part')}{table.head('kind', 'kind')}<th>marking</th>{table.head('number', 'number')}{table.head('height', 'mm', true)}{table.head('used', 'used in')}</tr></thead>
+            <tbody>
+              {rows.map((row) => (
+                <tr key={row.fingerprint} id={`part ${row.fingerprint}`} aria-selected={row.fingerprint === chosen} onClick={() => { go(row); }}>
+                  <td title={row.title}>{row.id === null ? '' : '■ '}{row.title}</td><td>{row.kindName}</td><td><Marking marking={row.marking} /></td><td className="m">{row.number ?? ''}</td>
+                  <td className="num" title={originText(row, 'height') || row.heightSource}>{row.height === null ? '' : row.height.toFixed(1)}</td><td title={usedText(row)}>{usedText(row)}</td>
+                </tr>
+              ))}
+              {rows.length === 0 && <tr><td colSpan={6} className="quiet">{library.data.parts.length === 0 ? 'No parts yet. Drop a parts list on the Shelf; its parts come here.' : 'No part with these letters.'}</td></tr>}
+            </tbody>
+          </table>
+        </div>
+        {part && <PartForm key={`${part.fingerprint} ${String(part.version)}`} part={part} mayEdit={mayEdit} />}
+      </div>
+    </main>
+  );
+}

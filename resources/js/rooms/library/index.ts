@@ -1,0 +1,1 @@
+export { LibraryRoom } from './components/LibraryRoom';

@@ -1,0 +1,27 @@
+import { describe, expect, it } from 'vitest';
+import type { LibraryPart } from '@/shared/api';
+import { factText, matches, originsAfter, usedText, wordsOf } from './model';
+
+const PART: LibraryPart = {
+  id: 1, fingerprint: 'c|100u 16v|6.3x11|electrolytic', title: '100u 16V, 6.3x11', number: 'CE-12', facts: { height: 11.5, polarity: { mark: 'stripe', terminal: 'negative' } }, origins: { height: 'measured', polarity: 'data sheet' }, note: 'looks like the 22u',
+  photo: false, version: 2, kind: 'electrolytic', kindName: 'electrolytic', height: 11.5, heightSource: 'typed in', mark: 'stripe', sensitivity: 'none', marking: null, usedIn: [{ kit: 'Frost Bell', revisionId: 3, designators: ['C1', 'C2'] }, { kit: 'Kiln Watch', revisionId: 4, designators: ['~9'] }],
+};
+
+describe('a part of the library', () => {
+  it('gives its facts as text, empty where nothing is known', () => {
+    expect([factText(PART, 'height'), factText(PART, 'mark'), factText(PART, 'terminal'), factText(PART, 'mass')]).toEqual(['11.5', 'stripe', 'negative', '']);
+    expect(wordsOf(PART).number).toBe('CE-12');
+  });
+
+  it('keeps the origin of what was not changed', () => {
+    expect(originsAfter(PART, { ...wordsOf(PART), mass: '0.6' }, 'weighed')).toEqual({ height: 'measured', mass: 'weighed', polarity: 'data sheet' });
+    expect(originsAfter(PART, { ...wordsOf(PART), height: '12' }, 'data sheet')['height']).toBe('data sheet');
+    expect(originsAfter(PART, { ...wordsOf(PART), height: '' }, 'x')).not.toHaveProperty('height');
+  });
+
+  it('is found by anything that is written of it', () => {
+    expect(['ce-12', 'FROST', 'c2', '22u', '6.3x11'].every((text) => matches(PART, text))).toBe(true);
+    expect(matches(PART, 'relay')).toBe(false);
+    expect(usedText(PART)).toBe('Frost Bell: C1 C2; Kiln Watch: once');
+  });
+});

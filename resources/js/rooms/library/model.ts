@@ -1,0 +1,44 @@
+import type { LibraryPart } from '@/shared/api';
+
+const FIELDS = ['kind', 'package', 'height', 'leadLength', 'mass', 'hold', 'sensitivity', 'mark', 'terminal'] as const;
+export type Field = (typeof FIELDS)[number];
+export type Words = Record<Field | 'number' | 'note', string>;
+
+/** A fact as text, empty where nothing is known. */
+export function factText(part: LibraryPart, field: Field): string {
+  const facts = part.facts as Record<string, unknown>;
+  if (field === 'mark' || field === 'terminal') {
+    const polarity = facts['polarity'] as Record<string, unknown> | undefined;
+    const value = polarity?.[field];
+    return typeof value === 'string' ? value : '';
+  }
+  const value = facts[field];
+  return typeof value === 'number' || typeof value === 'string' ? String(value) : '';
+}
+
+export function originText(part: LibraryPart, field: string): string {
+  return (part.origins as Record<string, string>)[field] ?? '';
+}
+
+export function wordsOf(part: LibraryPart): Words {
+  return { ...(Object.fromEntries(FIELDS.map((field) => [field, factText(part, field)])) as Record<Field, string>), number: part.number ?? '', note: part.note };
+}
+
+/** Where each fact comes from once saved: what was not changed keeps its origin. */
+export function originsAfter(part: LibraryPart, words: Words, origin: string): Record<string, string> {
+  const origins: Record<string, string> = {};
+  for (const field of FIELDS) {
+    const key = field === 'mark' || field === 'terminal' ? 'polarity' : field;
+    if (words[field] !== '') origins[key] = words[field] === factText(part, field) ? originText(part, key) || origin : origin;
+  }
+  return origins;
+}
+
+export function matches(part: LibraryPart, text: string): boolean {
+  const wanted = text.trim().toLowerCase();
+  return `${part.title} ${part.kindName} ${part.number ?? ''} ${part.note} ${part.usedIn.map((use) => `${use.kit} ${use.designators.join(' ')}`).join(' ')}`.toLowerCase().includes(wanted);
+}
+
+export function usedText(part: LibraryPart): string {
+  return part.usedIn.map((use) => `${use.kit}: ${use.designators.filter((name) => !name.startsWith('~')).join(' ') || 'once'}`).join('; ');
+}

@@ -1,0 +1,17 @@
+import type { KitOption } from '@/shared/api';
+import { choose, valueOf } from '@/shared/format';
+
+type Props = { options: readonly KitOption[]; chosen: string; onChoose: (chosen: string) => void };
+
+/** What the customer chooses of a kit, one list for each option. */
+export function OptionChooser({ options, chosen, onChoose }: Props) {
+  return (
+    <>
+      {options.map((option) => (
+        <select key={option.name} className="filter option" aria-label={`option ${option.name}`} value={valueOf(option, chosen)} onChange={(event) => { onChoose(choose(options, chosen, option.name, event.target.value)); }}>
+          {option.values.map((value) => <option key={value} value={value}>{option.name}: {value}</option>)}
+        </select>
+      ))}
+    </>
+  );
+}
