@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace ChiralexRender\Document;
 
+use Chiralex\Bagging\BagMass;
+use Chiralex\Build\LookAlikes;
 use Chiralex\Kit\Change;
 use Chiralex\Kit\KitPart;
 use Chiralex\Kit\PartDifference;
@@ -15,11 +17,16 @@ use ChiralexRender\Words;
  * The difference of two revisions: what became of each part, what it touches, what the builder sees otherwise.
  *
  * @phpstan-import-type Marking from BagsDocument
- * @phpstan-type Side array{value: string, kindName: string, outline: string, height: float, marking: ?Marking, steps: list<int>, bag: ?string, callout: bool, tests: list<string>}
+ * @phpstan-type Side array{value: string, kindName: string, outline: string, height: float, marking: ?Marking, steps: list<int>, bag: ?string, callout: bool, tests: list<string>, alike: list<string>}
+ * @phpstan-type BagChange array{bag: string, before: ?float, after: ?float, typical: bool}
+ * @phpstan-type ReadingChange array{test: string, before: string, after: string}
  * @phpstan-type Entry array{change: string, designator: string, was: string, fields: list<string>, before: ?Side, after: ?Side, seen: string}
  */
 final readonly class DifferenceDocument
 {
+    /** Grams no scale of a bench tells apart. */
+    private const SAME_MASS = 0.005;
+
     private PartName $names;
 
     public function __construct(private Words $words)
@@ -29,10 +36,12 @@ final readonly class DifferenceDocument
 
     /**
      * @param list<PartDifference> $differences
-     * @return array{before: string, after: string, entries: list<Entry>}
+     * @return array{before: string, after: string, entries: list<Entry>, bags: list<BagChange>, readings: list<ReadingChange>}
      */
     public function of(array $differences, Manual $before, Manual $after): array
     {
+        $alike = [(new LookAlikes())->of($before->kit), (new LookAlikes())->of($after->kit)];
+
         return [
             'before' => $before->kit->revision,
             'after' => $after->kit->revision,
@@ -41,19 +50,70 @@ final readonly class DifferenceDocument
                 'designator' => $each->designator,
                 'was' => $each->was,
                 'fields' => $each->fields,
-                'before' => $each->before === null ? null : $this->side($each->before, Touched::by($each->was, $before)),
-                'after' => $each->after === null ? null : $this->side($each->after, Touched::by($each->designator, $after)),
+                'before' => $each->before === null ? null : $this->side($each->before, Touched::by($each->was, $before), $alike[0]),
+                'after' => $each->after === null ? null : $this->side($each->after, Touched::by($each->designator, $after), $alike[1]),
                 'seen' => $this->seen($each),
             ], $differences),
+            'bags' => $this->bags($before, $after),
+            'readings' => $this->readings($before, $after),
         ];
     }
 
-    /** @return Side */
-    private function side(KitPart $part, Touched $touched): array
+    /** @return list<BagChange> bags whose contents weigh otherwise */
+    private function bags(Manual $before, Manual $after): array
+    {
+        $old = $new = [];
+        foreach ($before->bags->bags as $bag) {
+            $old[$bag->name] = BagMass::of($bag);
+        }
+        foreach ($after->bags->bags as $bag) {
+            $new[$bag->name] = BagMass::of($bag);
+        }
+        $changes = [];
+        foreach ($old + $new as $name => $mass) {
+            [$was, $is] = [$old[$name] ?? null, $new[$name] ?? null];
+            if ($was === null || $is === null || abs($was->grams - $is->grams) > self::SAME_MASS) {
+                $changes[] = ['bag' => (string) $name, 'before' => $was === null ? null : round($was->grams, 2), 'after' => $is === null ? null : round($is->grams, 2), 'typical' => ($was->typical ?? false) || ($is->typical ?? false)];
+            }
+        }
+
+        return $changes;
+    }
+
+    /** @return list<ReadingChange> tests and gates that expect otherwise; empty where there was or is none */
+    private function readings(Manual $before, Manual $after): array
+    {
+        [$old, $new] = [self::expected($before), self::expected($after)];
+        $changes = [];
+        foreach ($old + $new as $name => $expect) {
+            if (($old[$name] ?? '') !== ($new[$name] ?? '')) {
+                $changes[] = ['test' => (string) $name, 'before' => $old[$name] ?? '', 'after' => $new[$name] ?? ''];
+            }
+        }
+
+        return $changes;
+    }
+
+    /** @return array<string, string> */
+    private static function expected(Manual $manual): array
+    {
+        $expected = [];
+        foreach ([...$manual->kit->gates, ...$manual->kit->tests] as $each) {
+            $expected[$each->name] = $each->expect;
+        }
+
+        return $expected;
+    }
+
+    /**
+     * @param array<array-key, array<string, true>> $alike
+     * @return Side
+     */
+    private function side(KitPart $part, Touched $touched, array $alike): array
     {
         return [
             'value' => $this->names->value($part), 'kindName' => $this->names->kind($part), 'outline' => $part->outline->name, 'height' => round($part->height, 3), 'marking' => PartMarking::of($part),
-            'steps' => $touched->steps, 'bag' => $touched->bag, 'callout' => $touched->callout, 'tests' => $touched->tests,
+            'steps' => $touched->steps, 'bag' => $touched->bag, 'callout' => $touched->callout, 'tests' => $touched->tests, 'alike' => array_map(strval(...), array_keys($alike[$part->designator] ?? [])),
         ];
     }
 

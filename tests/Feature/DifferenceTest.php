@@ -28,6 +28,21 @@ final class DifferenceTest extends TradeCase
         $this->postJson('/api/exports', ['operationId' => (string) Str::uuid(), 'kind' => 'difference-slip', 'subject' => $new])->assertCreated()->assertJsonPath('status', 'done')->assertJsonPath('name', 'Test kit A to B difference.pdf');
     }
 
+    public function test_the_builder_of_an_older_kit_is_told_what_the_newer_manual_says_otherwise(): void
+    {
+        $maker = $this->person();
+        $old = $this->released();
+        $run = $this->run_($old);
+        $this->getJson('/api/public/' . $this->unitToken($run))->assertOk()->assertJsonPath('otherwise', null);
+        $new = (int) $this->actingAs($maker)->postJson("/api/revisions/{$old->revision_id}/revisions")->assertCreated()->json('revisionId');
+        $this->edit($maker, Revision::query()->findOrFail($new), 0, [['type' => 'cell', 'target' => '2', 'field' => 'value', 'value' => '22k'], ['type' => 'line', 'target' => 'D1', 'field' => 'mass', 'value' => 0.5]])->assertOk();
+        self::assertSame([['bag' => 'B', 'before' => 0.13, 'after' => 0.5, 'typical' => true]], array_values(array_filter((array) $this->getJson("/api/revisions/{$new}/difference/{$old->revision_id}")->json('bags'), static fn(array $each): bool => $each['bag'] === 'B')));
+        $this->postJson("/api/revisions/{$new}/release", ['operationId' => (string) Str::uuid()], ['If-Match' => '"1"'])->assertCreated();
+
+        $page = $this->getJson('/api/public/' . $this->unitToken($run))->assertOk()->assertJsonPath('otherwise.after', 'B')->assertJsonPath('manual.revision', 'A');
+        self::assertSame(['R1'], array_column((array) $page->json('otherwise.entries'), 'designator'));
+    }
+
     public function test_revisions_of_two_kits_are_not_compared(): void
     {
         $one = $this->kit(self::KIT);

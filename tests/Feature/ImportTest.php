@@ -54,7 +54,7 @@ final class ImportTest extends FeatureCase
             $files[] = UploadedFile::fake()->createWithContent($name, (string) file_get_contents("{$folder}/{$name}"));
         }
 
-        $this->drop($files)->assertStatus(201)->assertJsonPath('name', 'Frost Bell')->assertJsonPath('lines', 35);
+        $this->drop($files)->assertStatus(201)->assertJsonPath('name', 'Frost Bell')->assertJsonPath('lines', 36);
     }
 
     public function test_a_workbook_is_read_like_a_list(): void

@@ -6,6 +6,7 @@ namespace App\Actions\Builder;
 
 use App\Actions\Kit\Documents;
 use App\Actions\Report\KitFaq;
+use App\Queries\Difference;
 use Chiralex\ChiralexException;
 
 /** Everything the builder's page shows, in one answer, so that it goes on when the connection drops. */
@@ -15,6 +16,7 @@ final readonly class BuilderPage
         private Documents $documents,
         private KitFaq $faq,
         private Ticks $ticks,
+        private Difference $differences,
     ) {}
 
     /**
@@ -30,6 +32,7 @@ final readonly class BuilderPage
             'serial' => $page->unit?->serial,
             'keeps' => $page->unit === null ? 'device' : 'server',
             'ticks' => $page->unit === null ? [] : $this->ticks->done($page->unit),
+            'otherwise' => $page->unit === null ? null : $this->differences->forBuilder($revision),
             'manual' => $this->documents->get($revision, 'manual', $options),
             'boards' => $this->documents->get($revision, 'boards', $options),
             'faq' => $this->faq->published($revision),

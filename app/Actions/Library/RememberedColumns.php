@@ -5,11 +5,15 @@ declare(strict_types=1);
 namespace App\Actions\Library;
 
 use App\Actions\Kit\Change;
+use App\Actions\Kit\FileRole;
 use App\Models\Edit;
 use App\Models\Revision;
 use App\Support\FileStore;
+use App\Support\Row;
 use Chiralex\Table\CsvReader;
 use Chiralex\Table\Exception\UnreadableTable;
+use ChiralexAdapters\KitFiles;
+use ChiralexAdapters\UnusableFile;
 use Illuminate\Support\Facades\DB;
 
 /** What the maker said of the columns of a list is used again for every list with the same headers. */
@@ -61,11 +65,28 @@ final readonly class RememberedColumns
     }
 
     /**
-     * The headers before any answer changed them: the edits of this list taken back one by one.
+     * The headers before any answer changed them: those of the file as it was dropped, or, in a copied revision, with the edits taken back.
      *
      * @return list<string>
      */
     private function asDropped(Revision $revision): array
+    {
+        foreach (Row::all(DB::table('original_files')->where('revision_id', $revision->id)->orderByDesc('id')->select(['name', 'sha256'])) as $file) {
+            try {
+                $read = (new KitFiles())->fromBytes($file->text('name'), $this->store->get($file->text('sha256')));
+                if (isset($read['bom.csv']) && !FileRole::isPlacement($read['bom.csv'])) {
+                    return (new CsvReader())->read($read['bom.csv'], 'bom.csv')->headers;
+                }
+            } catch (UnusableFile|UnreadableTable) {
+                continue;
+            }
+        }
+
+        return $this->takenBack($revision);
+    }
+
+    /** @return list<string> */
+    private function takenBack(Revision $revision): array
     {
         $name = array_values(array_intersect(['bom.csv', 'bom.tsv', 'bom.txt'], array_keys($revision->files)))[0] ?? null;
         try {

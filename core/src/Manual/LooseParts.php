@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Chiralex\Manual;
 
 use Chiralex\Bom\Supply;
+use Chiralex\Build\Action;
 use Chiralex\Build\BuildOrder;
 use Chiralex\Build\Step;
 use Chiralex\Kit\Kit;
@@ -35,7 +36,7 @@ final readonly class LooseParts
     {
         $names = [...$step->names(), $step->what, $step->gate->name ?? ''];
         foreach ($kit->tests as $test) {
-            if (($step->gate !== null && $test->gate === $step->gate->name) || ($test->adjusts !== null && in_array($test->adjusts, $step->names(), true))) {
+            if (($step->gate !== null && $test->gate === $step->gate->name) || ($test->gate === null && $step->action === Action::Adjust && in_array((string) $test->adjusts, $step->names(), true))) {
                 $names[] = $test->name;
             }
         }

@@ -68,7 +68,7 @@ final readonly class LoadMatters implements MatterSource
     private function load(KitPart $part, float $volts, bool $adjuster, string $across): array
     {
         $ohms = $part->recognition->value?->value->amount->toFloat() ?? 0.0;
-        $rating = Rating::find("{$part->line->value} {$part->line->package} {$part->line->description}", RatingUnit::Watt)?->toFloat() ?? self::RATING[$part->outline->name] ?? 0.25;
+        $rating = Rating::find("{$part->line->value} {$part->line->description}", RatingUnit::Watt)?->toFloat() ?? self::RATING[$part->outline->name] ?? 0.25;
         $args = ['designator' => $part->designator, 'across' => $across, 'volts' => $volts, 'rating' => $rating];
         $matters = [];
         if ($ohms > 0.0 && $volts ** 2 / $ohms > $rating) {

@@ -83,6 +83,32 @@ final class PartsReaderTest extends TestCase
         }
     }
 
+    public function test_a_column_of_parts_left_out_is_known_in_other_languages(): void
+    {
+        foreach (["Bezeichner;Wert;nicht bestückt\nR1;1k;ja\n", "Repère;Valeur;Ne pas monter\nR1;1k;oui\n", "Referencia;Valor;Montado\nR1;1k;no\n", "Referentie;Waarde;Niet monteren\nR1;1k;x\n", "Oznaczenie;Wartość;Nie montować\nR1;1k;tak\n"] as $text) {
+            self::assertSame(Supply::NotFitted, self::read($text)->lines[0]->supply, $text);
+        }
+    }
+
+    public function test_a_row_of_nothing_but_designators_names_the_row_it_may_be_merged_with(): void
+    {
+        $list = self::read("Ref,Value,Description\nR1,10k,carbon film\nR2,,\n");
+        $merged = self::problem($list, 'bom.merged-row');
+
+        self::assertSame([3, 2, '10k'], [$merged->row, $merged->args['earlier'], $merged->args['value']]);
+        self::assertSame(2, self::problem(self::read("Ref,Value\nR1,\n"), 'bom.bare-row')->row);
+    }
+
+    public function test_a_row_that_contradicts_itself_names_both_of_its_words(): void
+    {
+        $volts = self::problem(self::read("Ref,Value,Description\nC1,100u 16V,electrolytic 25 V\n"), 'bom.contradiction');
+        $percent = self::problem(self::read("Ref,Value,Tolerance\nR1,10k 5%,1\n"), 'bom.contradiction');
+
+        self::assertSame(["16\u{2009}V", "25\u{2009}V"], [$volts->args['one'], $volts->args['other']]);
+        self::assertSame(["5\u{2009}%", "1\u{2009}%"], [$percent->args['one'], $percent->args['other']]);
+        self::assertSame([], array_filter(self::read("Ref,Value,Description\nR1,10k 5%,carbon film 1/4W 5%\n")->problems, static fn(Problem $problem): bool => $problem->code === 'bom.contradiction'));
+    }
+
     public function test_a_file_without_a_designator_column_names_what_it_has(): void
     {
         $this->expectException(UnreadableTable::class);

@@ -23,6 +23,11 @@ final class HeaderMapTest extends TestCase
         yield 'Spanish' => [['Referencia', 'Valor', 'Cantidad'], ['designator' => 0, 'value' => 1, 'quantity' => 2]];
         yield 'Dutch' => [['Referentie', 'Waarde', 'Aantal', 'Behuizing'], ['designator' => 0, 'value' => 1, 'quantity' => 2, 'package' => 3]];
         yield 'Polish' => [['Oznaczenie', 'Wartość', 'Ilość', 'Obudowa'], ['designator' => 0, 'value' => 1, 'quantity' => 2, 'package' => 3]];
+        yield 'German, longer' => [['Pos', 'Stückzahl', 'Bauteil', 'Beschreibung', 'nicht bestückt', 'Bauhöhe', 'Anmerkung'], ['designator' => 2, 'quantity' => 1, 'description' => 3, 'fitted' => 4, 'height' => 5, 'note' => 6]];
+        yield 'French, longer' => [['Repères', 'Qté', 'Valeur nominale', 'Empreinte', 'Libellé', 'Non monté', 'Tolérance'], ['designator' => 0, 'quantity' => 1, 'value' => 2, 'package' => 3, 'description' => 4, 'fitted' => 5, 'tolerance' => 6]];
+        yield 'Spanish, longer' => [['Designador', 'Cant.', 'Valor nominal', 'Encapsulado', 'Descripción', 'No montado', 'Observaciones'], ['designator' => 0, 'quantity' => 1, 'value' => 2, 'package' => 3, 'description' => 4, 'fitted' => 5, 'note' => 6]];
+        yield 'Dutch, longer' => [['Aanduiding', 'Hoeveelheid', 'Waarde', 'Omschrijving', 'Niet monteren', 'Hoogte', 'Opmerking'], ['designator' => 0, 'quantity' => 1, 'value' => 2, 'description' => 3, 'fitted' => 4, 'height' => 5, 'note' => 6]];
+        yield 'Polish, longer' => [['Desygnator', 'Szt.', 'Wartość nominalna', 'Opis', 'Nie montować', 'Wysokość', 'Uwagi'], ['designator' => 0, 'quantity' => 1, 'value' => 2, 'description' => 3, 'fitted' => 4, 'height' => 5, 'note' => 6]];
         yield 'part is the designator only where nothing better is there' => [['Part', 'Designator'], ['designator' => 1, 'description' => 0]];
     }
 

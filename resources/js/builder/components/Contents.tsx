@@ -19,6 +19,13 @@ export function Contents({ token, page, begun, onBegin }: Props) {
     <main>
       <h1>{manual.kit}</h1>
       <p className="quiet">{manual.steps.length} steps, {manual.joints} joints, about {Math.max(1, Math.round(manual.minutes / 15) * 15)} min for a {manual.skill === 'beginner' ? 'beginner' : 'practised builder'}.</p>
+      {page.otherwise && (
+        <details className="otherwise">
+          <summary>Your kit is revision {manual.revision}. In the newer revision {page.otherwise.after} this is otherwise:</summary>
+          {page.otherwise.entries.map((entry) => <p key={`${entry.designator} ${entry.seen}`}>{entry.seen}</p>)}
+          <p className="quiet">This page shows your kit as it was packed. A printed manual of revision {page.otherwise.after} differs in these places.</p>
+        </details>
+      )}
       <h2>Before you begin</h2>
       {manual.cautions.map((text) => <p key={text} className="caution">{text}</p>)}
       <h2>On the table</h2>

@@ -11,6 +11,7 @@ export function Differences() {
   const [earlier, setEarlier] = useState(kit.header.others[0]?.id ?? 0);
   const difference = useDifference(kit.id, earlier);
   const entries = difference.data?.entries ?? [];
+  const faq = (difference.data?.faq ?? {}) as Record<string, string[]>;
   return (
     <>
       <div className="bar">
@@ -34,12 +35,14 @@ export function Differences() {
                 <tr key={`${entry.was} ${entry.designator}`} aria-selected={kit.selected === entry.designator} onClick={() => { kit.select(entry.designator); }}>
                   <td className="refs m">{entry.designator.startsWith('~') ? '' : entry.designator}</td><td>{CHANGES[entry.change]}</td><td className="wraps">{entry.seen}</td>
                   <td><Marking marking={entry.before?.marking ?? null} /></td><td><Marking marking={entry.after?.marking ?? null} /></td>
-                  <td className="wraps">{[steps(entry) === '' ? '' : `step ${steps(entry)}`, bag(entry) === '' ? '' : `bag ${bag(entry)} and its label`, entry.before?.callout || entry.after?.callout ? 'callout' : '', tests(entry) === '' ? '' : `test ${tests(entry)}`].filter((text) => text !== '').join(', ')}</td>
+                  <td className="wraps">{[steps(entry) === '' ? '' : `step ${steps(entry)}`, bag(entry) === '' ? '' : `bag ${bag(entry)} and its label`, entry.before?.callout || entry.after?.callout ? 'callout' : '', looks(entry), (faq[entry.designator] ?? []).length > 0 ? `FAQ: ${(faq[entry.designator] ?? []).join(' ')}` : '', tests(entry) === '' ? '' : `test ${tests(entry)}`].filter((text) => text !== '').join(', ')}</td>
                 </tr>
               ))}
             </tbody>
           </table>
         )}
+        {(difference.data?.readings.length ?? 0) > 0 && <p className="cutline"><b>Measured otherwise:</b> {difference.data?.readings.map((each) => `${each.test}: ${each.before === '' ? 'new' : each.before} → ${each.after === '' ? 'no longer' : each.after}`).join('; ')}.</p>}
+        {(difference.data?.bags.length ?? 0) > 0 && <p className="cutline"><b>Bags weigh otherwise:</b> {difference.data?.bags.map((each) => `${each.bag}: ${grams(each.before)} → ${grams(each.after)}`).join('; ')}.{difference.data?.bags.some((each) => each.typical) && <span className="quiet"> Typical masses among them; weigh parts into masses.csv or the library to know better.</span>}</p>}
         {difference.data && difference.data.packed.length > 0 && <p className="cutline"><b>Packed as {difference.data.before}:</b> {difference.data.packed.length} kits, <span className="m">{difference.data.packed[0]}</span> to <span className="m">{difference.data.packed.at(-1)}</span>. The slip names them.</p>}
       </div>
     </>
@@ -56,4 +59,15 @@ function bag(entry: DifferenceEntry): string {
 
 function tests(entry: DifferenceEntry): string {
   return [...new Set([...(entry.before?.tests ?? []), ...(entry.after?.tests ?? [])])].join(', ');
+}
+
+/** Look-alikes that a part has now and had not, or the other way round. */
+function looks(entry: DifferenceEntry): string {
+  const [was, is] = [entry.before?.alike ?? [], entry.after?.alike ?? []];
+  const fresh = is.filter((name) => !was.includes(name));
+  return fresh.length === 0 ? '' : `looks like ${fresh.join(' ')} now`;
+}
+
+function grams(mass: number | null): string {
+  return mass === null ? 'not there' : `${mass.toFixed(2)}\u2009g`;
 }
