@@ -39,7 +39,7 @@ printf("%-42s %9.1f ms\n", 'reference: empty route, signed in', $empty);
 $failed = 0;
 $released = json_decode($curl("{$base}/api/revisions/1"), true, 64, JSON_THROW_ON_ERROR)['released'];
 $page = '/api/public' . substr((string) $released['address'], 2);
-foreach (['/api/kits', "/api/revisions/{$id}", "/api/revisions/{$id}/documents/parts", "/api/revisions/{$id}/documents/order", "/api/revisions/{$id}/boards", '/api/runs', '/api/orders', '/api/reports', '/api/stock', $page] as $path) {
+foreach (['/api/kits', "/api/revisions/{$id}", "/api/revisions/{$id}/documents/parts", "/api/revisions/{$id}/documents/order", "/api/revisions/{$id}/boards", '/api/runs', '/api/orders', '/api/reports', '/api/stock', '/api/library', $page] as $path) {
     $ms = $median($path);
     $failed += $ms > 2 * $empty ? 1 : 0;
     printf("%-42s %9.1f ms  %6.2f x reference  target   2.00 x  %s\n", mb_strimwidth($path, 0, 42, '..'), $ms, $ms / $empty, $ms > 2 * $empty ? 'MISSED' : 'met');

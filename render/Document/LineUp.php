@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace ChiralexRender\Document;
 
 use Chiralex\Build\LookAlikePair;
-use Chiralex\Build\LookAlikes;
 use Chiralex\Kit\Kit;
 use ChiralexRender\Svg\PartPicture;
 use ChiralexRender\Told;
@@ -18,10 +17,12 @@ final readonly class LineUp
 
     public function __construct(private Words $words) {}
 
-    /** @return list<array{degree: float, why: array<string, mixed>, these: array<string, mixed>, those: array<string, mixed>}> */
-    public function of(Kit $kit): array
+    /**
+     * @param list<LookAlikePair> $pairs
+     * @return list<array{degree: float, why: array<string, mixed>, these: array<string, mixed>, those: array<string, mixed>}>
+     */
+    public function of(Kit $kit, array $pairs): array
     {
-        $pairs = (new LookAlikes())->pairs($kit);
         usort($pairs, static fn(LookAlikePair $a, LookAlikePair $b): int => [$b->confusion->degree, $a->these[0], $a->those[0]] <=> [$a->confusion->degree, $b->these[0], $b->those[0]]);
 
         return array_map(fn(LookAlikePair $pair): array => [

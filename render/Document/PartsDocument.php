@@ -25,7 +25,8 @@ final readonly class PartsDocument
     public function of(Kit $kit): array
     {
         $told = new Told($this->words);
-        $alike = (new LookAlikes())->of($kit);
+        $pairs = (new LookAlikes())->pairs($kit);
+        $alike = (new LookAlikes())->of($kit, $pairs);
 
         return [
             'kit' => $kit->name,
@@ -35,7 +36,7 @@ final readonly class PartsDocument
             'headers' => $kit->list->headers,
             'options' => array_map(static fn(Option $option): array => ['name' => $option->name, 'values' => array_map(strval(...), array_keys($option->values)), 'default' => $option->default, 'chosen' => $option->chosen], $kit->options),
             'lines' => array_merge(...array_map(fn(Line $line): array => $this->lines($line, $kit, $alike), $kit->list->lines), ...[[]]),
-            'lineUp' => (new LineUp($this->words))->of($kit),
+            'lineUp' => (new LineUp($this->words))->of($kit, $pairs),
             'problems' => array_map(static fn(Problem $problem): array => $told->problem($problem), $kit->problems),
         ];
     }

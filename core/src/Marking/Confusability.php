@@ -34,6 +34,12 @@ final readonly class Confusability
         return $this->codes($a->code ?? '', $b->code ?? '');
     }
 
+    /** True where nothing but a printed code tells the part from others of its body. */
+    public static function byCodeAlone(Look $look): bool
+    {
+        return $look->bands === [] && ($look->code ?? '') !== '' && !in_array($look->kind, [Kind::Led, Kind::Photo, ...self::SMALL_PRINT], true);
+    }
+
     /**
      * @param list<Colour> $a
      * @param list<Colour> $b
