@@ -11,6 +11,9 @@ final readonly class KitFiles
 {
     public const LIMIT = 10 * 1_048_576;
     private const UNPACKED_LIMIT = 40 * 1_048_576;
+    /** Endings of layer files. */
+    private const LAYERS = ['gbr', 'ger', 'gko', 'gm1', 'gxc'];
+    private const MOST_LAYERS = 24;
     private const KNOWN = ['kit.json', 'bom.csv', 'bom.tsv', 'bom.txt', 'bom.xlsx', 'placements.csv', 'placements.tsv', 'placements.txt', 'masses.csv', 'offers.csv', 'measurements.csv', 'reports.csv'];
 
     /**
@@ -32,7 +35,12 @@ final readonly class KitFiles
     /** True for a name that the kit folder format gives a meaning. */
     public static function isKnown(string $name): bool
     {
-        return in_array(strtolower($name), self::KNOWN, true);
+        return in_array(strtolower($name), self::KNOWN, true) || self::isLayer($name);
+    }
+
+    private static function isLayer(string $name): bool
+    {
+        return in_array(strtolower(pathinfo($name, PATHINFO_EXTENSION)), self::LAYERS, true);
     }
 
     /**
@@ -49,8 +57,8 @@ final readonly class KitFiles
         if (str_starts_with($bytes, "PK\x03\x04") && !str_ends_with(strtolower($name), '.xlsx')) {
             return $this->withWorkbook($this->archive($name, $bytes));
         }
-        if (in_array(strtolower($name), self::KNOWN, true)) {
-            return $this->withWorkbook([strtolower($name) => $bytes], $name);
+        if (self::isKnown($name)) {
+            return $this->withWorkbook([strtolower(basename($name)) => $bytes], $name);
         }
 
         return $this->withWorkbook([str_ends_with(strtolower($name), '.xlsx') ? 'bom.xlsx' : 'bom.csv' => $bytes], $name);
@@ -66,6 +74,12 @@ final readonly class KitFiles
         foreach (self::KNOWN as $name) {
             if (is_file("{$path}/{$name}")) {
                 $files[$name] = $this->file("{$path}/{$name}");
+            }
+        }
+
+        foreach (array_slice(scandir($path) ?: [], 0, 2000) as $name) {
+            if (self::isLayer($name) && is_file("{$path}/{$name}") && count($files) < count(self::KNOWN) + self::MOST_LAYERS) {
+                $files[strtolower($name)] = $this->file("{$path}/{$name}");
             }
         }
 
@@ -104,8 +118,8 @@ final readonly class KitFiles
             $total = 0;
             for ($i = 0; $i < $zip->numFiles; ++$i) {
                 $entry = $zip->statIndex($i);
-                $base = basename((string) ($entry['name'] ?? ''));
-                if ($entry === false || !in_array($base, self::KNOWN, true) || isset($files[$base])) {
+                $base = strtolower(basename((string) ($entry['name'] ?? '')));
+                if ($entry === false || !self::isKnown($base) || isset($files[$base]) || count($files) >= count(self::KNOWN) + self::MOST_LAYERS) {
                     continue;
                 }
                 $total += $entry['size'];

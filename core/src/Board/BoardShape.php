@@ -27,8 +27,9 @@ final readonly class BoardShape
         public bool $outlineGiven = true,
     ) {}
 
-    public function withOutline(Polygon $outline): self
+    /** @param bool $given false when it was drawn around the placements */
+    public function withOutline(Polygon $outline, bool $given = false): self
     {
-        return new self($this->name, $outline, $this->thickness, $this->plated, $this->reading, $this->squarePad, $this->joinedTo, $this->at, false);
+        return new self($this->name, $outline, $this->thickness, $this->plated, $this->reading, $this->squarePad, $this->joinedTo, $this->at, $given);
     }
 }

@@ -29,6 +29,7 @@ final readonly class KitPart
      * @param ?string $legend what the board prints at its place: designator, value, both, outline, nothing
      * @param ?string $socket the socket an IC goes into
      * @param string $prints the very text the board prints for its value, where it is known
+     * @param string $fileValue the value a component layer names, where it does
      * @param list<string> $ownPins pin names the maker gave, empty where the package's are used
      * @param list<string> $allowed values the maker allows in its place
      * @param list<string> $forbidden values the maker forbids in its place
@@ -56,6 +57,7 @@ final readonly class KitPart
         public ?PlacedBody $body,
         public ?string $socket = null,
         public string $prints = '',
+        public string $fileValue = '',
         public array $ownPins = [],
         public array $allowed = [],
         public array $forbidden = [],

@@ -14,6 +14,7 @@ use Chiralex\Bom\PartsReader;
 use Chiralex\Bom\Recognizer;
 use Chiralex\Kit\Exception\UnusableKit;
 use Chiralex\Kit\Internal\KitFile;
+use Chiralex\Kit\Internal\LayerFiles;
 use Chiralex\Kit\Internal\PartResolver;
 use Chiralex\Kit\Internal\Sockets;
 use Chiralex\Table\CsvReader;
@@ -40,13 +41,14 @@ final readonly class KitReader
         $options = $file->options($options);
         $list = $this->partsList($files, $labels);
         $boards = $file->boards();
-        $placed = $this->placements($files, $boards, $file->turnedBoards(), $labels);
+        $layers = LayerFiles::read($files, $boards, $labels);
+        $placed = $layers->over($this->placements($files, $boards, $file->turnedBoards(), $labels));
         $answers = $file->lines();
-        $resolver = new PartResolver(Recognizer::standard(), $file->leftOut($options), $this->weighed($files));
+        $resolver = new PartResolver(Recognizer::standard(), $file->leftOut($options), $this->weighed($files), $layers->components);
         $recognitions = $resolver->recognitions($list, $answers);
         [$sockets, $open] = (new Sockets())->pair($recognitions, $placed->placements, $file->groups()->sockets);
         $parts = $resolver->parts($list, $answers, $recognitions, $placed->placements, $sockets);
-        $boards = $this->withOutlines($boards, $parts);
+        $boards = $this->withOutlines($boards, $parts, $layers->outlines);
 
         return new Kit(
             $file->text('code', ''),
@@ -141,17 +143,21 @@ final readonly class KitReader
     }
 
     /**
-     * A board without an outline gets one around its bodies.
+     * A board without an outline gets that of its profile layer, else one around its bodies.
      *
      * @param non-empty-list<BoardShape> $boards
      * @param array<string, KitPart> $parts
+     * @param array<string, Polygon> $profiles by board
      * @return non-empty-list<BoardShape>
      */
-    private function withOutlines(array $boards, array $parts): array
+    private function withOutlines(array $boards, array $parts, array $profiles): array
     {
-        return array_map(static function (BoardShape $board) use ($parts): BoardShape {
+        return array_map(static function (BoardShape $board) use ($parts, $profiles): BoardShape {
             if ($board->outline->corners !== []) {
                 return $board;
+            }
+            if (isset($profiles[$board->name])) {
+                return $board->withOutline($profiles[$board->name], true);
             }
             $points = [];
             foreach ($parts as $part) {

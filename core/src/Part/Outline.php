@@ -36,9 +36,9 @@ final readonly class Outline
         return $this->shape === BodyShape::Can ? M_PI / 4 * $this->along * $this->across : $this->along * $this->across;
     }
 
-    public function withBox(float $along, float $across): self
+    public function withBox(float $along, float $across, string $source = 'typed in'): self
     {
-        return new self($this->name, BodyShape::Box, $along, $across, $this->height, $this->leadLength, $this->leads, $this->pins, 'typed in');
+        return new self($this->name, BodyShape::Box, $along, $across, $this->height, $this->leadLength, $this->leads, $this->pins, $source);
     }
 
     /** @param array<array-key, array{float, float}> $pins */

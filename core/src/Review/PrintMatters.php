@@ -14,19 +14,33 @@ use Chiralex\Reason\Matter;
 use Chiralex\Reason\Station;
 use Chiralex\Reason\Weight;
 
-/** What the board prints against what the parts list says: a builder believes the board. */
+/** What the board prints, and what its file names, against what the parts list says: a builder believes the board. */
 final readonly class PrintMatters implements MatterSource
 {
     public function matters(Subject $subject): array
     {
         $matters = [];
         foreach ($subject->kit->parts as $part) {
-            if ($part->prints !== '' && $part->supply->isOnBoard()) {
+            if (!$part->supply->isOnBoard()) {
+                continue;
+            }
+            if ($part->prints !== '') {
                 array_push($matters, ...$this->compared($part));
+            }
+            if ($part->fileValue !== '' && !$this->agrees($part, $part->fileValue)) {
+                $matters[] = new Matter(Weight::Warn, Station::Board, 'board.file-value', ['designator' => $part->designator, 'file' => $part->fileValue, 'list' => $part->line->value], [$part->designator]);
             }
         }
 
         return $matters;
+    }
+
+    private function agrees(KitPart $part, string $text): bool
+    {
+        $value = $part->recognition->value?->value;
+        $read = $value === null ? null : (new ValueReader())->read($text, $value->unit);
+
+        return $read instanceof ParsedValue ? $read->value->equals($value) : str_starts_with(self::plain($part->line->value), self::plain($text)) || str_starts_with(self::plain($text), self::plain($part->line->value));
     }
 
     /** @return list<Matter> */

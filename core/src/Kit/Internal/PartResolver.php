@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Chiralex\Kit\Internal;
 
+use Chiralex\Board\Layer\LayerComponent;
 use Chiralex\Board\PlacedBody;
 use Chiralex\Board\Placement;
 use Chiralex\Board\Point;
@@ -15,6 +16,7 @@ use Chiralex\Bom\Recognizer;
 use Chiralex\Bom\Supply;
 use Chiralex\Kit\KitPart;
 use Chiralex\Kit\PolarityFact;
+use Chiralex\Part\BodyShape;
 use Chiralex\Part\Consequence;
 use Chiralex\Part\Hold;
 use Chiralex\Part\Kind;
@@ -37,11 +39,13 @@ final readonly class PartResolver
     /**
      * @param list<string> $leftOut designators of options not chosen
      * @param array<string, float> $weighed grams a piece, by designator or value
+     * @param array<string, LayerComponent> $layers what component layers say, by designator
      */
     public function __construct(
         private Recognizer $recognizer,
         private array $leftOut,
         private array $weighed,
+        private array $layers = [],
     ) {}
 
     /**
@@ -58,6 +62,11 @@ final readonly class PartResolver
                 $answer = $answers[$designator] ?? null;
                 if ($answer !== null && ($answer->has('kind') || $answer->has('package'))) {
                     $recognitions[$designator] = $this->recognizer->recognise($line, Kind::tryFrom($answer->text('kind')), $answer->has('package') ? $answer->text('package') : null);
+                    continue;
+                }
+                $named = $line->package === '' ? ($this->layers[$designator]->package ?? '') : '';
+                if ($named !== '') {
+                    $recognitions[$designator] = $this->recognizer->recognise($line, null, $named);
                     continue;
                 }
                 $recognitions[$designator] = $known[$key] = $shared ??= $this->recognizer->recognise($line);
@@ -127,12 +136,14 @@ final readonly class PartResolver
     private function part(string $designator, Line $line, Recognition $recognition, Json $answer, ?Placement $placement, ?string $socket): KitPart
     {
         $row = Kinds::standard()->row($recognition->kind);
-        [$height, $origin] = $this->height($line, $recognition, $answer, $socket);
-        $outline = $this->outline($recognition->outline, $answer)->withHeight($height);
+        $layer = $this->layers[$designator] ?? null;
+        [$height, $origin] = $this->height($line, $recognition, $answer, $socket, $layer);
+        [$outline, $shift] = $this->outline($recognition->outline, $answer, $layer);
+        $outline = $outline->withHeight($height);
         $supply = in_array($designator, $this->leftOut, true) ? Supply::Alternative : (Supply::tryFrom($answer->text('supply')) ?? $line->supply);
         $grams = $answer->number('mass') ?? $this->weighed[$designator] ?? $this->weighed[$line->value] ?? null;
-        $at = $answer->numbers('origin');
-        $body = $placement === null ? null : PlacedBody::place($placement, $outline, $height, $answer->has('pins') ? $this->pins($answer) : null, new Point($at[0] ?? 0.0, $at[1] ?? 0.0), $grams, $socket === null);
+        $at = $answer->has('origin') ? $answer->numbers('origin') : $shift;
+        $body = $placement === null ? null : PlacedBody::place($placement, $outline, $height, $answer->has('pins') ? $this->pins($answer) : ($layer === null || $layer->pins === [] ? null : $layer->ownPins()), new Point($at[0] ?? 0.0, $at[1] ?? 0.0), $grams, $socket === null);
         $text = mb_strtolower("{$line->value} {$line->description} {$line->package}");
         $nonPolar = $row->kind === Kind::Electrolytic && preg_match('~bipolar|non-?polar|\bnp\b~', $text) === 1;
         $polarity = $answer->has('polarity') ? $this->polarity($answer->object('polarity')) : null;
@@ -160,6 +171,7 @@ final readonly class PartResolver
             $body,
             $socket,
             $answer->text('prints'),
+            $layer->value ?? '',
             $answer->has('pins') ? array_map(strval(...), array_keys($this->pins($answer))) : [],
             $answer->object('substitutes')->texts('allowed'),
             $answer->object('substitutes')->texts('forbidden'),
@@ -167,30 +179,43 @@ final readonly class PartResolver
     }
 
     /** @return array{float, Origin} */
-    private function height(Line $line, Recognition $recognition, Json $answer, ?string $socket): array
+    private function height(Line $line, Recognition $recognition, Json $answer, ?string $socket, ?LayerComponent $layer): array
     {
         $typed = $answer->number('height');
 
         return match (true) {
             $typed !== null => [$typed, Origin::Typed],
             $line->height !== null => [$line->height, Origin::PartsList],
+            $layer?->height !== null => [$layer->height, Origin::PlacementFile],
             $socket !== null => [self::IN_SOCKET, Origin::TypicalForKind],
             default => [$recognition->outline->height, $recognition->outlineOrigin],
         };
     }
 
-    private function outline(Outline $outline, Json $answer): Outline
+    /**
+     * What the maker typed goes before what the component layer draws; a layer's box replaces boxes only, for it shows a can as a square.
+     *
+     * @return array{Outline, array{float, float}} the outline, and where its centre lies from the placement point at rotation 0
+     */
+    private function outline(Outline $outline, Json $answer, ?LayerComponent $layer): array
     {
         $body = $answer->numbers('body');
+        $box = $layer?->box();
+        $shift = [0.0, 0.0];
         if (count($body) === 2) {
             $outline = $outline->withBox($body[0], $body[1]);
+        } elseif ($box !== null && $outline->shape === BodyShape::Box && $box['along'] > 0.0 && $box['across'] > 0.0) {
+            $outline = $outline->withBox($box['along'], $box['across'], 'component layer');
+            $shift = $box['origin'];
         }
         if ($answer->has('pins')) {
             $outline = $outline->withPins($this->pins($answer));
+        } elseif ($layer !== null && $layer->pins !== []) {
+            $outline = $outline->withPins($layer->ownPins());
         }
         $lead = $answer->number('leadLength');
 
-        return $lead === null ? $outline : $outline->withLeadLength($lead);
+        return [$lead === null ? $outline : $outline->withLeadLength($lead), $shift];
     }
 
     /** @return array<array-key, array{float, float}> */

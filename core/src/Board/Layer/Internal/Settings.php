@@ -1,0 +1,54 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Chiralex\Board\Layer\Internal;
+
+/** Commands between percent signs: units, format, apertures, attributes. */
+final readonly class Settings
+{
+    public const INCH = 25.4;
+
+    public function take(Pen $pen, string $text): Pen
+    {
+        return match (substr($text, 0, 2)) {
+            'FS' => $this->format($pen, $text),
+            'MO' => $pen->with(unit: $text === 'MOIN' ? self::INCH : 1.0),
+            'AD' => $this->define($pen, $text),
+            'TF' => $pen->with(file: array_merge($pen->file, self::attribute($text))),
+            'TA' => $pen->with(forAperture: array_merge($pen->forAperture, self::attribute($text))),
+            'TO' => $pen->with(forObject: array_merge($pen->forObject, self::attribute($text))),
+            'TD' => $this->forget($pen, substr($text, 2)),
+            default => $pen,
+        };
+    }
+
+    private function format(Pen $pen, string $text): Pen
+    {
+        if (preg_match('~^FS([LT])[AI]X(\d)(\d)Y(\d)(\d)~', $text, $found) !== 1) {
+            return $pen;
+        }
+
+        return $pen->with(format: ['x' => (int) $found[3], 'y' => (int) $found[5], 'whole' => (int) $found[2], 'trailing' => $found[1] === 'T']);
+    }
+
+    private function define(Pen $pen, string $text): Pen
+    {
+        return preg_match('~^ADD(\d+)~', $text, $found) === 1 ? $pen->with(apertures: [(int) $found[1] => $pen->forAperture['.AperFunction'] ?? []] + $pen->apertures) : $pen;
+    }
+
+    /** @return array<string, list<string>> `TO.P,R1,1` as `['.P' => ['R1', '1']]`, characters written as `\uXXXX` resolved */
+    private static function attribute(string $text): array
+    {
+        $fields = array_map(static fn(string $field): string => (string) preg_replace_callback('~\\\\u([0-9A-Fa-f]{4})~', static fn(array $found): string => (string) mb_chr((int) hexdec($found[1])), $field), explode(',', substr($text, 2)));
+
+        return [(string) array_shift($fields) => $fields];
+    }
+
+    private function forget(Pen $pen, string $name): Pen
+    {
+        return $name === ''
+            ? $pen->with(forAperture: [], forObject: [])
+            : $pen->with(forAperture: array_diff_key($pen->forAperture, [$name => true]), forObject: array_diff_key($pen->forObject, [$name => true]));
+    }
+}
