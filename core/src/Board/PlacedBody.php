@@ -49,6 +49,11 @@ final readonly class PlacedBody
         return new self($placement->designator, $placement->board, $placement->side, $outline, $placement->at->plus($centre->x, $centre->y), $placement->rotation, $height, $pins, $grams, $pierces);
     }
 
+    public function shifted(Point $by): self
+    {
+        return new self($this->designator, $this->board, $this->side, $this->outline, $this->centre->plus($by->x, $by->y), $this->rotation, $this->height, array_map(static fn(Point $pin): Point => $pin->plus($by->x, $by->y), $this->pins), $this->grams, $this->pierces);
+    }
+
     /** The body seen from above: four corners; a can as 16 points of its circle. */
     public function footprint(): Polygon
     {

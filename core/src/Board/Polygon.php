@@ -9,6 +9,9 @@ use Chiralex\Board\Internal\PlanHull;
 /** A closed outline; corners in order, either way round, not repeated at the end. */
 final readonly class Polygon
 {
+    /** How far a chord may stray from its round, millimetres. */
+    private const STRAY = 0.005;
+
     /** @param list<Point> $corners at least three */
     public function __construct(public array $corners) {}
 
@@ -59,6 +62,57 @@ final readonly class Polygon
         }
 
         return $inside;
+    }
+
+    /** A convex outline widened all round, its corners rounded; the rounds are chords that stray by less than five micrometres. */
+    public function grown(float $margin): self
+    {
+        $corners = $this->signedArea() < 0.0 ? array_reverse($this->corners) : $this->corners;
+        $count = count($corners);
+        $step = 2 * acos(1 - min(1.0, self::STRAY / $margin));
+        $out = [];
+        foreach ($corners as $index => $corner) {
+            $before = $corners[($index + $count - 1) % $count];
+            $after = $corners[($index + 1) % $count];
+            $start = atan2($corner->y - $before->y, $corner->x - $before->x) - M_PI / 2;
+            $turn = fmod(atan2($after->y - $corner->y, $after->x - $corner->x) - M_PI / 2 - $start + 4 * M_PI, 2 * M_PI);
+            $pieces = max(1, (int) ceil($turn / $step));
+            for ($i = 0; $i <= $pieces; ++$i) {
+                $angle = $start + $turn * $i / $pieces;
+                $out[] = $corner->plus($margin * cos($angle), $margin * sin($angle));
+            }
+        }
+
+        return new self($out);
+    }
+
+    /** What of a convex outline lies within another convex one; without corners where nothing does. */
+    public function clippedTo(self $window): self
+    {
+        $frame = $window->signedArea() < 0.0 ? array_reverse($window->corners) : $window->corners;
+        $points = $this->corners;
+        foreach ($frame as $index => $a) {
+            $b = $frame[($index + 1) % count($frame)];
+            $side = static fn(Point $point): float => ($b->x - $a->x) * ($point->y - $a->y) - ($b->y - $a->y) * ($point->x - $a->x);
+            $kept = [];
+            foreach ($points as $at => $point) {
+                $next = $points[($at + 1) % count($points)];
+                [$here, $there] = [$side($point), $side($next)];
+                if ($here >= 0.0) {
+                    $kept[] = $point;
+                }
+                if (($here > 0.0 && $there < 0.0) || ($here < 0.0 && $there > 0.0)) {
+                    $t = $here / ($here - $there);
+                    $kept[] = $point->plus($t * ($next->x - $point->x), $t * ($next->y - $point->y));
+                }
+            }
+            $points = $kept;
+            if ($points === []) {
+                break;
+            }
+        }
+
+        return new self($points);
     }
 
     public function moved(float $x, float $y): self

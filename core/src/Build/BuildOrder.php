@@ -11,7 +11,8 @@ final readonly class BuildOrder
      * @param list<Step> $steps
      * @param list<Rule> $broken rules that the maker's overrides break
      * @param list<string> $unplaced parts ordered by kind and height alone
-     * @param list<Rule> $rules every fixed rule in force
+     * @param list<Rule> $rules every rule in force
+     * @param list<DroppedRule> $dropped wishes of geometry that were given up
      */
     public function __construct(
         public School $school,
@@ -20,6 +21,7 @@ final readonly class BuildOrder
         public array $broken,
         public array $unplaced,
         public array $rules,
+        public array $dropped = [],
     ) {}
 
     /** @return array<string, int> part to the index of the step that solders, inserts or fits it */

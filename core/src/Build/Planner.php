@@ -57,7 +57,7 @@ final readonly class Planner
         $score = (new WholeScore($kit, $precedence))->of((new Scorer($items, $costs))->score($itemSteps, $violations, $hanging), $steps);
         $unplaced = $kit->hasPlacements ? array_values(array_filter(array_keys($index), static fn(string $name): bool => $kit->part($name)?->placement === null)) : [];
 
-        return new BuildOrder($school, $steps, $score, $broken, $unplaced, $precedence->rules);
+        return new BuildOrder($school, $steps, $score, $broken, $unplaced, $precedence->rules, $precedence->dropped);
     }
 
     /**

@@ -4,22 +4,27 @@ declare(strict_types=1);
 
 namespace Chiralex\Build;
 
-/** All fixed rules of a kit as one graph. */
+/** All rules of a kit as one graph: the fixed ones, and those derived from geometry that they leave room for. */
 final readonly class Precedence
 {
     /**
      * @param list<Rule> $rules
      * @param array<string, array<string, Rule>> $after task to the tasks that follow it
      * @param array<string, array<string, Rule>> $before task to the tasks it waits for
+     * @param list<DroppedRule> $dropped derived rules given up
      */
     private function __construct(
         public array $rules,
         private array $after,
         private array $before,
+        public array $dropped = [],
     ) {}
 
-    /** @param list<Rule> $rules */
-    public static function of(array $rules): self
+    /**
+     * @param list<Rule> $rules
+     * @param list<DroppedRule> $dropped
+     */
+    public static function of(array $rules, array $dropped = []): self
     {
         $after = $before = [];
         foreach ($rules as $rule) {
@@ -27,7 +32,17 @@ final readonly class Precedence
             $before[$rule->after][$rule->before] ??= $rule;
         }
 
-        return new self($rules, $after, $before);
+        return new self($rules, $after, $before, $dropped);
+    }
+
+    public function with(Rule $rule): self
+    {
+        $after = $this->after;
+        $before = $this->before;
+        $after[$rule->before][$rule->after] ??= $rule;
+        $before[$rule->after][$rule->before] ??= $rule;
+
+        return new self([...$this->rules, $rule], $after, $before, $this->dropped);
     }
 
     /** @return array<string, Rule> tasks that wait for this one directly */

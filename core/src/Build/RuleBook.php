@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Chiralex\Build;
 
+use Chiralex\Build\Rules\ApproachRules;
 use Chiralex\Build\Rules\CoverRules;
 use Chiralex\Build\Rules\GateRules;
 use Chiralex\Build\Rules\MakersRules;
@@ -15,7 +16,10 @@ use Chiralex\Kit\Kit;
 use Chiralex\Reason\Origin;
 use Chiralex\Reason\Reason;
 
-/** Collects the fixed rules, then adds what depends on them: a socketed IC comes after all soldered parts of its board. */
+/**
+ * Collects the fixed rules, then adds what depends on them: a socketed IC comes after all soldered parts of its board, and a
+ * part that a taller one would close in comes before it where that contradicts nothing.
+ */
 final readonly class RuleBook
 {
     public function precedence(Kit $kit, TaskBook $book): Precedence
@@ -26,7 +30,13 @@ final readonly class RuleBook
         }
         array_push($rules, ...$this->insertLast($kit, $book, Precedence::of($rules)));
 
-        return Precedence::of($rules);
+        $fixed = Precedence::of($rules);
+        if ($fixed->cycle() !== []) {
+            return $fixed;
+        }
+        [$derived, $dropped] = (new ApproachRules())->derive($kit, $book, $fixed);
+
+        return Precedence::of([...$rules, ...$derived], $dropped);
     }
 
     /**

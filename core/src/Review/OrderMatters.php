@@ -8,6 +8,7 @@ use Chiralex\Board\Lie;
 use Chiralex\Build\Action;
 use Chiralex\Build\BuildCycle;
 use Chiralex\Build\BuildOrder;
+use Chiralex\Build\DroppedRule;
 use Chiralex\Build\Rule;
 use Chiralex\Build\Step;
 use Chiralex\Build\StepReasons;
@@ -34,7 +35,16 @@ final readonly class OrderMatters implements MatterSource
             $matters[] = new Matter(Weight::Note, Station::Order, 'order.unplaced', ['designators' => $order->unplaced], $order->unplaced);
         }
 
-        return [...$matters, ...$this->gates($subject->kit), ...$this->alike($order)];
+        return [...$matters, ...$this->gates($subject->kit), ...$this->alike($order), ...array_map(self::closedIn(...), $order->dropped)];
+    }
+
+    private static function closedIn(DroppedRule $dropped): Matter
+    {
+        $code = $dropped->always ? 'board.closed-in' : 'board.closed-by-rule';
+
+        return new Matter(Weight::Warn, Station::Board, $dropped->room === null ? $code : "{$code}-room", [
+            'designator' => $dropped->part, 'by' => $dropped->by, 'why' => str_replace('order.', 'need.', $dropped->need->code), 'x' => round($dropped->at->x, 1), 'y' => round($dropped->at->y, 1), 'board' => $dropped->board, 'room' => $dropped->room ?? '',
+        ], [$dropped->part, ...$dropped->by]);
     }
 
     /** @return list<Matter> */

@@ -1,0 +1,89 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Chiralex\Board;
+
+use Chiralex\Board\Internal\Reach;
+
+/** From where an iron reaches a joint and fingers reach a body, past the bodies that stand around: exact angular arcs. */
+final readonly class FreeApproach
+{
+    /** The iron needs this many degrees in one piece. */
+    public const IRON = 90.0;
+    /** Each of two opposite finger gaps, degrees. */
+    public const FINGER = 40.0;
+    /** How close to the iron a body may stand, and how far from the joint it begins to rise (45 degrees), millimetres. */
+    private const IRON_MARGIN = 1.5;
+    private const IRON_START = 2.0;
+    /** How deep fingers reach beside a body, millimetres. */
+    private const FINGER_DEPTH = 8.0;
+
+    /**
+     * Directions from which an iron at 45 degrees reaches a joint.
+     *
+     * @param list<PlacedBody> $bodies on the side of the joint
+     */
+    public function iron(Point $joint, array $bodies): Azimuths
+    {
+        $blocked = Azimuths::none();
+        foreach ($bodies as $body) {
+            $blocked = $blocked->with($this->ironBlockedBy($joint, $body));
+        }
+
+        return $blocked->complement();
+    }
+
+    /** A body in the way of the iron stands where the iron is lower than its top: closer than its height and two millimetres. */
+    public function ironBlockedBy(Point $joint, PlacedBody $body): Azimuths
+    {
+        return Reach::to($body->footprint(), $joint, $body->height + self::IRON_START, self::IRON_MARGIN);
+    }
+
+    /**
+     * Directions in which fingers find room beside a body, past neighbours taller than half of it.
+     *
+     * @param list<PlacedBody> $neighbours on its side
+     */
+    public function fingers(PlacedBody $body, array $neighbours): Azimuths
+    {
+        $blocked = Azimuths::none();
+        foreach ($neighbours as $other) {
+            $blocked = $blocked->with($this->fingersBlockedBy($body, $other));
+        }
+
+        return $blocked->complement();
+    }
+
+    public function fingersBlockedBy(PlacedBody $body, PlacedBody $other): Azimuths
+    {
+        if ($other->height <= $body->height / 2 || $other->designator === $body->designator) {
+            return Azimuths::none();
+        }
+        $blocked = Azimuths::none();
+        foreach ($this->within($body, $other) as $piece) {
+            // Only what stands in the ring around the body counts; seen from its middle it blocks as far as it reaches.
+            $blocked = $blocked->with(Reach::to($piece, $body->centre, INF, 0.0));
+        }
+
+        return $blocked;
+    }
+
+    public function ironFits(Azimuths $free): bool
+    {
+        return $free->widest() >= self::IRON - 1e-9;
+    }
+
+    public function fingersFit(Azimuths $free): bool
+    {
+        return $free->shrunk(self::FINGER / 2)->hasOpposites();
+    }
+
+    /** @return list<Polygon> the part of another footprint within the finger's depth of the body; empty where it is out of reach */
+    private function within(PlacedBody $body, PlacedBody $other): array
+    {
+        $inside = $other->footprint()->clippedTo($body->footprint()->grown(self::FINGER_DEPTH));
+
+        return count($inside->corners) < 3 ? [] : [$inside];
+    }
+}

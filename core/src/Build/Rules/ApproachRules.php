@@ -1,0 +1,154 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Chiralex\Build\Rules;
+
+use Chiralex\Board\PlacedBody;
+use Chiralex\Board\Point;
+use Chiralex\Bom\Supply;
+use Chiralex\Build\DroppedRule;
+use Chiralex\Build\Internal\Approach;
+use Chiralex\Build\Internal\Costs;
+use Chiralex\Build\Precedence;
+use Chiralex\Build\Rule;
+use Chiralex\Build\TaskBook;
+use Chiralex\Kit\Kit;
+use Chiralex\Kit\KitPart;
+use Chiralex\Reason\Origin;
+use Chiralex\Reason\Reason;
+
+/**
+ * Derived rules: a part whose joints an iron, or whose body two fingers, could no longer reach goes in before the taller
+ * neighbour that would close it in. What fixed rules forbid, or what no order helps, is dropped and named.
+ */
+final readonly class ApproachRules
+{
+    /** How much more room is looked for at most, and in which steps, millimetres. */
+    private const MOST_ROOM = 16.0;
+    private const ROOM = 0.5;
+
+    /**
+     * @return array{list<Rule>, list<DroppedRule>}
+     */
+    public function derive(Kit $kit, TaskBook $book, Precedence $fixed): array
+    {
+        $bodies = $this->bodies($kit, $book);
+        $panelled = array_merge(...array_column($kit->groups->panels, 'parts'), ...[[]]);
+        $rules = $dropped = [];
+        foreach ($bodies as $designator => $body) {
+            $part = $kit->part($designator);
+            if ($part === null || in_array($designator, $panelled, true) || !isset($book->tasks["solder {$designator}"])) {
+                continue;
+            }
+            $approach = new Approach($part, $body, $kit->settings->solderFrom === 'front');
+            foreach ($approach->needs() as $need) {
+                [$after, $lost] = $this->need($need, $approach, $part, $body, $bodies, $kit, $fixed);
+                array_push($rules, ...$after);
+                array_push($dropped, ...$lost);
+            }
+        }
+
+        return $this->withoutCycles($rules, $dropped, $fixed, $bodies);
+    }
+
+    /** @return array<string, PlacedBody> bodies that are soldered, or stand there from the factory */
+    private function bodies(Kit $kit, TaskBook $book): array
+    {
+        $bodies = [];
+        foreach ($kit->bodies() as $designator => $body) {
+            if (isset($book->tasks["solder {$designator}"]) || $kit->part((string) $designator)?->supply === Supply::Factory) {
+                $bodies[(string) $designator] = $body;
+            }
+        }
+        ksort($bodies, SORT_NATURAL);
+
+        return $bodies;
+    }
+
+    /**
+     * @param array<string, PlacedBody> $bodies
+     * @return array{list<Rule>, list<DroppedRule>}
+     */
+    private function need(string $need, Approach $approach, KitPart $part, PlacedBody $body, array $bodies, Kit $kit, Precedence $fixed): array
+    {
+        $near = $approach->near($need, array_values($bodies));
+        if ($near === [] || $approach->fits($need, $near)) {
+            return [[], []];
+        }
+        $reason = new Reason("order.{$need}", ['part' => $part->designator], Origin::PlacementFile);
+        $taller = array_values(array_filter($near, static fn(PlacedBody $other): bool => $other->height > $body->height + Costs::INVERSION + 1e-9 && $kit->part($other->designator)?->supply !== Supply::Factory));
+        usort($taller, static fn(PlacedBody $a, PlacedBody $b): int => $a->height <=> $b->height ?: strnatcmp($a->designator, $b->designator));
+        $there = array_values(array_filter($near, static fn(PlacedBody $other): bool => !in_array($other, $taller, true)));
+        if (!$approach->fits($need, $there)) {
+            return [[], [new DroppedRule($part->designator, self::names($there), $reason, true, $body->centre, $body->board, $this->room($need, $approach, $body, $near))]];
+        }
+        $rules = $lost = [];
+        foreach ($taller as $other) {
+            if ($approach->fits($need, [...$there, $other])) {
+                $there[] = $other;
+            } elseif (isset($fixed->reachable("solder {$other->designator}")["solder {$part->designator}"])) {
+                $lost[] = new DroppedRule($part->designator, [$other->designator], $reason, false, $body->centre, $body->board, $this->room($need, $approach, $body, $near));
+            } else {
+                $rules[] = new Rule("solder {$part->designator}", "solder {$other->designator}", new Reason("order.{$need}", ['part' => $part->designator, 'by' => $other->designator], Origin::PlacementFile), derived: true);
+            }
+        }
+
+        return [$rules, $lost];
+    }
+
+    /**
+     * How far its neighbours have to stand off from it for the part to be free.
+     *
+     * @param list<PlacedBody> $near
+     */
+    private function room(string $need, Approach $approach, PlacedBody $body, array $near): ?float
+    {
+        for ($room = self::ROOM; $room <= self::MOST_ROOM; $room += self::ROOM) {
+            $apart = array_map(static function (PlacedBody $other) use ($body, $room): PlacedBody {
+                $far = max(1e-6, $body->centre->distanceTo($other->centre));
+
+                return $other->shifted(new Point($room * ($other->centre->x - $body->centre->x) / $far, $room * ($other->centre->y - $body->centre->y) / $far));
+            }, $near);
+            if ($approach->fits($need, $apart)) {
+                return $room;
+            }
+        }
+
+        return null;
+    }
+
+    /**
+     * Several derived rules together may close a circle with fixed ones; the last of them is dropped.
+     *
+     * @param list<Rule> $rules
+     * @param list<DroppedRule> $dropped
+     * @param array<string, PlacedBody> $bodies
+     * @return array{list<Rule>, list<DroppedRule>}
+     */
+    private function withoutCycles(array $rules, array $dropped, Precedence $fixed, array $bodies): array
+    {
+        $kept = [];
+        $known = $fixed;
+        foreach ($rules as $rule) {
+            if (isset($known->reachable($rule->after)[$rule->before])) {
+                $part = substr($rule->before, 7);
+                $dropped[] = new DroppedRule($part, [substr($rule->after, 7)], $rule->reason, false, $bodies[$part]->centre, $bodies[$part]->board, null);
+                continue;
+            }
+            $kept[] = $rule;
+            $known = $known->with($rule);
+        }
+
+        return [$kept, $dropped];
+    }
+
+    /**
+     * @param list<PlacedBody> $bodies
+     * @return list<string>
+     */
+    private static function names(array $bodies): array
+    {
+        return array_map(static fn(PlacedBody $body): string => $body->designator, $bodies);
+    }
+}

@@ -1,0 +1,149 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Chiralex\Review;
+
+use Chiralex\Board\PlacedBody;
+use Chiralex\Bom\Designators;
+use Chiralex\Build\KitCallouts;
+use Chiralex\Kit\Kit;
+use Chiralex\Kit\KitPart;
+use Chiralex\Part\Kind;
+use Chiralex\Part\LeadStyle;
+use Chiralex\Reason\Matter;
+use Chiralex\Reason\Station;
+use Chiralex\Reason\Weight;
+
+/**
+ * What to change before boards are ordered: places whose holes another part fits too, parts of one kind that face several
+ * ways, hole spans that no usual bend fits, adjusters under covers. Each with a change and what it saves; the limits are common practice.
+ */
+final readonly class BoardReview implements MatterSource
+{
+    /** Two places this near are taken for each other, and leads this much off still go in, millimetres. */
+    private const NEAR = 15.0;
+    private const FITS = 0.4;
+    /** Least straight lead between body and bend at either end, millimetres. */
+    private const BEND = 1.0;
+    /** Radial leads spread by at most this much, millimetres. */
+    private const SPREAD = 2.6;
+    /** A finding names this many pairs at most. */
+    private const MOST = 12;
+
+    public function matters(Subject $subject): array
+    {
+        $kit = $subject->kit;
+
+        return [...$this->sameHoles($kit), ...$this->facings($kit), ...$this->spans($kit), ...$this->covered($kit)];
+    }
+
+    /** @return list<Matter> one for each two kinds whose parts fit each other's holes nearby */
+    private function sameHoles(Kit $kit): array
+    {
+        $places = $this->wirePlaces($kit);
+        $pairs = [];
+        foreach ($places as $index => [$a, $spanA, $bodyA]) {
+            foreach (array_slice($places, $index + 1) as [$b, $spanB, $bodyB]) {
+                if ($a->kind() !== $b->kind() && $bodyA->board === $bodyB->board && $bodyA->side === $bodyB->side && abs($spanA - $spanB) <= self::FITS && $bodyA->centre->distanceTo($bodyB->centre) <= self::NEAR) {
+                    $kinds = [$a->kind()->value, $b->kind()->value];
+                    sort($kinds);
+                    $pairs[implode(' ', $kinds)][] = [$a->designator, $b->designator];
+                }
+            }
+        }
+        $matters = [];
+        foreach ($pairs as $kinds => $found) {
+            $names = array_values(array_unique(array_merge(...$found)));
+            $matters[] = new Matter(Weight::Note, Station::Board, 'board.same-holes', [
+                'kinds' => explode(' ', (string) $kinds), 'count' => count($found), 'pairs' => array_map(static fn(array $pair): string => implode('/', $pair), array_slice($found, 0, self::MOST)), 'near' => self::NEAR,
+            ], $names);
+        }
+
+        return $matters;
+    }
+
+    /** @return list<array{KitPart, float, PlacedBody}> parts on two wire leads, with the span of their holes */
+    private function wirePlaces(Kit $kit): array
+    {
+        $places = [];
+        foreach ($kit->parts as $part) {
+            $pins = $part->body === null ? [] : array_values($part->body->pins);
+            if ($part->body !== null && count($pins) === 2 && $part->isSoldered() && in_array($part->outline->leads, [LeadStyle::AxialWire, LeadStyle::RadialWire], true)) {
+                $places[] = [$part, $pins[0]->distanceTo($pins[1]), $part->body];
+            }
+        }
+        usort($places, static fn(array $a, array $b): int => Designators::compare($a[0]->designator, $b[0]->designator));
+
+        return $places;
+    }
+
+    /** @return list<Matter> parts of one kind that could face as most of them do */
+    private function facings(Kit $kit): array
+    {
+        $ways = [];
+        foreach ((new KitCallouts())->callouts($kit, null) as $callout) {
+            $body = $kit->part($callout->designator)?->body;
+            if ($callout->direction !== null && $body !== null) {
+                $ways["{$body->board} {$body->side->value} {$callout->kind->value}"][$callout->direction][] = $callout->designator;
+            }
+        }
+        $matters = [];
+        foreach ($ways as $key => $directions) {
+            if (count($directions) < 2) {
+                continue;
+            }
+            uasort($directions, static fn(array $a, array $b): int => count($b) <=> count($a));
+            $most = (string) array_key_first($directions);
+            $others = array_merge(...array_values(array_slice($directions, 1)));
+            usort($others, Designators::compare(...));
+            $matters[] = new Matter(Weight::Note, Station::Board, 'board.turn', ['designators' => $others, 'kind' => explode(' ', (string) $key)[2], 'direction' => $most, 'count' => count($others)], $others);
+        }
+
+        return $matters;
+    }
+
+    /** @return list<Matter> */
+    private function spans(Kit $kit): array
+    {
+        $matters = [];
+        foreach ($this->wirePlaces($kit) as [$part, $span]) {
+            $least = $part->outline->leads === LeadStyle::AxialWire ? $part->outline->along + 2 * self::BEND : 0.0;
+            if ($span < $least - 1e-6) {
+                $matters[] = new Matter(Weight::Warn, Station::Board, 'board.span-short', ['designator' => $part->designator, 'span' => round($span, 2), 'body' => $part->outline->along, 'needed' => ceil($least / 2.54) * 2.54], [$part->designator]);
+            }
+            $usual = $part->outline->leads === LeadStyle::RadialWire ? $this->usualSpan($part) : null;
+            if ($usual !== null && abs($span - $usual) > self::SPREAD) {
+                $matters[] = new Matter(Weight::Warn, Station::Board, 'board.span-wide', ['designator' => $part->designator, 'span' => round($span, 2), 'usual' => $usual], [$part->designator]);
+            }
+        }
+
+        return $matters;
+    }
+
+    /** The lead spacing of the package itself, where pins of the board differ from it. */
+    private function usualSpan(KitPart $part): ?float
+    {
+        $pins = array_values($part->recognition->outline->pins);
+
+        return count($pins) === 2 ? round(hypot($pins[0][0] - $pins[1][0], $pins[0][1] - $pins[1][1]), 2) : null;
+    }
+
+    /** @return list<Matter> */
+    private function covered(Kit $kit): array
+    {
+        $matters = [];
+        foreach ($kit->groups->covers as $cover) {
+            if ($kit->part($cover['by'])?->supply->isBuilt() === false) {
+                continue;
+            }
+            foreach ($cover['over'] as $name) {
+                if (in_array($kit->part($name)?->kind(), [Kind::Trimmer, Kind::Potentiometer], true) && $kit->holds($kit->parts[$name])) {
+                    $matters[] = new Matter(Weight::Note, Station::Board, 'board.adjuster-covered', ['designator' => $name, 'cover' => $cover['by']], [$name]);
+                }
+            }
+        }
+
+        return $matters;
+    }
+}
