@@ -14,7 +14,7 @@ final readonly class KitFiles
     /** Endings of layer files. */
     private const LAYERS = ['gbr', 'ger', 'gko', 'gm1', 'gxc'];
     private const MOST_LAYERS = 24;
-    private const KNOWN = ['kit.json', 'bom.csv', 'bom.tsv', 'bom.txt', 'bom.xlsx', 'placements.csv', 'placements.tsv', 'placements.txt', 'masses.csv', 'offers.csv', 'measurements.csv', 'reports.csv'];
+    private const KNOWN = ['kit.json', 'bom.csv', 'bom.tsv', 'bom.txt', 'bom.xlsx', 'placements.csv', 'placements.tsv', 'placements.txt', 'masses.csv', 'offers.csv', 'measurements.csv', 'reports.csv', 'pilot.csv'];
 
     /**
      * @return array<string, string> name to bytes

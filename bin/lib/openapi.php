@@ -22,6 +22,8 @@ $routes = [
     'get /revisions/{revision}/boards' => 'Boards',
     'get /revisions/{revision}/difference/{earlier}' => 'Difference',
     'get /revisions/{revision}/skyline/{step}' => 'Skyline',
+    'get /revisions/{revision}/approach/{designator}' => 'Approach',
+    'get /revisions/{revision}/pilot' => 'PilotLog',
     'get /revisions/{revision}/edits' => 'Edits',
     'post /revisions/{revision}/edits' => 'Header',
     'post /revisions/{revision}/undo' => 'Header',
@@ -47,7 +49,7 @@ foreach ($routes as $route => $schema) {
     preg_match_all('~\{(\w+)\}~', $path, $names);
     $ok = $schema === null ? ['description' => 'done'] : ['description' => $schema, 'content' => ['application/json' => ['schema' => ['$ref' => "#/components/schemas/{$schema}"]]]];
     $paths[$path][$verb] = array_filter([
-        'parameters' => [...($path === '/markings' ? [['name' => 'text', 'in' => 'query', 'required' => true, 'schema' => ['type' => 'string']]] : []), ...($verb === 'get' && preg_match('~/(documents|boards|skyline)~', $path) === 1 ? [['name' => 'options', 'in' => 'query', 'required' => false, 'schema' => ['type' => 'string']]] : []), ...array_map(static fn(string $name): array => ['name' => $name, 'in' => 'path', 'required' => true, 'schema' => ['type' => $name === 'token' ? 'string' : 'integer']], $names[1])],
+        'parameters' => [...($path === '/markings' ? [['name' => 'text', 'in' => 'query', 'required' => true, 'schema' => ['type' => 'string']]] : []), ...($verb === 'get' && preg_match('~/(documents|boards|skyline|approach)~', $path) === 1 ? [['name' => 'options', 'in' => 'query', 'required' => false, 'schema' => ['type' => 'string']], ...(str_contains($path, '/approach') ? [['name' => 'step', 'in' => 'query', 'required' => false, 'schema' => ['type' => 'integer']]] : [])] : []), ...array_map(static fn(string $name): array => ['name' => $name, 'in' => 'path', 'required' => true, 'schema' => ['type' => in_array($name, ['token', 'designator'], true) ? 'string' : 'integer']], $names[1])],
         'responses' => [
             '200' => $ok,
             '409' => ['description' => 'Conflict', 'content' => ['application/json' => ['schema' => ['$ref' => '#/components/schemas/Conflict']]]],

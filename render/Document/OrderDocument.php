@@ -11,6 +11,7 @@ use Chiralex\Build\Rule;
 use Chiralex\Build\Score;
 use Chiralex\Build\Step;
 use Chiralex\Build\StepPart;
+use Chiralex\Build\Wait;
 use Chiralex\Kit\Kit;
 use Chiralex\Kit\OrderOverride;
 use Chiralex\Reason\Reason;
@@ -22,7 +23,7 @@ final readonly class OrderDocument
 {
     public function __construct(private Words $words) {}
 
-    /** @return array{school: string, steps: list<array{number: int, title: string, joints: int, ...<string, mixed>}>, score: array<string, int>, minutes: float, overrides: list<array{parts: list<string>, after: list<string>, sameStep: bool}>, broken: list<string>} */
+    /** @return array{school: string, steps: list<array{number: int, title: string, joints: int, ...<string, mixed>}>, score: array<string, int>, minutes: float, clock: array<string, mixed>, overrides: list<array{parts: list<string>, after: list<string>, sameStep: bool}>, broken: list<string>} */
     public function of(BuildOrder $order, Kit $kit): array
     {
         return [
@@ -30,8 +31,22 @@ final readonly class OrderDocument
             'steps' => array_map(fn(Step $step): array => $this->step($step, $kit), $order->steps),
             'score' => self::score($order->score),
             'minutes' => round(array_sum(array_map(static fn(Step $step): float => $step->minutes, $order->steps)), 1),
+            'clock' => self::clock($order),
             'overrides' => array_map(static fn(OrderOverride $each): array => ['parts' => $each->parts, 'after' => $each->after, 'sameStep' => $each->sameStep], $kit->orderOverrides),
             'broken' => array_map(fn(Rule $rule): string => $this->words->of($rule->reason), $order->broken),
+        ];
+    }
+
+    /** @return array{handsOn: float, elapsed: float, solder: float, waits: list<array<string, mixed>>} */
+    private static function clock(BuildOrder $order): array
+    {
+        $clock = $order->clock;
+        $minutes = round(array_sum(array_map(static fn(Step $step): float => $step->minutes, $order->steps)), 1);
+
+        return [
+            'handsOn' => $clock->handsOn ?? $minutes, 'elapsed' => $clock->elapsed ?? $minutes,
+            'solder' => round(array_sum(array_map(static fn(Step $step): float => $step->soldering->solder, $order->steps)), 1),
+            'waits' => array_map(static fn(Wait $wait): array => ['step' => $wait->step, 'name' => $wait->name, 'hours' => $wait->hours, 'until' => $wait->until, 'meanwhile' => $wait->meanwhile, 'idle' => $wait->idle], $clock->waits ?? []),
         ];
     }
 
@@ -76,6 +91,10 @@ final readonly class OrderDocument
             'height' => $heights === [] ? null : max($heights),
             'joints' => $step->joints,
             'minutes' => $step->minutes,
+            'time' => $step->time === null ? '' : $this->words->of($step->time),
+            'solder' => $step->soldering->solder,
+            'iron' => $step->soldering->iron,
+            'prop' => $step->prop === null ? null : ['x' => round($step->prop->at->x, 3), 'y' => round($step->prop->at->y, 3), 'edge' => $step->prop->edge, 'height' => round($step->prop->height, 3)],
             'overridden' => $step->overridden,
             'cautions' => array_map(fn(Reason $reason): string => $this->words->of($reason), $step->cautions),
             'lie' => $lie === null ? null : [

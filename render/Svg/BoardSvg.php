@@ -24,7 +24,7 @@ final readonly class BoardSvg
     {
         $frame = Frame::of($board->outline, $board->reading, $side);
         $here = array_filter($this->kit->bodies(), fn(PlacedBody $body): bool => $body->board === $board->name);
-        $parts = $this->parts(array_filter($here, static fn(PlacedBody $body): bool => $body->side === $side), $frame, $compact, $emphasis);
+        $parts = $this->parts(array_filter($here, static fn(PlacedBody $body): bool => $body->side === $side), $frame, $compact, $emphasis, Palette::silk($board->silk));
         $title = Num::text("{$this->kit->name}, {$side->value} side");
 
         return sprintf(
@@ -34,7 +34,7 @@ final readonly class BoardSvg
             $compact ? ' compact' : '',
             $title,
             $this->outline($board, $frame),
-            Palette::MASK,
+            Palette::mask($board->mask),
             $this->pads($here, $frame),
             $parts,
         );
@@ -67,7 +67,7 @@ final readonly class BoardSvg
     }
 
     /** @param array<string, PlacedBody> $bodies */
-    private function parts(array $bodies, Frame $frame, bool $compact, ?Emphasis $emphasis): string
+    private function parts(array $bodies, Frame $frame, bool $compact, ?Emphasis $emphasis, string $silk): string
     {
         uasort($bodies, static fn(PlacedBody $a, PlacedBody $b): int => $a->height <=> $b->height);
         $labels = new Labels($frame->width, $frame->height, self::TEXT);
@@ -86,7 +86,7 @@ final readonly class BoardSvg
             $text = '';
             if (!$compact) {
                 [$x, $y] = $part->socket !== null ? [($boxes[$name][0] + $boxes[$name][2]) / 2, ($boxes[$name][1] + $boxes[$name][3]) / 2 + 0.8] : $labels->place((string) $name, $boxes[$name]);
-                $text = sprintf('<text class="ref" x="%s" y="%s" font-size="%s" text-anchor="middle" fill="%s">%s</text>', Num::of($x), Num::of($y), Num::of(self::TEXT), Palette::SILK, Num::text((string) $name));
+                $text = sprintf('<text class="ref" x="%s" y="%s" font-size="%s" text-anchor="middle" fill="%s">%s</text>', Num::of($x), Num::of($y), Num::of(self::TEXT), $silk, Num::text((string) $name));
             }
             $svg .= sprintf(
                 '<g class="part%s%s" data-ref="%s"><g class="silk" transform="%s" fill="none" stroke="%s" stroke-width="0.25">%s</g>%s%s</g>',
@@ -94,7 +94,7 @@ final readonly class BoardSvg
                 $emphasis?->classes((string) $name) ?? '',
                 Num::text((string) $name),
                 $frame->matrix($body),
-                Palette::SILK,
+                $silk,
                 $draw->silk($part->outline, $part->kind()),
                 $emphasis === null || $emphasis->showsBody((string) $name) ? sprintf('<g class="body" transform="%s">%s</g>', $frame->matrix($body), $draw->body($part)) : '',
                 $text,

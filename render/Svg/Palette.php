@@ -15,6 +15,30 @@ final readonly class Palette
     public const LEAD = '#B9BCBA';
     public const BLACK = '#26292C';
 
+    /** Solder masks as boards come; quiet, so that parts stand out. */
+    public static function mask(string $name): string
+    {
+        return match ($name) {
+            'green' => '#2F6B45',
+            'blue' => '#2E4F83',
+            'black' => '#2B2E30',
+            'red' => '#8C3434',
+            'white' => '#D9D8D2',
+            'purple' => '#5A3C75',
+            'yellow' => '#B99A3A',
+            default => self::MASK,
+        };
+    }
+
+    public static function silk(string $name): string
+    {
+        return match ($name) {
+            'black' => '#141414',
+            'yellow' => '#F1DD8A',
+            default => self::SILK,
+        };
+    }
+
     public static function band(Colour $colour): string
     {
         return match ($colour) {

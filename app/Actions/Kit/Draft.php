@@ -32,6 +32,7 @@ final class Draft
             'board' => $this->json($this->boardPath($change->target, $change->field), $change),
             'cell' => $this->cell($change),
             'column' => $this->column($change),
+            'pilot' => $this->pilot($change),
             'file' => $this->file($change),
             default => throw UnknownChange::type($change->type),
         };
@@ -196,5 +197,24 @@ final class Draft
         }
 
         return new Change('file', $change->target, '', $before);
+    }
+
+    /**
+     * One row of pilot.csv: written behind the others where no number is given, else put in place of that row, or taken out.
+     *
+     * @return Change what takes it back
+     * @throws UnknownChange when there is no such row
+     */
+    private function pilot(Change $change): Change
+    {
+        $log = new PilotFile($this->files['pilot.csv'] ?? null);
+        [$log, $inverse] = $change->target === '' ? $log->with($change->value) : $log->at((int) $change->target, $change->field, $change->value);
+        if ($log->bytes === null) {
+            unset($this->files['pilot.csv']);
+        } else {
+            $this->files['pilot.csv'] = $log->bytes;
+        }
+
+        return $inverse;
     }
 }

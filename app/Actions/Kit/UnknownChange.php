@@ -24,6 +24,11 @@ final class UnknownChange extends RuntimeException
         return new self("{$file} has no column for {$field}; add one to the file and drop it again.");
     }
 
+    public static function pilot(string $field): self
+    {
+        return new self("The log of the pilot build cannot take that {$field}; shorten or correct it.");
+    }
+
     public static function released(string $revision): self
     {
         return new self("Revision {$revision} is released and does not change any more; begin a new revision on the Shelf.");

@@ -13,6 +13,8 @@ final readonly class BoardShape
      * @param array<string, string> $squarePad kind to what its square pad means
      * @param ?string $joinedTo name of the board it is still part of
      * @param Point $at where its origin lies on that board
+     * @param string $mask colour of the solder mask, empty where nobody said
+     * @param string $silk colour of the print
      * @param bool $outlineGiven false when the outline was drawn around the placements
      */
     public function __construct(
@@ -25,11 +27,13 @@ final readonly class BoardShape
         public ?string $joinedTo = null,
         public Point $at = new Point(0.0, 0.0),
         public bool $outlineGiven = true,
+        public string $mask = '',
+        public string $silk = '',
     ) {}
 
     /** @param bool $given false when it was drawn around the placements */
     public function withOutline(Polygon $outline, bool $given = false): self
     {
-        return new self($this->name, $outline, $this->thickness, $this->plated, $this->reading, $this->squarePad, $this->joinedTo, $this->at, $given);
+        return new self($this->name, $outline, $this->thickness, $this->plated, $this->reading, $this->squarePad, $this->joinedTo, $this->at, $given, $this->mask, $this->silk);
     }
 }

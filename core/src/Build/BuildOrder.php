@@ -22,6 +22,7 @@ final readonly class BuildOrder
         public array $unplaced,
         public array $rules,
         public array $dropped = [],
+        public ?Clock $clock = null,
     ) {}
 
     /** @return array<string, int> part to the index of the step that solders, inserts or fits it */

@@ -4,13 +4,17 @@ declare(strict_types=1);
 
 namespace Chiralex\Build;
 
+use Chiralex\Board\Lie;
 use Chiralex\Board\PlacedBody;
+use Chiralex\Board\Polygon;
+use Chiralex\Board\Prop;
 use Chiralex\Board\Side;
 use Chiralex\Bom\Supply;
 use Chiralex\Build\Internal\Assembler;
 use Chiralex\Build\Internal\Costs;
 use Chiralex\Build\Internal\Holding;
 use Chiralex\Build\Internal\Items;
+use Chiralex\Build\Internal\JointFacts;
 use Chiralex\Build\Internal\Overrides;
 use Chiralex\Build\Internal\Scorer;
 use Chiralex\Build\Internal\Sequencer;
@@ -57,7 +61,31 @@ final readonly class Planner
         $score = (new WholeScore($kit, $precedence))->of((new Scorer($items, $costs))->score($itemSteps, $violations, $hanging), $steps);
         $unplaced = $kit->hasPlacements ? array_values(array_filter(array_keys($index), static fn(string $name): bool => $kit->part($name)?->placement === null)) : [];
 
-        return new BuildOrder($school, $steps, $score, $broken, $unplaced, $precedence->rules, $precedence->dropped);
+        return new BuildOrder($school, $steps, $score, $broken, $unplaced, $precedence->rules, $precedence->dropped, $this->clock($kit, $tasks, $steps, $precedence));
+    }
+
+    /**
+     * @param list<list<Task>> $tasks
+     * @param list<Step> $steps
+     */
+    private function clock(Kit $kit, array $tasks, array $steps, Precedence $precedence): Clock
+    {
+        $cures = [];
+        foreach ($kit->groups->cures as $cure) {
+            $cures["cure {$cure['name']}"] = ['name' => $cure['name'], 'hours' => $cure['hours']];
+        }
+
+        return Clock::of(array_map(static fn(array $step, Step $made): array => ['tasks' => array_map(static fn(Task $task): string => $task->id, $step), 'minutes' => $made->minutes], $tasks, $steps), $cures, $precedence);
+    }
+
+    /**
+     * The parts among the contacts of a lie.
+     *
+     * @return list<PlacedBody>
+     */
+    private function restsOn(Kit $kit, Lie $lie): array
+    {
+        return array_values(array_filter(array_map(static fn(string $name): ?PlacedBody => $kit->part($name)?->body, $lie->contacts)));
     }
 
     /**
@@ -155,6 +183,7 @@ final readonly class Planner
     {
         $steps = [];
         $facts = new StepFacts($kit);
+        $joints = new JointFacts($kit);
         $fitted = $new = $this->factoryFitted($kit);
         $table = null;
         $snapped = [];
@@ -192,6 +221,9 @@ final readonly class Planner
                 $facts->joints($step),
                 $facts->minutes($step),
                 (new Cautions())->of($kit, $first->action->work($names, $kit), $names),
+                $lie === null || $kit->settings->workholding !== 'table' || $kit->settings->solderFrom === 'front' ? null : Prop::under($lie, $kit->board((string) $first->board)->outline ?? new Polygon([]), $this->restsOn($kit, $lie)),
+                $joints->of($step),
+                $facts->source($step),
             );
         }
 

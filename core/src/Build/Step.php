@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Chiralex\Build;
 
 use Chiralex\Board\Lie;
+use Chiralex\Board\Prop;
 use Chiralex\Board\Side;
 use Chiralex\Kit\Gate;
 use Chiralex\Reason\Reason;
@@ -20,6 +21,8 @@ final readonly class Step
      * @param string $what a panel, a varnish, a link
      * @param int $joints solder joints made in this step
      * @param list<Reason> $cautions
+     * @param ?Reason $time where the minutes come from
+     * @param ?Prop $prop what levels the board while the step is soldered, where it lies too steep
      */
     public function __construct(
         public int $number,
@@ -34,6 +37,9 @@ final readonly class Step
         public int $joints,
         public float $minutes,
         public array $cautions,
+        public ?Prop $prop = null,
+        public Soldering $soldering = new Soldering(0.0, null, false),
+        public ?Reason $time = null,
     ) {}
 
     /** @return list<string> */

@@ -28,6 +28,7 @@ final readonly class Kit
      * @param list<string> $traits hazards and peculiarities the maker declares
      * @param array<string, string> $nets designator to the voltage declared across it, as a sum: `9 V - 2 V`
      * @param array<string, string> $bagOverrides designator to the name of the bag the maker puts it into
+     * @param list<PilotEntry> $pilot logged builds
      * @param list<Option> $options what a customer may choose, and what is chosen here
      */
     public function __construct(
@@ -54,6 +55,7 @@ final readonly class Kit
         public array $bagOverrides = [],
         public array $options = [],
         public ?PowerSupply $power = null,
+        public array $pilot = [],
     ) {}
 
     public function board(string $name): ?BoardShape
@@ -108,6 +110,6 @@ final readonly class Kit
     /** @param list<OrderOverride> $overrides */
     private function changed(Settings $settings, array $overrides): self
     {
-        return new self($this->code, $this->name, $this->revision, $settings, $this->list, $this->parts, $this->boards, $this->groups, $this->gates, $this->tests, $this->wires, $overrides, $this->words, $this->problems, $this->strayPlacements, $this->unknownNames, $this->openSockets, $this->hasPlacements, $this->nets, $this->traits, $this->bagOverrides, $this->options, $this->power);
+        return new self($this->code, $this->name, $this->revision, $settings, $this->list, $this->parts, $this->boards, $this->groups, $this->gates, $this->tests, $this->wires, $overrides, $this->words, $this->problems, $this->strayPlacements, $this->unknownNames, $this->openSockets, $this->hasPlacements, $this->nets, $this->traits, $this->bagOverrides, $this->options, $this->power, $this->pilot);
     }
 }

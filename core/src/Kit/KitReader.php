@@ -16,6 +16,7 @@ use Chiralex\Kit\Exception\UnusableKit;
 use Chiralex\Kit\Internal\KitFile;
 use Chiralex\Kit\Internal\LayerFiles;
 use Chiralex\Kit\Internal\PartResolver;
+use Chiralex\Kit\Internal\PilotLog;
 use Chiralex\Kit\Internal\Sockets;
 use Chiralex\Table\CsvReader;
 use Chiralex\Table\Exception\UnreadableTable;
@@ -41,6 +42,7 @@ final readonly class KitReader
         $options = $file->options($options);
         $list = $this->partsList($files, $labels);
         $boards = $file->boards();
+        [$pilot, $logged] = isset($files['pilot.csv']) ? (new PilotLog())->read((new CsvReader())->read($files['pilot.csv'], 'pilot.csv')) : [[], []];
         $layers = LayerFiles::read($files, $boards, $labels);
         $placed = $layers->over($this->placements($files, $boards, $file->turnedBoards(), $labels));
         $answers = $file->lines();
@@ -64,7 +66,7 @@ final readonly class KitReader
             $file->wires($options),
             $file->orderOverrides(),
             $file->words(),
-            [...$list->problems, ...$placed->problems, ...$resolver->problems($list, $recognitions)],
+            [...$list->problems, ...$placed->problems, ...$resolver->problems($list, $recognitions), ...$logged],
             array_values(array_diff(array_map(strval(...), array_keys($placed->placements)), array_map(strval(...), array_keys($parts)))),
             $this->unknownNames($file, $parts, $boards),
             $open,
@@ -74,6 +76,7 @@ final readonly class KitReader
             $file->bagOverrides(),
             $file->choices($options),
             $file->power(),
+            $pilot,
         );
     }
 

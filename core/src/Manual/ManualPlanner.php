@@ -16,6 +16,8 @@ use Chiralex\Kit\Wire;
 use Chiralex\Manual\Internal\Tips;
 use Chiralex\Manual\Internal\ToolList;
 use Chiralex\Polarity\Callout;
+use Chiralex\Reason\Origin;
+use Chiralex\Reason\Reason;
 use Chiralex\Safety\KitCautions;
 
 /** Puts order, callouts, bags, tests and cautions together into a manual. */
@@ -28,6 +30,7 @@ final readonly class ManualPlanner
         $bagOf = $left;
         $steps = [];
         $loose = (new LooseParts())->of($kit, $order);
+        $iron = null;
         foreach ($order->steps as $step) {
             $names = $step->names();
             $opened = array_unique(array_values(array_intersect_key($bagOf, array_flip([...$names, ...($loose[$step->number] ?? [])]))));
@@ -35,12 +38,14 @@ final readonly class ManualPlanner
                 $left = array_diff_key($left, array_flip($names));
             }
             $left = array_diff_key($left, array_flip($loose[$step->number] ?? []));
+            $before = $iron;
+            $iron = $step->soldering->iron ?? $iron;
             $steps[] = new ManualStep(
                 $step,
                 $this->fits($step) ? array_values(array_filter($callouts, static fn(Callout $callout): bool => in_array($callout->designator, $names, true))) : [],
                 array_values(array_filter($kit->wires, static fn(Wire $wire): bool => in_array($wire->name, $names, true))),
                 $this->tests($kit, $step),
-                (new Tips($kit))->of($step),
+                [...(new Tips($kit))->of($step), ...$this->settings($step, $before)],
                 $loose[$step->number] ?? [],
                 $this->remaining(array_values($opened), $left),
             );
@@ -55,6 +60,26 @@ final readonly class ManualPlanner
         return array_values(array_filter($kit->tests, static fn(Test $test): bool => $step->gate !== null
             ? $test->gate === $step->gate->name
             : $test->gate === null && $step->action === Action::Adjust && $test->adjusts !== null && in_array($test->adjusts, $step->names(), true)));
+    }
+
+    /**
+     * The iron where its setting changes, and the block that levels a tilted board.
+     *
+     * @param ?int $before degrees Celsius the iron is set to so far
+     * @return list<Reason>
+     */
+    private function settings(Step $step, ?int $before): array
+    {
+        $reasons = [];
+        $iron = $step->soldering->iron;
+        if ($iron !== null && $iron !== $before) {
+            $reasons[] = new Reason('tip.iron', ['celsius' => $iron, 'fahrenheit' => (int) (round(($iron * 9 / 5 + 32) / 5) * 5)], Origin::CommonPractice);
+        }
+        if ($step->prop !== null) {
+            $reasons[] = new Reason('tip.prop', ['height' => (int) round($step->prop->height), 'edge' => $step->prop->edge]);
+        }
+
+        return $reasons;
     }
 
     private function fits(Step $step): bool

@@ -14,6 +14,7 @@ enum Origin: string
     case TypicalForKind = 'typical for the kind';
     case KitFile = 'kit file';
     case Computed = 'computed';
+    case Measured = 'measured';
     case Standard = 'standard';
     case CommonPractice = 'common practice';
 }

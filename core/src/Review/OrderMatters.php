@@ -60,7 +60,10 @@ final readonly class OrderMatters implements MatterSource
             }
         }
         if ($step->lie !== null && $kit->settings->workholding === 'table' && $step->lie->plane->tilt() > Lie::PROP_TILT) {
-            $matters[] = new Matter(Weight::Note, Station::Order, 'order.prop', ['step' => $step->number, 'tilt' => round($step->lie->plane->tilt(), 1)], $step->names());
+            $args = ['step' => $step->number, 'tilt' => round($step->lie->plane->tilt(), 1)];
+            $matters[] = $step->prop === null
+                ? new Matter(Weight::Note, Station::Order, 'order.tilted', $args, $step->names())
+                : new Matter(Weight::Note, Station::Order, 'order.prop', $args + ['height' => round($step->prop->height, 1), 'edge' => $step->prop->edge, 'x' => round($step->prop->at->x, 1), 'y' => round($step->prop->at->y, 1)], $step->names());
         }
 
         return $matters;

@@ -26,6 +26,8 @@ return [
     'bags.board-alone' => '{these} and {those}: a bare board is scratched in one bag with other parts.',
     'bags.moved-unknown' => '{designator} is put into bag {bag} in kit.json, but is not in the kit.',
     // words of the manual
+    'tip.iron' => 'Iron at {celsius} °C ({fahrenheit} °F) for these joints.',
+    'tip.prop' => 'Put a block of {height} mm under the {edge} edge of the board, so that it lies level.',
     'manual.loose' => '{designator} comes from the kit and goes on no board.',
     'manual.wire' => 'wire',
     'manual.test-nowhere' => 'Test "{test}" belongs to no gate and adjusts nothing, so it stands at no step. Name its gate in kit.json, tests.',

@@ -65,7 +65,7 @@ export function KitFrame() {
     <OptionsContext value={options}>
     <KitContext value={{ id, header: header.data, mayEdit, side, flip, selected, select, why, toggleWhy, save, saving: edit.isPending }}>
       <DropZone
-        label="Drop a parts list, a placement file or kit.json to put it into this draft"
+        label="Drop a parts list, a placement file, layer files or kit.json to put them into this draft"
         onFiles={(files) => {
           if (!mayEdit) setFault(released ? 'This revision is released and does not change any more; begin a new revision on the Shelf.' : 'Your account may look at this but not change it.');
           else add.mutate(files, { onError: refused, onSuccess: () => { setFault(null); } });

@@ -31,6 +31,7 @@ export const router = createBrowserRouter([
           { path: 'bags', lazy: async () => ({ Component: (await import('@/stations/bags')).Bags }) },
           { path: 'manual', lazy: async () => ({ Component: (await import('@/stations/manual')).Manual }) },
           { path: 'faults', lazy: async () => ({ Component: (await import('@/stations/faults')).Faults }) },
+          { path: 'pilot', lazy: async () => ({ Component: (await import('@/stations/pilot')).Pilot }) },
           { path: 'order', lazy: async () => ({ Component: (await import('@/stations/order')).Order }) },
         ],
       },

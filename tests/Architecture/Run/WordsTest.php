@@ -21,7 +21,7 @@ final class WordsTest extends TestCase
     {
         $words = Words::english();
         $codes = [];
-        foreach (explode("\n", (string) shell_exec('grep -rhoE "\'(bom|value|placement|parts|board|order|marks|alike|kind|caution|bags|tool|tip|manual|faults|reading|depends|twin|layer)\.[a-z-]+\'" ' . escapeshellarg(dirname(__DIR__, 3) . '/core/src'))) as $line) {
+        foreach (explode("\n", (string) shell_exec('grep -rhoE "\'(bom|value|placement|parts|board|order|marks|alike|kind|caution|bags|tool|tip|manual|faults|reading|depends|twin|layer|pilot|time|need|reading)\.[a-z-]+\'" ' . escapeshellarg(dirname(__DIR__, 3) . '/core/src'))) as $line) {
             if ($line !== '' && preg_match('~\.(csv|tsv|txt|xlsx)\b~', $line) !== 1) {
                 $codes[trim($line, "'")] = true;
             }

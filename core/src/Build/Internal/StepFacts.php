@@ -8,15 +8,25 @@ use Chiralex\Build\Action;
 use Chiralex\Build\Task;
 use Chiralex\Kit\Kit;
 use Chiralex\Kit\KitPart;
+use Chiralex\Kit\PilotEntry;
+use Chiralex\Reason\Origin;
+use Chiralex\Reason\Reason;
 
-/** Joints and minutes of a step; times are common practice for a patient beginner, no source. */
+/** Joints and minutes of a step; the usual times are common practice for a patient beginner, no source, corrected by logged pilot builds. */
 final readonly class StepFacts
 {
     private const JOINT = 0.25;
     private const PART = 0.6;
     private const PRACTISED = 0.55;
+    /** Minutes of work that is no soldering; of tacking for each part. */
+    private const OTHER = ['gate' => 4.0, 'adjust' => 3.0, 'insert' => 1.0, 'bolt' => 1.5, 'place' => 1.5, 'jig' => 1.5, 'nuts' => 1.5, 'tack' => 0.5, 'snap' => 1.0, 'remove' => 1.0, 'cure' => 2.0];
 
-    public function __construct(private Kit $kit) {}
+    private PilotTimes $pilot;
+
+    public function __construct(private Kit $kit)
+    {
+        $this->pilot = PilotTimes::of($kit, fn(PilotEntry $entry): float => $this->usual($entry) * self::PRACTISED);
+    }
 
     /** @param list<Task> $tasks */
     public function joints(array $tasks): int
@@ -40,19 +50,47 @@ final readonly class StepFacts
     {
         $minutes = 0.0;
         foreach ($tasks as $task) {
-            $minutes += match ($task->action) {
-                Action::Solder => $this->joints([$task]) * self::JOINT + self::PART,
-                Action::Gate => 4.0,
-                Action::Adjust => 3.0,
-                Action::Insert => 1.0,
-                Action::Bolt, Action::Place, Action::Jig, Action::Nuts => 1.5,
-                Action::Tack => 0.5 * max(1, count($task->parts)),
-                Action::Snap, Action::Remove => 1.0,
-                Action::Cure => 2.0,
-            };
+            $minutes += $task->action === Action::Solder
+                ? ($this->joints([$task]) * self::JOINT + self::PART) * $this->pilot->kind($this->kit->part($task->parts[0] ?? '')?->kind()->value ?? 'wire')
+                : $this->other($task->action->value, count($task->parts)) * $this->pilot->action($task->action->value);
         }
 
         return round($minutes * ($this->kit->settings->skill === 'practised' ? self::PRACTISED : 1.0), 1);
+    }
+
+    /**
+     * Where the minutes of a step come from.
+     *
+     * @param list<Task> $tasks
+     */
+    public function source(array $tasks): Reason
+    {
+        foreach ($tasks as $task) {
+            if ($this->pilot->knows($task->action === Action::Solder ? ($this->kit->part($task->parts[0] ?? '')?->kind()->value ?? 'wire') : $task->action->value)) {
+                return new Reason('time.pilot', ['builds' => $this->pilot->builds, 'skill' => $this->kit->settings->skill], Origin::Measured);
+            }
+        }
+
+        return new Reason('time.usual', ['skill' => $this->kit->settings->skill], Origin::CommonPractice);
+    }
+
+    /** Minutes a beginner takes for the step of an entry, parts that are gone meanwhile left out. */
+    private function usual(PilotEntry $entry): float
+    {
+        if ($entry->action() !== 'solder') {
+            return $this->other($entry->action(), count($entry->names()));
+        }
+        $minutes = 0.0;
+        foreach ($entry->names() as $name) {
+            $minutes += $this->pins($this->kit->part($name)) * self::JOINT + self::PART;
+        }
+
+        return $minutes;
+    }
+
+    private function other(string $action, int $parts): float
+    {
+        return (self::OTHER[$action] ?? 0.0) * ($action === 'tack' ? max(1, $parts) : 1);
     }
 
     private function pins(?KitPart $part): int

@@ -79,6 +79,8 @@ final readonly class KitSchema
             'plated' => 'boolean',
             'bottomRotation' => ['enum' => ['top-view', 'bottom-view']],
             'squarePad' => ['map' => 'string'],
+            'mask' => ['enum' => ['green', 'blue', 'black', 'red', 'white', 'purple', 'yellow']],
+            'silk' => ['enum' => ['white', 'black', 'yellow']],
             'reading' => ['enum' => [0, 90, 180, 270]],
         ];
     }

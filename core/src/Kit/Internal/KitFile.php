@@ -89,6 +89,8 @@ final readonly class KitFile
                 $joined->has('to') ? $joined->text('to') : null,
                 new Point($at[0] ?? 0.0, $at[1] ?? 0.0),
                 $board->has('outline'),
+                $board->text('mask'),
+                $board->text('silk'),
             );
         }
         $names = array_map(static fn(BoardShape $board): string => $board->name, $boards);

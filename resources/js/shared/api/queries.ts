@@ -2,7 +2,7 @@ import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { api, type Refused } from './client';
 import { data } from './data';
 import { useOptions } from './options';
-import type { Bags, Boards, Change, Header, ManualDocument, Markings, Marks, Order, Cycle, Difference, Override, PartsDocument, Person, ShelfRow, Skyline, Trial } from './types';
+import type { Approach, Bags, Boards, Change, Header, ManualDocument, Markings, Marks, Order, Cycle, Difference, Override, PartsDocument, Person, ShelfRow, Skyline, Trial } from './types';
 
 /** The query that asks for other options than the defaults. */
 function chosen(options: string): { query?: { options: string } } {
@@ -81,6 +81,16 @@ export function useSkyline(id: number, step: number | null) {
     queryFn: () => data(api.get('/revisions/{revision}/skyline/{step}', { params: { path: { revision: id, step: step ?? 0 }, ...chosen(options) } })),
     enabled: step !== null,
     placeholderData: (before) => before,
+  });
+}
+
+/** From where a part is reached, with all parts on the board or with those of the steps so far. */
+export function useApproach(id: number, designator: string | null, step: number | null) {
+  const options = useOptions();
+  return useQuery<Approach>({
+    queryKey: ['revision', id, 'approach', designator, step, options],
+    queryFn: () => data(api.get('/revisions/{revision}/approach/{designator}', { params: { path: { revision: id, designator: designator ?? '' }, query: { ...(options === '' ? {} : { options }), ...(step === null ? {} : { step }) } } })),
+    enabled: designator !== null && !designator.startsWith('~'),
   });
 }
 

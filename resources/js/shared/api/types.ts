@@ -52,3 +52,5 @@ export type LookAlikePair = Schemas['LookAlikePair'];
 export type Library = Schemas['Library'];
 export type LibraryPart = Schemas['LibraryPart'];
 export type Given = Schemas['Given'];
+export type Approach = Schemas['Approach'];
+export type PilotLog = Schemas['PilotLog'];

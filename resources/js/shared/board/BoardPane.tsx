@@ -12,10 +12,12 @@ type Props = {
   fitted: ReadonlySet<string> | null;
   onPick?: (designator: string) => void;
   shade?: ReadonlyMap<string, number> | null;
+  /** drawn over the board by the server, in its coordinates */
+  over?: string;
 };
 
 /** The one drawing of the board, drawn by the server; parts are lit, faded or shaded here. */
-export function BoardPane({ board, side, lit, fitted, onPick, shade = null }: Props) {
+export function BoardPane({ board, side, lit, fitted, onPick, shade = null, over = '' }: Props) {
   const box = useRef<HTMLDivElement>(null);
   const svg = side === 'top' ? board.top : board.bottom;
   useEffect(() => {
@@ -28,6 +30,15 @@ export function BoardPane({ board, side, lit, fitted, onPick, shade = null }: Pr
       part.classList.toggle('shaded', shade !== null);
     }
   }, [svg, lit, fitted, shade]);
+  useEffect(() => {
+    const drawing = box.current?.querySelector('svg');
+    if (!drawing || over === '') return undefined;
+    const group = document.createElementNS('http://www.w3.org/2000/svg', 'g');
+    group.setAttribute('class', 'approach');
+    group.innerHTML = over;
+    drawing.append(group);
+    return () => { group.remove(); };
+  }, [svg, over]);
   return (
     // The drawing is a picture; its parts are reached by keyboard through the lists beside it.
     // eslint-disable-next-line jsx-a11y/click-events-have-key-events, jsx-a11y/no-static-element-interactions

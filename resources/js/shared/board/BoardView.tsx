@@ -1,13 +1,14 @@
 import { useState } from 'react';
-import { useBoards } from '@/shared/api';
+import { useApproach, useBoards } from '@/shared/api';
 import { useKit } from '@/shared/kit';
 import { BoardPane } from './BoardPane';
 
-type Props = { lit: ReadonlySet<string> | null; fitted?: ReadonlySet<string> | null; board?: string | null };
+type Props = { lit: ReadonlySet<string> | null; fitted?: ReadonlySet<string> | null; board?: string | null; /** shows from where the part looked at is reached: at a step, or `all` */ approach?: number | 'all' | null };
 
 /** The board pane of a station: caption, the side looked at, and a choice where a kit has several boards. */
-export function BoardView({ lit, fitted = null, board = null }: Props) {
+export function BoardView({ lit, fitted = null, board = null, approach = null }: Props) {
   const kit = useKit();
+  const reached = useApproach(kit.id, approach === null ? null : kit.selected, approach === 'all' ? null : approach);
   const boards = useBoards(kit.id);
   const [chosen, choose] = useState<string | null>(null);
   const all = boards.data?.boards ?? [];
@@ -37,7 +38,8 @@ export function BoardView({ lit, fitted = null, board = null }: Props) {
           <button type="button" className="btn" onClick={kit.flip}>Flip</button>
         </span>
       </div>
-      <BoardPane board={now} side={kit.side} lit={lit} fitted={fitted} onPick={kit.select} />
+      <BoardPane board={now} side={kit.side} lit={lit} fitted={fitted} onPick={kit.select} over={reached.data?.board === now.name ? reached.data[kit.side] : ''} />
+      {reached.data && reached.data.notes.length > 0 && <p className={reached.data.fits ? 'reach quiet' : 'reach ochre'}><b className="m">{kit.selected}</b> {reached.data.fits ? '' : '▲ '}{reached.data.notes.join(' ')}</p>}
     </>
   );
 }

@@ -3,7 +3,7 @@ import type { Score, Step } from '@/shared/api';
 import { breaksStair, costWords, fittedBefore, isWorse, withMove, withoutParts } from './model';
 
 const step = (number: number, names: string[], height: number | null, action: Step['action'] = 'solder'): Step => ({
-  number, title: '', action, board: 'main', side: 'top', parts: names.map((designator) => ({ designator, height, hold: 'bend', gap: 0, reasons: [] })), gate: null, height, joints: 2, minutes: 1, overridden: [], cautions: [], lie: null,
+  number, title: '', action, board: 'main', side: 'top', parts: names.map((designator) => ({ designator, height, hold: 'bend', gap: 0, reasons: [] })), gate: null, height, joints: 2, minutes: 1, overridden: [], cautions: [], lie: null, time: '', solder: 0, iron: null, prop: null,
 });
 const score = (over: Partial<Score> = {}): Score => ({ violations: 0, inversions: 0, lookAlikes: 0, hanging: 0, flips: 0, blockSwitches: 0, kindSwitches: 3, valueSwitches: 1, steps: 4, ...over });
 const steps = [step(1, ['R1', 'R2'], 2.5), step(2, ['C1'], 11), step(3, ['D1'], 2), step(4, ['U1'], 8, 'insert')];

@@ -1,5 +1,5 @@
 import { useState } from 'react';
-import { useAddFiles, useBoards, type BoardDrawing, type BoardPart } from '@/shared/api';
+import { useAddFiles, useApproach, useBoards, type BoardDrawing, type BoardPart } from '@/shared/api';
 import { BoardPane } from '@/shared/board';
 import { useKit } from '@/shared/kit';
 import { FileButton, Split } from '@/shared/ui';
@@ -12,6 +12,7 @@ export function Board() {
   const kit = useKit();
   const boards = useBoards(kit.id);
   const add = useAddFiles(kit.id);
+  const reached = useApproach(kit.id, kit.selected, null);
   const [chosen, choose] = useState<string | null>(null);
   const [shaded, setShaded] = useState(false);
   const [full, setFull] = useState(false);
@@ -37,7 +38,7 @@ export function Board() {
               </span>
             )}
             <span className="end">
-              {kit.mayEdit && <FileButton label="Add placements" onFiles={(files) => { add.mutate(files, { onError: (why) => { setFault(why.message); }, onSuccess: () => { setFault(''); } }); }} />}
+              {kit.mayEdit && <FileButton label="Add board files" onFiles={(files) => { add.mutate(files, { onError: (why) => { setFault(why.message); }, onSuccess: () => { setFault(''); } }); }} />}
             </span>
           </div>
           {fault !== '' && <p className="boardfault" role="alert">{fault}</p>}
@@ -57,7 +58,8 @@ export function Board() {
             </span>
           </div>
           <div className="scroll sides" tabIndex={0} role="region" aria-label="Both sides of the board">
-            {[kit.side, kit.side === 'top' ? 'bottom' as const : 'top' as const].map((side) => <OneSide key={side} board={board} side={side} lit={lit} shade={shade} full={full} onPick={kit.select} />)}
+            {reached.data && reached.data.notes.length > 0 && <p className={reached.data.fits ? 'reach quiet' : 'reach ochre'}><b className="m">{kit.selected}</b> {reached.data.fits ? '' : '▲ '}{reached.data.notes.join(' ')}</p>}
+            {[kit.side, kit.side === 'top' ? 'bottom' as const : 'top' as const].map((side) => <OneSide key={side} board={board} side={side} lit={lit} shade={shade} full={full} over={reached.data?.board === board.name ? reached.data[side] : ''} onPick={kit.select} />)}
           </div>
         </>
       }
@@ -65,16 +67,16 @@ export function Board() {
   );
 }
 
-type SideProps = { board: BoardDrawing; side: 'top' | 'bottom'; lit: ReadonlySet<string> | null; shade: ReadonlyMap<string, number> | null; full: boolean; onPick: (name: string) => void };
+type SideProps = { board: BoardDrawing; side: 'top' | 'bottom'; lit: ReadonlySet<string> | null; shade: ReadonlyMap<string, number> | null; full: boolean; over: string; onPick: (name: string) => void };
 
-function OneSide({ board, side, lit, shade, full, onPick }: SideProps) {
+function OneSide({ board, side, lit, shade, full, over, onPick }: SideProps) {
   const turned = board.reading % 180 !== 0;
   const width = (turned ? board.height : board.width) + 2;
   return (
     <figure>
       <figcaption>{side === 'top' ? 'Top side' : 'Bottom side, turned over left to right'}</figcaption>
       <div style={full ? { width: `${String(width)}mm` } : {}} className={full ? 'truesize' : ''}>
-        <BoardPane board={board} side={side} lit={lit} fitted={null} shade={shade} onPick={onPick} />
+        <BoardPane board={board} side={side} lit={lit} fitted={null} shade={shade} onPick={onPick} over={over} />
       </div>
     </figure>
   );

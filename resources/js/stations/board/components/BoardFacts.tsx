@@ -1,6 +1,10 @@
 import type { BoardDrawing } from '@/shared/api';
 import { useKit } from '@/shared/kit';
 
+const COLOURS = [
+  { field: 'mask', name: 'mask', choices: ['green', 'blue', 'black', 'red', 'white', 'purple', 'yellow'] },
+  { field: 'silk', name: 'print', choices: ['white', 'black', 'yellow'] },
+] as const;
 const READINGS = [0, 90, 180, 270] as const;
 const PADS: readonly { kind: string; name: string; choices: readonly string[] }[] = [
   { kind: 'led', name: 'LED', choices: ['cathode', 'anode'] },
@@ -23,6 +27,7 @@ export function BoardFacts({ board }: { board: BoardDrawing }) {
             <li key={matter.message} className={matter.severity === 'note' ? 'quiet' : 'ochre'}>
               {matter.severity === 'block' ? '■ ' : matter.severity === 'warn' ? '▲ ' : '· '}
               {matter.designators[0] ? <button type="button" className="btn link" onClick={() => { kit.select(matter.designators[0] ?? null); }}>{matter.designators.join(' ')}</button> : null} {matter.message}
+              {matter.code === 'board.no-placement' && kit.mayEdit && <> <button type="button" className="btn link" disabled={kit.saving} onClick={() => { void kit.save([{ type: 'line', target: matter.designators[0] ?? '', field: 'supply', value: 'not-fitted' }]); }}>say that it is not fitted</button></>}
             </li>
           ))}
         </ul>
@@ -37,6 +42,20 @@ export function BoardFacts({ board }: { board: BoardDrawing }) {
               </button>
             ))}
           </span>
+        </div>
+        <div>
+          <h2>Colours of the board</h2>
+          <div className="pads">
+            {COLOURS.map((colour) => (
+              <label key={colour.field}>
+                {colour.name}{' '}
+                <select className="filter" value={board[colour.field]} disabled={!kit.mayEdit || kit.saving} onChange={(event) => { void kit.save([{ type: 'board', target: board.name, field: colour.field, value: event.target.value === '' ? null : event.target.value }]); }}>
+                  <option value="">as usual here</option>
+                  {colour.choices.map((choice) => <option key={choice} value={choice}>{choice}</option>)}
+                </select>
+              </label>
+            ))}
+          </div>
         </div>
         <div>
           <h2>A square pad means {meanings.size > 1 && <span className="ochre">▲ differs between kinds; the manual warns</span>}</h2>

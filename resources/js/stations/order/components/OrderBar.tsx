@@ -1,3 +1,4 @@
+import { Link } from 'react-router';
 import type { Order } from '@/shared/api';
 import { minutes } from '@/shared/format';
 import { useKit } from '@/shared/kit';
@@ -28,7 +29,8 @@ export function OrderBar({ order, comparing, onCompare }: { order: Order; compar
         a step
       </label>
       <span className="end">
-        <span><b>{order.score.hanging}</b> {order.score.hanging === 1 ? 'hangs' : 'hang'}, <b>{minutes(order.minutes)}</b></span>
+        <span><b>{order.score.hanging}</b> {order.score.hanging === 1 ? 'hangs' : 'hang'}, <b>{minutes(order.minutes)}</b>{order.clock.elapsed > order.clock.handsOn + 0.5 ? ` of ${minutes(order.clock.elapsed)}` : ''}</span>
+        <Link className="btn" to={`/kits/${String(kit.id)}/pilot`} title="Build one with a stopwatch">Pilot</Link>
         <button type="button" className={comparing ? 'btn on' : 'btn'} aria-pressed={comparing} onClick={onCompare}>Compare</button>
       </span>
     </div>

@@ -16,7 +16,7 @@ export function StepPane({ steps, index }: { steps: readonly Step[]; index: numb
   if (!step) return null;
   return (
     <>
-      <BoardView lit={lit} fitted={fitted} board={step.board} />
+      <BoardView lit={lit} fitted={fitted} board={step.board} approach={step.number} />
       <div className="caption above">
         <b>On the table, step {step.number}</b>
         {step.lie && <span className="quiet">{skyline.data?.edge === 'tilt' ? 'seen along its tilt' : 'seen from the front edge'}</span>}
@@ -32,6 +32,8 @@ export function StepPane({ steps, index }: { steps: readonly Step[]; index: numb
         ) : (
           <p className="rests">{step.gate ? `Measure: ${step.gate.expect}` : step.board === null ? 'Work off the board.' : 'Nothing lies on the table in this step.'}</p>
         )}
+        {step.prop && <p className="rests">Put a prop of {step.prop.height.toFixed(1)} mm under the {step.prop.edge} edge: it levels the board.</p>}
+        {step.iron !== null && <p className="rests">Iron at {step.iron} °C, about {Math.max(1, Math.round(step.solder / 10))} cm of solder for {step.joints} joints.</p>}
         <Holds step={step} />
         {step.cautions.length > 0 && <ul className="cautions" aria-label="Cautions">{step.cautions.map((caution) => <li key={caution}>{caution}</li>)}</ul>}
       </div>

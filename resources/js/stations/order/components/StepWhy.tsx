@@ -13,6 +13,7 @@ export function StepWhy({ step }: { step: Step }) {
           <WhyList reasons={part.reasons} />
         </div>
       ))}
+      {step.time !== '' && <p>{step.minutes.toFixed(1)} min: {step.time}</p>}
       {step.gate && <p>A gate stands right after the last part it needs, and before what it protects.</p>}
     </div>
   );

@@ -1,0 +1,42 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Chiralex\Build;
+
+use Chiralex\Board\PlacedBody;
+use Chiralex\Build\Internal\Approach;
+use Chiralex\Kit\Kit;
+
+/** Tells from where iron and fingers reach a part past what is fitted. */
+final readonly class Reachability
+{
+    private const IRON_REACH = 6.0;
+    private const FINGER_REACH = 8.0;
+
+    public function __construct(private Kit $kit) {}
+
+    /**
+     * @param ?list<string> $fitted designators on the board; null for all of them
+     * @return list<Reachable> empty for a part without a place
+     */
+    public function of(string $designator, ?array $fitted = null): array
+    {
+        $part = $this->kit->part($designator);
+        if ($part?->body === null) {
+            return [];
+        }
+        $front = $this->kit->settings->solderFrom === 'front';
+        $bodies = array_values(array_filter($this->kit->bodies(), static fn(PlacedBody $body): bool => $fitted === null || in_array($body->designator, $fitted, true)));
+        $approach = new Approach($part, $part->body, $front);
+        $half = hypot($part->outline->along, $part->outline->across) / 2;
+
+        return array_map(fn(string $need): Reachable => new Reachable(
+            $need,
+            $need === 'fingers' || $front ? $part->body->side : $part->body->side->other(),
+            $approach->directions($need, $approach->near($need, $bodies)),
+            $need === 'fingers' ? $half + self::FINGER_REACH : self::IRON_REACH,
+            $approach->fits($need, $approach->near($need, $bodies)),
+        ), $approach->needs());
+    }
+}

@@ -1,0 +1,14 @@
+import { useQuery } from '@tanstack/react-query';
+import { api } from './client';
+import { data } from './data';
+import type { PilotLog } from './types';
+
+/** The log of the pilot builds of a draft. */
+export function usePilot(id: number) {
+  return useQuery<PilotLog>({ queryKey: ['revision', id, 'pilot'], queryFn: () => data(api.get('/revisions/{revision}/pilot', { params: { path: { revision: id } } })) });
+}
+
+/** Keeps a photograph and gives the name that a row of the log then holds. */
+export async function keepPilotPhoto(id: number, photo: File): Promise<string> {
+  return ((await api.form(`/revisions/${String(id)}/pilot/photos`, {}, photo)) as { photo: string }).photo;
+}

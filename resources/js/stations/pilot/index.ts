@@ -1,0 +1,1 @@
+export { Pilot } from './components/Pilot';
