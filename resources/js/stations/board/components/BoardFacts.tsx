@@ -50,7 +50,7 @@ export function BoardFacts({ board }: { board: BoardDrawing }) {
               <label key={colour.field}>
                 {colour.name}{' '}
                 <select className="filter" value={board[colour.field]} disabled={!kit.mayEdit || kit.saving} onChange={(event) => { void kit.save([{ type: 'board', target: board.name, field: colour.field, value: event.target.value === '' ? null : event.target.value }]); }}>
-                  <option value="">as usual here</option>
+                  <option value="">usual</option>
                   {colour.choices.map((choice) => <option key={choice} value={choice}>{choice}</option>)}
                 </select>
               </label>

@@ -24,6 +24,7 @@ export function Pilot() {
   const build = buildNow(rows, steps);
   const at = nextStep(rows, steps, build);
   const step = at === null ? null : (steps[at] ?? null);
+  const fitted = new Set(steps.slice(0, at ?? steps.length).filter((each) => ['solder', 'insert', 'place'].includes(each.action)).flatMap((each) => each.parts.map((part) => part.designator)));
   useFacing(step?.number ?? null, step?.side);
   const keep = (next: Watch) => {
     setWatch(next);
@@ -79,7 +80,7 @@ export function Pilot() {
           <PilotRows rows={rows} steps={steps} />
         </div>
       }
-      pane={<BoardView lit={step ? new Set(step.parts.map((part) => part.designator)) : null} board={step?.board ?? null} />}
+      pane={<BoardView lit={step ? new Set(step.parts.map((part) => part.designator)) : null} fitted={fitted} board={step?.board ?? null} />}
     />
   );
 }

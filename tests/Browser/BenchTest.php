@@ -1,0 +1,73 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Browser;
+
+/** The board's files, from where a part is reached, and a pilot build at the bench. */
+final class BenchTest extends BrowserCase
+{
+    private const CROWD = ['crowd.csv' => "Ref,Value,Package,Description\nSW1,set,6x6,tact switch\nK1,5 V,block 15x15x15.5,relay\nK2,5 V,block 15x15x15.5,relay\nK3,5 V,block 15x15x15.5,relay\n", 'crowd-placement.csv' => "Ref,X,Y,Rotation,Side\nSW1,40,30,0,top\nK1,53.5,30,0,top\nK2,26.5,30,0,top\nK3,40,43.5,0,top\n"];
+
+    public function test_the_directions_a_part_is_reached_from_are_drawn_on_the_board(): void
+    {
+        $this->signIn();
+        $this->drop('.shelf', self::CROWD);
+        $this->find('.parts-table');
+        $this->press('2');
+        $this->ready('.table td', 'SW1')->click();
+        $this->text('.reach', 'Two fingers find no opposite gaps');
+        $this->find('.approach .free.tight');
+        $this->assertAccessible('Board with what is reached');
+        $this->press('3');
+        $this->text('.steps', 'SW1');
+        $this->gone('.approach .free.tight');
+        $this->text('.rests', 'Iron at');
+        $this->press('w');
+        $this->text('.stepwhy', 'The usual time');
+        $this->assertAccessible('Order with reasons');
+    }
+
+    public function test_a_layer_file_and_the_colours_of_the_board_change_its_drawing(): void
+    {
+        $this->signIn();
+        $this->drop('.shelf', ['layered.csv' => "Ref,Value,Package\nR1,10k,Axial 1/4W\n"]);
+        $this->find('.parts-table');
+        $this->drop('.kit', ['top.gbr' => '%TF.FileFunction,Component,L1,Top*%%FSLAX46Y46*%%MOMM*%%TA.AperFunction,ComponentMain*%%ADD10C,0.3*%%TD*%D10*%TO.C,R1*%X10000000Y20000000D03*M02*', 'edge.gbr' => '%TF.FileFunction,Profile,NP*%%FSLAX46Y46*%%MOMM*%%ADD10C,0.1*%D10*G01*X0Y0D02*X40000000D01*Y30000000D01*X0D01*Y0D01*M02*']);
+        $this->press('2');
+        $this->text('.bar', '40.0 × 30.0 mm');
+        $this->text('.table td', '10.00');
+        $this->ready('.pads option', 'blue')->click();
+        $this->find('.board .mask[fill="#2E4F83"]');
+    }
+
+    public function test_a_pilot_build_is_logged_by_keyboard_with_a_snag_that_becomes_a_matter(): void
+    {
+        $this->signIn();
+        $this->drop('.shelf', self::CROWD);
+        $this->find('.parts-table');
+        $this->press('3');
+        $this->ready('.bar a', 'Pilot')->click();
+        $this->text('.bench-step h1', '1. ');
+        $this->assertAccessible('Pilot build');
+        $this->press('p');
+        $this->ready('.bench-keys button', 'Hold the watch');
+        $this->press('s');
+        $this->find('#snag-text')->sendKeys('K1 sits askew');
+        $this->ready('.snag button', 'Note it')->click();
+        $this->text('.pilotlog', 'K1 sits askew');
+        $this->gone('.snag');
+        $this->press(' ');
+        $this->text('.bench-step h1', '2. ');
+        $this->text('.pilotlog .table td', '1. ');
+        self::driver()->navigate()->refresh();
+        $this->text('.bench-step h1', '2. ');
+        $this->ready('.bench-keys button', 'Hold the watch');
+        $this->press('3');
+        $this->text('.foot', 'K1 sits askew');
+        $this->ready('.strip nav a', 'Order');
+        $this->ready('.bar a', 'Pilot')->click();
+        $this->ready('.pilotlog button', 'settled')->click();
+        $this->text('.pilotlog', 'open again');
+    }
+}
