@@ -31,6 +31,12 @@ final readonly class Score
         return [$this->violations, ...$front, $this->lookAlikes, $this->hanging, $this->flips, $this->kindSwitches, $this->valueSwitches, $this->steps];
     }
 
+    /** With so many turns of a board more. */
+    public function with(int $flips): self
+    {
+        return new self($this->violations, $this->inversions, $this->lookAlikes, $this->hanging, $this->flips + $flips, $this->blockSwitches, $this->kindSwitches, $this->valueSwitches, $this->steps);
+    }
+
     public function isBetterThan(self $other, School $school): bool
     {
         return $this->key($school) < $other->key($school);

@@ -22,6 +22,60 @@ final readonly class Costs
         private array $always,
     ) {}
 
+    /**
+     * The costs of some items with others done before.
+     *
+     * @param Items $items the ones to order
+     * @param list<int> $done numbers in the whole
+     */
+    public function on(Items $items, array $done): self
+    {
+        return new self($items, $this->holding, [...$this->always, ...array_values(array_filter(array_map(fn(int $item): ?PlacedBody => $this->items->parts[$item]->body, $done)))]);
+    }
+
+    /**
+     * Parts that may change places without anybody noticing: of one kind, value, height, place, with the same rules and
+     * look-alikes. Only where no hold depends on how the board lies.
+     *
+     * @param list<int> $subset
+     * @return array<int, int> item to the twin before it in the list
+     */
+    public function twins(array $subset): array
+    {
+        $last = $twins = [];
+        foreach ($subset as $item) {
+            if (!$this->holding->isKnown($this->items->parts[$item])) {
+                return [];
+            }
+            $key = serialize([$this->items->places[$item], $this->items->heights[$item], $this->items->kinds[$item], $this->items->values[$item], $this->items->blocks[$item], $this->items->before[$item], $this->items->alike[$item], array_filter(array_keys($this->items->before), fn(int $other): bool => isset($this->items->before[$other][$item]))]);
+            if (isset($last[$key])) {
+                $twins[$item] = $last[$key];
+            }
+            $last[$key] = $item;
+        }
+
+        return $twins;
+    }
+
+    /**
+     * How many sets of parts done an exact search has to look at.
+     *
+     * @param list<int> $subset
+     */
+    public function states(array $subset): int
+    {
+        $twins = $this->twins($subset);
+        $length = [];
+        $states = 1;
+        foreach ($subset as $item) {
+            $length[$item] = isset($twins[$item]) ? ($length[$twins[$item]] ?? 1) + 1 : 1;
+            // A chain of g twins has g + 1 sets: each link turns g into g + 1.
+            $states = intdiv($states * ($length[$item] + 1), $length[$item]);
+        }
+
+        return $states;
+    }
+
     /** True when fitting item a before item b is an inversion that nothing forces. */
     public function inverts(int $a, int $b): bool
     {

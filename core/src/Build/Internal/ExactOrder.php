@@ -8,7 +8,7 @@ use Chiralex\Build\School;
 use Chiralex\Build\Score;
 
 /**
- * The best order of up to nine parts, by dynamic programming over the sets of parts done.
+ * The best order of up to nine parts, more where some are twins, by dynamic programming over the sets of parts done.
  *
  * A state is the set done, the last part's kind and value, and the side each board last lay on; the cost of a step depends
  * on nothing else, and costs add up field by field, so the least cost of each state is enough.
@@ -16,23 +16,38 @@ use Chiralex\Build\Score;
 final readonly class ExactOrder
 {
     public const MOST = 9;
+    /** With twins, which are taken in their own order, up to so many parts and sets. */
+    private const MOST_TWINS = 12;
+    private const MOST_SETS = 512;
 
-    /** @param array<string, string> $endSides board to the side its ICs go in on after soldering */
+    /**
+     * @param array<string, string> $endSides board to the side its ICs go in on after soldering
+     * @param ?int $start the last item, which was done before and only counts as neighbour; null where nothing was
+     * @param array<string, string> $sides board to the side it lies on at the beginning
+     */
     public function __construct(
         private Items $items,
         private Costs $costs,
         private StepLimits $limits,
         private School $school,
         private array $endSides = [],
+        private ?int $start = null,
+        private array $sides = [],
     ) {}
+
+    /** True when the search ends soon. */
+    public static function reaches(Items $items, Costs $costs): bool
+    {
+        return $items->count() <= self::MOST || ($items->count() <= self::MOST_TWINS && $costs->states(range(0, $items->count() - 1)) <= self::MOST_SETS);
+    }
 
     /** @return list<list<int>> steps */
     public function steps(): array
     {
-        $all = (1 << $this->items->count()) - 1;
+        $all = (1 << ($this->start ?? $this->items->count())) - 1;
         $candidates = $this->candidates($all);
         /** @var array<int, array<string, array{list<int>, int, array<string, string>, ?array{int, string}, list<int>}>> $states cost, last item, sides, previous state, step */
-        $states = [0 => ['' => [(new Score(0, 0, 0, 0, 0, 0, 0, 0, 0))->key($this->school), -1, [], null, []]]];
+        $states = [0 => ['' => [(new Score(0, 0, 0, 0, 0, 0, 0, 0, 0))->key($this->school), $this->start ?? -1, $this->sides, null, []]]];
         $hangs = [];
         for ($mask = 0; $mask < $all; ++$mask) {
             foreach ($states[$mask] ?? [] as $key => $state) {
@@ -58,23 +73,25 @@ final readonly class ExactOrder
     private function candidates(int $all): array
     {
         $waits = $inverted = [];
-        for ($i = 0; $i < $this->items->count(); ++$i) {
-            $waits[$i] = array_sum(array_map(static fn(int $item): int => 1 << $item, array_keys($this->items->before[$i])));
+        for ($i = 0; $i < ($this->start ?? $this->items->count()); ++$i) {
+            $waits[$i] = array_sum(array_map(static fn(int $item): int => 1 << $item, array_filter(array_keys($this->items->before[$i]), fn(int $item): bool => $item !== $this->start)));
             $inverted[$i] = 0;
-            for ($j = 0; $j < $this->items->count(); ++$j) {
+            for ($j = 0; $j < ($this->start ?? $this->items->count()); ++$j) {
                 $inverted[$i] |= $j !== $i && $this->costs->inverts($j, $i) ? 1 << $j : 0;
             }
         }
+        $twins = $all === 0 ? [] : $this->costs->twins(range(0, ($this->start ?? $this->items->count()) - 1));
         $candidates = [];
         for ($set = 1; $set <= $all; ++$set) {
             $step = $this->members($set);
-            $wait = 0;
+            $wait = $chain = 0;
             foreach ($step as $item) {
                 $wait |= (int) $waits[$item];
+                $chain |= isset($twins[$item]) && ($set >> $twins[$item] & 1) === 0 ? 1 << $twins[$item] : 0;
             }
             // Rules hold between steps: a part and what it waits for are never in one.
             if (($wait & $set) === 0 && $this->limits->allows($step)) {
-                $candidates[] = [$set, $this->items->sorted($step), $wait, $this->items->lookAlikesIn($step), array_map(static fn(int $item): int => $inverted[$item], $step)];
+                $candidates[] = [$set, $this->items->sorted($step), $wait | $chain, $this->items->lookAlikesIn($step), array_map(static fn(int $item): int => $inverted[$item], $step)];
             }
         }
 
@@ -141,7 +158,7 @@ final readonly class ExactOrder
     private function members(int $set): array
     {
         $members = [];
-        for ($i = 0; $i < $this->items->count(); ++$i) {
+        for ($i = 0; $i < ($this->start ?? $this->items->count()); ++$i) {
             if (($set >> $i & 1) === 1) {
                 $members[] = $i;
             }

@@ -92,6 +92,29 @@ final readonly class Items
         );
     }
 
+    /**
+     * Some of the items, numbered anew in the order given.
+     *
+     * @param list<int> $subset
+     */
+    public function only(array $subset): self
+    {
+        $place = array_flip($subset);
+        $among = static fn(array $set): array => array_fill_keys(array_values(array_intersect_key($place, $set)), true);
+
+        return new self(
+            array_map(fn(int $item): KitPart => $this->parts[$item], $subset),
+            array_map(fn(int $item): string => $this->places[$item], $subset),
+            array_map(fn(int $item): float => $this->heights[$item], $subset),
+            array_map(fn(int $item): string => $this->kinds[$item], $subset),
+            array_map(fn(int $item): string => $this->values[$item], $subset),
+            array_map(fn(int $item): string => $this->blocks[$item], $subset),
+            array_map(fn(int $item): array => $among($this->before[$item]), $subset),
+            array_map(fn(int $item): array => $among($this->alike[$item]), $subset),
+            $this->blockOrder,
+        );
+    }
+
     public function count(): int
     {
         return count($this->parts);

@@ -6,7 +6,7 @@ namespace Chiralex\Build\Internal;
 
 use Chiralex\Build\School;
 
-/** Chooses the soldering steps: exactly on small boards, else the best of a few constructions. */
+/** Chooses the soldering steps: exactly on small boards, else the best of a few constructions, polished where that does not take long. */
 final readonly class Sequencer
 {
     /** Above this many parts one construction has to do. */
@@ -25,7 +25,7 @@ final readonly class Sequencer
     public function steps(): array
     {
         $limits = new StepLimits($this->items, $this->costs, $this->school, $this->group);
-        if ($this->items->count() <= ExactOrder::MOST) {
+        if (ExactOrder::reaches($this->items, $this->costs)) {
             return (new ExactOrder($this->items, $this->costs, $limits, $this->school, $this->endSides))->steps();
         }
         $scorer = new Scorer($this->items, $this->costs);
@@ -39,7 +39,9 @@ final readonly class Sequencer
             }
         }
 
-        return $this->withoutHanging($best);
+        $best = $this->withoutHanging($best);
+
+        return $this->items->count() <= Polished::MOST ? (new Polished($this->items, $this->costs, $limits, $this->school, $this->endSides))->steps($best) : $best;
     }
 
     /** @return list<array{list<string>, bool, list<float>}> */
