@@ -13,7 +13,7 @@ use Chiralex\Build\Score;
  */
 final readonly class Polished
 {
-    public const MOST = 24;
+    public const MOST = 18;
     /** A piece has so many parts at most, and so many sets of them to look at. */
     private const PIECE = 12;
     private const SETS = 64;
