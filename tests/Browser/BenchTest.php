@@ -15,6 +15,7 @@ final class BenchTest extends BrowserCase
         $this->drop('.shelf', self::CROWD);
         $this->find('.parts-table');
         $this->press('2');
+        $this->text('.caption b', 'Places');
         $this->ready('.table td', 'SW1')->click();
         $this->text('.reach', 'Two fingers find no opposite gaps');
         $this->find('.approach .free.tight');

@@ -21,10 +21,10 @@ final class FirstKitTest extends BrowserCase
         $this->drop('.shelf', ['signal-board.csv' => self::LIST]);
         $this->text('.strip b', 'Signal board');
         $this->text('.question h2', 'J1');
-        $this->ready('.bar button', '1 row to look at')->click();
+        $this->ready('.bar button', 'File: 1 to look at')->click();
         $this->text('.report td', 'letter O');
         $this->assertAccessible('Parts, what became of the file');
-        $this->ready('.bar button', '1 row to look at')->click();
+        $this->ready('.bar button', 'File: 1 to look at')->click();
 
         // The question is answered in place, by keyboard.
         $this->text('.answers button', 'terminal block')->sendKeys(WebDriverKeys::ENTER);

@@ -78,9 +78,9 @@ final class ShopTest extends BrowserCase
 
     public function test_each_person_sees_the_rooms_they_work_in(): void
     {
-        foreach (['packer' => ['Shelf', 'Stock', 'Packing', 'Sales'], 'support' => ['Shelf', 'Stock', 'Reports']] as $person => $rooms) {
+        foreach (['packer' => ['Shelf', 'Library', 'Stock', 'Packing', 'Sales'], 'support' => ['Shelf', 'Library', 'Stock', 'Reports']] as $person => $rooms) {
             $this->signIn("{$person}@saltmarsh.example");
-            $this->text('.spine a', $rooms[2]);
+            $this->text('.spine a', $rooms[count($rooms) - 1]);
             self::assertSame($rooms, array_map(static fn($link): string => trim($link->getText()), self::driver()->findElements(WebDriverBy::cssSelector('.spine a'))));
         }
     }
