@@ -62,8 +62,9 @@ final readonly class Application
             'order' => $kits->order($arguments),
             'marks' => $kits->marks($arguments),
             'bags' => $kits->bags($arguments),
+            'bench' => $kits->bench($arguments),
             'manual' => $kits->manual($arguments),
-            default => throw UsageError::unknownVerb($verb, 'decode, bands, encode, parts, check, lie, order, marks, bags, manual'),
+            default => throw UsageError::unknownVerb($verb, 'decode, bands, encode, parts, check, lie, order, marks, bags, bench, manual'),
         };
     }
 }

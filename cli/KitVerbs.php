@@ -25,6 +25,7 @@ use ChiralexAdapters\KitFiles;
 use ChiralexAdapters\UnusableFile;
 use ChiralexAdapters\UnusableProgram;
 use ChiralexRender\Document\BagsDocument;
+use ChiralexRender\Document\BenchDocument;
 use ChiralexRender\Document\CheckDocument;
 use ChiralexRender\Document\LieDocument;
 use ChiralexRender\Document\MarksDocument;
@@ -144,6 +145,21 @@ final readonly class KitVerbs
         $plan = (new BagPlanner())->plan($kit, $order instanceof BuildCycle ? null : $order, $school);
 
         return new Outcome((new BagsDocument(Words::english()))->of($plan), $plan->conflicts !== [] || $this->hasErrors($kit));
+    }
+
+    /**
+     * @param list<string> $arguments
+     * @throws UsageError
+     * @throws UnusableFile
+     * @throws ChiralexException
+     */
+    public function bench(array $arguments): Outcome
+    {
+        [$kit] = $this->kit('bench', $arguments, [], 'chiralex bench FOLDER');
+        $order = (new Planner())->plan($kit);
+        $document = (new BenchDocument(Words::english()))->of($kit, $order instanceof BuildCycle ? null : $order);
+
+        return new Outcome($document, array_filter($document['tests'], static fn(array $test): bool => $test['fault'] !== '') !== [] || $this->hasErrors($kit));
     }
 
     /**

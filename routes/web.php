@@ -23,6 +23,7 @@ use App\Http\Controllers\Kit\ShowDifference;
 use App\Http\Controllers\Kit\ShowDocument;
 use App\Http\Controllers\Kit\ShowSkyline;
 use App\Http\Controllers\Kit\TryOrder;
+use App\Http\Controllers\Kit\TryReading;
 use App\Http\Controllers\Kit\Undo;
 use App\Http\Controllers\Library\LibraryController;
 use App\Http\Controllers\Packing\RunController;
@@ -75,6 +76,7 @@ Route::prefix('api')->group(function (): void {
             Route::post('/edits', [EditController::class, 'store'])->middleware('can:edit-kits')->name('edits.store');
             Route::post('/undo', Undo::class)->middleware('can:edit-kits')->name('edits.undo');
             Route::post('/files', AddFile::class)->middleware('can:edit-kits')->name('files.store');
+            Route::post('/bench/try', TryReading::class)->middleware('can:edit-kits')->name('bench.try');
             Route::post('/order/try', TryOrder::class)->middleware('can:edit-kits')->name('order.try');
             Route::get('/faults', [FaultController::class, 'show'])->middleware('can:see-kits')->name('faults.show');
             Route::post('/faq', [FaultController::class, 'store'])->middleware('can:answer-reports')->name('faq.store');

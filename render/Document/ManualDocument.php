@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace ChiralexRender\Document;
 
+use Chiralex\Bench\BenchBook;
+use Chiralex\Bench\Readings;
 use Chiralex\Build\StepPart;
 use Chiralex\Kit\KitPart;
 use Chiralex\Kit\Option;
@@ -22,7 +24,7 @@ use stdClass;
  * @phpstan-import-type Picture from MarksDocument
  * @phpstan-import-type CalloutShape from MarksDocument
  * @phpstan-type PartShape array{designator: string, value: string, kindName: string, marking: ?Marking, hold: string, printed: ?string, bag: ?string}
- * @phpstan-type TestShape array{name: string, instrument: string, points: list<string>, expect: string, otherwise: string, adjusts: ?string}
+ * @phpstan-type TestShape array{name: string, instrument: string, points: list<string>, expect: string, otherwise: string, adjusts: ?string, power: string, range: ?array{low: ?float, high: ?float}, unit: string}
  * @phpstan-type StepShape array{number: int, key: string, title: string, ownWords: bool, note: string, action: string, board: ?string, side: ?string, minutes: float, joints: int, parts: list<PartShape>, callouts: list<array{designator: string, text: string, consequence: string, picture: ?Picture}>, tips: list<string>, cautions: list<string>, gate: ?array{name: string, expect: string}, tests: list<TestShape>, remaining: array<string, list<string>>|\stdClass}
  * @phpstan-type RowShape array{designators: list<string>, quantity: int, value: string, kindName: string, marking: ?Marking, bag: string, direction: string}
  * @phpstan-type ManualShape array{kit: string, code: string, revision: string, choice: list<array{name: string, value: string}>, paper: string, skill: string, minutes: float, joints: int, bags: Bags, tools: list<string>, cautions: list<string>, squarePads: list<array{board: string, pads: array<string, string>}>, identification: list<RowShape>, steps: list<StepShape>}
@@ -97,10 +99,18 @@ final readonly class ManualDocument
             'callouts' => $fit,
             'tips' => array_map(fn(Reason $reason): string => $this->words->of($reason), $each->tips),
             'cautions' => array_map(fn(Reason $reason): string => $this->words->of($reason), $step->cautions),
-            'gate' => $step->gate === null ? null : ['name' => $step->gate->name, 'expect' => $step->gate->expect],
-            'tests' => array_map(static fn(Test $test): array => ['name' => $test->name, 'instrument' => $test->instrument, 'points' => $test->points, 'expect' => $test->expect, 'otherwise' => $test->otherwise, 'adjusts' => $test->adjusts], $each->tests),
+            'gate' => $step->gate === null ? null : ['name' => $step->gate->name, 'expect' => BenchDocument::printed(BenchBook::checked(new Readings($manual->kit), new Test($step->gate->name, null, 'on', '', [], '', $step->gate->expect, null, '')))],
+            'tests' => array_map(fn(Test $test): array => $this->test($test, $manual), $each->tests),
             'remaining' => $each->remaining === [] ? new stdClass() : $each->remaining,
         ];
+    }
+
+    /** @return TestShape */
+    private function test(Test $test, Manual $manual): array
+    {
+        $row = (new BenchDocument($this->words))->row(BenchBook::checked(new Readings($manual->kit), $test));
+
+        return ['name' => $row['name'], 'instrument' => $row['instrument'], 'points' => $row['points'], 'expect' => $row['printed'], 'otherwise' => $row['otherwise'], 'adjusts' => $row['adjusts'], 'power' => $row['power'], 'range' => $row['range'], 'unit' => $row['unit']];
     }
 
     /**

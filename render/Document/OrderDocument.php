@@ -23,11 +23,12 @@ final readonly class OrderDocument
 {
     public function __construct(private Words $words) {}
 
-    /** @return array{school: string, steps: list<array{number: int, title: string, joints: int, ...<string, mixed>}>, score: array<string, int>, minutes: float, clock: array<string, mixed>, overrides: list<array{parts: list<string>, after: list<string>, sameStep: bool}>, broken: list<string>} */
+    /** @return array{school: string, group: int, steps: list<array{number: int, title: string, joints: int, ...<string, mixed>}>, score: array<string, int>, minutes: float, clock: array<string, mixed>, overrides: list<array{parts: list<string>, after: list<string>, sameStep: bool}>, broken: list<string>} */
     public function of(BuildOrder $order, Kit $kit): array
     {
         return [
             'school' => $order->school->value,
+            'group' => $kit->settings->group,
             'steps' => array_map(fn(Step $step): array => $this->step($step, $kit), $order->steps),
             'score' => self::score($order->score),
             'minutes' => round(array_sum(array_map(static fn(Step $step): float => $step->minutes, $order->steps)), 1),

@@ -71,4 +71,30 @@ final class BenchTest extends BrowserCase
         $this->ready('.pilotlog button', 'settled')->click();
         $this->text('.pilotlog', 'open again');
     }
+
+    public function test_a_test_is_written_with_its_range_worked_out_while_it_is_typed(): void
+    {
+        $this->signIn();
+        $this->drop('.shelf', ['level.csv' => "Ref,Value,Package\nR1,10k 5%,Axial 1/4W\nR2,10k 5%,Axial 1/4W\nRV1,20k,trimmer 10mm\n"]);
+        $this->find('.parts-table');
+        $this->press('6');
+        $this->text('.work', 'No test yet');
+        $this->ready('.bar button', 'Add a test')->click();
+        $this->write('#test-expect', 'divider(5 V, R1, R9)', false);
+        $this->text('.testform [role=alert]', 'there is no R9');
+        $this->write('#test-expect', '2.2 to 2.6 V = divider(5 V, R1, RV1)', false);
+        $this->text('.worked', 'The manual prints: expect 2.2 to 2.6 V');
+        $this->write('#test-name', 'level', false);
+        $this->write('#test-points', 'R1, RV1', false);
+        $this->ready('#test-adjusts option', 'RV1')->click();
+        $this->text('.tolerance', 'RV1 reaches');
+        $this->ready('.testform button', 'Save the test')->click();
+        $this->text('.testrow', 'turn RV1');
+        $this->text('.caption b', 'level');
+        $this->press('w');
+        $this->text('.worked .why', '1000 of 1,000 kits reach');
+        $this->assertAccessible('Bench');
+        $this->ready('.tools button', 'Undo')->click();
+        $this->gone('.testrow');
+    }
 }

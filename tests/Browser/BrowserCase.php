@@ -128,11 +128,12 @@ abstract class BrowserCase extends TestCase
     }
 
     /** Replaces what a field holds and commits it with Enter. */
-    protected function write(string $css, string $text): void
+    /** Writes over what a field holds; with Enter behind it unless the field has a form of its own. */
+    protected function write(string $css, string $text, bool $enter = true): void
     {
         $field = $this->find($css);
         $field->sendKeys([WebDriverKeys::CONTROL, 'a']);
-        $field->sendKeys($text . WebDriverKeys::ENTER);
+        $field->sendKeys($text . ($enter ? WebDriverKeys::ENTER : ''));
     }
 
     /** Drops files on the page as from the desktop. @param array<string, string> $files name to content */

@@ -15,6 +15,7 @@ use Facebook\WebDriver\WebDriverKeys;
 final class LoopTest extends BrowserCase
 {
     private const LIST = "Reference,Value,Package\nR1,22k,Axial 1/4W\nD1,1N4148,DO-35\nC1,47u,6.3x11\n";
+    private const BENCH = '{"name": "Loop board", "code": "LB", "gates": [{"name": "supply", "needs": ["R1", "D1"], "protects": ["C1"], "expect": "4.8 to 5.2 V"}], "tests": [{"name": "5 V rail", "gate": "supply", "points": ["R1", "D1"], "expect": "4.8 to 5.2 V", "otherwise": "check D1"}]}';
     private const PLACES = "Designator,Mid X,Mid Y,Rotation,Layer\nR1,20mm,10mm,0,top\nD1,40mm,10mm,90,top\nC1,55mm,20mm,0,top\n";
 
     public function test_a_kit_is_released_packed_built_reported_and_answered(): void
@@ -22,7 +23,7 @@ final class LoopTest extends BrowserCase
         $this->signIn();
         $this->drop('.shelf', ['loop-board.csv' => self::LIST]);
         $this->text('.strip b', 'Loop board');
-        $this->drop('.kit', ['pick-and-place.csv' => self::PLACES]);
+        $this->drop('.kit', ['pick-and-place.csv' => self::PLACES, 'kit.json' => self::BENCH]);
         $this->find('.boardpane [data-ref="C1"]');
         $this->press('7');
         $this->text('.release h2', 'Ready for release');
@@ -118,6 +119,12 @@ final class LoopTest extends BrowserCase
         self::driver()->navigate()->refresh();
         $this->text('.builder h1', '2. ');
 
+        $this->write('.reading input', '4,2', false);
+        $this->text('.test b', 'Outside the range. Switch off before you touch anything. Then: check D1.');
+        $this->write('.reading input', '5.0', false);
+        $this->text('.test .isin', 'In range');
+        $this->assertAccessible("The builder's page, a test");
+
         $this->ready('.actions button', 'Stuck here?')->click();
         $this->text('.stuck h2', 'Nobody has asked at this step yet');
         $this->ready('.stuck button', 'What is this part?')->click();
@@ -130,6 +137,7 @@ final class LoopTest extends BrowserCase
         $this->ready('.stuck button', 'Report a fault')->click();
         $this->text('.builder .quiet', 'step 2');
         $this->assertAccessible("The builder's page, report");
+        $this->text('.builder .quiet', '5 V rail 5.0 V (expected 4.8 to 5.2 V)');
         $this->find('#report-text')->sendKeys('It stays dark <script>document.title = "x"</script>');
         $this->find('#report-email')->sendKeys('gwen@example.org');
         $this->ready('.actions button', 'Send the report')->click();
@@ -170,6 +178,8 @@ final class LoopTest extends BrowserCase
         $this->ready('.actions button', 'Stuck here?')->click();
         $this->text('.stuck h3', 'It stays dark. What now?');
         $this->text('.stuck p', 'reported 1 time');
+        $this->ready('.actions button', 'Done, next step')->click();
+        $this->text('.builder h1', '3. ');
         $this->ready('.actions button', 'Done, next step')->click();
         $this->text('.builder h1', 'All steps are done');
         $this->text('.builder h3', 'It stays dark. What now?');

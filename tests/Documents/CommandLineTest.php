@@ -34,6 +34,7 @@ final class CommandLineTest extends TestCase
         yield 'bags' => [['bags', self::DEMO], 'Bags', 0];
         yield 'bags by step' => [['bags', self::DEMO, '--school', 'by-step'], 'Bags', 0];
         yield 'bags of several boards by side' => [['bags', 'database/demo/kiln-watch', '--school=by-side'], 'Bags', 0];
+        yield 'bench' => [['bench', self::DEMO], 'Bench', 0];
         yield 'manual as text' => [['manual', self::DEMO, '--format', 'txt', '-o', '/tmp/chiralex-manual-test.txt'], 'ManualFile', 0];
     }
 

@@ -15,6 +15,7 @@ use Chiralex\Kit\Kit;
 use Chiralex\Manual\ManualPlanner;
 use Chiralex\Review\Reviewer;
 use ChiralexRender\Document\BagsDocument;
+use ChiralexRender\Document\BenchDocument;
 use ChiralexRender\Document\CheckDocument;
 use ChiralexRender\Document\ManualDocument;
 use ChiralexRender\Document\MarksDocument;
@@ -29,9 +30,9 @@ use Illuminate\Support\Facades\DB;
 /** The documents of a revision, the same as the command line's, written by the same code. */
 final readonly class Documents
 {
-    public const NAMES = ['parts', 'check', 'order', 'order-lowest-first', 'order-kind-by-kind', 'order-block-by-block', 'marks', 'bags', 'manual'];
+    public const NAMES = ['parts', 'check', 'order', 'order-lowest-first', 'order-kind-by-kind', 'order-block-by-block', 'marks', 'bags', 'bench', 'manual'];
     /** What a release keeps word for word. */
-    public const FROZEN = ['parts', 'check', 'order', 'marks', 'bags', 'manual', 'boards', 'shelf', 'pictures'];
+    public const FROZEN = ['parts', 'check', 'order', 'marks', 'bags', 'bench', 'manual', 'boards', 'shelf', 'pictures'];
 
     public function __construct(
         private KitFolder $folder,
@@ -75,6 +76,7 @@ final readonly class Documents
             'marks' => $this->marks($kit, $words),
             'bags' => (new BagsDocument($words))->of((new BagPlanner())->plan($kit, self::planned($kit))),
             'manual', 'pictures' => $this->manual($kit, $words, $name),
+            'bench' => (new BenchDocument($words))->of($kit, self::planned($kit)),
             'boards' => (new BoardDocument())->of($kit),
             'shelf' => (new ShelfDocument($words))->of($kit),
             default => $this->order($kit, $words),

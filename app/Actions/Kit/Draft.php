@@ -32,6 +32,7 @@ final class Draft
             'board' => $this->json($this->boardPath($change->target, $change->field), $change),
             'cell' => $this->cell($change),
             'column' => $this->column($change),
+            'test' => $this->test($change),
             'pilot' => $this->pilot($change),
             'file' => $this->file($change),
             default => throw UnknownChange::type($change->type),
@@ -185,6 +186,16 @@ final class Draft
         }
 
         return $out;
+    }
+
+    /** @throws UnknownChange when there is no such test, or another has its name */
+    private function test(Change $change): Change
+    {
+        $root = json_decode($this->files['kit.json'] ?? '{"format": 1}', true);
+        [$root, $inverse] = TestList::apply(is_array($root) ? $root : [], $change);
+        $this->files['kit.json'] = $this->encode($root);
+
+        return $inverse;
     }
 
     private function file(Change $change): Change

@@ -29,6 +29,21 @@ final class UnknownChange extends RuntimeException
         return new self("The log of the pilot build cannot take that {$field}; shorten or correct it.");
     }
 
+    public static function test(string $name): self
+    {
+        return new self("There is no test \"{$name}\" any more; reload the page.");
+    }
+
+    public static function testTwice(string $name): self
+    {
+        return new self("Several tests are called \"{$name}\"; give each its own name in kit.json and drop the file again.");
+    }
+
+    public static function testNamed(string $name): self
+    {
+        return new self($name === '' ? 'Give the test a name.' : "There is already a test \"{$name}\"; give this one another name.");
+    }
+
     public static function released(string $revision): self
     {
         return new self("Revision {$revision} is released and does not change any more; begin a new revision on the Shelf.");

@@ -107,7 +107,7 @@ final readonly class TaskBook
             $tasks[] = new Task('bolt ' . implode('+', $names), Action::Bolt, $names);
         }
         foreach ($groups->fixings as $fixing) {
-            if (isset($kit->parts[$fixing['by']]) && !isset($parts["solder {$fixing['by']}"]) && !isset($parts["fit {$fixing['by']}"])) {
+            if ($kit->part($fixing['by'])?->supply->isBuilt() === true && !isset($parts["solder {$fixing['by']}"]) && !isset($parts["fit {$fixing['by']}"])) {
                 $tasks[] = new Task("fix {$fixing['by']}", Action::Bolt, [$fixing['by']], rank: 4);
             }
         }
@@ -120,7 +120,7 @@ final readonly class TaskBook
             }
         }
         foreach ($groups->covers as $cover) {
-            if (!in_array($cover['by'], array_column($groups->panels, 'by'), true) && !isset($parts["solder {$cover['by']}"]) && !isset($parts["fit {$cover['by']}"]) && isset($kit->parts[$cover['by']])) {
+            if (!in_array($cover['by'], array_column($groups->panels, 'by'), true) && !isset($parts["solder {$cover['by']}"]) && !isset($parts["fit {$cover['by']}"]) && $kit->part($cover['by'])?->supply->isBuilt() === true) {
                 $tasks[] = new Task("cover {$cover['by']}", Action::Place, [$cover['by']], rank: 8);
             }
         }

@@ -7,7 +7,10 @@ namespace Chiralex\Kit;
 /** A measurement the builder makes. */
 final readonly class Test
 {
-    /** @param list<string> $points */
+    /**
+     * @param list<string> $points
+     * @param string $accuracy of the instrument, `0.5 %`, or empty
+     */
     public function __construct(
         public string $name,
         public ?string $gate,
@@ -18,5 +21,6 @@ final readonly class Test
         public string $expect,
         public ?string $adjusts,
         public string $otherwise,
+        public string $accuracy = '',
     ) {}
 }

@@ -5,10 +5,10 @@ declare(strict_types=1);
 namespace Chiralex\Manual;
 
 use Chiralex\Bom\Supply;
-use Chiralex\Build\Action;
 use Chiralex\Build\BuildOrder;
 use Chiralex\Build\Step;
 use Chiralex\Kit\Kit;
+use Chiralex\Kit\Test;
 
 /** Loose parts by the step that uses them: the maker names a gate, a test, a wire, a part, a panel or a board. */
 final readonly class LooseParts
@@ -35,11 +35,7 @@ final readonly class LooseParts
     private function names(Kit $kit, Step $step, string $wanted): bool
     {
         $names = [...$step->names(), $step->what, $step->gate->name ?? ''];
-        foreach ($kit->tests as $test) {
-            if (($step->gate !== null && $test->gate === $step->gate->name) || ($test->gate === null && $step->action === Action::Adjust && in_array((string) $test->adjusts, $step->names(), true))) {
-                $names[] = $test->name;
-            }
-        }
+        $names = [...$names, ...array_map(static fn(Test $test): string => $test->name, TestSteps::at($kit, $step))];
 
         return in_array($wanted, array_map(mb_strtolower(...), $names), true);
     }

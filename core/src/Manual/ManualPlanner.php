@@ -11,7 +11,6 @@ use Chiralex\Build\BuildOrder;
 use Chiralex\Build\KitCallouts;
 use Chiralex\Build\Step;
 use Chiralex\Kit\Kit;
-use Chiralex\Kit\Test;
 use Chiralex\Kit\Wire;
 use Chiralex\Manual\Internal\Tips;
 use Chiralex\Manual\Internal\ToolList;
@@ -44,7 +43,7 @@ final readonly class ManualPlanner
                 $step,
                 $this->fits($step) ? array_values(array_filter($callouts, static fn(Callout $callout): bool => in_array($callout->designator, $names, true))) : [],
                 array_values(array_filter($kit->wires, static fn(Wire $wire): bool => in_array($wire->name, $names, true))),
-                $this->tests($kit, $step),
+                TestSteps::at($kit, $step),
                 [...(new Tips($kit))->of($step), ...$this->settings($step, $before)],
                 $loose[$step->number] ?? [],
                 $this->remaining(array_values($opened), $left),
@@ -52,14 +51,6 @@ final readonly class ManualPlanner
         }
 
         return new Manual($kit, $order, $bags, (new ToolList())->of($kit, $order), (new KitCautions())->of($kit), $steps);
-    }
-
-    /** @return list<Test> tests of the step's gate; a test without a gate belongs to the step that adjusts its part */
-    private function tests(Kit $kit, Step $step): array
-    {
-        return array_values(array_filter($kit->tests, static fn(Test $test): bool => $step->gate !== null
-            ? $test->gate === $step->gate->name
-            : $test->gate === null && $step->action === Action::Adjust && $test->adjusts !== null && in_array($test->adjusts, $step->names(), true)));
     }
 
     /**

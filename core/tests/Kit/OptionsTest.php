@@ -6,6 +6,7 @@ namespace Chiralex\Tests\Kit;
 
 use Chiralex\Bagging\BagPlanner;
 use Chiralex\Bom\Supply;
+use Chiralex\Build\Step;
 use Chiralex\Kit\Exception\UnusableKit;
 use Chiralex\Kit\Kit;
 use Chiralex\Kit\KitReader;
@@ -67,5 +68,13 @@ final class OptionsTest extends TestCase
         sort($names);
 
         return $names;
+    }
+
+    public function test_a_cover_that_is_not_chosen_is_no_step(): void
+    {
+        $kit = static fn(string $choice): Kit => (new KitReader())->read(KitMaker::files(['R1,10k,Axial 1/4W,resistor', 'RV1,20k,trimmer 10mm,trimmer', 'BOX1,plain,,enclosure', 'BOX2,drilled,,enclosure'], ['R1,20,20,0,top', 'RV1,40,30,0,top'], ['options' => ['box' => ['default' => 'plain', 'plain' => ['BOX1'], 'drilled' => ['BOX2']]], 'groups' => ['covers' => [['by' => 'BOX1', 'over' => ['RV1']], ['by' => 'BOX2', 'over' => ['RV1']]]]]), OptionChoice::parse("box={$choice}"));
+        $boxes = static fn(string $choice): array => array_values(array_filter(array_merge(...array_map(static fn(Step $step): array => $step->names(), KitMaker::order($kit($choice))->steps)), static fn(string $name): bool => str_starts_with($name, 'BOX')));
+
+        self::assertSame([['BOX1'], ['BOX2']], [$boxes('plain'), $boxes('drilled')]);
     }
 }

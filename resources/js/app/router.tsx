@@ -29,6 +29,7 @@ export const router = createBrowserRouter([
           { path: 'board', lazy: async () => ({ Component: (await import('@/stations/board')).Board }) },
           { path: 'marks', lazy: async () => ({ Component: (await import('@/stations/marks')).Marks }) },
           { path: 'bags', lazy: async () => ({ Component: (await import('@/stations/bags')).Bags }) },
+          { path: 'bench', lazy: async () => ({ Component: (await import('@/stations/bench')).Bench }) },
           { path: 'manual', lazy: async () => ({ Component: (await import('@/stations/manual')).Manual }) },
           { path: 'faults', lazy: async () => ({ Component: (await import('@/stations/faults')).Faults }) },
           { path: 'pilot', lazy: async () => ({ Component: (await import('@/stations/pilot')).Pilot }) },

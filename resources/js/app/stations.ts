@@ -5,6 +5,7 @@ export const STATIONS = [
   { key: '3', id: 'order', name: 'Order' },
   { key: '4', id: 'marks', name: 'Marks' },
   { key: '5', id: 'bags', name: 'Bags' },
+  { key: '6', id: 'bench', name: 'Bench' },
   { key: '7', id: 'manual', name: 'Manual' },
   { key: '8', id: 'faults', name: 'Faults' },
 ] as const;

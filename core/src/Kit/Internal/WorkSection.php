@@ -43,6 +43,7 @@ final readonly class WorkSection
             $test->text('expect'),
             $test->has('adjusts') ? $test->text('adjusts') : null,
             $test->text('otherwise'),
+            $test->text('accuracy'),
         ), $this->here('tests'));
     }
 

@@ -16,6 +16,8 @@ use Chiralex\Reason\Reason;
 /** Technique for the kinds of part in a step; all common practice. */
 final readonly class Tips
 {
+    private const FIRST_POWER = 1.5;
+
     public function __construct(private Kit $kit) {}
 
     /** @return list<Reason> each once, in the order of the parts */
@@ -35,7 +37,18 @@ final readonly class Tips
             array_unshift($codes, 'tip.bare-board');
         }
 
-        return array_map(static fn(string $code): Reason => new Reason($code, [], Origin::CommonPractice), array_values(array_unique($codes)));
+        return [...array_map(static fn(string $code): Reason => new Reason($code, [], Origin::CommonPractice), array_values(array_unique($codes))), ...$this->limit($step)];
+    }
+
+    /** @return list<Reason> where a supply should stop at the first power: half as much again as the kit takes, in steps of 10 mA */
+    private function limit(Step $step): array
+    {
+        $amps = $this->kit->power?->amps;
+        if ($step->action !== Action::Gate || $amps === null || $step->gate?->name !== ($this->kit->gates[0]->name ?? null)) {
+            return [];
+        }
+
+        return [new Reason('tip.limit', ['milliamps' => (int) (ceil($amps * self::FIRST_POWER * 100 - 1e-9) * 10)], Origin::CommonPractice)];
     }
 
     /** @return list<string> */

@@ -39,6 +39,7 @@ export function Builder({ token }: { token: string }) {
       {now === 'step' && (step ? (
         <StepView
           key={step.key}
+          token={token}
           page={page}
           at={at}
           done={done.has(step.key)}

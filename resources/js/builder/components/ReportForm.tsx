@@ -1,5 +1,6 @@
 import { useState, type SyntheticEvent } from 'react';
 import type { BuilderPage, ManualStep } from '@/shared/api';
+import { keptReadings, toldReadings } from '../readings';
 
 type Props = { token: string; page: BuilderPage; step: ManualStep | null; onLeave: () => void };
 
@@ -13,6 +14,7 @@ export function ReportForm({ token, page, step, onLeave }: Props) {
   const [state, setState] = useState<'writing' | 'sending' | 'sent'>('writing');
   const [fault, setFault] = useState<string | null>(null);
   // One id for one report: pressed twice or sent again, it arrives once.
+  const readings = toldReadings(page, keptReadings(token));
   const [operationId] = useState(() => crypto.randomUUID());
   const set = (field: string, value: string) => {
     const next = { ...words, [field]: value };
@@ -30,6 +32,7 @@ export function ReportForm({ token, page, step, onLeave }: Props) {
     const form = new FormData();
     form.append('operationId', operationId);
     for (const field of ['text', 'serial', 'name', 'email']) form.append(field, words[field] ?? '');
+    if (readings !== '') form.set('text', `${words['text'] ?? ''}\n\nReadings: ${readings}`.slice(0, 5000));
     if (page.serial !== null) form.set('serial', page.serial);
     if (step) {
       form.append('step', step.key);
@@ -64,6 +67,7 @@ export function ReportForm({ token, page, step, onLeave }: Props) {
       <form onSubmit={(event) => void send(event)} aria-label="Report">
         <label htmlFor="report-text">What happens, and what did you expect?</label>
         <textarea id="report-text" rows={5} required minLength={3} maxLength={5000} value={words['text'] ?? ''} onChange={(event) => { set('text', event.target.value); }} />
+        {readings !== '' && <p className="quiet">Your readings go with it: {readings}.</p>}
         {page.serial === null && (
           <>
             <label htmlFor="report-serial">Serial number on the label, if you have it</label>

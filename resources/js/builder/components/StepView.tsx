@@ -5,11 +5,12 @@ import { Marking } from '@/shared/ui/Marking';
 import { markingWords } from '@/shared/ui/markingWords';
 import { cautionsAt, faqOf, fittedBefore, summary } from '../model';
 import { StepBoard } from './StepBoard';
+import { StepTest } from './StepTest';
 
-type Props = { page: BuilderPage; at: number; done: boolean; onBack: () => void; onDone: () => void; onUndo: () => void; onReport: () => void; onWhich: () => void };
+type Props = { token: string; page: BuilderPage; at: number; done: boolean; onBack: () => void; onDone: () => void; onUndo: () => void; onReport: () => void; onWhich: () => void };
 
 /** One step: the board with its parts lit, what they look like, which way round, how it is done. */
-export function StepView({ page, at, done, onBack, onDone, onUndo, onReport, onWhich }: Props) {
+export function StepView({ token, page, at, done, onBack, onDone, onUndo, onReport, onWhich }: Props) {
   const [stuck, setStuck] = useState(false);
   const help = useRef<HTMLElement>(null);
   useEffect(() => {
@@ -37,7 +38,7 @@ export function StepView({ page, at, done, onBack, onDone, onUndo, onReport, onW
       ))}
       {step.callouts.map((callout) => <Callout key={callout.designator} page={page} callout={callout} />)}
       {[...new Set(step.parts.map((part) => part.hold).filter((text) => text !== '')), ...step.tips].map((text) => <p key={text}>{text}</p>)}
-      {step.tests.map((test) => <p key={test.name} className="test"><b>{test.name}</b><br />{test.instrument} from {test.points.join(' to ')}. Expect <b>{test.expect}</b>.{test.otherwise === '' ? '' : ` Otherwise: ${test.otherwise}.`}</p>)}
+      {step.tests.map((test) => <StepTest key={test.name} token={token} test={test} />)}
       {step.gate && step.tests.length === 0 && <p className="test">Expect <b>{step.gate.expect}</b>. Go on only when it is so.</p>}
       {Object.entries(step.remaining as Record<string, string[]>).map(([bag, left]) => <p key={bag} className="quiet">Bag {bag} {left.length === 0 ? 'is empty now' : `still holds ${left.join(', ')}`}.</p>)}
       {stuck && (

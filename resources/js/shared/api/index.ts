@@ -1,4 +1,5 @@
 export { api, Refused } from './client';
+export * from './bench';
 export * from './exports';
 export * from './library';
 export * from './options';

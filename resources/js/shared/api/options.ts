@@ -6,3 +6,8 @@ export const OptionsContext = createContext('');
 export function useOptions(): string {
   return useContext(OptionsContext);
 }
+
+/** The query that asks for other options than the defaults. */
+export function chosen(options: string): { query?: { options: string } } {
+  return options === '' ? {} : { query: { options } };
+}

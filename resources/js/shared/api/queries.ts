@@ -1,13 +1,8 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { api, type Refused } from './client';
 import { data } from './data';
-import { useOptions } from './options';
+import { chosen, useOptions } from './options';
 import type { Approach, Bags, Boards, Change, Header, ManualDocument, Markings, Marks, Order, Cycle, Difference, Override, PartsDocument, Person, ShelfRow, Skyline, Trial } from './types';
-
-/** The query that asks for other options than the defaults. */
-function chosen(options: string): { query?: { options: string } } {
-  return options === '' ? {} : { query: { options } };
-}
 
 export function useMe() {
   return useQuery<Person>({ queryKey: ['me'], queryFn: () => data(api.get('/me')), staleTime: 60_000 });

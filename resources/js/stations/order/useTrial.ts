@@ -26,5 +26,5 @@ export function useTrial(revisionId: number) {
     newest.current += 1;
     setCost(null);
   };
-  return { cost, ask, forget };
+  return { cost, ask, forget, newest: () => newest.current };
 }

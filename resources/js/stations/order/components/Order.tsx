@@ -28,8 +28,11 @@ export function Order() {
   const index = Math.min(at, Math.max(0, steps.length - 1));
   const step = steps[index];
   useFacing(step?.number ?? null, step?.side);
+  // A save that ends late leaves a move alone that was begun since.
   const saveOverrides = async (overrides: readonly Override[]) => {
+    const asked = trial.newest();
     await kit.save([{ type: 'order', target: '', field: '', value: overrides.length === 0 ? null : [...overrides] }]);
+    if (asked !== trial.newest()) return;
     setWaiting(null);
     trial.forget();
   };

@@ -13,7 +13,8 @@ const SCHOOLS = [
 export function OrderBar({ order, comparing, onCompare }: { order: Order; comparing: boolean; onCompare: () => void }) {
   const kit = useKit();
   const set = (field: string, value: string | number) => void kit.save([{ type: 'setting', target: '', field, value }]);
-  const group = Math.max(1, ...order.steps.filter((step) => step.action === 'solder').map((step) => step.parts.length));
+  // Releases made before the document named the setting tell it by their steps.
+  const group = order.group ?? Math.max(1, ...order.steps.filter((step) => step.action === 'solder').map((step) => step.parts.length));
   return (
     <div className="bar">
       <span className="seg" role="group" aria-label="School">

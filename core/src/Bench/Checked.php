@@ -1,0 +1,40 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Chiralex\Bench;
+
+use Chiralex\Kit\Test;
+
+/** A test of a kit with what it expects worked out, or with what is wrong with its text. */
+final readonly class Checked
+{
+    /**
+     * @param ?Reading $reading where a formula is given
+     * @param ?Expectation $expectation null where the text cannot be read
+     * @param string $fault what is wrong with the text, empty where nothing is
+     */
+    public function __construct(
+        public Test $test,
+        public ?Reading $reading,
+        public ?Expectation $expectation,
+        public string $fault = '',
+    ) {}
+
+    /** What a good kit shows, in the plain unit; null where the maker expects something that is no number. */
+    public function range(): ?Interval
+    {
+        return $this->reading->pass ?? $this->expectation?->range;
+    }
+
+    public function unit(): string
+    {
+        return $this->reading->unit ?? $this->expectation->unit ?? '';
+    }
+
+    /** Whether the maker's range leaves out part of the central 95 % of kits whose parts are all within their tolerance. */
+    public function turnedAway(): bool
+    {
+        return $this->reading !== null && $this->reading->reach === null && !$this->reading->pass->holds($this->reading->usual);
+    }
+}

@@ -1,0 +1,42 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Chiralex\Bench\Exception;
+
+use Chiralex\ChiralexException;
+use InvalidArgumentException;
+
+/** A text that is neither a range nor a formula. */
+final class InvalidFormula extends InvalidArgumentException implements ChiralexException
+{
+    /** @param int $position of the first character that does not fit, counted from 1; 0 where the whole does not */
+    private function __construct(
+        string $message,
+        public readonly int $position,
+    ) {
+        parent::__construct($message);
+    }
+
+    public static function at(string $text, int $position): self
+    {
+        $found = mb_substr($text, $position, 1);
+
+        return new self(sprintf('"%s": %s; write it like 4.8 to 5.2 V, > 4.5 V, about 3 V or divider(5 V, R1, R2).', mb_strimwidth($text, 0, 60, '...'), $found === '' ? 'it ends too early' : sprintf('character %d, "%s", does not fit', $position + 1, $found)), $position + 1);
+    }
+
+    public static function unknownPart(string $text, string $designator, bool $absent): self
+    {
+        return new self(sprintf($absent ? '"%s": there is no %s in the parts list.' : '"%s": %s has no value that a formula can use.', mb_strimwidth($text, 0, 60, '...'), mb_strimwidth($designator, 0, 30, '...')), 0);
+    }
+
+    public static function unknownFunction(string $text, string $name, string $known): self
+    {
+        return new self(sprintf('"%s": there is no "%s"; there are %s.', mb_strimwidth($text, 0, 60, '...'), mb_strimwidth($name, 0, 30, '...'), $known), 0);
+    }
+
+    public static function arguments(string $text, string $name, string $wanted): self
+    {
+        return new self(sprintf('"%s": write %s(%s).', mb_strimwidth($text, 0, 60, '...'), $name, $wanted), 0);
+    }
+}

@@ -1,0 +1,83 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Chiralex\Bench;
+
+use Chiralex\Bench\Exception\InvalidFormula;
+
+/** What a test or a gate expects: a range as typed, a formula, a range with its formula (`2.2 to 2.6 V = divider(5.1 V, R2, RV1)`), or words of the maker. */
+final readonly class Expectation
+{
+    private const NUMBER = '([+-]?\d+(?:[.,]\d+)?)\s*(m|k|M|\x{00B5}|u|n)?(V|A|Hz|s|ohm|\x{03A9}|F|H|W)?';
+    private const PREFIX = ['' => 1.0, 'm' => 1e-3, 'k' => 1e3, 'M' => 1e6, "\u{00B5}" => 1e-6, 'u' => 1e-6, 'n' => 1e-9];
+    /** "About" is this much to either side. */
+    private const ABOUT = 0.1;
+
+    /** @param ?Interval $range in the plain unit; open ends are infinite */
+    private function __construct(
+        public string $text,
+        public ?Interval $range,
+        public string $unit,
+        public ?Formula $formula,
+    ) {}
+
+    /** @throws InvalidFormula when it looks like a formula and is none */
+    public static function parse(string $text): self
+    {
+        $plain = trim(str_replace(["\u{00A0}", "\u{2009}", "\u{202F}"], ' ', $text));
+        $parts = explode('=', $plain, 2);
+        $range = self::range(trim($parts[0]));
+        if (count($parts) === 2) {
+            return $range === null ? throw InvalidFormula::at($text, 0) : new self($text, $range[0], $range[1], Formula::parse(trim($parts[1])));
+        }
+        if ($range !== null) {
+            return new self($text, $range[0], $range[1], null);
+        }
+        // Words that name no operation are the maker's own: "40 to 50 flashes in 60 s", "LED1 is lit".
+        if (preg_match('~[*/+()]~', $plain) !== 1 && preg_match('~^[A-Z]+\d+$~', $plain) !== 1) {
+            return new self($text, null, '', null);
+        }
+        $formula = Formula::parse($plain);
+
+        return new self($text, null, $formula->unit, $formula);
+    }
+
+    /** @return ?array{Interval, string} */
+    private static function range(string $text): ?array
+    {
+        $number = self::NUMBER;
+        $flags = PREG_UNMATCHED_AS_NULL;
+        if (preg_match("~^{$number}\s*(?:to|\.\.\.?|\x{2013})\s*{$number}$~u", $text, $m, $flags) === 1) {
+            $unit = $m[6] ?? $m[3] ?? '';
+            $prefix = $m[5] ?? null;
+            $low = self::value((string) $m[1], $m[2] ?? ($m[3] === null ? $prefix : null));
+            $high = self::value((string) $m[4], $prefix);
+
+            return [new Interval(min($low, $high), max($low, $high)), self::unit($unit)];
+        }
+        if (preg_match("~^(>|<|>=|<=|above|below|at least|at most)\s*{$number}$~ui", $text, $m, $flags) === 1) {
+            $value = self::value((string) $m[2], $m[3] ?? null);
+
+            return [in_array(strtolower((string) $m[1]), ['>', '>=', 'above', 'at least'], true) ? new Interval($value, INF) : new Interval(-INF, $value), self::unit($m[4] ?? '')];
+        }
+        if (preg_match("~^(about|ca\.?|\x{2248}|\~)?\s*{$number}$~ui", $text, $m, $flags) === 1 && ($m[4] ?? '') !== '') {
+            $value = self::value((string) $m[2], $m[3] ?? null);
+            $spread = self::ABOUT * abs($value);
+
+            return [new Interval($value - $spread, $value + $spread), self::unit((string) $m[4])];
+        }
+
+        return null;
+    }
+
+    private static function value(string $number, ?string $prefix): float
+    {
+        return (float) str_replace(',', '.', $number) * (self::PREFIX[$prefix ?? ''] ?? 1.0);
+    }
+
+    private static function unit(string $unit): string
+    {
+        return $unit === "\u{03A9}" ? 'ohm' : $unit;
+    }
+}

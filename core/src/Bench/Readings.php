@@ -1,0 +1,92 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Chiralex\Bench;
+
+use Chiralex\Bench\Exception\InvalidFormula;
+use Chiralex\Bench\Internal\Extremes;
+use Chiralex\Kit\Kit;
+use Chiralex\Part\Kind;
+use Random\Engine\Mt19937;
+use Random\Randomizer;
+
+/** Computes what the tests of a kit expect: nominal, worst case, central 95 %, what a meter may show, and what an adjuster reaches. */
+final readonly class Readings
+{
+    private const DRAWS = 4000;
+    private const TAIL = 0.025;
+
+    /** @param int $seed of the draws; the same seed gives the same numbers */
+    public function __construct(
+        private Kit $kit,
+        private int $seed = 1,
+    ) {}
+
+    /**
+     * @param string $accuracy of the meter, `0.5 %`
+     * @param ?string $adjusts designator of the adjuster
+     * @return Reading|Expectation a reading where a formula is given, else the range as typed
+     * @throws InvalidFormula when the text is neither, or names a part without a value
+     */
+    public function of(string $expect, string $accuracy = '', ?string $adjusts = null): Reading|Expectation
+    {
+        $expectation = Expectation::parse($expect);
+        $formula = $expectation->formula;
+        if ($formula === null) {
+            return $expectation;
+        }
+        $parts = [];
+        foreach ($formula->expression->parts() as $name) {
+            $part = $this->kit->part($name);
+            $value = $part === null ? null : Toleranced::of($part);
+            if ($value === null) {
+                throw InvalidFormula::unknownPart($expect, $name, $part === null);
+            }
+            $parts[$name] = $value;
+        }
+        $box = array_map(static fn(Toleranced $part): Interval => $part->range, $parts);
+        $nominal = array_map(static fn(Toleranced $part): float => $part->nominal, $parts);
+        $turned = $adjusts !== null && isset($parts[$adjusts]) && in_array($this->kit->part($adjusts)?->kind(), [Kind::Trimmer, Kind::Potentiometer], true) ? $adjusts : null;
+        [$worst, $atCorners] = (new Extremes($formula->expression))->of($box);
+        [$metered] = (new Extremes($formula->metered))->of($box);
+        $value = $formula->expression->evaluate($nominal);
+        [$usual, $reaches] = $this->drawn($formula->expression, $box, $turned, $expectation->range);
+
+        return new Reading($expectation, $value, $formula->metered->evaluate($nominal), $worst, $usual, $atCorners, $expectation->range ?? Meter::of($accuracy)->shown($worst->hull($metered)), $expectation->unit, $parts, $turned === null ? null : $this->reach($formula->expression, $nominal, $turned), $reaches);
+    }
+
+    /** @param array<string, float> $nominal */
+    private function reach(Expression $expression, array $nominal, string $adjuster): Interval
+    {
+        // The track is used from nearly nothing to the whole of it.
+        $ends = [$expression->evaluate([$adjuster => $nominal[$adjuster] * 1e-6] + $nominal), $expression->evaluate($nominal)];
+
+        return new Interval(min($ends), max($ends));
+    }
+
+    /**
+     * Parts drawn evenly within their tolerances.
+     *
+     * @param array<string, Interval> $box
+     * @return array{Interval, ?float} the central 95 %, and the share of kits whose adjuster reaches the middle of the wanted range
+     */
+    private function drawn(Expression $expression, array $box, ?string $adjuster, ?Interval $wanted): array
+    {
+        $random = new Randomizer(new Mt19937($this->seed));
+        $values = [];
+        $reached = 0;
+        $middle = $wanted?->middle();
+        for ($i = 0; $i < self::DRAWS; ++$i) {
+            $at = array_map(static fn(Interval $in): float => $in->low + $in->width() * $random->getInt(0, 1_000_000) / 1_000_000, $box);
+            $values[] = $expression->evaluate($at);
+            if ($adjuster !== null && $middle !== null) {
+                $range = $this->reach($expression, $at, $adjuster);
+                $reached += $middle >= $range->low && $middle <= $range->high ? 1 : 0;
+            }
+        }
+        sort($values);
+
+        return [new Interval($values[(int) (self::TAIL * self::DRAWS)], $values[(int) ((1 - self::TAIL) * self::DRAWS) - 1]), $adjuster === null || $middle === null ? null : $reached / self::DRAWS];
+    }
+}

@@ -1,0 +1,39 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Chiralex\Manual;
+
+use Chiralex\Build\Action;
+use Chiralex\Build\BuildOrder;
+use Chiralex\Build\Step;
+use Chiralex\Kit\Kit;
+use Chiralex\Kit\Test;
+
+/** Which tests are made at which step: those of the step's gate; a test without a gate belongs to the step that adjusts its part. */
+final readonly class TestSteps
+{
+    /** @return list<Test> */
+    public static function at(Kit $kit, Step $step): array
+    {
+        return array_values(array_filter($kit->tests, static fn(Test $test): bool => $step->gate !== null
+            ? $test->gate === $step->gate->name
+            : $test->gate === null && $step->action === Action::Adjust && $test->adjusts !== null && in_array($test->adjusts, $step->names(), true)));
+    }
+
+    /** @return array<string, int> name of a test or a gate to the number of its step */
+    public static function numbers(Kit $kit, BuildOrder $order): array
+    {
+        $numbers = [];
+        foreach ($order->steps as $step) {
+            if ($step->gate !== null) {
+                $numbers[$step->gate->name] ??= $step->number;
+            }
+            foreach (self::at($kit, $step) as $test) {
+                $numbers[$test->name] = $step->number;
+            }
+        }
+
+        return $numbers;
+    }
+}

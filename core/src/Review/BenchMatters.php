@@ -1,0 +1,50 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Chiralex\Review;
+
+use Chiralex\Bench\BenchBook;
+use Chiralex\Bench\Checked;
+use Chiralex\Reason\Matter;
+use Chiralex\Reason\Station;
+use Chiralex\Reason\Weight;
+
+/** Tests whose formula cannot be worked out, whose range turns good kits away, or whose adjuster does not get there. */
+final readonly class BenchMatters implements MatterSource
+{
+    /** From here on an adjuster is taken to reach; the draws tell no finer. */
+    private const SURE = 0.995;
+
+    public function matters(Subject $subject): array
+    {
+        $matters = [];
+        foreach ((new BenchBook())->of($subject->kit) as $checked) {
+            array_push($matters, ...$this->matter($checked));
+        }
+
+        return $matters;
+    }
+
+    /** @return list<Matter> */
+    private function matter(Checked $checked): array
+    {
+        $test = $checked->test;
+        $reading = $checked->reading;
+        if ($checked->fault !== '') {
+            return [new Matter(Weight::Block, Station::Bench, 'bench.formula', ['test' => $test->name, 'fault' => $checked->fault], $test->points)];
+        }
+        $matters = [];
+        if ($reading?->reaches !== null && $reading->reaches < self::SURE) {
+            $matters[] = new Matter(Weight::Warn, Station::Bench, 'bench.reach', ['test' => $test->name, 'adjuster' => (string) $test->adjusts, 'short' => (int) round(1000 * (1 - $reading->reaches))], [(string) $test->adjusts]);
+        }
+        if ($checked->turnedAway()) {
+            $matters[] = new Matter(Weight::Warn, Station::Bench, 'bench.turned-away', ['test' => $test->name, 'expect' => $test->expect], array_map(strval(...), array_keys($reading->parts ?? [])));
+        }
+        if ($checked->range() !== null && $test->points !== [] && $test->otherwise === '') {
+            $matters[] = new Matter(Weight::Note, Station::Bench, 'bench.otherwise', ['test' => $test->name], $test->points);
+        }
+
+        return $matters;
+    }
+}

@@ -1,0 +1,66 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Chiralex\Tests\Review;
+
+use Chiralex\Build\Planner;
+use Chiralex\Manual\TestSteps;
+use Chiralex\Reason\Matter;
+use Chiralex\Reason\Station;
+use Chiralex\Reason\Weight;
+use Chiralex\Review\Reviewer;
+use Chiralex\Tests\KitMaker;
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\TestCase;
+
+final class BenchMattersTest extends TestCase
+{
+    private const LIST = ['R1,10k 5%,Axial 1/4W,resistor', 'R2,10k 5%,Axial 1/4W,resistor', 'RV1,20k,trimmer 10mm,trimmer'];
+
+    /** @return array<string, array{array<string, mixed>, list<string>}> */
+    public static function expectations(): array
+    {
+        return [
+            'a formula that fits its parts' => [['expect' => 'divider(5 V, R1, R2)'], []],
+            'a part that left the list' => [['expect' => 'divider(5 V, R1, R9)'], ['block bench.formula']],
+            'a range that every good kit keeps' => [['expect' => '2.3 to 2.7 V = divider(5 V, R1, R2)'], []],
+            'a range that turns good kits away' => [['expect' => '2.49 to 2.51 V = divider(5 V, R1, R2)'], ['warn bench.turned-away']],
+            'an adjuster that gets there' => [['expect' => '2.2 to 2.6 V = divider(5 V, R1, RV1)', 'adjusts' => 'RV1'], []],
+            'an adjuster that falls short' => [['expect' => '4 to 4.2 V = divider(5 V, R1, RV1)', 'adjusts' => 'RV1'], ['warn bench.reach']],
+            'nothing said for a reading outside' => [['expect' => '4.8 to 5.2 V', 'otherwise' => ''], ['note bench.otherwise']],
+            'words of the maker' => [['expect' => '40 to 50 flashes in 60 s', 'otherwise' => ''], []],
+        ];
+    }
+
+    /**
+     * @param array<string, mixed> $test
+     * @param list<string> $expected weight and code of each matter
+     */
+    #[DataProvider('expectations')]
+    public function test_a_test_raises_what_stands_against_it(array $test, array $expected): void
+    {
+        $kit = KitMaker::kit(self::LIST, [], ['tests' => [$test + ['name' => 'level', 'points' => ['R1', 'R2'], 'otherwise' => 'check R1', 'gate' => null]]]);
+        $matters = array_filter((new Reviewer())->matters($kit, (new Planner())->plan($kit)), static fn(Matter $matter): bool => $matter->station === Station::Bench);
+
+        self::assertSame($expected, array_values(array_map(static fn(Matter $matter): string => "{$matter->weight->value} {$matter->code}", $matters)));
+    }
+
+    public function test_a_gate_is_measured_at_its_own_step_and_so_are_its_tests(): void
+    {
+        $kit = KitMaker::kit(['R1,10k,Axial 1/4W,resistor', 'U1,555,DIP-8,timer'], ['R1,20,20,0,top', 'U1,50,30,0,top'], ['gates' => [['name' => 'supply', 'needs' => ['R1'], 'protects' => ['U1'], 'expect' => '> 4.5 V']], 'tests' => [['name' => 'rail', 'gate' => 'supply', 'points' => [], 'expect' => '> 4.5 V']]]);
+        $order = KitMaker::order($kit);
+        $numbers = TestSteps::numbers($kit, $order);
+
+        self::assertSame(['supply' => 2, 'rail' => 2], $numbers);
+        self::assertSame('rail', TestSteps::at($kit, $order->steps[1])[0]->name);
+    }
+
+    public function test_a_formula_that_cannot_be_worked_out_stops_the_release(): void
+    {
+        $kit = KitMaker::kit(self::LIST, [], ['gates' => [['name' => 'supply', 'needs' => ['R1'], 'protects' => ['R2'], 'expect' => 'divider(5 V, R1)']]]);
+        $blocking = array_filter((new Reviewer())->matters($kit, (new Planner())->plan($kit)), static fn(Matter $matter): bool => $matter->weight === Weight::Block && $matter->station === Station::Bench);
+
+        self::assertSame('supply', array_values($blocking)[0]->args['test']);
+    }
+}

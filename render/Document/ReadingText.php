@@ -1,0 +1,56 @@
+<?php
+
+declare(strict_types=1);
+
+namespace ChiralexRender\Document;
+
+use Chiralex\Bench\Interval;
+
+/** Readings in words: `4.78 to 5.42 V`, `at least 4.5 V`, `9.09 mA`. */
+final readonly class ReadingText
+{
+    private const PREFIXES = [9 => 'G', 6 => 'M', 3 => 'k', 0 => '', -3 => 'm', -6 => "\u{00B5}", -9 => 'n', -12 => 'p'];
+
+    public static function range(Interval $range, string $unit): string
+    {
+        return match (true) {
+            $range->low === -INF => 'at most ' . self::value($range->high, $unit),
+            $range->high === INF => 'at least ' . self::value($range->low, $unit),
+            default => self::both($range, $unit),
+        };
+    }
+
+    /** Four digits at most; more than a hand meter shows is left out. */
+    public static function value(float $value, string $unit): string
+    {
+        $power = self::power(abs($value), $unit);
+
+        return self::number($value, $power) . "\u{2009}" . self::unit($power, $unit);
+    }
+
+    private static function both(Interval $range, string $unit): string
+    {
+        $power = self::power(max(abs($range->low), abs($range->high)), $unit);
+
+        return self::number($range->low, $power) . ' to ' . self::number($range->high, $power) . "\u{2009}" . self::unit($power, $unit);
+    }
+
+    private static function power(float $size, string $unit): int
+    {
+        return $unit === '' || $size <= 0.0 ? 0 : max(-12, min(9, 3 * (int) floor(log10($size * (1 + 1e-9)) / 3)));
+    }
+
+    private static function number(float $value, int $power): string
+    {
+        $shown = $value / 10 ** $power;
+        $decimals = $shown === 0.0 ? 0 : max(0, 3 - (int) floor(log10(abs($shown)) + 1e-9));
+        $text = number_format($shown, min(3, $decimals), '.', '');
+
+        return str_replace('-', "\u{2212}", str_contains($text, '.') ? rtrim(rtrim($text, '0'), '.') : $text);
+    }
+
+    private static function unit(int $power, string $unit): string
+    {
+        return self::PREFIXES[$power] . ($unit === 'ohm' ? "\u{03A9}" : $unit);
+    }
+}

@@ -1,0 +1,69 @@
+import { useState } from 'react';
+import { Link } from 'react-router';
+import { useBench, type BenchTest } from '@/shared/api';
+import { BoardView } from '@/shared/board';
+import { useKeys } from '@/shared/keys';
+import { useFacing, useKit } from '@/shared/kit';
+import { Notice, Split } from '@/shared/ui';
+import { GateForm } from './GateForm';
+import { TestForm } from './TestForm';
+import { TestRow } from './TestRow';
+import './bench.css';
+
+/** The Bench station: the tests in the order they happen, each with its formula and the range that is printed. */
+export function Bench() {
+  const kit = useKit();
+  const bench = useBench(kit.id);
+  const [chosen, choose] = useState<string | null>(null);
+  const [adding, setAdding] = useState(false);
+  const tests = bench.data?.tests ?? [];
+  const current = adding ? null : (tests.find((test) => test.name === chosen) ?? tests[0] ?? null);
+  useFacing(current?.step ?? null, 'top');
+  const go = (by: number) => {
+    const at = tests.findIndex((test) => test.name === current?.name);
+    const next = tests[Math.max(0, Math.min(tests.length - 1, at + by))];
+    if (next) {
+      setAdding(false);
+      choose(next.name);
+    }
+  };
+  useKeys({ ArrowDown: () => { go(1); }, ArrowUp: () => { go(-1); } });
+  if (bench.error) return <Notice title="The bench cannot be shown" text={bench.error.message} />;
+  if (!bench.data) return <p className="loading" role="status">Working out the readings</p>;
+  const open = tests.filter((test) => test.fault !== '').length;
+  return (
+    <Split
+      start={560}
+      work={
+        <>
+          <div className="bar">
+            <b>{tests.length} {tests.length === 1 ? 'test' : 'tests'} along the build</b>
+            {open > 0 && <span className="ochre">▲ {open} cannot be worked out</span>}
+            <span className="end">
+              <Link className="btn" to={`/kits/${String(kit.id)}/pilot`} title="Build one with a stopwatch">Pilot build</Link>
+              {kit.mayEdit && <button type="button" className={adding ? 'btn on' : 'btn'} aria-pressed={adding} onClick={() => { setAdding((now) => !now); }}>Add a test</button>}
+            </span>
+          </div>
+          <div className="scroll" tabIndex={0} role="region" aria-label="Tests in the order they happen">
+            {tests.length === 0 && <p className="loading">No test yet. A reading after each stage finds a fault while it is still one part.</p>}
+            <ol className="tests">{tests.map((test) => <TestRow key={test.name} test={test} current={test === current} onPick={() => { setAdding(false); choose(test.name); }} />)}</ol>
+            {current && current.points.length > 0 && <div className="pointsat"><BoardView lit={new Set([...current.points, current.adjusts ?? ''])} fitted={null} board={null} /></div>}
+          </div>
+        </>
+      }
+      pane={
+        <>
+          <div className="caption"><b>{adding ? 'A new test' : (current?.name ?? 'Nothing measured yet')}</b>{current && <span className="quiet">{current.step === null ? 'at no step' : `at step ${String(current.step)}`}</span>}</div>
+          <div className="scroll" tabIndex={0} role="region" aria-label="The test">
+            {current && isGate(current) ? <GateForm key={current.name} gate={current} /> : (adding || current) && <TestForm key={current?.name ?? ''} test={current} bench={bench.data} onSaved={(name) => { setAdding(false); choose(name); }} onLeave={() => { setAdding(false); choose(null); }} />}
+          </div>
+        </>
+      }
+    />
+  );
+}
+
+/** A gate that no test measures stands among them under its own name. */
+function isGate(test: BenchTest): boolean {
+  return test.gate === test.name && test.points.length === 0;
+}

@@ -1,0 +1,35 @@
+import type { BenchTest, Ends } from '@/shared/api';
+
+/** A test as it stands in the form; points are one text. */
+export type Draft = Readonly<{ name: string; gate: string; adjusts: string; power: string; instrument: string; accuracy: string; points: string; settings: string; expect: string; otherwise: string }>;
+
+export const EMPTY: Draft = { name: '', gate: '', adjusts: '', power: 'on', instrument: 'multimeter', accuracy: '', points: '', settings: '', expect: '', otherwise: '' };
+
+export function draftOf(test: BenchTest): Draft {
+  return { name: test.name, gate: test.gate ?? '', adjusts: test.adjusts ?? '', power: test.power, instrument: test.instrument, accuracy: test.accuracy, points: test.points.join(', '), settings: test.settings, expect: test.expect, otherwise: test.otherwise };
+}
+
+/** The test as the kit file holds it. */
+export function fileOf(draft: Draft): Readonly<Record<string, unknown>> {
+  const points = draft.points.split(/[,;]/).map((point) => point.trim()).filter((point) => point !== '');
+  return { ...draft, name: draft.name.trim(), expect: draft.expect.trim(), otherwise: draft.otherwise.trim(), points, gate: draft.gate === '' ? null : draft.gate, adjusts: draft.adjusts === '' ? null : draft.adjusts };
+}
+
+const PREFIX: readonly (readonly [number, string])[] = [[1e6, 'M'], [1e3, 'k'], [1, ''], [1e-3, 'm'], [1e-6, 'µ'], [1e-9, 'n']];
+
+/** A value with a prefix that suits the whole scale: `4.85 V`, `9.1 mA`. */
+export function shown(value: number, unit: string, span: number): string {
+  const [factor, prefix] = (unit === '' ? undefined : PREFIX.find(([each]) => span >= each)) ?? [1, ''];
+  const number = value / factor;
+  const decimals = Math.max(0, Math.min(4, 3 - Math.floor(Math.log10(Math.max(span / factor, 1e-4)))));
+  return `${String(Number(number.toFixed(decimals))).replace('-', '\u2212')} ${prefix}${unit === 'ohm' ? 'Ω' : unit}`.trim();
+}
+
+/** The piece of the axis that shows every closed end with some room about it; null where nothing is closed. */
+export function axis(values: readonly (Ends | null)[]): { from: number; to: number } | null {
+  const ends = values.flatMap((each) => (each === null ? [] : [each.low, each.high])).filter((end) => end !== null);
+  if (ends.length === 0) return null;
+  const [from, to] = [Math.min(...ends), Math.max(...ends)];
+  const room = (to - from) * 0.12 || Math.abs(to) * 0.1 || 1;
+  return { from: from - room, to: to + room };
+}
