@@ -23,7 +23,6 @@ $click = static fn(string $css, string $text): mixed => $driver->executeScript('
 
 $driver->get("{$base}/sign-in");
 $wait('#email');
-$take('sign-in');
 $driver->findElement(WebDriverBy::id('email'))->sendKeys('maker@saltmarsh.example');
 $driver->findElement(WebDriverBy::id('password'))->sendKeys("saltmarsh\n");
 $wait('.kitrow');
@@ -49,6 +48,11 @@ $take('order');
 $click('.bar a', 'Pilot');
 $wait('.bench-step');
 $take('pilot');
+$click('.strip a', 'Bench');
+$wait('.testrow');
+$click('.testrow', 'frost point');
+$wait('.tolerance .reach');
+$take('bench');
 $click('.strip a', 'Marks');
 $wait('.boardcrop .pointer');
 $take('marks');

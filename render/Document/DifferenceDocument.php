@@ -5,8 +5,12 @@ declare(strict_types=1);
 namespace ChiralexRender\Document;
 
 use Chiralex\Bagging\BagMass;
+use Chiralex\Bench\BenchBook;
+use Chiralex\Bench\Checked;
+use Chiralex\Bench\Readings;
 use Chiralex\Build\LookAlikes;
 use Chiralex\Kit\Change;
+use Chiralex\Kit\Gate;
 use Chiralex\Kit\KitPart;
 use Chiralex\Kit\PartDifference;
 use Chiralex\Manual\Manual;
@@ -98,8 +102,10 @@ final readonly class DifferenceDocument
     private static function expected(Manual $manual): array
     {
         $expected = [];
-        foreach ([...$manual->kit->gates, ...$manual->kit->tests] as $each) {
-            $expected[$each->name] = $each->expect;
+        $readings = new Readings($manual->kit);
+        $gates = array_map(static fn(Gate $gate): Checked => BenchBook::gate($readings, $gate), $manual->kit->gates);
+        foreach ([...$gates, ...(new BenchBook())->of($manual->kit)] as $each) {
+            $expected[$each->test->name] = BenchDocument::printed($each);
         }
 
         return $expected;

@@ -99,7 +99,7 @@ final readonly class ManualDocument
             'callouts' => $fit,
             'tips' => array_map(fn(Reason $reason): string => $this->words->of($reason), $each->tips),
             'cautions' => array_map(fn(Reason $reason): string => $this->words->of($reason), $step->cautions),
-            'gate' => $step->gate === null ? null : ['name' => $step->gate->name, 'expect' => BenchDocument::printed(BenchBook::checked(new Readings($manual->kit), new Test($step->gate->name, null, 'on', '', [], '', $step->gate->expect, null, '')))],
+            'gate' => $step->gate === null ? null : ['name' => $step->gate->name, 'expect' => BenchDocument::printed(BenchBook::gate(new Readings($manual->kit), $step->gate))],
             'tests' => array_map(fn(Test $test): array => $this->test($test, $manual), $each->tests),
             'remaining' => $each->remaining === [] ? new stdClass() : $each->remaining,
         ];

@@ -19,9 +19,15 @@ final readonly class BenchBook
         $readings = new Readings($kit);
 
         return [
-            ...array_map(static fn(Gate $gate): Checked => self::checked($readings, new Test($gate->name, $gate->name, 'on', 'multimeter', [], '', $gate->expect, null, '')), array_values($gates)),
+            ...array_map(static fn(Gate $gate): Checked => self::gate($readings, $gate), array_values($gates)),
             ...array_map(static fn(Test $test): Checked => self::checked($readings, $test), $kit->tests),
         ];
+    }
+
+    /** What a gate expects, as a test without points. */
+    public static function gate(Readings $readings, Gate $gate): Checked
+    {
+        return self::checked($readings, new Test($gate->name, $gate->name, 'on', 'multimeter', [], '', $gate->expect, null, ''));
     }
 
     /** One test, as it stands or as it is being written. */

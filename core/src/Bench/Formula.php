@@ -13,11 +13,11 @@ final readonly class Formula
 {
     /**
      * @param Expression $expression of the circuit alone
-     * @param Expression $metered of the circuit with the meter at its dividers
+     * @param ?Expression $metered of the circuit with the meter at its dividers; null where it has none
      */
     private function __construct(
         public Expression $expression,
-        public Expression $metered,
+        public ?Expression $metered,
         public string $unit,
     ) {}
 
@@ -26,7 +26,7 @@ final readonly class Formula
     {
         $tokens = FormulaTokens::of($text);
         [$expression, $unit] = (new FormulaParser($tokens, false))->whole();
-        [$metered] = (new FormulaParser($tokens, true))->whole();
+        $metered = preg_match('~\bdivider\s*\(~i', $text) === 1 ? (new FormulaParser($tokens, true))->whole()[0] : null;
 
         return new self($expression, $metered, $unit);
     }

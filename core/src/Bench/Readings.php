@@ -49,11 +49,11 @@ final readonly class Readings
         $nominal = array_map(static fn(Toleranced $part): float => $part->nominal, $parts);
         $turned = $adjusts !== null && isset($parts[$adjusts]) && in_array($this->kit->part($adjusts)?->kind(), [Kind::Trimmer, Kind::Potentiometer], true) ? $adjusts : null;
         [$worst, $atCorners] = (new Extremes($formula->expression))->of($box);
-        [$metered] = (new Extremes($formula->metered))->of($box);
+        $metered = $formula->metered === null ? $worst : (new Extremes($formula->metered))->of($box)[0];
         $value = $formula->expression->evaluate($nominal);
         [$usual, $reaches] = $this->drawn($formula->expression, $box, $turned, $expectation->range);
 
-        return new Reading($expectation, $value, $formula->metered->evaluate($nominal), $worst, $usual, $atCorners, $expectation->range ?? Meter::of($accuracy)->shown($worst->hull($metered)), $expectation->unit, $parts, $turned === null ? null : $this->reach($formula->expression, $nominal, $turned), $reaches);
+        return new Reading($expectation, $value, ($formula->metered ?? $formula->expression)->evaluate($nominal), $worst, $usual, $atCorners, $expectation->range ?? Meter::of($accuracy)->shown($worst->hull($metered)), $expectation->unit, $parts, $turned === null ? null : $this->reach($formula->expression, $nominal, $turned), $reaches);
     }
 
     /** @param array<string, float> $nominal */

@@ -9,7 +9,7 @@ export function StepTest({ token, test }: { token: string; test: ManualStep['tes
   const id = `reading-${test.name.replace(/\W+/g, '-')}`;
   return (
     <section className="test" aria-label={test.name}>
-      <p><b>{test.name}</b><br />{test.instrument}{test.points.length > 0 ? ` from ${test.points.join(' to ')}` : ''}{test.power === 'off' ? ', power off' : ''}. Expect <b>{test.expect}</b>.{test.adjusts ? ` Turn ${test.adjusts} until it reads so.` : ''}</p>
+      <p><b>{test.name}</b><br />{test.instrument.charAt(0).toUpperCase() + test.instrument.slice(1)}{test.points.length > 0 ? ` from ${test.points.join(' to ')}` : ''}{test.power === 'off' ? ', power off' : ''}. Expect <b>{test.expect}</b>.{test.adjusts ? ` Turn ${test.adjusts} until it reads so.` : ''}</p>
       {test.range && (
         <p className="reading">
           <label htmlFor={id}>It shows</label>

@@ -9,6 +9,7 @@ export function TolerancePicture({ test }: { test: BenchTest }) {
   const scale = axis([test.range, reading?.reach ?? reading?.worst ?? null]);
   if (scale === null) return null;
   const x = (value: number | null, open: number) => (value === null ? open : ((value - scale.from) / (scale.to - scale.from)) * WIDTH);
+  const height = reading ? (reading.reach ? '84' : '110') : '40';
   const span = Math.max(Math.abs(scale.from), Math.abs(scale.to)) / 1.15;
   const bar = (ends: Ends, y: number, height: number, className: string) => <rect className={className} x={x(ends.low, 0)} width={Math.max(2, x(ends.high, WIDTH) - x(ends.low, 0))} y={y} height={height} />;
   const row = (y: number, label: string, ends: Ends) => (
@@ -18,7 +19,7 @@ export function TolerancePicture({ test }: { test: BenchTest }) {
     </>
   );
   return (
-    <svg className="tolerance" viewBox={`-4 0 ${String(WIDTH + 8)} ${reading ? '128' : '64'}`} role="img" aria-label={`The test passes ${test.printed}${reading ? `; nominal ${reading.text}` : ''}`}>
+    <svg className="tolerance" viewBox={`-4 0 ${String(WIDTH + 8)} ${height}`} role="img" aria-label={`The test passes ${test.printed}${reading ? `; nominal ${reading.text}` : ''}`}>
       {test.range && <>{row(14, 'passes', test.range)}{bar(test.range, 22, 12, 'passes')}</>}
       {reading && (
         <>
