@@ -5,10 +5,12 @@ declare(strict_types=1);
 namespace ChiralexRender\Document;
 
 use Chiralex\Bench\BenchBook;
+use Chiralex\Bench\Interval;
 use Chiralex\Bench\Readings;
 use Chiralex\Build\StepPart;
 use Chiralex\Kit\KitPart;
 use Chiralex\Kit\Option;
+use Chiralex\Kit\PowerSupply;
 use Chiralex\Kit\Test;
 use Chiralex\Manual\Manual;
 use Chiralex\Manual\ManualStep;
@@ -27,7 +29,7 @@ use stdClass;
  * @phpstan-type TestShape array{name: string, instrument: string, points: list<string>, expect: string, otherwise: string, adjusts: ?string, power: string, range: ?array{low: ?float, high: ?float}, unit: string}
  * @phpstan-type StepShape array{number: int, key: string, title: string, ownWords: bool, note: string, action: string, board: ?string, side: ?string, minutes: float, joints: int, parts: list<PartShape>, callouts: list<array{designator: string, text: string, consequence: string, picture: ?Picture}>, tips: list<string>, cautions: list<string>, gate: ?array{name: string, expect: string}, tests: list<TestShape>, remaining: array<string, list<string>>|\stdClass}
  * @phpstan-type RowShape array{designators: list<string>, quantity: int, value: string, kindName: string, marking: ?Marking, bag: string, direction: string}
- * @phpstan-type ManualShape array{kit: string, code: string, revision: string, choice: list<array{name: string, value: string}>, paper: string, skill: string, minutes: float, joints: int, bags: Bags, tools: list<string>, cautions: list<string>, squarePads: list<array{board: string, pads: array<string, string>}>, identification: list<RowShape>, steps: list<StepShape>}
+ * @phpstan-type ManualShape array{kit: string, code: string, revision: string, choice: list<array{name: string, value: string}>, paper: string, skill: string, minutes: float, elapsed?: float, supply?: string, joints: int, bags: Bags, tools: list<string>, cautions: list<string>, squarePads: list<array{board: string, pads: array<string, string>}>, identification: list<RowShape>, steps: list<StepShape>}
  */
 final readonly class ManualDocument
 {
@@ -56,6 +58,8 @@ final readonly class ManualDocument
             'paper' => $manual->kit->settings->paper,
             'skill' => $manual->kit->settings->skill,
             'minutes' => $order['minutes'],
+            'elapsed' => $manual->order->clock->elapsed ?? $order['minutes'],
+            'supply' => self::supply($manual->kit->power),
             'joints' => array_sum(array_column($order['steps'], 'joints')),
             'bags' => (new BagsDocument($this->words))->of($manual->bags),
             'tools' => array_map($told, $manual->tools),
@@ -103,6 +107,11 @@ final readonly class ManualDocument
             'tests' => array_map(fn(Test $test): array => $this->test($test, $manual), $each->tests),
             'remaining' => $each->remaining === [] ? new stdClass() : $each->remaining,
         ];
+    }
+
+    private static function supply(?PowerSupply $power): string
+    {
+        return $power === null ? '' : ReadingText::range(new Interval($power->leastVolts, $power->mostVolts), 'V') . ($power->amps === null ? '' : ', ' . ReadingText::value($power->amps, 'A'));
     }
 
     /** @return TestShape */

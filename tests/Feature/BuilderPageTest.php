@@ -84,6 +84,21 @@ final class BuilderPageTest extends TradeCase
         self::assertStringStartsWith('%PDF', (string) $file->getContent());
     }
 
+    public function test_the_sheet_before_you_buy_says_what_is_in_and_what_it_takes(): void
+    {
+        $maker = $this->person();
+        $files = ['bom.csv' => "Ref,Value,Package,Supply\nR1,10k,Axial 1/4W,\nR2,47k,Axial 1/4W,\nD1,1N4148,DO-35,\nBT1,9 V,battery,builder\n", 'kit.json' => '{"name": "Sheet kit", "supply": {"volts": [8, 9.6], "amps": 0.05}, "settings": {"skill": "practised"}}'];
+        $made = $this->actingAs($maker)->postJson('/api/exports', ['operationId' => (string) Str::uuid(), 'kind' => 'before-you-buy', 'subject' => $this->kit($files)->id, 'paper' => 'A4'])->assertCreated()->assertJsonPath('name', 'Sheet kit A before you buy.pdf');
+        $file = tempnam(sys_get_temp_dir(), 'sheet');
+        file_put_contents((string) $file, (string) $this->get('/api/exports/' . $made->json('id') . '/file')->assertOk()->getContent());
+        $text = (string) preg_replace('~\s+~u', ' ', (string) shell_exec('pdftotext ' . escapeshellarg((string) $file) . ' -'));
+
+        foreach (["2 \u{00D7} resistor", "1 \u{00D7} signal diode", '8 to 9.6', '9 V, battery', 'Somebody who has built kits before', '6 joints to solder', 'The iron burns', 'Local rules come first.'] as $words) {
+            self::assertStringContainsString($words, $text);
+        }
+        self::assertStringNotContainsString("1 \u{00D7} battery", $text);
+    }
+
     public function test_a_print_that_was_taken_back_is_not_made(): void
     {
         Queue::fake();

@@ -10,6 +10,7 @@ use App\Policies\Ability;
 enum ExportKind: string
 {
     case Manual = 'manual';
+    case BeforeYouBuy = 'before-you-buy';
     case BagLabels = 'bag-labels';
     case TickList = 'tick-list';
     case DifferenceSlip = 'difference-slip';
@@ -20,7 +21,7 @@ enum ExportKind: string
     public function needs(): Ability
     {
         return match ($this) {
-            self::Manual, self::BagLabels, self::TickList, self::DifferenceSlip => Ability::SeeKits,
+            self::Manual, self::BeforeYouBuy, self::BagLabels, self::TickList, self::DifferenceSlip => Ability::SeeKits,
             self::KitLabels => Ability::PackKits,
             self::PackingSlip => Ability::SellKits,
         };

@@ -21,6 +21,7 @@ use ChiralexRender\Document\BagsDocument;
 use ChiralexRender\Document\ManualDocument;
 use ChiralexRender\Manual\HtmlManual;
 use ChiralexRender\Print\BagSheets;
+use ChiralexRender\Print\BuyerSheet;
 use ChiralexRender\Print\DifferenceSlip;
 use ChiralexRender\Print\PackingSlip;
 
@@ -48,6 +49,7 @@ final readonly class Pages
     {
         return match ($export->kind) {
             ExportKind::Manual => $this->manual($export),
+            ExportKind::BeforeYouBuy => $this->buyer($export),
             ExportKind::BagLabels, ExportKind::TickList => $this->bags($export),
             ExportKind::DifferenceSlip => $this->difference($export),
             ExportKind::KitLabels => $this->kitLabels($export),
@@ -74,6 +76,18 @@ final readonly class Pages
         }
 
         return ['name' => "{$document['kit']} {$document['revision']} manual", 'html' => (new HtmlManual())->of($document, $pictures, $this->faq->published($revision), $this->fonts(), $qr)];
+    }
+
+    /** @return array{name: string, html: string} */
+    private function buyer(Export $export): array
+    {
+        $revision = Revision::query()->findOrFail($export->subject);
+        /** @var ManualShape $document */
+        $document = ['paper' => $export->paper] + $this->documents->get($revision, 'manual', $export->options);
+        /** @var array{boards: list<array{top: string}>} $drawn */
+        $drawn = $this->documents->get($revision, 'boards', $export->options);
+
+        return ['name' => "{$document['kit']} {$document['revision']} before you buy", 'html' => (new BuyerSheet())->of($document, array_column($drawn['boards'], 'top'), $this->fonts())];
     }
 
     /**

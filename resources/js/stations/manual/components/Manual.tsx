@@ -40,6 +40,7 @@ export function Manual() {
             <span>{document_.joints} joints, {minutes(document_.minutes)}</span>
             <span className="end">
               <PaperChoice paper={paper} onChange={setPaper} />
+              <PrintButton label="Before you buy" kind="before-you-buy" subject={kit.id} paper={paper} />
               <PrintButton label="Print the manual (PDF)" kind="manual" subject={kit.id} paper={paper} />
             </span>
           </div>
