@@ -5,6 +5,7 @@ declare(strict_types=1);
 // Figures for bin/bench: each beside a reference measured in the same run, so that a slow machine does not look like slow code.
 
 use Chiralex\Bagging\BagPlanner;
+use Chiralex\Bench\Readings;
 use Chiralex\Board\Lying;
 use Chiralex\Board\Point;
 use Chiralex\Board\SupportCloud;
@@ -13,11 +14,14 @@ use Chiralex\Bom\PartsReader;
 use Chiralex\Bom\Recognizer;
 use Chiralex\Build\BuildOrder;
 use Chiralex\Build\Planner;
+use Chiralex\Build\School;
 use Chiralex\Kit\Kit;
 use Chiralex\Kit\KitReader;
 use Chiralex\Kit\OrderOverride;
 use Chiralex\Manual\ManualPlanner;
 use Chiralex\Table\CsvReader;
+use Chiralex\Tests\KitMaker;
+use Chiralex\Tests\RandomKit;
 use Chiralex\Trade\PackAction;
 use Chiralex\Trade\PackEvent;
 use Chiralex\Trade\PackingRun;
@@ -93,6 +97,20 @@ foreach ([60 => 50, 300 => 300, 1000 => 3000] as $count => $limit) {
 }
 $ninety = $kit(90);
 $names = array_keys($ninety->parts);
+// Small mixed boards are polished: of nine kits by three schools the slowest.
+$slowest = 0.0;
+foreach ([11, 12, 13] as $seed) {
+    foreach (School::cases() as $school) {
+        [$small, $places] = RandomKit::rows($seed, 14);
+        $mixed = KitMaker::kit($small, $places, ['settings' => ['school' => $school->value]]);
+        $slowest = max($slowest, $time(static fn() => (new Planner())->plan($mixed), 2));
+    }
+}
+$tell('order of 14 mixed parts, slowest of nine', $slowest, 600);
+// Two resistors with their formula in the Bench, and one whose extreme lies inside the tolerances.
+$resistors = KitMaker::kit(['R1,10k 5%,Axial 1/4W,resistor', 'R2,4k7 10%,Axial 1/4W,resistor']);
+$tell('a reading, worst case and 95 %', $time(static fn() => (new Readings($resistors))->of('divider(5 V, R1, R2)'), 5), 100);
+$tell('a reading with its extreme inside', $time(static fn() => (new Readings($resistors))->of('R1 * R2 / ((R1 + 2 * R2) * (R1 + 2 * R2))'), 5), 300);
 $tell('drag on 90 parts: order with one override', $time(static fn() => (new Planner())->plan($ninety->withOrderOverrides([new OrderOverride([(string) $names[3]], [(string) $names[40]], false)])), 3), 100);
 $large = $kit(300);
 $order = (new Planner())->plan($large);

@@ -13,13 +13,10 @@ use Chiralex\Build\Score;
  */
 final readonly class Polished
 {
-    public const MOST = 18;
+    public const MOST = 16;
     /** A piece has so many parts at most, and so many sets of them to look at. */
     private const PIECE = 12;
     private const SETS = 64;
-    /** The last pass looks wider, on boards of up to so many parts. */
-    private const WIDE = 256;
-    private const WIDE_MOST = 16;
     private const PASSES = 3;
 
     /** @param array<string, string> $endSides board to the side its ICs go in on */
@@ -37,21 +34,18 @@ final readonly class Polished
      */
     public function steps(array $steps): array
     {
-        [$steps, $score] = $this->passes($steps, $this->score($steps), self::SETS, self::PASSES);
-
-        return $this->items->count() > self::WIDE_MOST ? $steps : $this->passes($steps, $score, self::WIDE, 1)[0];
-    }
-
-    /**
-     * @param list<list<int>> $steps
-     * @return array{list<list<int>>, Score}
-     */
-    private function passes(array $steps, Score $score, int $sets, int $most): array
-    {
-        for ($pass = 0; $pass < $most; ++$pass) {
+        $score = $this->score($steps);
+        $solved = [];
+        for ($pass = 0; $pass < self::PASSES; ++$pass) {
             $better = false;
             for ($from = 0; $from < count($steps) - 1; ++$from) {
-                [$tried, $triedScore] = $this->piece($steps, $from, $score, $sets);
+                $length = $this->length($steps, $from);
+                $piece = json_encode([array_slice($steps, 0, $from), array_slice($steps, $from, $length)], JSON_THROW_ON_ERROR);
+                if ($length < 2 || isset($solved[$piece])) {
+                    continue;
+                }
+                $solved[$piece] = true;
+                [$tried, $triedScore] = $this->anew($steps, $from, $length);
                 if ($triedScore->isBetterThan($score, $this->school)) {
                     [$steps, $score, $better] = [$tried, $triedScore, true];
                 }
@@ -62,7 +56,7 @@ final readonly class Polished
             }
         }
 
-        return [$steps, $score];
+        return $steps;
     }
 
     /**
@@ -77,7 +71,8 @@ final readonly class Polished
         do {
             $better = false;
             foreach ($this->neighbours($steps) as $tried) {
-                if (!$this->keepsRules($tried)) {
+                // What hangs takes a lie for each step; it is asked only where everything else leaves hope.
+                if (!$this->keepsRules($tried) || !$this->score($tried, 0)->isBetterThan($score, $this->school)) {
                     continue;
                 }
                 $new = $this->score($tried);
@@ -169,20 +164,31 @@ final readonly class Polished
     }
 
     /**
+     * How many steps from one on make a piece.
+     *
      * @param list<list<int>> $steps
-     * @return array{list<list<int>>, Score}
      */
-    private function piece(array $steps, int $from, Score $score, int $sets): array
+    private function length(array $steps, int $from): int
     {
         $subset = $steps[$from] ?? [];
         $length = 1;
-        while (isset($steps[$from + $length]) && count($subset) + count($steps[$from + $length]) <= self::PIECE && $this->costs->states([...$subset, ...$steps[$from + $length]]) <= $sets) {
+        while (isset($steps[$from + $length]) && count($subset) + count($steps[$from + $length]) <= self::PIECE && $this->costs->states([...$subset, ...$steps[$from + $length]]) <= self::SETS) {
             array_push($subset, ...$steps[$from + $length]);
             ++$length;
         }
-        if ($length < 2) {
-            return [$steps, $score];
-        }
+
+        return $length;
+    }
+
+    /**
+     * The piece in its best order, the rest as it is.
+     *
+     * @param list<list<int>> $steps
+     * @return array{list<list<int>>, Score}
+     */
+    private function anew(array $steps, int $from, int $length): array
+    {
+        $subset = array_merge(...array_slice($steps, $from, $length));
         sort($subset);
         $done = array_merge(...array_slice($steps, 0, $from), ...[[]]);
         $last = $done === [] ? null : $done[count($done) - 1];
@@ -194,10 +200,13 @@ final readonly class Polished
         return [$tried, $this->score($tried)];
     }
 
-    /** @param list<list<int>> $steps */
-    private function score(array $steps): Score
+    /**
+     * @param list<list<int>> $steps
+     * @param ?int $hanging taken as so many, or null to count them
+     */
+    private function score(array $steps, ?int $hanging = null): Score
     {
-        $score = (new Scorer($this->items, $this->costs))->score($steps);
+        $score = (new Scorer($this->items, $this->costs))->score($steps, 0, $hanging);
         $sides = $this->sides(array_merge(...$steps, ...[[]]));
         $turns = count(array_filter($this->endSides, static fn(string $side, string $board): bool => ($sides[$board] ?? $side) !== $side, ARRAY_FILTER_USE_BOTH));
 
