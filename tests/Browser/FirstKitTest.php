@@ -100,6 +100,15 @@ final class FirstKitTest extends BrowserCase
         self::driver()->getKeyboard()->sendKeys(WebDriverKeys::ESCAPE);
         $this->gone('.cost');
 
+        // Through the steps by keyboard: the board on the table follows, and F turns the board over.
+        self::driver()->getKeyboard()->sendKeys([WebDriverKeys::ARROW_DOWN]);
+        $this->find('#step-1.current');
+        $this->text('.caption b', 'On the table, step 2');
+        self::driver()->getKeyboard()->sendKeys('f');
+        $this->text('.caption b', 'Bottom side');
+        self::driver()->getKeyboard()->sendKeys('f');
+        $this->text('.caption b', 'Top side');
+
         // Why, on the step looked at.
         self::driver()->getKeyboard()->sendKeys('w');
         $this->text('.stepwhy', 'mm high');

@@ -79,6 +79,23 @@ final class OrderPropertiesTest extends TestCase
         self::assertSame($one, $names(KitMaker::kit($bom, $places, $json)));
     }
 
+    #[DataProvider('kits')]
+    public function test_a_place_the_maker_gave_stands_when_the_list_changes(int $seed, string $school, int $group): void
+    {
+        [$bom, $places] = RandomKit::rows($seed, 11);
+        $steps = array_values(array_filter(KitMaker::order(self::kit($seed, $school, $group))->steps, static fn(Step $step): bool => $step->action === Action::Solder));
+        $early = $steps[0]->names()[0];
+        $late = $steps[count($steps) - 1]->names()[0];
+        $json = self::settings($school, $group) + ['overrides' => ['order' => [['parts' => [$early], 'after' => [$late], 'sameStep' => false]]]];
+        foreach ([[], ['R91,10M 5%,Axial 1/4W,resistor', 'C91,1u,5x11,electrolytic']] as $more) {
+            $at = [];
+            foreach (KitMaker::order(KitMaker::kit([...$bom, ...$more], [...$places, ...array_map(static fn(string $row, int $i): string => explode(',', $row)[0] . ',' . (60 + 8 * $i) . ',54,0,top', $more, array_keys($more))], $json))->steps as $step) {
+                $at += array_fill_keys($step->names(), $step->number);
+            }
+            self::assertGreaterThan($at[$late], $at[$early], "{$early} after {$late}");
+        }
+    }
+
     private static function kit(int $seed, string $school, int $group): Kit
     {
         [$bom, $places] = RandomKit::rows($seed, 11);
