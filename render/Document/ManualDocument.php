@@ -26,7 +26,7 @@ use stdClass;
  * @phpstan-import-type Picture from MarksDocument
  * @phpstan-import-type CalloutShape from MarksDocument
  * @phpstan-type PartShape array{designator: string, value: string, kindName: string, marking: ?Marking, hold: string, printed: ?string, bag: ?string}
- * @phpstan-type TestShape array{name: string, instrument: string, points: list<string>, expect: string, otherwise: string, adjusts: ?string, power: string, range: ?array{low: ?float, high: ?float}, unit: string}
+ * @phpstan-type TestShape array{name: string, instrument: string, points: list<string>, expect: string, otherwise: string, adjusts: ?string, power?: string, settings?: string, range: ?array{low: ?float, high: ?float}, unit: string}
  * @phpstan-type StepShape array{number: int, key: string, title: string, ownWords: bool, note: string, action: string, board: ?string, side: ?string, minutes: float, joints: int, parts: list<PartShape>, callouts: list<array{designator: string, text: string, consequence: string, picture: ?Picture}>, tips: list<string>, cautions: list<string>, gate: ?array{name: string, expect: string}, tests: list<TestShape>, remaining: array<string, list<string>>|\stdClass}
  * @phpstan-type RowShape array{designators: list<string>, quantity: int, value: string, kindName: string, marking: ?Marking, bag: string, direction: string}
  * @phpstan-type ManualShape array{kit: string, code: string, revision: string, choice: list<array{name: string, value: string}>, paper: string, skill: string, minutes: float, elapsed?: float, supply?: string, joints: int, bags: Bags, tools: list<string>, cautions: list<string>, squarePads: list<array{board: string, pads: array<string, string>}>, identification: list<RowShape>, steps: list<StepShape>}
@@ -119,7 +119,7 @@ final readonly class ManualDocument
     {
         $row = (new BenchDocument($this->words))->row(BenchBook::checked(new Readings($manual->kit), $test));
 
-        return ['name' => $row['name'], 'instrument' => $row['instrument'], 'points' => $row['points'], 'expect' => $row['printed'], 'otherwise' => $row['otherwise'], 'adjusts' => $row['adjusts'], 'power' => $row['power'], 'range' => $row['range'], 'unit' => $row['unit']];
+        return ['name' => $row['name'], 'instrument' => $row['instrument'], 'points' => $row['points'], 'expect' => $row['printed'], 'otherwise' => $row['otherwise'], 'adjusts' => $row['adjusts'], 'power' => $row['power'], 'settings' => $row['settings'], 'range' => $row['range'], 'unit' => $row['unit']];
     }
 
     /**

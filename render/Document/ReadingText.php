@@ -5,12 +5,11 @@ declare(strict_types=1);
 namespace ChiralexRender\Document;
 
 use Chiralex\Bench\Interval;
+use Chiralex\Quantity\Prefix;
 
 /** Readings in words: `4.78 to 5.42 V`, `at least 4.5 V`, `9.09 mA`. */
 final readonly class ReadingText
 {
-    private const PREFIXES = [9 => 'G', 6 => 'M', 3 => 'k', 0 => '', -3 => 'm', -6 => "\u{00B5}", -9 => 'n', -12 => 'p'];
-
     public static function range(Interval $range, string $unit): string
     {
         return match (true) {
@@ -51,6 +50,6 @@ final readonly class ReadingText
 
     private static function unit(int $power, string $unit): string
     {
-        return self::PREFIXES[$power] . ($unit === 'ohm' ? "\u{03A9}" : $unit);
+        return Prefix::from($power)->symbol() . ($unit === 'ohm' ? "\u{03A9}" : $unit);
     }
 }

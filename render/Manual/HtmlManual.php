@@ -139,7 +139,7 @@ final readonly class HtmlManual
             $lines[] = $text === '' ? '' : '<p>' . Num::text($text) . '</p>';
         }
         foreach ($step['tests'] as $test) {
-            $lines[] = '<p><b>' . Num::text($test['name']) . '</b>: ' . Num::text($test['instrument']) . ' from ' . Num::text(implode(' to ', $test['points'])) . ', expect <b>' . Num::text($test['expect']) . '</b>.' . ($test['otherwise'] === '' ? '' : ' Otherwise: ' . Num::text($test['otherwise']) . '.') . '</p>';
+            $lines[] = '<p><b>' . Num::text($test['name']) . '</b>: ' . Num::text(TestText::how($test)) . ', expect <b>' . Num::text($test['expect']) . '</b>.' . ($test['otherwise'] === '' ? '' : ' Otherwise: ' . Num::text($test['otherwise']) . '.') . '</p>';
         }
         if ($step['gate'] !== null && $step['tests'] === []) {
             $lines[] = '<p>Expect <b>' . Num::text($step['gate']['expect']) . '</b>.</p>';

@@ -81,7 +81,7 @@ final readonly class TextManual
             array_push($lines, '', $this->strong($callout['designator']) . ' ' . $this->text($callout['text']));
         }
         foreach ($step['tests'] as $test) {
-            array_push($lines, '', $this->text("{$test['name']}: {$test['instrument']} from " . implode(' to ', $test['points']) . ", expect {$test['expect']}." . ($test['otherwise'] === '' ? '' : " Otherwise: {$test['otherwise']}.")));
+            array_push($lines, '', $this->text("{$test['name']}: " . TestText::how($test) . ", expect {$test['expect']}." . ($test['otherwise'] === '' ? '' : " Otherwise: {$test['otherwise']}.")));
         }
         foreach (is_array($step['remaining']) ? $step['remaining'] : [] as $bag => $names) {
             array_push($lines, '', $this->text($names === [] ? "Bag {$bag} is empty now." : "Bag {$bag} still holds " . implode(', ', $names) . '.'));

@@ -18,6 +18,7 @@ use ChiralexRender\Document\BagsDocument;
 use ChiralexRender\Document\ManualDocument;
 use ChiralexRender\Manual\HtmlManual;
 use ChiralexRender\Manual\StepPictures;
+use ChiralexRender\Manual\TestText;
 use ChiralexRender\Manual\TextManual;
 use ChiralexRender\Print\BagSheets;
 use ChiralexRender\Words;
@@ -130,5 +131,13 @@ final class ManualTest extends TestCase
         $manual = (new ManualPlanner())->manual($read, $order, (new BagPlanner())->plan($read, $order));
 
         return [(new ManualDocument(Words::english()))->of($manual), (new StepPictures($manual))->all()];
+    }
+
+    public function test_a_test_says_how_it_is_made_with_its_setting(): void
+    {
+        $test = ['name' => 'rail', 'instrument' => 'multimeter', 'points' => ['TP1', 'TP2'], 'expect' => '5 V', 'otherwise' => '', 'adjusts' => null, 'range' => null, 'unit' => 'V'];
+
+        self::assertSame('multimeter, 20 V range, power off, from TP1 to TP2', TestText::how(['power' => 'off', 'settings' => '20 V range'] + $test));
+        self::assertSame('multimeter', TestText::how(['points' => []] + $test));
     }
 }

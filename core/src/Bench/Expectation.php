@@ -5,12 +5,12 @@ declare(strict_types=1);
 namespace Chiralex\Bench;
 
 use Chiralex\Bench\Exception\InvalidFormula;
+use Chiralex\Bench\Internal\Prefixes;
 
 /** What a test or a gate expects: a range as typed, a formula, a range with its formula (`2.2 to 2.6 V = divider(5.1 V, R2, RV1)`), or words of the maker. */
 final readonly class Expectation
 {
     private const NUMBER = '([+-]?\d+(?:[.,]\d+)?)\s*(m|k|M|\x{00B5}|u|n)?(V|A|Hz|s|ohm|\x{03A9}|F|H|W)?';
-    private const PREFIX = ['' => 1.0, 'm' => 1e-3, 'k' => 1e3, 'M' => 1e6, "\u{00B5}" => 1e-6, 'u' => 1e-6, 'n' => 1e-9];
     /** "About" is this much to either side. */
     private const ABOUT = 0.1;
 
@@ -73,7 +73,7 @@ final readonly class Expectation
 
     private static function value(string $number, ?string $prefix): float
     {
-        return (float) str_replace(',', '.', $number) * (self::PREFIX[$prefix ?? ''] ?? 1.0);
+        return (float) str_replace(',', '.', $number) * Prefixes::factor($prefix);
     }
 
     private static function unit(string $unit): string

@@ -108,7 +108,7 @@ return [
     'bench.otherwise' => 'Test {test} does not say what to do when the reading is outside its range.',
     'bench.part' => '{name} is {nominal}, from {range}: {origin}.',
     'bench.corner' => 'Every part at the end of its tolerance that counts: {worst}.',
-    'bench.bound' => 'The least or the most lies between the ends of the tolerances; bounded to one part in ten thousand: {worst}.',
+    'bench.bound' => 'The least or the most lies between the ends of the tolerances; no kit is further out than {worst}.',
     'bench.usual' => '95 of 100 kits read {usual}, each part drawn evenly within its tolerance.',
     'bench.load' => 'The meter takes some current itself (10 MΩ): it shows {metered} where the circuit alone has {nominal}.',
     'bench.meter' => 'With the error of the meter, {accuracy} and two digits, rounded outward to its digits: {pass}.',

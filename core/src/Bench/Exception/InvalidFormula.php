@@ -27,12 +27,12 @@ final class InvalidFormula extends InvalidArgumentException implements ChiralexE
 
     public static function unknownPart(string $text, string $designator, bool $absent): self
     {
-        return new self(sprintf($absent ? '"%s": there is no %s in the parts list.' : '"%s": %s has no value that a formula can use.', mb_strimwidth($text, 0, 60, '...'), mb_strimwidth($designator, 0, 30, '...')), 0);
+        return new self(sprintf($absent ? '"%s": there is no %s in the parts list; name a part that is there, or write the range.' : '"%s": %s has no value that a formula can use; give it one in the list, or write a number.', mb_strimwidth($text, 0, 60, '...'), mb_strimwidth($designator, 0, 30, '...')), 0);
     }
 
     public static function unknownFunction(string $text, string $name, string $known): self
     {
-        return new self(sprintf('"%s": there is no "%s"; there are %s.', mb_strimwidth($text, 0, 60, '...'), mb_strimwidth($name, 0, 30, '...'), $known), 0);
+        return new self(sprintf('"%s": there is no "%s"; there are %s; or write plain arithmetic.', mb_strimwidth($text, 0, 60, '...'), mb_strimwidth($name, 0, 30, '...'), $known), 0);
     }
 
     public static function arguments(string $text, string $name, string $wanted): self

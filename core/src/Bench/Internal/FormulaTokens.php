@@ -9,8 +9,6 @@ use Chiralex\Bench\Exception\InvalidFormula;
 /** The words of a formula: numbers with their prefix and unit, names, signs. */
 final readonly class FormulaTokens
 {
-    private const PREFIX = ['' => 1.0, 'p' => 1e-12, 'n' => 1e-9, 'u' => 1e-6, "\u{00B5}" => 1e-6, 'm' => 1e-3, 'k' => 1e3, 'M' => 1e6];
-
     /** @param list<array{kind: string, text: string, position: int, number: float, unit: string}> $tokens */
     private function __construct(
         public string $source,
@@ -31,7 +29,7 @@ final readonly class FormulaTokens
             }
             $position = mb_strlen(substr($text, 0, $at));
             if (preg_match('~^(\d+(?:\.\d+)?|\.\d+)(?:\s*(p|n|u|\x{00B5}|m|k|M)?(V|A|Hz|s|ohm|\x{03A9}|F|H|W|C)?(?![\p{L}\d_]))?~u', $rest, $found) === 1) {
-                $tokens[] = ['kind' => 'number', 'text' => $found[0], 'position' => $position, 'number' => (float) $found[1] * (self::PREFIX[$found[2] ?? ''] ?? 1.0), 'unit' => in_array($found[3] ?? '', ['C'], true) ? '' : ($found[3] ?? '')];
+                $tokens[] = ['kind' => 'number', 'text' => $found[0], 'position' => $position, 'number' => (float) $found[1] * Prefixes::factor($found[2] ?? ''), 'unit' => in_array($found[3] ?? '', ['C'], true) ? '' : ($found[3] ?? '')];
             } elseif (preg_match('~^[\p{L}_][\p{L}\d_]*~u', $rest, $found) === 1) {
                 $tokens[] = ['kind' => 'name', 'text' => $found[0], 'position' => $position, 'number' => 0.0, 'unit' => ''];
             } elseif (str_contains('+-*/(),', $rest[0])) {

@@ -48,7 +48,7 @@ final readonly class Tips
             return [];
         }
 
-        return [new Reason('tip.limit', ['milliamps' => (int) (ceil($amps * self::FIRST_POWER * 100 - 1e-9) * 10)], Origin::CommonPractice)];
+        return [new Reason('tip.limit', ['milliamps' => (int) (ceil($amps * self::FIRST_POWER * 100 - 1e-9) * 10), 'takes' => (int) round($amps * 1000)], Origin::CommonPractice)];
     }
 
     /** @return list<string> */

@@ -1,15 +1,17 @@
 import { useState } from 'react';
 import type { ManualStep } from '@/shared/api';
+import { howTested } from '@/shared/format/howTested';
 import { keepReading, keptReadings, unitOf, verdict } from '../readings';
 
 /** A measurement: where, what to expect, what the meter shows, and what follows from it. */
 export function StepTest({ token, test }: { token: string; test: ManualStep['tests'][number] }) {
   const [typed, setTyped] = useState(() => keptReadings(token)[test.name] ?? '');
+  const how = howTested(test);
   const found = verdict(test, typed);
   const id = `reading-${test.name.replace(/\W+/g, '-')}`;
   return (
     <section className="test" aria-label={test.name}>
-      <p><b>{test.name}</b><br />{test.instrument.charAt(0).toUpperCase() + test.instrument.slice(1)}{test.points.length > 0 ? ` from ${test.points.join(' to ')}` : ''}{test.power === 'off' ? ', power off' : ''}. Expect <b>{test.expect}</b>.{test.adjusts ? ` Turn ${test.adjusts} until it reads so.` : ''}</p>
+      <p><b>{test.name}</b><br />{how.charAt(0).toUpperCase() + how.slice(1)}. Expect <b>{test.expect}</b>.{test.adjusts ? ` Turn ${test.adjusts} until it reads so.` : ''}</p>
       {test.range && (
         <p className="reading">
           <label htmlFor={id}>It shows</label>

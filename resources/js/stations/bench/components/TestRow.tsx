@@ -1,4 +1,5 @@
 import type { BenchTest } from '@/shared/api';
+import { howTested } from '@/shared/format/howTested';
 
 type Props = { test: BenchTest; current: boolean; onPick: () => void };
 
@@ -10,7 +11,7 @@ export function TestRow({ test, current, onPick }: Props) {
         <span className="number">{test.step ?? '–'}</span>
         <span>
           <b>{test.name}</b>
-          <small>{[test.instrument, test.points.join(' to '), test.power === 'off' ? 'power off' : ''].filter((each) => each !== '').join(', ')}{test.adjusts ? `; turn ${test.adjusts}` : ''}</small>
+          <small>{howTested(test)}{test.adjusts ? `; turn ${test.adjusts}` : ''}</small>
         </span>
         <span className="expects">
           <b>{test.fault === '' ? test.printed : '▲ not worked out'}</b>

@@ -1,5 +1,6 @@
 import { useState } from 'react';
 import type { FaqEntry, ManualStep } from '@/shared/api';
+import { howTested } from '@/shared/format/howTested';
 import { useKit } from '@/shared/kit';
 import { Marking } from '@/shared/ui';
 
@@ -37,7 +38,7 @@ export function StepPage({ step, faq, current, onPick }: Props) {
           {step.callouts.map((callout) => <p key={callout.designator} className="sidebar"><b className="m">{callout.designator}</b> {callout.text}</p>)}
           {[...new Set(step.parts.map((part) => part.hold).filter((hold) => hold !== ''))].map((hold) => <p key={hold}>{hold}</p>)}
           {step.tips.map((tip) => <p key={tip}>{tip}</p>)}
-          {step.tests.map((test) => <p key={test.name}><b>{test.name}</b>: {test.instrument} from {test.points.join(' to ')}, expect <b>{test.expect}</b>. {test.otherwise === '' ? '' : `Otherwise: ${test.otherwise}.`}</p>)}
+          {step.tests.map((test) => <p key={test.name}><b>{test.name}</b>: {howTested(test)}, expect <b>{test.expect}</b>. {test.otherwise === '' ? '' : `Otherwise: ${test.otherwise}.`}</p>)}
           {step.gate && step.tests.length === 0 && <p>Expect <b>{step.gate.expect}</b>.</p>}
           {Object.entries(step.remaining as Record<string, string[]>).map(([bag, left]) => <p key={bag} className="quiet">Bag {bag} {left.length === 0 ? 'is empty now' : `still holds ${left.join(', ')}`}.</p>)}
           {faq.map((entry) => <p key={entry.id} className="asked"><b>{entry.question}</b> {entry.answer} <span className="quiet">reported {entry.count} {entry.count === 1 ? 'time' : 'times'}</span></p>)}
