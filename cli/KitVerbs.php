@@ -127,7 +127,7 @@ final readonly class KitVerbs
         $callouts = (new KitCallouts())->callouts($kit, $order instanceof BuildCycle ? null : $order);
         $unmarked = array_filter($callouts, static fn($callout): bool => $callout->partMark === null) !== [];
 
-        return new Outcome((new MarksDocument(Words::english()))->of($callouts, $kit, $order instanceof BuildCycle ? null : $order), $unmarked || $order instanceof BuildCycle || $this->hasErrors($kit));
+        return new Outcome((new MarksDocument(Words::forBuilder($kit)))->of($callouts, $kit, $order instanceof BuildCycle ? null : $order), $unmarked || $order instanceof BuildCycle || $this->hasErrors($kit));
     }
 
     /**
@@ -144,7 +144,7 @@ final readonly class KitVerbs
         $order = (new Planner())->plan($kit);
         $plan = (new BagPlanner())->plan($kit, $order instanceof BuildCycle ? null : $order, $school);
 
-        return new Outcome((new BagsDocument(Words::english()))->of($plan), $plan->conflicts !== [] || $this->hasErrors($kit));
+        return new Outcome((new BagsDocument(Words::forBuilder($kit)))->of($plan), $plan->conflicts !== [] || $this->hasErrors($kit));
     }
 
     /**

@@ -26,7 +26,7 @@ final readonly class ManualFile
      */
     public function bytes(Kit $kit, BuildOrder $order, string $format): ?string
     {
-        $words = Words::english();
+        $words = Words::forBuilder($kit);
         $manual = (new ManualPlanner())->manual($kit, $order, (new BagPlanner())->plan($kit, $order));
         $html = static fn(): string => (new HtmlManual())->of((new ManualDocument($words))->of($manual), (new StepPictures($manual))->all(), [], PrintFonts::css(dirname(__DIR__) . '/node_modules'));
 

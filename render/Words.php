@@ -4,35 +4,54 @@ declare(strict_types=1);
 
 namespace ChiralexRender;
 
+use Chiralex\Kit\Kit;
 use Chiralex\Part\Kind;
 use Chiralex\Reason\Matter;
 use Chiralex\Reason\Problem;
 use Chiralex\Reason\Reason;
 
-/** The words of one language: codes to sentences, kinds to names. */
+/**
+ * The words of one language: codes to sentences, kinds to names. What a language lacks is said in English.
+ *
+ * A length in a sentence is written `{0.8 mm}` or `{3..5 mm}` and printed in the units of the kit.
+ */
 final readonly class Words
 {
+    public const LANGUAGES = ['en' => 'English', 'de' => 'Deutsch'];
+
     /**
      * @param array<string, string> $sentences
-     * @param array{kind: array<string, array{string, string}>, mark: array<string, string>, consequence: array<string, string>, action: array<string, string>} $names
+     * @param array{kind: array<string, array{string, string}>, mark: array<string, string>, consequence: array<string, string>, action: array<string, string>, direction: array<string, string>, colour: array<string, string>, terminal: array<string, string>} $names
+     * @param array<string, string> $own sentences the maker wrote, by `sentence.<code>`
      */
     private function __construct(
+        public string $language,
         private array $sentences,
         private array $names,
+        public LengthText $lengths,
+        private array $own = [],
     ) {}
 
     public static function english(): self
     {
-        /** @var array<string, string> $sentences */
-        $sentences = require __DIR__ . '/words/en/sentences.php';
-        /** @var array<string, string> $manual */
-        $manual = require __DIR__ . '/words/en/manual.php';
-        /** @var array<string, string> $faults */
-        $faults = require __DIR__ . '/words/en/faults.php';
-        /** @var array{kind: array<string, array{string, string}>, mark: array<string, string>, consequence: array<string, string>, action: array<string, string>} $names */
-        $names = require __DIR__ . '/words/en/names.php';
+        return self::in('en');
+    }
 
-        return new self($sentences + $manual + $faults, $names);
+    /** @param string $language one of LANGUAGES; any other is English */
+    public static function in(string $language, string $units = 'mm'): self
+    {
+        $language = isset(self::LANGUAGES[$language]) ? $language : 'en';
+        $english = self::sentences('en');
+
+        return new self($language, $language === 'en' ? $english : [...$english, ...self::sentences($language)], self::names($language), new LengthText($units));
+    }
+
+    /** What the builder reads: the kit's language and units, and the sentences its maker wrote. */
+    public static function forBuilder(Kit $kit): self
+    {
+        $words = self::in($kit->settings->language, $kit->settings->units);
+
+        return new self($words->language, $words->sentences, $words->names, $words->lengths, $kit->words);
     }
 
     public function of(Reason|Matter|Problem $said): string
@@ -45,16 +64,23 @@ final readonly class Words
         return isset($this->sentences[$code]);
     }
 
+    /** @return list<string> every code there is a sentence for, the maker's own left out */
+    public function codes(): array
+    {
+        return array_map(strval(...), array_keys($this->sentences));
+    }
+
     /** @param array<string, string|int|float|list<string>> $args */
-    public function sentence(string $code, array $args): string
+    public function sentence(string $code, array $args = []): string
     {
         $replace = [];
         foreach ($args as $name => $value) {
             $text = is_array($value) ? $this->list($value) : (string) $value;
             $replace["{{$name}}"] = $name === 'why' && isset($this->sentences[$text]) ? $this->sentences[$text] : $text;
         }
+        $own = trim($this->own["sentence.{$code}"] ?? '');
 
-        return strtr($this->sentences[$code] ?? $code, $replace);
+        return $this->measured(strtr($own === '' ? $this->sentences[$code] ?? $code : $own, $replace));
     }
 
     public function kind(Kind $kind, bool $many = false): string
@@ -75,6 +101,71 @@ final readonly class Words
     public function action(string $action): string
     {
         return $this->names['action'][$action] ?? $action;
+    }
+
+    /** One of eight words for a bearing. */
+    public function direction(string $direction): string
+    {
+        return $this->names['direction'][$direction] ?? $direction;
+    }
+
+    /** What a terminal is called: `cathode`, `pin 1`. */
+    public function terminal(string $terminal): string
+    {
+        return $this->names['terminal'][$terminal] ?? $terminal;
+    }
+
+    /** The colour of a wire; a text that names none stays as the maker typed it. */
+    public function colour(string $colour): string
+    {
+        return $this->names['colour'][mb_strtolower(trim($colour))] ?? $colour;
+    }
+
+    /** A name in the middle of a sentence: small, where the language writes nouns small and it is no abbreviation. */
+    public function inside(string $name): string
+    {
+        return $this->language === 'de' || preg_match('~^\p{Lu}{2}~u', $name) === 1 ? $name : lcfirst($name);
+    }
+
+    /** The decimal sign. */
+    public function point(): string
+    {
+        return $this->language === 'de' ? ',' : '.';
+    }
+
+    private function measured(string $sentence): string
+    {
+        return (string) preg_replace_callback('~\{(\d+(?:\.\d+)?)(?:\.\.(\d+(?:\.\d+)?))? mm\}~', fn(array $found): string => isset($found[2])
+            ? $this->lengths->between($found[1], $found[2], $this->sentences['page.to'] ?? 'to', $this->point())
+            : $this->lengths->of($found[1], $this->point()), $sentence);
+    }
+
+    /** @return array<string, string> */
+    private static function sentences(string $language): array
+    {
+        /** @var array<string, array<string, string>> $read the files are read once */
+        static $read = [];
+        if (isset($read[$language])) {
+            return $read[$language];
+        }
+        $sentences = [];
+        foreach (['sentences', 'manual', 'faults', 'page'] as $file) {
+            $path = __DIR__ . "/words/{$language}/{$file}.php";
+            /** @var array<string, string> $here */
+            $here = is_file($path) ? require $path : [];
+            $sentences += $here;
+        }
+
+        return $read[$language] = $sentences;
+    }
+
+    /** @return array{kind: array<string, array{string, string}>, mark: array<string, string>, consequence: array<string, string>, action: array<string, string>, direction: array<string, string>, colour: array<string, string>, terminal: array<string, string>} */
+    private static function names(string $language): array
+    {
+        /** @var array{kind: array<string, array{string, string}>, mark: array<string, string>, consequence: array<string, string>, action: array<string, string>, direction: array<string, string>, colour: array<string, string>, terminal: array<string, string>} $names */
+        $names = require __DIR__ . "/words/{$language}/names.php";
+
+        return $names;
     }
 
     /** @param list<string> $names */

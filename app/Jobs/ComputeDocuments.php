@@ -28,7 +28,7 @@ final class ComputeDocuments implements ShouldQueue
         if ($revision === null) {
             return;
         }
-        foreach (['parts', 'check', 'boards', 'order', 'marks', 'bags', 'bench', 'manual', 'order-kind-by-kind', 'shelf'] as $name) {
+        foreach (['parts', 'check', 'boards', 'order', 'marks', 'bags', 'bench', 'manual', 'safety', 'order-kind-by-kind', 'shelf'] as $name) {
             $documents->get($revision, $name);
         }
     }

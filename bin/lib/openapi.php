@@ -33,6 +33,7 @@ $routes = [
     'get /revisions/{revision}/documents/bench' => 'Bench',
     'get /revisions/{revision}/documents/bags' => 'Bags',
     'get /revisions/{revision}/documents/manual' => 'ManualResult',
+    'get /revisions/{revision}/documents/safety' => 'Safety',
     'post /revisions/{revision}/release' => 'Header',
     'get /revisions/{revision}/faults' => 'Faults',
     'post /revisions/{revision}/faq' => 'Faults',

@@ -85,7 +85,7 @@ final readonly class BenchDocument
     }
 
     /** What the builder reads: the range, or the words of the maker. */
-    public static function printed(Checked $checked): string
+    public static function printed(Checked $checked, ?Words $words = null): string
     {
         $range = $checked->range();
         $typed = $checked->reading === null || $checked->expectation?->range !== null;
@@ -93,7 +93,7 @@ final readonly class BenchDocument
         return match (true) {
             $range === null => $checked->test->expect,
             $typed => trim(explode('=', $checked->test->expect, 2)[0]),
-            default => ReadingText::range($range, $checked->unit()),
+            default => ReadingText::range($range, $checked->unit(), $words),
         };
     }
 

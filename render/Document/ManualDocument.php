@@ -4,32 +4,28 @@ declare(strict_types=1);
 
 namespace ChiralexRender\Document;
 
-use Chiralex\Bench\BenchBook;
 use Chiralex\Bench\Interval;
-use Chiralex\Bench\Readings;
-use Chiralex\Build\StepPart;
 use Chiralex\Kit\KitPart;
 use Chiralex\Kit\Option;
 use Chiralex\Kit\PowerSupply;
 use Chiralex\Kit\Test;
+use Chiralex\Manual\Block;
+use Chiralex\Manual\Blocks;
 use Chiralex\Manual\Manual;
 use Chiralex\Manual\ManualStep;
-use Chiralex\Reason\Reason;
+use ChiralexRender\Manual\Markdown;
 use ChiralexRender\Words;
-use stdClass;
 
 /**
  * The document of `manual`: everything the builder reads, in words, without layout.
  *
  * @phpstan-import-type Bags from BagsDocument
  * @phpstan-import-type Marking from BagsDocument
- * @phpstan-import-type Picture from MarksDocument
- * @phpstan-import-type CalloutShape from MarksDocument
- * @phpstan-type PartShape array{designator: string, value: string, kindName: string, marking: ?Marking, hold: string, printed: ?string, bag: ?string}
- * @phpstan-type TestShape array{name: string, instrument: string, points: list<string>, expect: string, otherwise: string, adjusts: ?string, power?: string, settings?: string, range: ?array{low: ?float, high: ?float}, unit: string}
- * @phpstan-type StepShape array{number: int, key: string, title: string, ownWords: bool, note: string, action: string, board: ?string, side: ?string, minutes: float, joints: int, parts: list<PartShape>, callouts: list<array{designator: string, text: string, consequence: string, picture: ?Picture}>, tips: list<string>, cautions: list<string>, gate: ?array{name: string, expect: string}, tests: list<TestShape>, remaining: array<string, list<string>>|\stdClass}
+ * @phpstan-import-type StepShape from StepDocument
+ * @phpstan-import-type TextShape from OwnTexts
  * @phpstan-type RowShape array{designators: list<string>, quantity: int, value: string, kindName: string, marking: ?Marking, bag: string, direction: string}
- * @phpstan-type ManualShape array{kit: string, code: string, revision: string, choice: list<array{name: string, value: string}>, paper: string, skill: string, minutes: float, elapsed?: float, supply?: string, joints: int, bags: Bags, tools: list<string>, cautions: list<string>, squarePads: list<array{board: string, pads: array<string, string>}>, identification: list<RowShape>, steps: list<StepShape>}
+ * @phpstan-type BlockShape array{name: string, parts: list<string>, steps: list<int>, tests: list<string>, markdown: string, html: string}
+ * @phpstan-type ManualShape array{kit: string, code: string, revision: string, choice: list<array{name: string, value: string}>, paper: string, skill: string, language?: string, units?: string, colour?: bool, alloy?: string, workholding?: string, solderFrom?: string, minutes: float, elapsed?: float, supply?: string, joints: int, bags: Bags, tools: list<string>, cautions: list<string>, squarePads: list<array{board: string, pads: array<string, string>}>, identification: list<RowShape>, steps: list<StepShape>, texts?: list<TextShape>, blocks?: list<BlockShape>}
  */
 final readonly class ManualDocument
 {
@@ -47,113 +43,63 @@ final readonly class ManualDocument
         $marks = (new MarksDocument($this->words))->of(array_merge(...array_map(static fn(ManualStep $step): array => $step->callouts, $manual->steps), ...[[]]), $manual->kit, $manual->order);
         $callouts = array_column($marks['callouts'], null, 'designator');
         $bagOf = $manual->bags->bagOf();
-        $told = fn(Reason $reason): string => $this->words->of($reason);
         $titles = array_column($order['steps'], 'title', 'number');
+        $steps = new StepDocument($this->words, $manual->kit, array_column($marks['callouts'], null, 'designator'), $bagOf);
+        $settings = $manual->kit->settings;
 
         return [
             'kit' => $manual->kit->name,
             'code' => $manual->kit->code,
             'revision' => $manual->kit->revision,
             'choice' => array_map(static fn(Option $option): array => ['name' => $option->name, 'value' => $option->chosen], $manual->kit->options),
-            'paper' => $manual->kit->settings->paper,
-            'skill' => $manual->kit->settings->skill,
+            'paper' => $settings->paper,
+            'skill' => $settings->skill,
+            'language' => $this->words->language,
+            'units' => $settings->units,
+            'colour' => $settings->colour,
+            'alloy' => $settings->alloy,
+            'workholding' => $settings->workholding,
+            'solderFrom' => $settings->solderFrom,
             'minutes' => $order['minutes'],
             'elapsed' => $manual->order->clock->elapsed ?? $order['minutes'],
-            'supply' => self::supply($manual->kit->power),
+            'supply' => $this->supply($manual->kit->power),
             'joints' => array_sum(array_column($order['steps'], 'joints')),
             'bags' => (new BagsDocument($this->words))->of($manual->bags),
-            'tools' => array_map($told, $manual->tools),
-            'cautions' => array_map($told, $manual->cautions),
+            'tools' => array_map($this->words->of(...), $manual->tools),
+            'cautions' => array_map($this->words->of(...), $manual->cautions),
             'squarePads' => $this->pads($manual),
             'identification' => $this->identification($manual, $bagOf),
-            'steps' => array_map(fn(ManualStep $step): array => $this->step($step, $manual, $callouts, $bagOf, $titles[$step->step->number]), $manual->steps),
+            'steps' => array_map(static fn(ManualStep $step): array => $steps->of($step, $titles[$step->step->number]), $manual->steps),
+            'texts' => OwnTexts::of($manual->kit->words),
+            'blocks' => $this->blocks($manual, $steps),
         ];
     }
 
-    /**
-     * @param array<array-key, CalloutShape> $callouts by designator
-     * @param array<string, string> $bagOf
-     * @return StepShape
-     */
-    private function step(ManualStep $each, Manual $manual, array $callouts, array $bagOf, string $title): array
+    private function supply(?PowerSupply $power): string
     {
-        $step = $each->step;
-        $words = $manual->kit->words;
-        $fit = [];
-        foreach ([...array_map(static fn($callout): string => $callout->designator, $each->callouts), ...array_map(static fn($wire): string => $wire->name, $each->wires)] as $name) {
-            $callout = $callouts[$name] ?? null;
-            if ($callout !== null) {
-                $fit[] = ['designator' => $name, 'text' => $callout['text'], 'consequence' => $callout['consequence'], 'picture' => $callout['picture']];
-            }
-        }
-        $key = implode(',', $step->names()) ?: (string) $step->gate?->name;
-
-        return [
-            'number' => $step->number,
-            'key' => $step->action->value . ':' . $key,
-            'title' => $words["step.{$key}.title"] ?? $title,
-            'ownWords' => isset($words["step.{$key}.title"]) || isset($words["step.{$key}.note"]),
-            'note' => $words["step.{$key}.note"] ?? '',
-            'action' => $step->action->value,
-            'board' => $step->board,
-            'side' => $step->gate === null && $step->board !== null ? $step->side?->value : null,
-            'minutes' => $step->minutes,
-            'joints' => $step->joints,
-            'parts' => [...array_map(fn(StepPart $part): array => $this->part($part, $manual, $bagOf), $step->parts), ...array_map(fn(string $name): array => $this->loose($name, $manual, $bagOf), $each->loose)],
-            'callouts' => $fit,
-            'tips' => array_map(fn(Reason $reason): string => $this->words->of($reason), $each->tips),
-            'cautions' => array_map(fn(Reason $reason): string => $this->words->of($reason), $step->cautions),
-            'gate' => $step->gate === null ? null : ['name' => $step->gate->name, 'expect' => BenchDocument::printed(BenchBook::gate(new Readings($manual->kit), $step->gate))],
-            'tests' => array_map(fn(Test $test): array => $this->test($test, $manual), $each->tests),
-            'remaining' => $each->remaining === [] ? new stdClass() : $each->remaining,
-        ];
+        return $power === null ? '' : ReadingText::range(new Interval($power->leastVolts, $power->mostVolts), 'V', $this->words) . ($power->amps === null ? '' : ', ' . ReadingText::value($power->amps, 'A'));
     }
 
-    private static function supply(?PowerSupply $power): string
+    /** @return list<BlockShape> */
+    private function blocks(Manual $manual, StepDocument $steps): array
     {
-        return $power === null ? '' : ReadingText::range(new Interval($power->leastVolts, $power->mostVolts), 'V') . ($power->amps === null ? '' : ', ' . ReadingText::value($power->amps, 'A'));
-    }
+        return array_map(function (Block $block) use ($manual, $steps): array {
+            $kit = $manual->kit;
+            $own = OwnTexts::block($kit->words, $block->name);
 
-    /** @return TestShape */
-    private function test(Test $test, Manual $manual): array
-    {
-        $row = (new BenchDocument($this->words))->row(BenchBook::checked(new Readings($manual->kit), $test));
+            return [
+                'name' => $block->name,
+                'parts' => array_map(function (string $name) use ($kit): string {
+                    $part = $kit->part($name);
 
-        return ['name' => $row['name'], 'instrument' => $row['instrument'], 'points' => $row['points'], 'expect' => $row['printed'], 'otherwise' => $row['otherwise'], 'adjusts' => $row['adjusts'], 'power' => $row['power'], 'settings' => $row['settings'], 'range' => $row['range'], 'unit' => $row['unit']];
-    }
-
-    /**
-     * @param array<string, string> $bagOf
-     * @return PartShape
-     */
-    private function part(StepPart $step, Manual $manual, array $bagOf): array
-    {
-        $part = $manual->kit->part($step->designator);
-        $hold = array_values(array_filter($step->reasons, static fn(Reason $reason): bool => str_starts_with($reason->code, 'hold.')));
-
-        return [
-            'designator' => $step->designator,
-            'value' => $part === null ? '' : $this->names->value($part),
-            'kindName' => $part === null ? $this->words->sentence('manual.wire', []) : $this->names->kind($part),
-            'marking' => $part === null ? null : PartMarking::of($part),
-            'hold' => $hold === [] ? '' : $this->words->of($hold[0]),
-            'printed' => $part?->legend,
-            'bag' => $bagOf[$step->designator] ?? null,
-        ];
-    }
-
-    /**
-     * @param array<string, string> $bagOf
-     * @return PartShape
-     */
-    private function loose(string $designator, Manual $manual, array $bagOf): array
-    {
-        $part = $manual->kit->part($designator);
-
-        return [
-            'designator' => $designator, 'value' => $part === null ? '' : $this->names->value($part), 'kindName' => $part === null ? '' : $this->names->kind($part), 'marking' => $part === null ? null : PartMarking::of($part),
-            'hold' => $this->words->sentence('manual.loose', ['designator' => $designator]), 'printed' => null, 'bag' => $bagOf[$designator] ?? null,
-        ];
+                    return $part === null ? $name : "{$name} {$this->names->value($part)}";
+                }, $block->parts),
+                'steps' => $block->steps,
+                'tests' => array_map(fn(Test $test): string => "{$test->name}, {$this->words->sentence('page.expect', ['expect' => $steps->test($test)['expect']])}", $block->tests),
+                'markdown' => $own,
+                'html' => Markdown::html($own),
+            ];
+        }, Blocks::of($manual->kit, $manual->order));
     }
 
     /**

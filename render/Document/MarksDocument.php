@@ -4,10 +4,12 @@ declare(strict_types=1);
 
 namespace ChiralexRender\Document;
 
+use Chiralex\Board\Side;
 use Chiralex\Build\BuildOrder;
 use Chiralex\Build\LookAlikes;
 use Chiralex\Kit\Kit;
 use Chiralex\Kit\Wire;
+use Chiralex\Part\Mark;
 use Chiralex\Polarity\Callout;
 use ChiralexRender\Svg\CalloutPicture;
 use ChiralexRender\Words;
@@ -16,13 +18,10 @@ use ChiralexRender\Words;
  * The document of `marks`: a callout for each part and wire with a direction.
  *
  * @phpstan-type Picture array{board: string, side: string, crop: array{float, float, float, float}, arrow: ?array{float, float, float, float}}
- * @phpstan-type CalloutShape array{designator: string, kind: string, fitMark: ?string, partMark: ?string, terminal: string, boardMark: ?string, bearing: ?float, direction: ?string, landmark: ?string, consequence: string, replaceTogether: list<string>, text: string, lead: string, ownWords: bool, step: ?int, alike: list<string>, picture: ?Picture}
+ * @phpstan-type CalloutShape array{designator: string, kind: string, fitMark: ?string, partMark: ?string, terminal: string, boardMark: ?string, bearing: ?float, direction: ?string, landmark: ?string, consequence: string, replaceTogether: list<string>, text: string, lead: string, ownWords: bool, step: ?int, alike: list<string>, picture: ?Picture, second: ?Picture}
  */
 final readonly class MarksDocument
 {
-    /** Terminals that tell a builder more than the mark itself. */
-    private const TERMINALS = ['cathode' => 'the cathode', 'anode' => 'the anode', 'negative' => 'the negative lead', 'positive' => 'the positive lead', 'pin 1' => 'pin 1', 'common pin' => 'the common pin', 'primary' => 'the primary side', 'pin 1 side' => 'the side of pin 1'];
-
     public function __construct(private Words $words) {}
 
     /**
@@ -53,42 +52,90 @@ final readonly class MarksDocument
             'fitMark' => $callout->fitMark?->value,
             'partMark' => $callout->partMark?->value,
             'terminal' => $callout->terminal,
-            'boardMark' => $callout->boardMark,
+            'boardMark' => $callout->boardMark?->print,
             'bearing' => $callout->bearing,
             'direction' => $callout->direction,
             'landmark' => $callout->landmark,
             'consequence' => $callout->consequence->value,
             'replaceTogether' => $callout->replaceTogether,
-            'text' => $kit->words["callout.{$callout->designator}.text"] ?? $this->text($callout),
-            'lead' => $this->lead($callout),
+            'text' => $kit->words["callout.{$callout->designator}.text"] ?? $this->text($callout, $kit),
+            'lead' => $this->lead($callout, $kit),
             'ownWords' => isset($kit->words["callout.{$callout->designator}.text"]),
             'step' => $steps[$callout->designator] ?? null,
             'alike' => $alike[$callout->designator] ?? [],
             'picture' => (new CalloutPicture($kit))->of($callout->designator),
+            'second' => null,
         ];
     }
 
-    private function lead(Callout $callout): string
+    private function lead(Callout $callout, Kit $kit): string
     {
         if ($callout->partMark === null) {
-            return "{$callout->designator} has a direction but shows no mark: mark it before it is packed.";
+            return $this->words->sentence('callout.no-mark', ['designator' => $callout->designator]);
         }
-        $mark = ucfirst($this->words->mark($callout->partMark->value));
-        $where = $callout->direction === null ? '' : " {$callout->direction}, towards " . (str_ends_with((string) $callout->landmark, ' edge') ? "the {$callout->landmark}" : (string) $callout->landmark);
-        $stands = isset(self::TERMINALS[$callout->terminal]) ? ' It marks ' . self::TERMINALS[$callout->terminal] . '.' : '';
-        $check = $callout->fitMark !== null && $callout->fitMark !== $callout->partMark ? ' Fit by the ' . $this->words->mark($callout->fitMark->value) . ', check by the ' . $this->words->mark($callout->partMark->value) . '.' : '';
+        $board = $callout->boardMark;
+        $args = ['mark' => $this->mark($callout->partMark, $callout->designator, $kit)];
+        if ($board !== null) {
+            $args['board'] = $this->words->sentence("callout.board.{$board->print}");
+        }
+        if ($callout->direction !== null) {
+            $args += ['direction' => $this->words->direction($callout->direction), 'landmark' => $this->landmark((string) $callout->landmark, $kit)];
+        }
+        $meets = $board !== null && $board->meets === $callout->partMark;
+        $said = [
+            self::capital($this->words->sentence(match (true) {
+                $callout->direction === null => 'callout.mark',
+                $meets => 'callout.mark-at',
+                default => 'callout.mark-towards',
+            }, $args)),
+            $this->terminal($callout),
+            $callout->fitMark !== null && $callout->fitMark !== $callout->partMark ? $this->words->sentence('callout.fit-check', ['fit' => $this->words->mark($callout->fitMark->value), 'check' => $args['mark']]) : '',
+            $board !== null && !($meets && $callout->direction !== null) ? self::capital($this->words->sentence('callout.meets', ['mark' => $this->words->mark($board->meets->value)] + $args)) : '',
+        ];
 
-        return "{$mark}{$where}.{$stands}{$check}";
+        return implode(' ', array_diff($said, ['']));
     }
 
-    private function text(Callout $callout): string
+    /** What the mark stands for, and what the square pad stands for. */
+    private function terminal(Callout $callout): string
+    {
+        $pad = $callout->squarePad === null ? '' : $this->words->terminal($callout->squarePad);
+        $stands = $this->words->terminal($callout->terminal);
+        $known = $stands !== $callout->terminal || $callout->terminal === 'pin 1';
+        $own = $known ? $this->words->sentence($pad === $stands ? 'callout.terminal-square' : 'callout.terminal', ['terminal' => $stands]) : '';
+
+        return trim($own . ($pad === '' || ($known && $pad === $stands) ? '' : ' ' . $this->words->sentence('callout.square', ['terminal' => $pad])));
+    }
+
+    /** A glass body shows a dark band, a moulded one a light band. */
+    private function mark(Mark $mark, string $designator, Kit $kit): string
+    {
+        $part = $kit->part($designator);
+
+        return $this->words->mark($mark !== Mark::Band || $part === null ? $mark->value : PartMarking::band($part));
+    }
+
+    private function landmark(string $landmark, Kit $kit): string
+    {
+        $part = $kit->part($landmark);
+
+        if ($part === null) {
+            return $this->words->sentence("callout.edge.{$landmark}");
+        }
+        $kind = $this->words->kind($part->kind());
+
+        // `LED4` names its kind itself.
+        return $this->words->sentence(str_starts_with($landmark, mb_strtoupper($kind)) ? 'callout.landmark-bare' : 'callout.landmark', ['kind' => $kind, 'designator' => $landmark]);
+    }
+
+    private function text(Callout $callout, Kit $kit): string
     {
         if ($callout->partMark === null) {
-            return $this->lead($callout);
+            return $this->lead($callout, $kit);
         }
-        $together = $callout->replaceTogether === [] ? '' : ' Replace together: ' . implode(', ', $callout->replaceTogether) . '.';
+        $together = $callout->replaceTogether === [] ? '' : ' ' . $this->words->sentence('callout.together', ['parts' => $callout->replaceTogether]);
 
-        return "{$this->lead($callout)} {$this->words->consequence($callout->consequence->value)}{$together}";
+        return "{$this->lead($callout, $kit)} {$this->words->consequence($callout->consequence->value)}{$together}";
     }
 
     /**
@@ -97,6 +144,10 @@ final readonly class MarksDocument
      */
     private function wire(Wire $wire, Kit $kit, array $steps): array
     {
+        $face = Side::tryFrom($wire->face ?? 'top') ?? Side::Top;
+        $picture = new CalloutPicture($kit);
+        $ends = [$picture->terminal($wire->from, $face), $picture->terminal($wire->to, $face)];
+
         return [
             'designator' => $wire->name,
             'kind' => 'wire',
@@ -113,18 +164,28 @@ final readonly class MarksDocument
             'ownWords' => isset($kit->words["callout.{$wire->name}.text"]),
             'step' => $steps[$wire->name] ?? null,
             'alike' => [],
-            'picture' => null,
+            'picture' => $ends[0] ?? $ends[1],
+            'second' => $ends[0] === null ? null : $ends[1],
             'text' => $kit->words["callout.{$wire->name}.text"] ?? $this->wireText($wire),
         ];
     }
 
     private function wireText(Wire $wire): string
     {
-        $mm = static fn(float $length): string => rtrim(rtrim(number_format($length, 1, '.', ''), '0'), '.');
-        $stripped = $wire->stripped === [] ? '' : ' Strip ' . implode(' and ', array_map(static fn(float $length): string => "{$mm($length)} mm", array_unique($wire->stripped))) . '.';
-        $face = $wire->face === null ? '' : " It leaves the {$wire->face} side.";
-        $relief = $wire->relief === '' ? '' : " Strain relief: {$wire->relief}.";
+        $mm = fn(float $length): string => $this->words->lengths->of(rtrim(rtrim(number_format($length, 1, '.', ''), '0'), '.'), $this->words->point());
+        $args = ['colour' => $this->words->colour($wire->colour), 'from' => $wire->from, 'to' => $wire->to];
+        $said = [
+            self::capital(trim($wire->length === null ? $this->words->sentence('callout.wire', $args) : $this->words->sentence('callout.wire-length', $args + ['length' => $mm($wire->length)]))),
+            $wire->stripped === [] ? '' : $this->words->sentence('callout.strip', ['lengths' => implode(" {$this->words->sentence('callout.and')} ", array_map($mm, array_values(array_unique($wire->stripped))))]),
+            $wire->face === null ? '' : $this->words->sentence("callout.face.{$wire->face}"),
+            $wire->relief === '' ? '' : $this->words->sentence('callout.relief', ['relief' => $wire->relief]),
+        ];
 
-        return trim(ucfirst("{$wire->colour} wire from {$wire->from} to {$wire->to}")) . ($wire->length === null ? '.' : ", {$mm($wire->length)} mm.") . $stripped . $face . $relief;
+        return implode(' ', array_diff($said, ['']));
+    }
+
+    private static function capital(string $text): string
+    {
+        return mb_strtoupper(mb_substr($text, 0, 1)) . mb_substr($text, 1);
     }
 }

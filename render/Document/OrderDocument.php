@@ -130,16 +130,16 @@ final readonly class OrderDocument
         }
         $names = [];
         foreach ($kinds as $group) {
-            $names[] = $group[0] === null ? (count($group) > 1 ? 'Wires' : 'Wire') : $this->words->kind($group[0], count($group) > 1);
+            $names[] = $group[0] === null ? $this->words->action(count($group) > 1 ? 'wires' : 'wire') : $this->words->kind($group[0], count($group) > 1);
         }
-        $parts = implode(', ', array_map(static fn(string $name, int $index): string => $index === 0 ? $name : (preg_match('~^[A-Z]{2}~', $name) === 1 ? $name : lcfirst($name)), $names, array_keys($names)));
+        $parts = implode(', ', array_map(fn(string $name, int $index): string => $index === 0 ? $name : $this->words->inside($name), $names, array_keys($names)));
 
         return match ($step->action) {
             Action::Solder => ucfirst($parts),
-            Action::Gate => 'Test: ' . ($step->gate === null ? '' : $step->gate->name),
-            Action::Insert => 'Insert ' . (preg_match('~^[A-Z]{2}~', $parts) === 1 ? $parts : lcfirst($parts)),
+            Action::Gate => $this->words->action('gate') . ': ' . ($step->gate === null ? '' : $step->gate->name),
+            Action::Insert => $this->words->sentence('page.insert', ['parts' => $this->words->inside($parts)]),
             Action::Cure, Action::Snap, Action::Remove => $this->words->action($step->action->value) . ": {$step->what}",
-            default => $this->words->action($step->action->value) . ': ' . ($parts === '' ? $step->what : lcfirst($parts)),
+            default => $this->words->action($step->action->value) . ': ' . ($parts === '' ? $step->what : $this->words->inside($parts)),
         };
     }
 }

@@ -13,6 +13,12 @@ final readonly class PartMarking
 {
     private const GLASS = ['DO-35', 'DO-34'];
 
+    /** @return 'dark-band'|'light-band' */
+    public static function band(KitPart $part): string
+    {
+        return in_array($part->outline->name, self::GLASS, true) ? 'dark-band' : 'light-band';
+    }
+
     /** @return ?array{type: string, bands: list<string>, text: string} null where nothing shows */
     public static function of(KitPart $part): ?array
     {
@@ -24,7 +30,7 @@ final readonly class PartMarking
         }
         if ($part->row->checkMark === Mark::Band) {
             // A glass body shows a dark band, a moulded one a light band; common practice, no source.
-            return ['type' => 'band', 'bands' => [], 'text' => in_array($part->outline->name, self::GLASS, true) ? 'dark band on glass' : 'light band'];
+            return ['type' => 'band', 'bands' => [], 'text' => self::band($part) === 'dark-band' ? 'dark band on glass' : 'light band'];
         }
 
         return $look->code === null || $part->outline->name === 'none' ? null : ['type' => 'code', 'bands' => [], 'text' => $look->code];

@@ -6,16 +6,20 @@ namespace ChiralexRender\Document;
 
 use Chiralex\Bench\Interval;
 use Chiralex\Quantity\Prefix;
+use ChiralexRender\Words;
 
 /** Readings in words: `4.78 to 5.42 V`, `at least 4.5 V`, `9.09 mA`. */
 final readonly class ReadingText
 {
-    public static function range(Interval $range, string $unit): string
+    /** @param ?Words $words of the builder's language; English otherwise */
+    public static function range(Interval $range, string $unit, ?Words $words = null): string
     {
+        $words ??= Words::english();
+
         return match (true) {
-            $range->low === -INF => 'at most ' . self::value($range->high, $unit),
-            $range->high === INF => 'at least ' . self::value($range->low, $unit),
-            default => self::both($range, $unit),
+            $range->low === -INF => $words->sentence('page.at-most', ['value' => self::value($range->high, $unit)]),
+            $range->high === INF => $words->sentence('page.at-least', ['value' => self::value($range->low, $unit)]),
+            default => self::both($range, $unit, $words->sentence('page.to')),
         };
     }
 
@@ -27,11 +31,11 @@ final readonly class ReadingText
         return self::number($value, $power) . "\u{2009}" . self::unit($power, $unit);
     }
 
-    private static function both(Interval $range, string $unit): string
+    private static function both(Interval $range, string $unit, string $to): string
     {
         $power = self::power(max(abs($range->low), abs($range->high)), $unit);
 
-        return self::number($range->low, $power) . ' to ' . self::number($range->high, $power) . "\u{2009}" . self::unit($power, $unit);
+        return self::number($range->low, $power) . " {$to} " . self::number($range->high, $power) . "\u{2009}" . self::unit($power, $unit);
     }
 
     private static function power(float $size, string $unit): int

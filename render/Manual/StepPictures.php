@@ -26,7 +26,7 @@ final readonly class StepPictures
         $this->svg = new BoardSvg($this->kit);
     }
 
-    /** @return array{steps: array<int, string>, callouts: array<string, string>} by step, and by `step:designator` */
+    /** @return array{steps: array<int, string>, callouts: array<string, string>} by step, and by `step:designator`, a wire's other end by `step:wire:2` */
     public function all(): array
     {
         $callouts = $steps = [];
@@ -36,6 +36,13 @@ final readonly class StepPictures
                 $picture = (new CalloutPicture($this->kit))->of($callout->designator);
                 if ($picture !== null) {
                     $callouts["{$each->step->number}:{$callout->designator}"] = $this->callout($each->step->number, $callout->designator, $picture);
+                }
+            }
+            foreach ($each->wires as $wire) {
+                $face = Side::tryFrom($wire->face ?? 'top') ?? Side::Top;
+                $ends = array_values(array_filter([(new CalloutPicture($this->kit))->terminal($wire->from, $face), (new CalloutPicture($this->kit))->terminal($wire->to, $face)], static fn(?array $end): bool => $end !== null));
+                foreach ($ends as $index => $end) {
+                    $callouts["{$each->step->number}:{$wire->name}" . ($index === 0 ? '' : ':2')] = $this->callout($each->step->number, $wire->name, $end);
                 }
             }
         }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace ChiralexRender\Manual;
 
 use ChiralexRender\Document\ManualDocument;
+use ChiralexRender\Words;
 
 /**
  * The manual as Markdown, or as plain text without its signs.
@@ -15,48 +16,63 @@ use ChiralexRender\Document\ManualDocument;
  */
 final readonly class TextManual
 {
-    private function __construct(private bool $signs) {}
+    private function __construct(
+        private bool $signs,
+        private Words $words,
+    ) {}
 
     public static function markdown(): self
     {
-        return new self(true);
+        return new self(true, Words::english());
     }
 
     public static function plain(): self
     {
-        return new self(false);
+        return new self(false, Words::english());
     }
 
     /**
+     * In the language and the units of the document.
+     *
      * @param ManualShape $document of `manual`
      * @param list<Faq> $faq
      */
     public function of(array $document, array $faq = []): string
     {
-        $lines = [$this->heading(1, "{$document['kit']}, revision {$document['revision']}"), '', count($document['steps']) . " steps, {$document['joints']} joints, about " . (int) round($document['minutes']) . ' minutes.' . implode('', array_map(static fn(array $option): string => " {$option['name']}: {$option['value']}.", $document['choice'])), '', $this->heading(2, 'Before you begin'), ''];
+        return (new self($this->signs, Words::in($document['language'] ?? 'en', $document['units'] ?? 'mm')))->written($document, $faq);
+    }
+
+    /**
+     * @param ManualShape $document
+     * @param list<Faq> $faq
+     */
+    private function written(array $document, array $faq): string
+    {
+        $minutes = (int) round($document['minutes']);
+        $time = $this->words->sentence('page.time', ['hours' => intdiv($minutes, 60), 'minutes' => sprintf('%02d', $minutes % 60)]);
+        $lines = [
+            $this->heading(1, $this->words->sentence('page.foot', ['kit' => $document['kit'], 'revision' => $document['revision']])), '',
+            $this->words->sentence('page.subtitle', ['revision' => $document['revision'], 'steps' => count($document['steps']), 'joints' => $document['joints'], 'time' => $time]) . implode('', array_map(static fn(array $option): string => " {$option['name']}: {$option['value']}.", $document['choice'])), '',
+            ...$this->own($document, 'intro'), ...$this->chapter('page.begin'), '',
+        ];
         array_push($lines, ...array_map(fn(string $text): string => '- ' . $this->text($text), $document['cautions']));
-        array_push($lines, '', $this->heading(2, 'What is in the kit'));
+        array_push($lines, '', ...$this->chapter('page.what-is-in'));
         foreach ($document['bags']['bags'] as $bag) {
-            array_push($lines, '', $this->heading(3, "Bag {$bag['name']}: {$bag['title']}"), '');
+            array_push($lines, '', $this->heading(3, $this->words->sentence('page.bag', ['bag' => $bag['name'], 'title' => $bag['title']])), '');
             foreach ($bag['items'] as $item) {
                 $names = str_starts_with($item['designators'][0], '~') ? '' : ' (' . implode(', ', $item['designators']) . ')';
                 $lines[] = '- [ ] ' . $this->text("{$item['quantity']} x {$item['value']}, {$item['kindName']}{$names}" . $this->marking($item['marking']));
             }
         }
         foreach ($document['bags']['brought'] as $part) {
-            array_push($lines, '', $this->text("You bring {$part['designator']}: {$part['value']}, {$part['kindName']}."));
+            array_push($lines, '', $this->text("{$this->words->sentence('page.you-bring')}: {$part['designator']}, {$part['value']}, {$part['kindName']}."));
         }
-        array_push($lines, '', $this->heading(2, 'Tools'), '', ...array_map(fn(string $tool): string => '- ' . $this->text($tool), $document['tools']));
-        array_push($lines, '', $this->heading(2, 'Build it'));
+        array_push($lines, '', ...$this->chapter('page.tools'), ...['', ...array_map(fn(string $tool): string => '- ' . $this->text($tool), $document['tools'])]);
+        array_push($lines, '', ...$this->chapter('page.build'), ...$this->own($document, 'before'));
         foreach ($document['steps'] as $step) {
             array_push($lines, '', ...$this->step($step));
         }
-        if ($faq !== []) {
-            array_push($lines, '', $this->heading(2, 'When it does not work'));
-            foreach ($faq as $entry) {
-                array_push($lines, '', $this->heading(3, $entry['question']), '', $this->text($entry['answer']) . " Reported {$entry['count']} times." . ($entry['step'] === null ? '' : " See step {$entry['step']}."));
-            }
-        }
+        array_push($lines, ...$this->own($document, 'use'), ...$this->questions($faq), ...$this->blocks($document));
 
         return implode("\n", $lines) . "\n";
     }
@@ -72,22 +88,76 @@ final readonly class TextManual
             $lines[] = '- [ ] ' . $this->text(trim("{$part['designator']}: {$part['value']} {$part['kindName']}") . $this->marking($part['marking']));
         }
         foreach ($step['cautions'] as $text) {
-            array_push($lines, '', $this->strong('Caution: ') . $this->text($text));
+            array_push($lines, '', $this->strong("{$this->words->sentence('page.caution')}: ") . $this->text($text));
         }
-        foreach (array_diff([$step['note'], ...array_unique(array_column($step['parts'], 'hold')), ...$step['tips']], ['']) as $text) {
+        foreach (array_diff([...$step['watch'] ?? [], $step['note'], ...array_unique(array_column($step['parts'], 'hold')), ...$step['tips']], ['']) as $text) {
             array_push($lines, '', $this->text($text));
         }
         foreach ($step['callouts'] as $callout) {
             array_push($lines, '', $this->strong($callout['designator']) . ' ' . $this->text($callout['text']));
         }
         foreach ($step['tests'] as $test) {
-            array_push($lines, '', $this->text("{$test['name']}: " . TestText::how($test) . ", expect {$test['expect']}." . ($test['otherwise'] === '' ? '' : " Otherwise: {$test['otherwise']}.")));
+            $otherwise = $test['otherwise'] === '' ? '' : ' ' . $this->words->sentence('page.otherwise', ['otherwise' => $test['otherwise']]);
+            array_push($lines, '', $this->text("{$test['name']}: " . TestText::how($test, $this->words) . ", {$this->words->sentence('page.expect', ['expect' => $test['expect']])}.{$otherwise}"));
         }
         foreach (is_array($step['remaining']) ? $step['remaining'] : [] as $bag => $names) {
-            array_push($lines, '', $this->text($names === [] ? "Bag {$bag} is empty now." : "Bag {$bag} still holds " . implode(', ', $names) . '.'));
+            array_push($lines, '', $this->text($names === [] ? $this->words->sentence('page.bag-empty', ['bag' => (string) $bag]) : $this->words->sentence('page.bag-holds', ['bag' => (string) $bag, 'names' => implode(', ', $names)])));
         }
 
         return $lines;
+    }
+
+    /**
+     * @param list<Faq> $faq
+     * @return list<string>
+     */
+    private function questions(array $faq): array
+    {
+        $lines = $faq === [] ? [] : ['', ...$this->chapter('page.not-working')];
+        foreach ($faq as $entry) {
+            $said = $entry['count'] === 1 ? $this->words->sentence('page.reported-once') : $this->words->sentence('page.reported', ['count' => $entry['count']]);
+            array_push($lines, '', $this->heading(3, $entry['question']), '', $this->text($entry['answer']) . " {$said}" . ($entry['step'] === null ? '.' : ", {$this->words->sentence('page.see-step', ['step' => $entry['step']])}."));
+        }
+
+        return $lines;
+    }
+
+    /**
+     * @param ManualShape $document
+     * @return list<string>
+     */
+    private function blocks(array $document): array
+    {
+        $blocks = $document['blocks'] ?? [];
+        $lines = $blocks === [] ? [] : ['', ...$this->chapter('page.how')];
+        foreach ($blocks as $block) {
+            array_push($lines, '', $this->heading(3, $this->words->sentence('page.block', ['block' => $block['name']])), '', ...($block['markdown'] === '' ? [] : [$block['markdown'], '']));
+            $lines[] = $this->text($this->words->sentence('page.block-parts', ['parts' => implode(', ', $block['parts'])]));
+        }
+
+        return $lines;
+    }
+
+    /**
+     * What the maker wrote is Markdown already.
+     *
+     * @param ManualShape $document
+     * @return list<string>
+     */
+    private function own(array $document, string $place): array
+    {
+        $lines = [];
+        foreach ($document['texts'] ?? [] as $text) {
+            array_push($lines, ...($text['place'] === $place ? ['', $text['markdown'], ''] : []));
+        }
+
+        return $lines;
+    }
+
+    /** @return list<string> */
+    private function chapter(string $code): array
+    {
+        return [$this->heading(2, $this->words->sentence($code))];
     }
 
     private function heading(int $level, string $text): string
@@ -112,9 +182,9 @@ final readonly class TextManual
     private function marking(?array $marking): string
     {
         return match ($marking['type'] ?? '') {
-            'bands' => ': ' . implode(', ', $marking['bands']),
-            'band' => ', ' . $marking['text'],
-            'code' => ', marked ' . $marking['text'],
+            'bands' => ': ' . implode(', ', array_map($this->words->colour(...), $marking['bands'])),
+            'band' => ', ' . $this->words->mark(str_starts_with($marking['text'], 'dark') ? 'dark-band' : 'light-band'),
+            'code' => ', ' . $this->words->sentence('page.marked', ['text' => $marking['text']]),
             default => '',
         };
     }

@@ -6,6 +6,7 @@ namespace ChiralexRender\Print;
 
 use ChiralexRender\Document\ManualDocument;
 use ChiralexRender\Svg\Num;
+use ChiralexRender\Words;
 
 /**
  * One page for whoever thinks of buying the kit: what is in, what is not, what it takes, what it runs from, what to mind.
@@ -14,33 +15,45 @@ use ChiralexRender\Svg\Num;
  */
 final readonly class BuyerSheet
 {
+    private function __construct(private Words $words) {}
+
     /**
      * @param ManualShape $manual
      * @param list<string> $boards SVG of each board with everything on it
      */
-    public function of(array $manual, array $boards, string $fonts): string
+    public static function of(array $manual, array $boards, string $fonts): string
     {
-        $title = Num::text("{$manual['kit']}, revision {$manual['revision']}");
-        $choice = implode(', ', array_map(static fn(array $option): string => "{$option['name']}: {$option['value']}", $manual['choice']));
-        $body = "<h1>{$title}: before you buy</h1>" . ($choice === '' ? '' : '<p class="quiet">' . Num::text($choice) . '</p>')
-            . '<div class="first"><div class="boards">' . implode('', $boards) . '</div><section>' . $this->effort($manual) . $this->list('It runs from', [$manual['supply'] ?? '']) . $this->list('You need besides', $this->brought($manual)) . '</section></div>'
-            . '<div class="wide">' . $this->inside($manual) . $this->list('Tools', $manual['tools']) . $this->list('Mind', [...$manual['cautions'], 'Local rules come first.']) . '</div>';
+        return (new self(Words::in($manual['language'] ?? 'en', $manual['units'] ?? 'mm')))->sheet($manual, $boards, $fonts);
+    }
 
-        return PrintPage::html("{$title}: before you buy", $fonts . "\n" . PrintCss::of('buyer', $manual['paper'], "{$manual['kit']}, revision {$manual['revision']}"), $body);
+    /**
+     * @param ManualShape $manual
+     * @param list<string> $boards
+     */
+    private function sheet(array $manual, array $boards, string $fonts): string
+    {
+        $foot = $this->words->sentence('page.foot', ['kit' => $manual['kit'], 'revision' => $manual['revision']]);
+        $title = Num::text($this->words->sentence('buyer.title', ['kit' => $foot]));
+        $choice = implode(', ', array_map(static fn(array $option): string => "{$option['name']}: {$option['value']}", $manual['choice']));
+        $body = "<h1>{$title}</h1>" . ($choice === '' ? '' : '<p class="quiet">' . Num::text($choice) . '</p>')
+            . '<div class="first"><div class="boards">' . implode('', $boards) . '</div><section>' . $this->effort($manual) . $this->list('buyer.runs-from', [$manual['supply'] ?? '']) . $this->list('buyer.besides', $this->brought($manual)) . '</section></div>'
+            . '<div class="wide">' . $this->inside($manual) . $this->list('page.tools', $manual['tools']) . $this->list('buyer.mind', [...$manual['cautions'], $this->words->sentence('buyer.local')]) . '</div>';
+
+        return PrintPage::html($title, $fonts . "\n" . PrintCss::of('buyer', $manual['paper'], $foot), $body, $this->words->language);
     }
 
     /** @param ManualShape $manual */
     private function effort(array $manual): string
     {
         $elapsed = $manual['elapsed'] ?? $manual['minutes'];
-        $time = self::hours($manual['minutes']) . ' at the bench' . ($elapsed > $manual['minutes'] + 5 ? ', ' . self::hours($elapsed) . ' with the pauses while something dries' : '');
+        $time = ['time' => $this->hours($manual['minutes']), 'elapsed' => $this->hours($elapsed)];
         $tests = count(array_merge(...array_column($manual['steps'], 'tests'), ...[[]]));
 
-        return $this->list('What it takes', [
-            $manual['skill'] === 'practised' ? 'Somebody who has built kits before' : 'A beginner with some patience',
-            $time,
-            "{$manual['joints']} joints to solder in " . count($manual['steps']) . ' steps',
-            $tests === 0 ? '' : ($tests === 1 ? 'One reading' : "{$tests} readings") . ' to take along the way',
+        return $this->list('buyer.takes', [
+            $this->words->sentence($manual['skill'] === 'practised' ? 'buyer.practised' : 'buyer.beginner'),
+            $this->words->sentence($elapsed > $manual['minutes'] + 5 ? 'buyer.elapsed' : 'buyer.bench', $time),
+            $this->words->sentence('buyer.joints', ['joints' => $manual['joints'], 'steps' => count($manual['steps'])]),
+            $tests === 0 ? '' : $this->words->sentence($tests === 1 ? 'buyer.reading' : 'buyer.readings', ['count' => $tests]),
         ]);
     }
 
@@ -59,7 +72,7 @@ final readonly class BuyerSheet
             }
         }
 
-        return $this->list('What is in', array_map(static fn(string $name, int $count): string => $count === 0 ? $name : "{$count} \u{00D7} {$name}", array_keys($pieces), array_values($pieces)));
+        return $this->list('buyer.in', array_map(static fn(string $name, int $count): string => $count === 0 ? $name : "{$count} \u{00D7} {$name}", array_keys($pieces), array_values($pieces)));
     }
 
     /**
@@ -72,17 +85,23 @@ final readonly class BuyerSheet
     }
 
     /** @param list<string> $lines */
-    private function list(string $title, array $lines): string
+    private function list(string $code, array $lines): string
     {
+        $title = Num::text($this->words->sentence($code));
         $lines = array_filter($lines, static fn(string $line): bool => $line !== '');
 
         return $lines === [] ? '' : "<h2>{$title}</h2><ul>" . implode('', array_map(static fn(string $line): string => '<li>' . Num::text($line) . '</li>', $lines)) . '</ul>';
     }
 
-    private static function hours(float $minutes): string
+    private function hours(float $minutes): string
     {
         $rounded = (int) (ceil($minutes / 10) * 10);
+        $args = ['hours' => intdiv($rounded, 60), 'minutes' => $rounded < 60 ? $rounded : $rounded % 60];
 
-        return $rounded < 60 ? "{$rounded} minutes" : intdiv($rounded, 60) . ' h' . ($rounded % 60 === 0 ? '' : ' ' . $rounded % 60 . ' min');
+        return $this->words->sentence(match (true) {
+            $rounded < 60 => 'buyer.minutes',
+            $rounded % 60 === 0 => 'buyer.hours',
+            default => 'buyer.hours-minutes',
+        }, $args);
     }
 }

@@ -7,6 +7,7 @@ namespace ChiralexRender\Svg;
 use Chiralex\Board\PlacedBody;
 use Chiralex\Board\Point;
 use Chiralex\Board\Polygon;
+use Chiralex\Board\Side;
 use Chiralex\Build\KitCallouts;
 use Chiralex\Kit\Kit;
 
@@ -35,8 +36,37 @@ final readonly class CalloutPicture
             'board' => $body->board,
             'side' => $body->side->value,
             'crop' => [round(($left + $right - $size) / 2, 2), round(($top + $bottom - $size) / 2, 2), round($size, 2), round($size, 2)],
-            'arrow' => $this->arrow($body, KitCallouts::polarPart($part)->direction(), $frame),
+            'arrow' => $this->arrow($body, KitCallouts::polarPart($part, $this->kit)->direction(), $frame),
         ];
+    }
+
+    /**
+     * The place where a wire end is soldered; null off the board.
+     *
+     * @param string $terminal `J1.2`
+     * @return ?array{board: string, side: string, crop: array{float, float, float, float}, arrow: ?array{float, float, float, float}}
+     */
+    public function terminal(string $terminal, Side $face): ?array
+    {
+        [$name, $pin] = [...explode('.', $terminal, 2), ''];
+        $body = $this->kit->part($name)?->body;
+        $board = $body === null ? null : $this->kit->board($body->board);
+        if ($body === null || $board === null) {
+            return null;
+        }
+        $frame = Frame::of($board->outline, $board->reading, $face);
+        $pad = $body->pins[$pin] ?? null;
+        $at = $frame->point($pad ?? $body->centre);
+        $size = self::LEAST + self::MARGIN;
+        $arrow = null;
+        if ($pad !== null) {
+            $out = $frame->point($body->centre);
+            $far = max(0.001, hypot($at->x - $out->x, $at->y - $out->y));
+            [$ux, $uy] = $far < 0.01 ? [0.0, -1.0] : [($at->x - $out->x) / $far, ($at->y - $out->y) / $far];
+            $arrow = [$at->x + $ux * 5.0, $at->y + $uy * 5.0, $at->x + $ux * 1.4, $at->y + $uy * 1.4];
+        }
+
+        return ['board' => $body->board, 'side' => $face->value, 'crop' => [round($at->x - $size / 2, 2), round($at->y - $size / 2, 2), round($size, 2), round($size, 2)], 'arrow' => $arrow];
     }
 
     /** @return ?array{float, float, float, float} */

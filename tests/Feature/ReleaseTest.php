@@ -31,7 +31,7 @@ final class ReleaseTest extends TradeCase
         self::assertSame($first->json('released.address'), $again->json('released.address'));
         self::assertMatchesRegularExpression('~^/b/[0-9a-f]{32}$~', (string) $first->json('released.address'));
         $release = Release::query()->where('revision_id', $revision->id)->sole();
-        self::assertSame(['bags', 'bench', 'boards', 'check', 'manual', 'marks', 'order', 'parts', 'pictures', 'shelf'], DB::table('release_documents')->where('release_id', $release->id)->orderBy('name')->pluck('name')->all());
+        self::assertSame(['bags', 'bench', 'boards', 'check', 'manual', 'marks', 'order', 'parts', 'pictures', 'safety', 'shelf'], DB::table('release_documents')->where('release_id', $release->id)->orderBy('name')->pluck('name')->all());
         // What the station shows afterwards is the kept document, whatever the code would compute now.
         DB::table('derived_results')->delete();
         $this->getJson("/api/revisions/{$revision->id}/documents/bags")->assertOk()->assertJsonPath('bags.0.name', 'A');

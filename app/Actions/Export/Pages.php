@@ -87,7 +87,7 @@ final readonly class Pages
         /** @var array{boards: list<array{top: string}>} $drawn */
         $drawn = $this->documents->get($revision, 'boards', $export->options);
 
-        return ['name' => "{$document['kit']} {$document['revision']} before you buy", 'html' => (new BuyerSheet())->of($document, array_column($drawn['boards'], 'top'), $this->fonts())];
+        return ['name' => "{$document['kit']} {$document['revision']} before you buy", 'html' => BuyerSheet::of($document, array_column($drawn['boards'], 'top'), $this->fonts())];
     }
 
     /**

@@ -21,6 +21,7 @@ use ChiralexRender\Document\ManualDocument;
 use ChiralexRender\Document\MarksDocument;
 use ChiralexRender\Document\OrderDocument;
 use ChiralexRender\Document\PartsDocument;
+use ChiralexRender\Document\SafetyDocument;
 use ChiralexRender\Document\ShelfDocument;
 use ChiralexRender\Manual\StepPictures;
 use ChiralexRender\Svg\BoardDocument;
@@ -30,9 +31,9 @@ use Illuminate\Support\Facades\DB;
 /** The documents of a revision, the same as the command line's, written by the same code. */
 final readonly class Documents
 {
-    public const NAMES = ['parts', 'check', 'order', 'order-lowest-first', 'order-kind-by-kind', 'order-block-by-block', 'marks', 'bags', 'bench', 'manual'];
+    public const NAMES = ['parts', 'check', 'order', 'order-lowest-first', 'order-kind-by-kind', 'order-block-by-block', 'marks', 'bags', 'bench', 'manual', 'safety'];
     /** What a release keeps word for word. */
-    public const FROZEN = ['parts', 'check', 'order', 'marks', 'bags', 'bench', 'manual', 'boards', 'shelf', 'pictures'];
+    public const FROZEN = ['parts', 'check', 'order', 'marks', 'bags', 'bench', 'manual', 'boards', 'shelf', 'pictures', 'safety'];
 
     public function __construct(
         private KitFolder $folder,
@@ -66,6 +67,7 @@ final readonly class Documents
     private function compute(string $name, Kit $kit): array
     {
         $words = Words::english();
+        $builder = Words::forBuilder($kit);
         if (str_starts_with($name, 'order-')) {
             $kit = $kit->withSettings($kit->settings->with(substr($name, 6), null));
         }
@@ -73,10 +75,11 @@ final readonly class Documents
         return match ($name) {
             'parts' => (new PartsDocument($words))->of($kit),
             'check' => (new CheckDocument($words))->of((new Reviewer())->matters($kit, (new Planner())->plan($kit))),
-            'marks' => $this->marks($kit, $words),
-            'bags' => (new BagsDocument($words))->of((new BagPlanner())->plan($kit, self::planned($kit))),
-            'manual', 'pictures' => $this->manual($kit, $words, $name),
+            'marks' => $this->marks($kit, $builder),
+            'bags' => (new BagsDocument($builder))->of((new BagPlanner())->plan($kit, self::planned($kit))),
+            'manual', 'pictures' => $this->manual($kit, $builder, $name),
             'bench' => (new BenchDocument($words))->of($kit, self::planned($kit)),
+            'safety' => (new SafetyDocument($words))->of($kit),
             'boards' => (new BoardDocument())->of($kit),
             'shelf' => (new ShelfDocument($words))->of($kit),
             default => $this->order($kit, $words),

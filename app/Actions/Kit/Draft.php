@@ -33,6 +33,7 @@ final class Draft
             'cell' => $this->cell($change),
             'column' => $this->column($change),
             'test' => $this->test($change),
+            'hazard' => $this->hazard($change),
             'pilot' => $this->pilot($change),
             'file' => $this->file($change),
             default => throw UnknownChange::type($change->type),
@@ -193,6 +194,16 @@ final class Draft
     {
         $root = json_decode($this->files['kit.json'] ?? '{"format": 1}', true);
         [$root, $inverse] = TestList::apply(is_array($root) ? $root : [], $change);
+        $this->files['kit.json'] = $this->encode($root);
+
+        return $inverse;
+    }
+
+    /** @throws UnknownChange when there is no such hazard */
+    private function hazard(Change $change): Change
+    {
+        $root = json_decode($this->files['kit.json'] ?? '{"format": 1}', true);
+        [$root, $inverse] = HazardAnswer::apply(is_array($root) ? $root : [], $change);
         $this->files['kit.json'] = $this->encode($root);
 
         return $inverse;

@@ -34,6 +34,11 @@ final class UnknownChange extends RuntimeException
         return new self("There is no test \"{$name}\" any more; reload the page.");
     }
 
+    public static function hazard(string $name): self
+    {
+        return new self("There is no question of safety \"{$name}\"; reload the page.");
+    }
+
     public static function testTwice(string $name): self
     {
         return new self("Several tests are called \"{$name}\"; give each its own name in kit.json and drop the file again.");

@@ -6,9 +6,10 @@ namespace Chiralex\Build;
 
 use Chiralex\Kit\Kit;
 use Chiralex\Kit\KitPart;
-use Chiralex\Part\Mark;
+use Chiralex\Part\Consequence;
 use Chiralex\Polarity\Callout;
 use Chiralex\Polarity\Callouts;
+use Chiralex\Polarity\Data\BoardMarkTable;
 use Chiralex\Polarity\Landmark;
 use Chiralex\Polarity\PolarPart;
 
@@ -24,15 +25,16 @@ final readonly class KitCallouts
         $writer = new Callouts();
 
         return array_map(fn(KitPart $part): Callout => $writer->callout(
-            self::polarPart($part),
+            self::polarPart($part, $kit),
             $kit->board($part->placement->board ?? '')->reading ?? $kit->settings->reading,
             $this->fittedBefore($kit, $stepOf, $stepOf[$part->designator] ?? null),
         ), $parts);
     }
 
-    public static function polarPart(KitPart $part): PolarPart
+    public static function polarPart(KitPart $part, Kit $kit): PolarPart
     {
         $said = $part->polarity;
+        $together = $kit->circuit->goesWith($part->designator);
         $mark = $said === null ? $part->row->checkMark : $said->mark;
 
         return new PolarPart(
@@ -44,24 +46,11 @@ final readonly class KitCallouts
             $said === null || $said->terminal === '' ? ($part->row->terminal ?? '') : $said->terminal,
             $said?->pin,
             $said?->at,
-            $part->legend === 'nothing' ? null : self::boardMark($mark),
-            $part->consequence,
-            $part->replace,
+            $part->legend === 'nothing' || ($kit->hasPlacements && $part->body === null) ? null : BoardMarkTable::of($part->kind(), $said?->mark),
+            $together === [] ? $part->consequence : $part->consequence->atLeast(Consequence::DestroysOthers),
+            $part->replace === [] ? $together : $part->replace,
+            $part->placement === null ? null : ($kit->board($part->placement->board)->squarePad[$part->kind()->value] ?? null),
         );
-    }
-
-    /** What the board usually shows for a mark; common practice, no source. */
-    private static function boardMark(?Mark $mark): ?string
-    {
-        return match ($mark) {
-            Mark::Band, Mark::Bar, Mark::MetalSide => 'bar',
-            Mark::Stripe, Mark::Plus, Mark::LongLead => 'plus',
-            Mark::Flat, Mark::ShortLead => 'flat',
-            Mark::Notch, Mark::Key => 'notch',
-            Mark::Dot, Mark::Tab, Mark::RedEdge => 'pin 1',
-            Mark::ColouredSide, Mark::Colour => 'outline',
-            null => null,
-        };
     }
 
     /**

@@ -184,6 +184,8 @@ final readonly class Planner
         $steps = [];
         $facts = new StepFacts($kit);
         $joints = new JointFacts($kit);
+        $cautions = Cautions::for($kit);
+        $powered = false;
         $fitted = $new = $this->factoryFitted($kit);
         $table = null;
         $snapped = [];
@@ -220,11 +222,12 @@ final readonly class Planner
                 $first->what,
                 $facts->joints($step),
                 $facts->minutes($step),
-                (new Cautions())->of($kit, $first->action->work($names, $kit), $names),
+                $cautions->of($first->action->work($names, $kit), $names, $powered),
                 $lie === null || $kit->settings->workholding !== 'table' || $kit->settings->solderFrom === 'front' ? null : Prop::under($lie, $kit->board((string) $first->board)->outline ?? new Polygon([]), $this->restsOn($kit, $lie)),
                 $joints->of($step),
                 $facts->source($step),
             );
+            $powered = $powered || $first->action === Action::Gate;
         }
 
         return $steps;

@@ -40,7 +40,7 @@ final readonly class StepReasons
         $gap = $soldered && $lie !== null && $part->body !== null && $this->kit->settings->workholding === 'table' ? $lie->gap($part->body) : null;
         $reasons = [new Reason('height', ['mm' => round($part->height, 3), 'outline' => $part->outline->name, 'source' => $part->outline->source], $part->heightOrigin)];
         if ($soldered) {
-            $reasons[] = new Reason("hold.{$hold->value}", ['gap' => $gap === null ? '' : (string) round($gap, 2), 'flush' => Lie::FLUSH, 'leads' => $part->outline->leads->value]);
+            $reasons[] = new Reason("hold.{$hold->value}" . ($gap === null && in_array($hold, [Hold::Tack, Hold::Tape, Hold::Putty], true) ? '.no-gap' : ''), ['gap' => $gap === null ? '' : (string) round($gap, 2), 'flush' => Lie::FLUSH, 'leads' => $part->outline->leads->value]);
         }
         if ($gap !== null && $hold->hangs()) {
             $thickness = $this->kit->board($task->board)->thickness ?? 1.6;

@@ -26,10 +26,10 @@ final readonly class Kit
      * @param list<string> $unknownNames designators the kit file names that are nowhere else
      * @param list<string> $openSockets ICs whose socket could not be told
      * @param list<string> $traits hazards and peculiarities the maker declares
-     * @param array<string, string> $nets designator to the voltage declared across it, as a sum: `9 V - 2 V`
      * @param array<string, string> $bagOverrides designator to the name of the bag the maker puts it into
      * @param list<PilotEntry> $pilot logged builds
      * @param list<Option> $options what a customer may choose, and what is chosen here
+     * @param array<string, string> $ruledOut hazards the maker says the kit has not, with why
      */
     public function __construct(
         public string $code,
@@ -50,12 +50,13 @@ final readonly class Kit
         public array $unknownNames,
         public array $openSockets,
         public bool $hasPlacements,
-        public array $nets = [],
+        public Circuit $circuit = new Circuit(),
         public array $traits = [],
         public array $bagOverrides = [],
         public array $options = [],
         public ?PowerSupply $power = null,
         public array $pilot = [],
+        public array $ruledOut = [],
     ) {}
 
     public function board(string $name): ?BoardShape
@@ -110,6 +111,6 @@ final readonly class Kit
     /** @param list<OrderOverride> $overrides */
     private function changed(Settings $settings, array $overrides): self
     {
-        return new self($this->code, $this->name, $this->revision, $settings, $this->list, $this->parts, $this->boards, $this->groups, $this->gates, $this->tests, $this->wires, $overrides, $this->words, $this->problems, $this->strayPlacements, $this->unknownNames, $this->openSockets, $this->hasPlacements, $this->nets, $this->traits, $this->bagOverrides, $this->options, $this->power, $this->pilot);
+        return new self($this->code, $this->name, $this->revision, $settings, $this->list, $this->parts, $this->boards, $this->groups, $this->gates, $this->tests, $this->wires, $overrides, $this->words, $this->problems, $this->strayPlacements, $this->unknownNames, $this->openSockets, $this->hasPlacements, $this->circuit, $this->traits, $this->bagOverrides, $this->options, $this->power, $this->pilot, $this->ruledOut);
     }
 }

@@ -71,12 +71,13 @@ final readonly class KitReader
             $this->unknownNames($file, $parts, $boards),
             $open,
             $placed->placements !== [],
-            $file->nets(),
+            $file->circuit(),
             $file->traits(),
             $file->bagOverrides(),
             $file->choices($options),
             $file->power(),
             $pilot,
+            $file->ruledOut(),
         );
     }
 
@@ -198,7 +199,7 @@ final readonly class KitReader
         foreach ($file->orderOverrides() as $override) {
             array_push($named, ...$override->parts, ...$override->after);
         }
-        array_push($named, ...array_keys($file->bagOverrides()));
+        array_push($named, ...array_keys($file->bagOverrides()), ...$file->circuit()->names());
         $known = [...array_keys($parts), ...array_map(static fn(BoardShape $board): string => $board->name, $boards), ...array_map(static fn(Wire $wire): string => $wire->name, $file->wires([]))];
 
         return array_values(array_unique(array_diff(array_map(strval(...), $named), array_map(strval(...), $known))));

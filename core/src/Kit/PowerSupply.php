@@ -11,5 +11,12 @@ final readonly class PowerSupply
         public float $leastVolts,
         public float $mostVolts,
         public ?float $amps,
+        public bool $alternating = false,
     ) {}
+
+    /** The most a capacitor behind a rectifier sees, volts. */
+    public function peak(): float
+    {
+        return $this->alternating ? $this->mostVolts * M_SQRT2 : $this->mostVolts;
+    }
 }

@@ -44,8 +44,8 @@ final readonly class Substitutes
                 $reasons[] = new Reason('depends.selected', ['name' => $name, 'parts' => $selected['parts'], 'difference' => $selected['maxDifference']], Origin::KitFile);
             }
         }
-        if (isset($this->kit->nets[$name])) {
-            $reasons[] = new Reason('depends.voltage', ['name' => $name, 'across' => $this->kit->nets[$name]], Origin::KitFile);
+        if (isset($this->kit->circuit->across[$name])) {
+            $reasons[] = new Reason('depends.voltage', ['name' => $name, 'across' => $this->kit->circuit->across[$name]], Origin::KitFile);
         }
 
         return $reasons;

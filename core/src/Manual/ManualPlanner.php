@@ -12,12 +12,13 @@ use Chiralex\Build\KitCallouts;
 use Chiralex\Build\Step;
 use Chiralex\Kit\Kit;
 use Chiralex\Kit\Wire;
+use Chiralex\Manual\Internal\OnTheTable;
 use Chiralex\Manual\Internal\Tips;
 use Chiralex\Manual\Internal\ToolList;
 use Chiralex\Polarity\Callout;
 use Chiralex\Reason\Origin;
 use Chiralex\Reason\Reason;
-use Chiralex\Safety\KitCautions;
+use Chiralex\Safety\Cautions;
 
 /** Puts order, callouts, bags, tests and cautions together into a manual. */
 final readonly class ManualPlanner
@@ -30,9 +31,11 @@ final readonly class ManualPlanner
         $steps = [];
         $loose = (new LooseParts())->of($kit, $order);
         $iron = null;
+        $table = OnTheTable::of($kit);
         foreach ($order->steps as $step) {
             $names = $step->names();
             $opened = array_unique(array_values(array_intersect_key($bagOf, array_flip([...$names, ...($loose[$step->number] ?? [])]))));
+            $out = [...$names, ...array_map(strval(...), array_keys(array_filter($left, static fn(string $bag): bool => in_array($bag, $opened, true))))];
             if (in_array($step->action, [Action::Solder, Action::Insert, Action::Place, Action::Bolt], true)) {
                 $left = array_diff_key($left, array_flip($names));
             }
@@ -47,10 +50,12 @@ final readonly class ManualPlanner
                 [...(new Tips($kit))->of($step), ...$this->settings($step, $before)],
                 $loose[$step->number] ?? [],
                 $this->remaining(array_values($opened), $left),
+                $table->undirected($step),
+                $table->alike($step, $out),
             );
         }
 
-        return new Manual($kit, $order, $bags, (new ToolList())->of($kit, $order), (new KitCautions())->of($kit), $steps);
+        return new Manual($kit, $order, $bags, (new ToolList())->of($kit, $order), Cautions::for($kit)->ofKit(), $steps);
     }
 
     /**

@@ -11,4 +11,10 @@ enum Consequence: string
     case ItselfDamaged = 'itself-damaged';
     case DestroysOthers = 'destroys-others';
     case CanHurt = 'can-hurt';
+
+    /** The worse of two. */
+    public function atLeast(self $other): self
+    {
+        return array_search($this, self::cases(), true) >= array_search($other, self::cases(), true) ? $this : $other;
+    }
 }

@@ -14,6 +14,8 @@ final readonly class Callout
     /**
      * @param ?float $bearing degrees clockwise from the top of the view of the part's own side
      * @param ?string $direction one of eight words for the bearing
+     * @param ?BoardMark $boardMark null where the board prints nothing, or nothing usual
+     * @param ?string $squarePad what the square pad stands for at its kind, where the maker said it
      * @param ?string $landmark a designator fitted by then, or an edge: `top edge`
      * @param list<string> $replaceTogether
      */
@@ -23,11 +25,12 @@ final readonly class Callout
         public ?Mark $fitMark,
         public ?Mark $partMark,
         public string $terminal,
-        public ?string $boardMark,
+        public ?BoardMark $boardMark,
         public ?float $bearing,
         public ?string $direction,
         public ?string $landmark,
         public Consequence $consequence,
         public array $replaceTogether,
+        public ?string $squarePad = null,
     ) {}
 }

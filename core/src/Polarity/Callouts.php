@@ -36,6 +36,7 @@ final readonly class Callouts
             $landmark,
             $part->consequence,
             $part->replace,
+            $part->squarePad,
         );
     }
 

@@ -19,7 +19,7 @@ final readonly class PolarPart
      * @param string $terminal what the mark stands for
      * @param ?string $pin pin the mark stands at, where it is said
      * @param ?float $at degrees counter-clockwise at rotation 0, where it is said
-     * @param ?string $boardMark what the board shows at its place
+     * @param ?BoardMark $boardMark what the board shows at its place
      * @param list<string> $replace
      */
     public function __construct(
@@ -31,9 +31,10 @@ final readonly class PolarPart
         public string $terminal,
         public ?string $pin,
         public ?float $at,
-        public ?string $boardMark,
+        public ?BoardMark $boardMark,
         public Consequence $consequence,
         public array $replace,
+        public ?string $squarePad = null,
     ) {}
 
     /**

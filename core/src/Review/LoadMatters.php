@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Chiralex\Review;
 
 use Chiralex\Kit\KitPart;
+use Chiralex\Kit\VoltageSum;
 use Chiralex\Part\Kind;
 use Chiralex\Quantity\EngineeringValue;
 use Chiralex\Quantity\Exception\InvalidQuantity;
@@ -30,8 +31,8 @@ final readonly class LoadMatters implements MatterSource
             if (!in_array($part->kind(), [Kind::Resistor, Kind::Trimmer, Kind::Potentiometer], true) || !$part->supply->isOnBoard()) {
                 continue;
             }
-            $across = $subject->kit->nets[$part->designator] ?? null;
-            $volts = $across === null ? null : self::sum($across);
+            $across = $subject->kit->circuit->across[$part->designator] ?? null;
+            $volts = $across === null ? null : VoltageSum::of($across);
             if ($across !== null && $volts === null) {
                 $matters[] = new Matter(Weight::Warn, Station::Parts, 'parts.net-unreadable', ['designator' => $part->designator, 'text' => $across], [$part->designator]);
                 continue;
@@ -47,21 +48,6 @@ final readonly class LoadMatters implements MatterSource
         }
 
         return $matters;
-    }
-
-    /** Volts of a sum such as `9 V - 2 V`; null when it is none. */
-    public static function sum(string $text): ?float
-    {
-        if (preg_match('~^\s*[+-]?\s*\d+(?:[.,]\d+)?\s*V?\s*(?:[+-]\s*\d+(?:[.,]\d+)?\s*V?\s*)*$~i', $text) !== 1) {
-            return null;
-        }
-        preg_match_all('~([+-]?)\s*(\d+(?:[.,]\d+)?)~', $text, $terms, PREG_SET_ORDER);
-        $sum = 0.0;
-        foreach ($terms as [, $sign, $number]) {
-            $sum += ($sign === '-' ? -1.0 : 1.0) * (float) str_replace(',', '.', $number);
-        }
-
-        return $sum;
     }
 
     /** @return list<Matter> */

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Chiralex\Review;
 
 use Chiralex\Kit\KitPart;
+use Chiralex\Kit\VoltageSum;
 use Chiralex\Part\Kind;
 use Chiralex\Quantity\Rating;
 use Chiralex\Quantity\RatingUnit;
@@ -26,9 +27,9 @@ final readonly class VoltageMatters implements MatterSource
     public function matters(Subject $subject): array
     {
         $matters = [];
-        foreach ($subject->kit->nets as $name => $across) {
+        foreach ($subject->kit->circuit->across as $name => $across) {
             $part = $subject->kit->part((string) $name);
-            $volts = LoadMatters::sum($across);
+            $volts = VoltageSum::of($across);
             if ($part === null || $volts === null) {
                 continue;
             }

@@ -9,50 +9,137 @@ use Chiralex\Part\Kind;
 use Chiralex\Reason\Origin;
 use Chiralex\Reason\Reason;
 
-/** The usual cautions of a piece of work, at the place where they apply; common practice, deferring to local rules and licensed practice. */
+/** The usual cautions of a kit and of each piece of its work, where they apply; common practice, deferring to local rules and licensed practice. */
 final readonly class Cautions
 {
-    /**
-     * @param Work $work what is done
-     * @param list<string> $designators what it is done with
-     * @return list<Reason>
-     */
-    public function of(Kit $kit, Work $work, array $designators): array
-    {
-        $codes = match ($work) {
-            Work::Soldering => ['caution.iron', ...($kit->settings->alloy === 'leaded' ? ['caution.lead'] : []), 'caution.eyes'],
-            Work::Power => [...$this->power($kit), ...$this->venting($kit)],
-            Work::Curing => ['caution.glue'],
-            Work::Breaking => ['caution.dust'],
-            Work::Battery => ['caution.battery'],
-            Work::Other => [],
-        };
-        foreach ($designators as $name) {
-            $codes = $kit->part($name)?->kind() === Kind::Transformer ? [...$codes, ...$this->power($kit)] : $codes;
-        }
+    /** At these hazards local rules and licensed practice have the last word. */
+    private const DEFERS = [Hazard::Mains, Hazard::HighVoltage, Hazard::Radio, Hazard::Laser];
 
-        return array_map(static fn(string $code): Reason => new Reason($code, [], Origin::CommonPractice), array_values(array_unique($codes)));
+    /**
+     * @param array<string, true> $hazards those that apply
+     * @param list<StoredCharge> $charges that hurt
+     */
+    private function __construct(
+        private Kit $kit,
+        private array $hazards,
+        private array $charges,
+    ) {}
+
+    public static function for(Kit $kit): self
+    {
+        return new self(
+            $kit,
+            array_fill_keys(array_map(static fn(Hazard $hazard): string => $hazard->value, Hazards::applying($kit)), true),
+            array_values(array_filter(StoredCharges::of($kit), static fn(StoredCharge $charge): bool => $charge->isHazard())),
+        );
     }
 
-    /** @return list<string> */
-    private function power(Kit $kit): array
+    /**
+     * What stands in front of the manual: iron, lead, eyes, and every hazard of the kit.
+     *
+     * @return list<Reason>
+     */
+    public function ofKit(): array
     {
+        $hazards = array_filter(Hazard::cases(), fn(Hazard $hazard): bool => $this->has($hazard));
+        $defers = array_filter($hazards, static fn(Hazard $hazard): bool => in_array($hazard, self::DEFERS, true));
+
         return [
-            'caution.power',
-            ...(array_intersect($kit->traits, ['mains', 'high-voltage']) !== [] ? ['caution.mains'] : []),
-            ...(in_array('stored-charge', $kit->traits, true) ? ['caution.charge'] : []),
+            ...self::reasons([...$this->iron(), ...array_map(static fn(Hazard $hazard): string => $hazard->caution(), $hazards), ...($defers === [] ? [] : ['caution.defers'])]),
+            ...array_map(self::charge(...), $this->charges),
         ];
     }
 
-    /** @return list<string> a reversed electrolytic or tantalum vents at first power */
-    private function venting(Kit $kit): array
+    /**
+     * @param Work $work what is done
+     * @param list<string> $designators what it is done with
+     * @param bool $powered the kit has been under power before: its capacitors may be full
+     * @return list<Reason>
+     */
+    public function of(Work $work, array $designators, bool $powered = false): array
     {
-        foreach ($kit->parts as $part) {
+        $codes = match ($work) {
+            Work::Soldering => [...$this->iron(), ...($powered ? $this->full() : [])],
+            Work::Power => [...$this->power(), ...$this->venting(), ...$this->when(Hazard::Hot, 'caution.hot'), ...$this->when(Hazard::Laser, 'caution.light'), ...$this->when(Hazard::BrightLight, 'caution.light'), ...$this->when(Hazard::StrongField, 'caution.field')],
+            Work::Curing => ['caution.glue'],
+            Work::Breaking => ['caution.dust'],
+            Work::Battery => ['caution.battery', ...$this->when(Hazard::CoinCell, 'caution.coin-cell')],
+            Work::Other => $powered ? $this->full() : [],
+        };
+        $kinds = array_map(fn(string $name): ?Kind => $this->kit->part($name)?->kind(), $designators);
+        $codes = in_array(Kind::Transformer, $kinds, true) ? [...$codes, ...$this->power()] : $codes;
+        $codes = array_intersect([Kind::Enclosure->value, Kind::Panel->value], array_map(static fn(?Kind $kind): string => $kind === null ? '' : $kind->value, $kinds)) !== [] ? [...$codes, ...$this->when(Hazard::Drilling, 'caution.drilling')] : $codes;
+
+        return [...self::reasons($codes), ...(in_array('caution.charge', $codes, true) ? array_map(self::charge(...), $this->charges) : [])];
+    }
+
+    private function has(Hazard $hazard): bool
+    {
+        return isset($this->hazards[$hazard->value]);
+    }
+
+    /** @return list<string> */
+    private function when(Hazard $hazard, string $code): array
+    {
+        return $this->has($hazard) ? [$code] : [];
+    }
+
+    /** @return list<string> */
+    private function iron(): array
+    {
+        return ['caution.iron', ...($this->kit->settings->alloy === 'leaded' ? ['caution.lead'] : []), 'caution.eyes'];
+    }
+
+    /** @return list<string> */
+    private function power(): array
+    {
+        return ['caution.power', ...$this->when(Hazard::Mains, 'caution.mains'), ...$this->when(Hazard::HighVoltage, 'caution.mains'), ...$this->full()];
+    }
+
+    /** @return list<string> */
+    private function full(): array
+    {
+        return $this->when(Hazard::StoredCharge, 'caution.charge');
+    }
+
+    /** @return list<string> a reversed electrolytic or tantalum vents at first power */
+    private function venting(): array
+    {
+        foreach ($this->kit->parts as $part) {
             if (in_array($part->kind(), [Kind::Electrolytic, Kind::Tantalum], true) && $part->supply->isOnBoard()) {
                 return ['caution.vent'];
             }
         }
 
         return [];
+    }
+
+    /** How long to wait, or what to discharge it with, for one capacitor. */
+    private static function charge(StoredCharge $charge): Reason
+    {
+        $seconds = $charge->seconds();
+        $args = ['designator' => $charge->designator, 'volts' => $charge->volts, 'joules' => (float) sprintf('%.3g', $charge->joules())];
+
+        return $seconds === null
+            ? new Reason('caution.charge-tool', $args + ['ohms' => self::tool($charge)], $charge->origin)
+            : new Reason('caution.charge-wait', $args + ['bleeder' => (string) $charge->bleeder, 'seconds' => (int) ceil($seconds)], $charge->origin);
+    }
+
+    /** Ohms of a discharge tool that empties it in time, one figure, rounded down. */
+    private static function tool(StoredCharge $charge): int
+    {
+        $ohms = max(1.0, $charge->neededOhms());
+        $step = 10 ** (int) floor(log10($ohms));
+
+        return (int) (floor($ohms / $step) * $step);
+    }
+
+    /**
+     * @param list<string> $codes
+     * @return list<Reason>
+     */
+    private static function reasons(array $codes): array
+    {
+        return array_map(static fn(string $code): Reason => new Reason($code, [], Origin::CommonPractice), array_values(array_unique($codes)));
     }
 }

@@ -7,7 +7,6 @@ namespace Chiralex\Tests\Review;
 use Chiralex\Build\Planner;
 use Chiralex\Kit\Kit;
 use Chiralex\Reason\Matter;
-use Chiralex\Review\LoadMatters;
 use Chiralex\Review\Reviewer;
 use Chiralex\Tests\KitMaker;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -53,13 +52,6 @@ final class ReviewerTest extends TestCase
 
         self::assertSame(['M3', 2, 3, 4], [self::find($kit(3), 'parts.standoff-stack')?->args['thread'], self::find($kit(3), 'parts.standoff-stack')?->args['standoffs'], self::find($kit(3), 'parts.standoff-stack')?->args['screws'], self::find($kit(3), 'parts.standoff-stack')?->args['needed']]);
         self::assertNull(self::find($kit(4), 'parts.standoff-stack'));
-    }
-
-    public function test_sums_of_volts_are_computed_and_nonsense_is_none(): void
-    {
-        self::assertEqualsWithDelta(7.0, (float) LoadMatters::sum('9 V - 2 V'), 1e-12);
-        self::assertEqualsWithDelta(5.1, (float) LoadMatters::sum('5,1V'), 1e-12);
-        self::assertNull(LoadMatters::sum('nine volts'));
     }
 
     public function test_a_clean_kit_has_nothing_that_blocks(): void

@@ -22,7 +22,7 @@ return [
         'feet' => ['foot', 'Feet'], 'label' => ['label', 'Labels'], 'consumable' => ['consumable', 'Consumables'], 'former' => ['former', 'Formers'], 'unknown' => ['unknown part', 'Unknown parts'],
     ],
     'mark' => [
-        'band' => 'band', 'flat' => 'flat side', 'short-lead' => 'short lead', 'long-lead' => 'long lead', 'stripe' => 'stripe', 'plus' => 'plus sign', 'bar' => 'bar',
+        'band' => 'band', 'dark-band' => 'dark band', 'light-band' => 'light band', 'flat' => 'flat side', 'short-lead' => 'short lead', 'long-lead' => 'long lead', 'stripe' => 'stripe', 'plus' => 'plus sign', 'bar' => 'bar',
         'notch' => 'notch', 'dot' => 'dot', 'tab' => 'tab', 'metal-side' => 'metal side', 'key' => 'key', 'red-edge' => 'red edge', 'coloured-side' => 'coloured side', 'colour' => 'colour',
     ],
     'consequence' => [
@@ -31,7 +31,13 @@ return [
         'destroys-others' => 'Reversed: it destroys other parts too.',
         'can-hurt' => 'Reversed: it can hurt someone. Wear eye protection at first power.',
     ],
+    'direction' => ['up' => 'up', 'up-right' => 'up and right', 'right' => 'right', 'down-right' => 'down and right', 'down' => 'down', 'down-left' => 'down and left', 'left' => 'left', 'up-left' => 'up and left'],
+    'colour' => [],
+    'terminal' => [
+        'cathode' => 'the cathode', 'anode' => 'the anode', 'negative' => 'the negative lead', 'positive' => 'the positive lead', 'pin 1' => 'pin 1', 'pin-1' => 'pin 1', 'pin 1 side' => 'the side of pin 1', 'common pin' => 'the common pin', 'primary' => 'the primary side', 'collector' => 'the collector', 'emitter' => 'the emitter',
+    ],
     'action' => [
+        'wire' => 'Wire', 'wires' => 'Wires',
         'place' => 'Place loose', 'jig' => 'Panel on as jig', 'nuts' => 'Nuts finger-tight', 'tack' => 'One pin each, check straight and free', 'bolt' => 'Bolt together',
         'insert' => 'Insert', 'adjust' => 'Adjust', 'snap' => 'Snap off', 'remove' => 'Remove', 'cure' => 'Let cure', 'gate' => 'Test',
     ],

@@ -12,6 +12,7 @@ use Chiralex\Part\Kind;
  */
 final readonly class KitSchema
 {
+    private const TRAITS = ['battery', 'mains', 'high-voltage', 'stored-charge', 'hot', 'strong-field', 'radio', 'laser', 'bright-light', 'small-magnets', 'coin-cell', 'glue', 'drilling', 'small-parts'];
     private const NAMES = ['list' => 'string'];
 
     /** @return array<string, mixed> */
@@ -25,8 +26,9 @@ final readonly class KitSchema
             'settings' => self::settings(),
             'board' => ['object' => self::board()],
             'boards' => ['list' => ['object' => self::board() + ['name' => 'string', 'joined' => ['object' => ['to' => 'string', 'at' => ['list' => 'number']]]]]],
-            'supply' => ['object' => ['volts' => ['any' => ['number', ['list' => 'number']]], 'amps' => 'number']],
-            'traits' => ['list' => ['enum' => ['battery', 'mains', 'high-voltage', 'stored-charge', 'hot', 'strong-field', 'radio', 'laser', 'bright-light', 'small-magnets', 'coin-cell', 'glue', 'drilling', 'small-parts']]],
+            'supply' => ['object' => ['volts' => ['any' => ['number', ['list' => 'number']]], 'amps' => 'number', 'current' => ['enum' => ['dc', 'ac']]]],
+            'traits' => ['list' => ['enum' => self::TRAITS]],
+            'ruledOut' => ['object' => array_fill_keys(self::TRAITS, 'string')],
             'groups' => self::groups(),
             'gates' => ['list' => ['object' => [
                 'name' => 'string', 'needs' => self::NAMES, 'protects' => self::NAMES, 'expect' => 'string', 'early' => 'boolean', 'option' => 'string',
@@ -40,7 +42,7 @@ final readonly class KitSchema
                 'name' => 'string', 'from' => 'string', 'to' => 'string', 'mm' => 'number', 'colour' => 'string', 'stripped' => ['list' => 'number'],
                 'face' => ['enum' => ['top', 'bottom']], 'relief' => 'string', 'option' => 'string',
             ]]],
-            'nets' => ['map' => ['object' => ['across' => 'string']]],
+            'nets' => ['map' => ['object' => ['across' => 'string', 'bleeder' => 'string', 'clamps' => 'string', 'drivenBy' => 'string']]],
             'options' => ['map' => ['map' => ['any' => ['string', self::NAMES]]]],
             'lines' => ['map' => ['object' => self::line()]],
             'overrides' => ['object' => [

@@ -7,6 +7,7 @@ namespace Chiralex\Kit\Internal;
 use Chiralex\Board\BoardShape;
 use Chiralex\Board\Point;
 use Chiralex\Board\Polygon;
+use Chiralex\Kit\Circuit;
 use Chiralex\Kit\Data\KitSchema;
 use Chiralex\Kit\Exception\UnusableKit;
 use Chiralex\Kit\Gate;
@@ -202,7 +203,7 @@ final readonly class KitFile
         $single = $supply->number('volts');
         $volts = $single === null ? $volts : [$single];
 
-        return $volts === [] ? null : new PowerSupply(min($volts), max($volts), $supply->number('amps'));
+        return $volts === [] ? null : new PowerSupply(min($volts), max($volts), $supply->number('amps'), $supply->text('current', 'dc') === 'ac');
     }
 
     /**
@@ -266,10 +267,18 @@ final readonly class KitFile
         return $this->json->texts('traits');
     }
 
-    /** @return array<string, string> */
-    public function nets(): array
+    public function circuit(): Circuit
     {
-        return array_map(static fn(Json $net): string => $net->text('across'), $this->json->map('nets'));
+        $nets = $this->json->map('nets');
+        $each = static fn(string $field): array => array_filter(array_map(static fn(Json $net): string => $net->text($field), $nets), static fn(string $text): bool => $text !== '');
+
+        return new Circuit($each('across'), $each('bleeder'), $each('clamps'), $each('drivenBy'));
+    }
+
+    /** @return array<string, string> hazard to why the kit has it not */
+    public function ruledOut(): array
+    {
+        return $this->json->textMap('ruledOut');
     }
 
     /** @return list<Json> */

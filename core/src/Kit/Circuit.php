@@ -1,0 +1,57 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Chiralex\Kit;
+
+/** What the maker declares of the circuit: voltages across parts, what empties a capacitor, what clamps and drives what. */
+final readonly class Circuit
+{
+    /**
+     * @param array<string, string> $across designator to the voltage across it, as a sum: `9 V - 2 V`
+     * @param array<string, string> $bleeders capacitor to the resistor across it
+     * @param array<string, string> $clamps diode to the coil it clamps
+     * @param array<string, string> $drivers part to what drives it
+     */
+    public function __construct(
+        public array $across = [],
+        public array $bleeders = [],
+        public array $clamps = [],
+        public array $drivers = [],
+    ) {}
+
+    /** Volts across a part; null where nothing is declared, or where the text is no voltage. */
+    public function volts(string $designator): ?float
+    {
+        return isset($this->across[$designator]) ? VoltageSum::of($this->across[$designator]) : null;
+    }
+
+    /** @return list<string> every designator it names */
+    public function names(): array
+    {
+        $names = [];
+        foreach ([$this->across, $this->bleeders, $this->clamps, $this->drivers] as $field) {
+            array_push($names, ...array_map(strval(...), array_keys($field)));
+        }
+
+        return array_values(array_unique([...$names, ...array_values($this->bleeders), ...array_values($this->clamps), ...array_values($this->drivers)]));
+    }
+
+    /**
+     * What goes with a clamping diode that was reversed or left out: the driver of its coil, what drives that, and so on.
+     * Common practice: driver transistor first, then its chip, then the replacement chip.
+     *
+     * @return list<string> the diode first; empty where it clamps nothing, or where nothing is said to drive the coil
+     */
+    public function goesWith(string $diode): array
+    {
+        $at = $this->clamps[$diode] ?? null;
+        $chain = [];
+        while ($at !== null && isset($this->drivers[$at]) && !in_array($this->drivers[$at], $chain, true)) {
+            $at = $this->drivers[$at];
+            $chain[] = $at;
+        }
+
+        return $chain === [] ? [] : [$diode, ...$chain];
+    }
+}

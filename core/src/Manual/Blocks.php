@@ -1,0 +1,46 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Chiralex\Manual;
+
+use Chiralex\Build\Action;
+use Chiralex\Build\BuildOrder;
+use Chiralex\Kit\Gate;
+use Chiralex\Kit\Kit;
+use Chiralex\Kit\Test;
+
+/** The blocks a maker declares, with where each is built and how each is measured. */
+final readonly class Blocks
+{
+    /** @return list<Block> */
+    public static function of(Kit $kit, BuildOrder $order): array
+    {
+        $blocks = [];
+        foreach ($kit->groups->blocks as $name => $declared) {
+            $parts = array_values(array_filter($declared, static fn(string $part): bool => $kit->part($part) !== null));
+            $steps = [];
+            foreach ($order->steps as $step) {
+                if (in_array($step->action, [Action::Solder, Action::Insert], true) && array_intersect($step->names(), $parts) !== []) {
+                    $steps[] = $step->number;
+                }
+            }
+            $blocks[] = new Block((string) $name, $parts, $steps, array_values(array_filter($kit->tests, static fn(Test $test): bool => self::measures($test, $parts, $kit))));
+        }
+
+        return $blocks;
+    }
+
+    /** @param list<string> $parts */
+    private static function measures(Test $test, array $parts, Kit $kit): bool
+    {
+        $named = [...array_map(static fn(string $point): string => explode('.', $point, 2)[0], $test->points), $test->adjusts ?? ''];
+        preg_match_all('~\b[A-Z]{1,4}\d+\b~', $test->expect, $found);
+        if (array_intersect([...$named, ...$found[0]], $parts) !== []) {
+            return true;
+        }
+        $gates = array_filter($kit->gates, static fn(Gate $gate): bool => $gate->name === $test->gate && count(array_intersect($gate->needs, $parts)) * 2 > count($parts));
+
+        return $gates !== [];
+    }
+}

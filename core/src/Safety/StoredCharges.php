@@ -1,0 +1,61 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Chiralex\Safety;
+
+use Chiralex\Kit\Kit;
+use Chiralex\Kit\KitPart;
+use Chiralex\Part\Kind;
+use Chiralex\Quantity\Rating;
+use Chiralex\Quantity\RatingUnit;
+use Chiralex\Reason\Origin;
+
+/** What the capacitors of a kit hold, the fullest first. */
+final readonly class StoredCharges
+{
+    /** Joules below which a capacitor is not worth a line. */
+    private const SEEN = 0.0001;
+
+    /** @return list<StoredCharge> */
+    public static function of(Kit $kit): array
+    {
+        $charges = [];
+        foreach ($kit->parts as $part) {
+            $charge = $part->supply->isBuilt() ? self::charge($kit, $part) : null;
+            if ($charge !== null && $charge->joules() >= self::SEEN) {
+                $charges[] = $charge;
+            }
+        }
+        usort($charges, static fn(StoredCharge $a, StoredCharge $b): int => [-$a->joules(), $a->designator] <=> [-$b->joules(), $b->designator]);
+
+        return $charges;
+    }
+
+    private static function charge(Kit $kit, KitPart $part): ?StoredCharge
+    {
+        $farads = in_array($part->kind(), [Kind::Electrolytic, Kind::Tantalum, Kind::Film, Kind::Ceramic], true) ? ($part->recognition->value?->value->amount->toFloat() ?? 0.0) : 0.0;
+        [$volts, $origin] = self::volts($kit, $part);
+        if ($farads <= 0.0 || $volts <= 0.0) {
+            return null;
+        }
+        $bleeder = $kit->circuit->bleeders[$part->designator] ?? null;
+        $ohms = $bleeder === null ? null : $kit->part($bleeder)?->recognition->value?->value->amount->toFloat();
+
+        return new StoredCharge($part->designator, $farads, $volts, $origin, $ohms === null ? null : $bleeder, $ohms);
+    }
+
+    /** @return array{float, Origin} the most it sees: declared, else the supply's, else what it stands */
+    private static function volts(Kit $kit, KitPart $part): array
+    {
+        $declared = $kit->circuit->volts($part->designator);
+        if ($declared !== null) {
+            return [abs($declared), Origin::KitFile];
+        }
+        if ($kit->power !== null) {
+            return [$kit->power->peak(), Origin::Computed];
+        }
+
+        return [Rating::find("{$part->line->value} {$part->line->description}", RatingUnit::Volt)?->toFloat() ?? 0.0, Origin::PartsList];
+    }
+}

@@ -1,0 +1,161 @@
+<?php
+
+declare(strict_types=1);
+
+namespace ChiralexRender\Document;
+
+use Chiralex\Bench\BenchBook;
+use Chiralex\Bench\Readings;
+use Chiralex\Build\Action;
+use Chiralex\Build\StepPart;
+use Chiralex\Kit\Kit;
+use Chiralex\Kit\Test;
+use Chiralex\Manual\ManualStep;
+use Chiralex\Reason\Reason;
+use ChiralexRender\Words;
+use stdClass;
+
+/**
+ * The steps of the document of `manual`.
+ *
+ * @phpstan-import-type Marking from BagsDocument
+ * @phpstan-import-type Picture from MarksDocument
+ * @phpstan-import-type CalloutShape from MarksDocument
+ * @phpstan-type Sentence array{code: string, text: string, own: bool}
+ * @phpstan-type PartShape array{designator: string, value: string, kindName: string, marking: ?Marking, hold: string, printed: ?string, bag: ?string}
+ * @phpstan-type TestShape array{name: string, instrument: string, points: list<string>, expect: string, otherwise: string, adjusts: ?string, power?: string, settings?: string, range: ?array{low: ?float, high: ?float}, unit: string, reach?: string}
+ * @phpstan-type StepShape array{number: int, key: string, title: string, ownWords: bool, note: string, action: string, board: ?string, side: ?string, minutes: float, joints: int, parts: list<PartShape>, callouts: list<array{designator: string, text: string, consequence: string, picture: ?Picture, second?: ?Picture}>, tips: list<string>, cautions: list<string>, gate: ?array{name: string, expect: string}, tests: list<TestShape>, remaining: array<string, list<string>>|\stdClass, watch?: list<string>, sentences?: list<Sentence>, wait?: ?float}
+ */
+final readonly class StepDocument
+{
+    private PartName $names;
+    private Readings $readings;
+
+    /**
+     * @param array<array-key, CalloutShape> $callouts by designator
+     * @param array<string, string> $bagOf
+     */
+    public function __construct(
+        private Words $words,
+        private Kit $kit,
+        private array $callouts,
+        private array $bagOf,
+    ) {
+        $this->names = new PartName($words);
+        $this->readings = new Readings($kit);
+    }
+
+    /** @return StepShape */
+    public function of(ManualStep $each, string $title): array
+    {
+        $step = $each->step;
+        $key = implode(',', $step->names()) ?: (string) $step->gate?->name;
+        $own = $this->kit->words;
+        $told = fn(Reason $reason): string => $this->words->of($reason);
+
+        return [
+            'number' => $step->number,
+            'key' => $step->action->value . ':' . $key,
+            'title' => $own["step.{$key}.title"] ?? $title,
+            'ownWords' => isset($own["step.{$key}.title"]) || isset($own["step.{$key}.note"]),
+            'note' => $own["step.{$key}.note"] ?? '',
+            'action' => $step->action->value,
+            'board' => $step->board,
+            'side' => $step->gate === null && $step->board !== null ? $step->side?->value : null,
+            'minutes' => $step->minutes,
+            'joints' => $step->joints,
+            'parts' => [...array_map($this->part(...), $step->parts), ...array_map($this->loose(...), $each->loose)],
+            'callouts' => $this->callouts($each),
+            'tips' => array_map($told, $each->tips),
+            'cautions' => array_map($told, $step->cautions),
+            'gate' => $step->gate === null ? null : ['name' => $step->gate->name, 'expect' => BenchDocument::printed(BenchBook::gate($this->readings, $step->gate), $this->words)],
+            'tests' => array_map($this->test(...), $each->tests),
+            'remaining' => $each->remaining === [] ? new stdClass() : $each->remaining,
+            'watch' => $this->watch($each),
+            'sentences' => array_map(fn(Reason $reason): array => ['code' => $reason->code, 'text' => $this->words->of($reason), 'own' => isset($own["sentence.{$reason->code}"])], [...$each->tips, ...$step->cautions]),
+            'wait' => $this->wait($each),
+        ];
+    }
+
+    /** @return list<array{designator: string, text: string, consequence: string, picture: ?Picture, second: ?Picture}> */
+    private function callouts(ManualStep $each): array
+    {
+        $fit = [];
+        foreach ([...array_map(static fn($callout): string => $callout->designator, $each->callouts), ...array_map(static fn($wire): string => $wire->name, $each->wires)] as $name) {
+            $callout = $this->callouts[$name] ?? null;
+            if ($callout !== null) {
+                $fit[] = ['designator' => $name, 'text' => $callout['text'], 'consequence' => $callout['consequence'], 'picture' => $callout['picture'], 'second' => $callout['second']];
+            }
+        }
+
+        return $fit;
+    }
+
+    /** @return list<string> look-alikes on the table, parts that go in either way round */
+    private function watch(ManualStep $each): array
+    {
+        $said = [];
+        foreach ($each->alike as $name => $others) {
+            $said[] = $this->words->sentence('page.alike-here', ['designator' => (string) $name, 'others' => $others]);
+        }
+        if ($each->undirected !== []) {
+            $said[] = $this->words->sentence('page.no-direction', ['designators' => $each->undirected]);
+        }
+
+        return $said;
+    }
+
+    /** Minutes that something cures from the end of this step on. */
+    private function wait(ManualStep $each): ?float
+    {
+        foreach ($each->step->action === Action::Cure ? $this->kit->groups->cures : [] as $cure) {
+            if ($cure['name'] === $each->step->what) {
+                return $cure['hours'] * 60;
+            }
+        }
+
+        return null;
+    }
+
+    /** @return TestShape */
+    public function test(Test $test): array
+    {
+        $checked = BenchBook::checked($this->readings, $test);
+        $row = (new BenchDocument($this->words))->row($checked);
+        $reach = $checked->reading?->reach;
+
+        return [
+            'name' => $row['name'], 'instrument' => $row['instrument'], 'points' => $row['points'], 'expect' => BenchDocument::printed($checked, $this->words), 'otherwise' => $row['otherwise'], 'adjusts' => $row['adjusts'],
+            'power' => $row['power'], 'settings' => $row['settings'], 'range' => $row['range'], 'unit' => $row['unit'],
+            ...($reach === null ? [] : ['reach' => $this->words->sentence('page.reaches', ['low' => ReadingText::value($reach->low, $checked->unit()), 'high' => ReadingText::value($reach->high, $checked->unit())])]),
+        ];
+    }
+
+    /** @return PartShape */
+    private function part(StepPart $step): array
+    {
+        $part = $this->kit->part($step->designator);
+        $hold = array_values(array_filter($step->reasons, static fn(Reason $reason): bool => str_starts_with($reason->code, 'hold.')));
+
+        return [
+            'designator' => $step->designator,
+            'value' => $part === null ? '' : $this->names->value($part),
+            'kindName' => $part === null ? $this->words->sentence('manual.wire') : $this->names->kind($part),
+            'marking' => $part === null ? null : PartMarking::of($part),
+            'hold' => $hold === [] ? '' : $this->words->of($hold[0]),
+            'printed' => $part?->legend,
+            'bag' => $this->bagOf[$step->designator] ?? null,
+        ];
+    }
+
+    /** @return PartShape */
+    private function loose(string $designator): array
+    {
+        $part = $this->kit->part($designator);
+
+        return [
+            'designator' => $designator, 'value' => $part === null ? '' : $this->names->value($part), 'kindName' => $part === null ? '' : $this->names->kind($part), 'marking' => $part === null ? null : PartMarking::of($part),
+            'hold' => $this->words->sentence('manual.loose', ['designator' => $designator]), 'printed' => null, 'bag' => $this->bagOf[$designator] ?? null,
+        ];
+    }
+}

@@ -1,0 +1,96 @@
+<?php
+
+declare(strict_types=1);
+
+namespace ChiralexRender\Manual;
+
+use ChiralexRender\Document\ManualDocument;
+use ChiralexRender\Document\StepDocument;
+use ChiralexRender\Svg\Num;
+use ChiralexRender\Words;
+
+/**
+ * What stands behind the steps of the printed manual: setting up, wrong readings, questions, how it works.
+ *
+ * @phpstan-import-type ManualShape from ManualDocument
+ * @phpstan-import-type TestShape from StepDocument
+ * @phpstan-import-type Faq from HtmlManual
+ */
+final readonly class HtmlBack
+{
+    public function __construct(private Words $words) {}
+
+    /** @param ManualShape $document */
+    public function setUp(array $document): string
+    {
+        $html = '';
+        foreach ($this->tests($document) as [$step, $test]) {
+            if ($test['adjusts'] !== null) {
+                $turn = $this->words->sentence('page.turn', ['adjuster' => $test['adjusts'], 'name' => $test['name'], 'expect' => $test['expect'], 'how' => TestText::how($test, $this->words)]);
+                $html .= '<p>' . Num::text(trim("{$turn} " . ($test['reach'] ?? ''))) . ' <span class="quiet">' . Num::text($this->words->sentence('page.see-step', ['step' => $step])) . '</span></p>';
+            }
+        }
+
+        return $html;
+    }
+
+    /** @param ManualShape $document */
+    public function wrongReadings(array $document): string
+    {
+        $rows = '';
+        foreach ($this->tests($document) as [$step, $test]) {
+            if ($test['otherwise'] !== '') {
+                $rows .= '<tr><td class="num">' . $step . '</td><td>' . Num::text($test['name']) . '</td><td>' . Num::text($test['expect']) . '</td><td>' . Num::text($test['otherwise']) . '</td></tr>';
+            }
+        }
+        $head = implode('', array_map(fn(string $code): string => '<th>' . Num::text(trim($this->words->sentence($code, ['step' => '']))) . '</th>', ['page.step', 'page.reading', 'page.expected', 'page.then']));
+
+        return $rows === '' ? '' : "<table><thead><tr>{$head}</tr></thead><tbody>{$rows}</tbody></table>";
+    }
+
+    /** @param list<Faq> $faq */
+    public function faq(array $faq): string
+    {
+        return implode('', array_map(fn(array $entry): string => '<div class="faq"><h3>' . Num::text($entry['question']) . '</h3><p>' . nl2br(Num::text($entry['answer'])) . ' <span class="quiet">' . Num::text($this->reported($entry)) . '</span></p></div>', $faq));
+    }
+
+    /** @param ManualShape $document */
+    public function how(array $document): string
+    {
+        $html = '';
+        foreach ($document['blocks'] ?? [] as $block) {
+            $facts = [
+                $this->words->sentence('page.block-parts', ['parts' => implode(', ', $block['parts'])]),
+                $block['steps'] === [] ? '' : $this->words->sentence('page.block-steps', ['steps' => implode(', ', $block['steps'])]),
+                $block['tests'] === [] ? '' : $this->words->sentence('page.block-tests', ['tests' => implode('; ', $block['tests'])]),
+            ];
+            $html .= '<div class="block"><h3>' . Num::text($this->words->sentence('page.block', ['block' => $block['name']])) . "</h3>{$block['html']}<p class=\"quiet\">" . Num::text(implode(' ', array_diff($facts, ['']))) . '</p></div>';
+        }
+
+        return $html;
+    }
+
+    /** @param Faq $entry */
+    private function reported(array $entry): string
+    {
+        $said = $entry['count'] === 1 ? $this->words->sentence('page.reported-once') : $this->words->sentence('page.reported', ['count' => $entry['count']]);
+
+        return $said . ($entry['step'] === null ? '' : ', ' . $this->words->sentence('page.see-step', ['step' => $entry['step']])) . '.';
+    }
+
+    /**
+     * @param ManualShape $document
+     * @return list<array{int, TestShape}>
+     */
+    private function tests(array $document): array
+    {
+        $tests = [];
+        foreach ($document['steps'] as $step) {
+            foreach ($step['tests'] as $test) {
+                $tests[] = [$step['number'], $test];
+            }
+        }
+
+        return $tests;
+    }
+}

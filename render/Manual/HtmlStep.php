@@ -1,0 +1,106 @@
+<?php
+
+declare(strict_types=1);
+
+namespace ChiralexRender\Manual;
+
+use ChiralexRender\Document\StepDocument;
+use ChiralexRender\Svg\MarkingSvg;
+use ChiralexRender\Svg\Num;
+use ChiralexRender\Words;
+
+/**
+ * One step of the printed manual: its board, its parts to tick, what to mind, what to measure, what is left in the bag.
+ *
+ * @phpstan-import-type StepShape from StepDocument
+ * @phpstan-import-type Faq from HtmlManual
+ */
+final readonly class HtmlStep
+{
+    private const HARM = ['destroys-others', 'can-hurt'];
+
+    private MarkingSvg $marking;
+
+    public function __construct(private Words $words)
+    {
+        $this->marking = new MarkingSvg();
+    }
+
+    /**
+     * @param StepShape $step
+     * @param string $picture SVG of its board, empty off the board
+     * @param array<string, string> $drawn SVG by `step:designator`
+     * @param list<string> $said cautions of earlier steps
+     * @param list<Faq> $faq of this step
+     */
+    public function of(array $step, string $picture, array $drawn, array $said, array $faq): string
+    {
+        $parts = $this->parts($step);
+        $lines = [$this->cautions($step['cautions'], $said)];
+        foreach ($step['watch'] ?? [] as $text) {
+            $lines[] = '<p class="watch">' . Num::text($text) . '</p>';
+        }
+        foreach ([$step['note'], ...array_unique(array_diff(array_column($step['parts'], 'hold'), [''])), ...$step['tips']] as $text) {
+            $lines[] = $text === '' ? '' : '<p>' . Num::text($text) . '</p>';
+        }
+        $still = '';
+        foreach (is_array($step['remaining']) ? $step['remaining'] : [] as $bag => $names) {
+            $still .= ' ' . Num::text($names === [] ? $this->words->sentence('page.bag-empty', ['bag' => (string) $bag]) : $this->words->sentence('page.bag-holds', ['bag' => (string) $bag, 'names' => implode(', ', $names)]));
+        }
+        $asked = implode('', array_map(static fn(array $entry): string => '<p class="faq"><b>' . Num::text($entry['question']) . '</b> ' . Num::text($entry['answer']) . '</p>', $faq));
+        $callouts = $this->callouts($step, $drawn);
+
+        // The picture, the parts and what belongs to them stay on one page; callouts may follow on the next.
+        return '<section class="step" id="step-' . $step['number'] . '"><div class="whole"><h3>' . $step['number'] . '. ' . Num::text($step['title']) . '</h3><div class="cols' . ($picture === '' ? ' bare' : '') . '"><div>' . $picture . '</div><div>' . ($parts === '' ? '' : "<table>{$parts}</table>") . '</div></div>' . implode('', $lines) . $this->tests($step) . '</div>'
+            . ($callouts === '' ? '' : "<div class=\"callouts\">{$callouts}</div>") . ($still === '' ? '' : '<p class="still">' . trim($still) . '</p>') . $asked . '</section>';
+    }
+
+    /** @param StepShape $step */
+    private function parts(array $step): string
+    {
+        return implode('', array_map(fn(array $part): string => '<tr><td><span class="tick"></span></td><td class="refs">' . Num::text($part['designator']) . '</td><td>' . Num::text(trim("{$part['value']} {$part['kindName']}")) . '</td><td>' . $this->marking->of($part['marking']) . '</td></tr>', $step['parts']));
+    }
+
+    /** @param StepShape $step */
+    private function tests(array $step): string
+    {
+        $expect = fn(string $text): string => $this->words->sentence('page.expect', ['expect' => $text]);
+        $html = '';
+        foreach ($step['tests'] as $test) {
+            $html .= '<p class="test"><b>' . Num::text($test['name']) . '</b>: ' . Num::text(TestText::how($test, $this->words)) . ', <b>' . Num::text($expect($test['expect'])) . '</b>.' . ($test['otherwise'] === '' ? '' : ' ' . Num::text($this->words->sentence('page.otherwise', ['otherwise' => $test['otherwise']]))) . '</p>';
+        }
+
+        return $step['gate'] !== null && $step['tests'] === [] ? '<p class="test"><b>' . Num::text($expect($step['gate']['expect'])) . '</b></p>' : $html;
+    }
+
+    /**
+     * @param StepShape $step
+     * @param array<string, string> $drawn
+     */
+    private function callouts(array $step, array $drawn): string
+    {
+        $html = '';
+        foreach ($step['callouts'] as $callout) {
+            $key = "{$step['number']}:{$callout['designator']}";
+            $second = $drawn["{$key}:2"] ?? '';
+            $html .= '<div class="callout"><div>' . ($drawn[$key] ?? '') . $second . '</div><p' . (in_array($callout['consequence'], self::HARM, true) ? ' class="harm"' : '') . '><b class="m">' . Num::text($callout['designator']) . '</b> ' . Num::text($callout['text']) . '</p></div>';
+        }
+
+        return $html;
+    }
+
+    /**
+     * In full where a caution comes first; by its first words at later steps.
+     *
+     * @param list<string> $cautions
+     * @param list<string> $said
+     */
+    private function cautions(array $cautions, array $said): string
+    {
+        $sign = Num::text($this->words->sentence('page.caution')) . ': ';
+        $new = array_map(static fn(string $text): string => "<p class=\"caution\"><b>{$sign}</b>" . Num::text($text) . '</p>', array_diff($cautions, $said));
+        $again = array_map(static fn(string $text): string => Num::text((string) preg_replace('~[:,.].*$~su', '', $text)), array_intersect($cautions, $said));
+
+        return implode('', $new) . ($again === [] ? '' : "<p class=\"caution\"><b>{$sign}</b>" . implode('. ', $again) . '.</p>');
+    }
+}
