@@ -63,8 +63,11 @@ final readonly class Application
             'marks' => $kits->marks($arguments),
             'bags' => $kits->bags($arguments),
             'bench' => $kits->bench($arguments),
+            'safety' => $kits->safety($arguments),
             'manual' => $kits->manual($arguments),
-            default => throw UsageError::unknownVerb($verb, 'decode, bands, encode, parts, check, lie, order, marks, bags, bench, manual'),
+            'sheet' => $kits->sheet($arguments),
+            'package' => $kits->package($arguments),
+            default => throw UsageError::unknownVerb($verb, 'decode, bands, encode, parts, check, lie, order, marks, bags, bench, safety, manual, sheet, package'),
         };
     }
 }

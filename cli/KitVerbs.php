@@ -21,16 +21,21 @@ use Chiralex\Reason\Matter;
 use Chiralex\Reason\Problem;
 use Chiralex\Reason\Severity;
 use Chiralex\Review\Reviewer;
+use Chiralex\Review\SafetyMatters;
+use Chiralex\Review\Subject;
+use ChiralexAdapters\KitArchive;
 use ChiralexAdapters\KitFiles;
 use ChiralexAdapters\UnusableFile;
 use ChiralexAdapters\UnusableProgram;
 use ChiralexRender\Document\BagsDocument;
 use ChiralexRender\Document\BenchDocument;
 use ChiralexRender\Document\CheckDocument;
+use ChiralexRender\Document\DataPackage;
 use ChiralexRender\Document\LieDocument;
 use ChiralexRender\Document\MarksDocument;
 use ChiralexRender\Document\OrderDocument;
 use ChiralexRender\Document\PartsDocument;
+use ChiralexRender\Document\SafetyDocument;
 use ChiralexRender\Words;
 
 /** The verbs that read a kit folder. */
@@ -160,6 +165,69 @@ final readonly class KitVerbs
         $document = (new BenchDocument(Words::english()))->of($kit, $order instanceof BuildCycle ? null : $order);
 
         return new Outcome($document, array_filter($document['tests'], static fn(array $test): bool => $test['fault'] !== '') !== [] || $this->hasErrors($kit));
+    }
+
+    /**
+     * @param list<string> $arguments
+     * @throws UsageError
+     * @throws UnusableFile
+     * @throws ChiralexException
+     */
+    public function safety(array $arguments): Outcome
+    {
+        [$kit] = $this->kit('safety', $arguments, [], 'chiralex safety FOLDER');
+        $blocks = array_filter((new SafetyMatters())->matters(new Subject($kit, (new Planner())->plan($kit))), static fn(Matter $matter): bool => $matter->weight->stopsRelease()) !== [];
+
+        return new Outcome((new SafetyDocument(Words::forBuilder($kit)))->of($kit), $blocks || $this->hasErrors($kit));
+    }
+
+    /**
+     * @param list<string> $arguments
+     * @throws UsageError
+     * @throws UnusableFile
+     * @throws UnusableProgram when Chromium is missing
+     * @throws ChiralexException
+     */
+    public function sheet(array $arguments): Outcome
+    {
+        $usage = 'chiralex sheet FOLDER --kind mat|drilling|callouts -o FILE.pdf';
+        [$kit, $read] = $this->kit('sheet', $arguments, ['kind', 'o'], $usage);
+        $kind = $read->flag('kind') ?? throw UsageError::missing('--kind', $usage);
+        $file = $read->flag('o') ?? throw UsageError::missing('-o', $usage);
+        $order = (new Planner())->plan($kit);
+        if ($order instanceof BuildCycle) {
+            return new Outcome((new OrderDocument(Words::english()))->cycle($order), true);
+        }
+        $bytes = (new ManualFile())->sheet($kit, $order, $kind) ?? throw UsageError::badValue('--kind', $kind, 'mat, drilling or callouts');
+        if (@file_put_contents($file, $bytes) === false) {
+            throw UnusableFile::unwritable($file);
+        }
+
+        return new Outcome(['file' => $file, 'kind' => $kind, 'bytes' => strlen($bytes)], $this->hasErrors($kit));
+    }
+
+    /**
+     * The kit folder as a ZIP with its description.
+     *
+     * @param list<string> $arguments
+     * @throws UsageError
+     * @throws UnusableFile
+     * @throws ChiralexException
+     */
+    public function package(array $arguments): Outcome
+    {
+        $usage = 'chiralex package FOLDER -o FILE.zip';
+        $read = Arguments::parse($arguments, ['option', 'o'], $usage);
+        $file = $read->flag('o') ?? throw UsageError::missing('-o', $usage);
+        $files = (new KitFiles())->fromPath($read->only('package'));
+        $kit = (new KitReader())->read($files, $read->options());
+        $package = (new DataPackage())->of($kit, $files);
+        $files['datapackage.json'] = json_encode($package, JSON_PRETTY_PRINT | JSON_UNESCAPED_SLASHES | JSON_UNESCAPED_UNICODE | JSON_THROW_ON_ERROR) . "\n";
+        if (@file_put_contents($file, (new KitArchive())->zip($files, strtolower((string) preg_replace('~[^A-Za-z0-9]+~', '-', "{$kit->name} {$kit->revision}")))) === false) {
+            throw UnusableFile::unwritable($file);
+        }
+
+        return new Outcome($package, $this->hasErrors($kit));
     }
 
     /**

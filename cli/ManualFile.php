@@ -15,6 +15,9 @@ use ChiralexRender\Document\ManualDocument;
 use ChiralexRender\Manual\HtmlManual;
 use ChiralexRender\Manual\StepPictures;
 use ChiralexRender\Manual\TextManual;
+use ChiralexRender\Print\CalloutSheet;
+use ChiralexRender\Print\DrillSheet;
+use ChiralexRender\Print\MatSheet;
 use ChiralexRender\Words;
 
 /** A kit's manual as the bytes of a file. */
@@ -37,5 +40,27 @@ final readonly class ManualFile
             'txt' => TextManual::plain()->of((new ManualDocument($words))->of($manual)),
             default => null,
         };
+    }
+
+    /**
+     * A sheet that goes with the manual, printed to PDF.
+     *
+     * @return ?string null for a kind that is none
+     * @throws UnusableProgram when Chromium is missing
+     */
+    public function sheet(Kit $kit, BuildOrder $order, string $kind): ?string
+    {
+        $words = Words::forBuilder($kit);
+        $fonts = PrintFonts::css(dirname(__DIR__) . '/node_modules');
+        $bags = (new BagPlanner())->plan($kit, $order);
+        $manual = (new ManualPlanner())->manual($kit, $order, $bags);
+        $html = match ($kind) {
+            'mat' => (new MatSheet($words))->of($kit, $bags, $kit->settings->paper, $fonts),
+            'drilling' => (new DrillSheet($words))->of($kit, $kit->settings->paper, $fonts),
+            'callouts' => CalloutSheet::of((new ManualDocument($words))->of($manual), (new StepPictures($manual))->all(), $fonts),
+            default => null,
+        };
+
+        return $html === null ? null : (new ChromiumPdf())->print($html);
     }
 }

@@ -8,6 +8,7 @@ use App\Http\Controllers\Account\WhoAmI;
 use App\Http\Controllers\Builder\PageController;
 use App\Http\Controllers\Export\ExportController;
 use App\Http\Controllers\Export\TableController;
+use App\Http\Controllers\Export\TakeController;
 use App\Http\Controllers\Health;
 use App\Http\Controllers\Kit\AddFile;
 use App\Http\Controllers\Kit\EditController;
@@ -64,6 +65,7 @@ Route::prefix('api')->group(function (): void {
             Route::get('/', [RevisionController::class, 'show'])->middleware('can:see-kits')->name('revisions.show');
             Route::post('/revisions', NewRevision::class)->middleware('can:edit-kits')->name('revisions.copy');
             Route::post('/release', ReleaseController::class)->middleware('can:release-kits')->name('revisions.release');
+            Route::get('/take/{what}', TakeController::class)->middleware('can:see-kits')->name('revisions.take');
             Route::get('/documents/{document}', ShowDocument::class)->middleware('can:see-kits')->name('revisions.document');
             Route::get('/difference/{earlier}', ShowDifference::class)->whereNumber('earlier')->middleware('can:see-kits')->name('revisions.difference');
             Route::get('/boards', ShowBoards::class)->middleware('can:see-kits')->name('revisions.boards');

@@ -7,6 +7,7 @@ namespace App\Jobs;
 use App\Actions\Export\Pages;
 use App\Models\Export;
 use App\Support\FileStore;
+use Chiralex\ChiralexException;
 use ChiralexAdapters\ChromiumPdf;
 use ChiralexAdapters\UnusableProgram;
 use Illuminate\Bus\Queueable;
@@ -39,7 +40,7 @@ final class MakeExport implements ShouldQueue
                 return;
             }
             $hash = $store->put($chromium->print($page['html']));
-        } catch (UnusableProgram $fault) {
+        } catch (UnusableProgram|ChiralexException $fault) {
             Export::query()->where('id', $export->id)->update(['status' => 'failed', 'fault' => $fault->getMessage()]);
 
             return;

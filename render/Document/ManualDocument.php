@@ -128,7 +128,12 @@ final readonly class ManualDocument
     {
         $mark = ($part->polarity === null ? $part->row->checkMark : $part->polarity->mark)?->value;
 
-        return $part->polarised && $mark !== null ? $this->words->mark($mark) : ($part->polarised ? $this->words->sentence('manual.has-direction', []) : $this->words->sentence('manual.either-way', []));
+        return match (true) {
+            $part->polarised && $mark !== null => $this->words->mark($mark),
+            $part->polarised => $this->words->sentence('manual.has-direction'),
+            $part->kind()->goesEitherWay() => $this->words->sentence('manual.either-way'),
+            default => '',
+        };
     }
 
     /** @return list<array{board: string, pads: array<string, string>}> what a square pad means, where the maker said */

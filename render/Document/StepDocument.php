@@ -95,8 +95,8 @@ final readonly class StepDocument
     private function watch(ManualStep $each): array
     {
         $said = [];
-        foreach ($each->alike as $name => $others) {
-            $said[] = $this->words->sentence('page.alike-here', ['designator' => (string) $name, 'others' => $others]);
+        foreach ($each->alike as [$these, $others]) {
+            $said[] = $this->words->sentence(count($these) === 1 ? 'page.alike-here' : 'page.alike-here-many', ['designator' => $these, 'others' => $others]);
         }
         if ($each->undirected !== []) {
             $said[] = $this->words->sentence('page.no-direction', ['designators' => $each->undirected]);

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace ChiralexRender\Manual;
 
+use Chiralex\Part\Kind;
 use ChiralexRender\Document\ManualDocument;
 use ChiralexRender\Svg\MarkingSvg;
 use ChiralexRender\Svg\Num;
@@ -26,8 +27,9 @@ final readonly class HtmlFront
     /**
      * @param ManualShape $document
      * @param ?array{address: string, svg: string} $qr
+     * @param list<string> $boards SVG of each board with everything on it
      */
-    public function head(array $document, ?array $qr): string
+    public function head(array $document, ?array $qr, array $boards): string
     {
         $minutes = (int) round($document['minutes']);
         $time = $this->words->sentence('page.time', ['hours' => intdiv($minutes, 60), 'minutes' => sprintf('%02d', $minutes % 60)]);
@@ -35,7 +37,7 @@ final readonly class HtmlFront
         $choice = implode('', array_map(static fn(array $option): string => " {$option['name']}: {$option['value']}.", $document['choice']));
         $code = $qr === null ? '' : "<div class=\"qr\">{$qr['svg']}<br>{$this->said('page.phone')}</div>";
 
-        return '<div class="head"><div><h1>' . Num::text($document['kit']) . '</h1><p class="quiet">' . Num::text($subtitle . $choice) . "</p></div>{$code}</div>";
+        return '<div class="head"><div><h1>' . Num::text($document['kit']) . '</h1><p class="quiet">' . Num::text($subtitle . $choice) . "</p></div>{$code}</div>" . ($boards === [] ? '' : '<div class="cover">' . implode('', $boards) . '</div>');
     }
 
     /** @param array<string, string> $sections id to title */
@@ -87,11 +89,18 @@ final readonly class HtmlFront
         }
         $pads = '';
         foreach ($document['squarePads'] as $board) {
-            $said = array_map(fn(string $kind, string $meaning): string => "{$kind}: {$this->words->terminal($meaning)}", array_keys($board['pads']), array_values($board['pads']));
+            $said = array_map(fn(string $kind, string $meaning): string => $this->words->sentence('page.kind-of-pads', ['kind' => $this->kind($kind), 'meaning' => $this->words->terminal($meaning)]), array_keys($board['pads']), array_values($board['pads']));
             $pads .= '<p>' . Num::text($this->words->sentence('page.square-pad', ['board' => $board['board'], 'pads' => implode('; ', $said)])) . (count(array_unique($board['pads'])) > 1 ? " {$this->said('page.square-pad-differs')}" : '') . '</p>';
         }
 
         return "<table><thead><tr><th>{$this->said('page.place')}</th><th class=\"num\">{$this->said('page.count')}</th><th>{$this->said('page.value')}</th><th>{$this->said('page.what')}</th><th>{$this->said('page.marking')}</th><th>{$this->said('page.direction')}</th><th>{$this->said('page.bag-column')}</th></tr></thead><tbody>{$rows}</tbody></table>{$pads}";
+    }
+
+    private function kind(string $kind): string
+    {
+        $known = Kind::tryFrom($kind);
+
+        return $known === null ? $kind : $this->words->kind($known);
     }
 
     private function said(string $code): string

@@ -20,7 +20,7 @@ final readonly class HtmlManual
 {
     /**
      * @param ManualShape $document
-     * @param array{steps: array<int, string>, callouts: array<string, string>} $pictures
+     * @param array{steps: array<int, string>, callouts: array<string, string>, cover?: list<string>} $pictures
      * @param list<Faq> $faq
      * @param string $fonts `@font-face` rules with the fonts inside
      * @param ?array{address: string, svg: string} $qr of the builder's page
@@ -31,26 +31,31 @@ final readonly class HtmlManual
         $args = ['kit' => $document['kit'], 'revision' => $document['revision']];
         $front = new HtmlFront($words);
         $back = new HtmlBack($words);
-        $sections = [
-            'begin' => ['page.begin', $front->begin($document)],
-            'contents' => ['page.what-is-in', $front->contents($document)],
-            'tools' => ['page.tools', $front->tools($document)],
-            'which' => ['page.which-part', $front->identification($document)],
-            'build' => ['page.build', $this->text($document, 'before') . $this->steps($document, $pictures, $faq, $words)],
-            'set-up' => ['page.set-up', $back->setUp($document)],
-            'readings' => ['page.wrong-reading', $back->wrongReadings($document)],
-            'faq' => ['page.not-working', $back->faq($faq)],
-            'how' => ['page.how', $back->how($document)],
+        $chapters = [
+            'begin' => ['page.begin' => $front->begin($document), 'page.tools' => $front->tools($document)],
+            'contents' => ['page.what-is-in' => $front->contents($document)],
+            'which' => ['page.which-part' => $front->identification($document)],
+            'build' => ['page.build' => $this->text($document, 'before') . $this->steps($document, $pictures, $faq, $words)],
+            'back' => ['page.set-up' => $back->setUp($document), 'page.wrong-reading' => $back->wrongReadings($document), 'page.not-working' => $back->faq($faq), 'page.how' => $back->how($document)],
         ];
-        $body = $front->head($document, $qr) . $this->text($document, 'intro');
-        $sections = array_filter($sections, static fn(array $section): bool => $section[1] !== '');
-        $body .= $front->list(array_map(static fn(array $section): string => $words->sentence($section[0]), $sections));
-        $heads = '';
-        foreach ($sections as $id => [$code, $html]) {
-            $title = $words->sentence($code);
-            $heads .= self::runningHead($id, $title);
-            $body .= "<section class=\"chapter\" id=\"{$id}\" style=\"page: {$id}\"><h2>" . Num::text($title) . "</h2>{$html}</section>";
+        $heads = $body = '';
+        $titles = [];
+        foreach ($chapters as $page => $sections) {
+            $sections = array_filter($sections, static fn(string $html): bool => $html !== '');
+            if ($sections === []) {
+                continue;
+            }
+            $heads .= self::runningHead($page, implode(', ', array_map($words->sentence(...), array_keys($sections))));
+            $html = '';
+            foreach ($sections as $code => $section) {
+                $id = substr($code, strlen('page.'));
+                $titles[$id] = $words->sentence($code);
+                $html .= "<section id=\"{$id}\"><h2>" . Num::text($titles[$id]) . "</h2>{$section}</section>";
+            }
+            $cover = $page === 'begin' ? '{cover}' : '';
+            $body .= "<div class=\"chapter\" style=\"page: {$page}\">{$cover}{$html}</div>";
         }
+        $body = str_replace('{cover}', $front->head($document, $qr, $pictures['cover'] ?? []) . $this->text($document, 'intro') . $front->list($titles), $body);
         $css = PrintCss::of('manual', $document['paper'], $words->sentence('page.foot', $args)) . $heads;
 
         return PrintPage::html(Num::text($words->sentence('page.title', $args)), "{$fonts}\n{$css}", $body, $words->language, ($document['colour'] ?? true) ? '' : 'bw');
@@ -58,7 +63,7 @@ final readonly class HtmlManual
 
     /**
      * @param ManualShape $document
-     * @param array{steps: array<int, string>, callouts: array<string, string>} $pictures
+     * @param array{steps: array<int, string>, callouts: array<string, string>, cover?: list<string>} $pictures
      * @param list<Faq> $faq
      */
     private function steps(array $document, array $pictures, array $faq, Words $words): string

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace ChiralexRender\Manual;
 
+use Chiralex\Board\BoardShape;
 use Chiralex\Board\Side;
 use Chiralex\Build\Action;
 use Chiralex\Build\Step;
@@ -26,7 +27,7 @@ final readonly class StepPictures
         $this->svg = new BoardSvg($this->kit);
     }
 
-    /** @return array{steps: array<int, string>, callouts: array<string, string>} by step, and by `step:designator`, a wire's other end by `step:wire:2` */
+    /** @return array{steps: array<int, string>, callouts: array<string, string>, cover: list<string>} by step, and by `step:designator`, a wire's other end by `step:wire:2` */
     public function all(): array
     {
         $callouts = $steps = [];
@@ -47,7 +48,7 @@ final readonly class StepPictures
             }
         }
 
-        return ['steps' => $steps, 'callouts' => $callouts];
+        return ['steps' => $steps, 'callouts' => $callouts, 'cover' => array_map(fn(BoardShape $board): string => $this->svg->board($board, Side::Top), $this->kit->boards)];
     }
 
     /** The step's board with everything fitted before it; empty for work off the board. */

@@ -8,6 +8,7 @@
     <meta property="csp-nonce" nonce="{{ Vite::cspNonce() }}">
     <title>{{ $kit }}: build it</title>
     <link rel="icon" href="/mark.svg" type="image/svg+xml">
+    <script type="application/ld+json" nonce="{{ Vite::cspNonce() }}">{!! $structured !!}</script>
     @vite('resources/js/builder/main.tsx')
 </head>
 <body>

@@ -8,8 +8,14 @@ use App\Actions\Kit\Documents;
 use App\Actions\Report\KitFaq;
 use App\Queries\Difference;
 use Chiralex\ChiralexException;
+use ChiralexRender\Document\ManualDocument;
+use ChiralexRender\Document\StructuredData;
 
-/** Everything the builder's page shows, in one answer, so that it goes on when the connection drops. */
+/**
+ * Everything the builder's page shows, in one answer, so that it goes on when the connection drops.
+ *
+ * @phpstan-import-type ManualShape from ManualDocument
+ */
 final readonly class BuilderPage
 {
     public function __construct(
@@ -18,6 +24,20 @@ final readonly class BuilderPage
         private Ticks $ticks,
         private Difference $differences,
     ) {}
+
+    /**
+     * The same for machines, as JSON that may stand inside a page.
+     *
+     * @throws ChiralexException when the files of the release cannot be read
+     */
+    public function structured(OpenedPage $page): string
+    {
+        $revision = $page->release->revision;
+        /** @var ManualShape|array{} $manual */
+        $manual = $this->documents->get($revision, 'manual', $page->unit->run->options ?? '');
+
+        return $manual === [] ? '{}' : json_encode(StructuredData::of($manual, $this->faq->published($revision)), JSON_HEX_TAG | JSON_HEX_AMP | JSON_UNESCAPED_SLASHES | JSON_UNESCAPED_UNICODE | JSON_THROW_ON_ERROR);
+    }
 
     /**
      * @return array<string, mixed>

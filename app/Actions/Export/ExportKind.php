@@ -11,6 +11,9 @@ enum ExportKind: string
 {
     case Manual = 'manual';
     case BeforeYouBuy = 'before-you-buy';
+    case CalloutSheet = 'callout-sheet';
+    case SortingMat = 'sorting-mat';
+    case DrillingTemplate = 'drilling-template';
     case BagLabels = 'bag-labels';
     case TickList = 'tick-list';
     case DifferenceSlip = 'difference-slip';
@@ -21,7 +24,7 @@ enum ExportKind: string
     public function needs(): Ability
     {
         return match ($this) {
-            self::Manual, self::BeforeYouBuy, self::BagLabels, self::TickList, self::DifferenceSlip => Ability::SeeKits,
+            self::Manual, self::BeforeYouBuy, self::CalloutSheet, self::SortingMat, self::DrillingTemplate, self::BagLabels, self::TickList, self::DifferenceSlip => Ability::SeeKits,
             self::KitLabels => Ability::PackKits,
             self::PackingSlip => Ability::SellKits,
         };

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Actions\Export;
 
 use App\Actions\Kit\Documents;
+use App\Actions\Kit\KitFolder;
 use App\Actions\Release\PublicToken;
 use App\Actions\Report\KitFaq;
 use App\Actions\Sales\OrderBook;
@@ -14,6 +15,10 @@ use App\Models\Revision;
 use App\Models\Run;
 use App\Models\Unit;
 use App\Queries\Difference;
+use Chiralex\Bagging\BagPlanner;
+use Chiralex\Build\BuildOrder;
+use Chiralex\Build\Planner;
+use Chiralex\ChiralexException;
 use ChiralexAdapters\PrintFonts;
 use ChiralexAdapters\QrCode;
 use ChiralexAdapters\UnusableProgram;
@@ -22,8 +27,12 @@ use ChiralexRender\Document\ManualDocument;
 use ChiralexRender\Manual\HtmlManual;
 use ChiralexRender\Print\BagSheets;
 use ChiralexRender\Print\BuyerSheet;
+use ChiralexRender\Print\CalloutSheet;
 use ChiralexRender\Print\DifferenceSlip;
+use ChiralexRender\Print\DrillSheet;
+use ChiralexRender\Print\MatSheet;
 use ChiralexRender\Print\PackingSlip;
+use ChiralexRender\Words;
 
 /**
  * The pages of an export, before they are printed.
@@ -39,17 +48,21 @@ final readonly class Pages
         private KitFaq $faq,
         private OrderBook $orders,
         private Difference $differences,
+        private KitFolder $folder,
     ) {}
 
     /**
      * @return array{name: string, html: string} name without ending
      * @throws UnusableProgram when no QR code can be made
+     * @throws ChiralexException when the files of a kit cannot be read
      */
     public function of(Export $export): array
     {
         return match ($export->kind) {
             ExportKind::Manual => $this->manual($export),
             ExportKind::BeforeYouBuy => $this->buyer($export),
+            ExportKind::CalloutSheet => $this->callouts($export),
+            ExportKind::SortingMat, ExportKind::DrillingTemplate => $this->trueSize($export),
             ExportKind::BagLabels, ExportKind::TickList => $this->bags($export),
             ExportKind::DifferenceSlip => $this->difference($export),
             ExportKind::KitLabels => $this->kitLabels($export),
@@ -76,6 +89,37 @@ final readonly class Pages
         }
 
         return ['name' => "{$document['kit']} {$document['revision']} manual", 'html' => (new HtmlManual())->of($document, $pictures, $this->faq->published($revision), $this->fonts(), $qr)];
+    }
+
+    /** @return array{name: string, html: string} */
+    private function callouts(Export $export): array
+    {
+        $revision = Revision::query()->findOrFail($export->subject);
+        /** @var ManualShape $document */
+        $document = ['paper' => $export->paper] + $this->documents->get($revision, 'manual', $export->options);
+        /** @var array{steps: array<int, string>, callouts: array<string, string>} $pictures */
+        $pictures = $this->documents->get($revision, 'pictures', $export->options);
+
+        return ['name' => "{$document['kit']} {$document['revision']} which way round", 'html' => CalloutSheet::of($document, $pictures, $this->fonts())];
+    }
+
+    /**
+     * Sheets that are laid under parts and on cases: nothing may scale them.
+     *
+     * @return array{name: string, html: string}
+     * @throws ChiralexException when the files cannot be read
+     */
+    private function trueSize(Export $export): array
+    {
+        $revision = Revision::query()->findOrFail($export->subject);
+        $kit = $this->folder->kit($revision, $export->options);
+        $words = Words::forBuilder($kit);
+        if ($export->kind === ExportKind::DrillingTemplate) {
+            return ['name' => "{$kit->name} {$kit->revision} drilling template", 'html' => (new DrillSheet($words))->of($kit, $export->paper, $this->fonts())];
+        }
+        $order = (new Planner())->plan($kit);
+
+        return ['name' => "{$kit->name} {$kit->revision} sorting mat", 'html' => (new MatSheet($words))->of($kit, (new BagPlanner())->plan($kit, $order instanceof BuildOrder ? $order : null), $export->paper, $this->fonts())];
     }
 
     /** @return array{name: string, html: string} */

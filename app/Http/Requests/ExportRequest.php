@@ -35,7 +35,7 @@ final class ExportRequest extends OperationRequest
     {
         return [function (Validator $validator): void {
             $exists = match (ExportKind::tryFrom((string) $this->string('kind'))) {
-                ExportKind::Manual, ExportKind::BeforeYouBuy, ExportKind::BagLabels, ExportKind::TickList, ExportKind::DifferenceSlip => Revision::query()->where('id', $this->integer('subject'))->exists(),
+                ExportKind::Manual, ExportKind::BeforeYouBuy, ExportKind::CalloutSheet, ExportKind::SortingMat, ExportKind::DrillingTemplate, ExportKind::BagLabels, ExportKind::TickList, ExportKind::DifferenceSlip => Revision::query()->where('id', $this->integer('subject'))->exists(),
                 ExportKind::KitLabels => Run::query()->where('id', $this->integer('subject'))->exists(),
                 ExportKind::PackingSlip => DB::table('orders')->where('id', $this->integer('subject'))->exists(),
                 null => true,

@@ -29,6 +29,7 @@ final readonly class Kit
      * @param array<string, string> $bagOverrides designator to the name of the bag the maker puts it into
      * @param list<PilotEntry> $pilot logged builds
      * @param list<Option> $options what a customer may choose, and what is chosen here
+     * @param list<DrillFace> $drilling faces the maker says holes for
      * @param array<string, string> $ruledOut hazards the maker says the kit has not, with why
      */
     public function __construct(
@@ -57,6 +58,7 @@ final readonly class Kit
         public ?PowerSupply $power = null,
         public array $pilot = [],
         public array $ruledOut = [],
+        public array $drilling = [],
     ) {}
 
     public function board(string $name): ?BoardShape
@@ -111,6 +113,6 @@ final readonly class Kit
     /** @param list<OrderOverride> $overrides */
     private function changed(Settings $settings, array $overrides): self
     {
-        return new self($this->code, $this->name, $this->revision, $settings, $this->list, $this->parts, $this->boards, $this->groups, $this->gates, $this->tests, $this->wires, $overrides, $this->words, $this->problems, $this->strayPlacements, $this->unknownNames, $this->openSockets, $this->hasPlacements, $this->circuit, $this->traits, $this->bagOverrides, $this->options, $this->power, $this->pilot, $this->ruledOut);
+        return new self($this->code, $this->name, $this->revision, $settings, $this->list, $this->parts, $this->boards, $this->groups, $this->gates, $this->tests, $this->wires, $overrides, $this->words, $this->problems, $this->strayPlacements, $this->unknownNames, $this->openSockets, $this->hasPlacements, $this->circuit, $this->traits, $this->bagOverrides, $this->options, $this->power, $this->pilot, $this->ruledOut, $this->drilling);
     }
 }

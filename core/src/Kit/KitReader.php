@@ -78,6 +78,7 @@ final readonly class KitReader
             $file->power(),
             $pilot,
             $file->ruledOut(),
+            $file->drilling($options),
         );
     }
 

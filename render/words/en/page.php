@@ -48,7 +48,8 @@ return [
     'page.marked' => 'marked {text}',
     'page.contents' => 'Contents',
     'page.no-direction' => 'No direction: {designators} go in either way round.',
-    'page.alike-here' => '{designator} looks like {others}, which is on the table too: read the print before it goes in.',
+    'page.alike-here' => '{designator} looks like {others} and lies on the table beside: look twice before it goes in.',
+    'page.alike-here-many' => '{designator} look like {others} and lie on the table beside: look twice before they go in.',
     // callouts
     'callout.no-mark' => '{designator} has a direction but shows no mark: mark it before it is packed.',
     'callout.mark' => '{mark}.',
@@ -72,6 +73,13 @@ return [
     'buyer.joints' => '{joints} joints to solder in {steps} steps', 'buyer.reading' => 'One reading to take along the way', 'buyer.readings' => '{count} readings to take along the way',
     'buyer.runs-from' => 'It runs from', 'buyer.besides' => 'You need besides', 'buyer.in' => 'What is in', 'buyer.mind' => 'Mind', 'buyer.local' => 'Local rules come first.',
     'buyer.minutes' => '{minutes} minutes', 'buyer.hours' => '{hours} h', 'buyer.hours-minutes' => '{hours} h {minutes} min',
+    // what goes through a hole; common practice
+    'drill.potentiometer' => '{part} from inside, panel, washer, nut; knob last',
+    'drill.switch' => '{part} from inside, panel, washer, nut',
+    'drill.jack' => '{part} from inside, panel, washer, nut; in metal an insulator on either side, then tag and nut',
+    'drill.led' => '{part} from inside; height set by the panel',
+    'drill.other' => '{part}',
+    'drill.stack' => '{items}',
     // sheets
     'sheet.callouts' => 'Which way round', 'sheet.mat' => 'Sorting mat', 'sheet.drilling' => 'Drilling template',
     'sheet.mat-how' => 'Lay each part on its place before you build, one bag after the other. Resistors: write down what your meter reads.',

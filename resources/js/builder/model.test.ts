@@ -1,5 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import type { ManualStep } from '@/shared/api';
+import { phrasesOf } from './phrases';
 import { cautionsAt, firstOpen, fittedBefore, merged, summary } from './model';
 
 const step = (number: number, names: string[], action = 'solder'): ManualStep => ({
@@ -29,7 +30,7 @@ describe('the builder’s page', () => {
     expect(cautionsAt([iron, both], 1)).toEqual({ fresh: ['Leaded solder: wash your hands.'], known: 'The iron burns.' });
   });
   it('says a step in one line', () => {
-    expect(summary(step(4, ['D1']), 12)).toBe('Step 4 of 12. One part, 2 joints, about 2 min.');
-    expect(summary({ ...step(5, []), joints: 0, minutes: 0.2 }, 12)).toBe('Step 5 of 12. About 1 min.');
+    expect(summary(step(4, ['D1']), 12, phrasesOf('en'))).toBe('Step 4 of 12. One part, 2 joints, about 2 min.');
+    expect(summary({ ...step(5, []), joints: 0, minutes: 0.2 }, 12, phrasesOf('en'))).toBe('Step 5 of 12. About 1 min.');
   });
 });

@@ -1,4 +1,5 @@
 import type { BuilderPage, ManualStep } from '@/shared/api';
+import { say, type Phrases } from './phrases';
 
 export type Tick = { operationId: string; step: string; done: boolean };
 
@@ -24,10 +25,10 @@ export function fittedBefore(steps: readonly ManualStep[], at: number): Readonly
 }
 
 /** A step in one line: `Step 4 of 12. One part, 2 joints, about 2 minutes`. */
-export function summary(step: ManualStep, count: number): string {
+export function summary(step: ManualStep, count: number, t: Phrases): string {
   const parts = step.parts.length;
-  const said = [parts === 0 ? '' : parts === 1 ? 'one part' : `${String(parts)} parts`, step.joints === 0 ? '' : step.joints === 1 ? 'one joint' : `${String(step.joints)} joints`, `about ${String(Math.max(1, Math.round(step.minutes)))} min`].filter((text) => text !== '').join(', ');
-  return `Step ${String(step.number)} of ${String(count)}. ${said.charAt(0).toUpperCase()}${said.slice(1)}.`;
+  const said = [parts === 0 ? '' : parts === 1 ? t.onePart : say(t.parts, { count: parts }), step.joints === 0 ? '' : step.joints === 1 ? t.oneJoint : say(t.joints, { count: step.joints }), say(t.about, { minutes: Math.max(1, Math.round(step.minutes)) })].filter((text) => text !== '').join(', ');
+  return say(t.stepOf, { step: step.number, count, facts: `${said.charAt(0).toUpperCase()}${said.slice(1)}` });
 }
 
 /** Cautions in full where they come first; at later steps by their first words. */

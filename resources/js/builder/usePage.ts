@@ -2,6 +2,8 @@ import { useCallback, useEffect, useRef, useState } from 'react';
 import type { BuilderPage } from '@/shared/api';
 import { merged, type Tick } from './model';
 
+type Fault = 'offline' | 'opensNothing' | 'unreadable';
+
 type Kept = { done: string[]; outbox: Tick[] };
 
 const AGAIN = 5000;
@@ -26,7 +28,7 @@ function write(key: string, value: unknown): void {
 /** The page of one token: read once, kept on the device; ticks go to the server when it can be reached and the kit has a token of its own. */
 export function usePage(token: string) {
   const [page, setPage] = useState<BuilderPage | null>(() => read<BuilderPage | null>(`page ${token}`, null));
-  const [fault, setFault] = useState<string | null>(null);
+  const [fault, setFault] = useState<Fault | null>(null);
   const [kept, setKept] = useState<Kept>(() => read<Kept>(`ticks ${token}`, { done: [], outbox: [] }));
   const sending = useRef(false);
 
@@ -37,15 +39,17 @@ export function usePage(token: string) {
   useEffect(() => {
     void fetch(`/api/public/${token}`, { headers: { Accept: 'application/json' } })
       .then(async (answer) => {
-        const body = (await answer.json()) as BuilderPage & { message?: string };
-        if (!answer.ok) throw new Error(body.message ?? 'This address opens nothing.');
+        if (!answer.ok) {
+          setFault('opensNothing');
+          return;
+        }
+        const body = (await answer.json()) as BuilderPage;
         setPage(body);
         write(`page ${token}`, body);
         if (body.keeps === 'server') setKept((now) => ({ ...now, done: body.ticks }));
       })
       .catch((why: unknown) => {
-        if (why instanceof TypeError) setFault('No connection. You can go on; ticks are sent when it is back.');
-        else setFault(why instanceof Error ? why.message : 'This page cannot be read.');
+        setFault(why instanceof TypeError ? 'offline' : 'unreadable');
       });
   }, [token]);
 
@@ -62,7 +66,7 @@ export function usePage(token: string) {
         setFault(null);
       }
     } catch {
-      setFault('No connection. You can go on; ticks are sent when it is back.');
+      setFault('offline');
     }
     sending.current = false;
   }, [token, keeps, kept.outbox]);

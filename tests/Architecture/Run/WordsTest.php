@@ -21,7 +21,7 @@ final class WordsTest extends TestCase
     {
         $words = Words::english();
         $codes = [];
-        foreach (explode("\n", (string) shell_exec('grep -rhoE "\'(bom|value|placement|parts|board|order|marks|alike|kind|caution|bags|tool|tip|manual|faults|reading|depends|twin|layer|pilot|time|need|safety|bench|hold)\.[a-z-]+\'" ' . escapeshellarg(dirname(__DIR__, 3) . '/core/src'))) as $line) {
+        foreach (explode("\n", (string) shell_exec('grep -rhoE "\'(bom|value|placement|parts|board|order|marks|alike|kind|caution|bags|tool|tip|manual|faults|reading|depends|twin|layer|pilot|time|need|safety|bench|hold|drill)\.[a-z-]+\'" ' . escapeshellarg(dirname(__DIR__, 3) . '/core/src'))) as $line) {
             if ($line !== '' && preg_match('~\.(csv|tsv|txt|xlsx)\b~', $line) !== 1) {
                 $codes[trim($line, "'")] = true;
             }
@@ -42,7 +42,7 @@ final class WordsTest extends TestCase
     {
         $here = dirname(__DIR__, 3) . '/render/words';
         $read = static fn(string $language): array => (require "{$here}/{$language}/sentences.php") + (require "{$here}/{$language}/manual.php") + (require "{$here}/{$language}/page.php");
-        $english = array_filter(array_map(strval(...), array_keys($read('en'))), static fn(string $code): bool => preg_match('~^(page|callout|buyer|sheet|hold|caution|tip|tool)\.|^bags\.(?!apart|look-alikes|glass-heavy|board-alone|moved)|^manual\.(loose|wire|either-way|has-direction)$~', $code) === 1);
+        $english = array_filter(array_map(strval(...), array_keys($read('en'))), static fn(string $code): bool => preg_match('~^(page|callout|buyer|sheet|drill|hold|caution|tip|tool)\.|^bags\.(?!apart|look-alikes|glass-heavy|board-alone|moved)|^manual\.(loose|wire|either-way|has-direction)$~', $code) === 1);
         self::assertGreaterThan(150, count($english));
         self::assertSame([], array_values(array_diff($english, array_keys($read('de')))), 'missing in German');
         self::assertSame([], array_values(array_diff(array_keys($read('de')), $english)), 'in German only');

@@ -17,11 +17,11 @@ use Illuminate\Http\Response;
 /** The public page of a kit, by token alone; it holds that kit and nothing else. */
 final readonly class PageController
 {
-    public function show(string $token): Response
+    public function show(string $token, BuilderPage $builder): Response
     {
         $page = OpenedPage::by($token);
 
-        return new Response(view('builder', ['kit' => $page->release->revision->kit->name]));
+        return new Response(view('builder', ['kit' => $page->release->revision->kit->name, 'structured' => $builder->structured($page)]));
     }
 
     public function data(string $token, BuilderPage $builder): JsonResponse

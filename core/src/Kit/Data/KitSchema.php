@@ -43,6 +43,10 @@ final readonly class KitSchema
                 'face' => ['enum' => ['top', 'bottom']], 'relief' => 'string', 'option' => 'string',
             ]]],
             'nets' => ['map' => ['object' => ['across' => 'string', 'bleeder' => 'string', 'clamps' => 'string', 'drivenBy' => 'string']]],
+            'drilling' => ['list' => ['object' => [
+                'by' => 'string', 'face' => 'string', 'size' => ['list' => 'number'], 'option' => 'string',
+                'holes' => ['list' => ['object' => ['for' => 'string', 'at' => ['list' => 'number'], 'diameter' => 'number', 'stack' => self::NAMES]]],
+            ]]],
             'options' => ['map' => ['map' => ['any' => ['string', self::NAMES]]]],
             'lines' => ['map' => ['object' => self::line()]],
             'overrides' => ['object' => [

@@ -9,6 +9,7 @@ use Chiralex\Board\Point;
 use Chiralex\Board\Polygon;
 use Chiralex\Kit\Circuit;
 use Chiralex\Kit\Data\KitSchema;
+use Chiralex\Kit\DrillFace;
 use Chiralex\Kit\Exception\UnusableKit;
 use Chiralex\Kit\Gate;
 use Chiralex\Kit\Groups;
@@ -273,6 +274,15 @@ final readonly class KitFile
         $each = static fn(string $field): array => array_filter(array_map(static fn(Json $net): string => $net->text($field), $nets), static fn(string $text): bool => $text !== '');
 
         return new Circuit($each('across'), $each('bleeder'), $each('clamps'), $each('drivenBy'));
+    }
+
+    /**
+     * @param array<string, string> $chosen
+     * @return list<DrillFace>
+     */
+    public function drilling(array $chosen): array
+    {
+        return (new WorkSection($this->json, $chosen))->drilling();
     }
 
     /** @return array<string, string> hazard to why the kit has it not */

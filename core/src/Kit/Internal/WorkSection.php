@@ -4,12 +4,14 @@ declare(strict_types=1);
 
 namespace Chiralex\Kit\Internal;
 
+use Chiralex\Kit\DrillFace;
 use Chiralex\Kit\Gate;
+use Chiralex\Kit\Hole;
 use Chiralex\Kit\TemporaryFit;
 use Chiralex\Kit\Test;
 use Chiralex\Kit\Wire;
 
-/** The sections `gates`, `tests` and `wires` of kit.json, as far as the chosen options have them. */
+/** The sections `gates`, `tests`, `wires` and `drilling` of kit.json, as far as the chosen options have them. */
 final readonly class WorkSection
 {
     /** @param array<string, string> $chosen option to value */
@@ -60,6 +62,21 @@ final readonly class WorkSection
             $wire->has('face') ? $wire->text('face') : null,
             $wire->text('relief'),
         ), $this->here('wires'));
+    }
+
+    /** @return list<DrillFace> */
+    public function drilling(): array
+    {
+        return array_map(static function (Json $face): DrillFace {
+            $size = $face->numbers('size');
+            $holes = array_map(static function (Json $hole): Hole {
+                $at = $hole->numbers('at');
+
+                return new Hole($hole->text('for'), $at[0] ?? 0.0, $at[1] ?? 0.0, $hole->number('diameter'), $hole->texts('stack'));
+            }, $face->objects('holes'));
+
+            return new DrillFace($face->text('by'), $face->text('face'), $size[0] ?? 0.0, $size[1] ?? 0.0, $holes);
+        }, $this->here('drilling'));
     }
 
     /** @return list<Json> */

@@ -5,26 +5,30 @@ declare(strict_types=1);
 namespace Chiralex\Manual\Internal;
 
 use Chiralex\Build\Action;
+use Chiralex\Build\LookAlikePair;
 use Chiralex\Build\LookAlikes;
 use Chiralex\Build\Step;
 use Chiralex\Kit\Kit;
-use Chiralex\Part\Kind;
 
 /** What a builder asks about the parts of a step: which may go in either way round, which look like another one on the table. */
 final readonly class OnTheTable
 {
-    /** Kinds without a direction that builders ask about; common practice. */
-    private const ASKED = [Kind::Resistor, Kind::Ceramic, Kind::Film, Kind::Electrolytic, Kind::Inductor, Kind::Crystal, Kind::Thermistor];
-
-    /** @param array<string, array<string, true>> $alike */
+    /** @param list<array{list<string>, list<string>}> $pairs */
     private function __construct(
         private Kit $kit,
-        private array $alike,
+        private array $pairs,
     ) {}
 
     public static function of(Kit $kit): self
     {
-        return new self($kit, (new LookAlikes())->of($kit));
+        $pairs = array_map(static fn(LookAlikePair $pair): array => [$pair->these, $pair->those], (new LookAlikes())->pairs($kit));
+        foreach ($kit->parts as $part) {
+            if ($part->lookAlikes !== []) {
+                $pairs[] = [[$part->designator], $part->lookAlikes];
+            }
+        }
+
+        return new self($kit, $pairs);
     }
 
     /** @return list<string> parts fitted in the step that have no direction */
@@ -37,13 +41,13 @@ final readonly class OnTheTable
         return array_values(array_filter($step->names(), function (string $name): bool {
             $part = $this->kit->part($name);
 
-            return $part !== null && !$part->polarised && in_array($part->kind(), self::ASKED, true);
+            return $part !== null && !$part->polarised && $part->kind()->goesEitherWay();
         }));
     }
 
     /**
      * @param list<string> $out parts out of their bags and not fitted yet, those of the step among them
-     * @return array<string, list<string>> part of the step to the look-alikes that lie on the table too, each pair once
+     * @return list<array{list<string>, list<string>}> parts of the step, and their look-alikes that lie on the table too
      */
     public function alike(Step $step, array $out): array
     {
@@ -51,13 +55,16 @@ final readonly class OnTheTable
             return [];
         }
         $found = [];
-        $said = [];
-        foreach ($step->names() as $name) {
-            $others = array_values(array_filter(array_map(strval(...), array_keys($this->alike[$name] ?? [])), static fn(string $other): bool => in_array($other, $out, true) && !isset($said[$other])));
-            if ($others !== []) {
-                $found[$name] = $others;
+        foreach ($this->pairs as [$these, $those]) {
+            // The side that is fitted now comes first.
+            foreach ([[$these, $those], [$those, $these]] as [$mine, $others]) {
+                $mine = array_values(array_intersect($mine, $step->names()));
+                $others = array_values(array_intersect($others, $out));
+                if ($mine !== [] && $others !== []) {
+                    $found[] = [$mine, $others];
+                    break;
+                }
             }
-            $said[$name] = true;
         }
 
         return $found;

@@ -1,11 +1,13 @@
 import { useState } from 'react';
 import type { BuilderPage } from '@/shared/api';
 import { Marking } from '@/shared/ui/Marking';
+import { say, usePhrases } from '../phrases';
 
-type Props = { token: string; page: BuilderPage; begun: boolean; onBegin: () => void };
+type Props = { token: string; page: BuilderPage; begun: boolean; onPrint: () => void; onBegin: () => void };
 
 /** What is in the kit, to be ticked off against the bags; tools and cautions. */
-export function Contents({ token, page, begun, onBegin }: Props) {
+export function Contents({ token, page, begun, onPrint, onBegin }: Props) {
+  const t = usePhrases();
   const { manual } = page;
   const kept = `contents ${token}`;
   const [ticked, setTicked] = useState<ReadonlySet<string>>(() => new Set((localStorage.getItem(kept) ?? '').split('\n')));
@@ -18,24 +20,25 @@ export function Contents({ token, page, begun, onBegin }: Props) {
   return (
     <main>
       <h1>{manual.kit}</h1>
-      <p className="quiet">{manual.steps.length} steps, {manual.joints} joints, about {Math.max(1, Math.round(manual.minutes / 15) * 15)} min for a {manual.skill === 'beginner' ? 'beginner' : 'practised builder'}.</p>
+      <p className="quiet">{say(t.summary, { steps: manual.steps.length, joints: manual.joints, minutes: Math.max(1, Math.round(manual.minutes / 15) * 15), skill: manual.skill === 'beginner' ? t.beginner : t.practised })}</p>
       {page.otherwise && (
         <details className="otherwise">
-          <summary>Your kit is revision {manual.revision}. In the newer revision {page.otherwise.after} this is otherwise:</summary>
+          <summary>{say(t.otherwise, { revision: manual.revision, after: page.otherwise.after })}</summary>
           {page.otherwise.entries.map((entry) => <p key={`${entry.designator} ${entry.seen}`}>{entry.seen}</p>)}
-          <p className="quiet">This page shows your kit as it was packed. A printed manual of revision {page.otherwise.after} differs in these places.</p>
+          <p className="quiet">{say(t.asPacked, { after: page.otherwise.after })}</p>
         </details>
       )}
-      <h2>Before you begin</h2>
-      {manual.cautions.map((text) => <p key={text} className="caution">{text}</p>)}
-      <h2>On the table</h2>
+      {(manual.texts ?? []).filter((text) => text.place === 'intro').map((text) => <div key={text.place} className="owntext" dangerouslySetInnerHTML={{ __html: text.html }} />)}
+      <h2>{t.begin}</h2>
+      {manual.cautions.map((text) => <p key={text} className="caution"><b>{t.caution}: </b>{text}</p>)}
+      <h2>{t.table}</h2>
       <ul>{manual.tools.map((tool) => <li key={tool}>{tool}</li>)}</ul>
-      {manual.bags.brought.length > 0 && <p><b>You bring:</b> {manual.bags.brought.map((part) => `${part.value} ${part.kindName}`).join(', ')}.</p>}
-      <h2>In the bags</h2>
+      {manual.bags.brought.length > 0 && <p><b>{t.bring}</b> {manual.bags.brought.map((part) => `${part.value} ${part.kindName}`).join(', ')}.</p>}
+      <h2>{t.bags}</h2>
       {manual.bags.bags.map((bag) => (
         <section key={bag.name} className="contentbag">
           <h3><b className="m">{bag.name}</b> {bag.title}</h3>
-          {bag.esd && <p className="ochre">▲ Static-sensitive: leave it closed until the step that needs it.</p>}
+          {bag.esd && <p className="ochre">▲ {t.static}</p>}
           {bag.items.map((item) => {
             const key = `${bag.name} ${item.designators.join(' ')}`;
             return (
@@ -49,7 +52,8 @@ export function Contents({ token, page, begun, onBegin }: Props) {
           })}
         </section>
       ))}
-      <div className="actions"><button type="button" className="go" onClick={onBegin}>{begun ? 'Go on building' : 'Begin with step 1'}</button></div>
+      <p><button type="button" className="link" onClick={onPrint}>{t.printAll}</button></p>
+      <div className="actions"><button type="button" className="go" onClick={onBegin}>{begun ? t.goOn : t.start}</button></div>
     </main>
   );
 }

@@ -1,19 +1,22 @@
 import type { BuilderPage } from '@/shared/api';
+import { say, usePhrases } from '../phrases';
 
 /** After the last step: what to do when it does not work. */
 export function Finished({ page, onBack, onReport }: { page: BuilderPage; onBack: () => void; onReport: () => void }) {
+  const t = usePhrases();
   return (
     <main>
-      <h1>All steps are done</h1>
+      <h1>{t.finished}</h1>
+      {(page.manual.texts ?? []).filter((text) => text.place === 'use').map((text) => <div key={text.place} className="owntext" dangerouslySetInnerHTML={{ __html: text.html }} />)}
       {page.faq.length > 0 && (
         <>
-          <h2>When it does not work</h2>
-          {page.faq.map((entry) => <div key={entry.id}><h3>{entry.question}</h3><p>{entry.answer}{entry.step === null ? '' : ` See step ${String(entry.step)}.`}</p><p className="quiet">reported {entry.count} {entry.count === 1 ? 'time' : 'times'}</p></div>)}
+          <h2>{t.notWorking}</h2>
+          {page.faq.map((entry) => <div key={entry.id}><h3>{entry.question}</h3><p>{entry.answer}{entry.step === null ? '' : ` ${say(t.seeStep, { step: entry.step })}`}</p><p className="quiet">{entry.count === 1 ? t.reportedOnce : say(t.reported, { count: entry.count })}</p></div>)}
         </>
       )}
       <div className="actions">
-        <button type="button" className="side" onClick={onBack}>Back</button>
-        <button type="button" className="side" onClick={onReport}>Report a fault</button>
+        <button type="button" className="side" onClick={onBack}>{t.back}</button>
+        <button type="button" className="side" onClick={onReport}>{t.report}</button>
       </div>
     </main>
   );

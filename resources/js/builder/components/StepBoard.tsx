@@ -1,6 +1,7 @@
 import { useEffect, useRef, useState } from 'react';
 import type { BoardDrawing } from '@/shared/api';
 import { BoardPane } from '@/shared/board/BoardPane';
+import { usePhrases } from '../phrases';
 
 type Side = 'top' | 'bottom';
 type Props = { board: BoardDrawing; first: Side; lit: ReadonlySet<string>; fitted: ReadonlySet<string> };
@@ -9,6 +10,7 @@ const ROOM = 4;
 
 /** The board of a step: turned over by one button, looked at closely by another. */
 export function StepBoard({ board, first, lit, fitted }: Props) {
+  const t = usePhrases();
   const [side, setSide] = useState<Side>(first);
   const [near, setNear] = useState(false);
   const box = useRef<HTMLDivElement>(null);
@@ -24,9 +26,9 @@ export function StepBoard({ board, first, lit, fitted }: Props) {
     <div className="stepboard">
       <div ref={box}><BoardPane board={board} side={side} lit={lit} fitted={fitted} /></div>
       <p>
-        <span className="quiet">{side === 'top' ? 'top side' : 'bottom side, as it lies turned over'}</span>
-        <button type="button" className="link" aria-pressed={near} onClick={() => { setNear(!near); }}>{near ? 'whole board' : 'closer'}</button>
-        <button type="button" className="link" onClick={() => { setSide(side === 'top' ? 'bottom' : 'top'); }}>turn the board over</button>
+        <span className="quiet">{side === 'top' ? t.topSide : t.bottomSide}</span>
+        <button type="button" className="link" aria-pressed={near} onClick={() => { setNear(!near); }}>{near ? t.wholeBoard : t.closer}</button>
+        <button type="button" className="link" onClick={() => { setSide(side === 'top' ? 'bottom' : 'top'); }}>{t.turnOver}</button>
       </p>
     </div>
   );

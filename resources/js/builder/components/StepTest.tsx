@@ -1,30 +1,32 @@
 import { useState } from 'react';
 import type { ManualStep } from '@/shared/api';
 import { howTested } from '@/shared/format/howTested';
+import { say, usePhrases } from '../phrases';
 import { keepReading, keptReadings, unitOf, verdict } from '../readings';
 
 /** A measurement: where, what to expect, what the meter shows, and what follows from it. */
 export function StepTest({ token, test }: { token: string; test: ManualStep['tests'][number] }) {
   const [typed, setTyped] = useState(() => keptReadings(token)[test.name] ?? '');
-  const how = howTested(test);
+  const t = usePhrases();
+  const how = howTested(test, { powerOff: t.powerOff, fromTo: (from, to) => say(t.fromTo, { from, to }) });
   const found = verdict(test, typed);
   const id = `reading-${test.name.replace(/\W+/g, '-')}`;
   return (
     <section className="test" aria-label={test.name}>
-      <p><b>{test.name}</b><br />{how.charAt(0).toUpperCase() + how.slice(1)}. Expect <b>{test.expect}</b>.{test.adjusts ? ` Turn ${test.adjusts} until it reads so.` : ''}</p>
+      <p><b>{test.name}</b><br />{how.charAt(0).toUpperCase() + how.slice(1)}. <b>{say(t.expect, { expect: test.expect })}</b>{test.adjusts ? ` ${say(t.turnUntil, { adjuster: test.adjusts })}` : ''}</p>
       {test.range && (
         <p className="reading">
-          <label htmlFor={id}>It shows</label>
+          <label htmlFor={id}>{t.shows}</label>
           <input id={id} className="m" inputMode="text" autoComplete="off" value={typed} onChange={(event) => { setTyped(event.target.value); keepReading(token, test.name, event.target.value); }} />
           <span>{unitOf(test).name}</span>
         </p>
       )}
       <p role="status">
-        {typed.trim() !== '' && found === 'in' && <span className="isin">■ In range, go on.</span>}
-        {typed.trim() !== '' && found === 'out' && <b>▲ Outside the range. Switch off before you touch anything.{test.otherwise === '' ? ' Go back over the last steps.' : ` Then: ${test.otherwise}.`}</b>}
-        {typed.trim() !== '' && test.range && found === 'unread' && 'Write the number that the meter shows.'}
+        {typed.trim() !== '' && found === 'in' && <span className="isin">■ {t.inRange}</span>}
+        {typed.trim() !== '' && found === 'out' && <b>▲ {t.outOfRange} {test.otherwise === '' ? t.lookBack : say(t.then, { otherwise: test.otherwise })}</b>}
+        {typed.trim() !== '' && test.range && found === 'unread' && t.writeNumber}
       </p>
-      {!test.range && test.otherwise !== '' && <p>Otherwise: {test.otherwise}.</p>}
+      {!test.range && test.otherwise !== '' && <p>{say(t.otherwiseDo, { otherwise: test.otherwise })}</p>}
     </section>
   );
 }

@@ -6,5 +6,6 @@ export * from './options';
 export * from './pilot';
 export * from './queries';
 export * from './reports';
+export * from './safety';
 export * from './trade';
 export type * from './types';

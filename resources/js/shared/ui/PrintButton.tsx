@@ -1,10 +1,10 @@
 import { useEffect, useRef, useState } from 'react';
 import { useExport } from '@/shared/api';
 
-type Props = { label: string; kind: string; subject: number; paper?: string };
+type Props = { label: string; name?: string; kind: string; subject: number; paper?: string };
 
 /** Has something printed to PDF in the background: progress while it is made, a way to stop it, the file when it is done. */
-export function PrintButton({ label, kind, subject, paper = 'A4' }: Props) {
+export function PrintButton({ label, name, kind, subject, paper = 'A4' }: Props) {
   const { start, made, cancel } = useExport();
   const [dismissed, setDismissed] = useState<number | null>(null);
   const link = useRef<HTMLAnchorElement>(null);
@@ -27,7 +27,7 @@ export function PrintButton({ label, kind, subject, paper = 'A4' }: Props) {
   return (
     <>
       {fault && <span className="ochre" role="alert">▲ {fault}</span>}
-      <button type="button" className="btn" disabled={start.isPending} onClick={() => { start.mutate({ kind, subject, paper }); }}>{label}</button>
+      <button type="button" className="btn" aria-label={name === undefined ? undefined : `${label}: ${name}`} disabled={start.isPending} onClick={() => { start.mutate({ kind, subject, paper }); }}>{label}</button>
     </>
   );
 }

@@ -7,6 +7,7 @@ export { Split } from './Split';
 export { TableActions } from './TableActions';
 export { WhyList } from './WhyList';
 export { OptionChooser } from './OptionChooser';
+export { OwnWords } from './OwnWords';
 export { PaperChoice } from './PaperChoice';
 export { PrintButton } from './PrintButton';
 export { markingWords } from './markingWords';

@@ -1,5 +1,6 @@
 import type { ManualDocument } from '@/shared/api';
 import { Marking } from '@/shared/ui';
+import { OwnText } from './OwnText';
 
 /** What stands before the steps: cautions, contents, tools, which part is which. */
 export function FrontMatter({ manual }: { manual: ManualDocument }) {
@@ -7,6 +8,7 @@ export function FrontMatter({ manual }: { manual: ManualDocument }) {
     <>
       <h1>{manual.kit}</h1>
       <p className="quiet">Build manual, revision {manual.revision}</p>
+      <OwnText manual={manual} place="intro" />
       <h2>Before you begin</h2>
       {manual.cautions.map((text) => <p key={text} className="caution">{text}</p>)}
       <h2>What is in the kit</h2>

@@ -1,12 +1,18 @@
 import { useMemo, useState } from 'react';
-import { useFaults, useManual, type ManualDocument } from '@/shared/api';
+import { useFaults, useManual } from '@/shared/api';
 import { BoardView } from '@/shared/board';
 import { minutes } from '@/shared/format';
 import { useKeys } from '@/shared/keys';
 import { useFacing, useKit } from '@/shared/kit';
-import { PaperChoice, PrintButton, Split } from '@/shared/ui';
+import { Split } from '@/shared/ui';
+import { fittedBefore, VIEWS, type View } from '../model';
+import { BackMatter } from './BackMatter';
+import { FilesView } from './FilesView';
 import { FrontMatter } from './FrontMatter';
+import { OwnText } from './OwnText';
 import { ReleaseBox } from './ReleaseBox';
+import { SafetyView } from './SafetyView';
+import { SettingsView } from './SettingsView';
 import { StepPage } from './StepPage';
 import './manual.css';
 
@@ -15,7 +21,7 @@ export function Manual() {
   const kit = useKit();
   const manual = useManual(kit.id);
   const faq = (useFaults(kit.id).data?.faq ?? []).filter((entry) => entry.published);
-  const [paper, setPaper] = useState('A4');
+  const [view, setView] = useState<View>('pages');
   const [at, setAt] = useState<number | null>(null);
   const fitted = useMemo(() => fittedBefore(manual.data ?? null, at), [manual.data, at]);
   const count = manual.data?.steps.length ?? 0;
@@ -36,19 +42,24 @@ export function Manual() {
       work={
         <>
           <div className="bar">
-            <b>{document_.steps.length} steps</b>
-            <span>{document_.joints} joints, {minutes(document_.minutes)}</span>
-            <span className="end">
-              <PaperChoice paper={paper} onChange={setPaper} />
-              <PrintButton label="Before you buy" kind="before-you-buy" subject={kit.id} paper={paper} />
-              <PrintButton label="Print the manual (PDF)" kind="manual" subject={kit.id} paper={paper} />
+            <span className="seg" role="group" aria-label="What to look at">
+              {VIEWS.map(({ id, name }) => <button key={id} type="button" aria-pressed={view === id} onClick={() => { setView(id); }}>{name}</button>)}
             </span>
+            <span className="end">{document_.steps.length} steps, {document_.joints} joints, {minutes(document_.minutes)}</span>
           </div>
-          <div className="scroll pages" tabIndex={0} role="region" aria-label="The manual">
-            <FrontMatter manual={document_} />
-            <h2>Build it</h2>
-            {document_.steps.map((each) => <StepPage key={each.key} step={each} faq={faq.filter((entry) => entry.step === each.number)} current={each.number === at} onPick={() => { setAt(each.number); }} />)}
-          </div>
+          {view === 'safety' && <SafetyView />}
+          {view === 'settings' && <SettingsView manual={document_} />}
+          {view === 'files' && <FilesView manual={document_} />}
+          {view === 'pages' && (
+            <div className="scroll pages" tabIndex={0} role="region" aria-label="The manual">
+              <FrontMatter manual={document_} />
+              <h2>Build it</h2>
+              <OwnText manual={document_} place="before" />
+              {document_.steps.map((each) => <StepPage key={each.key} step={each} faq={faq.filter((entry) => entry.step === each.number)} current={each.number === at} onPick={() => { setAt(each.number); }} />)}
+              <OwnText manual={document_} place="use" />
+              <BackMatter manual={document_} faq={faq} />
+            </div>
+          )}
         </>
       }
       pane={
@@ -59,8 +70,4 @@ export function Manual() {
       }
     />
   );
-}
-
-function fittedBefore(manual: ManualDocument | null, at: number | null): ReadonlySet<string> {
-  return new Set((manual?.steps ?? []).filter((step) => at !== null && step.number < at && ['solder', 'insert', 'place'].includes(step.action)).flatMap((step) => step.parts.map((part) => part.designator)));
 }

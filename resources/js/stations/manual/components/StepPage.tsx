@@ -3,6 +3,7 @@ import type { FaqEntry, ManualStep } from '@/shared/api';
 import { howTested } from '@/shared/format/howTested';
 import { useKit } from '@/shared/kit';
 import { Marking } from '@/shared/ui';
+import { Sentence } from './Sentence';
 
 type Props = { step: ManualStep; faq: readonly FaqEntry[]; current: boolean; onPick: () => void };
 
@@ -32,12 +33,14 @@ export function StepPage({ step, faq, current, onPick }: Props) {
       ) : (
         <>
           {step.note !== '' && <p>{step.note}</p>}
+          {(step.watch ?? []).map((text) => <p key={text} className="watch">{text}</p>)}
           {step.parts.map((part) => (
             <p key={part.designator} className="partline"><b className="m">{part.designator}</b> <span>{part.value} <span className="quiet">{part.kindName}</span></span> <Marking marking={part.marking} /></p>
           ))}
           {step.callouts.map((callout) => <p key={callout.designator} className="sidebar"><b className="m">{callout.designator}</b> {callout.text}</p>)}
           {[...new Set(step.parts.map((part) => part.hold).filter((hold) => hold !== ''))].map((hold) => <p key={hold}>{hold}</p>)}
-          {step.tips.map((tip) => <p key={tip}>{tip}</p>)}
+          {(step.sentences ?? []).filter((each) => step.tips.includes(each.text)).map((each) => <Sentence key={each.code} sentence={each} />)}
+          {step.cautions.map((text) => <p key={text} className="caution">{text}</p>)}
           {step.tests.map((test) => <p key={test.name}><b>{test.name}</b>: {howTested(test)}, expect <b>{test.expect}</b>. {test.otherwise === '' ? '' : `Otherwise: ${test.otherwise}.`}</p>)}
           {step.gate && step.tests.length === 0 && <p>Expect <b>{step.gate.expect}</b>.</p>}
           {Object.entries(step.remaining as Record<string, string[]>).map(([bag, left]) => <p key={bag} className="quiet">Bag {bag} {left.length === 0 ? 'is empty now' : `still holds ${left.join(', ')}`}.</p>)}

@@ -1,0 +1,57 @@
+import type { BuilderPage, ManualStep } from '@/shared/api';
+import { BoardCrop } from '@/shared/board/BoardCrop';
+import { Marking } from '@/shared/ui/Marking';
+import { markingWords } from '@/shared/ui/markingWords';
+import { cautionsAt, fittedBefore, summary } from '../model';
+import { say, usePhrases } from '../phrases';
+import { StepBoard } from './StepBoard';
+import { StepTest } from './StepTest';
+
+type Props = { token: string; page: BuilderPage; at: number };
+
+/** What a step says: the board with its parts lit, what they look like, which way round, how it is done, what to expect. */
+export function StepBody({ token, page, at }: Props) {
+  const t = usePhrases();
+  const step = page.manual.steps[at];
+  if (!step) return null;
+  const board = page.boards.boards.find((each) => each.name === step.board) ?? null;
+  const cautions = cautionsAt(page.manual.steps, at);
+  return (
+    <>
+      <h1>{step.number}. {step.title}</h1>
+      <p className="quiet">{summary(step, page.manual.steps.length, t)}</p>
+      {board && <StepBoard board={board} first={step.side === 'bottom' ? 'bottom' : 'top'} lit={new Set(step.parts.map((part) => part.designator))} fitted={fittedBefore(page.manual.steps, at)} />}
+      {cautions.fresh.map((text) => <p key={text} className="caution"><b>{t.caution}: </b>{text}</p>)}
+      {cautions.known !== '' && <p className="caution"><b>{t.caution}: </b>{cautions.known}</p>}
+      {(step.watch ?? []).map((text) => <p key={text} className="watch">{text}</p>)}
+      {step.note !== '' && <p>{step.note}</p>}
+      {step.parts.map((part) => (
+        <p key={part.designator} className="steppart">
+          <b className="m">{part.designator}</b>
+          <span>{part.value} <span className="quiet">{part.kindName}{part.marking?.type === 'bands' ? `, ${markingWords(part.marking, t.colours)}` : ''}{part.bag === null ? '' : `, ${say(t.bag, { bag: part.bag })}`}</span></span>
+          <Marking marking={part.marking} />
+        </p>
+      ))}
+      {step.callouts.map((callout) => <Callout key={callout.designator} page={page} callout={callout} />)}
+      {[...new Set(step.parts.map((part) => part.hold).filter((text) => text !== '')), ...step.tips].map((text) => <p key={text}>{text}</p>)}
+      {step.tests.map((test) => <StepTest key={test.name} token={token} test={test} />)}
+      {step.gate && step.tests.length === 0 && <p className="test"><b>{say(t.expect, { expect: step.gate.expect })}</b> {t.onlyThen}</p>}
+      {Object.entries(step.remaining as Record<string, string[]>).map(([bag, left]) => <p key={bag} className="quiet">{left.length === 0 ? say(t.bagEmpty, { bag }) : say(t.bagHolds, { bag, names: left.join(', ') })}</p>)}
+    </>
+  );
+}
+
+function Callout({ page, callout }: { page: BuilderPage; callout: ManualStep['callouts'][number] }) {
+  const t = usePhrases();
+  const harm = ['destroys-others', 'can-hurt'].includes(callout.consequence);
+  const ends = [callout.picture, callout.second ?? null].flatMap((picture) => {
+    const board = page.boards.boards.find((each) => each.name === picture?.board);
+    return picture && board ? [{ picture, board }] : [];
+  });
+  return (
+    <section className={harm ? 'way harm' : 'way'} aria-label={say(t.wayRound, { designator: callout.designator })}>
+      <div>{ends.map(({ picture, board }, index) => <BoardCrop key={index} board={board} side={picture.side} crop={picture.crop} arrow={picture.arrow} part={callout.designator} />)}</div>
+      <p><b className="m">{callout.designator}</b> {harm && <b>▲ </b>}{callout.text}</p>
+    </section>
+  );
+}

@@ -1,0 +1,34 @@
+import type { FaqEntry, ManualDocument } from '@/shared/api';
+import { howTested } from '@/shared/format/howTested';
+import { useKit } from '@/shared/kit';
+import { OwnWords } from '@/shared/ui';
+import { testsOf } from '../model';
+
+/** What stands after the steps: setting up, wrong readings, questions of customers, how it works by block. */
+export function BackMatter({ manual, faq }: { manual: ManualDocument; faq: readonly FaqEntry[] }) {
+  const kit = useKit();
+  const tests = testsOf(manual);
+  const adjusting = tests.filter(({ test }) => test.adjusts !== null);
+  const helped = tests.filter(({ test }) => test.otherwise !== '');
+  const blocks = manual.blocks ?? [];
+  return (
+    <>
+      {adjusting.length > 0 && <h2>Set it up</h2>}
+      {adjusting.map(({ step, test }) => <p key={test.name}>Turn <b className="m">{test.adjusts}</b> until {test.name} reads <b>{test.expect}</b> ({howTested(test)}). {test.reach} <span className="quiet">see step {step}</span></p>)}
+      {helped.length > 0 && <h2>When a reading is wrong</h2>}
+      {helped.map(({ step, test }) => <p key={test.name}><b>{test.name}</b>, step {step}: {test.otherwise}.</p>)}
+      {faq.length > 0 && <h2>When it does not work</h2>}
+      {faq.map((entry) => <p key={entry.id}><b>{entry.question}</b> {entry.answer}</p>)}
+      <h2>How it works</h2>
+      {blocks.length === 0 && <p className="quiet">Name the blocks of the circuit in kit.json, groups, block: each gets its parts, its steps and its readings here, and a place for your words.</p>}
+      {blocks.map((block) => (
+        <section key={block.name} className="owntext">
+          <h3>{block.name}</h3>
+          <div dangerouslySetInnerHTML={{ __html: block.html }} />
+          <p className="quiet">Parts: {block.parts.join(', ')}. {block.steps.length > 0 && `Built in step ${block.steps.join(', ')}. `}{block.tests.length > 0 && `You can measure it: ${block.tests.join('; ')}.`}</p>
+          {kit.mayEdit && <OwnWords label={`how ${block.name} works`} empty="Write how it works" text={block.markdown} disabled={kit.saving} onSave={async (value) => (await kit.save([{ type: 'words', target: `text.block.${block.name}`, field: '', value }])) !== 'refused'} />}
+        </section>
+      ))}
+    </>
+  );
+}

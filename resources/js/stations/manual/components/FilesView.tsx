@@ -1,0 +1,39 @@
+import { useOptions, type ManualDocument } from '@/shared/api';
+import { useKit } from '@/shared/kit';
+import { PrintButton } from '@/shared/ui';
+
+const PRINTS: readonly { kind: string; name: string; does: string }[] = [
+  { kind: 'manual', name: 'The manual', does: 'A book: contents, steps with their boards, readings, questions, how it works.' },
+  { kind: 'before-you-buy', name: 'Before you buy', does: 'What is in, what is not, tools, hours, safety, for whoever asks beforehand.' },
+  { kind: 'callout-sheet', name: 'Which way round', does: 'Every callout in step order, as the builder holds the board.' },
+  { kind: 'sorting-mat', name: 'Sorting mat, 1:1', does: 'A place for every part at its size, with bands, bends and a box for the reading.' },
+  { kind: 'drilling-template', name: 'Drilling template, 1:1', does: 'Holes from the centre lines and the edges, drills, and what goes through in which order.' },
+];
+
+const FILES: readonly { what: string; name: string; does: string }[] = [
+  { what: 'manual.html', name: 'One HTML file', does: 'The manual for a web page or a memory stick; it loads nothing.' },
+  { what: 'manual.md', name: 'Markdown', does: 'The manual as text with signs.' },
+  { what: 'manual.txt', name: 'Plain text', does: 'The manual without signs.' },
+  { what: 'drilling.svg', name: 'Drilling template, SVG', does: 'The first face at true size, for a cutter.' },
+  { what: 'folder.zip', name: 'The kit folder', does: 'All files of this revision with datapackage.json, to keep beside the board files.' },
+];
+
+/** Everything a maker prints or takes away. */
+export function FilesView({ manual }: { manual: ManualDocument }) {
+  const kit = useKit();
+  const options = useOptions();
+  const query = options === '' ? '' : `?options=${encodeURIComponent(options)}`;
+  return (
+    <div className="scroll takeaway" tabIndex={0} role="region" aria-label="Prints and files">
+      <h2>To print, on {manual.paper}</h2>
+      <dl>
+        {PRINTS.map(({ kind, name, does }) => <div key={kind}><dt>{name}</dt><dd className="quiet">{does}</dd><dd className="act"><PrintButton label="Make PDF" name={name} kind={kind} subject={kit.id} paper={manual.paper} /></dd></div>)}
+      </dl>
+      <h2>To take away</h2>
+      <dl>
+        {FILES.map(({ what, name, does }) => <div key={what}><dt>{name}</dt><dd className="quiet">{does}</dd><dd className="act"><a className="btn" href={`/api/revisions/${String(kit.id)}/take/${what}${query}`} download aria-label={`Take ${name}`}>Take it</a></dd></div>)}
+      </dl>
+      <p className="quiet">Print what is 1:1 without fitting it to the page, and measure its bar.</p>
+    </div>
+  );
+}

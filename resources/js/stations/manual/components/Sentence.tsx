@@ -1,0 +1,18 @@
+import type { ManualStep } from '@/shared/api';
+import { useKit } from '@/shared/kit';
+import { OwnWords } from '@/shared/ui';
+
+type Props = { sentence: NonNullable<ManualStep['sentences']>[number] };
+
+/** A sentence of technique: written once, it reads the same at every step that says it. */
+export function Sentence({ sentence }: Props) {
+  const kit = useKit();
+  const target = `sentence.${sentence.code}`;
+  return (
+    <div className="sentence">
+      <p>{sentence.text}</p>
+      {kit.mayEdit && <OwnWords label="this sentence, at every step" empty="" text={sentence.text} rows={3} disabled={kit.saving} onSave={async (value) => (await kit.save([{ type: 'words', target, field: '', value }])) !== 'refused'} />}
+      {kit.mayEdit && sentence.own && <button type="button" className="btn link" onClick={() => void kit.save([{ type: 'words', target, field: '', value: null }])}>back to the usual words</button>}
+    </div>
+  );
+}
