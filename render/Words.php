@@ -21,7 +21,7 @@ final readonly class Words
 
     /**
      * @param array<string, string> $sentences
-     * @param array{kind: array<string, array{string, string}>, mark: array<string, string>, consequence: array<string, string>, action: array<string, string>, direction: array<string, string>, colour: array<string, string>, terminal: array<string, string>} $names
+     * @param array{kind: array<string, array{string, string}>, mark: array<string, string>, consequence: array<string, string>, action: array<string, string>, direction: array<string, string>, colour: array<string, string>, terminal: array<string, string>, edge: array<string, string>} $names
      * @param array<string, string> $own sentences the maker wrote, by `sentence.<code>`
      */
     private function __construct(
@@ -76,7 +76,11 @@ final readonly class Words
         $replace = [];
         foreach ($args as $name => $value) {
             $text = is_array($value) ? $this->list($value) : (string) $value;
-            $replace["{{$name}}"] = $name === 'why' && isset($this->sentences[$text]) ? $this->sentences[$text] : $text;
+            $replace["{{$name}}"] = match (true) {
+                $name === 'why' && isset($this->sentences[$text]) => $this->sentences[$text],
+                $name === 'edge' => $this->names['edge'][$text] ?? $text,
+                default => $text,
+            };
         }
         $own = trim($this->own["sentence.{$code}"] ?? '');
 
@@ -159,10 +163,10 @@ final readonly class Words
         return $read[$language] = $sentences;
     }
 
-    /** @return array{kind: array<string, array{string, string}>, mark: array<string, string>, consequence: array<string, string>, action: array<string, string>, direction: array<string, string>, colour: array<string, string>, terminal: array<string, string>} */
+    /** @return array{kind: array<string, array{string, string}>, mark: array<string, string>, consequence: array<string, string>, action: array<string, string>, direction: array<string, string>, colour: array<string, string>, terminal: array<string, string>, edge: array<string, string>} */
     private static function names(string $language): array
     {
-        /** @var array{kind: array<string, array{string, string}>, mark: array<string, string>, consequence: array<string, string>, action: array<string, string>, direction: array<string, string>, colour: array<string, string>, terminal: array<string, string>} $names */
+        /** @var array{kind: array<string, array{string, string}>, mark: array<string, string>, consequence: array<string, string>, action: array<string, string>, direction: array<string, string>, colour: array<string, string>, terminal: array<string, string>, edge: array<string, string>} $names */
         $names = require __DIR__ . "/words/{$language}/names.php";
 
         return $names;

@@ -39,6 +39,7 @@ return [
     'terminal' => [
         'cathode' => 'die Kathode', 'anode' => 'die Anode', 'negative' => 'der Minuspol', 'positive' => 'der Pluspol', 'pin 1' => 'Stift 1', 'pin-1' => 'Stift 1', 'pin 1 side' => 'die Seite von Stift 1', 'common pin' => 'der gemeinsame Stift', 'primary' => 'die Primärseite', 'collector' => 'der Kollektor', 'emitter' => 'der Emitter',
     ],
+    'edge' => ['front' => 'vorne', 'back' => 'hinten', 'left' => 'links', 'right' => 'rechts'],
     'action' => [
         'wire' => 'Draht', 'wires' => 'Drähte',
         'place' => 'Lose einsetzen', 'jig' => 'Frontplatte als Lehre aufsetzen', 'nuts' => 'Muttern fingerfest', 'tack' => 'Je einen Stift anheften, gerade und frei prüfen', 'bolt' => 'Verschrauben',

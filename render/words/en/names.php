@@ -36,6 +36,7 @@ return [
     'terminal' => [
         'cathode' => 'the cathode', 'anode' => 'the anode', 'negative' => 'the negative lead', 'positive' => 'the positive lead', 'pin 1' => 'pin 1', 'pin-1' => 'pin 1', 'pin 1 side' => 'the side of pin 1', 'common pin' => 'the common pin', 'primary' => 'the primary side', 'collector' => 'the collector', 'emitter' => 'the emitter',
     ],
+    'edge' => ['front' => 'front', 'back' => 'back', 'left' => 'left', 'right' => 'right'],
     'action' => [
         'wire' => 'Wire', 'wires' => 'Wires',
         'place' => 'Place loose', 'jig' => 'Panel on as jig', 'nuts' => 'Nuts finger-tight', 'tack' => 'One pin each, check straight and free', 'bolt' => 'Bolt together',

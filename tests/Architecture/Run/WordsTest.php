@@ -53,7 +53,7 @@ final class WordsTest extends TestCase
         }
         $names = static fn(string $language): array => array_map(static fn(array $group): array => array_keys($group), require "{$here}/{$language}/names.php");
         self::assertEqualsCanonicalizing($names('en')['kind'], $names('de')['kind']);
-        foreach (['mark', 'consequence', 'direction', 'action'] as $group) {
+        foreach (['mark', 'consequence', 'direction', 'edge', 'action'] as $group) {
             self::assertEqualsCanonicalizing($names('en')[$group], $names('de')[$group], $group);
         }
     }
