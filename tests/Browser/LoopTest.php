@@ -177,7 +177,7 @@ final class LoopTest extends BrowserCase
         $this->text('.builder h1', '2. ');
         $this->ready('.actions button', 'Stuck here?')->click();
         $this->text('.stuck h3', 'It stays dark. What now?');
-        $this->text('.stuck p', 'reported 1 time');
+        $this->text('.stuck p', 'reported once');
         $this->ready('.actions button', 'Done, next step')->click();
         $this->text('.builder h1', '3. ');
         $this->ready('.actions button', 'Done, next step')->click();

@@ -32,7 +32,7 @@ final class RoomsTest extends BrowserCase
         $this->drop('.shelf', ['marks.csv' => "Reference,Value,Package\nD1,1N4148,DO-35\nC1,47u,6.3x11\n"]);
         $this->find('.parts-table');
         $this->press('4');
-        $this->text('#callout-D1', 'Band');
+        $this->text('#callout-D1', 'Dark band');
         $this->text('#callout-C1', 'can hurt someone');
         $this->assertAccessible('Marks');
         $this->ready('#callout-C1 button', 'edit words')->click();
@@ -42,7 +42,7 @@ final class RoomsTest extends BrowserCase
         $this->ready('#callout-C1 button', 'Save')->click();
         $this->text('#callout-C1 p', 'Stripe to the edge with the bell.');
         $this->ready('#callout-C1 button', 'back to computed')->click();
-        $this->text('#callout-C1 p', 'It marks the negative lead');
+        $this->text('#callout-C1 p', 'That is the negative lead');
     }
 
     public function test_find_reads_a_marking_and_names_the_parts_of_the_kit(): void
