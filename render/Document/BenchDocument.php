@@ -8,11 +8,18 @@ use Chiralex\Bench\BenchBook;
 use Chiralex\Bench\Checked;
 use Chiralex\Bench\Functions;
 use Chiralex\Bench\Interval;
+use Chiralex\Bench\MeasuredReading;
+use Chiralex\Bench\Proposals;
 use Chiralex\Bench\Reading;
+use Chiralex\Bench\Selection;
+use Chiralex\Bench\Selections;
+use Chiralex\Bench\Spread;
+use Chiralex\Bench\Toleranced;
 use Chiralex\Build\BuildOrder;
 use Chiralex\Kit\Gate;
 use Chiralex\Kit\Kit;
 use Chiralex\Kit\KitPart;
+use Chiralex\Kit\Measurement;
 use Chiralex\Kit\Test;
 use Chiralex\Manual\TestSteps;
 use Chiralex\Part\Kind;
@@ -23,7 +30,10 @@ use ChiralexRender\Words;
  *
  * @phpstan-type Ends array{low: ?float, high: ?float}
  * @phpstan-type Worked array{nominal: float, worst: Ends, usual: Ends, reach: ?Ends, text: string, why: list<string>}
- * @phpstan-type Row array{name: string, step: ?int, gate: ?string, power: string, instrument: string, accuracy: string, points: list<string>, settings: string, expect: string, adjusts: ?string, otherwise: string, fault: string, printed: string, range: ?Ends, unit: string, reading: ?Worked}
+ * @phpstan-type Measured array{row: int, build: int, text: string, value: ?float, passes: ?bool}
+ * @phpstan-type Proposal array{name: string, gate: string, power: string, instrument: string, points: list<string>, settings: string, expect: string, otherwise: string, why: string}
+ * @phpstan-type Selected array{parts: list<string>, maxDifference: string, quantity: string, pieces: int, unit: string, kits: list<array{pieces: list<array{lot: string, piece: string, value: string}>, difference: string}>, left: list<string>, fault: string}
+ * @phpstan-type Row array{name: string, step: ?int, gate: ?string, power: string, instrument: string, accuracy: string, points: list<string>, settings: string, expect: string, adjusts: ?string, otherwise: string, fault: string, printed: string, range: ?Ends, unit: string, reading: ?Worked, pilot: list<Measured>}
  */
 final readonly class BenchDocument
 {
@@ -32,11 +42,11 @@ final readonly class BenchDocument
 
     public function __construct(private Words $words) {}
 
-    /** @return array{tests: list<Row>, functions: list<array{name: string, arguments: string, unit: string}>, gates: list<string>, adjusters: list<string>} */
+    /** @return array{tests: list<Row>, functions: list<array{name: string, arguments: string, unit: string}>, gates: list<string>, adjusters: list<string>, proposals: list<Proposal>, selections: list<Selected>} */
     public function of(Kit $kit, ?BuildOrder $order): array
     {
         $steps = $order === null ? [] : TestSteps::numbers($kit, $order);
-        $rows = array_map(fn(Checked $checked): array => $this->row($checked, $steps), (new BenchBook())->of($kit));
+        $rows = array_map(fn(Checked $checked): array => $this->row($checked, $steps, $kit), (new BenchBook())->of($kit));
         usort($rows, static fn(array $a, array $b): int => ($a['step'] ?? PHP_INT_MAX) <=> ($b['step'] ?? PHP_INT_MAX));
         $functions = [];
         foreach (Functions::SIGNATURES as $name => [$arguments, $unit]) {
@@ -50,6 +60,8 @@ final readonly class BenchDocument
             'functions' => $functions,
             'gates' => array_map(static fn(Gate $gate): string => $gate->name, $kit->gates),
             'adjusters' => array_values(array_map(static fn(KitPart $part): string => $part->designator, $adjusters)),
+            'proposals' => array_map(fn(Test $test): array => $this->proposal($test, $kit), Proposals::of($kit)),
+            'selections' => array_map($this->selected(...), Selections::of($kit)),
         ];
     }
 
@@ -59,7 +71,7 @@ final readonly class BenchDocument
      * @param array<string, int> $steps
      * @return Row
      */
-    public function row(Checked $checked, array $steps = []): array
+    public function row(Checked $checked, array $steps = [], ?Kit $kit = null): array
     {
         $test = $checked->test;
         $range = $checked->range();
@@ -80,7 +92,8 @@ final readonly class BenchDocument
             'printed' => self::printed($checked),
             'range' => $range === null ? null : self::ends($range),
             'unit' => $checked->unit(),
-            'reading' => $checked->reading === null ? null : $this->worked($checked->reading, $test),
+            'reading' => $checked->reading === null ? null : $this->worked($checked->reading, $checked, $test),
+            'pilot' => $kit === null ? [] : array_map(static fn(MeasuredReading $each): array => ['row' => $each->row, 'build' => $each->build, 'text' => $each->text, 'value' => $each->value, 'passes' => $each->passes], MeasuredReading::of($kit, $checked)),
         ];
     }
 
@@ -97,8 +110,37 @@ final readonly class BenchDocument
         };
     }
 
+    /** @return Proposal */
+    private function proposal(Test $test, Kit $kit): array
+    {
+        return [
+            'name' => $test->name, 'gate' => (string) $test->gate, 'power' => $test->power, 'instrument' => $test->instrument, 'points' => $test->points, 'settings' => $test->settings, 'expect' => $test->expect, 'otherwise' => $test->otherwise,
+            'why' => $this->words->sentence('bench.proposal', ['gate' => (string) $test->gate, 'ohms' => Proposals::least($kit), 'volts' => $kit->power->leastVolts ?? 0.0, 'amps' => $kit->power->amps ?? 0.0]),
+        ];
+    }
+
+    /**
+     * @param array{parts: list<string>, maxDifference: string, quantity: string, pieces: int, selection: ?Selection} $selected
+     * @return Selected
+     */
+    private function selected(array $selected): array
+    {
+        $unit = preg_match('~(V|A|Hz|s|ohm|\x{03A9}|F|H|W)\s*$~u', $selected['maxDifference'], $found) === 1 ? $found[1] : '';
+        $text = static fn(float $value): string => ReadingText::value($value, $unit);
+        $kits = array_map(static fn(array $kit): array => [
+            'pieces' => array_map(static fn(Measurement $piece): array => ['lot' => $piece->lot, 'piece' => $piece->piece, 'value' => $text($piece->value)], $kit),
+            'difference' => $text($kit[count($kit) - 1]->value - $kit[0]->value),
+        ], $selected['selection']->kits ?? []);
+
+        return [
+            'parts' => $selected['parts'], 'maxDifference' => $selected['maxDifference'], 'quantity' => $selected['quantity'], 'pieces' => $selected['pieces'], 'unit' => $unit, 'kits' => $kits,
+            'left' => array_map(static fn(Measurement $piece): string => trim("{$piece->lot} {$piece->piece}"), $selected['selection']->left ?? []),
+            'fault' => Selections::difference($selected['maxDifference']) === null ? $this->words->sentence('bench.difference', ['text' => $selected['maxDifference']]) : '',
+        ];
+    }
+
     /** @return Worked */
-    private function worked(Reading $reading, Test $test): array
+    private function worked(Reading $reading, Checked $checked, Test $test): array
     {
         return [
             'nominal' => $reading->nominal,
@@ -106,7 +148,7 @@ final readonly class BenchDocument
             'usual' => self::ends($reading->usual),
             'reach' => $reading->reach === null ? null : self::ends($reading->reach),
             'text' => ReadingText::value($reading->nominal, $reading->unit),
-            'why' => $this->why($reading, $test),
+            'why' => [...$this->why($reading, $test), ...($checked->isLowOhms() ? [$this->words->sentence('bench.leads')] : [])],
         ];
     }
 
@@ -122,7 +164,7 @@ final readonly class BenchDocument
             $why[] = $this->words->sentence('bench.reaches', ['adjuster' => (string) $test->adjusts, 'reach' => ReadingText::range($reading->reach, $unit), 'share' => (string) round(1000 * ($reading->reaches ?? 1.0))]);
         } else {
             $why[] = $this->words->sentence($reading->atCorners ? 'bench.corner' : 'bench.bound', ['worst' => ReadingText::range($reading->worst, $unit)]);
-            $why[] = $this->words->sentence('bench.usual', ['usual' => ReadingText::range($reading->usual, $unit)]);
+            $why[] = $this->words->sentence('bench.usual', ['usual' => ReadingText::range($reading->usual, $unit), 'spread' => $this->spread($reading)]);
         }
         if (abs($reading->metered - $reading->nominal) > self::SEEN * abs($reading->nominal)) {
             $why[] = $this->words->sentence('bench.load', ['metered' => ReadingText::value($reading->metered, $unit), 'nominal' => ReadingText::value($reading->nominal, $unit)]);
@@ -132,6 +174,20 @@ final readonly class BenchDocument
             : $this->words->sentence('bench.own-range', ['pass' => ReadingText::range($reading->pass, $unit)]);
 
         return $why;
+    }
+
+    /** How the parts were drawn, in words. */
+    private function spread(Reading $reading): string
+    {
+        $other = array_filter(array_map(static fn(Toleranced $part): Spread => $part->spread, $reading->parts), static fn(Spread $spread): bool => $spread !== Spread::Even);
+        $kinds = array_unique(array_map(static fn(Spread $spread): string => $spread->value, $other));
+        $names = array_map(strval(...), array_keys($other));
+
+        return $this->words->sentence('bench.spread.' . match (count($kinds)) {
+            0 => 'even',
+            1 => array_values($kinds)[0],
+            default => 'mixed',
+        }, ['parts' => $names]);
     }
 
     /** @return Ends */

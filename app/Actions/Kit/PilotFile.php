@@ -10,8 +10,8 @@ use Chiralex\Table\Exception\UnreadableTable;
 /** The bytes of pilot.csv, row by row. */
 final readonly class PilotFile
 {
-    public const FIELDS = ['build', 'step', 'minutes', 'snag', 'settled', 'photo'];
-    private const LONGEST = ['build' => 4, 'step' => 400, 'minutes' => 12, 'snag' => 500, 'settled' => 3, 'photo' => 64];
+    public const FIELDS = ['build', 'step', 'minutes', 'snag', 'settled', 'photo', 'reading'];
+    private const LONGEST = ['build' => 4, 'step' => 400, 'minutes' => 12, 'snag' => 500, 'settled' => 3, 'photo' => 64, 'reading' => 40];
 
     /** @param ?string $bytes null where nothing is logged */
     public function __construct(public ?string $bytes) {}

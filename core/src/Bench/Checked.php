@@ -27,6 +27,14 @@ final readonly class Checked
         return $this->reading->pass ?? $this->expectation?->range;
     }
 
+    /** So few ohms that the leads of the meter count; 100 is common practice, no source. */
+    public function isLowOhms(): bool
+    {
+        $range = $this->range();
+
+        return $this->unit() === 'ohm' && $range !== null && is_finite($range->high) && $range->high < 100.0;
+    }
+
     public function unit(): string
     {
         return $this->reading->unit ?? $this->expectation->unit ?? '';

@@ -67,6 +67,13 @@ final readonly class Interval
         return $this->low <= $other->low && $this->high >= $other->high;
     }
 
+    public function contains(float $value): bool
+    {
+        $slack = 1e-9 * max(abs($value), 1e-12);
+
+        return $value >= $this->low - $slack && $value <= $this->high + $slack;
+    }
+
     /** Halfway; the closed end where the other is open. */
     public function middle(): float
     {

@@ -51,9 +51,21 @@ final readonly class Readings
         [$worst, $atCorners] = (new Extremes($formula->expression))->of($box);
         $metered = $formula->metered === null ? $worst : (new Extremes($formula->metered))->of($box)[0];
         $value = $formula->expression->evaluate($nominal);
-        [$usual, $reaches] = $this->drawn($formula->expression, $box, $turned, $expectation->range);
+        [$usual, $reaches] = $this->drawn($formula->expression, $parts, $turned, $expectation->range);
 
-        return new Reading($expectation, $value, ($formula->metered ?? $formula->expression)->evaluate($nominal), $worst, $usual, $atCorners, $expectation->range ?? Meter::of($accuracy)->shown($worst->hull($metered)), $expectation->unit, $parts, $turned === null ? null : $this->reach($formula->expression, $nominal, $turned), $reaches);
+        return new Reading($expectation, $value, ($formula->metered ?? $formula->expression)->evaluate($nominal), $worst, $usual, $atCorners, $expectation->range ?? Meter::of($accuracy)->shown($worst->hull($metered)), $expectation->unit === '' ? self::unit($expect, $parts) : $expectation->unit, $parts, $turned === null ? null : $this->reach($formula->expression, $nominal, $turned), $reaches);
+    }
+
+    /**
+     * A sum of parts of one kind has their unit: `R1 + R3` is in ohm.
+     *
+     * @param array<string, Toleranced> $parts
+     */
+    private static function unit(string $expect, array $parts): string
+    {
+        $units = array_unique(array_map(static fn(Toleranced $part): string => $part->unit, $parts));
+
+        return count($units) === 1 && preg_match('~^\s*[A-Z]+\d+(?:\s*\+\s*[A-Z]+\d+)*\s*$~', $expect) === 1 ? str_replace("\u{03A9}", 'ohm', array_values($units)[0]) : '';
     }
 
     /** @param array<string, float> $nominal */
@@ -66,19 +78,19 @@ final readonly class Readings
     }
 
     /**
-     * Parts drawn evenly within their tolerances.
+     * Parts drawn within their tolerances, each as its values are spread.
      *
-     * @param array<string, Interval> $box
+     * @param array<string, Toleranced> $parts
      * @return array{Interval, ?float} the central 95 %, and the share of kits whose adjuster reaches the middle of the wanted range
      */
-    private function drawn(Expression $expression, array $box, ?string $adjuster, ?Interval $wanted): array
+    private function drawn(Expression $expression, array $parts, ?string $adjuster, ?Interval $wanted): array
     {
         $random = new Randomizer(new Mt19937($this->seed));
         $values = [];
         $reached = 0;
         $middle = $wanted?->middle();
         for ($i = 0; $i < self::DRAWS; ++$i) {
-            $at = array_map(static fn(Interval $in): float => $in->low + $in->width() * $random->getInt(0, 1_000_000) / 1_000_000, $box);
+            $at = array_map(static fn(Toleranced $part): float => $part->spread->draw($random, $part->range), $parts);
             $values[] = $expression->evaluate($at);
             if ($adjuster !== null && $middle !== null) {
                 $range = $this->reach($expression, $at, $adjuster);

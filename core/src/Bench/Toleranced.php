@@ -19,6 +19,7 @@ final readonly class Toleranced
         public Interval $range,
         public Origin $origin,
         public string $unit,
+        public Spread $spread = Spread::Even,
     ) {}
 
     /** @return ?self null where the part has no value a formula can use */
@@ -36,7 +37,7 @@ final readonly class Toleranced
             default => [(float) $said, (float) $said],
         };
 
-        return new self($value, new Interval($value * (1 - $down / 100), $value * (1 + $up / 100)), $said === null ? Origin::TypicalForKind : Origin::PartsList, $part->kind() === Kind::Zener ? 'V' : ($part->recognition->value?->value->unit->symbol() ?? ''));
+        return new self($value, new Interval($value * (1 - $down / 100), $value * (1 + $up / 100)), $said === null ? Origin::TypicalForKind : Origin::PartsList, $part->kind() === Kind::Zener ? 'V' : ($part->recognition->value?->value->unit->symbol() ?? ''), Spread::tryFrom($part->spread) ?? Spread::Even);
     }
 
     /** `5V1`, `5.1V`, `BZX55C5V1`: volts of a Zener diode. */

@@ -29,8 +29,9 @@ final readonly class Kit
      * @param array<string, string> $bagOverrides designator to the name of the bag the maker puts it into
      * @param list<PilotEntry> $pilot logged builds
      * @param list<Option> $options what a customer may choose, and what is chosen here
-     * @param list<DrillFace> $drilling faces the maker says holes for
      * @param array<string, string> $ruledOut hazards the maker says the kit has not, with why
+     * @param list<DrillFace> $drilling faces the maker says holes for
+     * @param list<Measurement> $measurements pieces of lots that were measured
      */
     public function __construct(
         public string $code,
@@ -59,6 +60,7 @@ final readonly class Kit
         public array $pilot = [],
         public array $ruledOut = [],
         public array $drilling = [],
+        public array $measurements = [],
     ) {}
 
     public function board(string $name): ?BoardShape
@@ -113,6 +115,6 @@ final readonly class Kit
     /** @param list<OrderOverride> $overrides */
     private function changed(Settings $settings, array $overrides): self
     {
-        return new self($this->code, $this->name, $this->revision, $settings, $this->list, $this->parts, $this->boards, $this->groups, $this->gates, $this->tests, $this->wires, $overrides, $this->words, $this->problems, $this->strayPlacements, $this->unknownNames, $this->openSockets, $this->hasPlacements, $this->circuit, $this->traits, $this->bagOverrides, $this->options, $this->power, $this->pilot, $this->ruledOut, $this->drilling);
+        return new self($this->code, $this->name, $this->revision, $settings, $this->list, $this->parts, $this->boards, $this->groups, $this->gates, $this->tests, $this->wires, $overrides, $this->words, $this->problems, $this->strayPlacements, $this->unknownNames, $this->openSockets, $this->hasPlacements, $this->circuit, $this->traits, $this->bagOverrides, $this->options, $this->power, $this->pilot, $this->ruledOut, $this->drilling, $this->measurements);
     }
 }

@@ -33,6 +33,7 @@ final readonly class KitPart
      * @param list<string> $ownPins pin names the maker gave, empty where the package's are used
      * @param list<string> $allowed values the maker allows in its place
      * @param list<string> $forbidden values the maker forbids in its place
+     * @param string $spread how its values lie within its tolerance: even, bell, hollow
      */
     public function __construct(
         public string $designator,
@@ -61,6 +62,7 @@ final readonly class KitPart
         public array $ownPins = [],
         public array $allowed = [],
         public array $forbidden = [],
+        public string $spread = 'even',
     ) {}
 
     public function kind(): Kind

@@ -15,6 +15,7 @@ use Chiralex\Bom\Recognizer;
 use Chiralex\Kit\Exception\UnusableKit;
 use Chiralex\Kit\Internal\KitFile;
 use Chiralex\Kit\Internal\LayerFiles;
+use Chiralex\Kit\Internal\MeasurementFile;
 use Chiralex\Kit\Internal\PartResolver;
 use Chiralex\Kit\Internal\PilotLog;
 use Chiralex\Kit\Internal\Sockets;
@@ -43,6 +44,7 @@ final readonly class KitReader
         $list = $this->partsList($files, $labels);
         $boards = $file->boards();
         [$pilot, $logged] = isset($files['pilot.csv']) ? (new PilotLog())->read((new CsvReader())->read($files['pilot.csv'], 'pilot.csv')) : [[], []];
+        [$measurements, $unread] = isset($files['measurements.csv']) ? (new MeasurementFile())->read((new CsvReader())->read($files['measurements.csv'], 'measurements.csv')) : [[], []];
         $layers = LayerFiles::read($files, $boards, $labels);
         $placed = $layers->over($this->placements($files, $boards, $file->turnedBoards(), $labels));
         $answers = $file->lines();
@@ -66,7 +68,7 @@ final readonly class KitReader
             $file->wires($options),
             $file->orderOverrides(),
             $file->words(),
-            [...$list->problems, ...$placed->problems, ...$resolver->problems($list, $recognitions), ...$logged],
+            [...$list->problems, ...$placed->problems, ...$resolver->problems($list, $recognitions), ...$logged, ...$unread],
             array_values(array_diff(array_map(strval(...), array_keys($placed->placements)), array_map(strval(...), array_keys($parts)))),
             $this->unknownNames($file, $parts, $boards),
             $open,
@@ -79,6 +81,7 @@ final readonly class KitReader
             $pilot,
             $file->ruledOut(),
             $file->drilling($options),
+            $measurements,
         );
     }
 

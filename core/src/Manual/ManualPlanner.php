@@ -5,12 +5,15 @@ declare(strict_types=1);
 namespace Chiralex\Manual;
 
 use Chiralex\Bagging\BagPlan;
+use Chiralex\Bench\BenchBook;
+use Chiralex\Bench\Readings;
 use Chiralex\Bom\Designators;
 use Chiralex\Build\Action;
 use Chiralex\Build\BuildOrder;
 use Chiralex\Build\KitCallouts;
 use Chiralex\Build\Step;
 use Chiralex\Kit\Kit;
+use Chiralex\Kit\Test;
 use Chiralex\Kit\Wire;
 use Chiralex\Manual\Internal\OnTheTable;
 use Chiralex\Manual\Internal\Tips;
@@ -47,7 +50,7 @@ final readonly class ManualPlanner
                 $this->fits($step) ? array_values(array_filter($callouts, static fn(Callout $callout): bool => in_array($callout->designator, $names, true))) : [],
                 array_values(array_filter($kit->wires, static fn(Wire $wire): bool => in_array($wire->name, $names, true))),
                 TestSteps::at($kit, $step),
-                [...(new Tips($kit))->of($step), ...$this->settings($step, $before)],
+                [...(new Tips($kit))->of($step), ...$this->settings($step, $before), ...$this->leads($kit, $step)],
                 $loose[$step->number] ?? [],
                 $this->remaining(array_values($opened), $left),
                 $table->undirected($step),
@@ -56,6 +59,16 @@ final readonly class ManualPlanner
         }
 
         return new Manual($kit, $order, $bags, (new ToolList())->of($kit, $order), Cautions::for($kit)->ofKit(), $steps);
+    }
+
+    /** @return list<Reason> the leads of the meter count where few ohms are read */
+    private function leads(Kit $kit, Step $step): array
+    {
+        // Reading by the text first: working a formula out only to find volts would be waste.
+        $ohms = array_filter(TestSteps::at($kit, $step), static fn(Test $test): bool => preg_match('~ohm|\x{03A9}|^[A-Z]+\d+$~u', $test->expect) === 1);
+        $low = array_filter($ohms, static fn(Test $test): bool => BenchBook::checked(new Readings($kit), $test)->isLowOhms());
+
+        return $low === [] ? [] : [new Reason('tip.leads', [], Origin::CommonPractice)];
     }
 
     /**

@@ -6,6 +6,7 @@ namespace Chiralex\Review;
 
 use Chiralex\Bench\BenchBook;
 use Chiralex\Bench\Checked;
+use Chiralex\Bench\Proposals;
 use Chiralex\Reason\Matter;
 use Chiralex\Reason\Station;
 use Chiralex\Reason\Weight;
@@ -21,6 +22,10 @@ final readonly class BenchMatters implements MatterSource
         $matters = [];
         foreach ((new BenchBook())->of($subject->kit) as $checked) {
             array_push($matters, ...$this->matter($checked));
+        }
+
+        foreach (Proposals::of($subject->kit) as $test) {
+            $matters[] = new Matter(Weight::Note, Station::Bench, 'bench.no-short', ['gate' => (string) $test->gate, 'expect' => $test->expect], $test->points);
         }
 
         return $matters;

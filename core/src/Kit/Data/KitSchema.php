@@ -124,6 +124,7 @@ final readonly class KitSchema
             'legend' => ['enum' => ['designator', 'value', 'both', 'outline', 'nothing']],
             'prints' => 'string',
             'substitutes' => ['object' => ['allowed' => self::NAMES, 'forbidden' => self::NAMES]],
+            'spread' => ['enum' => ['even', 'bell', 'hollow']],
             'note' => 'string',
         ];
     }

@@ -175,6 +175,7 @@ final readonly class PartResolver
             $answer->has('pins') ? array_map(strval(...), array_keys($this->pins($answer))) : [],
             $answer->object('substitutes')->texts('allowed'),
             $answer->object('substitutes')->texts('forbidden'),
+            $answer->text('spread', 'even'),
         );
     }
 

@@ -10,7 +10,7 @@ use Chiralex\Reason\Severity;
 use Chiralex\Table\Exception\UnreadableTable;
 use Chiralex\Table\Table;
 
-/** pilot.csv: build, step, minutes, snag, settled, photo. */
+/** pilot.csv: build, step, minutes, snag, settled, photo, reading. */
 final readonly class PilotLog
 {
     /**
@@ -31,7 +31,7 @@ final readonly class PilotLog
                 $problems[] = new Problem(Severity::Warning, 'pilot.minutes', ['text' => $cell('minutes')], $table->file, $row->number, 'minutes');
                 $minutes = '';
             }
-            $entries[] = new PilotEntry(max(1, (int) $cell('build')), $cell('step'), $minutes === '' ? null : (float) $minutes, $cell('snag'), in_array(mb_strtolower($cell('settled')), ['yes', 'y', 'x', '1', 'true'], true), $cell('photo'));
+            $entries[] = new PilotEntry(max(1, (int) $cell('build')), $cell('step'), $minutes === '' ? null : (float) $minutes, $cell('snag'), in_array(mb_strtolower($cell('settled')), ['yes', 'y', 'x', '1', 'true'], true), $cell('photo'), $cell('reading'));
         }
 
         return [$entries, $problems];

@@ -6,6 +6,9 @@ import { useKeys } from '@/shared/keys';
 import { useFacing, useKit } from '@/shared/kit';
 import { Notice, Split } from '@/shared/ui';
 import { GateForm } from './GateForm';
+import { PilotReadings } from './PilotReadings';
+import { Proposals } from './Proposals';
+import { Selections } from './Selections';
 import { TestForm } from './TestForm';
 import { TestRow } from './TestRow';
 import './bench.css';
@@ -47,6 +50,8 @@ export function Bench() {
           <div className="scroll" tabIndex={0} role="region" aria-label="Tests in the order they happen">
             {tests.length === 0 && <p className="loading">No test yet. A reading after each stage finds a fault while it is still one part.</p>}
             <ol className="tests">{tests.map((test) => <TestRow key={test.name} test={test} current={test === current} onPick={() => { setAdding(false); choose(test.name); }} />)}</ol>
+            <Proposals proposals={bench.data.proposals ?? []} onAdded={(name) => { setAdding(false); choose(name); }} />
+            <Selections selections={bench.data.selections ?? []} />
             {current && current.points.length > 0 && <div className="pointsat"><BoardView lit={new Set([...current.points, current.adjusts ?? ''])} fitted={null} board={null} /></div>}
           </div>
         </>
@@ -56,6 +61,7 @@ export function Bench() {
           <div className="caption"><b>{adding ? 'A new test' : (current?.name ?? 'Nothing measured yet')}</b>{current && <span className="quiet">{current.step === null ? 'at no step' : `at step ${String(current.step)}`}</span>}</div>
           <div className="scroll" tabIndex={0} role="region" aria-label="The test">
             {current && isGate(current) ? <GateForm key={current.name} gate={current} /> : (adding || current) && <TestForm key={current?.name ?? ''} test={current} bench={bench.data} onSaved={(name) => { setAdding(false); choose(name); }} onLeave={() => { setAdding(false); choose(null); }} />}
+            {current && !isGate(current) && <PilotReadings key={`${current.name} read`} test={current} />}
           </div>
         </>
       }

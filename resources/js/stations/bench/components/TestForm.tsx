@@ -36,7 +36,7 @@ export function TestForm({ test, bench, onSaved, onLeave }: Props) {
       {worked && worked.fault === '' && (
         <div className="worked" aria-live="polite">
           <p>The manual prints: expect <b>{worked.printed}</b></p>
-          <TolerancePicture test={{ ...worked, adjusts: draft.adjusts === '' ? null : draft.adjusts }} />
+          <TolerancePicture test={{ ...worked, pilot: test?.pilot ?? [], adjusts: draft.adjusts === '' ? null : draft.adjusts }} />
           {worked.reading && <details open={kit.why}><summary>Why?</summary><ul className="why">{worked.reading.why.map((line) => <li key={line}>{line}</li>)}</ul></details>}
         </div>
       )}

@@ -21,6 +21,7 @@ export function TolerancePicture({ test }: { test: BenchTest }) {
   return (
     <svg className="tolerance" viewBox={`-4 0 ${String(WIDTH + 8)} ${height}`} role="img" aria-label={`The test passes ${test.printed}${reading ? `; nominal ${reading.text}` : ''}`}>
       {test.range && <>{row(14, 'passes', test.range)}{bar(test.range, 22, 12, 'passes')}</>}
+      {(test.pilot ?? []).map((each) => each.value !== null && <circle key={each.row} className={each.passes === false ? 'pilotdot out' : 'pilotdot'} cx={Math.max(0, Math.min(WIDTH, x(each.value, 0)))} cy={28} r={4}><title>{`build ${String(each.build)}: ${each.text}`}</title></circle>)}
       {reading && (
         <>
           {reading.reach ? <>{row(58, `${test.adjusts ?? 'the adjuster'} reaches`, reading.reach)}{bar(reading.reach, 66, 12, 'reach')}</> : <>{row(58, 'every good kit; dark, 95 of 100', reading.worst)}{bar(reading.worst, 66, 12, 'worst')}{bar(reading.usual, 66, 12, 'usual')}</>}

@@ -1,0 +1,36 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Chiralex\Quantity;
+
+/** A reading as people write it: `612 mV`, `0,612`, `4.7k`, a true minus sign too. */
+final readonly class MeasuredValue
+{
+    private const SIGNS = ['p' => -12, 'n' => -9, 'u' => -6, "\u{00B5}" => -6, "\u{03BC}" => -6, 'm' => -3, 'k' => 3, 'M' => 6, 'G' => 9];
+
+    /** @param ?int $power of ten its prefix stands for; null where neither a prefix nor a unit is written */
+    private function __construct(
+        public float $number,
+        public ?int $power,
+    ) {}
+
+    /** Null when the text is none. */
+    public static function read(string $text): ?self
+    {
+        $plain = trim(str_replace(["\u{00A0}", "\u{2009}", "\u{202F}"], ' ', $text));
+        if (preg_match('~^([+\-\x{2212}]?\d+(?:[.,]\d+)?)\s*(p|n|u|\x{00B5}|\x{03BC}|m|k|M|G)?(V|A|Hz|s|ohm|\x{03A9}|F|H|W)?$~u', $plain, $found, PREG_UNMATCHED_AS_NULL) !== 1) {
+            return null;
+        }
+        $sign = $found[2] ?? null;
+        $number = (float) str_replace([',', "\u{2212}"], ['.', '-'], (string) $found[1]);
+
+        return new self($number, $sign === null && ($found[3] ?? null) === null ? null : (self::SIGNS[(string) $sign] ?? 0));
+    }
+
+    /** In the plain unit; a bare number carries the power given. */
+    public function value(int $bare = 0): float
+    {
+        return $this->number * 10.0 ** ($this->power ?? $bare);
+    }
+}
