@@ -91,6 +91,7 @@ final readonly class MarksDocument
             $this->terminal($callout),
             $callout->fitMark !== null && $callout->fitMark !== $callout->partMark ? $this->words->sentence('callout.fit-check', ['fit' => $this->words->mark($callout->fitMark->value), 'check' => $args['mark']]) : '',
             $board !== null && !($meets && $callout->direction !== null) ? self::capital($this->words->sentence('callout.meets', ['mark' => $this->words->mark($board->meets->value)] + $args)) : '',
+            $board === null && $callout->direction !== null ? $this->words->sentence('callout.no-board') : '',
         ];
 
         return implode(' ', array_diff($said, ['']));

@@ -116,7 +116,7 @@ abstract class BrowserCase extends TestCase
     {
         /** @var RemoteWebElement */
         return self::driver()->wait(self::PATIENCE, 50)->until(static function (RemoteWebDriver $driver) use ($css, $text): ?RemoteWebElement {
-            $index = $driver->executeScript('return [...document.querySelectorAll(arguments[0])].findIndex(e => e.textContent.includes(arguments[1]) && !e.disabled && !e.closest("select:disabled"))', [$css, $text]);
+            $index = $driver->executeScript('return [...document.querySelectorAll(arguments[0])].findIndex(e => e.textContent.includes(arguments[1]) && !e.matches(":disabled") && !e.closest("select:disabled"))', [$css, $text]);
 
             return $index < 0 ? null : ($driver->findElements(WebDriverBy::cssSelector($css))[$index] ?? null);
         }, "no {$css} with \"{$text}\" that can be used; the page says: " . mb_substr((string) self::driver()->executeScript('return document.body.innerText'), 0, 600));

@@ -22,6 +22,9 @@ final readonly class MarkMatters implements MatterSource
             } elseif ($callout->bearing === null && $subject->kit->part($callout->designator)?->placement !== null) {
                 $matters[] = new Matter(Weight::Warn, Station::Marks, 'marks.no-direction', ['designator' => $callout->designator], [$callout->designator]);
             }
+            if ($callout->boardMark === null && $callout->bearing !== null) {
+                $matters[] = new Matter(Weight::Note, Station::Marks, 'marks.no-board-mark', ['designator' => $callout->designator], [$callout->designator]);
+            }
             if ($callout->direction !== null) {
                 $ways[$callout->kind->value][$callout->direction][] = $callout->designator;
             }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Chiralex\Review;
 
 use Chiralex\Reason\Matter;
+use Chiralex\Reason\Origin;
 use Chiralex\Reason\Reason;
 use Chiralex\Reason\Station;
 use Chiralex\Reason\Weight;
@@ -56,6 +57,10 @@ final readonly class SafetyMatters implements MatterSource
         $seconds = $charge->isHazard() ? $charge->seconds() : 0.0;
         if ($seconds !== null && $seconds <= Limits::DISCHARGE_SECONDS) {
             return [];
+        }
+
+        if ($charge->origin === Origin::PartsList) {
+            return [new Matter(Weight::Warn, Station::Parts, 'parts.charge-unsaid', ['designator' => $charge->designator, 'volts' => $charge->volts, 'joules' => (float) sprintf('%.3g', $charge->joules())], [$charge->designator])];
         }
 
         return [new Matter(Weight::Warn, Station::Parts, $seconds === null ? 'parts.no-bleeder' : 'parts.slow-bleeder', [

@@ -65,6 +65,14 @@ final class HazardsTest extends TestCase
         self::assertSame(['safety.stands'], self::blocks($mains));
     }
 
+    public function test_a_capacitor_of_which_only_the_rating_is_known_keeps_its_caution_until_the_maker_says_more(): void
+    {
+        $rated = KitMaker::kit(['C1,470u 400V,,electrolytic']);
+        self::assertContains(Hazard::StoredCharge, Hazards::applying($rated));
+        self::assertContains('parts.charge-unsaid', array_map(static fn(Matter $matter): string => $matter->code, (new Reviewer())->matters($rated, KitMaker::order($rated))));
+        self::assertNotContains(Hazard::StoredCharge, Hazards::applying(KitMaker::kit(['C1,470u 400V,,electrolytic'], [], ['supply' => ['volts' => [12]]])));
+    }
+
     public function test_an_emptied_caution_blocks_release(): void
     {
         self::assertSame(['safety.blanked'], self::blocks(KitMaker::kit(['R1,1k,,'], [], ['overrides' => ['words' => ['sentence.caution.iron' => ' ']]])));

@@ -59,6 +59,7 @@ return [
     'callout.board.bar' => 'einen Balken', 'callout.board.plus' => 'ein Plus', 'callout.board.minus' => 'einen gefüllten Halbkreis', 'callout.board.flat' => 'eine flache Seite im Umriss', 'callout.board.notch' => 'eine Kerbe im Umriss', 'callout.board.pin 1' => 'Stift 1', 'callout.board.outline' => 'denselben Umriss',
     'callout.edge.top edge' => 'zum oberen Rand', 'callout.edge.right edge' => 'zum rechten Rand', 'callout.edge.bottom edge' => 'zum unteren Rand', 'callout.edge.left edge' => 'zum linken Rand',
     'callout.terminal' => 'Das ist {terminal}.', 'callout.terminal-square' => 'Das ist {terminal}, das eckige Lötauge.', 'callout.square' => 'Das eckige Lötauge ist {terminal}.',
+    'callout.no-board' => 'Die Platine zeigt nichts dafür: geh nach dem Bild.',
     'callout.fit-check' => 'Einsetzen nach: {fit}. Danach prüfen: {check}.',
     'callout.together' => 'Zusammen ersetzen: {parts}.',
     'callout.wire' => 'Draht {colour} von {from} nach {to}.', 'callout.wire-length' => 'Draht {colour} von {from} nach {to}, {length}.',

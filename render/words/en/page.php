@@ -60,6 +60,7 @@ return [
     'callout.board.bar' => 'a bar', 'callout.board.plus' => 'a plus', 'callout.board.minus' => 'a filled half circle', 'callout.board.flat' => 'a flat in the outline', 'callout.board.notch' => 'a notch in the outline', 'callout.board.pin 1' => 'pin 1', 'callout.board.outline' => 'the same outline',
     'callout.edge.top edge' => 'the top edge', 'callout.edge.right edge' => 'the right edge', 'callout.edge.bottom edge' => 'the bottom edge', 'callout.edge.left edge' => 'the left edge',
     'callout.terminal' => 'That is {terminal}.', 'callout.terminal-square' => 'That is {terminal}, the square pad.', 'callout.square' => 'The square pad is {terminal}.',
+    'callout.no-board' => 'The board prints nothing for it: go by the picture.',
     'callout.fit-check' => 'Fit by the {fit}, check by the {check}.',
     'callout.together' => 'Replace together: {parts}.',
     'callout.wire' => '{colour} wire from {from} to {to}.', 'callout.wire-length' => '{colour} wire from {from} to {to}, {length}.',

@@ -1,6 +1,6 @@
 import { useState } from 'react';
 import { Link } from 'react-router';
-import { useBench, type BenchTest } from '@/shared/api';
+import { useBench, useDifference, type BenchTest, type Difference } from '@/shared/api';
 import { BoardView } from '@/shared/board';
 import { useKeys } from '@/shared/keys';
 import { useFacing, useKit } from '@/shared/kit';
@@ -17,6 +17,8 @@ import './bench.css';
 export function Bench() {
   const kit = useKit();
   const bench = useBench(kit.id);
+  const earlier = kit.header.others.find((other) => other.id < kit.id) ?? null;
+  const difference = useDifference(kit.id, earlier?.id ?? 0);
   const [chosen, choose] = useState<string | null>(null);
   const [adding, setAdding] = useState(false);
   const tests = bench.data?.tests ?? [];
@@ -49,7 +51,7 @@ export function Bench() {
           </div>
           <div className="scroll" tabIndex={0} role="region" aria-label="Tests in the order they happen">
             {tests.length === 0 && <p className="loading">No test yet. A reading after each stage finds a fault while it is still one part.</p>}
-            <ol className="tests">{tests.map((test) => <TestRow key={test.name} test={test} current={test === current} onPick={() => { setAdding(false); choose(test.name); }} />)}</ol>
+            <ol className="tests">{tests.map((test) => <TestRow key={test.name} test={test} before={reopened(test, difference.data, earlier?.revision ?? '')} current={test === current} onPick={() => { setAdding(false); choose(test.name); }} />)}</ol>
             <Proposals proposals={bench.data.proposals ?? []} onAdded={(name) => { setAdding(false); choose(name); }} />
             <Selections selections={bench.data.selections ?? []} />
             {current && current.points.length > 0 && <div className="pointsat"><BoardView lit={new Set([...current.points, current.adjusts ?? ''])} fitted={null} board={null} /></div>}
@@ -67,6 +69,12 @@ export function Bench() {
       }
     />
   );
+}
+
+/** What the test printed in the revision before, where a change of parts changed it. */
+function reopened(test: BenchTest, difference: Difference | undefined, revision: string): { revision: string; printed: string } | null {
+  const change = difference?.readings.find((each) => each.test === test.name && each.before !== '' && each.after !== '' && each.before !== each.after);
+  return change ? { revision, printed: change.before } : null;
 }
 
 /** A gate that no test measures stands among them under its own name. */

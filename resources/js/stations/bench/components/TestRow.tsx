@@ -1,10 +1,10 @@
 import type { BenchTest } from '@/shared/api';
 import { howTested } from '@/shared/format/howTested';
 
-type Props = { test: BenchTest; current: boolean; onPick: () => void };
+type Props = { test: BenchTest; before: { revision: string; printed: string } | null; current: boolean; onPick: () => void };
 
 /** A test in the list: when, what between which points, what the builder should read. */
-export function TestRow({ test, current, onPick }: Props) {
+export function TestRow({ test, before, current, onPick }: Props) {
   return (
     <li>
       <button type="button" className={current ? 'testrow current' : 'testrow'} aria-current={current} onClick={onPick}>
@@ -16,6 +16,7 @@ export function TestRow({ test, current, onPick }: Props) {
         <span className="expects">
           <b>{test.fault === '' ? test.printed : '▲ not worked out'}</b>
           {test.reading && <small className="m">{test.expect}</small>}
+          {before && <small className="ochre">▲ {before.printed} in revision {before.revision}: look whether it still fits</small>}
         </span>
       </button>
     </li>

@@ -31,7 +31,7 @@ export function FilesView({ manual }: { manual: ManualDocument }) {
       </dl>
       <h2>To take away</h2>
       <dl>
-        {FILES.map(({ what, name, does }) => <div key={what}><dt>{name}</dt><dd className="quiet">{does}</dd><dd className="act"><a className="btn" href={`/api/revisions/${String(kit.id)}/take/${what}${query}`} download aria-label={`Take ${name}`}>Take it</a></dd></div>)}
+        {FILES.map(({ what, name, does }) => <div key={what}><dt>{name}</dt><dd className="quiet">{does}</dd><dd className="act"><a className="btn" href={`/api/revisions/${String(kit.id)}/take/${what}${query}`} download aria-label={`Take it: ${name}`}>Take it</a></dd></div>)}
       </dl>
       <p className="quiet">Print what is 1:1 without fitting it to the page, and measure its bar.</p>
     </div>

@@ -11,12 +11,17 @@ const WEIGHT: Readonly<Record<Callout['consequence'], { tone: string; words: str
   'can-hurt': { tone: 'harm', words: '✕ Reversed: can hurt someone' },
 };
 
-type Props = { callout: Callout; board: BoardDrawing | null; current: boolean };
+type Props = { callout: Callout; boards: readonly BoardDrawing[]; current: boolean };
 
 /** One callout: the place cut from the board, the words, what happens when it is reversed. */
-export function CalloutCard({ callout, board, current }: Props) {
+export function CalloutCard({ callout, boards, current }: Props) {
   const kit = useKit();
   const [text, setText] = useState<string | null>(null);
+  // A wire has two ends, each with a place of its own.
+  const ends = [callout.picture, callout.second ?? null].flatMap((picture) => {
+    const board = boards.find((each) => each.name === picture?.board);
+    return picture && board ? [{ picture, board }] : [];
+  });
   const weight = WEIGHT[callout.consequence];
   const key = `callout.${callout.designator}.text`;
   const save = async () => {
@@ -25,7 +30,7 @@ export function CalloutCard({ callout, board, current }: Props) {
   };
   return (
     <article id={`callout-${callout.designator}`} className={current ? 'callout current' : 'callout'}>
-      {board && callout.picture ? <BoardCrop board={board} side={callout.picture.side} crop={callout.picture.crop} arrow={callout.picture.arrow} part={callout.designator} /> : <div className="nopicture quiet">off the board</div>}
+      {ends.length === 0 ? <div className="nopicture quiet">off the board</div> : <div className="ends">{ends.map(({ picture, board }, index) => <BoardCrop key={index} board={board} side={picture.side} crop={picture.crop} arrow={picture.arrow} part={callout.designator} />)}</div>}
       <div>
         <h2>
           <button type="button" className="name m" onClick={() => { kit.select(callout.designator); }}>{callout.designator}</button>

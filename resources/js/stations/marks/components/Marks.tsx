@@ -1,9 +1,9 @@
 import { useMemo, useState } from 'react';
-import { useBoards, useMarks, useOrder, type BoardDrawing, type Callout, type Cycle, type Order } from '@/shared/api';
+import { useBoards, useManual, useMarks, useOrder, type Cycle, type Order } from '@/shared/api';
 import { BoardView } from '@/shared/board';
 import { useKeys } from '@/shared/keys';
 import { useKit } from '@/shared/kit';
-import { Split } from '@/shared/ui';
+import { PrintButton, Split } from '@/shared/ui';
 import { CalloutCard } from './CalloutCard';
 import { PadTable } from './PadTable';
 import './marks.css';
@@ -14,6 +14,7 @@ export function Marks() {
   const marks = useMarks(kit.id);
   const boards = useBoards(kit.id);
   const order = useOrder(kit.id);
+  const manual = useManual(kit.id);
   const [filter, setFilter] = useState('');
   const all = useMemo(() => marks.data?.callouts ?? [], [marks.data]);
   const shown = all.filter((callout) => `${callout.designator} ${callout.text}`.toLowerCase().includes(filter.trim().toLowerCase()));
@@ -39,13 +40,12 @@ export function Marks() {
             <span className="end">
               <label className="sr" htmlFor="marks-filter">Filter callouts</label>
               <input id="marks-filter" className="filter" placeholder="Filter" value={filter} onChange={(event) => { setFilter(event.target.value); }} />
-              <button type="button" className="btn" onClick={() => { window.print(); }}>Print the sheet</button>
+              <PrintButton label="Print the sheet (PDF)" kind="callout-sheet" subject={kit.id} paper={manual.data?.paper ?? 'A4'} />
             </span>
           </div>
-          <h1 className="printhead">{kit.header.kit}, revision {kit.header.revision}: which way round</h1>
           <div className="scroll cards" tabIndex={0} role="region" aria-label="Callouts in step order">
             {all.length === 0 && <p className="loading">Nothing in this kit has a direction.</p>}
-            {shown.map((callout) => <CalloutCard key={callout.designator} callout={callout} board={boardOf(callout, boards.data.boards)} current={callout === current} />)}
+            {shown.map((callout) => <CalloutCard key={callout.designator} callout={callout} boards={boards.data.boards} current={callout === current} />)}
           </div>
         </>
       }
@@ -63,8 +63,4 @@ export function Marks() {
 function fittedBy(order: Order | Cycle | undefined, step: number | null): ReadonlySet<string> | null {
   if (!order || !('steps' in order) || step === null) return null;
   return new Set(order.steps.filter((each) => each.number < step && (each.action === 'solder' || each.action === 'insert')).flatMap((each) => each.parts.map((part) => part.designator)));
-}
-
-function boardOf(callout: Callout, boards: readonly BoardDrawing[]): BoardDrawing | null {
-  return boards.find((board) => board.name === callout.picture?.board) ?? null;
 }

@@ -1,0 +1,117 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Chiralex\Review;
+
+use Chiralex\Bom\Supply;
+use Chiralex\Kit\Kit;
+use Chiralex\Kit\KitPart;
+use Chiralex\Kit\Wire;
+use Chiralex\Part\Kind;
+use Chiralex\Reason\Matter;
+use Chiralex\Reason\Station;
+use Chiralex\Reason\Weight;
+
+/** Wires are parts with a direction: ends that can be swapped differ in colour, every terminal has its wire, a ribbon says which face looks up. */
+final readonly class WireMatters implements MatterSource
+{
+    /** Kinds off the board that do nothing without a wire. */
+    private const ELECTRICAL = [Kind::Switch, Kind::Button, Kind::Potentiometer, Kind::Speaker, Kind::Buzzer, Kind::Sensor, Kind::Thermistor, Kind::Led, Kind::Photo, Kind::Jack, Kind::BarrelJack, Kind::BatteryHolder, Kind::Transformer, Kind::Display, Kind::Relay];
+
+    public function matters(Subject $subject): array
+    {
+        $kit = $subject->kit;
+
+        return [...$this->colours($kit), ...$this->ends($kit), ...$this->ribbons($kit), ...$this->unwired($kit)];
+    }
+
+    /** @return list<Matter> */
+    private function colours(Kit $kit): array
+    {
+        $matters = [];
+        foreach ($kit->wires as $index => $wire) {
+            foreach (array_slice($kit->wires, $index + 1) as $other) {
+                $shared = array_values(array_intersect(self::parts($wire), self::parts($other)));
+                if ($wire->colour !== '' && mb_strtolower($wire->colour) === mb_strtolower($other->colour) && $shared !== []) {
+                    $matters[] = new Matter(Weight::Warn, Station::Marks, 'marks.wires-alike', ['these' => $wire->name, 'those' => $other->name, 'colour' => $wire->colour, 'parts' => $shared], [$wire->name, $other->name]);
+                }
+            }
+        }
+
+        return $matters;
+    }
+
+    /** @return list<Matter> wires without a colour, and ends at parts that are nowhere */
+    private function ends(Kit $kit): array
+    {
+        $matters = [];
+        foreach ($kit->wires as $wire) {
+            if ($wire->colour === '') {
+                $matters[] = new Matter(Weight::Warn, Station::Marks, 'marks.wire-colour', ['wire' => $wire->name], [$wire->name]);
+            }
+            foreach (self::parts($wire) as $part) {
+                if ($kit->part($part) === null) {
+                    $matters[] = new Matter(Weight::Warn, Station::Marks, 'marks.wire-end', ['wire' => $wire->name, 'part' => $part], [$wire->name]);
+                }
+            }
+        }
+
+        return $matters;
+    }
+
+    /** @return list<Matter> */
+    private function ribbons(Kit $kit): array
+    {
+        $open = array_filter($kit->wires, static fn(Wire $wire): bool => self::isRibbon($wire) && $wire->face === null);
+
+        return array_values(array_map(static fn(Wire $wire): Matter => new Matter(Weight::Warn, Station::Marks, 'marks.ribbon-face', ['wire' => $wire->name], [$wire->name]), $open));
+    }
+
+    /** @return list<Matter> parts off the board without a wire, and terminals without one beside others that have one */
+    private function unwired(Kit $kit): array
+    {
+        $wired = $ribbons = [];
+        foreach ($kit->wires as $wire) {
+            foreach ([$wire->from, $wire->to] as $end) {
+                [$part, $pin] = [...explode('.', $end, 2), ''];
+                $wired[$part][] = $pin;
+                $ribbons[$part] = ($ribbons[$part] ?? false) || self::isRibbon($wire);
+            }
+        }
+        $matters = [];
+        foreach ($kit->parts as $part) {
+            $name = $part->designator;
+            if (!isset($wired[$name]) && $kit->wires !== [] && $part->supply === Supply::Loose && in_array($part->kind(), self::ELECTRICAL, true)) {
+                $matters[] = new Matter(Weight::Warn, Station::Marks, 'marks.part-unwired', ['designator' => $name], [$name]);
+            }
+            $bare = isset($wired[$name]) && !$ribbons[$name] ? array_values(array_diff($this->terminals($part), $wired[$name])) : [];
+            if ($bare !== []) {
+                $matters[] = new Matter(Weight::Note, Station::Marks, 'marks.terminal-unwired', ['designator' => $name, 'terminals' => $bare], [$name]);
+            }
+        }
+
+        return $matters;
+    }
+
+    /** @return list<string> what the maker named; else the pins of what takes wires only */
+    private function terminals(KitPart $part): array
+    {
+        if ($part->ownPins !== []) {
+            return $part->ownPins;
+        }
+
+        return in_array($part->kind(), [Kind::TerminalBlock, Kind::PinHeader], true) ? array_map(strval(...), array_keys($part->outline->pins)) : [];
+    }
+
+    private static function isRibbon(Wire $wire): bool
+    {
+        return str_contains(mb_strtolower($wire->colour), 'ribbon');
+    }
+
+    /** @return list<string> */
+    private static function parts(Wire $wire): array
+    {
+        return array_values(array_unique([explode('.', $wire->from, 2)[0], explode('.', $wire->to, 2)[0]]));
+    }
+}

@@ -1,0 +1,106 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Browser;
+
+/** The Manual station: safety, settings, words of the maker's own, prints and files; and the clock of a cure on the builder's page. */
+final class ManualRoomTest extends BrowserCase
+{
+    private const KIT = [
+        'kit.json' => '{"format": 1, "name": "Coil board", "lines": {"~6": {"kind": "consumable"}}, "groups": {"block": {"input": ["R1", "C1"]}, "cures": [{"name": "varnish", "of": ["L1"], "when": "before-fitting", "hours": 2, "blocks": ["L1"]}]}, "drilling": [{"by": "BOX1", "face": "lid", "size": [100, 60], "holes": [{"for": "cable", "at": [10, 5], "diameter": 6}]}]}',
+        'bom.csv' => "Ref,Value,Package,Description\nR1,10k,Axial 1/4W,resistor\nC1,470u 400V,radial 18x30,electrolytic\nL1,10u,axial,inductor\nBOX1,case,,enclosure\n,varnish,,varnish for the coil\n",
+    ];
+
+    public function test_questions_of_safety_are_answered_and_what_the_parts_show_needs_a_reason(): void
+    {
+        $this->opened();
+        $this->ready('.seg button', 'Safety')->click();
+        $this->text('.hazards li.applies', 'Does a capacitor stay full');
+        $this->text('.safety .table', 'C1');
+        $this->text('.safety .harm', 'yes');
+        $this->assertAccessible('Manual, safety');
+        $this->ready('.hazards li:nth-child(9) button', 'Yes')->click();
+        $this->text('.hazards li:nth-child(9) .state', 'caution printed');
+        $this->text('.safety .caution', 'Bright or invisible light');
+        // Varnish shows glue: a no asks why.
+        $this->ready('.hazards li:nth-child(12) button', 'No')->click();
+        $this->write('.whyno input', 'it comes varnished', true);
+        $this->text('.hazards li:nth-child(12)', 'You say no: it comes varnished');
+        $this->ready('.seg button', 'Settings')->click();
+        $this->ready('.settings button', 'Deutsch')->click();
+        $this->ready('.settings button', 'in both')->click();
+        $this->assertAccessible('Manual, settings');
+        $this->ready('.seg button', 'Pages')->click();
+        $this->text('.pages', "Lötdraht 0,8\u{2009}mm (0,031\u{2009}in)");
+    }
+
+    public function test_words_of_the_makers_own_stand_in_the_manual_and_a_sentence_changes_everywhere(): void
+    {
+        $this->opened();
+        $this->ready('.pages .owntext button', 'Write an introduction')->click();
+        $this->write('.ownwords textarea', 'Wind it **slowly**.', false);
+        $this->ready('.ownwords button', 'Save')->click();
+        $this->text('.owntext strong', 'slowly');
+        $this->ready('.owntext button', 'Write how it works')->click();
+        $this->write('.ownwords textarea', 'R1 fills C1.', false);
+        $this->ready('.ownwords button', 'Save')->click();
+        $this->text('.owntext', 'R1 fills C1.');
+        $this->ready('.sentence .btn', 'edit this sentence')->click();
+        $this->write('.ownwords textarea', 'Look at both sides, twice.', false);
+        $this->ready('.ownwords button', 'Save')->click();
+        $this->text('.sentence p', 'Look at both sides, twice.');
+        $this->text('.sentence', 'back to the usual words');
+        $this->assertAccessible('Manual, own words');
+    }
+
+    public function test_a_sorting_mat_is_made_while_files_are_there_to_take(): void
+    {
+        $this->opened();
+        $this->ready('.seg button', 'Prints and files')->click();
+        $this->text('.takeaway', 'datapackage.json');
+        $this->assertAccessible('Manual, prints and files');
+        $this->ready('button[aria-label="Make PDF: Sorting mat, 1:1"]', 'Make PDF')->click();
+        $this->text('.takeaway a.on', 'sorting mat.pdf');
+        $this->ready('button[aria-label="Make PDF: Drilling template, 1:1"]', 'Make PDF')->click();
+        $this->text('.takeaway a.on', 'drilling template.pdf');
+    }
+
+    public function test_a_cure_has_a_clock_that_goes_on_at_other_steps_and_after_opening_the_page_again(): void
+    {
+        $this->opened();
+        $this->ready('.release button', 'Release revision')->click();
+        $address = (string) $this->ready('.release a', 'builder')->getAttribute('href');
+        $this->onPhone(function () use ($address): void {
+            $this->startsTheClock($address);
+        });
+    }
+
+    private function startsTheClock(string $address): void
+    {
+        self::driver()->get((string) getenv('BROWSER_URL') . (string) parse_url($address, PHP_URL_PATH));
+        $this->ready('.actions button', 'Begin with step 1')->click();
+        $this->text('.test', 'It cures for 2 h 0 min.');
+        $this->ready('.test button', 'Start the clock')->click();
+        $this->text('.test [role="timer"]', '2 h 0 min left');
+        $this->assertAccessible("The builder's page, a clock");
+        $this->ready('.actions button', 'Done, next step')->click();
+        $this->text('.clock', '2 h 0 min left');
+        self::driver()->navigate()->refresh();
+        $this->text('.clock', 'varnish');
+        $this->ready('.kitname', 'Coil board')->click();
+        $this->ready('.builder .link', 'Print all steps');
+        self::driver()->executeScript("document.querySelector('.builder main .link').click()");
+        $this->text('.builder .all', '2. ');
+        $this->assertAccessible("The builder's page, all steps");
+    }
+
+    private function opened(): void
+    {
+        $this->signIn();
+        $this->drop('.shelf', self::KIT);
+        $this->find('.parts-table');
+        $this->press('7');
+        $this->text('.pages h1', 'Coil board');
+    }
+}
