@@ -53,7 +53,7 @@ final readonly class PartsDocument
         foreach ($line->designators as $designator) {
             $part = $kit->part($designator);
             if ($part !== null) {
-                $groups[implode('|', [$part->kind()->value, $part->outline->name, $part->height, $part->heightOrigin->value, $part->supply->value, $part->polarised ? 1 : 0, $part->legend ?? '', $part->prints, $part->usedAt, ...$part->allowed, '-', ...$part->forbidden])][] = $part;
+                $groups[implode('|', [$part->kind()->value, $part->outline->name, $part->height, $part->heightOrigin->value, $part->supply->value, $part->polarised ? 1 : 0, $part->legend ?? '', $part->prints, $part->usedAt, $part->spread, ...$part->allowed, '-', ...$part->forbidden])][] = $part;
             }
         }
 
@@ -82,6 +82,7 @@ final readonly class PartsDocument
             'unit' => $value?->value->unit->value,
             'display' => $value?->value->display(),
             'tolerance' => $value === null ? null : ($value->tolerance ?? (preg_match('~\d+(?:\.\d+)?~', $line->tolerance, $found) === 1 ? $found[0] : null)),
+            'spread' => $part->spread,
             'text' => $line->value,
             'description' => $line->description,
             'kind' => $part->kind()->value,

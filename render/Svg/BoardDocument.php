@@ -29,7 +29,7 @@ final readonly class BoardDocument
                 [$left, $low, $right, $high] = $board->outline->bounds();
 
                 return [
-                    'name' => $board->name, 'thickness' => $board->thickness, 'reading' => $board->reading, 'squarePad' => (object) $board->squarePad, 'joinedTo' => $board->joinedTo, 'outlineGiven' => $board->outlineGiven, 'mask' => $board->mask, 'silk' => $board->silk,
+                    'name' => $board->name, 'thickness' => $board->thickness, 'reading' => $board->reading, 'squarePad' => (object) $board->squarePad, 'joinedTo' => $board->joinedTo, 'outlineGiven' => $board->outlineGiven, 'mask' => $board->mask, 'silk' => $board->silk, 'zeroOrientation' => $board->level,
                     'width' => round($right - $left, 3), 'height' => round($high - $low, 3),
                     'top' => $svg->board($board, Side::Top), 'bottom' => $svg->board($board, Side::Bottom),
                 ];

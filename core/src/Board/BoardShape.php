@@ -16,6 +16,7 @@ final readonly class BoardShape
      * @param string $mask colour of the solder mask, empty where nobody said
      * @param string $silk colour of the print
      * @param bool $outlineGiven false when the outline was drawn around the placements
+     * @param string $level zero orientation from which its placement file counts: A or B of IEC 61188-7
      */
     public function __construct(
         public string $name,
@@ -29,11 +30,12 @@ final readonly class BoardShape
         public bool $outlineGiven = true,
         public string $mask = '',
         public string $silk = '',
+        public string $level = 'A',
     ) {}
 
     /** @param bool $given false when it was drawn around the placements */
     public function withOutline(Polygon $outline, bool $given = false): self
     {
-        return new self($this->name, $outline, $this->thickness, $this->plated, $this->reading, $this->squarePad, $this->joinedTo, $this->at, $given, $this->mask, $this->silk);
+        return new self($this->name, $outline, $this->thickness, $this->plated, $this->reading, $this->squarePad, $this->joinedTo, $this->at, $given, $this->mask, $this->silk, $this->level);
     }
 }

@@ -48,7 +48,7 @@ final readonly class KitReader
         $layers = LayerFiles::read($files, $boards, $labels);
         $placed = $layers->over($this->placements($files, $boards, $file->turnedBoards(), $labels));
         $answers = $file->lines();
-        $resolver = new PartResolver(Recognizer::standard(), $file->leftOut($options), $this->weighed($files), $layers->components);
+        $resolver = new PartResolver(Recognizer::standard(), $file->leftOut($options), $this->weighed($files), $layers->components, array_values(array_map(static fn(BoardShape $board): string => $board->name, array_filter($boards, static fn(BoardShape $board): bool => $board->level === 'B'))));
         $recognitions = $resolver->recognitions($list, $answers);
         [$sockets, $open] = (new Sockets())->pair($recognitions, $placed->placements, $file->groups()->sockets);
         $parts = $resolver->parts($list, $answers, $recognitions, $placed->placements, $sockets);

@@ -84,6 +84,7 @@ final readonly class KitSchema
             'thickness' => 'number',
             'plated' => 'boolean',
             'bottomRotation' => ['enum' => ['top-view', 'bottom-view']],
+            'zeroOrientation' => ['enum' => ['A', 'B']],
             'squarePad' => ['map' => 'string'],
             'mask' => ['enum' => ['green', 'blue', 'black', 'red', 'white', 'purple', 'yellow']],
             'silk' => ['enum' => ['white', 'black', 'yellow']],

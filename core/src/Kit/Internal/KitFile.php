@@ -93,6 +93,7 @@ final readonly class KitFile
                 $board->has('outline'),
                 $board->text('mask'),
                 $board->text('silk'),
+                $board->text('zeroOrientation', 'A'),
             );
         }
         $names = array_map(static fn(BoardShape $board): string => $board->name, $boards);

@@ -40,12 +40,14 @@ final readonly class PartResolver
      * @param list<string> $leftOut designators of options not chosen
      * @param array<string, float> $weighed grams a piece, by designator or value
      * @param array<string, LayerComponent> $layers what component layers say, by designator
+     * @param list<string> $levelB boards whose placement file counts rotations from zero orientation B
      */
     public function __construct(
         private Recognizer $recognizer,
         private array $leftOut,
         private array $weighed,
         private array $layers = [],
+        private array $levelB = [],
     ) {}
 
     /**
@@ -143,7 +145,8 @@ final readonly class PartResolver
         $supply = in_array($designator, $this->leftOut, true) ? Supply::Alternative : (Supply::tryFrom($answer->text('supply')) ?? $line->supply);
         $grams = $answer->number('mass') ?? $this->weighed[$designator] ?? $this->weighed[$line->value] ?? null;
         $at = $answer->has('origin') ? $answer->numbers('origin') : $shift;
-        $body = $placement === null ? null : PlacedBody::place($placement, $outline, $height, $answer->has('pins') ? $this->pins($answer) : ($layer === null || $layer->pins === [] ? null : $layer->ownPins()), new Point($at[0] ?? 0.0, $at[1] ?? 0.0), $grams, $socket === null);
+        $turned = $placement !== null && $this->countsFromB($placement, $answer, $layer) ? $placement->fromLevelB() : $placement;
+        $body = $turned === null ? null : PlacedBody::place($turned, $outline, $height, $answer->has('pins') ? $this->pins($answer) : ($layer === null || $layer->pins === [] ? null : $layer->ownPins()), new Point($at[0] ?? 0.0, $at[1] ?? 0.0), $grams, $socket === null);
         $text = mb_strtolower("{$line->value} {$line->description} {$line->package}");
         $nonPolar = $row->kind === Kind::Electrolytic && preg_match('~bipolar|non-?polar|\bnp\b~', $text) === 1;
         $polarity = $answer->has('polarity') ? $this->polarity($answer->object('polarity')) : null;
@@ -177,6 +180,12 @@ final readonly class PartResolver
             $answer->object('substitutes')->texts('forbidden'),
             $answer->text('spread', 'even'),
         );
+    }
+
+    /** Pins, body and shift that the maker or a layer gives stand as the file stands; the package table is level A. */
+    private function countsFromB(Placement $placement, Json $answer, ?LayerComponent $layer): bool
+    {
+        return in_array($placement->board, $this->levelB, true) && $layer === null && !$answer->has('pins') && !$answer->has('body') && !$answer->has('origin');
     }
 
     /** @return array{float, Origin} */

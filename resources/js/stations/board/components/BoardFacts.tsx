@@ -58,6 +58,16 @@ export function BoardFacts({ board }: { board: BoardDrawing }) {
           </div>
         </div>
         <div>
+          <h2 title="IEC 61188-7: at A pin 1 lies upper left, or left of two; at B lower left, or below">Rotations count from</h2>
+          <span className="seg" role="group" aria-label="Zero orientation">
+            {(['A', 'B'] as const).map((level) => (
+              <button key={level} type="button" aria-pressed={(board.zeroOrientation ?? 'A') === level} disabled={!kit.mayEdit || kit.saving} onClick={() => { void kit.save([{ type: 'board', target: board.name, field: 'zeroOrientation', value: level === 'A' ? null : level }]); }}>
+                {level === 'A' ? 'A, pin 1 upper left' : 'B, pin 1 lower left'}
+              </button>
+            ))}
+          </span>
+        </div>
+        <div>
           <h2>A square pad means {meanings.size > 1 && <span className="ochre">▲ differs between kinds; the manual warns</span>}</h2>
           <div className="pads">
             {PADS.map((pad) => (

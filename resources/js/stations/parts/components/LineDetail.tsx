@@ -6,6 +6,9 @@ import { BoardPrint } from './BoardPrint';
 import { FromLibrary } from './FromLibrary';
 import { Substitutes } from './Substitutes';
 
+/** How the values of a lot lie within their tolerance; the bench draws them so. */
+const SPREADS = [{ id: 'even', name: 'anywhere within tolerance' }, { id: 'bell', name: 'mostly about the middle' }, { id: 'hollow', name: 'in the outer halves' }] as const;
+
 /** The line looked at: its look-alikes side by side, its kind to change, and why. */
 export function LineDetail({ line, lines }: { line: PartLine; lines: readonly PartLine[] }) {
   const kit = useKit();
@@ -36,6 +39,14 @@ export function LineDetail({ line, lines }: { line: PartLine; lines: readonly Pa
           </span>
         )}
       </div>
+      {line.value !== null && (
+        <div className="facts">
+          <label htmlFor="line-spread">values of a lot lie</label>
+          <select id="line-spread" className="filter wide" value={line.spread ?? 'even'} disabled={!kit.mayEdit || kit.saving} onChange={(event) => { void kit.save(line.designators.map((name) => ({ type: 'line', target: name, field: 'spread', value: event.target.value === 'even' ? null : event.target.value }))); }}>
+            {SPREADS.map((spread) => <option key={spread.id} value={spread.id}>{spread.name}</option>)}
+          </select>
+        </div>
+      )}
       <BoardPrint line={line} />
       <FromLibrary line={line} />
       <Substitutes key={line.designators.join()} line={line} />
