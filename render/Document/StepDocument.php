@@ -24,7 +24,7 @@ use stdClass;
  * @phpstan-type Sentence array{code: string, text: string, own: bool}
  * @phpstan-type PartShape array{designator: string, value: string, kindName: string, marking: ?Marking, hold: string, printed: ?string, bag: ?string}
  * @phpstan-type TestShape array{name: string, instrument: string, points: list<string>, expect: string, otherwise: string, adjusts: ?string, power?: string, settings?: string, range: ?array{low: ?float, high: ?float}, unit: string, reach?: string}
- * @phpstan-type StepShape array{number: int, key: string, title: string, ownWords: bool, note: string, action: string, board: ?string, side: ?string, minutes: float, joints: int, parts: list<PartShape>, callouts: list<array{designator: string, text: string, consequence: string, picture: ?Picture, second?: ?Picture}>, tips: list<string>, cautions: list<string>, gate: ?array{name: string, expect: string}, tests: list<TestShape>, remaining: array<string, list<string>>|\stdClass, watch?: list<string>, sentences?: list<Sentence>, wait?: ?float}
+ * @phpstan-type StepShape array{number: int, key: string, title: string, ownWords: bool, note: string, action: string, board: ?string, side: ?string, minutes: float, joints: int, parts: list<PartShape>, callouts: list<array{designator: string, text: string, consequence: string, picture: ?Picture, second?: ?Picture, lead?: string}>, tips: list<string>, cautions: list<string>, gate: ?array{name: string, expect: string}, tests: list<TestShape>, remaining: array<string, list<string>>|\stdClass, watch?: list<string>, sentences?: list<Sentence>, wait?: ?float}
  */
 final readonly class StepDocument
 {
@@ -77,14 +77,14 @@ final readonly class StepDocument
         ];
     }
 
-    /** @return list<array{designator: string, text: string, consequence: string, picture: ?Picture, second: ?Picture}> */
+    /** @return list<array{designator: string, text: string, consequence: string, picture: ?Picture, second: ?Picture, lead: string}> */
     private function callouts(ManualStep $each): array
     {
         $fit = [];
         foreach ([...array_map(static fn($callout): string => $callout->designator, $each->callouts), ...array_map(static fn($wire): string => $wire->name, $each->wires)] as $name) {
             $callout = $this->callouts[$name] ?? null;
             if ($callout !== null) {
-                $fit[] = ['designator' => $name, 'text' => $callout['text'], 'consequence' => $callout['consequence'], 'picture' => $callout['picture'], 'second' => $callout['second']];
+                $fit[] = ['designator' => $name, 'text' => $callout['text'], 'consequence' => $callout['consequence'], 'picture' => $callout['picture'], 'second' => $callout['second'], 'lead' => $callout['lead']];
             }
         }
 

@@ -17,8 +17,6 @@ use ChiralexRender\Words;
  */
 final readonly class HtmlStep
 {
-    private const HARM = ['destroys-others', 'can-hurt'];
-
     private MarkingSvg $marking;
 
     public function __construct(private Words $words)
@@ -83,7 +81,7 @@ final readonly class HtmlStep
         foreach ($step['callouts'] as $callout) {
             $key = "{$step['number']}:{$callout['designator']}";
             $second = $drawn["{$key}:2"] ?? '';
-            $html .= '<div class="callout"><div>' . ($drawn[$key] ?? '') . $second . '</div><p' . (in_array($callout['consequence'], self::HARM, true) ? ' class="harm"' : '') . '><b class="m">' . Num::text($callout['designator']) . '</b> ' . Num::text($callout['text']) . '</p></div>';
+            $html .= '<div class="callout"><div>' . ($drawn[$key] ?? '') . $second . '</div>' . CalloutText::html($callout) . '</div>';
         }
 
         return $html;

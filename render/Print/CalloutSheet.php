@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace ChiralexRender\Print;
 
 use ChiralexRender\Document\ManualDocument;
+use ChiralexRender\Manual\CalloutText;
 use ChiralexRender\Svg\Num;
 use ChiralexRender\Words;
 
@@ -15,8 +16,6 @@ use ChiralexRender\Words;
  */
 final readonly class CalloutSheet
 {
-    private const HARM = ['destroys-others', 'can-hurt'];
-
     /**
      * @param ManualShape $manual
      * @param array{steps: array<int, string>, callouts: array<string, string>} $pictures
@@ -29,7 +28,7 @@ final readonly class CalloutSheet
             $callouts = '';
             foreach ($step['callouts'] as $callout) {
                 $key = "{$step['number']}:{$callout['designator']}";
-                $callouts .= '<div class="callout"><div>' . ($pictures['callouts'][$key] ?? '') . ($pictures['callouts']["{$key}:2"] ?? '') . '</div><p' . (in_array($callout['consequence'], self::HARM, true) ? ' class="harm"' : '') . '><b class="m">' . Num::text($callout['designator']) . '</b> ' . Num::text($callout['text']) . '</p></div>';
+                $callouts .= '<div class="callout"><div>' . ($pictures['callouts'][$key] ?? '') . ($pictures['callouts']["{$key}:2"] ?? '') . '</div>' . CalloutText::html($callout) . '</div>';
             }
             $html .= $callouts === '' ? '' : '<h3>' . $step['number'] . '. ' . Num::text($step['title']) . "</h3><div class=\"callouts\">{$callouts}</div>";
         }

@@ -45,6 +45,16 @@ final class ManualPlannerTest extends TestCase
         self::assertSame(['rail' => 'gate', 'point' => 'adjust'], $tests);
     }
 
+    public function test_few_ohms_say_to_subtract_the_leads_at_their_step(): void
+    {
+        $kit = static fn(string $expect): Kit => KitMaker::kit(['R1,10k,Axial 1/4W,'], [], ['gates' => [['name' => 'coil', 'needs' => ['R1']]], 'tests' => [['name' => 'winding', 'gate' => 'coil', 'points' => ['L1.1', 'L1.2'], 'power' => 'off', 'expect' => $expect]]]);
+        $codes = static fn(Kit $kit): array => array_merge(...array_map(static fn($step): array => array_map(static fn(Reason $reason): string => $reason->code, $step->tips), self::manual($kit)->steps));
+
+        self::assertContains('tip.leads', $codes($kit('1 to 3 ohm')));
+        self::assertNotContains('tip.leads', $codes($kit('> 200 ohm')));
+        self::assertNotContains('tip.leads', $codes($kit('1 to 3 V')));
+    }
+
     /** @return iterable<string, array{string, string}> row, code */
     public static function tips(): iterable
     {
@@ -57,6 +67,7 @@ final class ManualPlannerTest extends TestCase
         yield 'small transistor' => ['Q1,BC337,TO-92,', 'tip.to92'];
         yield 'power package' => ['U1,7805,TO-220,regulator', 'tip.power'];
         yield 'relay' => ['K1,5 V,19x15.5x15.5,relay', 'tip.relay'];
+        yield 'a battery is no IC' => ['BT1,9 V,,battery', 'tip.battery'];
         yield 'terminal block' => ['J1,2 way,5.08,screw terminal block', 'tip.block'];
     }
 

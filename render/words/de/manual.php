@@ -54,6 +54,7 @@ return [
     'tip.socket' => 'Kerbe zu Kerbe. Hefte zwei gegenüberliegende Ecken an, drück sie beim Nacherhitzen bündig, dann den Rest.',
     'tip.ic-direct' => 'Kerbe zu Kerbe. Löte abwechselnd auf beiden Seiten mit Pausen: wenige Sekunden je Stift.',
     'tip.insert' => 'Entlade dich zuerst an geerdetem Metall und fass den IC an den Enden an. Richte beide Reihen auf dem Tisch gerade, Kerbe zu Kerbe, drück gleichmäßig, und sieh nach, ob kein Stift umgeknickt ist.',
+    'tip.battery' => 'Such Plus und Minus auf der Batterie und an ihrem Platz, bevor sich die Kontakte berühren.',
     'tip.to92' => 'Lies den Aufdruck mit der Lupe. Körper über den gedruckten Umriss; lass {3..5 mm} Draht über der Platine, drück ihn nicht bündig.',
     'tip.power' => 'Zuerst an den Kühlkörper schrauben, dann löten, damit die Beine keine Spannung tragen.',
     'tip.radial' => 'Drück es bündig, spreize die Drähte, löte einen, prüfe, ob es gerade steht, dann den Rest.',

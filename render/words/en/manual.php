@@ -102,6 +102,7 @@ return [
     'tip.socket' => 'Notch to notch. Tack two opposite corners, press it flush while reheating, then the rest.',
     'tip.ic-direct' => 'Notch to notch. Solder alternate sides and pause: a few seconds for each pin.',
     'tip.insert' => 'Discharge yourself on a grounded metal first and hold the IC by its ends. Straighten both rows against the table, match the notch, press evenly, and look that no pin is folded under.',
+    'tip.battery' => 'Look for plus and minus on the battery and at its place before the contacts touch.',
     'tip.to92' => 'Read the print with a magnifier. Body over the printed outline; leave {3..5 mm} of lead above the board, do not force it flush.',
     'tip.power' => 'Bolt it to its heat sink first, then solder, so that the legs carry no stress.',
     'tip.radial' => 'Push it flush, splay the leads, solder one, check that it stands straight, then the rest.',

@@ -29,7 +29,7 @@ final readonly class Tips
             Action::Snap => ['tip.snap'],
             Action::Bolt => ['tip.bolt'],
             Action::Place, Action::Jig, Action::Nuts, Action::Tack => ['tip.panel'],
-            Action::Insert => ['tip.insert'],
+            Action::Insert => [$this->kit->part($step->names()[0] ?? '')?->kind() === Kind::Battery ? 'tip.battery' : 'tip.insert'],
             Action::Solder => $this->soldering($step),
             Action::Cure, Action::Remove => [],
         };
