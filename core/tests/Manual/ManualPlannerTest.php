@@ -45,6 +45,14 @@ final class ManualPlannerTest extends TestCase
         self::assertSame(['rail' => 'gate', 'point' => 'adjust'], $tests);
     }
 
+    public function test_a_battery_that_goes_in_is_no_ic(): void
+    {
+        $manual = self::manual(KitMaker::kit(['R1,10k,Axial 1/4W,', 'BT1,9 V,,battery'], [], ['lines' => ['BT1' => ['supply' => 'builder']]]));
+        $last = $manual->steps[count($manual->steps) - 1];
+
+        self::assertSame([['BT1'], ['tip.battery']], [$last->step->names(), array_map(static fn(Reason $reason): string => $reason->code, $last->tips)]);
+    }
+
     public function test_few_ohms_say_to_subtract_the_leads_at_their_step(): void
     {
         $kit = static fn(string $expect): Kit => KitMaker::kit(['R1,10k,Axial 1/4W,'], [], ['gates' => [['name' => 'coil', 'needs' => ['R1']]], 'tests' => [['name' => 'winding', 'gate' => 'coil', 'points' => ['L1.1', 'L1.2'], 'power' => 'off', 'expect' => $expect]]]);
@@ -67,7 +75,6 @@ final class ManualPlannerTest extends TestCase
         yield 'small transistor' => ['Q1,BC337,TO-92,', 'tip.to92'];
         yield 'power package' => ['U1,7805,TO-220,regulator', 'tip.power'];
         yield 'relay' => ['K1,5 V,19x15.5x15.5,relay', 'tip.relay'];
-        yield 'a battery is no IC' => ['BT1,9 V,,battery', 'tip.battery'];
         yield 'terminal block' => ['J1,2 way,5.08,screw terminal block', 'tip.block'];
     }
 
