@@ -42,11 +42,11 @@ final readonly class KitReader
         $file = KitFile::read($files['kit.json'] ?? null);
         $options = $file->options($options);
         $list = $this->partsList($files, $labels);
-        $boards = $file->boards();
+        $boards = $file->boards()->shapes();
         [$pilot, $logged] = isset($files['pilot.csv']) ? (new PilotLog())->read((new CsvReader())->read($files['pilot.csv'], 'pilot.csv')) : [[], []];
         [$measurements, $unread] = isset($files['measurements.csv']) ? (new MeasurementFile())->read((new CsvReader())->read($files['measurements.csv'], 'measurements.csv')) : [[], []];
         $layers = LayerFiles::read($files, $boards, $labels);
-        $placed = $layers->over($this->placements($files, $boards, $file->turnedBoards(), $labels));
+        $placed = $layers->over($this->placements($files, $boards, $file->boards()->turned(), $labels));
         $answers = $file->lines();
         $resolver = new PartResolver(Recognizer::standard(), $file->leftOut($options), $this->weighed($files), $layers->components, array_values(array_map(static fn(BoardShape $board): string => $board->name, array_filter($boards, static fn(BoardShape $board): bool => $board->level === 'B'))));
         $recognitions = $resolver->recognitions($list, $answers);

@@ -4,9 +4,6 @@ declare(strict_types=1);
 
 namespace Chiralex\Kit\Internal;
 
-use Chiralex\Board\BoardShape;
-use Chiralex\Board\Point;
-use Chiralex\Board\Polygon;
 use Chiralex\Kit\Circuit;
 use Chiralex\Kit\Data\KitSchema;
 use Chiralex\Kit\DrillFace;
@@ -70,56 +67,9 @@ final readonly class KitFile
         );
     }
 
-    /**
-     * @return non-empty-list<BoardShape>
-     * @throws UnusableKit when an outline has fewer than three corners, or two boards one name
-     */
-    public function boards(): array
+    public function boards(): BoardSection
     {
-        $reading = $this->settings()->reading;
-        $boards = [];
-        foreach ($this->boardObjects() as $index => $board) {
-            $joined = $board->object('joined');
-            $at = $joined->numbers('at');
-            $boards[] = new BoardShape(
-                $board->text('name', $index === 0 ? 'main' : "board {$index}"),
-                $this->outline($board),
-                $board->number('thickness') ?? 1.6,
-                $board->flag('plated', true),
-                $board->integer('reading', $reading),
-                $board->textMap('squarePad'),
-                $joined->has('to') ? $joined->text('to') : null,
-                new Point($at[0] ?? 0.0, $at[1] ?? 0.0),
-                $board->has('outline'),
-                $board->text('mask'),
-                $board->text('silk'),
-                $board->text('zeroOrientation', 'A'),
-            );
-        }
-        $names = array_map(static fn(BoardShape $board): string => $board->name, $boards);
-        if (count(array_unique($names)) < count($names)) {
-            throw UnusableKit::wrongType('boards', 'a list of boards with different names');
-        }
-        foreach ($boards as $board) {
-            if ($board->joinedTo !== null && !in_array($board->joinedTo, $names, true)) {
-                throw UnusableKit::unknownBoard($board->joinedTo, implode(', ', $names));
-            }
-        }
-
-        return $boards === [] ? [new BoardShape('main', new Polygon([]), outlineGiven: false)] : $boards;
-    }
-
-    /** @return list<string> boards whose placement file gives bottom rotations as seen from below */
-    public function turnedBoards(): array
-    {
-        $turned = [];
-        foreach ($this->boardObjects() as $index => $board) {
-            if ($board->text('bottomRotation') === 'bottom-view') {
-                $turned[] = $board->text('name', $index === 0 ? 'main' : "board {$index}");
-            }
-        }
-
-        return $turned;
+        return new BoardSection($this->json, $this->settings()->reading);
     }
 
     public function groups(): Groups
@@ -290,22 +240,5 @@ final readonly class KitFile
     public function ruledOut(): array
     {
         return $this->json->textMap('ruledOut');
-    }
-
-    /** @return list<Json> */
-    private function boardObjects(): array
-    {
-        return $this->json->has('boards') ? $this->json->objects('boards') : ($this->json->has('board') ? [$this->json->object('board')] : []);
-    }
-
-    /** @throws UnusableKit when an outline has fewer than three corners */
-    private function outline(Json $board): Polygon
-    {
-        $corners = array_values(array_map(static fn(array $xy): Point => new Point($xy[0] ?? 0.0, $xy[1] ?? 0.0), $board->numberLists('outline')));
-        if ($board->has('outline') && count($corners) < 3) {
-            throw UnusableKit::shortOutline(count($corners));
-        }
-
-        return new Polygon($corners);
     }
 }
