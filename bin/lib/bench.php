@@ -6,6 +6,7 @@ declare(strict_types=1);
 
 use Chiralex\Bagging\BagPlanner;
 use Chiralex\Bench\Readings;
+use Chiralex\Bench\Selection;
 use Chiralex\Board\Lying;
 use Chiralex\Board\Point;
 use Chiralex\Board\SupportCloud;
@@ -17,8 +18,10 @@ use Chiralex\Build\Planner;
 use Chiralex\Build\School;
 use Chiralex\Kit\Kit;
 use Chiralex\Kit\KitReader;
+use Chiralex\Kit\Measurement;
 use Chiralex\Kit\OrderOverride;
 use Chiralex\Manual\ManualPlanner;
+use Chiralex\Safety\Cautions;
 use Chiralex\Table\CsvReader;
 use Chiralex\Tests\KitMaker;
 use Chiralex\Tests\RandomKit;
@@ -26,6 +29,7 @@ use Chiralex\Trade\PackAction;
 use Chiralex\Trade\PackEvent;
 use Chiralex\Trade\PackingRun;
 use ChiralexRender\Document\ManualDocument;
+use ChiralexRender\Print\MatSheet;
 use ChiralexRender\Words;
 
 require dirname(__DIR__, 2) . '/vendor/autoload.php';
@@ -117,8 +121,15 @@ $order = (new Planner())->plan($large);
 if ($order instanceof BuildOrder) {
     $tell('bags of 300 parts', $time(static fn() => (new BagPlanner())->plan($large, $order), 3), 100);
     $bags = (new BagPlanner())->plan($large, $order);
+    $tell('hazards and stored charge of 300 parts', $time(static fn() => Cautions::for($large)->ofKit(), 3), 100);
+    $tell('sorting mat of 300 parts, 1:1', $time(static fn() => (new MatSheet(Words::english()))->of($large, $bags, 'A4', ''), 3), 300);
     $tell('manual of 300 parts, in words', $time(static fn() => (new ManualDocument(Words::english()))->of((new ManualPlanner())->manual($large, $order, $bags)), 3), 300);
 }
+$pieces = [];
+for ($i = 0; $i < 2000; ++$i) {
+    $pieces[] = new Measurement('D', 'L1', (string) $i, '', 0.6 + ($i * 7919 % 2000) / 1e5);
+}
+$tell('pairs of 2,000 measured pieces', $time(static fn() => Selection::of($pieces, 2, 0.0005), 3), 100);
 $events = [];
 for ($i = 0; $i < 20_000; ++$i) {
     $events[] = new PackEvent(PackAction::In, intdiv($i, 500), $i % 500);

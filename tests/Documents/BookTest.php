@@ -13,6 +13,7 @@ use ChiralexAdapters\ChromiumPdf;
 use ChiralexAdapters\KitFiles;
 use ChiralexAdapters\PrintFonts;
 use ChiralexAdapters\Program;
+use ChiralexAdapters\QrCode;
 use ChiralexRender\Document\ManualDocument;
 use ChiralexRender\Document\StepDocument;
 use ChiralexRender\LengthText;
@@ -54,6 +55,20 @@ final class BookTest extends TestCase
         foreach (['Set it up', 'Turn RV1 until frost point reads 2.2 to 2.6', 'It reaches from', 'When a reading is wrong', 'How it works', 'Block "supply"', 'Built in step', 'Frost Bell rings before the seedlings freeze', 'Hang it up'] as $words) {
             self::assertStringContainsString($words, $text);
         }
+    }
+
+    public function test_the_code_on_the_first_page_opens_the_builders_page(): void
+    {
+        $address = 'http://127.0.0.1:8080/b/' . str_repeat('5a', 16);
+        $manual = self::manual('frost-bell', [], []);
+        $html = (new HtmlManual())->of((new ManualDocument(Words::forBuilder($manual->kit)))->of($manual), (new StepPictures($manual))->all(), [], '', ['address' => $address, 'svg' => QrCode::svg($address)]);
+        $base = sys_get_temp_dir() . '/chiralex-code-' . getmypid();
+        file_put_contents("{$base}.pdf", (new ChromiumPdf())->print($html));
+        Program::run(['pdftoppm', '-r', '150', '-f', '1', '-l', '1', '-png', '-singlefile', "{$base}.pdf", $base]);
+        $read = Program::run(['zbarimg', '--nodbus', '--quiet', '--raw', "{$base}.png"]);
+        array_map(unlink(...), ["{$base}.pdf", "{$base}.png"]);
+
+        self::assertSame($address, trim($read));
     }
 
     public function test_in_black_and_white_no_dot_has_a_colour(): void

@@ -50,6 +50,10 @@ final readonly class BenchMatters implements MatterSource
             $matters[] = new Matter(Weight::Note, Station::Bench, 'bench.otherwise', ['test' => $test->name], $test->points);
         }
 
+        if ($checked->range() !== null && $test->gate !== $test->name && count($test->points) < 2) {
+            $matters[] = new Matter(Weight::Note, Station::Bench, 'bench.points', ['test' => $test->name], $test->points);
+        }
+
         return $matters;
     }
 }

@@ -29,6 +29,8 @@ final class BenchMattersTest extends TestCase
             'an adjuster that gets there' => [['expect' => '2.2 to 2.6 V = divider(5 V, R1, RV1)', 'adjusts' => 'RV1'], []],
             'an adjuster that falls short' => [['expect' => '4 to 4.2 V = divider(5 V, R1, RV1)', 'adjusts' => 'RV1'], ['warn bench.reach']],
             'nothing said for a reading outside' => [['expect' => '4.8 to 5.2 V', 'otherwise' => ''], ['note bench.otherwise']],
+            'one point only' => [['expect' => '4.8 to 5.2 V', 'points' => ['R1']], ['note bench.points']],
+            'no point, and words' => [['expect' => 'LED1 is lit', 'points' => []], []],
             'words of the maker' => [['expect' => '40 to 50 flashes in 60 s', 'otherwise' => ''], []],
         ];
     }
@@ -54,6 +56,16 @@ final class BenchMattersTest extends TestCase
 
         self::assertSame(['supply' => 2, 'rail' => 2], $numbers);
         self::assertSame('rail', TestSteps::at($kit, $order->steps[1])[0]->name);
+    }
+
+    public function test_a_gate_measured_under_power_only_is_a_note_until_a_test_without_power_stands_beside_it(): void
+    {
+        $codes = static fn(array $tests): array => array_values(array_filter(array_map(static fn(Matter $matter): string => $matter->code, (new Reviewer())->matters($kit = KitMaker::kit(self::LIST, [], ['gates' => [['name' => 'supply', 'needs' => ['R1'], 'expect' => '5 V']], 'tests' => $tests]), (new Planner())->plan($kit))), static fn(string $code): bool => $code === 'bench.no-short'));
+        $test = static fn(string $name, string $power): array => ['name' => $name, 'gate' => 'supply', 'power' => $power, 'points' => ['R1', 'R2'], 'expect' => '4.8 to 5.2 V', 'otherwise' => 'look'];
+
+        self::assertSame(['bench.no-short'], $codes([$test('rail', 'on')]));
+        self::assertSame([], $codes([$test('rail', 'on'), $test('no short', 'off')]));
+        self::assertSame([], $codes([]), 'without a test nothing names the points');
     }
 
     public function test_a_formula_that_cannot_be_worked_out_stops_the_release(): void

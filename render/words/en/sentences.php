@@ -109,6 +109,7 @@ return [
     'bench.formula' => 'Test {test} cannot be worked out: {fault}',
     'bench.reach' => 'Test {test}: in {short} of 1,000 kits {adjuster} does not reach the middle of the range. Take a larger adjuster, move its neighbours, or parts of less tolerance.',
     'bench.turned-away' => 'Test {test} expects {expect}; parts within their tolerance can read otherwise, and a good kit is turned away. Widen the range or take parts of less tolerance.',
+    'bench.points' => 'Test {test} expects a reading and does not name two points; say between which the builder measures.',
     'bench.otherwise' => 'Test {test} does not say what to do when the reading is outside its range.',
     'bench.part' => '{name} is {nominal}, from {range}: {origin}.',
     'bench.corner' => 'Every part at the end of its tolerance that counts: {worst}.',
