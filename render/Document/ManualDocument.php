@@ -24,7 +24,7 @@ use ChiralexRender\Words;
  * @phpstan-import-type StepShape from StepDocument
  * @phpstan-import-type TextShape from OwnTexts
  * @phpstan-type RowShape array{designators: list<string>, quantity: int, value: string, kindName: string, marking: ?Marking, bag: string, direction: string}
- * @phpstan-type BlockShape array{name: string, parts: list<string>, steps: list<int>, tests: list<string>, markdown: string, html: string}
+ * @phpstan-type BlockShape array{name: string, designators?: list<string>, parts: list<string>, steps: list<int>, tests: list<string>, markdown: string, html: string}
  * @phpstan-type ManualShape array{kit: string, code: string, revision: string, choice: list<array{name: string, value: string}>, paper: string, skill: string, language?: string, units?: string, colour?: bool, alloy?: string, workholding?: string, solderFrom?: string, minutes: float, elapsed?: float, supply?: string, joints: int, bags: Bags, tools: list<string>, cautions: list<string>, squarePads: list<array{board: string, pads: array<string, string>}>, identification: list<RowShape>, steps: list<StepShape>, texts?: list<TextShape>, blocks?: list<BlockShape>}
  */
 final readonly class ManualDocument
@@ -89,6 +89,7 @@ final readonly class ManualDocument
 
             return [
                 'name' => $block->name,
+                'designators' => $block->parts,
                 'parts' => array_map(function (string $name) use ($kit): string {
                     $part = $kit->part($name);
 

@@ -84,6 +84,20 @@ final class TakeAwayTest extends TradeCase
         self::assertStringContainsString("0,8\u{2009}mm (0,031\u{2009}in)", implode(' ', (array) $manual->json('tools')));
     }
 
+    public function test_a_block_is_added_changed_and_taken_back_and_leaves_the_file_clean(): void
+    {
+        $user = $this->person();
+        $revision = $this->kit();
+        $blocks = fn(): array => array_column((array) $this->actingAs($user)->getJson("/api/revisions/{$revision->id}/documents/manual")->assertOk()->json('blocks'), 'designators', 'name');
+        $this->edit($user, $revision, 0, [['type' => 'block', 'target' => 'input', 'field' => '', 'value' => ['R1', 'R2', 'R2', ' ']]])->assertOk();
+        self::assertSame(['input' => ['R1', 'R2']], $blocks());
+        $this->edit($user, $revision, 1, [['type' => 'block', 'target' => 'input', 'field' => '', 'value' => null]])->assertOk();
+        self::assertSame([], $blocks());
+        $this->actingAs($user)->postJson("/api/revisions/{$revision->id}/undo", ['operationId' => (string) Str::uuid()], ['If-Match' => '2'])->assertOk();
+        self::assertSame(['input' => ['R1', 'R2']], $blocks());
+        $this->edit($user, $revision, 3, [['type' => 'block', 'target' => '', 'field' => '', 'value' => ['R1']]])->assertStatus(422);
+    }
+
     public function test_the_public_page_tells_machines_its_steps_and_its_questions(): void
     {
         $release = $this->released();

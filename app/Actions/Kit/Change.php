@@ -8,7 +8,7 @@ namespace App\Actions\Kit;
 final readonly class Change
 {
     /**
-     * @param string $type `line` (a field of a part), `cell` (a cell of the parts list), `column` (what a column of it holds), `setting`, `board`, `order` (all order overrides), `words` (a sentence the maker wrote), `test` (a test of the bench), `hazard` (an answer about safety), `pilot` (a row of the log), `file`
+     * @param string $type `line` (a field of a part), `cell` (a cell of the parts list), `column` (what a column of it holds), `setting`, `board`, `order` (all order overrides), `words` (a sentence the maker wrote), `test` (a test of the bench), `hazard` (an answer about safety), `block` (the parts of a block of the circuit), `pilot` (a row of the log), `file`
      * @param string $target designator, record number, column number from 0, setting, board name or file name
      * @param string $field what of it
      * @param mixed $value null takes the field away

@@ -32,8 +32,9 @@ final class Draft
             'board' => $this->json($this->boardPath($change->target, $change->field), $change),
             'cell' => $this->cell($change),
             'column' => $this->column($change),
-            'test' => $this->test($change),
-            'hazard' => $this->hazard($change),
+            'test' => $this->kitFile(TestList::apply(...), $change),
+            'hazard' => $this->kitFile(HazardAnswer::apply(...), $change),
+            'block' => $this->kitFile(BlockList::apply(...), $change),
             'pilot' => $this->pilot($change),
             'file' => $this->file($change),
             default => throw UnknownChange::type($change->type),
@@ -189,21 +190,16 @@ final class Draft
         return $out;
     }
 
-    /** @throws UnknownChange when there is no such test, or another has its name */
-    private function test(Change $change): Change
+    /**
+     * A change of kit.json that a class of its own makes.
+     *
+     * @param callable(array<array-key, mixed>, Change): array{array<array-key, mixed>, Change} $apply
+     * @throws UnknownChange when the change names nothing that can be changed
+     */
+    private function kitFile(callable $apply, Change $change): Change
     {
         $root = json_decode($this->files['kit.json'] ?? '{"format": 1}', true);
-        [$root, $inverse] = TestList::apply(is_array($root) ? $root : [], $change);
-        $this->files['kit.json'] = $this->encode($root);
-
-        return $inverse;
-    }
-
-    /** @throws UnknownChange when there is no such hazard */
-    private function hazard(Change $change): Change
-    {
-        $root = json_decode($this->files['kit.json'] ?? '{"format": 1}', true);
-        [$root, $inverse] = HazardAnswer::apply(is_array($root) ? $root : [], $change);
+        [$root, $inverse] = $apply(is_array($root) ? $root : [], $change);
         $this->files['kit.json'] = $this->encode($root);
 
         return $inverse;

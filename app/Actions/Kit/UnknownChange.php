@@ -34,6 +34,11 @@ final class UnknownChange extends RuntimeException
         return new self("There is no test \"{$name}\" any more; reload the page.");
     }
 
+    public static function block(): self
+    {
+        return new self('Give the block a name of at most 60 characters and its parts.');
+    }
+
     public static function hazard(string $name): self
     {
         return new self("There is no question of safety \"{$name}\"; reload the page.");

@@ -20,7 +20,7 @@ final class EditRequest extends FormRequest
         return [
             'operationId' => ['required', 'uuid'],
             'changes' => ['sometimes', 'array', 'min:1', 'max:200'],
-            'changes.*.type' => ['required', 'in:line,cell,column,setting,board,order,words,bag,test,hazard,pilot'],
+            'changes.*.type' => ['required', 'in:line,cell,column,setting,board,order,words,bag,test,hazard,block,pilot'],
             'changes.*.target' => ['present', 'nullable', 'string', 'max:120'],
             'changes.*.field' => ['present', 'nullable', 'string', 'max:60'],
         ];

@@ -1,8 +1,10 @@
+import { useState } from 'react';
 import type { FaqEntry, ManualDocument } from '@/shared/api';
 import { howTested } from '@/shared/format/howTested';
 import { useKit } from '@/shared/kit';
 import { OwnWords } from '@/shared/ui';
 import { testsOf } from '../model';
+import { BlockForm } from './BlockForm';
 
 /** What stands after the steps: setting up, wrong readings, questions of customers, how it works by block. */
 export function BackMatter({ manual, faq }: { manual: ManualDocument; faq: readonly FaqEntry[] }) {
@@ -11,6 +13,7 @@ export function BackMatter({ manual, faq }: { manual: ManualDocument; faq: reado
   const adjusting = tests.filter(({ test }) => test.adjusts !== null);
   const helped = tests.filter(({ test }) => test.otherwise !== '');
   const blocks = manual.blocks ?? [];
+  const [editing, setEditing] = useState<string | null>(null);
   return (
     <>
       {adjusting.length > 0 && <h2>Set it up</h2>}
@@ -20,15 +23,19 @@ export function BackMatter({ manual, faq }: { manual: ManualDocument; faq: reado
       {faq.length > 0 && <h2>When it does not work</h2>}
       {faq.map((entry) => <p key={entry.id}><b>{entry.question}</b> {entry.answer}</p>)}
       <h2>How it works</h2>
-      {blocks.length === 0 && <p className="quiet">Name the blocks of the circuit in kit.json, groups, block: each gets its parts, its steps and its readings here, and a place for your words.</p>}
-      {blocks.map((block) => (
+      {blocks.length === 0 && <p className="quiet">Divide the circuit into blocks: each gets its parts, its steps and its readings here, and a place for your words. The order can follow them too.</p>}
+      {blocks.map((block) => (editing === block.name ? (
+        <BlockForm key={block.name} name={block.name} parts={block.designators ?? []} onDone={() => { setEditing(null); }} />
+      ) : (
         <section key={block.name} className="owntext">
           <h3>{block.name}</h3>
           <div dangerouslySetInnerHTML={{ __html: block.html }} />
           <p className="quiet">Parts: {block.parts.join(', ')}. {block.steps.length > 0 && `Built in step ${block.steps.join(', ')}. `}{block.tests.length > 0 && `You can measure it: ${block.tests.join('; ')}.`}</p>
           {kit.mayEdit && <OwnWords label={`how ${block.name} works`} empty="Write how it works" text={block.markdown} disabled={kit.saving} onSave={async (value) => (await kit.save([{ type: 'words', target: `text.block.${block.name}`, field: '', value }])) !== 'refused'} />}
+          {kit.mayEdit && <button type="button" className="btn link" onClick={() => { setEditing(block.name); }}>change its parts</button>}
         </section>
-      ))}
+      )))}
+      {kit.mayEdit && (editing === '' ? <BlockForm name="" parts={[]} onDone={() => { setEditing(null); }} /> : <button type="button" className="btn" onClick={() => { setEditing(''); }}>Add a block</button>)}
     </>
   );
 }

@@ -22,7 +22,7 @@ export function SafetyView() {
           <tbody>
             {charges.map((charge) => (
               <tr key={charge.designator}>
-                <td className="refs m">{charge.designator}</td><td className="num">{charge.volts}&thinsp;V</td><td>{charge.origin}</td><td className="num">{energy(charge.joules)}</td><td className="num">{charge.microcoulombs}&thinsp;µC</td>
+                <td className="refs m">{charge.designator}</td><td className="num">{charge.volts}&thinsp;V</td><td>{FROM[charge.origin] ?? charge.origin}</td><td className="num">{energy(charge.joules)}</td><td className="num">{charge.microcoulombs}&thinsp;µC</td>
                 <td>{charge.bleeder === null ? (charge.neededOhms === null ? '' : `by nothing; ${String(charge.neededOhms)} Ω would`) : `by ${charge.bleeder} in ${String(charge.seconds)} s`}</td>
                 <td>{charge.hazard ? <span className="harm">✕ yes</span> : 'no'}</td>
               </tr>
@@ -43,6 +43,9 @@ export function SafetyView() {
     </div>
   );
 }
+
+/** Where the voltage across a capacitor comes from. */
+const FROM: Readonly<Record<string, string>> = { computed: 'the supply', 'kit file': 'what you declared', 'parts list': 'its rating' };
 
 function energy(joules: number): string {
   return joules < 1 ? `${String(Number((joules * 1000).toPrecision(3)))} mJ` : `${String(joules)} J`;

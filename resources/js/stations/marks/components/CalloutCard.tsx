@@ -41,7 +41,7 @@ export function CalloutCard({ callout, boards, current }: Props) {
         ) : (
           <textarea aria-label={`Words for ${callout.designator}`} value={text} rows={4} onChange={(event) => { setText(event.target.value); }} onKeyDown={(event) => { event.stopPropagation(); if (event.key === 'Escape') setText(null); }} />
         )}
-        <p className={weight.tone}>{weight.words}{callout.replaceTogether.length > 0 ? `; replace ${callout.replaceTogether.join(', ')} together` : ''}</p>
+        <p className={weight.tone}>{callout.kind === 'wire' ? weight.words.replace('Reversed', 'Swapped') : weight.words}{callout.replaceTogether.length > 0 ? `; replace ${callout.replaceTogether.join(', ')} together` : ''}</p>
         {callout.alike.length > 0 && <p className="ochre">▲ Looks like {callout.alike.join(', ')}: read the print first</p>}
         {callout.partMark === null && <p className="ochre">▲ No mark that shows: give it one</p>}
         <p className="acts">

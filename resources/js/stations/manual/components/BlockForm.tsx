@@ -1,0 +1,33 @@
+import { useState, type SyntheticEvent } from 'react';
+import { useKit } from '@/shared/kit';
+import { partsOf } from '../model';
+
+type Props = { name: string; parts: readonly string[]; onDone: () => void };
+
+/** A block of the circuit: its name and the parts in it, as designators. */
+export function BlockForm({ name, parts, onDone }: Props) {
+  const kit = useKit();
+  const [title, setTitle] = useState(name);
+  const [text, setText] = useState(parts.join(', '));
+  const save = async (event: SyntheticEvent) => {
+    event.preventDefault();
+    if (title.trim() === '') return;
+    const renamed = name !== '' && name !== title.trim();
+    const changes = [...(renamed ? [{ type: 'block' as const, target: name, field: '', value: null }] : []), { type: 'block' as const, target: title.trim(), field: '', value: partsOf(text) }];
+    if ((await kit.save(changes)) !== 'refused') onDone();
+  };
+  const remove = async () => {
+    if ((await kit.save([{ type: 'block', target: name, field: '', value: null }])) !== 'refused') onDone();
+  };
+  return (
+    <form className="blockform" aria-label={name === '' ? 'A new block' : `Block ${name}`} onSubmit={(event) => void save(event)}>
+      <label>block<input value={title} maxLength={60} required onChange={(event) => { setTitle(event.target.value); }} onKeyDown={(event) => { event.stopPropagation(); }} /></label>
+      <label>its parts<input className="m" value={text} placeholder="D1, C1, R1-R3" onChange={(event) => { setText(event.target.value); }} onKeyDown={(event) => { event.stopPropagation(); }} /></label>
+      <p>
+        <button type="submit" className="btn pri" disabled={kit.saving || title.trim() === ''}>Save the block</button>{' '}
+        <button type="button" className="btn" onClick={onDone}>Leave</button>{' '}
+        {name !== '' && <button type="button" className="btn link" disabled={kit.saving} onClick={() => void remove()}>take it out</button>}
+      </p>
+    </form>
+  );
+}
