@@ -40,7 +40,7 @@ final readonly class ReadingText
 
     private static function power(float $size, string $unit): int
     {
-        return $unit === '' || $size <= 0.0 ? 0 : max(-12, min(9, 3 * (int) floor(log10($size * (1 + 1e-9)) / 3)));
+        return $unit === '' ? 0 : Prefix::forSize($size)->value;
     }
 
     private static function number(float $value, int $power): string

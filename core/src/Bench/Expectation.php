@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Chiralex\Bench;
 
 use Chiralex\Bench\Exception\InvalidFormula;
-use Chiralex\Bench\Internal\Prefixes;
+use Chiralex\Quantity\Prefix;
 
 /** What a test or a gate expects: a range as typed, a formula, a range with its formula (`2.2 to 2.6 V = divider(5.1 V, R2, RV1)`), or words of the maker. */
 final readonly class Expectation
@@ -73,7 +73,7 @@ final readonly class Expectation
 
     private static function value(string $number, ?string $prefix): float
     {
-        return (float) str_replace(',', '.', $number) * Prefixes::factor($prefix);
+        return (float) str_replace(',', '.', $number) * 10.0 ** (Prefix::ofReading((string) $prefix) ?? Prefix::One)->value;
     }
 
     private static function unit(string $unit): string

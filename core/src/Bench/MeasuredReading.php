@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace Chiralex\Bench;
 
-use Chiralex\Bench\Internal\Prefixes;
 use Chiralex\Kit\Kit;
 use Chiralex\Kit\PilotEntry;
 use Chiralex\Quantity\MeasuredValue;
+use Chiralex\Quantity\Prefix;
 
 /** What a pilot build read at a test, against the range it should lie in. */
 final readonly class MeasuredReading
@@ -51,11 +51,11 @@ final readonly class MeasuredReading
     {
         $range = $checked->range();
         if (preg_match('~(?<![A-Za-z])(p|n|u|\x{00B5}|m|k|M)(?:V|A|Hz|s|ohm|\x{03A9}|F|H|W)\s*(?:=|$)~u', $checked->test->expect, $found) === 1) {
-            return (int) round(log10(Prefixes::factor($found[1])));
+            return (Prefix::ofReading($found[1]) ?? Prefix::One)->value;
         }
         $typed = $checked->reading === null || $checked->expectation?->range !== null;
         $size = $range === null ? 0.0 : max(array_map(abs(...), array_filter([$range->low, $range->high], is_finite(...))) ?: [0.0]);
 
-        return $typed || $size <= 0.0 || $checked->unit() === '' ? 0 : max(-12, min(9, 3 * (int) floor(log10($size * (1 + 1e-9)) / 3)));
+        return $typed || $checked->unit() === '' ? 0 : Prefix::forSize($size)->value;
     }
 }

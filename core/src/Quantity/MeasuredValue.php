@@ -7,8 +7,6 @@ namespace Chiralex\Quantity;
 /** A reading as people write it: `612 mV`, `0,612`, `4.7k`, a true minus sign too. */
 final readonly class MeasuredValue
 {
-    private const SIGNS = ['p' => -12, 'n' => -9, 'u' => -6, "\u{00B5}" => -6, "\u{03BC}" => -6, 'm' => -3, 'k' => 3, 'M' => 6, 'G' => 9];
-
     /** @param ?int $power of ten its prefix stands for; null where neither a prefix nor a unit is written */
     private function __construct(
         public float $number,
@@ -25,7 +23,7 @@ final readonly class MeasuredValue
         $sign = $found[2] ?? null;
         $number = (float) str_replace([',', "\u{2212}"], ['.', '-'], (string) $found[1]);
 
-        return new self($number, $sign === null && ($found[3] ?? null) === null ? null : (self::SIGNS[(string) $sign] ?? 0));
+        return new self($number, $sign === null && ($found[3] ?? null) === null ? null : (Prefix::ofReading((string) $sign) ?? Prefix::One)->value);
     }
 
     /** In the plain unit; a bare number carries the power given. */

@@ -31,6 +31,28 @@ enum Prefix: int
         };
     }
 
+    /** The prefix before the unit of a reading, in any spelling; `u` stands for micro where the keyboard has no other. */
+    public static function ofReading(string $sign): ?self
+    {
+        return match ($sign) {
+            'p' => self::Pico,
+            'n' => self::Nano,
+            'u', "\u{00B5}", "\u{03BC}" => self::Micro,
+            'm' => self::Milli,
+            '' => self::One,
+            'k' => self::Kilo,
+            'M' => self::Mega,
+            'G' => self::Giga,
+            default => null,
+        };
+    }
+
+    /** The prefix a size is printed with: one to three figures before the point. */
+    public static function forSize(float $size): self
+    {
+        return $size <= 0.0 || !is_finite($size) ? self::One : self::from(max(-12, min(9, 3 * (int) floor(log10($size * (1 + 1e-9)) / 3))));
+    }
+
     /**
      * The prefix a letter means for a unit, or null when it means none there.
      *

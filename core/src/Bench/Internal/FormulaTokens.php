@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Chiralex\Bench\Internal;
 
 use Chiralex\Bench\Exception\InvalidFormula;
+use Chiralex\Quantity\Prefix;
 
 /** The words of a formula: numbers with their prefix and unit, names, signs. */
 final readonly class FormulaTokens
@@ -29,7 +30,7 @@ final readonly class FormulaTokens
             }
             $position = mb_strlen(substr($text, 0, $at));
             if (preg_match('~^(\d+(?:\.\d+)?|\.\d+)(?:\s*(p|n|u|\x{00B5}|m|k|M)?(V|A|Hz|s|ohm|\x{03A9}|F|H|W|C)?(?![\p{L}\d_]))?~u', $rest, $found) === 1) {
-                $tokens[] = ['kind' => 'number', 'text' => $found[0], 'position' => $position, 'number' => (float) $found[1] * Prefixes::factor($found[2] ?? ''), 'unit' => in_array($found[3] ?? '', ['C'], true) ? '' : ($found[3] ?? '')];
+                $tokens[] = ['kind' => 'number', 'text' => $found[0], 'position' => $position, 'number' => (float) $found[1] * 10.0 ** (Prefix::ofReading($found[2] ?? '') ?? Prefix::One)->value, 'unit' => in_array($found[3] ?? '', ['C'], true) ? '' : ($found[3] ?? '')];
             } elseif (preg_match('~^[\p{L}_][\p{L}\d_]*~u', $rest, $found) === 1) {
                 $tokens[] = ['kind' => 'name', 'text' => $found[0], 'position' => $position, 'number' => 0.0, 'unit' => ''];
             } elseif (str_contains('+-*/(),', $rest[0])) {
