@@ -55,7 +55,8 @@ final readonly class SafetyMatters implements MatterSource
     private function slow(StoredCharge $charge): array
     {
         $seconds = $charge->isHazard() ? $charge->seconds() : 0.0;
-        if ($seconds !== null && $seconds <= Limits::DISCHARGE_SECONDS) {
+        $needed = $charge->isHazard() ? $charge->neededOhms() : null;
+        if ($needed === null || ($seconds !== null && $seconds <= Limits::DISCHARGE_SECONDS)) {
             return [];
         }
 
@@ -64,8 +65,8 @@ final readonly class SafetyMatters implements MatterSource
         }
 
         return [new Matter(Weight::Warn, Station::Parts, $seconds === null ? 'parts.no-bleeder' : 'parts.slow-bleeder', [
-            'designator' => $charge->designator, 'volts' => $charge->volts, 'joules' => (float) sprintf('%.3g', $charge->joules()), 'limit' => Limits::DISCHARGE_SECONDS,
-            'ohms' => (int) $charge->neededOhms(), 'watts' => (float) sprintf('%.2g', $charge->volts ** 2 / $charge->neededOhms()), 'seconds' => $seconds === null ? 0.0 : round($seconds, 1), 'bleeder' => $charge->bleeder ?? '',
+            'designator' => $charge->designator, 'volts' => $charge->volts, 'joules' => (float) sprintf('%.3g', $charge->joules()), 'limit' => Limits::DISCHARGE_SECONDS, 'left' => round($charge->safeVolts(), 1),
+            'ohms' => (int) $needed, 'watts' => (float) sprintf('%.2g', $charge->volts ** 2 / $needed), 'seconds' => $seconds === null ? 0.0 : round($seconds, 1), 'bleeder' => $charge->bleeder ?? '',
         ], [$charge->designator])];
     }
 }

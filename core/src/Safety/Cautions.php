@@ -46,7 +46,7 @@ final readonly class Cautions
 
         return [
             ...self::reasons([...$this->iron(), ...array_map(static fn(Hazard $hazard): string => $hazard->caution(), $hazards), ...($defers === [] ? [] : ['caution.defers'])]),
-            ...array_map(self::charge(...), $this->charges),
+            ...$this->charges(),
         ];
     }
 
@@ -70,7 +70,7 @@ final readonly class Cautions
         $codes = in_array(Kind::Transformer, $kinds, true) ? [...$codes, ...$this->power()] : $codes;
         $codes = array_intersect([Kind::Enclosure->value, Kind::Panel->value], array_map(static fn(?Kind $kind): string => $kind === null ? '' : $kind->value, $kinds)) !== [] ? [...$codes, ...$this->when(Hazard::Drilling, 'caution.drilling')] : $codes;
 
-        return [...self::reasons($codes), ...(in_array('caution.charge', $codes, true) ? array_map(self::charge(...), $this->charges) : [])];
+        return [...self::reasons($codes), ...(in_array('caution.charge', $codes, true) ? $this->charges() : [])];
     }
 
     private function has(Hazard $hazard): bool
@@ -114,21 +114,32 @@ final readonly class Cautions
         return [];
     }
 
-    /** How long to wait, or what to discharge it with, for one capacitor. */
-    private static function charge(StoredCharge $charge): Reason
+    /**
+     * How long to wait, or what to discharge it with, for each capacitor that hurts; one that is just at the limit has the general caution.
+     *
+     * @return list<Reason>
+     */
+    private function charges(): array
     {
-        $seconds = $charge->seconds();
-        $args = ['designator' => $charge->designator, 'volts' => $charge->volts, 'joules' => (float) sprintf('%.3g', $charge->joules())];
+        $reasons = [];
+        foreach ($this->charges as $charge) {
+            $seconds = $charge->seconds();
+            $needed = $charge->neededOhms();
+            $args = ['designator' => $charge->designator, 'volts' => $charge->volts, 'joules' => (float) sprintf('%.3g', $charge->joules())];
+            if ($seconds !== null) {
+                $reasons[] = new Reason('caution.charge-wait', $args + ['bleeder' => (string) $charge->bleeder, 'seconds' => (int) ceil($seconds)], $charge->origin);
+            } elseif ($needed !== null) {
+                $reasons[] = new Reason('caution.charge-tool', $args + ['ohms' => self::tool($needed)], $charge->origin);
+            }
+        }
 
-        return $seconds === null
-            ? new Reason('caution.charge-tool', $args + ['ohms' => self::tool($charge)], $charge->origin)
-            : new Reason('caution.charge-wait', $args + ['bleeder' => (string) $charge->bleeder, 'seconds' => (int) ceil($seconds)], $charge->origin);
+        return $reasons;
     }
 
     /** Ohms of a discharge tool that empties it in time, one figure, rounded down. */
-    private static function tool(StoredCharge $charge): int
+    private static function tool(float $needed): int
     {
-        $ohms = max(1.0, $charge->neededOhms());
+        $ohms = max(1.0, $needed);
         $step = 10 ** (int) floor(log10($ohms));
 
         return (int) (floor($ohms / $step) * $step);

@@ -55,17 +55,18 @@ final readonly class StoredCharge
     /** Seconds from switching off until it counts as empty, R C ln(V / Vsafe); null without a resistor across it. */
     public function seconds(): ?float
     {
-        return $this->ohms === null ? null : self::time($this->ohms, $this->farads, $this->volts, $this->safeVolts());
+        return $this->ohms === null ? null : $this->ohms * $this->farads * $this->steps();
     }
 
-    /** The largest resistor, in ohm, that empties it within the time of the standard. */
-    public function neededOhms(): float
+    /** The largest resistor, in ohm, that empties it within the five seconds of the standard; null where it is at the limit as it is. */
+    public function neededOhms(): ?float
     {
-        return Limits::DISCHARGE_SECONDS / ($this->farads * log($this->volts / $this->safeVolts()));
+        return $this->steps() <= self::EXACT ? null : Limits::DISCHARGE_SECONDS / ($this->farads * $this->steps());
     }
 
-    private static function time(float $ohms, float $farads, float $volts, float $safe): float
+    /** Time constants until it counts as empty. */
+    private function steps(): float
     {
-        return $volts <= $safe ? 0.0 : $ohms * $farads * log($volts / $safe);
+        return max(0.0, log($this->volts / $this->safeVolts()));
     }
 }

@@ -73,6 +73,14 @@ final class HazardsTest extends TestCase
         self::assertNotContains(Hazard::StoredCharge, Hazards::applying(KitMaker::kit(['C1,470u 400V,,electrolytic'], [], ['supply' => ['volts' => [12]]])));
     }
 
+    public function test_kit_json_knows_every_hazard_as_a_trait_and_to_rule_out(): void
+    {
+        foreach (Hazard::cases() as $hazard) {
+            self::assertContains($hazard->value, KitMaker::kit(['R1,1k,,'], [], ['traits' => [$hazard->value]])->traits);
+            self::assertSame([$hazard->value => 'why'], KitMaker::kit(['R1,1k,,'], [], ['ruledOut' => [$hazard->value => 'why']])->ruledOut);
+        }
+    }
+
     public function test_an_emptied_caution_blocks_release(): void
     {
         self::assertSame(['safety.blanked'], self::blocks(KitMaker::kit(['R1,1k,,'], [], ['overrides' => ['words' => ['sentence.caution.iron' => ' ']]])));

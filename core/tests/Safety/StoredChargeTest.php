@@ -58,6 +58,16 @@ final class StoredChargeTest extends TestCase
         self::assertEqualsWithDelta(Limits::DISCHARGE_SECONDS, (float) $needed->seconds(), 1e-9);
     }
 
+    public function test_what_burns_just_at_the_limit_needs_nothing_and_what_is_above_it_is_emptied_to_where_it_no_longer_burns(): void
+    {
+        self::assertNull((new StoredCharge('C1', 1.6, 5.0, Origin::KitFile))->neededOhms());
+        $bank = new StoredCharge('C1', 10.0, 5.0, Origin::KitFile);
+        self::assertTrue($bank->isHazard());
+        // 125 J; at 2 V 20 J are left: 10 F from 5 V to 2 V in 5 s.
+        self::assertEqualsWithDelta(2.0, $bank->safeVolts(), 1e-9);
+        self::assertEqualsWithDelta(5.0 / (10.0 * log(2.5)), (float) $bank->neededOhms(), 1e-9);
+    }
+
     public function test_a_kit_names_voltages_by_where_they_come_from(): void
     {
         $bom = ['C1,100u 400V,radial 18x30,electrolytic', 'C2,10u 25V,6.3x11,electrolytic', 'R1,100k,Axial 1W,'];

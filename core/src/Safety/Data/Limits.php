@@ -13,8 +13,6 @@ final readonly class Limits
     public const ELV_AC = 50.0;
     /** Bare parts may be touched with dry skin up to here, volts DC (IEC 60364-4-41, 414.4.5). */
     public const TOUCH_DC = 60.0;
-    /** The same, volts AC. */
-    public const TOUCH_AC = 25.0;
     /** Seconds after switching off until no more than TOUCH_DC may be left (IEC 60204-1, 6.2.4). */
     public const DISCHARGE_SECONDS = 5.0;
     /** Charge that hurts, coulombs, above TOUCH_DC (IEC 61010-1, 6.3.1: 45 microcoulombs). */
