@@ -222,8 +222,7 @@ final readonly class KitVerbs
         $files = (new KitFiles())->fromPath($read->only('package'));
         $kit = (new KitReader())->read($files, $read->options());
         $package = (new DataPackage())->of($kit, $files);
-        $files['datapackage.json'] = json_encode($package, JSON_PRETTY_PRINT | JSON_UNESCAPED_SLASHES | JSON_UNESCAPED_UNICODE | JSON_THROW_ON_ERROR) . "\n";
-        if (@file_put_contents($file, (new KitArchive())->zip($files, strtolower((string) preg_replace('~[^A-Za-z0-9]+~', '-', "{$kit->name} {$kit->revision}")))) === false) {
+        if (@file_put_contents($file, (new KitArchive())->described($files, $package, "{$kit->name} {$kit->revision}")) === false) {
             throw UnusableFile::unwritable($file);
         }
 

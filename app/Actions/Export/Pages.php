@@ -7,7 +7,6 @@ namespace App\Actions\Export;
 use App\Actions\Kit\Documents;
 use App\Actions\Kit\KitFolder;
 use App\Actions\Release\PublicToken;
-use App\Actions\Report\KitFaq;
 use App\Actions\Sales\OrderBook;
 use App\Models\Export;
 use App\Models\Release;
@@ -24,7 +23,6 @@ use ChiralexAdapters\QrCode;
 use ChiralexAdapters\UnusableProgram;
 use ChiralexRender\Document\BagsDocument;
 use ChiralexRender\Document\ManualDocument;
-use ChiralexRender\Manual\HtmlManual;
 use ChiralexRender\Print\BagSheets;
 use ChiralexRender\Print\BuyerSheet;
 use ChiralexRender\Print\CalloutSheet;
@@ -45,7 +43,7 @@ final readonly class Pages
     public function __construct(
         private Documents $documents,
         private PublicToken $tokens,
-        private KitFaq $faq,
+        private ManualPage $page,
         private OrderBook $orders,
         private Difference $differences,
         private KitFolder $folder,
@@ -79,16 +77,8 @@ final readonly class Pages
         $revision = Revision::query()->findOrFail($export->subject);
         /** @var ManualShape $document */
         $document = ['paper' => $export->paper] + $this->documents->get($revision, 'manual', $export->options);
-        /** @var array{steps: array<int, string>, callouts: array<string, string>} $pictures */
-        $pictures = $this->documents->get($revision, 'pictures', $export->options);
-        $release = Release::query()->where('revision_id', $revision->id)->first();
-        $qr = null;
-        if ($release !== null) {
-            $address = PublicToken::address($this->tokens->forRelease($release));
-            $qr = ['address' => $address, 'svg' => QrCode::svg($address)];
-        }
 
-        return ['name' => "{$document['kit']} {$document['revision']} manual", 'html' => (new HtmlManual())->of($document, $pictures, $this->faq->published($revision), $this->fonts(), $qr)];
+        return ['name' => "{$document['kit']} {$document['revision']} manual", 'html' => $this->page->html($revision, $document, $export->options)];
     }
 
     /** @return array{name: string, html: string} */

@@ -4,29 +4,20 @@ declare(strict_types=1);
 
 namespace App\Actions\Export;
 
-use App\Actions\Kit\Documents;
 use App\Actions\Kit\KitFolder;
-use App\Actions\Release\PublicToken;
 use App\Actions\Report\KitFaq;
-use App\Models\Release;
 use App\Models\Revision;
 use Chiralex\ChiralexException;
 use Chiralex\Manual\DrillPlan;
 use ChiralexAdapters\KitArchive;
-use ChiralexAdapters\PrintFonts;
-use ChiralexAdapters\QrCode;
 use ChiralexAdapters\UnusableFile;
 use ChiralexAdapters\UnusableProgram;
 use ChiralexRender\Document\DataPackage;
-use ChiralexRender\Document\ManualDocument;
-use ChiralexRender\Manual\HtmlManual;
 use ChiralexRender\Manual\TextManual;
 use ChiralexRender\Svg\DrillSvg;
 
 /**
  * Files a maker takes away, made while they wait: the manual as one HTML file, Markdown or text, a drilling template, the kit folder.
- *
- * @phpstan-import-type ManualShape from ManualDocument
  */
 final readonly class TakeAway
 {
@@ -34,10 +25,9 @@ final readonly class TakeAway
     public const KINDS = ['manual.html' => 'text/html', 'manual.md' => 'text/markdown', 'manual.txt' => 'text/plain', 'drilling.svg' => 'image/svg+xml', 'folder.zip' => 'application/zip'];
 
     public function __construct(
-        private Documents $documents,
+        private ManualPage $page,
         private KitFolder $folder,
         private KitFaq $faq,
-        private PublicToken $tokens,
         private KitArchive $archive,
     ) {}
 
@@ -52,7 +42,7 @@ final readonly class TakeAway
     {
         $base = "{$revision->kit->name} {$revision->name}";
         $bytes = match ($what) {
-            'folder.zip' => $this->archive->zip($this->files($revision), strtolower((string) preg_replace('~[^A-Za-z0-9]+~', '-', $base))),
+            'folder.zip' => $this->kitFolder($revision, $base),
             'drilling.svg' => $this->drilling($revision, $options, $face),
             default => $this->manual($revision, $what, $options),
         };
@@ -61,15 +51,14 @@ final readonly class TakeAway
     }
 
     /**
-     * @return array<string, string>
      * @throws ChiralexException
+     * @throws UnusableFile
      */
-    private function files(Revision $revision): array
+    private function kitFolder(Revision $revision, string $title): string
     {
         $files = $this->folder->files($revision);
-        unset($files['datapackage.json']);
 
-        return $files + ['datapackage.json' => json_encode((new DataPackage())->of($this->folder->kit($revision), $files), JSON_PRETTY_PRINT | JSON_UNESCAPED_SLASHES | JSON_UNESCAPED_UNICODE | JSON_THROW_ON_ERROR) . "\n"];
+        return $this->archive->described($files, (new DataPackage())->of($this->folder->kit($revision), $files), $title);
     }
 
     /** @throws ChiralexException */
@@ -83,20 +72,12 @@ final readonly class TakeAway
     /** @throws UnusableProgram */
     private function manual(Revision $revision, string $what, string $options): ?string
     {
-        /** @var ManualShape|array{} $document */
-        $document = $this->documents->get($revision, 'manual', $options);
-        if ($document === []) {
-            return null;
-        }
-        $faq = $this->faq->published($revision);
-        if ($what !== 'manual.html') {
-            return ($what === 'manual.md' ? TextManual::markdown() : TextManual::plain())->of($document, $faq);
-        }
-        /** @var array{steps: array<int, string>, callouts: array<string, string>} $pictures */
-        $pictures = $this->documents->get($revision, 'pictures', $options);
-        $release = Release::query()->where('revision_id', $revision->id)->first();
-        $address = $release === null ? null : PublicToken::address($this->tokens->forRelease($release));
+        $document = $this->page->document($revision, $options);
 
-        return (new HtmlManual())->of($document, $pictures, $faq, PrintFonts::css(base_path('node_modules')), $address === null ? null : ['address' => $address, 'svg' => QrCode::svg($address)]);
+        return match (true) {
+            $document === null => null,
+            $what === 'manual.html' => $this->page->html($revision, $document, $options),
+            default => ($what === 'manual.md' ? TextManual::markdown() : TextManual::plain())->of($document, $this->faq->published($revision)),
+        };
     }
 }
