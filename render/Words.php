@@ -82,9 +82,16 @@ final readonly class Words
                 default => $text,
             };
         }
+
+        return $this->measured(strtr($this->template($code), $replace));
+    }
+
+    /** The sentence as a maker may write it: what stands in braces is filled in when it is said. */
+    public function template(string $code): string
+    {
         $own = trim($this->own["sentence.{$code}"] ?? '');
 
-        return $this->measured(strtr($own === '' ? $this->sentences[$code] ?? $code : $own, $replace));
+        return $own === '' ? $this->sentences[$code] ?? $code : $own;
     }
 
     public function kind(Kind $kind, bool $many = false): string
@@ -175,6 +182,6 @@ final readonly class Words
     /** @param list<string> $names */
     private function list(array $names): string
     {
-        return count($names) > 12 ? implode(', ', array_slice($names, 0, 11)) . ' and ' . (count($names) - 11) . ' more' : implode(', ', $names);
+        return count($names) > 12 ? strtr($this->sentences['page.and-more'] ?? '', ['{names}' => implode(', ', array_slice($names, 0, 11)), '{count}' => (string) (count($names) - 11)]) : implode(', ', $names);
     }
 }

@@ -5,12 +5,14 @@ declare(strict_types=1);
 namespace ChiralexRender\Document;
 
 use Chiralex\Bench\Interval;
+use Chiralex\Kit\DrillFace;
 use Chiralex\Kit\KitPart;
 use Chiralex\Kit\Option;
 use Chiralex\Kit\PowerSupply;
 use Chiralex\Kit\Test;
 use Chiralex\Manual\Block;
 use Chiralex\Manual\Blocks;
+use Chiralex\Manual\DrillPlan;
 use Chiralex\Manual\Manual;
 use Chiralex\Manual\ManualStep;
 use ChiralexRender\Manual\Markdown;
@@ -25,7 +27,7 @@ use ChiralexRender\Words;
  * @phpstan-import-type TextShape from OwnTexts
  * @phpstan-type RowShape array{designators: list<string>, quantity: int, value: string, kindName: string, marking: ?Marking, bag: string, direction: string}
  * @phpstan-type BlockShape array{name: string, designators?: list<string>, parts: list<string>, steps: list<int>, tests: list<string>, markdown: string, html: string}
- * @phpstan-type ManualShape array{kit: string, code: string, revision: string, choice: list<array{name: string, value: string}>, paper: string, skill: string, language?: string, units?: string, colour?: bool, alloy?: string, workholding?: string, solderFrom?: string, minutes: float, elapsed?: float, supply?: string, joints: int, bags: Bags, tools: list<string>, cautions: list<string>, squarePads: list<array{board: string, pads: array<string, string>}>, identification: list<RowShape>, steps: list<StepShape>, texts?: list<TextShape>, blocks?: list<BlockShape>}
+ * @phpstan-type ManualShape array{kit: string, code: string, revision: string, choice: list<array{name: string, value: string}>, paper: string, skill: string, language?: string, units?: string, colour?: bool, alloy?: string, workholding?: string, solderFrom?: string, minutes: float, elapsed?: float, supply?: string, joints: int, bags: Bags, tools: list<string>, cautions: list<string>, squarePads: list<array{board: string, pads: array<string, string>}>, identification: list<RowShape>, steps: list<StepShape>, texts?: list<TextShape>, blocks?: list<BlockShape>, drilling?: list<string>}
  */
 final readonly class ManualDocument
 {
@@ -72,6 +74,7 @@ final readonly class ManualDocument
             'steps' => array_map(static fn(ManualStep $step): array => $steps->of($step, $titles[$step->step->number]), $manual->steps),
             'texts' => OwnTexts::of($manual->kit->words),
             'blocks' => $this->blocks($manual, $steps),
+            'drilling' => array_map(static fn(DrillFace $face): string => trim("{$face->by} {$face->face}"), DrillPlan::of($manual->kit)),
         ];
     }
 

@@ -7,6 +7,7 @@ namespace ChiralexRender\Document;
 use Chiralex\Kit\Kit;
 use Chiralex\Reason\Reason;
 use Chiralex\Safety\Cautions;
+use Chiralex\Safety\Data\Limits;
 use Chiralex\Safety\FoundHazard;
 use Chiralex\Safety\Hazards;
 use Chiralex\Safety\StoredCharge;
@@ -23,14 +24,21 @@ final readonly class SafetyDocument
 {
     public function __construct(private Words $words) {}
 
-    /** @return array{questions: list<Question>, charges: list<Charge>, cautions: list<array{code: string, text: string, ownWords: bool}>} */
+    /** @return array{questions: list<Question>, charges: list<Charge>, cautions: list<array{code: string, text: string, template: string, ownWords: bool}>, limits: string} */
     public function of(Kit $kit): array
     {
         return [
             'questions' => array_map($this->question(...), Hazards::of($kit)),
             'charges' => array_map($this->charge(...), StoredCharges::of($kit)),
-            'cautions' => array_map(fn(Reason $reason): array => ['code' => $reason->code, 'text' => $this->words->of($reason), 'ownWords' => isset($kit->words["sentence.{$reason->code}"])], Cautions::for($kit)->ofKit()),
+            'cautions' => array_map(fn(Reason $reason): array => ['code' => $reason->code, 'text' => $this->builder($kit)->of($reason), 'template' => $this->builder($kit)->template($reason->code), 'ownWords' => isset($kit->words["sentence.{$reason->code}"])], Cautions::for($kit)->ofKit()),
+            'limits' => $this->words->sentence('safety.limits', ['charge' => Limits::CHARGE * 1e6, 'touch' => Limits::TOUCH_DC, 'energy' => Limits::ENERGY, 'volts' => Limits::ENERGY_VOLTS, 'seconds' => Limits::DISCHARGE_SECONDS]),
         ];
+    }
+
+    /** Cautions are shown as the builder reads them. */
+    private function builder(Kit $kit): Words
+    {
+        return Words::forBuilder($kit);
     }
 
     /** @return Question */
@@ -38,7 +46,7 @@ final readonly class SafetyDocument
     {
         return [
             'hazard' => $found->hazard->value,
-            'question' => $this->words->sentence("hazard.{$found->hazard->value}", []),
+            'question' => $this->words->sentence("hazard.{$found->hazard->value}", ['ac' => Limits::ELV_AC, 'dc' => Limits::ELV_DC]),
             'answer' => match (true) {
                 $found->declared => 'yes',
                 $found->ruledOut !== null => 'no',
@@ -58,7 +66,7 @@ final readonly class SafetyDocument
         return [
             'designator' => $charge->designator, 'volts' => $charge->volts, 'origin' => $charge->origin->value,
             'joules' => $digits($charge->joules()), 'microcoulombs' => $digits($charge->coulombs() * 1e6), 'hazard' => $charge->isHazard(),
-            'bleeder' => $charge->bleeder, 'seconds' => $charge->seconds() === null ? null : round($charge->seconds(), 2), 'neededOhms' => $charge->isHazard() ? (int) $charge->neededOhms() : null,
+            'bleeder' => $charge->bleeder, 'seconds' => $charge->seconds() === null ? null : round($charge->seconds(), 2), 'neededOhms' => $charge->isHazard() && $charge->neededOhms() !== null ? (int) $charge->neededOhms() : null,
         ];
     }
 }

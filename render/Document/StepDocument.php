@@ -21,7 +21,7 @@ use stdClass;
  * @phpstan-import-type Marking from BagsDocument
  * @phpstan-import-type Picture from MarksDocument
  * @phpstan-import-type CalloutShape from MarksDocument
- * @phpstan-type Sentence array{code: string, text: string, own: bool}
+ * @phpstan-type Sentence array{code: string, text: string, template: string, own: bool}
  * @phpstan-type PartShape array{designator: string, value: string, kindName: string, marking: ?Marking, hold: string, printed: ?string, bag: ?string}
  * @phpstan-type TestShape array{name: string, instrument: string, points: list<string>, expect: string, otherwise: string, adjusts: ?string, power?: string, settings?: string, range: ?array{low: ?float, high: ?float}, unit: string, reach?: string}
  * @phpstan-type StepShape array{number: int, key: string, title: string, ownWords: bool, note: string, action: string, board: ?string, side: ?string, minutes: float, joints: int, parts: list<PartShape>, callouts: list<array{designator: string, text: string, consequence: string, picture: ?Picture, second?: ?Picture, lead?: string}>, tips: list<string>, cautions: list<string>, gate: ?array{name: string, expect: string}, tests: list<TestShape>, remaining: array<string, list<string>>|\stdClass, watch?: list<string>, sentences?: list<Sentence>, wait?: ?float}
@@ -72,7 +72,7 @@ final readonly class StepDocument
             'tests' => array_map($this->test(...), $each->tests),
             'remaining' => $each->remaining === [] ? new stdClass() : $each->remaining,
             'watch' => $this->watch($each),
-            'sentences' => array_map(fn(Reason $reason): array => ['code' => $reason->code, 'text' => $this->words->of($reason), 'own' => isset($own["sentence.{$reason->code}"])], [...$each->tips, ...$step->cautions]),
+            'sentences' => array_map(fn(Reason $reason): array => ['code' => $reason->code, 'text' => $this->words->of($reason), 'template' => $this->words->template($reason->code), 'own' => isset($own["sentence.{$reason->code}"])], [...$each->tips, ...$step->cautions]),
             'wait' => $this->wait($each),
         ];
     }

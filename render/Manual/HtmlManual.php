@@ -40,6 +40,7 @@ final readonly class HtmlManual
         ];
         $heads = $body = '';
         $titles = [];
+        $written = ['begin' => ''];
         foreach ($chapters as $page => $sections) {
             $sections = array_filter($sections, static fn(string $html): bool => $html !== '');
             if ($sections === []) {
@@ -52,10 +53,13 @@ final readonly class HtmlManual
                 $titles[$id] = $words->sentence($code);
                 $html .= "<section id=\"{$id}\"><h2>" . Num::text($titles[$id]) . "</h2>{$section}</section>";
             }
-            $cover = $page === 'begin' ? '{cover}' : '';
-            $body .= "<div class=\"chapter\" style=\"page: {$page}\">{$cover}{$html}</div>";
+            $written[$page] = $html;
         }
-        $body = str_replace('{cover}', $front->head($document, $qr, $pictures['cover'] ?? []) . $this->text($document, 'intro') . $front->list($titles), $body);
+        // The contents list stands first and names what follows.
+        $written['begin'] = $front->head($document, $qr, $pictures['cover'] ?? []) . $this->text($document, 'intro') . $front->list($titles) . $written['begin'];
+        foreach ($written as $page => $html) {
+            $body .= "<div class=\"chapter\" style=\"page: {$page}\">{$html}</div>";
+        }
         $css = PrintCss::of('manual', $document['paper'], $words->sentence('page.foot', $args)) . $heads;
 
         return PrintPage::html(Num::text($words->sentence('page.title', $args)), "{$fonts}\n{$css}", $body, $words->language, ($document['colour'] ?? true) ? '' : 'bw');

@@ -36,6 +36,7 @@ final readonly class DrillSheet
             $html .= $this->table($face, $kit);
         }
         $title = Num::text("{$kit->name}, {$this->words->sentence('sheet.drilling')}");
+        $html = $html === '' ? "<h1>{$title}</h1><p>" . Num::text($this->words->sentence('sheet.nothing-drilled')) . '</p>' : $html;
 
         return PrintPage::html($title, "{$fonts}\n{$sheet->css()}section.next:first-child { break-before: auto; }", $html, $this->words->language);
     }

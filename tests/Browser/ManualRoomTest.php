@@ -23,6 +23,8 @@ final class ManualRoomTest extends BrowserCase
         $this->ready('.hazards li:nth-child(9) button', 'Yes')->click();
         $this->text('.hazards li:nth-child(9) .state', 'caution printed');
         $this->text('.safety .caution', 'Bright or invisible light');
+        $this->ready('.hazards li:nth-child(8) button', 'No')->click();
+        $this->text('.hazards li:nth-child(8) .state', '■ no');
         // Varnish shows glue: a no asks why.
         $this->ready('.hazards li:nth-child(12) button', 'No')->click();
         $this->write('.whyno input', 'it comes varnished', true);
@@ -33,6 +35,18 @@ final class ManualRoomTest extends BrowserCase
         $this->assertAccessible('Manual, settings');
         $this->ready('.seg button', 'Pages')->click();
         $this->text('.pages', "Lötdraht 0,8\u{2009}mm (0,031\u{2009}in)");
+    }
+
+    public function test_a_block_is_added_with_its_parts_and_takes_words(): void
+    {
+        $this->opened();
+        $this->ready('.pages button', 'Add a block')->click();
+        $this->write('.blockform label:first-child input', 'output', false);
+        $this->write('.blockform input.m', 'L1', false);
+        $this->ready('.blockform button', 'Save the block')->click();
+        $this->text('.owntext h3', 'output');
+        $this->text('.owntext .quiet', 'Parts: L1');
+        $this->assertAccessible('Manual, blocks');
     }
 
     public function test_words_of_the_makers_own_stand_in_the_manual_and_a_sentence_changes_everywhere(): void

@@ -144,6 +144,17 @@ final class BookTest extends TestCase
         self::assertCount(count(array_filter($document['steps'], static fn(array $step): bool => in_array('resistor', array_column($step['parts'], 'kindName'), true))), array_keys($tips, 'My own way.', true));
     }
 
+    public function test_a_sentence_is_edited_with_its_arguments_in_braces_and_long_lists_end_in_the_language_of_the_kit(): void
+    {
+        $sentences = array_merge(...array_map(static fn(array $step): array => $step['sentences'] ?? [], self::document('frost-bell', [])['steps']));
+        $iron = array_values(array_filter($sentences, static fn(array $sentence): bool => $sentence['code'] === 'tip.iron'));
+        self::assertSame(['Iron at {celsius} °C ({fahrenheit} °F) for these joints.'], array_values(array_unique(array_column($iron, 'template'))));
+        self::assertGreaterThan(1, count(array_unique(array_column($iron, 'text'))), 'the steps of this kit have two settings');
+        $names = array_map(static fn(int $number): string => "R{$number}", range(1, 14));
+        self::assertStringContainsString('R11 und 3 weitere dürfen', Words::in('de')->sentence('page.no-direction', ['designators' => $names]));
+        self::assertStringContainsString('R11 and 3 more go in', Words::in('en')->sentence('page.no-direction', ['designators' => $names]));
+    }
+
     public function test_look_alikes_on_the_table_and_parts_without_a_direction_are_named_at_the_step(): void
     {
         $steps = array_column(self::document('frost-bell', [])['steps'], null, 'number');

@@ -120,6 +120,11 @@ final class SheetsTest extends TestCase
         self::assertEqualsWithDelta($height, $bottom, 1e-6);
     }
 
+    public function test_a_kit_with_nothing_to_drill_says_so_instead_of_an_empty_sheet(): void
+    {
+        self::assertStringContainsString('Nothing of this kit is drilled. Say holes in kit.json', (new DrillSheet(Words::english()))->of(self::kit('halt-signal'), 'A4', ''));
+    }
+
     public function test_a_panel_is_drilled_as_seen_from_outside_and_holes_the_maker_says_come_first(): void
     {
         $panel = DrillPlan::of(self::kit('kiln-watch'));

@@ -67,7 +67,11 @@ final class TakeAwayTest extends TradeCase
         self::assertSame(['no', false, 'a picture of one'], [$answer()['answer'], $answer()['applies'], $answer()['why']]);
         $this->actingAs($user)->postJson("/api/revisions/{$revision->id}/undo", ['operationId' => (string) Str::uuid()], ['If-Match' => '2'])->assertOk();
         self::assertSame('yes', $answer()['answer']);
-        $this->edit($user, $revision, 3, [['type' => 'hazard', 'target' => 'dragons', 'field' => '', 'value' => true]])->assertStatus(422);
+        $this->edit($user, $revision, 3, [['type' => 'hazard', 'target' => 'laser', 'field' => '', 'value' => false]])->assertOk();
+        self::assertSame(['no', ''], [$answer()['answer'], $answer()['why']]);
+        $this->edit($user, $revision, 4, [['type' => 'hazard', 'target' => 'laser', 'field' => '', 'value' => null]])->assertOk();
+        self::assertSame('', $answer()['answer']);
+        $this->edit($user, $revision, 5, [['type' => 'hazard', 'target' => 'dragons', 'field' => '', 'value' => true]])->assertStatus(422);
     }
 
     public function test_settings_and_own_words_are_in_the_manual_at_once(): void

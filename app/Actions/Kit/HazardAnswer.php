@@ -11,7 +11,7 @@ final readonly class HazardAnswer
 {
     /**
      * @param array<array-key, mixed> $root of kit.json
-     * @param Change $change target is the hazard; the value is `true` for yes, a text for no (why, or empty), null for nothing said
+     * @param Change $change target is the hazard; the value is `true` for yes, a text for no (why), `false` for no without a reason (an empty text would arrive as null), null for nothing said
      * @return array{array<array-key, mixed>, Change} the root, and what takes the change back
      * @throws UnknownChange when there is no such hazard
      */
@@ -25,8 +25,8 @@ final readonly class HazardAnswer
         unset($ruledOut[$hazard->value]);
         if ($change->value === true) {
             $traits[] = $hazard->value;
-        } elseif (is_string($change->value)) {
-            $ruledOut[$hazard->value] = mb_substr(trim($change->value), 0, 300);
+        } elseif ($change->value !== null) {
+            $ruledOut[$hazard->value] = is_string($change->value) ? mb_substr(trim($change->value), 0, 300) : '';
         }
         unset($root['ruledOut'], $root['traits']);
 

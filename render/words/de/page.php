@@ -5,6 +5,7 @@ declare(strict_types=1);
 /** German phrases of printed pages and callouts, by code; `{name}` is an argument, `{0.8 mm}` a length in the units of the kit. */
 return [
     'page.to' => 'bis',
+    'page.and-more' => '{names} und {count} weitere',
     'page.at-most' => 'höchstens {value}',
     'page.at-least' => 'mindestens {value}',
     'page.title' => '{kit}, Ausgabe {revision}: Bauanleitung',
@@ -84,5 +85,6 @@ return [
     'sheet.scale' => 'Miss diesen Balken: {length}. Stimmt er nicht, druck noch einmal mit 100 %, ohne Anpassen an die Seite.',
     'sheet.hole' => 'Loch', 'sheet.from-left' => 'von links', 'sheet.from-bottom' => 'von unten', 'sheet.drill' => 'Bohrer', 'sheet.through' => 'hindurch', 'sheet.stack' => 'in dieser Folge',
     'sheet.centre' => 'von den Mittellinien, nach rechts und oben',
+    'sheet.nothing-drilled' => 'An diesem Bausatz wird nichts gebohrt. Nenne Löcher in kit.json, drilling, oder eine Frontplatte über Teilen einer Platine.',
     'sheet.drill-how' => 'Schablone aufkleben, Mitten körnen, mit {3 mm} vorbohren, dann mit dem Stufenbohrer auf Maß. Entgraten und das Teil probieren, bevor das nächste Loch kommt.',
 ];

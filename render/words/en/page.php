@@ -5,6 +5,7 @@ declare(strict_types=1);
 /** English phrases of printed pages and callouts, by code; `{name}` is an argument, `{0.8 mm}` a length in the units of the kit. */
 return [
     'page.to' => 'to',
+    'page.and-more' => '{names} and {count} more',
     'page.at-most' => 'at most {value}',
     'page.at-least' => 'at least {value}',
     'page.title' => '{kit}, revision {revision}: build manual',
@@ -88,5 +89,6 @@ return [
     'sheet.scale' => 'Measure this bar: {length}. If it is not, print again at 100 %, without fitting to the page.',
     'sheet.hole' => 'hole', 'sheet.from-left' => 'from the left', 'sheet.from-bottom' => 'from the bottom', 'sheet.drill' => 'drill', 'sheet.through' => 'through it', 'sheet.stack' => 'in this order',
     'sheet.centre' => 'from the centre lines, right and up',
+    'sheet.nothing-drilled' => 'Nothing of this kit is drilled. Say holes in kit.json, drilling, or name a panel over parts of a board.',
     'sheet.drill-how' => 'Tape the template on, punch the centres, drill a pilot of {3 mm}, then the size with a step drill. Deburr, and try the part before the next hole.',
 ];

@@ -66,8 +66,8 @@ return [
     'marks.terminal-spelling' => '{designator}: one terminal is spelt {words}. Use one spelling.',
     'manual.loose-nowhere' => '{designator} ({what}) is in the kit but no step names it. Say in kit.json, usedAt, which gate, test, wire or part it is used at.',
     'parts.charge-unsaid' => '{designator} would hold {joules} J at the {volts} V it stands. Say in kit.json, nets, what it sees, or the supply; until then its caution is printed.',
-    'parts.no-bleeder' => '{designator} holds {joules} J at {volts} V and nothing empties it. Put {ohms} Ω or less across it ({watts} W): at most 60 V are left after {limit} s (IEC 60204-1, 6.2.4, from memory). Or say in kit.json, nets, which bleeder it has.',
-    'parts.slow-bleeder' => '{designator} holds {joules} J at {volts} V; {bleeder} takes {seconds} s to empty it. With {ohms} Ω or less ({watts} W) at most 60 V are left after {limit} s (IEC 60204-1, 6.2.4, from memory).',
+    'parts.no-bleeder' => '{designator} holds {joules} J at {volts} V and nothing empties it. Put {ohms} Ω or less across it ({watts} W): at most {left} V are left after {limit} s (IEC 60204-1, 6.2.4, from memory). Or say in kit.json, nets, which bleeder it has.',
+    'parts.slow-bleeder' => '{designator} holds {joules} J at {volts} V; {bleeder} takes {seconds} s to empty it. With {ohms} Ω or less ({watts} W) at most {left} V are left after {limit} s (IEC 60204-1, 6.2.4, from memory).',
     // what depends on a part
     'depends.adjusts' => 'Test {test} is set with {name}.',
     'depends.formula' => 'Test {test} is computed from {name}: {formula}.',

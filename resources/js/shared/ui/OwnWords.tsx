@@ -1,9 +1,9 @@
 import { useEffect, useRef, useState } from 'react';
 
-type Props = { label: string; text: string; empty: string; rows?: number; disabled: boolean; onSave: (text: string | null) => Promise<boolean> };
+type Props = { label: string; text: string; empty: string; hint?: string; rows?: number; disabled: boolean; onSave: (text: string | null) => Promise<boolean> };
 
 /** A text of the maker's own, written in place: saved as a whole, taken away by emptying it. */
-export function OwnWords({ label, text, empty, rows = 6, disabled, onSave }: Props) {
+export function OwnWords({ label, text, empty, hint, rows = 6, disabled, onSave }: Props) {
   const [draft, setDraft] = useState<string | null>(null);
   const field = useRef<HTMLTextAreaElement>(null);
   const open = draft !== null;
@@ -22,6 +22,7 @@ export function OwnWords({ label, text, empty, rows = 6, disabled, onSave }: Pro
       <label>{label}
         <textarea ref={field} rows={rows} value={draft} maxLength={8000} onChange={(event) => { setDraft(event.target.value); }} onKeyDown={(event) => { event.stopPropagation(); if (event.key === 'Escape') setDraft(null); }} />
       </label>
+      {hint !== undefined && <p className="quiet">{hint}</p>}
       <p>
         <button type="button" className="btn pri" disabled={disabled} onClick={() => void save()}>Save</button>{' '}
         <button type="button" className="btn" onClick={() => { setDraft(null); }}>Leave</button>

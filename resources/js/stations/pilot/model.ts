@@ -44,7 +44,8 @@ export function nextStep(rows: readonly Row[], steps: readonly ManualStep[], bui
 /** Builds with their minutes and snags, the newest first. */
 export function builds(rows: readonly Row[]): { build: number; minutes: number; steps: number; snags: number }[] {
   const all = new Map<number, { build: number; minutes: number; steps: number; snags: number }>();
-  for (const row of rows) {
+  // Readings are logged among the steps and are none.
+  for (const row of rows.filter((each) => !each.step.startsWith('reading:'))) {
     const build = Number(row.build);
     const now = all.get(build) ?? { build, minutes: 0, steps: 0, snags: 0 };
     all.set(build, { build, minutes: now.minutes + Number(row.minutes), steps: now.steps + 1, snags: now.snags + (row.snag === '' ? 0 : 1) });

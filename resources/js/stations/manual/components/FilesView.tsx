@@ -14,7 +14,6 @@ const FILES: readonly { what: string; name: string; does: string }[] = [
   { what: 'manual.html', name: 'One HTML file', does: 'The manual for a web page or a memory stick; it loads nothing.' },
   { what: 'manual.md', name: 'Markdown', does: 'The manual as text with signs.' },
   { what: 'manual.txt', name: 'Plain text', does: 'The manual without signs.' },
-  { what: 'drilling.svg', name: 'Drilling template, SVG', does: 'The first face at true size, for a cutter.' },
   { what: 'folder.zip', name: 'The kit folder', does: 'All files of this revision with datapackage.json, to keep beside the board files.' },
 ];
 
@@ -22,17 +21,27 @@ const FILES: readonly { what: string; name: string; does: string }[] = [
 export function FilesView({ manual }: { manual: ManualDocument }) {
   const kit = useKit();
   const options = useOptions();
-  const query = options === '' ? '' : `?options=${encodeURIComponent(options)}`;
+  const address = (what: string, face: number | null) => {
+    const query = new URLSearchParams({ ...(options === '' ? {} : { options }), ...(face === null ? {} : { face: String(face) }) }).toString();
+    return `/api/revisions/${String(kit.id)}/take/${what}${query === '' ? '' : `?${query}`}`;
+  };
+  const faces = manual.drilling ?? [];
+  const prints = PRINTS.filter(({ kind }) => kind !== 'drilling-template' || faces.length > 0);
+  const take = (what: string, name: string, does: string, face: number | null) => (
+    <div key={`${what} ${String(face)}`}><dt>{name}</dt><dd className="quiet">{does}</dd><dd className="act"><a className="btn" href={address(what, face)} download aria-label={`Take it: ${name}`}>Take it</a></dd></div>
+  );
   return (
     <div className="scroll takeaway" tabIndex={0} role="region" aria-label="Prints and files">
       <h2>To print, on {manual.paper}</h2>
       <dl>
-        {PRINTS.map(({ kind, name, does }) => <div key={kind}><dt>{name}</dt><dd className="quiet">{does}</dd><dd className="act"><PrintButton label="Make PDF" name={name} kind={kind} subject={kit.id} paper={manual.paper} /></dd></div>)}
+        {prints.map(({ kind, name, does }) => <div key={kind}><dt>{name}</dt><dd className="quiet">{does}</dd><dd className="act"><PrintButton label="Make PDF" name={name} kind={kind} subject={kit.id} paper={manual.paper} /></dd></div>)}
       </dl>
       <h2>To take away</h2>
       <dl>
-        {FILES.map(({ what, name, does }) => <div key={what}><dt>{name}</dt><dd className="quiet">{does}</dd><dd className="act"><a className="btn" href={`/api/revisions/${String(kit.id)}/take/${what}${query}`} download aria-label={`Take it: ${name}`}>Take it</a></dd></div>)}
+        {FILES.map(({ what, name, does }) => take(what, name, does, null))}
+        {faces.map((face, index) => take('drilling.svg', `Drilling of ${face}, SVG`, 'At true size, for a cutter.', index))}
       </dl>
+      {faces.length === 0 && <p className="quiet">Nothing of this kit is drilled. Holes in kit.json, drilling, or a panel over parts of a board give a template.</p>}
       <p className="quiet">Print what is 1:1 without fitting it to the page, and measure its bar.</p>
     </div>
   );

@@ -25,7 +25,7 @@ describe('a question of safety', () => {
   it('takes a no at once where nothing shows it', async () => {
     const kit = aKit();
     await click(find(mount(kit.around(<ul><HazardRow question={question()} /></ul>)), 'button', 'No'));
-    expect(kit.saves[0]?.[0]?.value).toBe('');
+    expect(kit.saves[0]?.[0]?.value).toBe(false);
   });
 
   it('asks why where the parts show it, and saves the reason', async () => {

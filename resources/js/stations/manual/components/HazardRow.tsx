@@ -13,10 +13,10 @@ export function HazardRow({ question }: { question: Question }) {
   useEffect(() => {
     if (asking) field.current?.focus();
   }, [asking]);
-  const answer = (value: true | string | null) => kit.save([{ type: 'hazard', target: question.hazard, field: '', value }]);
+  const answer = (value: boolean | string | null) => kit.save([{ type: 'hazard', target: question.hazard, field: '', value }]);
   const no = () => {
     if (question.shown.length > 0) setWhy(question.why);
-    else void answer('');
+    else void answer(false);
   };
   const saveWhy = async () => {
     if (why !== null && (await answer(why)) !== 'refused') setWhy(null);

@@ -30,12 +30,12 @@ export function SafetyView() {
           </tbody>
         </table>
       )}
-      <p className="quiet">Half the capacitance times the voltage squared. It hurts from 45&thinsp;µC above 60&thinsp;V (IEC 61010-1), and burns from 20&thinsp;J at 2&thinsp;V (IEC 60950-1); at most 60&thinsp;V may be left after 5&thinsp;s (IEC 60204-1). All three from memory.</p>
+      <p className="quiet">{safety.data.limits}</p>
       <h2>Cautions in front of the manual</h2>
       {cautions.map((caution) => (
-        <div key={caution.code} className="caution">
+        <div key={caution.text} className="caution">
           <p>{caution.text}</p>
-          {kit.mayEdit && <OwnWords label="these words" empty="" text={caution.text} rows={3} disabled={kit.saving} onSave={async (value) => (await kit.save([{ type: 'words', target: `sentence.${caution.code}`, field: '', value }])) !== 'refused'} />}
+          {kit.mayEdit && <OwnWords label="these words" hint={HINT} empty="" text={caution.template} rows={3} disabled={kit.saving} onSave={async (value) => (await kit.save([{ type: 'words', target: `sentence.${caution.code}`, field: '', value }])) !== 'refused'} />}
           {kit.mayEdit && caution.ownWords && <button type="button" className="btn link" onClick={() => void kit.save([{ type: 'words', target: `sentence.${caution.code}`, field: '', value: null }])}>back to the usual words</button>}
         </div>
       ))}
@@ -43,6 +43,8 @@ export function SafetyView() {
     </div>
   );
 }
+
+const HINT = 'What stands in braces is filled in.';
 
 /** Where the voltage across a capacitor comes from. */
 const FROM: Readonly<Record<string, string>> = { computed: 'the supply', 'kit file': 'what you declared', 'parts list': 'its rating' };

@@ -39,7 +39,7 @@ export function StepPage({ step, faq, current, onPick }: Props) {
           ))}
           {step.callouts.map((callout) => <p key={callout.designator} className="sidebar"><b className="m">{callout.designator}</b> {callout.text}</p>)}
           {[...new Set(step.parts.map((part) => part.hold).filter((hold) => hold !== ''))].map((hold) => <p key={hold}>{hold}</p>)}
-          {(step.sentences ?? []).filter((each) => step.tips.includes(each.text)).map((each) => <Sentence key={each.code} sentence={each} />)}
+          {step.sentences ? step.sentences.filter((each) => step.tips.includes(each.text)).map((each) => <Sentence key={each.code} sentence={each} />) : step.tips.map((tip) => <p key={tip}>{tip}</p>)}
           {step.cautions.map((text) => <p key={text} className="caution">{text}</p>)}
           {step.tests.map((test) => <p key={test.name}><b>{test.name}</b>: {howTested(test)}, expect <b>{test.expect}</b>. {test.otherwise === '' ? '' : `Otherwise: ${test.otherwise}.`}</p>)}
           {step.gate && step.tests.length === 0 && <p>Expect <b>{step.gate.expect}</b>.</p>}

@@ -16,7 +16,7 @@ export function OrderBar({ order, comparing, onCompare }: { order: Order; compar
   // Releases made before the document named the setting tell it by their steps.
   const group = order.group ?? Math.max(1, ...order.steps.filter((step) => step.action === 'solder').map((step) => step.parts.length));
   return (
-    <div className="bar">
+    <div className="bar orderbar">
       <span className="seg" role="group" aria-label="School">
         {SCHOOLS.map((school) => (
           <button key={school.id} type="button" aria-pressed={order.school === school.id} disabled={!kit.mayEdit || kit.saving} onClick={() => { set('school', school.id); }}>{school.name}</button>
