@@ -44,7 +44,7 @@ final readonly class DifferenceDocument
      */
     public function of(array $differences, Manual $before, Manual $after): array
     {
-        $alike = [(new LookAlikes())->of($before->kit), (new LookAlikes())->of($after->kit)];
+        $alike = [LookAlikes::of($before->kit), LookAlikes::of($after->kit)];
 
         return [
             'before' => $before->kit->revision,
@@ -112,14 +112,13 @@ final readonly class DifferenceDocument
     }
 
     /**
-     * @param array<array-key, array<string, true>> $alike
      * @return Side
      */
-    private function side(KitPart $part, Touched $touched, array $alike): array
+    private function side(KitPart $part, Touched $touched, LookAlikes $alike): array
     {
         return [
             'value' => $this->names->value($part), 'kindName' => $this->names->kind($part), 'outline' => $part->outline->name, 'height' => round($part->height, 3), 'marking' => PartMarking::of($part),
-            'steps' => $touched->steps, 'bag' => $touched->bag, 'callout' => $touched->callout, 'tests' => $touched->tests, 'alike' => array_map(strval(...), array_keys($alike[$part->designator] ?? [])),
+            'steps' => $touched->steps, 'bag' => $touched->bag, 'callout' => $touched->callout, 'tests' => $touched->tests, 'alike' => $alike->to($part->designator),
         ];
     }
 

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace ChiralexRender\Document;
 
-use Chiralex\Build\LookAlikePair;
+use Chiralex\Build\LookAlikeGroup;
 use Chiralex\Kit\Kit;
 use ChiralexRender\Svg\PartPicture;
 use ChiralexRender\Told;
@@ -18,18 +18,19 @@ final readonly class LineUp
     public function __construct(private Words $words) {}
 
     /**
-     * @param list<LookAlikePair> $pairs
+     * @param list<LookAlikeGroup> $groups
      * @return list<array{degree: float, why: array<string, mixed>, these: array<string, mixed>, those: array<string, mixed>}>
      */
-    public function of(Kit $kit, array $pairs): array
+    public function of(Kit $kit, array $groups): array
     {
-        usort($pairs, static fn(LookAlikePair $a, LookAlikePair $b): int => [$b->confusion->degree, $a->these[0], $a->those[0]] <=> [$a->confusion->degree, $b->these[0], $b->those[0]]);
+        $pairs = array_merge(...array_map(static fn(LookAlikeGroup $group): array => $group->split(self::MOST), $groups), ...[[]]);
+        usort($pairs, static fn(LookAlikeGroup $a, LookAlikeGroup $b): int => [$b->confusion->degree, $a->looks[0][0], $a->looks[1][0] ?? ''] <=> [$a->confusion->degree, $b->looks[0][0], $b->looks[1][0] ?? '']);
 
-        return array_map(fn(LookAlikePair $pair): array => [
+        return array_map(fn(LookAlikeGroup $pair): array => [
             'degree' => $pair->confusion->degree,
             'why' => (new Told($this->words))->reason($pair->confusion->reason),
-            'these' => $this->side($kit, $pair->these),
-            'those' => $this->side($kit, $pair->those),
+            'these' => $this->side($kit, $pair->looks[0]),
+            'those' => $this->side($kit, $pair->looks[1] ?? $pair->looks[0]),
         ], array_slice($pairs, 0, self::MOST));
     }
 

@@ -22,6 +22,9 @@ use ChiralexRender\Words;
  */
 final readonly class MarksDocument
 {
+    /** Look-alikes named with a callout. */
+    private const NAMED = 24;
+
     public function __construct(private Words $words) {}
 
     /**
@@ -31,7 +34,7 @@ final readonly class MarksDocument
     public function of(array $callouts, Kit $kit, ?BuildOrder $order): array
     {
         $steps = $order === null ? [] : array_map(static fn(int $index): int => $order->steps[$index]->number, $order->stepOf());
-        $alike = array_map(static fn(array $others): array => array_map(strval(...), array_keys($others)), (new LookAlikes())->of($kit));
+        $alike = LookAlikes::of($kit);
 
         return ['callouts' => [
             ...array_map(fn(Callout $callout): array => $this->callout($callout, $kit, $steps, $alike), $callouts),
@@ -41,10 +44,9 @@ final readonly class MarksDocument
 
     /**
      * @param array<string, int> $steps
-     * @param array<string, list<string>> $alike
      * @return CalloutShape
      */
-    private function callout(Callout $callout, Kit $kit, array $steps, array $alike): array
+    private function callout(Callout $callout, Kit $kit, array $steps, LookAlikes $alike): array
     {
         return [
             'designator' => $callout->designator,
@@ -62,7 +64,7 @@ final readonly class MarksDocument
             'lead' => $this->lead($callout, $kit),
             'ownWords' => isset($kit->words["callout.{$callout->designator}.text"]),
             'step' => $steps[$callout->designator] ?? null,
-            'alike' => $alike[$callout->designator] ?? [],
+            'alike' => array_slice($alike->to($callout->designator), 0, self::NAMED),
             'picture' => (new CalloutPicture($kit))->of($callout->designator),
             'second' => null,
         ];

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace ChiralexRender\Document;
 
-use Chiralex\Bom\Designators;
 use Chiralex\Bom\Line;
 use Chiralex\Build\LookAlikes;
 use Chiralex\Kit\Kit;
@@ -19,14 +18,16 @@ use ChiralexRender\Words;
 /** The document of `parts`: lines as read and recognised, and what was wrong. */
 final readonly class PartsDocument
 {
+    /** Look-alikes named with a line. */
+    private const NAMED = 24;
+
     public function __construct(private Words $words) {}
 
     /** @return array{kit: string, revision: string, file: string, columns: array<string, string>, headers: list<string>, options: list<array{name: string, values: list<string>, default: string, chosen: string}>, lines: list<array<string, mixed>>, lineUp: list<array<string, mixed>>, problems: list<array<string, mixed>>} */
     public function of(Kit $kit): array
     {
         $told = new Told($this->words);
-        $pairs = (new LookAlikes())->pairs($kit);
-        $alike = (new LookAlikes())->of($kit, $pairs);
+        $alike = LookAlikes::of($kit);
 
         return [
             'kit' => $kit->name,
@@ -36,7 +37,7 @@ final readonly class PartsDocument
             'headers' => $kit->list->headers,
             'options' => array_map(static fn(Option $option): array => ['name' => $option->name, 'values' => array_map(strval(...), array_keys($option->values)), 'default' => $option->default, 'chosen' => $option->chosen], $kit->options),
             'lines' => array_merge(...array_map(fn(Line $line): array => $this->lines($line, $kit, $alike), $kit->list->lines), ...[[]]),
-            'lineUp' => (new LineUp($this->words))->of($kit, $pairs),
+            'lineUp' => (new LineUp($this->words))->of($kit, $alike->groups),
             'problems' => array_map(static fn(Problem $problem): array => $told->problem($problem), $kit->problems),
         ];
     }
@@ -44,10 +45,9 @@ final readonly class PartsDocument
     /**
      * One document line for each row; designators that the maker treats differently stand apart.
      *
-     * @param array<string, array<string, true>> $alike
      * @return list<array<string, mixed>>
      */
-    private function lines(Line $line, Kit $kit, array $alike): array
+    private function lines(Line $line, Kit $kit, LookAlikes $alike): array
     {
         $groups = [];
         foreach ($line->designators as $designator) {
@@ -57,7 +57,7 @@ final readonly class PartsDocument
             }
         }
 
-        return array_values(array_map(fn(array $parts): array => $this->line($line, $parts, count($groups) === 1, array_map(strval(...), array_keys($alike[$parts[0]->designator] ?? [])), $kit), $groups));
+        return array_values(array_map(fn(array $parts): array => $this->line($line, $parts, count($groups) === 1, $alike->to($parts[0]->designator), $kit), $groups));
     }
 
     /**
@@ -67,7 +67,6 @@ final readonly class PartsDocument
      */
     private function line(Line $line, array $parts, bool $whole, array $alike, Kit $kit): array
     {
-        usort($alike, Designators::compare(...));
         $told = new Told($this->words);
         $substitutes = new Substitutes($kit);
         $part = $parts[0];
@@ -106,7 +105,9 @@ final readonly class PartsDocument
             'socket' => $part->socket,
             'placed' => $part->placement !== null,
             'marking' => PartMarking::of($part),
-            'alike' => $alike,
+            // Of a crowd that all look alike the first; their number is said.
+            'alike' => array_slice($alike, 0, self::NAMED),
+            'alikeInAll' => count($alike),
             'reasons' => $told->reasons($part->recognition->reasons),
         ];
     }

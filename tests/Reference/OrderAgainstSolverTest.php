@@ -46,7 +46,7 @@ final class OrderAgainstSolverTest extends TestCase
         $names = array_map(static fn(string $row): string => explode(',', $row)[0], $bom);
         $kit = KitMaker::kit($bom, $places, ['board' => ['outline' => [[0, 0], [130, 0], [130, 70], [0, 70]]], 'groups' => ['before' => [[$names[3], $names[0]], [$names[5], $names[2]]]], 'settings' => ['group' => self::GROUP]]);
         $book = TaskBook::of($kit);
-        $items = Items::of($kit, $book, (new RuleBook())->precedence($kit, $book), (new LookAlikes())->of($kit));
+        $items = Items::of($kit, $book, (new RuleBook())->precedence($kit, $book), LookAlikes::of($kit));
         $costs = new Costs($items, Holding::of($kit), []);
         $steps = (new Sequencer($items, $costs, School::LowestFirst, self::GROUP))->steps();
         $score = (new Scorer($items, $costs))->score($steps);

@@ -4,87 +4,88 @@ declare(strict_types=1);
 
 namespace Chiralex\Build;
 
+use Chiralex\Bom\Designators;
+use Chiralex\Build\Internal\LooksOfKit;
 use Chiralex\Kit\Kit;
-use Chiralex\Kit\PartLook;
-use Chiralex\Marking\CodeNeighbours;
-use Chiralex\Marking\Confusability;
-use Chiralex\Marking\Look;
 
-/** Which parts of a kit a builder may take for each other, computed once per distinct look. */
+/** Which parts of a kit a builder may take for each other: groups of looks, and the pairs that the maker names. */
 final readonly class LookAlikes
 {
     /**
-     * @param ?list<LookAlikePair> $pairs where they are known already
-     * @return array<string, array<string, true>> designator to its look-alikes, those the maker names among them
+     * @param list<LookAlikeGroup> $groups
+     * @param array<string, array<int, int>> $places designator to its groups and its look in each
+     * @param array<string, array<string, true>> $named designator to those the maker calls its look-alikes, both ways
      */
-    public function of(Kit $kit, ?array $pairs = null): array
+    private function __construct(
+        public array $groups,
+        private array $places,
+        private array $named,
+    ) {}
+
+    public static function of(Kit $kit): self
     {
-        $alike = [];
-        foreach ($pairs ?? $this->pairs($kit) as $pair) {
-            foreach ($pair->these as $a) {
-                foreach ($pair->those as $b) {
-                    $alike[$a][$b] = $alike[$b][$a] = true;
+        $groups = (new LooksOfKit($kit))->groups();
+        $places = $named = [];
+        foreach ($groups as $index => $group) {
+            foreach ($group->looks as $look => $designators) {
+                foreach ($designators as $designator) {
+                    $places[$designator][$index] = $look;
                 }
             }
         }
         foreach ($kit->parts as $part) {
             foreach ($part->lookAlikes as $other) {
-                $alike[$part->designator][$other] = $alike[$other][$part->designator] = true;
+                $named[$part->designator][$other] = $named[$other][$part->designator] = true;
             }
         }
 
-        return $alike;
+        return new self($groups, $places, $named);
     }
 
-    /** @return list<LookAlikePair> one for each two looks */
-    public function pairs(Kit $kit): array
+    public function areAlike(string $one, string $other): bool
     {
-        $groups = $looks = [];
-        foreach ($kit->parts as $part) {
-            if ($part->supply->isBuilt() && !str_starts_with($part->designator, '~')) {
-                $look = PartLook::of($part);
-                $key = "{$look->kind->value}|{$look->value}|{$look->body}";
-                $groups[$key][] = $part->designator;
-                $looks[$key] = $look;
-            }
+        if (isset($this->named[$one][$other])) {
+            return true;
         }
-        $pairs = [];
-        $compare = new Confusability();
-        foreach ($this->candidates($looks) as [$a, $b]) {
-            $confusion = $compare->compare($looks[$a], $looks[$b]);
-            if ($confusion->isLookAlike()) {
-                $pairs[] = new LookAlikePair($groups[$a], $groups[$b], $looks[$a]->kind, $confusion);
+        $there = $this->places[$other] ?? [];
+        foreach ($this->places[$one] ?? [] as $group => $look) {
+            if (isset($there[$group]) && $there[$group] !== $look) {
+                return true;
             }
         }
 
-        return $pairs;
+        return false;
     }
 
-    /**
-     * Looks worth comparing: of one body, and where only a code tells them apart, of neighbouring codes.
-     *
-     * @param array<array-key, Look> $looks
-     * @return list<array{array-key, array-key}>
-     */
-    private function candidates(array $looks): array
+    /** @return list<string> designators of its look-alikes, in natural order */
+    public function to(string $designator): array
     {
-        $bodies = $codes = [];
-        foreach ($looks as $key => $look) {
-            if (Confusability::byCodeAlone($look)) {
-                $codes[$look->body][$key] = (string) $look->code;
-            } else {
-                $bodies[$look->body][] = $key;
+        $others = $this->named[$designator] ?? [];
+        foreach ($this->places[$designator] ?? [] as $group => $own) {
+            foreach ($this->groups[$group]->looks as $look => $designators) {
+                $others += $look === $own ? [] : array_fill_keys($designators, true);
             }
         }
-        $pairs = array_merge(...array_map((new CodeNeighbours())->pairs(...), array_values($codes)), ...[[]]);
-        foreach ($bodies as $keys) {
-            foreach ($keys as $index => $a) {
-                foreach (array_slice($keys, $index + 1) as $b) {
-                    $pairs[] = [$a, $b];
-                }
-            }
-        }
+        $names = array_map(strval(...), array_keys($others));
+        usort($names, Designators::compare(...));
 
-        return $pairs;
+        return $names;
+    }
+
+    /** @return array<string, array<string, true>> for each designator those that the maker, not its look, puts beside it */
+    public function named(): array
+    {
+        return $this->named;
+    }
+
+    /** @return array<int, int> the groups of a part and its look in each */
+    public function placesOf(string $designator): array
+    {
+        return $this->places[$designator] ?? [];
+    }
+
+    public function any(): bool
+    {
+        return $this->groups !== [] || $this->named !== [];
     }
 }

@@ -38,7 +38,7 @@ final readonly class Planner
         }
         $school = School::from($kit->settings->school);
         $holding = Holding::of($kit);
-        $alike = (new LookAlikes())->of($kit);
+        $alike = LookAlikes::of($kit);
         $items = Items::of($kit, $book, $precedence, $alike);
         $costs = new Costs($items, $holding, $this->factoryFitted($kit));
         $computed = (new Sequencer($items, $costs, $school, $kit->settings->group, $this->endSides($book)))->steps();

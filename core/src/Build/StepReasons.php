@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Chiralex\Build;
 
 use Chiralex\Board\Lie;
-use Chiralex\Bom\Designators;
 use Chiralex\Build\Internal\Costs;
 use Chiralex\Build\Internal\Holding;
 use Chiralex\Kit\Kit;
@@ -17,12 +16,13 @@ final readonly class StepReasons
 {
     /** A joint needs this much lead to show, in millimetres. */
     public const LEAD_NEEDED = 0.5;
+    /** Look-alikes named at a step; of more their number is said. */
+    private const NAMED = 24;
 
-    /** @param array<string, array<string, true>> $alike designator to its look-alikes */
     public function __construct(
         private Kit $kit,
         private Precedence $precedence,
-        private array $alike,
+        private LookAlikes $alike,
     ) {}
 
     public function part(string $name, Task $task, Holding $holding, ?Lie $lie): StepPart
@@ -59,10 +59,9 @@ final readonly class StepReasons
      */
     private function apart(string $name, float $height): array
     {
-        $near = array_filter(array_map(strval(...), array_keys($this->alike[$name] ?? [])), fn(string $other): bool => abs(($this->kit->part($other)->height ?? INF) - $height) <= Costs::SPREAD);
-        usort($near, Designators::compare(...));
+        $near = array_values(array_filter($this->alike->to($name), fn(string $other): bool => abs(($this->kit->part($other)->height ?? INF) - $height) <= Costs::SPREAD));
 
-        return $near === [] ? [] : [new Reason('order.apart', ['designators' => $near])];
+        return $near === [] ? [] : [new Reason('order.apart', ['designators' => array_slice($near, 0, self::NAMED)] + (count($near) > self::NAMED ? ['more' => count($near) - self::NAMED] : []))];
     }
 
     /**

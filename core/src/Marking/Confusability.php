@@ -34,6 +34,17 @@ final readonly class Confusability
         return $this->codes($a->code ?? '', $b->code ?? '');
     }
 
+    /** Looks of one body that share this class are all alike: a clear lens hides the colour, a small print is not read; null: no such class. */
+    public static function wholeClass(Look $look): ?string
+    {
+        return match (true) {
+            $look->bands !== [] => null,
+            in_array($look->kind, [Kind::Led, Kind::Photo], true) => $look->clear ? 'alike.clear-body' : null,
+            in_array($look->kind, self::SMALL_PRINT, true) => 'alike.same-body',
+            default => null,
+        };
+    }
+
     /** True where nothing but a printed code tells the part from others of its body. */
     public static function byCodeAlone(Look $look): bool
     {

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Chiralex\Review;
 
 use Chiralex\Bom\Supply;
-use Chiralex\Build\LookAlikePair;
 use Chiralex\Build\LookAlikes;
 use Chiralex\Kit\KitPart;
 use Chiralex\Part\Kind;
@@ -43,15 +42,29 @@ final readonly class PartMatters implements MatterSource
         return [...$matters, ...$this->lookAlikes($subject)];
     }
 
-    /** @return list<Matter> one for each pair of looks */
+    /** @return list<Matter> one for each look with all that it is taken for, for one reason; a group of many alike is one matter */
     private function lookAlikes(Subject $subject): array
     {
-        return array_map(static function (LookAlikePair $pair): Matter {
-            $clear = $pair->confusion->reason->code === 'alike.clear-body' && $pair->kind === Kind::Led;
+        $told = [];
+        foreach (LookAlikes::of($subject->kit)->groups as $group) {
+            $key = $group->confusion->reason->code . ' ' . implode(' ', $group->looks[0]);
+            $told[$key]['group'] ??= $group;
+            $told[$key]['those'] = [...($told[$key]['those'] ?? []), ...array_merge(...array_slice($group->looks, 1), ...[[]])];
+        }
 
-            return new Matter($clear ? Weight::Warn : Weight::Note, Station::Parts, $clear ? 'parts.clear-bodies' : 'parts.look-alikes', [
-                'these' => $pair->these, 'those' => $pair->those, 'degree' => $pair->confusion->degree, 'why' => $pair->confusion->reason->code,
-            ], [...$pair->these, ...$pair->those]);
-        }, (new LookAlikes())->pairs($subject->kit));
+        return array_values(array_map(static function (array $each): Matter {
+            $group = $each['group'];
+            $clear = $group->confusion->reason->code === 'alike.clear-body' && $group->kind === Kind::Led;
+
+            $code = match (true) {
+                $clear => 'parts.clear-bodies',
+                count($group->looks) > 2 => 'parts.look-alike-group',
+                default => 'parts.look-alikes',
+            };
+
+            return new Matter($clear ? Weight::Warn : Weight::Note, Station::Parts, $code, [
+                'these' => $group->looks[0], 'those' => $each['those'], 'degree' => $group->confusion->degree, 'why' => $group->confusion->reason->code,
+            ], [...$group->looks[0], ...$each['those']]);
+        }, $told));
     }
 }

@@ -119,7 +119,7 @@ final class BagPlannerTest extends TestCase
         $rows[] = 'D1,1N4148,DO-35,';
         $rows[] = 'ZD1,' . mt_rand(3, 9) . 'V1,DO-35,';
         $kit = KitMaker::kit($rows);
-        $alike = (new LookAlikes())->of($kit);
+        $alike = LookAlikes::of($kit);
         foreach (School::cases() as $school) {
             $plan = self::plan($kit, $school);
             $all = array_merge(...array_map(static fn(Bag $bag): array => $bag->designators(), $plan->bags));
@@ -128,7 +128,7 @@ final class BagPlannerTest extends TestCase
             self::assertSame([], $plan->conflicts);
             foreach ($plan->bags as $bag) {
                 foreach ($bag->designators() as $name) {
-                    self::assertSame([], array_intersect($bag->designators(), array_keys($alike[$name] ?? [])), "{$name} in bag {$bag->name}");
+                    self::assertSame([], array_intersect($bag->designators(), $alike->to($name)), "{$name} in bag {$bag->name}");
                 }
             }
         }

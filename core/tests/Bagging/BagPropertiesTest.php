@@ -53,12 +53,11 @@ final class BagPropertiesTest extends TestCase
         $plan = (new BagPlanner())->plan($kit, KitMaker::order($kit), $school);
         $bagOf = $plan->bagOf();
         $told = array_map(static fn($conflict): string => $conflict->bag, $plan->conflicts);
-        foreach ((new LookAlikes())->pairs($kit) as $pair) {
-            foreach ($pair->these as $this_) {
-                foreach ($pair->those as $that) {
-                    if ($bagOf[$this_] === $bagOf[$that]) {
-                        self::assertContains($bagOf[$this_], $told, "{$this_} and {$that} lie in bag {$bagOf[$this_]}");
-                    }
+        $alike = LookAlikes::of($kit);
+        foreach (array_keys($bagOf) as $name) {
+            foreach ($alike->to((string) $name) as $that) {
+                if ($bagOf[$name] === ($bagOf[$that] ?? null)) {
+                    self::assertContains($bagOf[$name], $told, "{$name} and {$that} lie in bag {$bagOf[$name]}");
                 }
             }
         }

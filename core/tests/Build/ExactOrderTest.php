@@ -48,7 +48,7 @@ final class ExactOrderTest extends TestCase
             if ($precedence->cycle() !== []) {
                 continue;
             }
-            $items = Items::of($kit, $book, $precedence, (new LookAlikes())->of($kit));
+            $items = Items::of($kit, $book, $precedence, LookAlikes::of($kit));
             $costs = new Costs($items, Holding::of($kit), []);
             $limits = new StepLimits($items, $costs, $school, 3);
             $scorer = new Scorer($items, $costs);

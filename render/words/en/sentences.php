@@ -43,6 +43,7 @@ return [
     'parts.socket-question' => '{ic}: which socket does it go into? Pair them in kit.json, groups.sockets.',
     'parts.builder-brings' => 'The builder brings {designators}; the contents list says so.',
     'parts.look-alikes' => '{these} may be taken for {those}: {why}.',
+    'parts.look-alike-group' => '{these} and {those} may be taken for each other: {why}.',
     'parts.clear-bodies' => '{these} and {those} have clear bodies: the colour cannot be told before they light. Mark the bags or the leads.',
     'parts.standoff-stack' => '{thread}: {standoffs} standoffs need {needed} screws or nuts, the list has {screws} screws and {nuts} nuts.',
     'parts.nuts-without-screws' => '{thread}: {nuts} nuts, but only {screws} screws to go into them.',

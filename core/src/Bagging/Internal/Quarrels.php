@@ -20,21 +20,20 @@ final readonly class Quarrels
     /** Bodies of glass; common practice, no source. */
     private const GLASS = ['DO-35', 'DO-34'];
 
-    /** @param array<string, array<string, true>> $alike */
     private function __construct(
-        private array $alike,
+        private LookAlikes $alike,
     ) {}
 
     public static function of(Kit $kit): self
     {
-        return new self((new LookAlikes())->of($kit));
+        return new self(LookAlikes::of($kit));
     }
 
     public function between(BagItem $a, BagItem $b): ?Reason
     {
         foreach ($a->designators as $name) {
             foreach ($b->designators as $other) {
-                if (isset($this->alike[$name][$other])) {
+                if ($this->alike->areAlike($name, $other)) {
                     return new Reason('bags.look-alikes', ['these' => $a->designators, 'those' => $b->designators], Origin::Computed);
                 }
             }

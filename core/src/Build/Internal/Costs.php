@@ -47,7 +47,7 @@ final readonly class Costs
             if (!$this->holding->isKnown($this->items->parts[$item])) {
                 return [];
             }
-            $key = serialize([$this->items->places[$item], $this->items->heights[$item], $this->items->kinds[$item], $this->items->values[$item], $this->items->blocks[$item], $this->items->before[$item], $this->items->alike[$item], array_filter(array_keys($this->items->before), fn(int $other): bool => isset($this->items->before[$other][$item]))]);
+            $key = serialize([$this->items->places[$item], $this->items->heights[$item], $this->items->kinds[$item], $this->items->values[$item], $this->items->blocks[$item], $this->items->before[$item], $this->items->alike[$item], $this->items->crowds[$item], array_filter(array_keys($this->items->before), fn(int $other): bool => isset($this->items->before[$other][$item]))]);
             if (isset($last[$key])) {
                 $twins[$item] = $last[$key];
             }

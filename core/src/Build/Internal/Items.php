@@ -6,6 +6,7 @@ namespace Chiralex\Build\Internal;
 
 use Chiralex\Board\Side;
 use Chiralex\Bom\Designators;
+use Chiralex\Build\LookAlikes;
 use Chiralex\Build\Precedence;
 use Chiralex\Build\TaskBook;
 use Chiralex\Kit\Kit;
@@ -16,6 +17,9 @@ use Chiralex\Kit\KitPart;
  */
 final readonly class Items
 {
+    /** Groups of look-alikes with more parts than this are looked up, not written out for each part. */
+    private const CROWD = 64;
+
     /**
      * @param list<KitPart> $parts
      * @param list<string> $places board and side in one word, `main top`
@@ -24,7 +28,8 @@ final readonly class Items
      * @param list<string> $values
      * @param list<string> $blocks block name, empty without one
      * @param list<array<int, true>> $before for each item those that come before it, directly or through other work
-     * @param list<array<int, true>> $alike look-alikes of each item
+     * @param list<array<int, true>> $alike look-alikes of each item, those of its crowds left out
+     * @param list<array<int, int>> $crowds large groups of look-alikes that an item is in, with its look in each
      * @param list<string> $blockOrder names of blocks as declared
      */
     private function __construct(
@@ -36,11 +41,11 @@ final readonly class Items
         public array $blocks,
         public array $before,
         public array $alike,
+        public array $crowds,
         public array $blockOrder,
     ) {}
 
-    /** @param array<string, array<string, true>> $alike designator to its look-alikes */
-    public static function of(Kit $kit, TaskBook $book, Precedence $precedence, array $alike): self
+    public static function of(Kit $kit, TaskBook $book, Precedence $precedence, LookAlikes $alike): self
     {
         $parts = [];
         foreach ($book->sequenced() as $task) {
@@ -78,17 +83,8 @@ final readonly class Items
             array_map(static fn(KitPart $part): string => $part->valueKey(), $parts),
             array_map(static fn(KitPart $part): string => $blocks[$part->designator] ?? '', $parts),
             $before,
-            array_map(static function (KitPart $part) use ($alike, $index): array {
-                $others = [];
-                foreach (array_keys($alike[$part->designator] ?? []) as $other) {
-                    if (isset($index["solder {$other}"])) {
-                        $others[$index["solder {$other}"]] = true;
-                    }
-                }
-
-                return $others;
-            }, $parts),
-            array_map(strval(...), array_keys($kit->groups->blocks)),
+            ...self::lookAlikes($parts, $alike, $index),
+            blockOrder: array_map(strval(...), array_keys($kit->groups->blocks)),
         );
     }
 
@@ -111,8 +107,57 @@ final readonly class Items
             array_map(fn(int $item): string => $this->blocks[$item], $subset),
             array_map(fn(int $item): array => $among($this->before[$item]), $subset),
             array_map(fn(int $item): array => $among($this->alike[$item]), $subset),
+            array_map(fn(int $item): array => $this->crowds[$item], $subset),
             $this->blockOrder,
         );
+    }
+
+    /**
+     * @param list<KitPart> $parts
+     * @param array<string, int> $index task to item
+     * @return array{alike: list<array<int, true>>, crowds: list<array<int, int>>}
+     */
+    private static function lookAlikes(array $parts, LookAlikes $known, array $index): array
+    {
+        $alike = array_fill(0, count($parts), []);
+        $crowds = array_fill(0, count($parts), []);
+        $item = static fn(string $name): ?int => $index["solder {$name}"] ?? null;
+        foreach ($known->groups as $number => $group) {
+            $crowd = count($group->designators()) > self::CROWD;
+            foreach ($group->looks as $look => $names) {
+                foreach ($names as $name) {
+                    $mine = $item($name);
+                    if ($mine !== null && $crowd) {
+                        $crowds[$mine][$number] = $look;
+                    } elseif ($mine !== null) {
+                        $others = array_merge(...array_values(array_diff_key($group->looks, [$look => true])));
+                        $alike[$mine] += array_fill_keys(array_filter(array_map($item, $others), is_int(...)), true);
+                    }
+                }
+            }
+        }
+        foreach ($known->named() as $name => $others) {
+            $mine = $item((string) $name);
+            if ($mine !== null) {
+                $alike[$mine] += array_fill_keys(array_filter(array_map(static fn(int|string $other): ?int => $item((string) $other), array_keys($others)), is_int(...)), true);
+            }
+        }
+
+        return ['alike' => array_values($alike), 'crowds' => array_values($crowds)];
+    }
+
+    public function areAlike(int $a, int $b): bool
+    {
+        if (isset($this->alike[$a][$b])) {
+            return true;
+        }
+        foreach ($this->crowds[$a] as $group => $look) {
+            if (isset($this->crowds[$b][$group]) && $this->crowds[$b][$group] !== $look) {
+                return true;
+            }
+        }
+
+        return false;
     }
 
     public function count(): int
@@ -157,7 +202,7 @@ final readonly class Items
         $pairs = 0;
         foreach ($step as $position => $a) {
             for ($i = $position + 1; $i < count($step); ++$i) {
-                $pairs += isset($this->alike[$a][$step[$i]]) ? 1 : 0;
+                $pairs += $this->areAlike($a, $step[$i]) ? 1 : 0;
             }
         }
 

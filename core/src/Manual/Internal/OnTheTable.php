@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Chiralex\Manual\Internal;
 
 use Chiralex\Build\Action;
-use Chiralex\Build\LookAlikePair;
 use Chiralex\Build\LookAlikes;
 use Chiralex\Build\Step;
 use Chiralex\Kit\Kit;
@@ -13,22 +12,14 @@ use Chiralex\Kit\Kit;
 /** What a builder asks about the parts of a step: which may go in either way round, which look like another one on the table. */
 final readonly class OnTheTable
 {
-    /** @param list<array{list<string>, list<string>}> $pairs */
     private function __construct(
         private Kit $kit,
-        private array $pairs,
+        private LookAlikes $alike,
     ) {}
 
     public static function of(Kit $kit): self
     {
-        $pairs = array_map(static fn(LookAlikePair $pair): array => [$pair->these, $pair->those], (new LookAlikes())->pairs($kit));
-        foreach ($kit->parts as $part) {
-            if ($part->lookAlikes !== []) {
-                $pairs[] = [[$part->designator], $part->lookAlikes];
-            }
-        }
-
-        return new self($kit, $pairs);
+        return new self($kit, LookAlikes::of($kit));
     }
 
     /** @return list<string> parts fitted in the step that have no direction */
@@ -54,19 +45,17 @@ final readonly class OnTheTable
         if (!in_array($step->action, [Action::Solder, Action::Insert, Action::Place], true)) {
             return [];
         }
-        $found = [];
-        foreach ($this->pairs as [$these, $those]) {
-            // The side that is fitted now comes first.
-            foreach ([[$these, $those], [$those, $these]] as [$mine, $others]) {
-                $mine = array_values(array_intersect($mine, $step->names()));
-                $others = array_values(array_intersect($others, $out));
-                if ($mine !== [] && $others !== []) {
-                    $found[] = [$mine, $others];
-                    break;
-                }
+        $found = $told = [];
+        foreach ($step->names() as $name) {
+            // Two that go in at this step are told of once, under the first.
+            $others = array_values(array_filter($out, fn(string $other): bool => $other !== $name && !isset($told[$other]) && $this->alike->areAlike($name, $other)));
+            if ($others !== []) {
+                sort($others, SORT_NATURAL);
+                $found[implode(' ', $others)][] = $name;
+                $told[$name] = true;
             }
         }
 
-        return $found;
+        return array_map(static fn(array $mine, string $others): array => [$mine, explode(' ', $others)], $found, array_map(strval(...), array_keys($found)));
     }
 }

@@ -39,7 +39,7 @@ final readonly class ToolList
             isset($holds[Hold::Tape->value]) ? 'tool.tape' : null,
             isset($holds[Hold::Putty->value]) ? 'tool.putty' : null,
             $kit->tests !== [] || $kit->gates !== [] ? 'tool.meter' : null,
-            (new LookAlikes())->pairs($kit) !== [] ? 'tool.magnifier' : null,
+            LookAlikes::of($kit)->any() ? 'tool.magnifier' : null,
             $kit->wires !== [] || $has(Kind::Wire, Kind::Cable) ? 'tool.stripper' : null,
             $has(Kind::Screw, Kind::TerminalBlock) ? 'tool.screwdriver' : null,
             $has(Kind::Nut) || $kit->groups->panels !== [] ? 'tool.nut-driver' : null,
