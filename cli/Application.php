@@ -15,6 +15,9 @@ use Throwable;
 final readonly class Application
 {
     private const LINE = 290;
+    private const JSON = JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_INVALID_UTF8_SUBSTITUTE | JSON_THROW_ON_ERROR;
+    /** Bytes. */
+    private const READABLE = 1_000_000;
 
     /** @param list<string> $arguments behind the program's name */
     public function run(array $arguments): int
@@ -26,7 +29,9 @@ final readonly class Application
         } catch (Throwable $fault) {
             return $this->refuse('a fault of the program, not of your files: ' . $fault->getMessage() . ' (' . basename($fault->getFile()) . ' line ' . $fault->getLine() . '). Report it with the files that show it.');
         }
-        fwrite(STDOUT, json_encode($outcome->document, JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_INVALID_UTF8_SUBSTITUTE | JSON_THROW_ON_ERROR) . "\n");
+        $json = json_encode($outcome->document, self::JSON);
+        // What a person may still read is set out in lines.
+        fwrite(STDOUT, (strlen($json) > self::READABLE ? $json : json_encode($outcome->document, self::JSON | JSON_PRETTY_PRINT)) . "\n");
 
         return $outcome->blocks ? 1 : 0;
     }

@@ -23,7 +23,7 @@ use ChiralexRender\Words;
 final readonly class MarksDocument
 {
     /** Look-alikes named with a callout. */
-    private const NAMED = 24;
+    private const NAMED = 8;
 
     public function __construct(private Words $words) {}
 

@@ -19,7 +19,7 @@ use ChiralexRender\Words;
 final readonly class PartsDocument
 {
     /** Look-alikes named with a line. */
-    private const NAMED = 24;
+    private const NAMED = 8;
 
     public function __construct(private Words $words) {}
 
@@ -68,7 +68,6 @@ final readonly class PartsDocument
     private function line(Line $line, array $parts, bool $whole, array $alike, Kit $kit): array
     {
         $told = new Told($this->words);
-        $substitutes = new Substitutes($kit);
         $part = $parts[0];
         $value = $part->recognition->value;
 
@@ -88,7 +87,7 @@ final readonly class PartsDocument
             'kindName' => $this->words->kind($part->kind()),
             'confidence' => $part->recognition->confidence,
             'question' => $part->recognition->needsAnswer() && $part->supply->isOnBoard(),
-            'candidates' => array_map(static fn(Kind $kind): string => $kind->value, $part->recognition->candidates),
+            'candidates' => $part->recognition->needsAnswer() ? array_map(static fn(Kind $kind): string => $kind->value, $part->recognition->candidates) : [],
             'package' => $line->package,
             'outline' => $part->outline->name,
             'height' => $part->outline->name === 'none' && $part->placement === null ? null : $part->height,
@@ -101,7 +100,7 @@ final readonly class PartsDocument
             'prints' => $part->prints,
             'usedAt' => $part->usedAt,
             'note' => $line->note,
-            'substitutes' => ['allowed' => $part->allowed, 'forbidden' => $part->forbidden, 'warnings' => $told->reasons($substitutes->warnings($part)), 'dependents' => $told->reasons($substitutes->dependents($part))],
+            'substitutes' => $this->substitutes($part, $kit),
             'socket' => $part->socket,
             'placed' => $part->placement !== null,
             'marking' => PartMarking::of($part),
@@ -110,5 +109,15 @@ final readonly class PartsDocument
             'alikeInAll' => count($alike),
             'reasons' => $told->reasons($part->recognition->reasons),
         ];
+    }
+
+    /** @return ?array{allowed: list<string>, forbidden: list<string>, warnings: list<array<string, mixed>>, dependents: list<array<string, mixed>>} null where nothing is known */
+    private function substitutes(KitPart $part, Kit $kit): ?array
+    {
+        $told = new Told($this->words);
+        $substitutes = new Substitutes($kit);
+        $known = ['allowed' => $part->allowed, 'forbidden' => $part->forbidden, 'warnings' => $told->reasons($substitutes->warnings($part)), 'dependents' => $told->reasons($substitutes->dependents($part))];
+
+        return array_filter($known) === [] ? null : $known;
     }
 }

@@ -106,11 +106,11 @@ final readonly class BagPlanner
     {
         $conflicts = [];
         foreach ($bags as $bag) {
-            foreach ($bag->items as $index => $a) {
-                foreach (array_slice($bag->items, $index + 1) as $b) {
-                    $reason = $quarrels->between($a, $b);
+            foreach ($quarrels->foes($bag->items) as $index => $foes) {
+                foreach ($foes as $foe) {
+                    $reason = $foe > $index ? $quarrels->between($bag->items[$index], $bag->items[$foe]) : null;
                     if ($reason !== null) {
-                        $conflicts[] = new BagConflict($bag->name, $a->designators, $b->designators, $reason);
+                        $conflicts[] = new BagConflict($bag->name, $bag->items[$index]->designators, $bag->items[$foe]->designators, $reason);
                     }
                 }
             }

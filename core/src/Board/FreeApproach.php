@@ -34,6 +34,30 @@ final readonly class FreeApproach
         return $blocked->complement();
     }
 
+    /**
+     * Whether an iron fits, told as soon as it does not: the nearest bodies are looked at first.
+     *
+     * @param list<PlacedBody> $bodies on the side of the joint
+     */
+    public function ironReaches(Point $joint, array $bodies): bool
+    {
+        $away = array_map(static fn(PlacedBody $body): float => $joint->distanceTo($body->centre), $bodies);
+        asort($away);
+        $blocked = Azimuths::none();
+        foreach ($away as $index => $distance) {
+            $body = $bodies[$index];
+            if ($distance - hypot($body->outline->along, $body->outline->across) / 2 - self::IRON_MARGIN >= $body->height + self::IRON_START) {
+                continue;
+            }
+            $blocked = $blocked->with($this->ironBlockedBy($joint, $body));
+            if (!$this->ironFits($blocked->complement())) {
+                return false;
+            }
+        }
+
+        return true;
+    }
+
     /** A body in the way of the iron stands where the iron is lower than its top: closer than its height and two millimetres. */
     public function ironBlockedBy(Point $joint, PlacedBody $body): Azimuths
     {

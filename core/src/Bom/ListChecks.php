@@ -61,17 +61,22 @@ final readonly class ListChecks
      */
     private function samePart(array $lines, string $file): array
     {
-        $problems = [];
-        $first = [];
+        $rows = [];
         foreach ($lines as $line) {
             if ($line->value === '' || str_starts_with($line->designators[0] ?? '~', '~')) {
                 continue;
             }
             $key = implode('|', [Designators::prefix($line->designators[0]), mb_strtolower((string) preg_replace('~\s+~u', '', $line->value)), mb_strtolower($line->package), mb_strtolower($line->description), $line->supply->value]);
-            if (isset($first[$key])) {
-                $problems[] = new Problem(Severity::Note, 'bom.same-part', ['value' => $line->value, 'earlier' => $first[$key]], $file, $line->row);
+            $rows[$key][] = $line;
+        }
+        $problems = [];
+        foreach ($rows as $same) {
+            $last = $same[count($same) - 1];
+            if (count($same) === 2) {
+                $problems[] = new Problem(Severity::Note, 'bom.same-part', ['value' => $last->value, 'earlier' => $same[0]->row], $file, $last->row);
+            } elseif (count($same) > 2) {
+                $problems[] = new Problem(Severity::Note, 'bom.same-part-rows', ['value' => $last->value, 'rows' => array_map(static fn(Line $line): string => (string) $line->row, $same)], $file, $last->row);
             }
-            $first[$key] ??= $line->row;
         }
 
         return $problems;

@@ -11,6 +11,7 @@ use Chiralex\Polarity\Callout;
 use Chiralex\Polarity\Callouts;
 use Chiralex\Polarity\Data\BoardMarkTable;
 use Chiralex\Polarity\Landmark;
+use Chiralex\Polarity\Landmarks;
 use Chiralex\Polarity\PolarPart;
 
 /** The callouts of a kit in step order, each with landmarks among the parts fitted before its step. */
@@ -23,12 +24,19 @@ final readonly class KitCallouts
         $parts = array_values(array_filter($kit->parts, static fn(KitPart $part): bool => $part->polarised && $part->supply->isBuilt() && !str_starts_with($part->designator, '~')));
         usort($parts, static fn(KitPart $a, KitPart $b): int => [$stepOf[$a->designator] ?? PHP_INT_MAX, $a->designator] <=> [$stepOf[$b->designator] ?? PHP_INT_MAX, $b->designator]);
         $writer = new Callouts();
+        $standing = $this->standing($kit, $stepOf);
+        $callouts = $landmarks = [];
+        foreach ($parts as $part) {
+            $step = $stepOf[$part->designator] ?? null;
+            // Parts come in step order: what stands there by a step is gathered once.
+            if (!isset($landmarks[$step ?? ''])) {
+                $landmarks = [$step ?? '' => $this->fittedBefore($standing, $step)];
+            }
+            $board = $part->placement->board ?? '';
+            $callouts[] = $writer->callout(self::polarPart($part, $kit), $kit->board($board)->reading ?? $kit->settings->reading, $landmarks[$step ?? ''][$board] ?? null);
+        }
 
-        return array_map(fn(KitPart $part): Callout => $writer->callout(
-            self::polarPart($part, $kit),
-            $kit->board($part->placement->board ?? '')->reading ?? $kit->settings->reading,
-            $this->fittedBefore($kit, $stepOf, $stepOf[$part->designator] ?? null),
-        ), $parts);
+        return $callouts;
     }
 
     public static function polarPart(KitPart $part, Kit $kit): PolarPart
@@ -54,20 +62,37 @@ final readonly class KitCallouts
     }
 
     /**
+     * Everything with a place, with the step it comes at; -1 where it stands there from the beginning.
+     *
      * @param array<string, int> $stepOf
-     * @return list<Landmark>
+     * @return list<array{int, Landmark}>
      */
-    private function fittedBefore(Kit $kit, array $stepOf, ?int $step): array
+    private function standing(Kit $kit, array $stepOf): array
     {
-        $fitted = [];
+        $standing = [];
         foreach ($kit->bodies() as $designator => $body) {
             $part = $kit->part($designator);
-            $at = $stepOf[$designator] ?? -1;
-            if ($part !== null && ($step === null || $at < $step)) {
-                $fitted[] = new Landmark($body, $part->kind()->value . ' ' . $body->outline->name);
+            if ($part !== null) {
+                $standing[] = [$stepOf[$designator] ?? -1, new Landmark($body, $part->kind()->value . ' ' . $body->outline->name)];
             }
         }
 
-        return $fitted;
+        return $standing;
+    }
+
+    /**
+     * @param list<array{int, Landmark}> $standing
+     * @return array<string, Landmarks> by board
+     */
+    private function fittedBefore(array $standing, ?int $step): array
+    {
+        $fitted = [];
+        foreach ($standing as [$at, $landmark]) {
+            if ($step === null || $at < $step) {
+                $fitted[$landmark->body->board][] = $landmark;
+            }
+        }
+
+        return array_map(Landmarks::of(...), $fitted);
     }
 }

@@ -15,11 +15,13 @@ final readonly class LookAlikes
      * @param list<LookAlikeGroup> $groups
      * @param array<string, array<int, int>> $places designator to its groups and its look in each
      * @param array<string, array<string, true>> $named designator to those the maker calls its look-alikes, both ways
+     * @param array<string, int> $ranks of designators in natural order
      */
     private function __construct(
         public array $groups,
         private array $places,
         private array $named,
+        private array $ranks,
     ) {}
 
     public static function of(Kit $kit): self
@@ -39,7 +41,10 @@ final readonly class LookAlikes
             }
         }
 
-        return new self($groups, $places, $named);
+        $names = array_map(strval(...), array_keys($places + $named));
+        usort($names, Designators::compare(...));
+
+        return new self($groups, $places, $named, array_flip($names));
     }
 
     public function areAlike(string $one, string $other): bool
@@ -60,16 +65,20 @@ final readonly class LookAlikes
     /** @return list<string> designators of its look-alikes, in natural order */
     public function to(string $designator): array
     {
-        $others = $this->named[$designator] ?? [];
+        $others = [];
+        foreach ($this->named[$designator] ?? [] as $name => $true) {
+            $others[$this->ranks[$name] ?? -1] = (string) $name;
+        }
         foreach ($this->places[$designator] ?? [] as $group => $own) {
             foreach ($this->groups[$group]->looks as $look => $designators) {
-                $others += $look === $own ? [] : array_fill_keys($designators, true);
+                foreach ($look === $own ? [] : $designators as $name) {
+                    $others[$this->ranks[$name] ?? -1] = $name;
+                }
             }
         }
-        $names = array_map(strval(...), array_keys($others));
-        usort($names, Designators::compare(...));
+        ksort($others);
 
-        return $names;
+        return array_values($others);
     }
 
     /** @return array<string, array<string, true>> for each designator those that the maker, not its look, puts beside it */

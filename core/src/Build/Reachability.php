@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Chiralex\Build;
 
+use Chiralex\Board\BodyGrid;
 use Chiralex\Board\PlacedBody;
 use Chiralex\Build\Internal\Approach;
 use Chiralex\Kit\Kit;
@@ -28,15 +29,17 @@ final readonly class Reachability
         }
         $front = $this->kit->settings->solderFrom === 'front';
         $bodies = array_values(array_filter($this->kit->bodies(), static fn(PlacedBody $body): bool => $fitted === null || in_array($body->designator, $fitted, true)));
+        $grid = BodyGrid::of($bodies);
+        $largest = max([0.0, ...array_map(Approach::extent(...), $bodies)]);
         $approach = new Approach($part, $part->body, $front);
         $half = hypot($part->outline->along, $part->outline->across) / 2;
 
         return array_map(fn(string $need): Reachable => new Reachable(
             $need,
             $need === 'fingers' || $front ? $part->body->side : $part->body->side->other(),
-            $approach->directions($need, $approach->near($need, $bodies)),
+            $approach->directions($need, $approach->near($need, $grid, $largest)),
             $need === 'fingers' ? $half + self::FINGER_REACH : self::IRON_REACH,
-            $approach->fits($need, $approach->near($need, $bodies)),
+            $approach->fits($need, $approach->near($need, $grid, $largest)),
         ), $approach->needs());
     }
 }

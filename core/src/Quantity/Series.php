@@ -54,21 +54,21 @@ enum Series: int
     /** The member nearest to a positive value by ratio; of two equally near the smaller. */
     public function nearest(EngineeringValue $value): EngineeringValue
     {
-        $best = $value;
+        $best = null;
         $least = INF;
         $target = $value->amount->toFloat();
         $decade = (int) floor(log10($target));
         foreach ([$decade - 1, $decade, $decade + 1] as $power) {
             foreach (SeriesTable::members($this->value) as $member) {
-                $candidate = EngineeringValue::scaled((string) $member, $power - ($this->value <= 24 ? 1 : 2), $value->unit);
-                $distance = abs(log($candidate->amount->toFloat() / $target));
+                $exponent = $power - ($this->value <= 24 ? 1 : 2);
+                $distance = abs(log($member * 10.0 ** $exponent / $target));
                 if ($distance < $least - 1e-12) {
-                    [$best, $least] = [$candidate, $distance];
+                    [$best, $least] = [[$member, $exponent], $distance];
                 }
             }
         }
 
-        return $best;
+        return $best === null ? $value : EngineeringValue::scaled((string) $best[0], $best[1], $value->unit);
     }
 
     /** @return list<string> members as figures without trailing zeros */

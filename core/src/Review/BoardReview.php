@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Chiralex\Review;
 
+use Chiralex\Board\BodyGrid;
 use Chiralex\Board\PlacedBody;
 use Chiralex\Bom\Designators;
 use Chiralex\Build\KitCallouts;
@@ -43,9 +44,13 @@ final readonly class BoardReview implements MatterSource
     {
         $places = $this->wirePlaces($kit);
         $pairs = [];
+        $grid = BodyGrid::of(array_map(static fn(array $place): PlacedBody => $place[2], $places));
+        $at = array_flip(array_map(static fn(array $place): string => $place[0]->designator, $places));
         foreach ($places as $index => [$a, $spanA, $bodyA]) {
-            foreach (array_slice($places, $index + 1) as [$b, $spanB, $bodyB]) {
-                if ($a->kind() !== $b->kind() && $bodyA->board === $bodyB->board && $bodyA->side === $bodyB->side && abs($spanA - $spanB) <= self::FITS && $bodyA->centre->distanceTo($bodyB->centre) <= self::NEAR) {
+            foreach ($grid->around($bodyA->board, [$bodyA->centre], self::NEAR) as $near) {
+                $other = $at[$near->designator];
+                [$b, $spanB, $bodyB] = $places[$other];
+                if ($other > $index && $a->kind() !== $b->kind() && $bodyA->board === $bodyB->board && $bodyA->side === $bodyB->side && abs($spanA - $spanB) <= self::FITS && $bodyA->centre->distanceTo($bodyB->centre) <= self::NEAR) {
                     $kinds = [$a->kind()->value, $b->kind()->value];
                     sort($kinds);
                     $pairs[implode(' ', $kinds)][] = [$a->designator, $b->designator];

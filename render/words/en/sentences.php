@@ -10,6 +10,7 @@ return [
     'bom.quantity' => 'Quantity {text} against {count} designators; correct the one that is wrong.',
     'bom.quantity-unreadable' => 'Quantity "{text}" is neither a count nor a length; write 4 or 0.5 m.',
     'bom.gap' => 'No {designators} in the list; if that is meant, there is nothing to do.',
+    'bom.same-part-rows' => '{value} stands in rows {rows} with the same package; put them in one line or tell them apart.',
     'bom.same-part' => '{value} stands in row {earlier} too with the same package; put both in one line or tell them apart.',
     'bom.bare-row' => '{designators}: this row says nothing but the designator; write what it is.',
     'bom.merged-row' => '{designators}: this row says nothing but the designator; if its cells were merged with row {earlier}, write {value} here too.',

@@ -43,6 +43,48 @@ final readonly class Quarrels
             : ($this->scratches($a->part, $b->part) || $this->scratches($b->part, $a->part) ? new Reason('bags.board-alone', ['these' => $a->designators, 'those' => $b->designators], Origin::CommonPractice) : null);
     }
 
+    /**
+     * @param list<BagItem> $items
+     * @return list<list<int>> for each item those it quarrels with
+     */
+    public function foes(array $items): array
+    {
+        $place = $loud = [];
+        foreach ($items as $index => $item) {
+            $place += array_fill_keys($item->designators, $index);
+            if ($this->quarrelsByItself($item->part)) {
+                $loud[] = $index;
+            }
+        }
+        $foes = array_fill(0, count($items), []);
+        foreach ($items as $index => $item) {
+            foreach ($item->designators as $name) {
+                foreach ($this->alike->to($name) as $other) {
+                    if (isset($place[$other]) && $place[$other] !== $index) {
+                        $foes[$index][$place[$other]] = true;
+                    }
+                }
+            }
+            foreach ($loud as $other) {
+                if ($other !== $index && $this->between($item, $items[$other]) !== null) {
+                    $foes[$index][$other] = $foes[$other][$index] = true;
+                }
+            }
+        }
+
+        return array_values(array_map(static function (array $each): array {
+            ksort($each);
+
+            return array_keys($each);
+        }, $foes));
+    }
+
+    /** True for what may not lie beside others whatever they look like: what breaks glass, what is scratched. */
+    private function quarrelsByItself(KitPart $part): bool
+    {
+        return $part->kind() === Kind::Board || ($part->grams ?? $part->row->grams) >= self::HEAVY;
+    }
+
     private function breaks(KitPart $heavy, KitPart $glass): bool
     {
         return in_array($glass->outline->name, self::GLASS, true) && ($heavy->grams ?? $heavy->row->grams) >= self::HEAVY;

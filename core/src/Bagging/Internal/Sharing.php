@@ -20,15 +20,7 @@ final readonly class Sharing
      */
     public function split(array $items): array
     {
-        $foes = [];
-        foreach ($items as $i => $a) {
-            $foes[$i] = [];
-            foreach ($items as $j => $b) {
-                if ($i !== $j && $this->quarrels->between($a, $b) !== null) {
-                    $foes[$i][] = $j;
-                }
-            }
-        }
+        $foes = $this->quarrels->foes($items);
         $torn = array_keys(array_filter($foes, static fn(array $each): bool => $each !== []));
         $colours = count($torn) <= self::EXACT ? $this->least($torn, $foes) : $this->greedy($torn, $foes);
         $bags = [];

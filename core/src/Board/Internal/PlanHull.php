@@ -15,7 +15,8 @@ final readonly class PlanHull
      */
     public static function of(array $x, array $y, array $indices): array
     {
-        usort($indices, static fn(int $a, int $b): int => [$x[$a], $y[$a]] <=> [$x[$b], $y[$b]]);
+        usort($indices, static fn(int $a, int $b): int => $x[$a] <=> $x[$b] ?: $y[$a] <=> $y[$b]);
+
         return [...self::half($indices, $x, $y), ...self::half(array_reverse($indices), $x, $y)];
     }
 

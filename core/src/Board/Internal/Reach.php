@@ -34,12 +34,16 @@ final readonly class Reach
         // Seen from outside a convex body spans less than half a turn, so angles are taken from the direction to its nearest point.
         $middle = atan2($nearest->y - $from->y, $nearest->x - $from->x);
         $low = $high = 0.0;
+        $edges = self::edges($corners);
         foreach ($points as $point) {
-            if (self::distance($corners, $point) > $margin + 1e-6 || $from->distanceTo($point) > $reach + 1e-6) {
+            $angle = fmod(atan2($point->y - $from->y, $point->x - $from->x) - $middle + 3 * M_PI, 2 * M_PI) - M_PI;
+            if ($angle >= $low && $angle <= $high) {
                 continue;
             }
-            $angle = fmod(atan2($point->y - $from->y, $point->x - $from->x) - $middle + 3 * M_PI, 2 * M_PI) - M_PI;
-            [$low, $high] = [min($low, $angle), max($high, $angle)];
+            // A point inside the body is no end of the arc, so its distance to the edges may stand for that to the body.
+            if ($from->distanceTo($point) <= $reach + 1e-6 && self::isWithin($edges, $point->x, $point->y, ($margin + 1e-6) ** 2)) {
+                [$low, $high] = [min($low, $angle), max($high, $angle)];
+            }
         }
 
         return Azimuths::arc(rad2deg($middle + $low), rad2deg($high - $low));
@@ -108,10 +112,37 @@ final readonly class Reach
         return $points;
     }
 
-    /** @param list<Point> $corners */
-    private static function distance(array $corners, Point $point): float
+    /**
+     * @param list<Point> $corners
+     * @return list<array{float, float, float, float, float}> start, direction and squared length of each edge
+     */
+    private static function edges(array $corners): array
     {
-        return (new Polygon($corners))->contains($point) ? 0.0 : self::nearest($corners, $point)->distanceTo($point);
+        $edges = [];
+        foreach ($corners as $index => $a) {
+            $b = $corners[($index + 1) % count($corners)];
+            [$x, $y] = [$b->x - $a->x, $b->y - $a->y];
+            $edges[] = [$a->x, $a->y, $x, $y, $x * $x + $y * $y];
+        }
+
+        return $edges;
+    }
+
+    /**
+     * @param list<array{float, float, float, float, float}> $edges
+     * @param float $limit square of the distance
+     */
+    private static function isWithin(array $edges, float $px, float $py, float $limit): bool
+    {
+        foreach ($edges as [$ax, $ay, $x, $y, $length]) {
+            [$dx, $dy] = [$px - $ax, $py - $ay];
+            $t = $length < 1e-18 ? 0.0 : max(0.0, min(1.0, ($dx * $x + $dy * $y) / $length));
+            if (($dx - $t * $x) ** 2 + ($dy - $t * $y) ** 2 <= $limit) {
+                return true;
+            }
+        }
+
+        return false;
     }
 
     /** @param list<Point> $corners */

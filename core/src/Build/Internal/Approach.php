@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Chiralex\Build\Internal;
 
 use Chiralex\Board\Azimuths;
+use Chiralex\Board\BodyGrid;
 use Chiralex\Board\FreeApproach;
 use Chiralex\Board\PlacedBody;
 use Chiralex\Board\Point;
@@ -15,6 +16,9 @@ use Chiralex\Part\Kind;
 final readonly class Approach
 {
     private const GRIPPED = [Kind::TerminalBlock, Kind::Jack, Kind::BarrelJack, Kind::Relay, Kind::Switch, Kind::Button, Kind::PinHeader, Kind::SocketStrip, Kind::BoxHeader, Kind::Connector];
+
+    /** Room for a finger beside a body, millimetres. */
+    private const FINGERS = 8.1;
 
     private FreeApproach $free;
 
@@ -36,14 +40,16 @@ final readonly class Approach
     /**
      * Bodies that could stand in the way of a need at all.
      *
-     * @param list<PlacedBody> $bodies
+     * @param BodyGrid $bodies of the kit
+     * @param float $largest how far a body of the kit reaches at most from its centre, its height added, millimetres
      * @return list<PlacedBody>
      */
-    public function near(string $need, array $bodies): array
+    public function near(string $need, BodyGrid $bodies, float $largest): array
     {
+        $around = $bodies->around($this->body->board, [$this->body->centre, ...array_values($this->body->pins)], $largest + self::size($this->body) + self::FINGERS);
         $side = $need === 'fingers' || $this->front ? $this->body->side : $this->body->side->other();
 
-        return array_values(array_filter($bodies, fn(PlacedBody $other): bool => $other->board === $this->body->board && $other->side === $side && $other->designator !== $this->body->designator && $this->reaches($need, $other)));
+        return array_values(array_filter($around, fn(PlacedBody $other): bool => $other->board === $this->body->board && $other->side === $side && $other->designator !== $this->body->designator && $this->reaches($need, $other)));
     }
 
     /** @param list<PlacedBody> $bodies that stand around */
@@ -53,7 +59,7 @@ final readonly class Approach
             return $this->free->fingersFit($this->free->fingers($this->body, $bodies));
         }
         foreach ($this->body->pins as $pin) {
-            if (!$this->free->ironFits($this->free->iron($pin, $bodies))) {
+            if (!$this->free->ironReaches($pin, $bodies)) {
                 return false;
             }
         }
@@ -74,11 +80,22 @@ final readonly class Approach
             : array_values(array_map(fn(Point $pin): array => [$pin, $this->free->iron($pin, $bodies)], $this->body->pins));
     }
 
+    /** How far a body and the space over it reach at most from its centre: half its diagonal and its height, millimetres. */
+    public static function extent(PlacedBody $body): float
+    {
+        return self::size($body) + $body->height;
+    }
+
+    private static function size(PlacedBody $body): float
+    {
+        return hypot($body->outline->along, $body->outline->across) / 2;
+    }
+
     private function reaches(string $need, PlacedBody $other): bool
     {
-        $size = hypot($other->outline->along, $other->outline->across) / 2;
+        $size = self::size($other);
         if ($need === 'fingers') {
-            return $other->height > $this->body->height / 2 && $this->body->centre->distanceTo($other->centre) < $size + hypot($this->body->outline->along, $this->body->outline->across) / 2 + 8.1;
+            return $other->height > $this->body->height / 2 && $this->body->centre->distanceTo($other->centre) < $size + self::size($this->body) + self::FINGERS;
         }
         foreach ($this->body->pins as $pin) {
             if ($pin->distanceTo($other->centre) < $size + $other->height + 3.6) {

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Chiralex\Build\Rules;
 
+use Chiralex\Board\BodyGrid;
 use Chiralex\Board\PlacedBody;
 use Chiralex\Board\Point;
 use Chiralex\Bom\Supply;
@@ -35,6 +36,8 @@ final readonly class ApproachRules
     {
         $bodies = $this->bodies($kit, $book);
         $panelled = array_merge(...array_column($kit->groups->panels, 'parts'), ...[[]]);
+        $grid = BodyGrid::of(array_values($bodies));
+        $largest = max([0.0, ...array_values(array_map(Approach::extent(...), $bodies))]);
         $rules = $dropped = [];
         foreach ($bodies as $designator => $body) {
             $part = $kit->part($designator);
@@ -43,7 +46,7 @@ final readonly class ApproachRules
             }
             $approach = new Approach($part, $body, $kit->settings->solderFrom === 'front');
             foreach ($approach->needs() as $need) {
-                [$after, $lost] = $this->need($need, $approach, $part, $body, $bodies, $kit, $fixed);
+                [$after, $lost] = $this->need($need, $approach, $part, $body, $approach->near($need, $grid, $largest), $kit, $fixed);
                 array_push($rules, ...$after);
                 array_push($dropped, ...$lost);
             }
@@ -67,12 +70,11 @@ final readonly class ApproachRules
     }
 
     /**
-     * @param array<string, PlacedBody> $bodies
+     * @param list<PlacedBody> $near bodies that could stand in the way
      * @return array{list<Rule>, list<DroppedRule>}
      */
-    private function need(string $need, Approach $approach, KitPart $part, PlacedBody $body, array $bodies, Kit $kit, Precedence $fixed): array
+    private function need(string $need, Approach $approach, KitPart $part, PlacedBody $body, array $near, Kit $kit, Precedence $fixed): array
     {
-        $near = $approach->near($need, array_values($bodies));
         if ($near === [] || $approach->fits($need, $near)) {
             return [[], []];
         }
@@ -80,7 +82,7 @@ final readonly class ApproachRules
         $taller = array_values(array_filter($near, static fn(PlacedBody $other): bool => $other->height > $body->height + Costs::INVERSION + 1e-9 && $kit->part($other->designator)?->supply !== Supply::Factory));
         usort($taller, static fn(PlacedBody $a, PlacedBody $b): int => $a->height <=> $b->height ?: strnatcmp($a->designator, $b->designator));
         $there = array_values(array_filter($near, static fn(PlacedBody $other): bool => !in_array($other, $taller, true)));
-        if (!$approach->fits($need, $there)) {
+        if ($taller === [] || !$approach->fits($need, $there)) {
             return [[], [new DroppedRule($part->designator, self::names($there), $reason, true, $body->centre, $body->board, $this->room($need, $approach, $body, $near))]];
         }
         $rules = $lost = [];
@@ -104,18 +106,25 @@ final readonly class ApproachRules
      */
     private function room(string $need, Approach $approach, PlacedBody $body, array $near): ?float
     {
-        for ($room = self::ROOM; $room <= self::MOST_ROOM; $room += self::ROOM) {
-            $apart = array_map(static function (PlacedBody $other) use ($body, $room): PlacedBody {
+        $fits = static function (int $steps) use ($need, $approach, $body, $near): bool {
+            return $approach->fits($need, array_map(static function (PlacedBody $other) use ($body, $steps): PlacedBody {
                 $far = max(1e-6, $body->centre->distanceTo($other->centre));
+                $room = $steps * self::ROOM;
 
                 return $other->shifted(new Point($room * ($other->centre->x - $body->centre->x) / $far, $room * ($other->centre->y - $body->centre->y) / $far));
-            }, $near);
-            if ($approach->fits($need, $apart)) {
-                return $room;
-            }
+            }, $near));
+        };
+        [$closed, $free] = [0, (int) (self::MOST_ROOM / self::ROOM)];
+        if (!$fits($free)) {
+            return null;
+        }
+        // The further off they stand the less they close in: the least room is found by halving.
+        while ($free - $closed > 1) {
+            $middle = intdiv($closed + $free, 2);
+            [$closed, $free] = $fits($middle) ? [$closed, $middle] : [$middle, $free];
         }
 
-        return null;
+        return $free * self::ROOM;
     }
 
     /**

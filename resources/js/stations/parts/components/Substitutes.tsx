@@ -2,13 +2,14 @@ import { useState, type SyntheticEvent } from 'react';
 import type { PartLine } from '@/shared/api';
 import { useKit } from '@/shared/kit';
 
+const NOTHING: NonNullable<PartLine['substitutes']> = { allowed: [], forbidden: [], warnings: [], dependents: [] };
 const LISTS = ['allowed', 'forbidden'] as const;
 
 /** What may stand in for a part, what may not, and what depends on it. */
 export function Substitutes({ line }: { line: PartLine }) {
   const kit = useKit();
   const [text, setText] = useState('');
-  const said = line.substitutes;
+  const said = line.substitutes ?? NOTHING;
   const save = (next: { allowed: readonly string[]; forbidden: readonly string[] }) => {
     const value = next.allowed.length + next.forbidden.length === 0 ? null : { allowed: next.allowed, forbidden: next.forbidden };
     return kit.save(line.designators.map((name) => ({ type: 'line', target: name, field: 'substitutes', value })));
