@@ -166,6 +166,9 @@ final readonly class BenchDocument
             $why[] = $this->words->sentence($reading->atCorners ? 'bench.corner' : 'bench.bound', ['worst' => ReadingText::range($reading->worst, $unit)]);
             $why[] = $this->words->sentence('bench.usual', ['usual' => ReadingText::range($reading->usual, $unit), 'spread' => $this->spread($reading)]);
         }
+        if ($reading->cutShort) {
+            $why[] = $this->words->sentence('bench.cut-short');
+        }
         if (abs($reading->metered - $reading->nominal) > self::SEEN * abs($reading->nominal)) {
             $why[] = $this->words->sentence('bench.load', ['metered' => ReadingText::value($reading->metered, $unit), 'nominal' => ReadingText::value($reading->nominal, $unit)]);
         }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Chiralex\Bench;
 
 use Chiralex\Bench\Exception\InvalidFormula;
+use Chiralex\Limits;
 use Chiralex\Quantity\Prefix;
 
 /** What a test or a gate expects: a range as typed, a formula, a range with its formula (`2.2 to 2.6 V = divider(5.1 V, R2, RV1)`), or words of the maker. */
@@ -22,9 +23,12 @@ final readonly class Expectation
         public ?Formula $formula,
     ) {}
 
-    /** @throws InvalidFormula when it looks like a formula and is none */
+    /** @throws InvalidFormula when it looks like a formula and is none, or is too long */
     public static function parse(string $text): self
     {
+        if (mb_strlen($text) > Limits::FORMULA_SIGNS) {
+            throw InvalidFormula::tooLong($text, Limits::FORMULA_SIGNS);
+        }
         $plain = trim(str_replace(["\u{00A0}", "\u{2009}", "\u{202F}"], ' ', $text));
         $parts = explode('=', $plain, 2);
         $range = self::range(trim($parts[0]));

@@ -15,6 +15,7 @@ final readonly class Reading
      * @param Interval $pass the range to print: the maker's, or the worst case with the meter's load and error, rounded outward to its digits
      * @param array<string, Toleranced> $parts by designator
      * @param ?Interval $reach what the adjuster reaches at its ends, the others at their nominal values
+     * @param bool $cutShort true where the search for the worst case was stopped: no kit is further out, but the bound may be wide
      * @param ?float $reaches share of kits, 0 to 1, whose adjuster reaches the middle of the wanted range
      */
     public function __construct(
@@ -29,5 +30,6 @@ final readonly class Reading
         public array $parts,
         public ?Interval $reach = null,
         public ?float $reaches = null,
+        public bool $cutShort = false,
     ) {}
 }

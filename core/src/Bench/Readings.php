@@ -6,6 +6,7 @@ namespace Chiralex\Bench;
 
 use Chiralex\Bench\Exception\InvalidFormula;
 use Chiralex\Bench\Internal\Extremes;
+use Chiralex\Bench\Internal\Tape;
 use Chiralex\Kit\Kit;
 use Chiralex\Part\Kind;
 use Random\Engine\Mt19937;
@@ -37,7 +38,8 @@ final readonly class Readings
             return $expectation;
         }
         $parts = [];
-        foreach ($formula->expression->parts() as $name) {
+        $tape = Tape::of($formula->expression);
+        foreach ($tape->parts as $name) {
             $part = $this->kit->part($name);
             $value = $part === null ? null : Toleranced::of($part);
             if ($value === null) {
@@ -48,12 +50,17 @@ final readonly class Readings
         $box = array_map(static fn(Toleranced $part): Interval => $part->range, $parts);
         $nominal = array_map(static fn(Toleranced $part): float => $part->nominal, $parts);
         $turned = $adjusts !== null && isset($parts[$adjusts]) && in_array($this->kit->part($adjusts)?->kind(), [Kind::Trimmer, Kind::Potentiometer], true) ? $adjusts : null;
-        [$worst, $atCorners] = (new Extremes($formula->expression))->of($box);
+        [$worst, $atCorners, $cut] = (new Extremes($formula->expression))->of($box);
         $metered = $formula->metered === null ? $worst : (new Extremes($formula->metered))->of($box)[0];
-        $value = $formula->expression->evaluate($nominal);
-        [$usual, $reaches] = $this->drawn($formula->expression, $parts, $turned, $expectation->range);
+        $value = $tape->evaluate($nominal);
+        [$usual, $reaches] = $this->drawn($tape, $parts, $turned, $expectation->range);
+        foreach ([$value, $usual->low, $usual->high] as $number) {
+            if (!is_finite($number)) {
+                throw InvalidFormula::noNumber($expect);
+            }
+        }
 
-        return new Reading($expectation, $value, ($formula->metered ?? $formula->expression)->evaluate($nominal), $worst, $usual, $atCorners, $expectation->range ?? Meter::of($accuracy)->shown($worst->hull($metered)), $expectation->unit === '' ? self::unit($expect, $parts) : $expectation->unit, $parts, $turned === null ? null : $this->reach($formula->expression, $nominal, $turned), $reaches);
+        return new Reading($expectation, $value, Tape::of($formula->metered ?? $formula->expression)->evaluate($nominal), $worst, $usual, $atCorners, $expectation->range ?? Meter::of($accuracy)->shown($worst->hull($metered)), $expectation->unit === '' ? self::unit($expect, $parts) : $expectation->unit, $parts, $turned === null ? null : $this->reach($tape, $nominal, $turned), $reaches, $cut);
     }
 
     /**
@@ -69,10 +76,10 @@ final readonly class Readings
     }
 
     /** @param array<string, float> $nominal */
-    private function reach(Expression $expression, array $nominal, string $adjuster): Interval
+    private function reach(Tape $tape, array $nominal, string $adjuster): Interval
     {
         // The track is used from nearly nothing to the whole of it.
-        $ends = [$expression->evaluate([$adjuster => $nominal[$adjuster] * 1e-6] + $nominal), $expression->evaluate($nominal)];
+        $ends = [$tape->evaluate([$adjuster => $nominal[$adjuster] * 1e-6] + $nominal), $tape->evaluate($nominal)];
 
         return new Interval(min($ends), max($ends));
     }
@@ -83,7 +90,7 @@ final readonly class Readings
      * @param array<string, Toleranced> $parts
      * @return array{Interval, ?float} the central 95 %, and the share of kits whose adjuster reaches the middle of the wanted range
      */
-    private function drawn(Expression $expression, array $parts, ?string $adjuster, ?Interval $wanted): array
+    private function drawn(Tape $tape, array $parts, ?string $adjuster, ?Interval $wanted): array
     {
         $random = new Randomizer(new Mt19937($this->seed));
         $values = [];
@@ -91,9 +98,9 @@ final readonly class Readings
         $middle = $wanted?->middle();
         for ($i = 0; $i < self::DRAWS; ++$i) {
             $at = array_map(static fn(Toleranced $part): float => $part->spread->draw($random, $part->range), $parts);
-            $values[] = $expression->evaluate($at);
+            $values[] = $tape->evaluate($at);
             if ($adjuster !== null && $middle !== null) {
-                $range = $this->reach($expression, $at, $adjuster);
+                $range = $this->reach($tape, $at, $adjuster);
                 $reached += $middle >= $range->low && $middle <= $range->high ? 1 : 0;
             }
         }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Chiralex\Board;
 
+use Chiralex\Limits;
 use Chiralex\Quantity\Exception\InvalidQuantity;
 use Chiralex\Quantity\Length;
 use Chiralex\Reason\Problem;
@@ -17,6 +18,9 @@ use Chiralex\Table\Table;
 /** Table to placements. A number without unit is in the unit of its header, else in millimetres. */
 final readonly class PlacementReader
 {
+    /** No exporter turns a part further than this, degrees. */
+    private const TURNED = 36_000.0;
+
     /**
      * @param list<string> $boards names of the kit's boards, the first being the one meant where a row names none
      * @param list<string> $turned names of boards whose file gives bottom rotations as seen from below
@@ -54,7 +58,7 @@ final readonly class PlacementReader
      */
     private function placement(Row $row, HeaderMap $map, Table $table, array $boards, array $turned): Placement|Problem
     {
-        $problem = static fn(string $code, string $field): Problem => new Problem(Severity::Error, $code, ['text' => $map->cell($row, $field), 'designator' => $map->cell($row, 'designator')], $table->file, $row->number, $map->header($table->headers, $field));
+        $problem = static fn(string $code, string $field): Problem => new Problem(Severity::Error, $code, ['text' => mb_substr($map->cell($row, $field), 0, 80), 'limit' => (int) Limits::PLACE_MM, 'designator' => $map->cell($row, 'designator')], $table->file, $row->number, $map->header($table->headers, $field));
         $designator = $map->cell($row, 'designator');
         if ($designator === '') {
             return $problem('placement.no-designator', 'designator');
@@ -66,10 +70,13 @@ final readonly class PlacementReader
             } catch (InvalidQuantity) {
                 return $problem('placement.coordinate', $field);
             }
+            if (abs($lengths[$field]) >= Limits::PLACE_MM) {
+                return $problem('placement.too-far', $field);
+            }
         }
         $angle = $map->cell($row, 'rotation');
         $angle = rtrim(str_replace(',', '.', $angle === '' ? '0' : $angle), "\u{00B0} ");
-        if (!is_numeric($angle)) {
+        if (!is_numeric($angle) || abs((float) $angle) > self::TURNED) {
             return $problem('placement.rotation', 'rotation');
         }
         $sideText = $map->cell($row, 'side');

@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace Chiralex\Bom;
 
+use Chiralex\Limits;
 use Chiralex\Reason\Problem;
 use Chiralex\Reason\Severity;
 
 /** Reads a designator cell: lists and ranges such as `R1-R4`, `R1..R4`, `C1, C3-5`. */
 final readonly class Designators
 {
-    private const MOST = 2000;
 
     /**
      * @param list<string> $names in the order written, each once or as often as written
@@ -32,7 +32,10 @@ final readonly class Designators
                 $problems[] = new Problem(Severity::Error, 'bom.designator', ['text' => str_replace('~', '-', $token)]);
                 continue;
             }
-            $names = [...$names, ...$found];
+            array_push($names, ...$found);
+            if (count($names) > Limits::PARTS_READ) {
+                break;
+            }
         }
 
         return new self($names, $problems);
@@ -60,7 +63,7 @@ final readonly class Designators
             return null;
         }
         [$from, $to] = [(int) $found[2], (int) $found[4]];
-        if (($found[3] !== '' && strcasecmp($found[3], $found[1]) !== 0) || $to < $from || $to - $from > self::MOST) {
+        if (($found[3] !== '' && strcasecmp($found[3], $found[1]) !== 0) || $to < $from || $to - $from >= Limits::PARTS_READ) {
             return null;
         }
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Chiralex\Bom;
 
+use Chiralex\Limits;
 use Chiralex\Quantity\Exception\InvalidQuantity;
 use Chiralex\Quantity\Length;
 use Chiralex\Reason\Problem;
@@ -17,7 +18,7 @@ use Chiralex\Table\Table;
 /** Table to parts list. No row is dropped silently: each becomes a line, or a problem that names it. */
 final readonly class PartsReader
 {
-    /** @throws UnreadableTable when no column holds designators */
+    /** @throws UnreadableTable when no column holds designators, or the list names more parts than are read */
     public function read(Table $table): PartsList
     {
         $map = HeaderMap::guess($table->headers, HeaderSynonyms::PARTS);
@@ -31,6 +32,9 @@ final readonly class PartsReader
                 $lines[] = $line;
             }
             array_push($problems, ...$found);
+            if (count($seen) > Limits::PARTS_READ) {
+                throw UnreadableTable::tooManyParts($table->file, $row->number, Limits::PARTS_READ);
+            }
         }
 
         return new PartsList($table->file, $lines, [...$problems, ...(new ListChecks())->problems($lines, $table->file)], $map->columns, $table->headers);
@@ -65,11 +69,16 @@ final readonly class PartsReader
         }
         [$quantity, $length, $fault] = $this->quantity($map->cell($row, 'quantity'), $names, count($read->names));
         if ($fault !== null) {
-            $problems[] = new Problem(Severity::Warning, $fault, ['text' => $map->cell($row, 'quantity'), 'count' => count($read->names), 'designators' => $names], $table->file, $row->number, $at('quantity'));
+            $problems[] = new Problem(Severity::Warning, $fault, ['text' => $map->cell($row, 'quantity'), 'pieces' => Limits::PIECES, 'count' => count($read->names), 'designators' => $names], $table->file, $row->number, $at('quantity'));
         }
         $value = $map->cell($row, 'value');
         $supply = $this->supply($row, $map, $table, $value);
         $height = $map->cell($row, 'height');
+        $tall = $height === '' ? null : $this->height($height, $map->unit('height') ?? 'mm');
+        if ($tall !== null && ($tall < 0.0 || $tall >= Limits::PLACE_MM)) {
+            $problems[] = new Problem(Severity::Warning, 'bom.height-too-large', ['text' => $height, 'limit' => (int) Limits::PLACE_MM, 'designators' => $names], $table->file, $row->number, $at('height'));
+            $tall = null;
+        }
 
         return [new Line(
             $row->number,
@@ -82,7 +91,7 @@ final readonly class PartsReader
             $map->cell($row, 'tolerance'),
             $map->cell($row, 'kind'),
             $supply,
-            $height === '' ? null : $this->height($height, $map->unit('height') ?? 'mm'),
+            $tall,
             $map->cell($row, 'note'),
             $map->cell($row, 'legend'),
         ), $problems];
@@ -101,11 +110,16 @@ final readonly class PartsReader
         }
         if (preg_match('~^(\d+)(?:[.,]0+)?\s*(?:x|pcs?|stk|st\.?|off)?$~i', $text, $found) === 1) {
             $typed = (int) $found[1];
+            if ($typed > Limits::PIECES) {
+                return [$count, null, 'bom.quantity-too-large'];
+            }
 
             return $unnamed ? [$typed, null, null] : [$count, null, $typed === $written ? null : 'bom.quantity'];
         }
         try {
-            return [$count, Length::parse($text)->toFloat(), null];
+            $length = Length::parse($text)->toFloat();
+
+            return abs($length) < Limits::STOCK_MM ? [$count, $length, null] : [$count, null, 'bom.quantity-too-large'];
         } catch (InvalidQuantity) {
             return [$count, null, 'bom.quantity-unreadable'];
         }

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Chiralex\Kit;
 
+use Chiralex\Kit\Exception\UnusableKit;
+use Chiralex\Limits;
 use Chiralex\Board\BoardShape;
 use Chiralex\Board\PlacedBody;
 use Chiralex\Bom\PartsList;
@@ -62,6 +64,21 @@ final readonly class Kit
         public array $drilling = [],
         public array $measurements = [],
     ) {}
+
+    /**
+     * What may be kept is smaller than what may be read: every room computes with it.
+     *
+     * @throws UnusableKit when there are too many rows or parts
+     */
+    public function mustBeStorable(): void
+    {
+        if (count($this->list->lines) > Limits::ROWS_STORED) {
+            throw UnusableKit::tooManyParts(count($this->list->lines), 'rows', Limits::ROWS_STORED);
+        }
+        if (count($this->parts) > Limits::PARTS_STORED) {
+            throw UnusableKit::tooManyParts(count($this->parts), 'parts', Limits::PARTS_STORED);
+        }
+    }
 
     public function board(string $name): ?BoardShape
     {

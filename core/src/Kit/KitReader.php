@@ -19,6 +19,7 @@ use Chiralex\Kit\Internal\MeasurementFile;
 use Chiralex\Kit\Internal\PartResolver;
 use Chiralex\Kit\Internal\PilotLog;
 use Chiralex\Kit\Internal\Sockets;
+use Chiralex\Limits;
 use Chiralex\Table\CsvReader;
 use Chiralex\Table\Exception\UnreadableTable;
 
@@ -136,6 +137,9 @@ final readonly class KitReader
             $part = $row->cell($columns['part'] ?? 0);
             $count = (float) str_replace(',', '.', $row->cell($columns['pieces'] ?? 1));
             $weight = (float) str_replace(',', '.', $row->cell($columns['grams'] ?? 2));
+            if (!($count > 0.0 && $count < Limits::NUMBER && $weight >= 0.0 && $weight < Limits::NUMBER)) {
+                continue;
+            }
             $pieces[$part] = ($pieces[$part] ?? 0.0) + $count;
             $grams[$part] = ($grams[$part] ?? 0.0) + $weight;
         }

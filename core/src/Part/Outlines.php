@@ -4,11 +4,17 @@ declare(strict_types=1);
 
 namespace Chiralex\Part;
 
+use Chiralex\Limits;
 use Chiralex\Part\Data\OutlineTable as T;
 
 /** Outlines by name: fixed ones from the table, families with sizes in their names (`DIP-14`, `radial-6.3x11`) built on demand. */
 final readonly class Outlines
 {
+    /** Families whose numbers count pins. */
+    private const COUNTED = ['DIP', 'socket-DIP', 'sip', 'header', 'strip', 'box-header'];
+    /** Sizes lie below, millimetres, so that bodies stay within their limit whatever is added around them. */
+    private const LARGEST = Limits::PLACE_MM / 10;
+
     /** @param array<string, Outline> $fixed */
     private function __construct(private array $fixed) {}
 
@@ -33,6 +39,10 @@ final readonly class Outlines
         $a = (float) $found[2];
         $b = (float) ($found[3] ?? 0);
         $c = (float) ($found[4] ?? 0);
+
+        if (max($a, $b, $c) >= self::LARGEST || $a * max(1.0, $b) > Limits::PINS && in_array($found[1], self::COUNTED, true)) {
+            return null;
+        }
 
         return match ($found[1]) {
             'DIP' => $this->dip($name, (int) $a),

@@ -7,6 +7,7 @@ namespace Chiralex\Quantity;
 use Brick\Math\BigDecimal;
 use Brick\Math\BigRational;
 use Brick\Math\Exception\MathException;
+use Chiralex\Limits;
 use Chiralex\Quantity\Exception\InvalidQuantity;
 
 /** A rating or a tolerance, exact: `1/4W`, `25 V`, `500mA`, `5%`. */
@@ -23,6 +24,9 @@ final readonly class Rating
     /** @throws InvalidQuantity when the text is no rating; it names the first character that does not fit */
     public static function parse(string $text): self
     {
+        if (strlen($text) > Limits::VALUE_SIGNS) {
+            throw InvalidQuantity::tooLong($text, Limits::VALUE_SIGNS);
+        }
         $plain = trim(str_replace(["\u{00A0}", "\u{2009}", "\u{202F}"], ' ', $text));
         if (preg_match('~^(?:\x{00B1}|\+/?-)?\s*' . self::NUMBER . '\s*(?<rest>.*)$~us', $plain, $found) !== 1) {
             throw InvalidQuantity::notRating($text, 0);
@@ -35,7 +39,12 @@ final readonly class Rating
             throw InvalidQuantity::notRating($text, 0);
         }
 
-        return new self(($read[1] < 0 ? $amount->withPointMovedLeft(-$read[1]) : $amount->withPointMovedRight($read[1]))->stripTrailingZeros(), $read[0]);
+        $amount = $read[1] < 0 ? $amount->withPointMovedLeft(-$read[1]) : $amount->withPointMovedRight($read[1]);
+        if ($amount->toFloat() >= Limits::NUMBER) {
+            throw InvalidQuantity::tooLarge($text);
+        }
+
+        return new self($amount->stripTrailingZeros(), $read[0]);
     }
 
     /** The first rating of a unit among other words: `metal film 0.6 W 1 %`; null when there is none. */

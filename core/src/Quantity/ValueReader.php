@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Chiralex\Quantity;
 
+use Chiralex\Limits;
 use Chiralex\Quantity\Exception\InvalidQuantity;
 
 /**
@@ -21,14 +22,19 @@ final readonly class ValueReader
         if ($text === '') {
             return new ValueFault('value.empty', 0, '');
         }
+        if (strlen($text) > Limits::VALUE_SIGNS) {
+            return new ValueFault('value.too-long', Limits::VALUE_SIGNS, mb_substr($text, Limits::VALUE_SIGNS, 1));
+        }
         if (preg_match('~^[1-9]\d{0,2},\d{3}(?![\d.,])~', $text) === 1) {
             return new ValueFault('value.thousands', (int) strpos($text, ','), ',');
         }
         $grouped = preg_match('~^[1-9]\d{0,2}(?:,\d{3})+\.\d~', $text) === 1 ? str_replace(',', '', $text) : $text;
 
-        return $this->letterAsPoint($grouped, $unit)
+        $read = $this->letterAsPoint($grouped, $unit)
             ?? $this->bareCode($grouped, $unit)
             ?? $this->numberAndUnit($grouped, $unit);
+
+        return $read instanceof ParsedValue && $read->value->amount->toFloat() >= Limits::NUMBER ? new ValueFault('value.too-large', 0, mb_substr($text, 0, 1)) : $read;
     }
 
     /** `4k7`, `R47`, `2u2`: the prefix letter stands where the decimal point would. */

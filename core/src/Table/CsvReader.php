@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Chiralex\Table;
 
+use Chiralex\Limits;
 use Chiralex\Table\Exception\UnreadableTable;
 
 /**
@@ -15,7 +16,7 @@ final readonly class CsvReader
 {
     private const LIMIT = 10 * 1_048_576;
 
-    /** @throws UnreadableTable when the bytes are empty, binary, too many, or end inside a quotation */
+    /** @throws UnreadableTable when the bytes are empty, binary, too many, end inside a quotation, or go beyond a limit */
     public function read(string $bytes, string $file): Table
     {
         if (strlen($bytes) > self::LIMIT) {
@@ -33,6 +34,9 @@ final readonly class CsvReader
             $row = new Row($index + 1, array_map(trim(...), $cells));
             if ($index > $header && !$row->isBlank()) {
                 $rows[] = $row;
+            }
+            if (count($rows) > Limits::ROWS_READ) {
+                throw UnreadableTable::tooManyRows($file, Limits::ROWS_READ);
             }
         }
 
@@ -56,7 +60,7 @@ final readonly class CsvReader
 
     /**
      * @return list<list<string>>
-     * @throws UnreadableTable when the text ends inside a quotation
+     * @throws UnreadableTable when the text ends inside a quotation, or goes beyond a limit
      */
     private function records(string $text, string $separator, string $file): array
     {
@@ -76,7 +80,13 @@ final readonly class CsvReader
                 $cell = substr($text, $at, $span);
                 $at += $span;
             }
+            if (strlen($cell) > Limits::CELL) {
+                throw UnreadableTable::longCell($file, count($records) + 1, Limits::CELL);
+            }
             $cells[] = $cell;
+            if (count($cells) > Limits::COLUMNS) {
+                throw UnreadableTable::tooManyColumns($file, count($records) + 1, Limits::COLUMNS);
+            }
             $mark = $text[$at] ?? "\n";
             ++$at;
             if ($mark === $separator) {
@@ -90,6 +100,9 @@ final readonly class CsvReader
                 ++$at;
             }
             $records[] = $cells;
+            if (count($records) > Limits::RECORDS_READ) {
+                throw UnreadableTable::tooManyRows($file, Limits::ROWS_READ);
+            }
             $cells = [];
         }
         if ($cells !== []) {

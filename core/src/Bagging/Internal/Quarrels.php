@@ -72,11 +72,11 @@ final readonly class Quarrels
             }
         }
 
-        return array_values(array_map(static function (array $each): array {
+        return array_map(static function (array $each): array {
             ksort($each);
 
             return array_keys($each);
-        }, $foes));
+        }, $foes);
     }
 
     /** True for what may not lie beside others whatever they look like: what breaks glass, what is scratched. */

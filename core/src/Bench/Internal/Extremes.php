@@ -16,54 +16,54 @@ final readonly class Extremes
 {
     private const CLOSE = 1e-4;
     private const MOST_BOXES = 4000;
+    /** Operations one end may cost; about half a second. Slopes of all parts cost three times a value. */
+    private const MOST_WORK = 500_000;
+    private const SLOPES = 3;
 
-    /** @var array<string, Expression> partial derivatives by part */
-    private array $partials;
+    private Tape $tape;
 
-    public function __construct(private Expression $expression)
+    public function __construct(Expression $expression)
     {
-        $partials = [];
-        foreach ($expression->parts() as $part) {
-            $partials[$part] = $expression->derivedBy($part);
-        }
-        $this->partials = $partials;
+        $this->tape = Tape::of($expression);
     }
 
     /**
      * @param array<string, Interval> $box
-     * @return array{Interval, bool} the range, and whether both ends are corners of the box
+     * @return array{Interval, bool, bool} the range, whether both ends are corners of the box, whether the search was cut short
      */
     public function of(array $box): array
     {
-        [$high, $highAtCorner] = $this->most($box, 1.0);
-        [$low, $lowAtCorner] = $this->most($box, -1.0);
+        [$high, $highAtCorner, $highCut] = $this->most($box, 1.0);
+        [$low, $lowAtCorner, $lowCut] = $this->most($box, -1.0);
 
-        return [new Interval(-$low, $high), $highAtCorner && $lowAtCorner];
+        return [new Interval(-$low, $high), $highAtCorner && $lowAtCorner, $highCut || $lowCut];
     }
 
     /**
      * The most of the formula times a sign.
      *
      * @param array<string, Interval> $box
-     * @return array{float, bool}
+     * @return array{float, bool, bool}
      */
     private function most(array $box, float $sign): array
     {
         $fixed = $this->fixed($box, $sign);
         if ($this->isPoint($fixed)) {
-            return [$sign * $this->value($fixed), true];
+            return [$sign * $this->value($fixed), true, false];
         }
         /** @var SplPriorityQueue<float, array<string, Interval>> $queue */
         $queue = new SplPriorityQueue();
         $queue->setExtractFlags(SplPriorityQueue::EXTR_BOTH);
         $best = -INF;
         $queue->insert($fixed, $this->bound($fixed, $sign));
-        for ($i = 0; $i < self::MOST_BOXES && !$queue->isEmpty(); ++$i) {
+        // A box costs its value, and for each half the slopes that fix parts, two passes of them mostly, and those of its bound.
+        $boxes = min(self::MOST_BOXES, intdiv(self::MOST_WORK, $this->tape->length() * (1 + 2 * (3 * self::SLOPES + 2))));
+        for ($i = 0; $i < $boxes && !$queue->isEmpty(); ++$i) {
             /** @var array{data: array<string, Interval>, priority: float} $top */
             $top = $queue->extract();
             $best = max($best, $sign * $this->value($top['data']));
             if ($top['priority'] - $best <= self::CLOSE * max(abs($best), 1e-30)) {
-                return [$top['priority'], false];
+                return [$top['priority'], false, false];
             }
             foreach ($this->halves($top['data']) as $half) {
                 $half = $this->fixed($half, $sign);
@@ -72,22 +72,28 @@ final readonly class Extremes
         }
         $rest = $queue->isEmpty() ? ['priority' => $best] : $queue->extract();
 
-        return [is_array($rest) && is_float($rest['priority'] ?? null) ? max($best, $rest['priority']) : $best, false];
+        return [is_array($rest) && is_float($rest['priority'] ?? null) ? max($best, $rest['priority']) : $best, false, !$queue->isEmpty()];
     }
 
     /**
+     * Parts that move the formula one way only stand at the end of their tolerance; where that decides others, they follow.
+     *
      * @param array<string, Interval> $box
      * @return array<string, Interval>
      */
     private function fixed(array $box, float $sign): array
     {
-        foreach ($this->partials as $part => $partial) {
-            $slope = $sign * $partial->enclose($box)->sign();
-            $in = $box[$part] ?? Interval::everything();
-            if ($slope !== 0.0 && $in->width() > 0.0) {
-                $box[$part] = Interval::point($slope > 0.0 ? $in->high : $in->low);
+        do {
+            $found = false;
+            foreach ($this->tape->slopes($box) as $part => $partial) {
+                $slope = $sign * $partial->sign();
+                $in = $box[$part] ?? Interval::everything();
+                if ($slope !== 0.0 && $in->width() > 0.0) {
+                    $box[$part] = Interval::point($slope > 0.0 ? $in->high : $in->low);
+                    $found = true;
+                }
             }
-        }
+        } while ($found && !$this->isPoint($box));
 
         return $box;
     }
@@ -107,7 +113,7 @@ final readonly class Extremes
     /** @param array<string, Interval> $box */
     private function value(array $box): float
     {
-        return $this->expression->evaluate(array_map(static fn(Interval $in): float => ($in->low + $in->high) / 2, $box));
+        return $this->tape->evaluate(array_map(static fn(Interval $in): float => ($in->low + $in->high) / 2, $box));
     }
 
     /**
@@ -118,12 +124,12 @@ final readonly class Extremes
      */
     private function bound(array $box, float $sign): float
     {
-        $range = $this->expression->enclose($box);
+        $range = $this->tape->enclose($box);
         $about = Interval::point($this->value($box));
-        foreach ($this->partials as $part => $partial) {
+        foreach ($this->tape->slopes($box) as $part => $partial) {
             $half = ($box[$part] ?? Interval::everything())->width() / 2;
             if ($half > 0.0) {
-                $about = $about->plus($partial->enclose($box)->times(new Interval(-$half, $half)));
+                $about = $about->plus($partial->times(new Interval(-$half, $half)));
             }
         }
 

@@ -7,6 +7,7 @@ namespace Chiralex\Bench\Internal;
 use Chiralex\Bench\Exception\InvalidFormula;
 use Chiralex\Bench\Expression;
 use Chiralex\Bench\Functions;
+use Chiralex\Limits;
 
 /** Reads sums of products of factors into a tree; each rule gives the tree, its unit and where it ended. */
 final readonly class FormulaParser
@@ -23,7 +24,7 @@ final readonly class FormulaParser
      */
     public function whole(): array
     {
-        [$expression, $unit, $at] = $this->sum(0);
+        [$expression, $unit, $at] = $this->sum(0, 0);
         if ($this->tokens->kind($at) === 'name' && in_array($this->tokens->text($at), ['V', 'A', 'Hz', 's', 'ohm', "\u{03A9}", 'F', 'H', 'W'], true)) {
             $unit = $this->tokens->text($at);
             ++$at;
@@ -39,11 +40,11 @@ final readonly class FormulaParser
      * @return array{Expression, string, int}
      * @throws InvalidFormula
      */
-    private function sum(int $at): array
+    private function sum(int $at, int $depth): array
     {
-        [$left, $unit, $at] = $this->product($at);
+        [$left, $unit, $at] = $this->product($at, $depth);
         while (in_array($this->tokens->kind($at), ['+', '-'], true)) {
-            [$right, $other, $next] = $this->product($at + 1);
+            [$right, $other, $next] = $this->product($at + 1, $depth);
             $left = $this->tokens->kind($at) === '+' ? $left->plus($right) : $left->minus($right);
             [$unit, $at] = [$unit === '' ? $other : $unit, $next];
         }
@@ -55,11 +56,11 @@ final readonly class FormulaParser
      * @return array{Expression, string, int}
      * @throws InvalidFormula
      */
-    private function product(int $at): array
+    private function product(int $at, int $depth): array
     {
-        [$left, $unit, $at] = $this->factor($at);
+        [$left, $unit, $at] = $this->factor($at, $depth);
         while (in_array($this->tokens->kind($at), ['*', '/'], true)) {
-            [$right, $other, $next] = $this->factor($at + 1);
+            [$right, $other, $next] = $this->factor($at + 1, $depth);
             $times = $this->tokens->kind($at) === '*';
             $left = $times ? $left->times($right) : $left->over($right);
             // A plain number leaves the unit as it is; two units make another, which the maker names behind the formula.
@@ -73,16 +74,19 @@ final readonly class FormulaParser
      * @return array{Expression, string, int}
      * @throws InvalidFormula
      */
-    private function factor(int $at): array
+    private function factor(int $at, int $depth): array
     {
+        if ($depth > Limits::FORMULA_DEPTH) {
+            throw InvalidFormula::tooDeep($this->tokens->source, Limits::FORMULA_DEPTH);
+        }
         $kind = $this->tokens->kind($at);
         if ($kind === '-') {
-            [$inner, $unit, $next] = $this->factor($at + 1);
+            [$inner, $unit, $next] = $this->factor($at + 1, $depth + 1);
 
             return [$inner->negated(), $unit, $next];
         }
         if ($kind === '(') {
-            [$inner, $unit, $next] = $this->sum($at + 1);
+            [$inner, $unit, $next] = $this->sum($at + 1, $depth + 1);
 
             return $this->tokens->kind($next) === ')' ? [$inner, $unit, $next + 1] : throw InvalidFormula::at($this->tokens->source, $this->tokens->position($next));
         }
@@ -96,20 +100,20 @@ final readonly class FormulaParser
             return [Expression::part($this->tokens->text($at)), '', $at + 1];
         }
 
-        return $this->call($at);
+        return $this->call($at, $depth + 1);
     }
 
     /**
      * @return array{Expression, string, int}
      * @throws InvalidFormula
      */
-    private function call(int $at): array
+    private function call(int $at, int $depth): array
     {
         $name = strtolower($this->tokens->text($at));
         $arguments = [];
         $at += 2;
         while (true) {
-            [$argument, , $at] = $this->sum($at);
+            [$argument, , $at] = $this->sum($at, $depth);
             $arguments[] = $argument;
             if ($this->tokens->kind($at) === ')') {
                 return [Functions::call($name, $arguments, $this->tokens->source, $this->metered), Functions::SIGNATURES[$name][1], $at + 1];

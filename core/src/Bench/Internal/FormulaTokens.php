@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Chiralex\Bench\Internal;
 
 use Chiralex\Bench\Exception\InvalidFormula;
+use Chiralex\Limits;
 use Chiralex\Quantity\Prefix;
 
 /** The words of a formula: numbers with their prefix and unit, names, signs. */
@@ -19,6 +20,9 @@ final readonly class FormulaTokens
     /** @throws InvalidFormula when a character belongs to no word */
     public static function of(string $text): self
     {
+        if (mb_strlen($text) > Limits::FORMULA_SIGNS) {
+            throw InvalidFormula::tooLong($text, Limits::FORMULA_SIGNS);
+        }
         $tokens = [];
         $at = 0;
         $length = strlen($text);

@@ -7,6 +7,7 @@ namespace Chiralex\Board\Layer;
 use Chiralex\Board\Placement;
 use Chiralex\Board\Point;
 use Chiralex\Board\Side;
+use Chiralex\Limits;
 
 /**
  * Components from a component layer: a flash with aperture function `ComponentMain` at the centre of each, its pins as
@@ -50,7 +51,7 @@ final readonly class ComponentLayer
      */
     private function component(string $designator, LayerObject $main, Side $side, string $board, array $pins, array $outlines): LayerComponent
     {
-        $rotation = is_numeric($main->says('.CRot')) ? (float) $main->says('.CRot') : 0.0;
+        $rotation = is_numeric($main->says('.CRot')) && abs((float) $main->says('.CRot')) < Limits::NUMBER ? (float) $main->says('.CRot') : 0.0;
         uksort($outlines, static fn(string $a, string $b): int => (self::OUTLINES[$a] ?? 9) <=> (self::OUTLINES[$b] ?? 9));
         $height = $main->says('.CHgt');
         $named = [];
@@ -62,7 +63,7 @@ final readonly class ComponentLayer
             new Placement($designator, $main->points[0], fmod(fmod($rotation, 360.0) + 360.0, 360.0), $side, $board),
             $main->says('.CVal'),
             $main->says('.CPgN') !== '' ? $main->says('.CPgN') : $main->says('.CFtp'),
-            is_numeric($height) && (float) $height > 0.0 ? (float) $height : null,
+            is_numeric($height) && (float) $height > 0.0 && (float) $height < Limits::PLACE_MM ? (float) $height : null,
             $named,
             array_values($outlines)[0] ?? [],
         );

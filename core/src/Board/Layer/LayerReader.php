@@ -9,6 +9,7 @@ use Chiralex\Board\Layer\Internal\Operations;
 use Chiralex\Board\Layer\Internal\Pen;
 use Chiralex\Board\Layer\Internal\Settings;
 use Chiralex\Board\Layer\Internal\Word;
+use Chiralex\Limits;
 
 /**
  * Reads a layer file with attributes, as the Gerber layer format specification has it: units, formats, apertures, flashes,
@@ -16,7 +17,6 @@ use Chiralex\Board\Layer\Internal\Word;
  */
 final readonly class LayerReader
 {
-    private const MOST = 60_000;
 
     /** True for bytes that look like a layer file. */
     public static function isLayer(string $bytes): bool
@@ -31,6 +31,7 @@ final readonly class LayerReader
     {
         $pen = new Pen();
         $objects = [];
+        $words = 0;
         $operations = new Operations($file);
         foreach (Word::split($bytes) as $word) {
             if ($word->text === 'M02' || $word->text === 'M00') {
@@ -40,8 +41,8 @@ final readonly class LayerReader
             if ($object !== null) {
                 $objects[] = $object;
             }
-            if (count($objects) > self::MOST) {
-                throw UnreadableLayer::tooLarge($file, self::MOST);
+            if (count($objects) > Limits::LAYER_OBJECTS || ++$words > Limits::LAYER_WORDS || count($pen->contour ?? []) > Limits::LAYER_CONTOUR) {
+                throw UnreadableLayer::tooLarge($file, Limits::LAYER_OBJECTS);
             }
         }
 

@@ -143,7 +143,7 @@ final readonly class Items
             }
         }
 
-        return ['alike' => array_values($alike), 'crowds' => array_values($crowds)];
+        return ['alike' => $alike, 'crowds' => $crowds];
     }
 
     public function areAlike(int $a, int $b): bool

@@ -8,7 +8,7 @@ use Chiralex\Part\Kind;
 
 /**
  * The fields of kit.json. A node is a type name, or an array with one key: `list`, `map`, `object`, `enum`, `nullable`, `any`
- * (one of several nodes).
+ * (one of several nodes), `pins`. Type names: `string`, `integer`, `number`, `boolean`, and for millimetres `place`, `size`, `length`.
  */
 final readonly class KitSchema
 {
@@ -25,7 +25,7 @@ final readonly class KitSchema
             'revision' => 'string',
             'settings' => self::settings(),
             'board' => ['object' => self::board()],
-            'boards' => ['list' => ['object' => self::board() + ['name' => 'string', 'joined' => ['object' => ['to' => 'string', 'at' => ['list' => 'number']]]]]],
+            'boards' => ['list' => ['object' => self::board() + ['name' => 'string', 'joined' => ['object' => ['to' => 'string', 'at' => ['list' => 'place']]]]]],
             'supply' => ['object' => ['volts' => ['any' => ['number', ['list' => 'number']]], 'amps' => 'number', 'current' => ['enum' => ['dc', 'ac']]]],
             'traits' => ['list' => ['enum' => self::TRAITS]],
             'ruledOut' => ['object' => array_fill_keys(self::TRAITS, 'string')],
@@ -39,13 +39,13 @@ final readonly class KitSchema
                 'settings' => 'string', 'expect' => 'string', 'adjusts' => ['nullable' => 'string'], 'otherwise' => 'string', 'option' => 'string',
             ]]],
             'wires' => ['list' => ['object' => [
-                'name' => 'string', 'from' => 'string', 'to' => 'string', 'mm' => 'number', 'colour' => 'string', 'stripped' => ['list' => 'number'],
+                'name' => 'string', 'from' => 'string', 'to' => 'string', 'mm' => 'length', 'colour' => 'string', 'stripped' => ['list' => 'size'],
                 'face' => ['enum' => ['top', 'bottom']], 'relief' => 'string', 'option' => 'string',
             ]]],
             'nets' => ['map' => ['object' => ['across' => 'string', 'bleeder' => 'string', 'clamps' => 'string', 'drivenBy' => 'string']]],
             'drilling' => ['list' => ['object' => [
-                'by' => 'string', 'face' => 'string', 'size' => ['list' => 'number'], 'option' => 'string',
-                'holes' => ['list' => ['object' => ['for' => 'string', 'at' => ['list' => 'number'], 'diameter' => 'number', 'stack' => self::NAMES]]],
+                'by' => 'string', 'face' => 'string', 'size' => ['list' => 'size'], 'option' => 'string',
+                'holes' => ['list' => ['object' => ['for' => 'string', 'at' => ['list' => 'place'], 'diameter' => 'size', 'stack' => self::NAMES]]],
             ]]],
             'options' => ['map' => ['map' => ['any' => ['string', self::NAMES]]]],
             'lines' => ['map' => ['object' => self::line()]],
@@ -80,8 +80,8 @@ final readonly class KitSchema
     private static function board(): array
     {
         return [
-            'outline' => ['list' => ['list' => 'number']],
-            'thickness' => 'number',
+            'outline' => ['list' => ['list' => 'place']],
+            'thickness' => 'size',
             'plated' => 'boolean',
             'bottomRotation' => ['enum' => ['top-view', 'bottom-view']],
             'zeroOrientation' => ['enum' => ['A', 'B']],
@@ -113,8 +113,8 @@ final readonly class KitSchema
     private static function line(): array
     {
         return [
-            'kind' => ['enum' => array_map(static fn(Kind $kind): string => $kind->value, Kind::cases())], 'package' => 'string', 'height' => 'number', 'leadLength' => 'number', 'mass' => 'number',
-            'body' => ['list' => 'number'], 'origin' => ['list' => 'number'], 'pins' => ['map' => ['list' => 'number']],
+            'kind' => ['enum' => array_map(static fn(Kind $kind): string => $kind->value, Kind::cases())], 'package' => 'string', 'height' => 'size', 'leadLength' => 'size', 'mass' => 'number',
+            'body' => ['list' => 'size'], 'origin' => ['list' => 'place'], 'pins' => ['pins' => ['list' => 'place']],
             'hold' => ['enum' => ['table', 'bend', 'splay', 'tack', 'tape', 'putty', 'prop', 'holder', 'jig', 'own-lock', 'none-needed']],
             'sensitivity' => ['enum' => ['none', 'static', 'heat', 'fragile']],
             'polarity' => ['nullable' => ['object' => ['mark' => ['enum' => ['band', 'flat', 'short-lead', 'long-lead', 'stripe', 'plus', 'bar', 'notch', 'dot', 'tab', 'metal-side', 'key', 'red-edge', 'coloured-side', 'colour']], 'terminal' => 'string', 'pin' => ['any' => ['string', 'integer']], 'at' => 'number']]],

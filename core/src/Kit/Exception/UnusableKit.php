@@ -30,6 +30,22 @@ final class UnusableKit extends RuntimeException implements ChiralexException
         return new self(mb_strimwidth(sprintf('kit.json: "%s" must be %s.', $path, $wanted), 0, 290, '...'));
     }
 
+    public static function tooLarge(int $bytes, int $limit): self
+    {
+        return new self(sprintf('kit.json is %.1f MB; the limit is %d MB. Take out what does not belong to the kit.', $bytes / 1_048_576, intdiv($limit, 1_048_576)));
+    }
+
+    /** @param string $limit in words, `below 2,000 mm` */
+    public static function beyond(string $path, string $limit): self
+    {
+        return new self(mb_strimwidth(sprintf('kit.json: "%s" must be %s.', $path, $limit), 0, 290, '...'));
+    }
+
+    public static function tooManyParts(int $count, string $what, int $limit): self
+    {
+        return new self(sprintf('The kit has %s %s; a kit that is kept has at most %s. Split it into two kits.', number_format($count), $what, number_format($limit)));
+    }
+
     public static function shortOutline(int $corners): self
     {
         return new self(sprintf('kit.json: the outline of a board has %d corners; give at least three as [x, y].', $corners));

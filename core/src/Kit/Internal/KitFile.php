@@ -16,6 +16,7 @@ use Chiralex\Kit\PowerSupply;
 use Chiralex\Kit\Settings;
 use Chiralex\Kit\Test;
 use Chiralex\Kit\Wire;
+use Chiralex\Limits;
 use JsonException;
 
 /** kit.json, checked and turned into values. */
@@ -31,6 +32,9 @@ final readonly class KitFile
         }
         if (str_starts_with($bytes, "\xEF\xBB\xBF")) {
             $bytes = substr($bytes, 3);
+        }
+        if (strlen($bytes) > Limits::KIT_FILE) {
+            throw UnusableKit::tooLarge(strlen($bytes), Limits::KIT_FILE);
         }
         try {
             $data = json_decode($bytes, true, 64, JSON_THROW_ON_ERROR);

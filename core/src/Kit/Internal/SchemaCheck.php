@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Chiralex\Kit\Internal;
 
 use Chiralex\Kit\Exception\UnusableKit;
+use Chiralex\Limits;
 
 /** Checks decoded JSON against a schema node; the first fault is thrown with its path. */
 final readonly class SchemaCheck
@@ -25,6 +26,7 @@ final readonly class SchemaCheck
         match ($rule) {
             'object' => $this->object($value, is_array($inner) ? $inner : [], $path),
             'map' => $this->each($value, $inner, $path, false),
+            'pins' => $this->pins($value, $inner, $path),
             'list' => $this->each($value, $inner, $path, true),
             'enum' => in_array($value, is_array($inner) ? $inner : [], true) ?: throw UnusableKit::wrongType($path, 'one of ' . implode(', ', array_map(static fn(mixed $word): string => is_scalar($word) ? (string) $word : '', is_array($inner) ? $inner : []))),
             'nullable' => $value === null ?: $this->check($value, $this->node($inner), $path),
@@ -56,6 +58,9 @@ final readonly class SchemaCheck
         if (!is_array($value) || ($list && !array_is_list($value)) || (!$list && $value !== [] && array_is_list($value))) {
             throw UnusableKit::wrongType($path, $list ? 'a list in brackets' : 'an object in braces');
         }
+        if (count($value) > Limits::KIT_LIST) {
+            throw UnusableKit::beyond($path, sprintf('a list of at most %s entries', number_format(Limits::KIT_LIST)));
+        }
         foreach ($value as $name => $inner) {
             $this->check($inner, $this->node($node), $list ? "{$path}[{$name}]" : "{$path}.{$name}");
         }
@@ -85,17 +90,46 @@ final readonly class SchemaCheck
         $fits = match ($type) {
             'string' => is_string($value),
             'integer' => is_int($value),
-            'number' => is_int($value) || is_float($value),
+            'number', 'place', 'size', 'length' => is_int($value) || is_float($value),
             default => is_bool($value),
         };
         if (!$fits) {
             throw UnusableKit::wrongType($path, match ($type) {
                 'string' => 'text in quotes',
                 'integer' => 'a whole number',
-                'number' => 'a number',
+                'number', 'place', 'size', 'length' => 'a number',
                 default => 'true or false',
             });
         }
+        $this->limit($value, $type, $path);
+    }
+
+    /** @throws UnusableKit when a number or a text goes beyond its limit */
+    private function limit(mixed $value, string $type, string $path): void
+    {
+        if (is_string($value) && strlen($value) > Limits::CELL) {
+            throw UnusableKit::beyond($path, sprintf('text of at most %s characters', number_format(Limits::CELL)));
+        }
+        $number = is_int($value) || is_float($value) ? (float) $value : 0.0;
+        $words = match (true) {
+            !is_finite($number) || abs($number) >= Limits::NUMBER => 'a number that a kit can have',
+            $type === 'place' && abs($number) >= Limits::PLACE_MM => sprintf('below %s mm from the origin', number_format(Limits::PLACE_MM)),
+            $type === 'size' && ($number < 0.0 || $number >= Limits::PLACE_MM) => sprintf('0 or more and below %s mm', number_format(Limits::PLACE_MM)),
+            $type === 'length' && ($number < 0.0 || $number >= Limits::STOCK_MM) => sprintf('0 or more and below %s mm', number_format(Limits::STOCK_MM)),
+            default => null,
+        };
+        if ($words !== null) {
+            throw UnusableKit::beyond($path, $words);
+        }
+    }
+
+    /** @throws UnusableKit */
+    private function pins(mixed $value, mixed $node, string $path): void
+    {
+        if (is_array($value) && count($value) > Limits::PINS) {
+            throw UnusableKit::beyond($path, sprintf('the places of at most %d pins', Limits::PINS));
+        }
+        $this->each($value, $node, $path, false);
     }
 
     /** @return string|array<string, mixed> */

@@ -32,6 +32,16 @@ final class InvalidQuantity extends InvalidArgumentException implements Chiralex
         return new self(self::shown($text, $position, 'a rating', 'write it like 1/4W, 25 V, 500mA or 5%.'));
     }
 
+    public static function tooLong(string $text, int $signs): self
+    {
+        return new self(sprintf('"%s" has %d characters; a value has at most %d.', mb_strimwidth($text, 0, 40, '...'), mb_strlen($text), $signs));
+    }
+
+    public static function tooLarge(string $text): self
+    {
+        return new self(sprintf('"%s" is larger than anything in a kit; is there a digit or a prefix too many?', mb_strimwidth($text, 0, 40, '...')));
+    }
+
     private static function shown(string $text, int $position, string $what, string $example): string
     {
         $at = mb_substr(trim($text), $position, 1);

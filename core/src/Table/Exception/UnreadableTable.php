@@ -42,6 +42,26 @@ final class UnreadableTable extends RuntimeException implements ChiralexExceptio
         return new self("{$file} row 1: no {$column} column among: {$list}. Name one of them so, or say in the application which one it is.", $headers, $column);
     }
 
+    public static function tooManyRows(string $file, int $limit): self
+    {
+        return new self(sprintf('%s has more than %s rows, the limit for one table: keep the rows of this kit and drop it again.', $file, number_format($limit)));
+    }
+
+    public static function tooManyColumns(string $file, int $row, int $limit): self
+    {
+        return new self("{$file} row {$row} has more than {$limit} columns, the limit: is the separator another one, or a cell not closed?");
+    }
+
+    public static function longCell(string $file, int $row, int $limit): self
+    {
+        return new self(sprintf('%s row %d holds a cell of more than %s characters, the limit: shorten it, or close its quotation mark.', $file, $row, number_format($limit)));
+    }
+
+    public static function tooManyParts(string $file, int $row, int $limit): self
+    {
+        return new self(sprintf('%s row %d: the list names more than %s parts by then, the limit: keep the rows of this kit.', $file, $row, number_format($limit)));
+    }
+
     public static function unclosedQuote(string $file, int $row): self
     {
         return new self("{$file} row {$row}: a quotation mark is opened and never closed; close it or remove it.");

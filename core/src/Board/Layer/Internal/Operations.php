@@ -7,6 +7,7 @@ namespace Chiralex\Board\Layer\Internal;
 use Chiralex\Board\Exception\UnreadableLayer;
 use Chiralex\Board\Layer\LayerObject;
 use Chiralex\Board\Point;
+use Chiralex\Limits;
 
 /** Commands outside percent signs: modes, apertures, moves, draws, flashes, regions. */
 final readonly class Operations
@@ -62,6 +63,9 @@ final readonly class Operations
         }
         $to = new Point($found[1] === null ? $pen->at->x : $this->length($pen, $found[1], 'x', $line), $found[2] === null ? $pen->at->y : $this->length($pen, $found[2], 'y', $line));
         $offset = new Point($this->length($pen, $found[3] ?? '0', 'x', $line), $this->length($pen, $found[4] ?? '0', 'y', $line));
+        if (max(abs($to->x), abs($to->y)) >= Limits::PLACE_MM || max(abs($offset->x), abs($offset->y)) >= Limits::ARC_MM) {
+            throw UnreadableLayer::tooFar($this->file, $line, (int) Limits::PLACE_MM);
+        }
         $pen = $pen->with(operation: $found[5] ?? $pen->operation);
 
         return match ($pen->operation) {

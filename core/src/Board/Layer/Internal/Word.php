@@ -17,11 +17,10 @@ final readonly class Word
     /**
      * Splits a file into commands. Attributes hidden in comments for older readers (`G04 #@! TF...`) count as such.
      *
-     * @return list<self>
+     * @return iterable<self>
      */
-    public static function split(string $bytes): array
+    public static function split(string $bytes): iterable
     {
-        $words = [];
         $line = 1;
         $extended = false;
         $text = '';
@@ -34,14 +33,12 @@ final readonly class Word
                 $extended = !$extended;
                 $text = '';
             } elseif ($sign === '*') {
-                $words[] = self::of($text, $extended, $line);
+                yield self::of($text, $extended, $line);
                 $text = '';
             } elseif ($sign !== "\r") {
                 $text .= $sign;
             }
         }
-
-        return $words;
     }
 
     private static function of(string $text, bool $extended, int $line): self
