@@ -14,6 +14,7 @@ final readonly class KitFiles
     /** Endings of layer files. */
     private const LAYERS = ['gbr', 'ger', 'gko', 'gm1', 'gxc'];
     private const MOST_LAYERS = 24;
+    private const MOST_ENTRIES = 2_000;
     private const KNOWN = ['kit.json', 'bom.csv', 'bom.tsv', 'bom.txt', 'bom.xlsx', 'placements.csv', 'placements.tsv', 'placements.txt', 'masses.csv', 'offers.csv', 'measurements.csv', 'reports.csv', 'pilot.csv'];
 
     /**
@@ -116,17 +117,21 @@ final readonly class KitFiles
             }
             $files = [];
             $total = 0;
+            if ($zip->numFiles > self::MOST_ENTRIES) {
+                throw UnusableFile::badArchive($name, 'it holds more than ' . number_format(self::MOST_ENTRIES) . ' files');
+            }
             for ($i = 0; $i < $zip->numFiles; ++$i) {
                 $entry = $zip->statIndex($i);
                 $base = strtolower(basename((string) ($entry['name'] ?? '')));
                 if ($entry === false || !self::isKnown($base) || isset($files[$base]) || count($files) >= count(self::KNOWN) + self::MOST_LAYERS) {
                     continue;
                 }
-                $total += $entry['size'];
-                if ($total > self::UNPACKED_LIMIT) {
-                    throw UnusableFile::badArchive($name, 'it unpacks to more than 40 MB');
+                $unpacked = Unpacked::bytes($zip, (string) $entry['name'], min(self::LIMIT, self::UNPACKED_LIMIT - $total));
+                if ($unpacked === null) {
+                    throw UnusableFile::badArchive($name, "{$base} unpacks to more than 10 MB, or all of it to more than 40 MB");
                 }
-                $files[$base] = (string) $zip->getFromIndex($i);
+                $total += strlen($unpacked);
+                $files[$base] = $unpacked;
             }
             $zip->close();
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace ChiralexAdapters;
 
+use Chiralex\Limits;
 use RuntimeException;
 
 /** A file or folder that cannot be opened; the message names it and says what to do. */
@@ -27,6 +28,16 @@ final class UnusableFile extends RuntimeException
     public static function badArchive(string $name, string $why): self
     {
         return new self("{$name}: the ZIP cannot be used ({$why}); pack the kit folder again.");
+    }
+
+    public static function largeWorkbook(string $name, string $limit): self
+    {
+        return new self("{$name}: the sheet holds more than {$limit}, the limit for a workbook; keep the rows of this kit and save it again, or save it as CSV.");
+    }
+
+    public static function farCell(string $name, int $column, int $row): self
+    {
+        return new self(sprintf('%s: there is a cell in row %s, column %s; at most %s rows and %d columns are read. Delete what lies outside the list and save it again.', $name, number_format($row), number_format($column), number_format(Limits::ROWS_READ), Limits::COLUMNS));
     }
 
     public static function badWorkbook(string $name): self

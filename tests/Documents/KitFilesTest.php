@@ -66,7 +66,7 @@ final class KitFilesTest extends TestCase
         self::assertLessThan(KitFiles::LIMIT, strlen($zip));
 
         $this->expectException(UnusableFile::class);
-        $this->expectExceptionMessage('unpacks to more than 40 MB');
+        $this->expectExceptionMessage('unpacks to more than 10 MB');
         (new KitFiles())->fromBytes('bomb.zip', $zip);
     }
 
