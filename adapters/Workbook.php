@@ -146,7 +146,11 @@ final readonly class Workbook
     private function written(array $records): string
     {
         $out = '';
-        $width = $records === [] ? 0 : max(array_map(static fn(array $row): int => max(array_keys($row)) + 1, $records));
+        $width = max([0, ...array_map(static fn(array $row): int => (int) array_key_last($row) + 1, array_values(array_map(static function (array $row): array {
+            ksort($row);
+
+            return $row;
+        }, $records)))]);
         for ($number = 1, $last = $records === [] ? 0 : max(array_keys($records)); $number <= $last; ++$number) {
             $cells = ($records[$number] ?? []) + array_fill(0, isset($records[$number]) ? $width : 0, '');
             ksort($cells);

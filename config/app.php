@@ -13,5 +13,7 @@ return [
     'cipher' => 'AES-256-CBC',
     'key' => env('APP_KEY'),
     'code' => env('CHIRALEX_CODE', 'none'),
+    // Whether kits are worked out in a process of their own; tests that are not about that do it in theirs.
+    'confined' => (bool) env('CHIRALEX_CONFINED', true),
     'files' => env('CHIRALEX_FILES', base_path('var/files')),
 ];

@@ -17,11 +17,13 @@ use Illuminate\Support\Carbon;
  * @property int $sequence version for If-Match
  * @property array<string, string> $files name in the kit folder to SHA-256 of the bytes
  * @property Carbon $updated_at
+ * @property ?Carbon $put_aside_at
+ * @property ?string $operation_id of the copy it was made by
  * @property-read Kit $kit
  */
 final class Revision extends Model
 {
-    protected $fillable = ['kit_id', 'name', 'sequence', 'files'];
+    protected $fillable = ['kit_id', 'name', 'sequence', 'files', 'put_aside_at', 'operation_id'];
 
     /** @return BelongsTo<Kit, $this> */
     public function kit(): BelongsTo
@@ -32,6 +34,6 @@ final class Revision extends Model
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['files' => 'array', 'sequence' => 'integer'];
+        return ['files' => 'array', 'sequence' => 'integer', 'put_aside_at' => 'datetime'];
     }
 }

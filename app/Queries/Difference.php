@@ -6,7 +6,6 @@ namespace App\Queries;
 
 use App\Actions\Kit\Derived;
 use App\Actions\Kit\KitFolder;
-use App\Actions\Sales\KitLedger;
 use App\Models\Release;
 use App\Models\Revision;
 use App\Support\Row;
@@ -33,7 +32,6 @@ final readonly class Difference
 {
     public function __construct(
         private KitFolder $folder,
-        private KitLedger $ledger,
         private Derived $derived,
     ) {}
 
@@ -109,7 +107,7 @@ final readonly class Difference
     private function packed(Revision $revision): array
     {
         return array_map(static fn(Row $row): string => $row->text('serial'), Row::all(DB::table('units')->join('releases', 'releases.id', '=', 'release_id')->where('revision_id', $revision->id)
-            ->joinSub($this->ledger->latest(), 'last', 'last.unit_id', '=', 'units.id')->whereNotIn('entry', ['unpacked', 'scrapped'])->orderBy('number')->select('serial')));
+            ->join('unit_states', 'unit_states.unit_id', '=', 'units.id')->whereNotIn('entry', ['unpacked', 'scrapped'])->orderBy('number')->select('serial')));
     }
 
     /** @throws NoDifference */

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Queries;
 
-use App\Actions\Report\Judgements;
 use App\Actions\Report\KitFaq;
 use App\Models\Revision;
 use App\Support\Row;
@@ -22,7 +21,6 @@ use Illuminate\Support\Facades\DB;
 final readonly class FaultSheet
 {
     public function __construct(
-        private Judgements $judgements,
         private KitFaq $faq,
     ) {}
 
@@ -41,7 +39,7 @@ final readonly class FaultSheet
     {
         $days = [];
         $rows = Row::all(DB::table('kit_ledger')->join('units', 'units.id', '=', 'unit_id')->join('releases', 'releases.id', '=', 'units.release_id')->join('revisions', 'revisions.id', '=', 'revision_id')
-            ->where('kit_id', $kitId)->where('entry', 'shipped')->orderBy('kit_ledger.id')->select(['serial', 'kit_ledger.created_at']));
+            ->where('revisions.kit_id', $kitId)->where('entry', 'shipped')->orderBy('kit_ledger.id')->select(['serial', 'kit_ledger.created_at']));
         foreach ($rows as $row) {
             $days[$row->text('serial')] = (int) $row->time('created_at')->diffInDays(now());
         }
@@ -55,9 +53,7 @@ final readonly class FaultSheet
      */
     private function reports(int $kitId, array $shipped): array
     {
-        $rows = Row::all(DB::table('reports')->leftJoinSub($this->judgements->latest(), 'judged', 'judged.report_id', '=', 'reports.id')
-            ->leftJoin('releases', 'releases.id', '=', 'reports.release_id')->leftJoin('revisions', 'revisions.id', '=', 'releases.revision_id')
-            ->whereRaw('coalesce(judged.kit_id, revisions.kit_id) = ?', [$kitId])->orderBy('reports.id')->select(['reports.serial', 'unit_id', 'symptom', 'cause', 'origin']));
+        $rows = Row::all(DB::table('report_states')->join('reports', 'reports.id', '=', 'report_states.report_id')->where('report_states.kit_id', $kitId)->orderBy('reports.id')->select(['reports.serial', 'unit_id', 'symptom', 'cause', 'origin']));
 
         return array_map(static fn(Row $row): ReportedFault => new ReportedFault(
             $row->has('unit_id') && isset($shipped[$row->text('serial')]) ? $row->text('serial') : null,

@@ -4,23 +4,34 @@ declare(strict_types=1);
 
 namespace App\Queries;
 
-use App\Actions\Report\Judgements;
 use App\Support\Row;
 use Illuminate\Database\Query\Builder;
-use Illuminate\Database\Query\JoinClause;
 use Illuminate\Support\Facades\DB;
 
-/** The inbox of reports, newest first. */
+/** The inbox of reports, newest first, a page at a time; every open one can be reached. */
 final readonly class Inbox
 {
-    private const MOST = 500;
+    /** Letters of a report that a list shows; the whole text opens with it. */
+    private const EXCERPT = 240;
+    /** Reports in the same words that one names. */
+    private const LIKE = 20;
 
-    public function __construct(private Judgements $judgements) {}
-
-    /** @return list<array<string, mixed>> */
-    public function rows(): array
+    /** @return array{reports: list<array<string, mixed>>, page: int, pages: int, total: int, open: int, all: int} */
+    public function page(Page $page, bool $openOnly): array
     {
-        return array_map($this->row(...), Row::all($this->query()->orderByDesc('reports.created_at')->orderByDesc('reports.id')->limit(self::MOST)));
+        $query = $this->query();
+        if ($openOnly) {
+            $query->whereRaw('not (judged and answered)');
+        }
+        if ($page->search !== '') {
+            $query->where(static fn(Builder $either): Builder => $either->where('reports.text', 'ilike', $page->pattern())->orWhere('reports.serial', 'ilike', $page->pattern())->orWhere('kits.name', 'ilike', $page->pattern())->orWhere('customers.name', 'ilike', $page->pattern()));
+        }
+        $open = DB::table('report_states')->whereRaw('not (judged and answered)')->count();
+        $all = DB::table('report_states')->count();
+        $total = $page->search === '' ? ($openOnly ? $open : $all) : (clone $query)->count();
+        $rows = Row::all($page->cut($query->orderByDesc('report_states.at')->orderByDesc('report_states.report_id')));
+
+        return ['reports' => array_map(fn(Row $row): array => ['text' => mb_substr($row->text('text'), 0, self::EXCERPT)] + $this->row($row), $rows), 'open' => $open, 'all' => $all] + $page->told($total);
     }
 
     /** @return array<string, mixed> */
@@ -28,19 +39,21 @@ final readonly class Inbox
     {
         $row = Row::first($this->query()->where('reports.id', $id)) ?? abort(404, 'There is no report with that number.');
         $answers = Row::all(DB::table('report_answers')->leftJoin('users', 'users.id', '=', 'user_id')->where('report_id', $id)->orderBy('report_answers.id')->select(['text', 'name', 'report_answers.created_at']));
+        /** @var list<int> $alike */
+        $alike = DB::table('reports')->where('likeness', $row->text('likeness'))->where('id', '!=', $id)->orderBy('id')->limit(self::LIKE)->pluck('id')->all();
 
-        return $this->row($row) + ['answers' => array_map(static fn(Row $each): array => ['text' => $each->text('text'), 'by' => $each->text('name'), 'at' => $each->time('created_at')->toIso8601String()], $answers)];
+        return $this->row($row) + ['alike' => $alike, 'answers' => array_map(static fn(Row $each): array => ['text' => $each->text('text'), 'by' => $each->text('name'), 'at' => $each->time('created_at')->toIso8601String()], $answers)];
     }
 
     private function query(): Builder
     {
-        return DB::table('reports')
-            ->leftJoinSub($this->judgements->latest(), 'judged', 'judged.report_id', '=', 'reports.id')
+        return DB::table('report_states')->join('reports', 'reports.id', '=', 'report_states.report_id')
             ->leftJoin('releases', 'releases.id', '=', 'reports.release_id')
             ->leftJoin('revisions', 'revisions.id', '=', 'releases.revision_id')
-            ->leftJoin('kits', static fn(JoinClause $join) => $join->whereRaw('kits.id = coalesce(judged.kit_id, revisions.kit_id)'))
+            ->leftJoin('kits', 'kits.id', '=', 'report_states.kit_id')
             ->leftJoin('customers', 'customers.id', '=', 'reports.customer_id')
-            ->selectRaw('reports.*, kits.id as kit_id, kits.name as kit, revisions.name as revision, revisions.id as revision_id, judged.symptom, judged.cause, judged.origin, judged.part, customers.name as customer, customers.email, (select count(*) from report_answers where report_id = reports.id) as answered');
+            ->selectRaw('reports.*, kits.id as kit_id, kits.name as kit, revisions.name as revision, revisions.id as revision_id, report_states.symptom, report_states.cause, report_states.origin, report_states.part, customers.name as customer, customers.email, answered,
+                (select min(first.id) from reports first where first.likeness = reports.likeness and first.id < reports.id) as like_report');
     }
 
     /** @return array<string, mixed> */
@@ -49,7 +62,8 @@ final readonly class Inbox
         return [
             'id' => $row->int('id'), 'at' => $row->time('created_at')->toIso8601String(), 'kitId' => $row->intOrNull('kit_id'), 'kit' => $row->textOrNull('kit'), 'revision' => $row->textOrNull('revision'), 'revisionId' => $row->intOrNull('revision_id'),
             'serial' => $row->text('serial'), 'serialKnown' => $row->has('unit_id'), 'step' => $row->text('step'), 'stepNumber' => $row->intOrNull('step_number'), 'text' => $row->text('text'), 'photo' => $row->has('photo'), 'source' => $row->text('source'),
-            'customer' => $row->textOrNull('customer'), 'hasAddress' => $row->has('email'), 'symptom' => $row->textOrNull('symptom'), 'cause' => $row->textOrNull('cause'), 'origin' => $row->textOrNull('origin'), 'part' => $row->text('part'), 'answered' => $row->int('answered') > 0,
+            'customer' => $row->textOrNull('customer'), 'hasAddress' => $row->has('email'), 'symptom' => $row->textOrNull('symptom'), 'cause' => $row->textOrNull('cause'), 'origin' => $row->textOrNull('origin'), 'part' => $row->text('part'), 'answered' => $row->flag('answered'),
+            'like' => $row->intOrNull('like_report'),
         ];
     }
 }

@@ -4,56 +4,67 @@ declare(strict_types=1);
 
 namespace App\Queries;
 
-use App\Actions\Kit\Documents;
-use App\Actions\Library\Fingerprint;
-use App\Models\LibraryPart;
-use App\Models\Revision;
+use App\Support\Row;
+use Illuminate\Database\Query\Builder;
+use Illuminate\Support\Facades\DB;
 
-/** Every part of the newest revision of every kit, once, with what the library knows of it. */
+/** Every part of the newest revision of every kit, once, with what the library knows of it: a page of what was written when a kit changed. */
 final readonly class Library
 {
-    public function __construct(private Documents $documents) {}
+    private const SORTS = ['title' => 'lower(known_parts.title)', 'kind' => 'lower(kind_name)', 'number' => 'number', 'height' => "(known_parts.row ->> 'height')::float", 'used' => '(select count(*) from kit_parts where kit_parts.fingerprint = known_parts.fingerprint)'];
+    /** Kits that a row names. */
+    private const USES = 12;
 
-    /** @return list<array<string, mixed>> by kind, then title */
-    public function rows(): array
+    /** @return array{parts: list<array<string, mixed>>, page: int, pages: int, total: int, own: int, inAll: int} by kind, then title */
+    public function page(Page $page): array
     {
-        $rows = [];
-        foreach (LibraryPart::query()->orderBy('id')->get() as $known) {
-            $rows[$known->fingerprint] = $this->row($known->fingerprint, $known->title, $known);
+        $query = $this->query();
+        if ($page->search !== '') {
+            $query->where(static fn(Builder $either): Builder => $either->where('known_parts.title', 'ilike', $page->pattern())->orWhere('kind_name', 'ilike', $page->pattern())->orWhere('number', 'ilike', $page->pattern())->orWhere('note', 'ilike', $page->pattern())
+                ->orWhereExists(static fn(Builder $uses): Builder => $uses->from('kit_parts')->join('kits', 'kits.id', '=', 'kit_parts.kit_id')->whereColumn('kit_parts.fingerprint', 'known_parts.fingerprint')->where(static fn(Builder $named): Builder => $named->where('kits.name', 'ilike', $page->pattern())->orWhereJsonContains('designators', $page->search))));
         }
-        foreach (Revision::query()->with('kit')->orderBy('id')->get()->keyBy('kit_id') as $revision) {
-            /** @var list<array<string, mixed>> $lines */
-            $lines = $this->documents->get($revision, 'parts')['lines'] ?? [];
-            foreach ($lines as $line) {
-                $text = static fn(string $field): string => is_string($line[$field] ?? null) ? $line[$field] : '';
-                /** @var non-empty-list<string> $names */
-                $names = $line['designators'];
-                $key = Fingerprint::from($names[0], $text('text'), $text('package'), $text('description'));
-                $words = array_filter([$text('text'), $text('package'), $text('description')], static fn(string $word): bool => $word !== '');
-                $rows[$key] ??= $this->row($key, mb_substr($words === [] ? $names[0] : implode(', ', $words), 0, 190), null);
-                $rows[$key]['kind'] = $rows[$key]['facts']['kind'] ?? $text('kind');
-                $rows[$key]['kindName'] = $text('kindName');
-                $rows[$key]['height'] = $line['height'];
-                $rows[$key]['heightSource'] = $text('heightSource');
-                $rows[$key]['mark'] = $line['mark'];
-                $rows[$key]['sensitivity'] = $text('sensitivity');
-                $rows[$key]['marking'] = $line['marking'];
-                $rows[$key]['usedIn'][] = ['kit' => $revision->kit->name, 'revisionId' => $revision->id, 'designators' => $names];
-            }
-        }
-        usort($rows, static fn(array $a, array $b): int => [mb_strtolower($a['kindName']), $a['title']] <=> [mb_strtolower($b['kindName']), $b['title']]);
+        $all = DB::table('known_parts')->count();
+        $total = $page->search === '' ? $all : (clone $query)->count();
+        $query->orderByRaw(isset(self::SORTS[$page->sort]) ? self::SORTS[$page->sort] . ($page->down ? ' desc nulls last' : ' asc nulls last') . ', known_parts.fingerprint' : 'kind_name, known_parts.title, known_parts.fingerprint');
 
-        return $rows;
+        return ['parts' => $this->shown(Row::all($page->cut($query))), 'inAll' => $all, 'own' => DB::table('library_parts')->count()] + $page->told($total);
     }
 
-    /** @return array{id: ?int, fingerprint: string, title: string, number: ?string, facts: array<string, mixed>, origins: array<string, string>, note: string, photo: bool, version: int, kind: string, kindName: string, height: mixed, heightSource: string, mark: mixed, sensitivity: string, marking: mixed, usedIn: list<array{kit: string, revisionId: int, designators: list<string>}>} */
-    private function row(string $fingerprint, string $title, ?LibraryPart $known): array
+    /** @return array<string, mixed> */
+    public function part(string $fingerprint): array
     {
-        $kind = $known !== null && is_string($known->facts['kind'] ?? null) ? $known->facts['kind'] : '';
+        return $this->shown(Row::all($this->query()->where('known_parts.fingerprint', $fingerprint)))[0] ?? abort(404, 'There is no such part in the Library; reload the page.');
+    }
 
-        return [
-            'id' => $known?->id, 'fingerprint' => $fingerprint, 'title' => $title, 'number' => $known?->number, 'facts' => $known === null ? [] : $known->facts, 'origins' => $known === null ? [] : $known->origins, 'note' => $known === null ? '' : $known->note,
-            'photo' => $known?->photo !== null, 'version' => $known === null ? 0 : $known->version, 'kind' => $kind, 'kindName' => $kind, 'height' => null, 'heightSource' => '', 'mark' => null, 'sensitivity' => '', 'marking' => null, 'usedIn' => [],
-        ];
+    private function query(): Builder
+    {
+        return DB::table('known_parts')->leftJoin('library_parts', 'library_parts.fingerprint', '=', 'known_parts.fingerprint')
+            ->select(['library_parts.id', 'known_parts.fingerprint', 'known_parts.title', 'known_parts.row', 'number', 'facts', 'origins', 'note', 'photo', 'version']);
+    }
+
+    /**
+     * @param list<Row> $rows
+     * @return list<array<string, mixed>>
+     */
+    private function shown(array $rows): array
+    {
+        $uses = [];
+        $prints = array_map(static fn(Row $row): string => $row->text('fingerprint'), $rows);
+        foreach (Row::all(DB::table('kit_parts')->join('kits', 'kits.id', '=', 'kit_parts.kit_id')->whereIn('fingerprint', $prints)->orderBy('kits.name')->select(['fingerprint', 'kits.name', 'revision_id', 'designators'])) as $use) {
+            $uses[$use->text('fingerprint')][] = ['kit' => $use->text('name'), 'revisionId' => $use->int('revision_id'), 'designators' => json_decode($use->text('designators'), true)];
+        }
+
+        return array_map(static function (Row $row) use ($uses): array {
+            /** @var array<string, mixed> $shown */
+            $shown = json_decode($row->text('row'), true, 32, JSON_THROW_ON_ERROR);
+            $json = static fn(string $field): mixed => json_decode($row->has($field) ? $row->text($field) : '{}', true);
+            $mine = $uses[$row->text('fingerprint')] ?? [];
+            $facts = $json('facts');
+
+            return [
+                'id' => $row->intOrNull('id'), 'fingerprint' => $row->text('fingerprint'), 'title' => $row->text('title'), 'number' => $row->textOrNull('number'), 'facts' => $facts, 'origins' => $json('origins'), 'note' => $row->text('note'),
+                'photo' => $row->has('photo'), 'version' => $row->intOrNull('version') ?? 0, 'kind' => is_array($facts) && is_string($facts['kind'] ?? null) ? $facts['kind'] : ($shown['kind'] ?? ''), 'usedIn' => array_slice($mine, 0, self::USES), 'uses' => count($mine),
+            ] + array_diff_key($shown, ['kind' => true]) + ['kindName' => '', 'height' => null, 'heightSource' => '', 'mark' => null, 'sensitivity' => '', 'marking' => null];
+        }, $rows);
     }
 }

@@ -73,7 +73,7 @@ final readonly class RevisionHeader
     /** @return list<array{severity: string, station: string, code: string, message: string, designators: list<string>}> reports stand outside the files, so the command line's `check` does not know them */
     private function openReports(Revision $revision): array
     {
-        $open = $this->judgements->open()[$revision->kit_id] ?? 0;
+        $open = $this->judgements->open($revision->kit_id);
 
         return $open === 0 ? [] : [(new Told(Words::english()))->matter(new Matter(Weight::Warn, Station::Faults, 'faults.open', ['count' => $open]))];
     }

@@ -4,91 +4,121 @@ declare(strict_types=1);
 
 namespace App\Queries;
 
-use App\Actions\Sales\KitLedger;
 use App\Support\Row;
+use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Facades\DB;
 
-/** Orders with what is allocated and shipped of them, and the kits on hand. */
+/** Orders with what is allocated and shipped of them, and the kits on hand: pages of what the database keeps beside its books. */
 final readonly class Sales
 {
-    private const MOVES = 300;
+    private const SORTS = ['number' => 'orders.number', 'placedOn' => 'order_states.placed_on', 'customer' => 'lower(customers.name)', 'stage' => 'order_states.stage'];
 
-    public function __construct(private KitLedger $ledger) {}
-
-    /** @return list<array<string, mixed>> open ones first, the oldest of them first */
-    public function orders(): array
+    /** @return array{orders: list<array<string, mixed>>, page: int, pages: int, total: int, toShip: int, canShip: int} open ones first, the oldest of them first */
+    public function orders(Page $page): array
     {
-        $moved = $lines = [];
-        foreach (Row::all(DB::query()->fromSub($this->ledger->latest(), 'last')->whereNotNull('order_id')->groupBy('order_id', 'entry')->selectRaw('order_id, entry, count(*) as n')) as $row) {
-            $moved[$row->int('order_id')][$row->text('entry')] = $row->int('n');
+        $query = DB::table('order_states')->join('orders', 'orders.id', '=', 'order_states.order_id')->join('customers', 'customers.id', '=', 'customer_id');
+        if ($page->search !== '') {
+            $query->where(static fn(Builder $either): Builder => $either->where('number', 'ilike', $page->pattern())->orWhere(static fn(Builder $named): Builder => $named->whereNull('erased_at')->where('customers.name', 'ilike', $page->pattern()))
+                ->orWhereExists(static fn(Builder $lines): Builder => $lines->from('order_lines')->join('kits', 'kits.id', '=', 'order_lines.kit_id')->whereColumn('order_lines.order_id', 'orders.id')->where('kits.name', 'ilike', $page->pattern())));
         }
-        foreach (Row::all(DB::table('order_lines')->join('kits', 'kits.id', '=', 'kit_id')->orderBy('order_lines.id')->select(['order_id', 'kit_id', 'name', 'quantity', 'unit_price', 'currency', 'options'])) as $row) {
-            $lines[$row->int('order_id')][] = ['kitId' => $row->int('kit_id'), 'kit' => $row->text('name'), 'quantity' => $row->int('quantity'), 'unitPrice' => $row->int('unit_price'), 'currency' => $row->text('currency'), 'options' => $row->text('options')];
-        }
-        $hand = $this->onHand();
-        $orders = array_map(static fn(Row $row): array => self::order($row, $lines[$row->int('id')] ?? [], $moved[$row->int('id')] ?? [], $hand), Row::all(DB::table('orders')->join('customers', 'customers.id', '=', 'customer_id')->orderBy('placed_on')->orderBy('orders.id')->select(['orders.id', 'number', 'placed_on', 'name', 'erased_at'])));
-        usort($orders, static fn(array $a, array $b): int => [$a['stage'] === 'shipped', $a['placedOn'], $a['id']] <=> [$b['stage'] === 'shipped', $b['placedOn'], $b['id']]);
+        $total = $page->search === '' ? DB::table('order_states')->count() : (clone $query)->count();
+        $way = $page->down ? 'desc' : 'asc';
+        $query->orderByRaw(isset(self::SORTS[$page->sort]) ? self::SORTS[$page->sort] . " {$way}, order_states.order_id" : "(stage = 'shipped'), order_states.placed_on, order_states.order_id");
 
-        return $orders;
+        return ['orders' => $this->shown(Row::all($page->cut($query)->select(['orders.id', 'number', 'order_states.placed_on', 'customers.name', 'erased_at', 'wanted', 'allocated', 'shipped', 'stage'])))] + $page->told($total) + $this->toShip();
     }
 
-    /** @return list<array{kitId: int, kit: string, onHand: int, allocated: int, shipped: int, wanted: int}> */
-    public function stock(): array
+    /** @return array<string, mixed> */
+    public function order(int $id): array
     {
+        $rows = Row::all(DB::table('order_states')->join('orders', 'orders.id', '=', 'order_states.order_id')->join('customers', 'customers.id', '=', 'customer_id')->where('orders.id', $id)->select(['orders.id', 'number', 'order_states.placed_on', 'customers.name', 'erased_at', 'wanted', 'allocated', 'shipped', 'stage']));
+
+        return $this->shown($rows)[0] ?? abort(404, 'There is no such order.');
+    }
+
+    /** @return array{kits: list<array<string, mixed>>, page: int, pages: int, total: int} */
+    public function stock(Page $page): array
+    {
+        $query = DB::table('kits')->whereNull('put_aside_at');
+        if ($page->search !== '') {
+            $query->where('name', 'ilike', $page->pattern());
+        }
+        $total = (clone $query)->count();
+        $kits = Row::all($page->cut($query->orderByRaw('lower(name), id'))->select(['id', 'name']));
+        $ids = array_map(static fn(Row $kit): int => $kit->int('id'), $kits);
         $counts = $wanted = [];
-        $rows = Row::all($this->ledger->ofKits()
-            ->groupBy('revisions.kit_id', 'entry')->selectRaw('revisions.kit_id, entry, count(*) as n'));
-        foreach ($rows as $row) {
+        foreach (Row::all(DB::table('unit_states')->whereIn('kit_id', $ids)->groupBy('kit_id', 'entry')->selectRaw('kit_id, entry, count(*) as n')) as $row) {
             $counts[$row->int('kit_id')][$row->text('entry')] = $row->int('n');
         }
-        foreach (Row::all(DB::table('order_lines')->groupBy('kit_id')->selectRaw('kit_id, sum(quantity) as n')) as $row) {
+        foreach (Row::all(DB::table('order_lines')->whereIn('kit_id', $ids)->groupBy('kit_id')->selectRaw('kit_id, sum(quantity) as n')) as $row) {
             $wanted[$row->int('kit_id')] = $row->int('n');
         }
 
-        return array_map(static function (Row $kit) use ($counts, $wanted): array {
+        return ['kits' => array_map(static function (Row $kit) use ($counts, $wanted): array {
             $of = static fn(string ...$entries): int => array_sum(array_map(static fn(string $entry): int => $counts[$kit->int('id')][$entry] ?? 0, $entries));
             [$allocated, $shipped] = [$of('allocated'), $of('shipped')];
 
             return ['kitId' => $kit->int('id'), 'kit' => $kit->text('name'), 'onHand' => $of('packed', 'freed'), 'allocated' => $allocated, 'shipped' => $shipped, 'wanted' => max(0, ($wanted[$kit->int('id')] ?? 0) - $allocated - $shipped)];
-        }, Row::all(DB::table('kits')->orderBy('name')));
+        }, $kits)] + $page->told($total);
     }
 
-    /** @return array<string, int> kit and options to how many are on hand */
-    private function onHand(): array
+    /** @return array{ledger: list<array<string, mixed>>, page: int, pages: int, total: int} moves of kits, the newest first */
+    public function moves(Page $page): array
+    {
+        $query = DB::table('kit_ledger')->join('units', 'units.id', '=', 'unit_id')->leftJoin('orders', 'orders.id', '=', 'order_id');
+        if ($page->search !== '') {
+            $query->where(static fn(Builder $either): Builder => $either->where('serial', 'ilike', $page->pattern())->orWhere('orders.number', 'ilike', $page->pattern())->orWhere('entry', 'ilike', $page->pattern()));
+        }
+        $total = $page->search === '' ? DB::table('kit_ledger')->count() : (clone $query)->count();
+        $rows = Row::all($page->cut($query->orderByDesc('kit_ledger.id'))->leftJoin('users', 'users.id', '=', 'kit_ledger.user_id')->select(['serial', 'entry', 'orders.number', 'users.name', 'note', 'kit_ledger.created_at']));
+
+        return ['ledger' => array_map(static fn(Row $row): array => ['serial' => $row->text('serial'), 'entry' => $row->text('entry'), 'order' => $row->textOrNull('number'), 'by' => $row->text('name'), 'note' => $row->text('note'), 'at' => $row->time('created_at')->toIso8601String()], $rows)] + $page->told($total);
+    }
+
+    /** @return array{toShip: int, canShip: int} orders not shipped yet, and those of them that the kits on hand fill, each by itself */
+    private function toShip(): array
+    {
+        $counted = Row::first(DB::query()->fromSub(DB::table('order_states')->where('stage', '!=', 'shipped')->selectRaw("stage = 'allocated' or not exists (
+            select 1 from order_lines where order_lines.order_id = order_states.order_id
+            and quantity > (select count(*) from unit_states where unit_states.kit_id = order_lines.kit_id and unit_states.options = order_lines.options and entry in ('packed', 'freed'))) as can"), 'open')->selectRaw('count(*) as open, count(*) filter (where can) as can'));
+
+        return ['toShip' => $counted?->int('open') ?? 0, 'canShip' => $counted?->int('can') ?? 0];
+    }
+
+    /**
+     * @param list<Row> $orders
+     * @return list<array<string, mixed>>
+     */
+    private function shown(array $orders): array
+    {
+        $lines = [];
+        foreach (Row::all(DB::table('order_lines')->join('kits', 'kits.id', '=', 'kit_id')->whereIn('order_id', array_map(static fn(Row $row): int => $row->int('id'), $orders))->orderBy('order_lines.id')->select(['order_id', 'kit_id', 'name', 'quantity', 'unit_price', 'currency', 'options'])) as $row) {
+            $lines[$row->int('order_id')][] = ['kitId' => $row->int('kit_id'), 'kit' => $row->text('name'), 'quantity' => $row->int('quantity'), 'unitPrice' => $row->int('unit_price'), 'currency' => $row->text('currency'), 'options' => $row->text('options')];
+        }
+        $hand = $this->onHand(array_values(array_unique(array_column(array_merge(...array_values($lines), ...[[]]), 'kitId'))));
+
+        return array_map(static function (Row $order) use ($lines, $hand): array {
+            $mine = $lines[$order->int('id')] ?? [];
+
+            return [
+                'id' => $order->int('id'), 'number' => $order->text('number'), 'placedOn' => $order->text('placed_on'), 'customer' => $order->has('erased_at') ? 'erased' : $order->text('name'), 'lines' => $mine,
+                'wanted' => $order->int('wanted'), 'allocated' => $order->int('allocated'), 'shipped' => $order->int('shipped'), 'stage' => $order->text('stage'),
+                'canAllocate' => $order->text('stage') === 'open' && array_filter($mine, static fn(array $line): bool => ($hand["{$line['kitId']} {$line['options']}"] ?? 0) < $line['quantity']) === [],
+            ];
+        }, $orders);
+    }
+
+    /**
+     * @param list<int> $kits
+     * @return array<string, int> kit and options to how many are on hand
+     */
+    private function onHand(array $kits): array
     {
         $hand = [];
-        foreach (Row::all($this->ledger->ofKits()->whereIn('entry', ['packed', 'freed'])->groupBy('revisions.kit_id', 'runs.options')->selectRaw('revisions.kit_id, runs.options, count(*) as n')) as $row) {
+        foreach (Row::all(DB::table('unit_states')->whereIn('kit_id', $kits)->whereIn('entry', ['packed', 'freed'])->groupBy('kit_id', 'options')->selectRaw('kit_id, options, count(*) as n')) as $row) {
             $hand["{$row->int('kit_id')} {$row->text('options')}"] = $row->int('n');
         }
 
         return $hand;
-    }
-
-    /** @return list<array<string, mixed>> the last moves of kits, the newest first */
-    public function ledger(): array
-    {
-        $rows = Row::all(DB::table('kit_ledger')->join('units', 'units.id', '=', 'unit_id')->leftJoin('orders', 'orders.id', '=', 'order_id')->leftJoin('users', 'users.id', '=', 'kit_ledger.user_id')->orderByDesc('kit_ledger.id')->limit(self::MOVES)->select(['serial', 'entry', 'orders.number', 'users.name', 'note', 'kit_ledger.created_at']));
-
-        return array_map(static fn(Row $row): array => ['serial' => $row->text('serial'), 'entry' => $row->text('entry'), 'order' => $row->textOrNull('number'), 'by' => $row->text('name'), 'note' => $row->text('note'), 'at' => $row->time('created_at')->toIso8601String()], $rows);
-    }
-
-    /**
-     * @param list<array{kitId: int, kit: string, quantity: int, unitPrice: int, currency: string, options: string}> $lines
-     * @param array<string, int> $moved entry to count of kits
-     * @param array<string, int> $hand kit and options to how many are on hand
-     * @return array{id: int, placedOn: string, stage: string, ...<string, mixed>}
-     */
-    private static function order(Row $order, array $lines, array $moved, array $hand): array
-    {
-        $wanted = array_sum(array_column($lines, 'quantity'));
-        [$allocated, $shipped] = [$moved['allocated'] ?? 0, $moved['shipped'] ?? 0];
-        $rest = $wanted - $allocated - $shipped;
-
-        return [
-            'id' => $order->int('id'), 'number' => $order->text('number'), 'placedOn' => $order->text('placed_on'), 'customer' => $order->has('erased_at') ? 'erased' : $order->text('name'), 'lines' => $lines,
-            'wanted' => $wanted, 'allocated' => $allocated, 'shipped' => $shipped,
-            'stage' => $shipped >= $wanted ? 'shipped' : ($rest > 0 ? 'open' : 'allocated'),
-            'canAllocate' => $rest > 0 && array_filter($lines, static fn(array $line): bool => ($hand["{$line['kitId']} {$line['options']}"] ?? 0) < $line['quantity']) === [],
-        ];
     }
 }

@@ -6,9 +6,14 @@ namespace App\Support;
 
 use RuntimeException;
 
-/** Files by the SHA-256 of their bytes, outside the web root; written once, never changed. */
+/**
+ * Files by the SHA-256 of their bytes, outside the web root; written once, never changed. What is discarded waits in a bin, so that
+ * somebody who keeps the same bytes in that moment loses nothing.
+ */
 final readonly class FileStore
 {
+    private const BIN = 'discarded';
+
     public function __construct(private string $folder) {}
 
     /** @return string the SHA-256 under which the bytes are kept */
@@ -16,28 +21,59 @@ final readonly class FileStore
     {
         $hash = hash('sha256', $bytes);
         $path = $this->path($hash);
-        if (is_file($path)) {
+        if (is_file($path) || $this->takenBack($hash)) {
             return $hash;
         }
         if (!is_dir(dirname($path))) {
             @mkdir(dirname($path), 0o770, true);
         }
         $temporary = $path . '.' . bin2hex(random_bytes(6));
-        if (file_put_contents($temporary, $bytes) !== strlen($bytes) || !rename($temporary, $path)) {
+        if (@file_put_contents($temporary, $bytes) !== strlen($bytes) || !rename($temporary, $path)) {
+            @unlink($temporary);
             throw new RuntimeException("The file store at {$this->folder} cannot be written; check disk space and owner.");
         }
 
         return $hash;
     }
 
+    /** @throws LostFile when it is not there */
     public function get(string $hash): string
     {
-        $bytes = preg_match('~^[0-9a-f]{64}$~', $hash) === 1 ? @file_get_contents($this->path($hash)) : false;
-        if ($bytes === false) {
-            throw new RuntimeException("The file store lacks {$hash}; restore it from a backup.");
+        $known = preg_match('~^[0-9a-f]{64}$~', $hash) === 1;
+        $bytes = $known ? @file_get_contents($this->path($hash)) : false;
+        if ($bytes === false && $known && $this->takenBack($hash)) {
+            $bytes = @file_get_contents($this->path($hash));
         }
 
-        return $bytes;
+        return $bytes === false ? throw LostFile::named($hash) : $bytes;
+    }
+
+    /** Takes a file out of the store; whoever asks for it before the bin is emptied still gets it. */
+    public function discard(string $hash): void
+    {
+        if (is_file($this->path($hash))) {
+            @mkdir("{$this->folder}/" . self::BIN, 0o770, true);
+            @rename($this->path($hash), "{$this->folder}/" . self::BIN . "/{$hash}");
+            @touch("{$this->folder}/" . self::BIN . "/{$hash}");
+        }
+    }
+
+    /** @param int $age seconds since it was discarded */
+    public function emptyBin(int $age): int
+    {
+        $gone = 0;
+        foreach (glob("{$this->folder}/" . self::BIN . '/*') ?: [] as $path) {
+            if ((int) @filemtime($path) <= time() - $age && @unlink($path)) {
+                ++$gone;
+            }
+        }
+
+        return $gone;
+    }
+
+    private function takenBack(string $hash): bool
+    {
+        return @rename("{$this->folder}/" . self::BIN . "/{$hash}", $this->path($hash));
     }
 
     private function path(string $hash): string

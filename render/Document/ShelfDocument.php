@@ -6,10 +6,10 @@ namespace ChiralexRender\Document;
 
 use Chiralex\Board\Side;
 use Chiralex\Build\BuildCycle;
-use Chiralex\Build\Planner;
+use Chiralex\Build\BuildOrder;
 use Chiralex\Kit\Kit;
+use Chiralex\Reason\Matter;
 use Chiralex\Reason\Weight;
-use Chiralex\Review\Reviewer;
 use ChiralexRender\Svg\BoardSvg;
 use ChiralexRender\Told;
 use ChiralexRender\Words;
@@ -19,11 +19,12 @@ final readonly class ShelfDocument
 {
     public function __construct(private Words $words) {}
 
-    /** @return array{parts: int, lines: int, steps: ?int, minutes: ?float, matters: array{block: int, warn: int, note: int}, next: ?array<string, mixed>, picture: string} */
-    public function of(Kit $kit): array
+    /**
+     * @param list<Matter> $matters
+     * @return array{parts: int, lines: int, steps: ?int, minutes: ?float, matters: array{block: int, warn: int, note: int}, next: ?array<string, mixed>, picture: string}
+     */
+    public function of(Kit $kit, BuildOrder|BuildCycle $order, array $matters): array
     {
-        $order = (new Planner())->plan($kit);
-        $matters = (new Reviewer())->matters($kit, $order);
         $count = ['block' => 0, 'warn' => 0, 'note' => 0];
         $next = null;
         foreach ($matters as $matter) {

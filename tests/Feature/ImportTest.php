@@ -9,6 +9,7 @@ use App\Models\Revision;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
+use Illuminate\Testing\TestResponse;
 use PhpOffice\PhpSpreadsheet\Spreadsheet;
 use PhpOffice\PhpSpreadsheet\Writer\Xlsx;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -19,15 +20,15 @@ final class ImportTest extends FeatureCase
     public function test_a_parts_list_dropped_alone_makes_a_kit_named_after_it_and_keeps_the_original(): void
     {
         $bytes = "Ref;Wert\nR1;4,7k\n";
-        $answer = $this->drop([UploadedFile::fake()->createWithContent('halt-signal.csv', $bytes)])->assertStatus(201);
+        $answer = $this->made([UploadedFile::fake()->createWithContent('halt-signal.csv', $bytes)]);
 
-        self::assertSame(['Halt signal', 1], [$answer->json('name'), $answer->json('parts')]);
+        self::assertSame(['Halt signal', 1], [$answer->json('name'), $answer->json('facts.parts')]);
         self::assertSame(hash('sha256', $bytes), DB::table('original_files')->where('revision_id', $answer->json('revisionId'))->value('sha256'));
     }
 
     public function test_a_list_and_its_placements_make_a_kit_named_after_the_list(): void
     {
-        $kit = $this->drop([UploadedFile::fake()->createWithContent('placements.csv', "Ref,X,Y\nR1,1,1\n"), UploadedFile::fake()->createWithContent('kiln-watch.csv', "Ref,Value\nR1,1k\n")])->assertStatus(201);
+        $kit = $this->made([UploadedFile::fake()->createWithContent('placements.csv', "Ref,X,Y\nR1,1,1\n"), UploadedFile::fake()->createWithContent('kiln-watch.csv', "Ref,Value\nR1,1k\n")]);
 
         self::assertSame('Kiln watch', $kit->json('name'));
     }
@@ -41,7 +42,7 @@ final class ImportTest extends FeatureCase
             $zip->addFile(dirname(__DIR__, 2) . "/database/demo/frost-bell/{$name}", "frost-bell/{$name}");
         }
         $zip->close();
-        $answer = $this->drop([UploadedFile::fake()->createWithContent('frost-bell.zip', (string) file_get_contents($path))])->assertStatus(201);
+        $answer = $this->made([UploadedFile::fake()->createWithContent('frost-bell.zip', (string) file_get_contents($path))]);
 
         self::assertSame(['Frost Bell', 'A'], [$answer->json('name'), $answer->json('revision')]);
     }
@@ -54,7 +55,7 @@ final class ImportTest extends FeatureCase
             $files[] = UploadedFile::fake()->createWithContent($name, (string) file_get_contents("{$folder}/{$name}"));
         }
 
-        $this->drop($files)->assertStatus(201)->assertJsonPath('name', 'Frost Bell')->assertJsonPath('lines', 36);
+        $this->made($files)->assertJsonPath('name', 'Frost Bell')->assertJsonPath('facts.lines', 36);
     }
 
     public function test_a_workbook_is_read_like_a_list(): void
@@ -64,7 +65,7 @@ final class ImportTest extends FeatureCase
         $path = (string) tempnam(sys_get_temp_dir(), 'book');
         (new Xlsx($book))->save($path);
 
-        $this->drop([UploadedFile::fake()->createWithContent('parts.xlsx', (string) file_get_contents($path))])->assertStatus(201)->assertJsonPath('parts', 3);
+        $this->made([UploadedFile::fake()->createWithContent('parts.xlsx', (string) file_get_contents($path))])->assertJsonPath('facts.parts', 3);
     }
 
     /** @return iterable<string, array{string, string, string}> file name, bytes, part of the message */
@@ -81,9 +82,9 @@ final class ImportTest extends FeatureCase
     public function test_a_bad_file_is_refused_with_what_and_where_and_nothing_is_half_imported(string $name, string $bytes, string $says): void
     {
         $before = Kit::query()->count();
-        $answer = $this->drop([UploadedFile::fake()->createWithContent($name, $bytes)])->assertStatus(422);
+        $answer = $this->drop([UploadedFile::fake()->createWithContent($name, $bytes)]);
 
-        self::assertStringContainsString($says, (string) $answer->json('message'));
+        self::assertStringContainsString($says, (string) ($answer->json('fault') ?? $answer->json('message')));
         self::assertSame($before, Kit::query()->count());
     }
 
@@ -103,12 +104,11 @@ final class ImportTest extends FeatureCase
     public function test_a_list_with_an_unknown_designator_column_tells_its_columns_and_is_read_once_told(): void
     {
         $file = static fn(): UploadedFile => UploadedFile::fake()->createWithContent('odd.csv', "Spot;Wert\nR1;1k\n");
-        $refusal = $this->drop([$file()])->assertStatus(422);
+        $refusal = $this->drop([$file()])->assertJsonPath('status', 'failed');
         self::assertSame(['Spot', 'Wert'], $refusal->json('headers'));
-        self::assertStringContainsString('odd.csv row 1', (string) $refusal->json('message'));
+        self::assertStringContainsString('odd.csv row 1', (string) $refusal->json('fault'));
 
-        $kit = $this->actingAs($this->person())->post('/api/kits', ['files' => [$file()], 'designatorColumn' => 0], ['Accept' => 'application/json'])->assertStatus(201);
-        self::assertSame(1, $kit->json('parts'));
+        self::assertSame(1, $this->made([$file()], 0)->json('facts.parts'));
     }
 
     public function test_a_column_can_be_taken_for_another_field_and_back(): void
@@ -132,10 +132,13 @@ final class ImportTest extends FeatureCase
         self::assertSame(['terminal-block', false], [$this->getJson("/api/revisions/{$second->id}/documents/parts")->json('lines.0.kind'), $this->getJson("/api/revisions/{$second->id}/documents/parts")->json('lines.0.question')]);
     }
 
-    public function test_a_new_revision_is_a_copy_with_the_next_letter(): void
+    public function test_a_new_revision_is_a_copy_with_the_next_letter_once_however_often_the_key_is_pressed(): void
     {
         $revision = $this->kit();
-        $this->actingAs($this->person())->postJson("/api/revisions/{$revision->id}/revisions")->assertStatus(201)->assertJsonPath('revision', 'B');
+        $operation = ['operationId' => (string) Str::uuid()];
+        foreach ([1, 2, 3] as $press) {
+            $this->actingAs($this->person())->postJson("/api/revisions/{$revision->id}/revisions", $operation)->assertStatus(201)->assertJsonPath('revision', 'B');
+        }
 
         self::assertSame(2, Revision::query()->where('kit_id', $revision->kit_id)->count());
     }
@@ -157,8 +160,20 @@ final class ImportTest extends FeatureCase
     }
 
     /** @param list<UploadedFile> $files */
-    private function drop(array $files): \Illuminate\Testing\TestResponse
+    private function drop(array $files, ?int $designatorColumn = null): TestResponse
     {
-        return $this->actingAs($this->person())->post('/api/kits', ['files' => $files], ['Accept' => 'application/json']);
+        return $this->actingAs($this->person())->post('/api/imports', ['operationId' => (string) Str::uuid(), 'files' => $files] + ($designatorColumn === null ? [] : ['designatorColumn' => $designatorColumn]), ['Accept' => 'application/json']);
+    }
+
+    /**
+     * The row on the Shelf of what was dropped.
+     *
+     * @param list<UploadedFile> $files
+     */
+    private function made(array $files, ?int $designatorColumn = null): TestResponse
+    {
+        $import = $this->drop($files, $designatorColumn)->assertStatus(202)->assertJsonPath('status', 'done');
+
+        return $this->getJson("/api/kits/{$import->json('kitId')}")->assertOk();
     }
 }

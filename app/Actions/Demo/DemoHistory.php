@@ -58,7 +58,7 @@ final readonly class DemoHistory
     /** The next revision, drafted from a list that the board editor wrote anew. */
     private function next(Release $release, ?string $file, string $folder, ?int $userId): void
     {
-        $copy = ($this->copy)($release->revision, $userId);
+        $copy = ($this->copy)($release->revision, $userId, Uuid::uuid4()->toString());
         $maker = $userId === null ? User::query()->first() : User::query()->find($userId);
         if ($file !== null && $maker !== null) {
             ($this->edit)($copy->id, $maker, Uuid::uuid4()->toString(), 0, [new Change('file', 'bom.csv', '', $this->store->put((string) file_get_contents("{$folder}/{$file}")))]);

@@ -6,6 +6,7 @@ namespace App\Actions\Demo;
 
 use App\Actions\Kit\KitFolder;
 use App\Actions\Library\Fingerprint;
+use App\Actions\Library\KnownParts;
 use App\Actions\Library\PartLibrary;
 use App\Models\LibraryPart;
 use App\Models\Revision;
@@ -25,6 +26,7 @@ final readonly class DemoLibrary
             $part = $kit->part($each['of']);
             if ($part !== null) {
                 LibraryPart::query()->firstOrCreate(['fingerprint' => Fingerprint::of($part)], ['title' => PartLibrary::title($part), 'number' => $each['number'], 'facts' => $each['facts'], 'origins' => $each['origins'], 'note' => $each['note'], 'version' => 1]);
+                KnownParts::ensure(Fingerprint::of($part), PartLibrary::title($part), $part->kind()->value);
             }
         }
     }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Actions\Demo;
 
+use App\Actions\Packing\RunState;
 use App\Actions\Packing\StartRun;
 use App\Actions\Sales\KitLedger;
 use App\Actions\Sales\NewOrder;
@@ -29,6 +30,7 @@ final readonly class DemoTrade
 
     public function __construct(
         private StartRun $start,
+        private RunState $states,
         private KitLedger $ledger,
         private TakeOrder $take,
         private OrderBook $book,
@@ -80,6 +82,7 @@ final readonly class DemoTrade
         foreach (array_chunk($events, self::CHUNK) as $chunk) {
             DB::table('run_events')->insert($chunk);
         }
+        $this->states->renew($run);
         /** @var list<int> $units */
         $units = Unit::query()->where('run_id', $run->id)->orderBy('id')->pluck('id')->all();
         $this->ledger->enter($units, Whereabouts::Packed, Uuid::uuid4()->toString(), null, $userId);

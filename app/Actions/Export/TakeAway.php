@@ -7,6 +7,9 @@ namespace App\Actions\Export;
 use App\Actions\Kit\KitFolder;
 use App\Actions\Report\KitFaq;
 use App\Models\Revision;
+use App\Support\FileStore;
+use App\Support\LostFile;
+use App\Support\Row;
 use Chiralex\ChiralexException;
 use Chiralex\Manual\DrillPlan;
 use ChiralexAdapters\KitArchive;
@@ -15,6 +18,7 @@ use ChiralexAdapters\UnusableProgram;
 use ChiralexRender\Document\DataPackage;
 use ChiralexRender\Manual\TextManual;
 use ChiralexRender\Svg\DrillSvg;
+use Illuminate\Support\Facades\DB;
 
 /**
  * Files a maker takes away, made while they wait: the manual as one HTML file, Markdown or text, a drilling template, the kit folder.
@@ -22,13 +26,14 @@ use ChiralexRender\Svg\DrillSvg;
 final readonly class TakeAway
 {
     /** What there is, with its media type. */
-    public const KINDS = ['manual.html' => 'text/html', 'manual.md' => 'text/markdown', 'manual.txt' => 'text/plain', 'drilling.svg' => 'image/svg+xml', 'folder.zip' => 'application/zip'];
+    public const KINDS = ['manual.html' => 'text/html', 'manual.md' => 'text/markdown', 'manual.txt' => 'text/plain', 'drilling.svg' => 'image/svg+xml', 'folder.zip' => 'application/zip', 'files.zip' => 'application/zip'];
 
     public function __construct(
         private ManualPage $page,
         private KitFolder $folder,
         private KitFaq $faq,
         private KitArchive $archive,
+        private FileStore $store,
     ) {}
 
     /**
@@ -43,6 +48,7 @@ final readonly class TakeAway
         $base = "{$revision->kit->name} {$revision->name}";
         $bytes = match ($what) {
             'folder.zip' => $this->kitFolder($revision, $base),
+            'files.zip' => $this->files($revision, $base),
             'drilling.svg' => $this->drilling($revision, $options, $face),
             default => $this->manual($revision, $what, $options),
         };
@@ -59,6 +65,28 @@ final readonly class TakeAway
         $files = $this->folder->files($revision);
 
         return $this->archive->described($files, (new DataPackage())->of($this->folder->kit($revision), $files), $title);
+    }
+
+    /**
+     * The files as they are and as they were dropped, without reading them: what cannot be shown can still be taken.
+     *
+     * @throws UnusableFile
+     */
+    private function files(Revision $revision, string $title): string
+    {
+        $files = [];
+        $lost = [];
+        $dropped = Row::all(DB::table('original_files')->where('revision_id', $revision->id)->orderBy('id')->select(['name', 'sha256']));
+        $wanted = [...array_map(static fn(string $name, string $hash): array => [$name, $hash], array_keys($revision->files), $revision->files), ...array_map(static fn(Row $row): array => ['as dropped ' . basename($row->text('name')), $row->text('sha256')], $dropped)];
+        foreach ($wanted as [$name, $hash]) {
+            try {
+                $files[$name] = $this->store->get($hash);
+            } catch (LostFile $why) {
+                $lost[] = "{$name}: {$why->getMessage()}";
+            }
+        }
+
+        return $this->archive->zip($lost === [] ? $files : $files + ['missing.txt' => implode("\n", $lost) . "\n"], $title);
     }
 
     /** @throws ChiralexException */

@@ -50,10 +50,11 @@ final readonly class EditRevision
                 array_unshift($inverse, $this->toHash($draft->apply($this->toBytes($change))));
             }
             $kit = (new KitReader())->read($draft->files, [], $labels);
+            $kit->mustBeStorable();
             $files = $this->folder->store($draft->files);
             Audit::record($user->id, 'revision.edit', ['files' => $revision->files], ['files' => $files, 'operation' => $operationId]);
             $revision->update(['files' => $files, 'sequence' => $revision->sequence + 1]);
-            $revision->kit->update(['name' => $kit->name]);
+            $revision->kit->update(['name' => mb_substr($kit->name, 0, 120)]);
             Edit::query()->create([
                 'revision_id' => $revision->id,
                 'sequence' => $revision->sequence,
@@ -63,7 +64,7 @@ final readonly class EditRevision
                 'inverse' => array_map(static fn(Change $change): array => $change->toArray(), $inverse),
                 'undoes' => $undoes,
             ]);
-            ComputeDocuments::dispatch($revision->id);
+            ComputeDocuments::dispatch($revision->id, $revision->sequence);
 
             return $revision;
         });

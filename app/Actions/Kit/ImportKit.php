@@ -4,102 +4,66 @@ declare(strict_types=1);
 
 namespace App\Actions\Kit;
 
-use App\Actions\Library\PartLibrary;
-use App\Actions\Library\RememberedColumns;
 use App\Jobs\ComputeDocuments;
 use App\Models\Kit;
 use App\Models\Revision;
 use App\Support\Audit;
 use App\Support\FileStore;
 use Chiralex\ChiralexException;
-use Chiralex\Kit\KitReader;
-use Chiralex\Table\CsvReader;
-use ChiralexAdapters\KitFiles;
 use ChiralexAdapters\UnusableFile;
+use Closure;
 use Illuminate\Support\Facades\DB;
 
-/** Makes a kit from dropped files: read first, store after, so that nothing is half imported. */
+/** Makes a kit from dropped files: read first, worked out next, stored last, so that nothing is half imported and nothing that breaks a room is kept. */
 final readonly class ImportKit
 {
+    /** What has to be computable before a kit is kept: its row on the Shelf, its parts, what there is to settle. */
+    private const PROOF = ['shelf', 'parts', 'check', 'order'];
+
     public function __construct(
+        private PrepareKit $prepare,
+        private Workshop $workshop,
         private KitFolder $folder,
         private FileStore $store,
-        private PartLibrary $library,
-        private RememberedColumns $columns,
+        private Derived $derived,
+        private Facts $facts,
     ) {}
 
     /**
      * @param array<string, string> $dropped name as dropped to bytes
      * @param ?int $designatorColumn which column of the parts list holds designators, where its header does not tell
+     * @param ?Closure(int): bool $progress told the percentage done; false stops the import
+     * @param ?Closure(Revision): void $stored told the revision before it is kept for good; what it throws takes it back
      * @throws UnusableFile when a file cannot be opened
      * @throws ChiralexException when the files make no kit
+     * @throws RefusedKit likewise
+     * @throws TooHeavy when the kit breaks a limit, or the import was stopped
      */
-    public function __invoke(array $dropped, ?int $userId, ?int $designatorColumn = null): Revision
+    public function __invoke(array $dropped, ?int $userId, ?int $designatorColumn = null, ?Closure $progress = null, ?Closure $stored = null): Revision
     {
-        // What the format names by itself goes before what has to be guessed.
-        uksort($dropped, static fn(string $a, string $b): int => KitFiles::isKnown($b) <=> KitFiles::isKnown($a));
-        $files = $labels = [];
-        foreach ($dropped as $name => $bytes) {
-            $read = $this->role($name, (new KitFiles())->fromBytes($name, $bytes), $files);
-            $files += $read;
-            $labels += str_ends_with(strtolower($name), '.zip') ? [] : array_fill_keys(array_keys($read), $name);
+        $kit = ($this->prepare)($dropped, $designatorColumn);
+        if ($progress !== null && !$progress(20)) {
+            throw TooHeavy::stopped();
         }
-        $files = $this->named($files, $labels['bom.csv'] ?? array_key_first($dropped) ?? 'kit');
-        $draft = new Draft($files);
-        if ($designatorColumn !== null) {
-            $this->columns->remember((new CsvReader())->read($files['bom.csv'] ?? '', 'bom.csv')->headers, $designatorColumn, 'designator');
-        }
-        foreach ($this->columns->changes($files['bom.csv'] ?? '') as $change) {
-            $draft->apply($change);
-        }
-        $kit = (new KitReader())->read($draft->files, [], $labels);
-        foreach ($this->library->changes($kit, $draft->files['kit.json'] ?? '{}') as $change) {
-            $draft->apply($change);
-        }
-        $files = $draft->files;
+        $documents = $this->workshop->documents($kit->files, $kit->labels, self::PROOF, $progress === null ? null : static fn(int $percent): bool => $progress(20 + intdiv($percent * 7, 10)));
 
-        return DB::transaction(function () use ($files, $kit, $dropped, $userId): Revision {
-            $model = Kit::query()->create(['name' => $kit->name]);
-            $revision = Revision::query()->create(['kit_id' => $model->id, 'name' => $kit->revision, 'sequence' => 0, 'files' => $this->folder->store($files)]);
+        return DB::transaction(function () use ($kit, $documents, $dropped, $userId, $stored): Revision {
+            $model = Kit::query()->create(['name' => mb_substr($kit->name, 0, 120)]);
+            $revision = Revision::query()->create(['kit_id' => $model->id, 'name' => mb_substr($kit->revision, 0, 20), 'sequence' => 0, 'files' => $this->folder->store($kit->files)]);
             foreach ($dropped as $name => $bytes) {
-                DB::table('original_files')->insert(['revision_id' => $revision->id, 'name' => mb_substr($name, 0, 190), 'sha256' => $this->store->put($bytes), 'bytes' => strlen($bytes)]);
+                DB::table('original_files')->insert(['revision_id' => $revision->id, 'name' => mb_substr(mb_scrub($name), 0, 190), 'sha256' => $this->store->put($bytes), 'bytes' => strlen($bytes)]);
             }
-            Audit::record($userId, 'kit.import', null, ['revision' => $revision->id, 'files' => array_keys($dropped)]);
-            ComputeDocuments::dispatch($revision->id);
+            foreach ($documents as $name => $json) {
+                $this->derived->keep($revision, $name, $json);
+            }
+            $this->facts->write($revision, $documents);
+            Audit::record($userId, 'kit.import', null, ['revision' => $revision->id, 'files' => array_map(mb_scrub(...), array_map(strval(...), array_keys($dropped)))]);
+            if ($stored !== null) {
+                $stored($revision);
+            }
+            ComputeDocuments::dispatch($revision->id, 0);
 
             return $revision;
         });
-    }
-
-    /**
-     * A table with coordinates is a placement file under whatever name it came.
-     *
-     * @param array<string, string> $read
-     * @param array<string, string> $known
-     * @return array<string, string>
-     */
-    private function role(string $name, array $read, array $known): array
-    {
-        if (array_keys($read) === ['bom.csv'] && !KitFiles::isKnown($name) && (str_contains(strtolower($name), 'placement') || isset($known['bom.csv'])) && FileRole::isPlacement($read['bom.csv'])) {
-            return ['placements.csv' => $read['bom.csv']];
-        }
-
-        return $read;
-    }
-
-    /**
-     * A parts list alone gets the name of its file.
-     *
-     * @param array<string, string> $files
-     * @return array<string, string>
-     */
-    private function named(array $files, string $dropped): array
-    {
-        if (!isset($files['kit.json'])) {
-            $name = trim(ucfirst((string) preg_replace('~[-_.]+~', ' ', pathinfo($dropped, PATHINFO_FILENAME))));
-            $files['kit.json'] = json_encode(['format' => 1, 'name' => mb_substr($name === '' ? 'New kit' : $name, 0, 100), 'revision' => 'A'], JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE | JSON_INVALID_UTF8_SUBSTITUTE | JSON_THROW_ON_ERROR) . "\n";
-        }
-
-        return $files;
     }
 }

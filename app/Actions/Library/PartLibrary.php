@@ -26,6 +26,7 @@ final readonly class PartLibrary
         $known->origins = [$field => $origin] + $known->origins;
         ++$known->version;
         $known->save();
+        KnownParts::ensure($known->fingerprint, $known->title, $part->kind()->value);
     }
 
     /**

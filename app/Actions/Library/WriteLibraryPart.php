@@ -30,6 +30,7 @@ final readonly class WriteLibraryPart
             $known ??= new LibraryPart(['fingerprint' => $fingerprint, 'title' => $title, 'version' => 0]);
             $before = $known->exists ? ['number' => $known->number, 'facts' => $known->facts, 'note' => $known->note] : null;
             $known->fill(['number' => $number, 'facts' => $facts, 'origins' => array_intersect_key($origins, $facts), 'note' => $note, 'photo' => $photo ?? $known->photo, 'version' => $seen + 1])->save();
+            KnownParts::ensure($fingerprint, $title, is_string($facts['kind'] ?? null) ? $facts['kind'] : '');
             Audit::record($userId, 'library.write', $before, ['part' => $known->id, 'number' => $number, 'facts' => $facts, 'note' => $note]);
 
             return $known;

@@ -18,10 +18,13 @@ use Illuminate\Support\Facades\DB;
 /** Begins a packing run: its lines are taken from the released bag plan, each kit gets its serial number and token. */
 final readonly class StartRun
 {
+    private const CHUNK = 1000;
+
     public function __construct(
         private Documents $documents,
         private PublicToken $tokens,
         private RunLines $lines,
+        private RunState $states,
     ) {}
 
     /**
@@ -41,11 +44,11 @@ final readonly class StartRun
             $lines = $this->lines->of($this->documents->get($release->revision, 'bags', $options), $this->documents->get($release->revision, 'parts', $options));
             $run = Run::query()->create(['release_id' => $release->id, 'operation_id' => $operationId, 'packs' => $packs, 'pack_size' => $packSize, 'lines' => $lines, 'options' => $options, 'user_id' => $userId]);
             $last = Unit::query()->where('release_id', $release->id)->orderByDesc('number')->first()->number ?? 0;
-            for ($i = 0; $i < $packs * $packSize; ++$i) {
-                $number = $last + $i + 1;
-                $unit = Unit::query()->create(['release_id' => $release->id, 'run_id' => $run->id, 'pack' => intdiv($i, $packSize), 'number' => $number, 'serial' => Serial::of($release->code, $release->revision->name, $number)->text()]);
-                $this->tokens->forUnit($unit);
+            foreach (array_chunk(range(0, $packs * $packSize - 1), self::CHUNK) as $chunk) {
+                Unit::query()->insert(array_map(static fn(int $i): array => ['release_id' => $release->id, 'run_id' => $run->id, 'pack' => intdiv($i, $packSize), 'number' => $last + $i + 1, 'serial' => Serial::of($release->code, $release->revision->name, $last + $i + 1)->text(), 'created_at' => now()], $chunk));
             }
+            $this->tokens->forRun($run);
+            $this->states->renew($run);
             Audit::record($userId, 'run.start', null, ['run' => $run->id, 'packs' => $packs, 'packSize' => $packSize, 'options' => $options]);
 
             return $run;

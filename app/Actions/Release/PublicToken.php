@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Actions\Release;
 
 use App\Models\Release;
+use App\Models\Run;
 use App\Models\Unit;
 use Illuminate\Support\Facades\DB;
 
@@ -12,6 +13,7 @@ use Illuminate\Support\Facades\DB;
 final readonly class PublicToken
 {
     private const BYTES = 16;
+    private const CHUNK = 1000;
 
     public function forRelease(Release $release): string
     {
@@ -25,6 +27,14 @@ final readonly class PublicToken
         $known = DB::table('public_tokens')->where('unit_id', $unit->id)->value('token');
 
         return is_string($known) ? $known : $this->make($unit->release_id, $unit->id);
+    }
+
+    /** One for each kit of a run. */
+    public function forRun(Run $run): void
+    {
+        foreach (array_chunk(Unit::query()->where('run_id', $run->id)->orderBy('id')->pluck('id')->all(), self::CHUNK) as $units) {
+            DB::table('public_tokens')->insert(array_map(static fn(mixed $unit): array => ['token' => bin2hex(random_bytes(self::BYTES)), 'release_id' => $run->release_id, 'unit_id' => $unit, 'created_at' => now()], $units));
+        }
     }
 
     /** Where a page is found, for printing. */

@@ -6,6 +6,7 @@ namespace App\Actions\Release;
 
 use App\Actions\Kit\Documents;
 use App\Actions\Kit\KitFolder;
+use App\Jobs\ComputeDocuments;
 use App\Models\Release;
 use App\Models\Revision;
 use App\Support\Audit;
@@ -61,6 +62,7 @@ final readonly class ReleaseRevision
                 }
             }
             $this->tokens->forRelease($release);
+            ComputeDocuments::dispatch($revision->id, $revision->sequence);
             Audit::record($userId, 'revision.release', null, ['revision' => $revision->id, 'release' => $release->id, 'code' => $code]);
 
             return $release;

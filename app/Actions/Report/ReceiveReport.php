@@ -11,7 +11,7 @@ use Chiralex\Trade\Exception\InvalidSerial;
 use Chiralex\Trade\Serial;
 use Illuminate\Support\Facades\DB;
 
-/** Takes a customer's report, once: a double click or a resend finds the first. */
+/** Takes a customer's report. Only its operation makes two of them one: a double click or a resend finds the first, the same words of somebody else do not. */
 final readonly class ReceiveReport
 {
     public function __construct(
@@ -31,20 +31,20 @@ final readonly class ReceiveReport
         $unit ??= $this->unit($serial);
         $releaseId = $unit === null ? $releaseId : $unit->release_id;
         $plain = mb_strtolower((string) preg_replace('~\s+~u', ' ', trim($text)));
-        $fingerprint = hash('sha256', implode("\n", [$releaseId, $unit === null ? $serial : $unit->serial, $plain, mb_strtolower(trim($sender['email'])), now()->toDateString()]));
+        $likeness = hash('sha256', implode("\n", [$releaseId, $plain]));
         $kept = $photo === null ? null : $this->store->put($this->photo->cleaned($photo));
 
-        return DB::transaction(function () use ($operationId, $releaseId, $unit, $serial, $step, $text, $sender, $kept, $source, $fingerprint): array {
-            $known = DB::table('reports')->where('operation_id', $operationId)->orWhere('fingerprint', $fingerprint)->value('id');
+        return DB::transaction(function () use ($operationId, $releaseId, $unit, $serial, $step, $text, $sender, $kept, $source, $likeness): array {
+            $known = DB::table('reports')->where('operation_id', $operationId)->value('id');
             if (is_int($known)) {
                 return ['id' => $known, 'again' => true, 'serialKnown' => $unit !== null];
             }
             $inserted = DB::table('reports')->insertOrIgnore([
-                'operation_id' => $operationId, 'fingerprint' => $fingerprint, 'release_id' => $releaseId, 'unit_id' => $unit?->id, 'serial' => $unit === null ? mb_substr($serial, 0, 60) : $unit->serial,
+                'operation_id' => $operationId, 'likeness' => $likeness, 'release_id' => $releaseId, 'unit_id' => $unit?->id, 'serial' => $unit === null ? mb_substr($serial, 0, 60) : $unit->serial,
                 'step' => mb_substr($step['key'], 0, 400), 'step_number' => $step['number'], 'text' => $text, 'photo' => $kept, 'customer_id' => $this->customer($sender), 'source' => $source, 'created_at' => now(),
             ]);
 
-            return ['id' => Row::first(DB::table('reports')->where('operation_id', $operationId)->orWhere('fingerprint', $fingerprint))?->int('id') ?? 0, 'again' => $inserted === 0, 'serialKnown' => $unit !== null];
+            return ['id' => Row::first(DB::table('reports')->where('operation_id', $operationId))?->int('id') ?? 0, 'again' => $inserted === 0, 'serialKnown' => $unit !== null];
         });
     }
 

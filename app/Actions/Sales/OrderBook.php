@@ -55,8 +55,8 @@ final readonly class OrderBook
         $order = Row::first(DB::table('orders')->join('customers', 'customers.id', '=', 'customer_id')->where('orders.id', $orderId)) ?? abort(404, 'There is no such order.');
         $lines = [];
         foreach (Row::all(DB::table('order_lines')->join('kits', 'kits.id', '=', 'kit_id')->where('order_id', $orderId)->orderBy('order_lines.id')->select(['kit_id', 'kits.name', 'quantity', 'options'])) as $line) {
-            $serials = Row::all($this->ledger->ofKits()
-                ->where('last.order_id', $orderId)->whereIn('entry', ['allocated', 'shipped'])->where('revisions.kit_id', $line->int('kit_id'))->where('runs.options', $line->text('options'))->orderBy('serial')->select('serial'));
+            $serials = Row::all(DB::table('unit_states')->join('units', 'units.id', '=', 'unit_id')
+                ->where('order_id', $orderId)->whereIn('entry', ['allocated', 'shipped'])->where('kit_id', $line->int('kit_id'))->where('options', $line->text('options'))->orderBy('serial')->select('serial'));
             $lines[] = ['kit' => trim("{$line->text('name')} " . strtr($line->text('options'), ['=' => ': ', ';' => ', '])), 'quantity' => $line->int('quantity'), 'serials' => array_map(static fn(Row $row): string => $row->text('serial'), $serials)];
         }
 
@@ -84,7 +84,7 @@ final readonly class OrderBook
     private function allocated(int $orderId): array
     {
         /** @var list<int> */
-        return DB::query()->fromSub($this->ledger->latest(), 'last')->where('order_id', $orderId)->where('entry', 'allocated')->pluck('unit_id')->all();
+        return DB::table('unit_states')->where('order_id', $orderId)->where('entry', 'allocated')->orderBy('unit_id')->pluck('unit_id')->all();
     }
 
     /** @return list<array{int, string, int}> kit, options, and how many are still to be allocated */
@@ -95,8 +95,7 @@ final readonly class OrderBook
             $key = "{$line->int('kit_id')} {$line->text('options')}";
             $wanted[$key] = [$line->int('kit_id'), $line->text('options'), ($wanted[$key][2] ?? 0) + $line->int('quantity')];
         }
-        $given = Row::all($this->ledger->ofKits()
-            ->where('last.order_id', $orderId)->whereIn('entry', ['allocated', 'shipped'])->groupBy('revisions.kit_id', 'runs.options')->selectRaw('revisions.kit_id, runs.options, count(*) as n'));
+        $given = Row::all(DB::table('unit_states')->where('order_id', $orderId)->whereIn('entry', ['allocated', 'shipped'])->groupBy('kit_id', 'options')->selectRaw('kit_id, options, count(*) as n'));
         foreach ($given as $row) {
             $key = "{$row->int('kit_id')} {$row->text('options')}";
             $wanted[$key] = [$row->int('kit_id'), $row->text('options'), ($wanted[$key][2] ?? 0) - $row->int('n')];

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Actions\Sales;
 
 use App\Support\Audit;
+use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Facades\DB;
 
 /** Books an order, once for its number. */
@@ -14,7 +15,7 @@ final readonly class TakeOrder
     public function __invoke(NewOrder $order, string $source, ?string $operationId, ?int $userId): array
     {
         return DB::transaction(function () use ($order, $source, $operationId, $userId): array {
-            $known = DB::table('orders')->where('number', $order->number)->value('id');
+            $known = DB::table('orders')->where('number', $order->number)->when($operationId !== null, static fn(Builder $query): Builder => $query->orWhere('operation_id', $operationId))->value('id');
             if (is_int($known)) {
                 return ['id' => $known, 'new' => false];
             }

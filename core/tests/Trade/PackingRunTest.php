@@ -46,7 +46,7 @@ final class PackingRunTest extends TestCase
         ]);
         self::assertSame([0], $run->complete());
         self::assertSame([0], $run->shortLines());
-        self::assertSame([['in', 'short'], ['in', 'in']], $run->cells());
+        self::assertSame(['is', 'ii'], $run->cells());
     }
 
     public function test_two_packers_on_one_run_cannot_count_a_bag_twice(): void

@@ -15,7 +15,7 @@ final readonly class FindMarking
 {
     public function __invoke(Request $request): JsonResponse
     {
-        $text = mb_substr(trim((string) $request->string('text')), 0, 80);
+        $text = is_string($request->query('text')) ? mb_substr(trim($request->query('text')), 0, 80) : '';
         $documents = new MarkingDocuments(Words::english());
         try {
             return new JsonResponse(preg_match('~^[a-z]+([\s,]+[a-z]+)+$~i', $text) === 1 ? $documents->bands($text) : $documents->decode($text, null));

@@ -4,14 +4,50 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Kit;
 
+use App\Actions\Kit\CopyRevision;
+use App\Actions\Kit\DeleteKit;
+use App\Actions\Kit\PutAside;
+use App\Http\Requests\Kit\AsideRequest;
+use App\Http\Requests\PlainOperation;
 use App\Models\Revision;
 use App\Queries\RevisionHeader;
+use App\Queries\Revisions;
+use App\Queries\Shelf;
 use Illuminate\Http\JsonResponse;
 
+/** The revisions of a kit: what stations need to know of one, a new one, one put aside, a draft deleted. */
 final readonly class RevisionController
 {
+    public function index(int $kit, Revisions $revisions): JsonResponse
+    {
+        return new JsonResponse(['revisions' => $revisions->of($kit)]);
+    }
+
     public function show(Revision $revision, RevisionHeader $header): JsonResponse
     {
         return new JsonResponse($header->of($revision));
+    }
+
+    /** Begins as a copy; pressed three times it is one. */
+    public function store(PlainOperation $request, Revision $revision, CopyRevision $copy, Shelf $shelf): JsonResponse
+    {
+        $copy($revision, $request->userId(), $request->operationId());
+
+        return new JsonResponse($shelf->row($revision->kit_id), 201);
+    }
+
+    public function aside(AsideRequest $request, Revision $revision, PutAside $put, Revisions $revisions): JsonResponse
+    {
+        $put->revision($revision, $request->boolean('aside'), $request->userId());
+
+        return new JsonResponse(['revisions' => $revisions->of($revision->kit_id)]);
+    }
+
+    public function destroy(PlainOperation $request, Revision $revision, DeleteKit $delete, Revisions $revisions): JsonResponse
+    {
+        $kit = $revision->kit_id;
+        $delete->revision($revision, $request->userId());
+
+        return new JsonResponse(['revisions' => $revisions->of($kit)]);
     }
 }

@@ -15,17 +15,25 @@ use App\Http\Requests\PlainOperation;
 use App\Models\LibraryPart;
 use App\Models\User;
 use App\Queries\Library;
+use App\Queries\Page;
 use App\Support\FileStore;
 use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;
 
 /** The maker's own parts, across kits. */
 final readonly class LibraryController
 {
-    public function index(Library $library): JsonResponse
+    public function index(Request $request, Library $library): JsonResponse
     {
-        return new JsonResponse(['parts' => $library->rows()]);
+        return new JsonResponse($library->page(Page::of($request)));
+    }
+
+    /** One part by its fingerprint. */
+    public function show(Request $request, Library $library): JsonResponse
+    {
+        return new JsonResponse($library->part(is_string($request->query('part')) ? mb_substr($request->query('part'), 0, 190) : ''));
     }
 
     public function store(LibraryPartRequest $request, WriteLibraryPart $write, FileStore $store, Library $library): JsonResponse
@@ -41,7 +49,7 @@ final readonly class LibraryController
             return new JsonResponse(['message' => $why->getMessage()], 409);
         }
 
-        return $this->index($library);
+        return new JsonResponse($library->part($text('fingerprint')));
     }
 
     /** Gives what is known to the drafts that do not say it themselves. */

@@ -12,10 +12,12 @@ use App\Http\Requests\Report\AnswerRequest;
 use App\Http\Requests\Report\JudgeRequest;
 use App\Http\Requests\Report\PublicReportRequest;
 use App\Queries\Inbox;
+use App\Queries\Page;
 use App\Support\FileStore;
 use ChiralexRender\Document\FaultsDocument;
 use ChiralexRender\Words;
 use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use Illuminate\Support\Facades\DB;
 
@@ -24,9 +26,9 @@ final readonly class ReportController
 {
     public function __construct(private Inbox $inbox) {}
 
-    public function index(): JsonResponse
+    public function index(Request $request): JsonResponse
     {
-        return new JsonResponse(['reports' => $this->inbox->rows(), 'kits' => DB::table('kits')->orderBy('name')->get(['id', 'name'])->all()] + (new FaultsDocument(Words::english()))->vocabulary());
+        return new JsonResponse($this->inbox->page(Page::of($request), $request->query('shown') !== 'all') + ['kits' => DB::table('kits')->orderBy('name')->get(['id', 'name'])->all()] + (new FaultsDocument(Words::english()))->vocabulary());
     }
 
     public function show(int $report): JsonResponse

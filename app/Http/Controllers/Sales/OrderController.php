@@ -12,10 +12,12 @@ use App\Actions\Sales\TakeOrder;
 use App\Http\Requests\PlainOperation;
 use App\Http\Requests\Sales\OrderFileRequest;
 use App\Http\Requests\Sales\OrderRequest;
+use App\Queries\Page;
 use App\Queries\Sales;
 use ChiralexAdapters\UnusableFile;
 use Closure;
 use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
 use Illuminate\Support\Facades\DB;
 
 /** Orders: taken by hand or from a table, allocated, freed, shipped. */
@@ -23,21 +25,26 @@ final readonly class OrderController
 {
     public function __construct(private Sales $sales) {}
 
-    public function index(): JsonResponse
+    public function index(Request $request): JsonResponse
     {
-        return new JsonResponse(['orders' => $this->sales->orders()]);
+        return new JsonResponse($this->sales->orders(Page::of($request)));
     }
 
-    public function stock(): JsonResponse
+    public function stock(Request $request): JsonResponse
     {
-        return new JsonResponse(['kits' => $this->sales->stock(), 'ledger' => $this->sales->ledger()]);
+        return new JsonResponse($this->sales->stock(Page::of($request)));
+    }
+
+    public function moves(Request $request): JsonResponse
+    {
+        return new JsonResponse($this->sales->moves(Page::of($request)));
     }
 
     public function store(OrderRequest $request, TakeOrder $take): JsonResponse
     {
         $taken = $take($request->order(), 'hand', $request->operationId(), $request->userId());
 
-        return new JsonResponse(['id' => $taken['id'], 'orders' => $this->sales->orders()], 201);
+        return new JsonResponse($this->sales->order($taken['id']), 201);
     }
 
     /** @throws UnusableFile when the file is over the limit */
@@ -50,32 +57,32 @@ final readonly class OrderController
         }
         $new = DB::transaction(static fn(): int => count(array_filter($orders, static fn($order): bool => $take($order, 'csv', null, $request->userId())['new'])));
 
-        return new JsonResponse(['booked' => $new, 'known' => count($orders) - $new, 'orders' => $this->sales->orders()], 201);
+        return new JsonResponse(['booked' => $new, 'known' => count($orders) - $new], 201);
     }
 
     public function allocate(PlainOperation $request, int $order, OrderBook $book): JsonResponse
     {
-        return $this->moved(static function () use ($request, $order, $book): void {
+        return $this->moved($order, static function () use ($request, $order, $book): void {
             $book->allocate($order, $request->operationId(), $request->userId());
         });
     }
 
     public function free(PlainOperation $request, int $order, OrderBook $book): JsonResponse
     {
-        return $this->moved(static function () use ($request, $order, $book): void {
+        return $this->moved($order, static function () use ($request, $order, $book): void {
             $book->free($order, $request->operationId(), $request->userId());
         });
     }
 
     public function ship(PlainOperation $request, int $order, OrderBook $book): JsonResponse
     {
-        return $this->moved(static function () use ($request, $order, $book): void {
+        return $this->moved($order, static function () use ($request, $order, $book): void {
             $book->ship($order, $request->operationId(), $request->userId(), (string) $request->string('tracking'));
         });
     }
 
     /** @param Closure(): void $move */
-    private function moved(Closure $move): JsonResponse
+    private function moved(int $order, Closure $move): JsonResponse
     {
         try {
             $move();
@@ -83,6 +90,6 @@ final readonly class OrderController
             return new JsonResponse(['message' => $why->getMessage()], 422);
         }
 
-        return new JsonResponse(['orders' => $this->sales->orders()]);
+        return new JsonResponse($this->sales->order($order));
     }
 }

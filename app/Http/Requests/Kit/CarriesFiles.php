@@ -31,7 +31,9 @@ trait CarriesFiles
             if ((int) $file->getSize() > KitFiles::LIMIT) {
                 throw UnusableFile::tooLarge($name, (int) $file->getSize());
             }
-            $dropped[$name] = $file->getContent();
+            // Two files of one name are two files.
+            $same = count(array_filter(array_keys($dropped), static fn(int|string $known): bool => (string) $known === $name));
+            $dropped[$same === 0 ? $name : count($dropped) . " {$name}"] = (string) $file->getContent();
         }
 
         return $dropped;

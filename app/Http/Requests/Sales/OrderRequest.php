@@ -9,6 +9,8 @@ use App\Actions\Sales\OrderCsv;
 use App\Http\Requests\OperationRequest;
 use App\Http\Requests\Options;
 use Closure;
+use Illuminate\Database\Query\Builder;
+use Illuminate\Validation\Rule;
 
 /** An order typed in by hand. */
 final class OrderRequest extends OperationRequest
@@ -17,7 +19,7 @@ final class OrderRequest extends OperationRequest
     public function rules(): array
     {
         return parent::rules() + [
-            'number' => ['required', 'string', 'max:40', 'unique:orders,number'], 'placedOn' => ['required', 'date_format:Y-m-d'], 'customer' => ['required', 'string', 'max:120'], 'email' => ['nullable', 'email', 'max:190'], 'address' => ['nullable', 'string', 'max:1000'],
+            'number' => ['required', 'string', 'max:40', Rule::unique('orders', 'number')->where(fn(Builder $known): Builder => $known->whereRaw('operation_id is distinct from ?', [$this->operationId()]))], 'placedOn' => ['required', 'date_format:Y-m-d'], 'customer' => ['required', 'string', 'max:120'], 'email' => ['nullable', 'email', 'max:190'], 'address' => ['nullable', 'string', 'max:1000'],
             'kitId' => ['required', 'integer', 'exists:kits,id'], 'quantity' => ['required', 'integer', 'between:1,999'],
             'price' => ['nullable', 'string', static function (string $field, mixed $value, Closure $fail): void {
                 if (is_string($value) && OrderCsv::minor(trim($value)) === null) {

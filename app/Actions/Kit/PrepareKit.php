@@ -1,0 +1,86 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions\Kit;
+
+use App\Actions\Library\PartLibrary;
+use App\Actions\Library\RememberedColumns;
+use Chiralex\ChiralexException;
+use Chiralex\Kit\KitReader;
+use Chiralex\Table\CsvReader;
+use ChiralexAdapters\KitFiles;
+use ChiralexAdapters\UnusableFile;
+
+/** Reads dropped files as a kit folder; nothing is stored. */
+final readonly class PrepareKit
+{
+    public function __construct(
+        private PartLibrary $library,
+        private RememberedColumns $columns,
+    ) {}
+
+    /**
+     * @param array<string, string> $dropped name as dropped to bytes
+     * @param ?int $designatorColumn which column of the parts list holds designators, where its header does not tell
+     * @throws UnusableFile when a file cannot be opened
+     * @throws ChiralexException when the files make no kit, or a larger one than is kept
+     */
+    public function __invoke(array $dropped, ?int $designatorColumn = null): PreparedKit
+    {
+        // What the format names by itself goes before what has to be guessed.
+        uksort($dropped, static fn(string $a, string $b): int => KitFiles::isKnown($b) <=> KitFiles::isKnown($a));
+        $files = $labels = [];
+        foreach ($dropped as $name => $bytes) {
+            $read = $this->role($name, (new KitFiles())->fromBytes($name, $bytes), $files);
+            $files += $read;
+            $labels += str_ends_with(strtolower($name), '.zip') ? [] : array_fill_keys(array_keys($read), $name);
+        }
+        $draft = new Draft($this->named($files, $labels['bom.csv'] ?? array_key_first($dropped) ?? 'kit'));
+        if ($designatorColumn !== null) {
+            $this->columns->remember((new CsvReader())->read($draft->files['bom.csv'] ?? '', 'bom.csv')->headers, $designatorColumn, 'designator');
+        }
+        foreach ($this->columns->changes($draft->files['bom.csv'] ?? '') as $change) {
+            $draft->apply($change);
+        }
+        $kit = (new KitReader())->read($draft->files, [], $labels);
+        $kit->mustBeStorable();
+        foreach ($this->library->changes($kit, $draft->files['kit.json'] ?? '{}') as $change) {
+            $draft->apply($change);
+        }
+
+        return new PreparedKit($kit->name, $kit->revision, $draft->files, $labels);
+    }
+
+    /**
+     * A table with coordinates is a placement file under whatever name it came.
+     *
+     * @param array<string, string> $read
+     * @param array<string, string> $known
+     * @return array<string, string>
+     */
+    private function role(string $name, array $read, array $known): array
+    {
+        if (array_keys($read) === ['bom.csv'] && !KitFiles::isKnown($name) && (str_contains(strtolower($name), 'placement') || isset($known['bom.csv'])) && FileRole::isPlacement($read['bom.csv'])) {
+            return ['placements.csv' => $read['bom.csv']];
+        }
+
+        return $read;
+    }
+
+    /**
+     * A parts list alone gets the name of its file.
+     *
+     * @param array<string, string> $files
+     * @return array<string, string>
+     */
+    private function named(array $files, string $dropped): array
+    {
+        if (!isset($files['kit.json'])) {
+            $name = trim(ucfirst((string) preg_replace('~[-_.]+~', ' ', pathinfo(mb_scrub($dropped), PATHINFO_FILENAME))));
+            $files['kit.json'] = json_encode(['format' => 1, 'name' => mb_substr($name === '' ? 'New kit' : $name, 0, 100), 'revision' => 'A'], JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE | JSON_INVALID_UTF8_SUBSTITUTE | JSON_THROW_ON_ERROR) . "\n";
+        }
+
+        return $files;
+    }
+}

@@ -1,0 +1,112 @@
+<?php
+
+declare(strict_types=1);
+
+namespace ChiralexRender;
+
+use Chiralex\Bagging\BagPlan;
+use Chiralex\Bagging\BagPlanner;
+use Chiralex\Build\BuildCycle;
+use Chiralex\Build\BuildOrder;
+use Chiralex\Build\KitCallouts;
+use Chiralex\Build\Planner;
+use Chiralex\Kit\Kit;
+use Chiralex\Manual\Manual;
+use Chiralex\Manual\ManualPlanner;
+use Chiralex\Reason\Matter;
+use Chiralex\Review\Reviewer;
+use ChiralexRender\Document\BagsDocument;
+use ChiralexRender\Document\BenchDocument;
+use ChiralexRender\Document\CheckDocument;
+use ChiralexRender\Document\ManualDocument;
+use ChiralexRender\Document\MarksDocument;
+use ChiralexRender\Document\OrderDocument;
+use ChiralexRender\Document\PartsDocument;
+use ChiralexRender\Document\SafetyDocument;
+use ChiralexRender\Document\ShelfDocument;
+use ChiralexRender\Manual\StepPictures;
+use ChiralexRender\Svg\BoardDocument;
+
+/** The documents of one kit by name. It is planned once, reviewed once and bagged once, however many of them are asked for. */
+final class KitDocuments
+{
+    public const NAMES = ['parts', 'check', 'order', 'order-lowest-first', 'order-kind-by-kind', 'order-block-by-block', 'marks', 'bags', 'bench', 'manual', 'safety', 'boards', 'shelf', 'pictures'];
+
+    private BuildOrder|BuildCycle|null $planned = null;
+    /** @var ?list<Matter> */
+    private ?array $matters = null;
+    private ?BagPlan $bags = null;
+    private ?Manual $manual = null;
+
+    public function __construct(private readonly Kit $kit) {}
+
+    /**
+     * @param string $name one of NAMES
+     * @return array<string, mixed> empty where there is none yet: a manual while the order is a cycle
+     */
+    public function document(string $name): array
+    {
+        $words = Words::english();
+        $builder = Words::forBuilder($this->kit);
+
+        return match ($name) {
+            'parts' => (new PartsDocument($words))->of($this->kit),
+            'check' => (new CheckDocument($words))->of($this->matters()),
+            'order' => $this->order($this->kit, $this->planned(), $words),
+            'marks' => (new MarksDocument($builder))->of((new KitCallouts())->callouts($this->kit, $this->built()), $this->kit, $this->built()),
+            'bags' => (new BagsDocument($builder))->of($this->bags()),
+            'bench' => (new BenchDocument($words))->of($this->kit, $this->built()),
+            'manual' => $this->built() === null ? [] : (new ManualDocument($builder))->of($this->manual($this->built())),
+            'pictures' => $this->built() === null ? [] : (new StepPictures($this->manual($this->built())))->all(),
+            'safety' => (new SafetyDocument($words))->of($this->kit),
+            'boards' => (new BoardDocument())->of($this->kit),
+            'shelf' => (new ShelfDocument($words))->of($this->kit, $this->planned(), $this->matters()),
+            default => $this->bySchool(substr($name, 6), $words),
+        };
+    }
+
+    private function planned(): BuildOrder|BuildCycle
+    {
+        return $this->planned ??= (new Planner())->plan($this->kit);
+    }
+
+    private function built(): ?BuildOrder
+    {
+        return $this->planned() instanceof BuildOrder ? $this->planned() : null;
+    }
+
+    /** @return list<Matter> */
+    private function matters(): array
+    {
+        return $this->matters ??= (new Reviewer())->matters($this->kit, $this->planned());
+    }
+
+    private function bags(): BagPlan
+    {
+        return $this->bags ??= (new BagPlanner())->plan($this->kit, $this->built());
+    }
+
+    private function manual(BuildOrder $order): Manual
+    {
+        return $this->manual ??= (new ManualPlanner())->manual($this->kit, $order, $this->bags());
+    }
+
+    /** @return array<string, mixed> */
+    private function bySchool(string $school, Words $words): array
+    {
+        if ($school === $this->kit->settings->school) {
+            return $this->document('order');
+        }
+        $kit = $this->kit->withSettings($this->kit->settings->with($school, null));
+
+        return $this->order($kit, (new Planner())->plan($kit), $words);
+    }
+
+    /** @return array<string, mixed> */
+    private function order(Kit $kit, BuildOrder|BuildCycle $order, Words $words): array
+    {
+        $document = new OrderDocument($words);
+
+        return $order instanceof BuildCycle ? $document->cycle($order) : $document->of($order, $kit);
+    }
+}
