@@ -57,7 +57,7 @@ final class ComputeDocuments implements ShouldQueue
             }
             $facts->write($revision, array_map(static fn(string $name): string => $made[$name] ?? $derived->known($revision, $name) ?? '{}', array_combine(Facts::OF, Facts::OF)));
         } catch (LostFile|RefusedKit|TooHeavy $why) {
-            $facts->fault($revision, $why->getMessage());
+            $facts->fault($revision, $why->getMessage(), $why instanceof TooHeavy);
         }
     }
 
@@ -65,7 +65,7 @@ final class ComputeDocuments implements ShouldQueue
     {
         $revision = Revision::query()->find($this->revisionId);
         if ($revision !== null && $revision->sequence === $this->sequence) {
-            app(Facts::class)->fault($revision, TooHeavy::broke()->getMessage());
+            app(Facts::class)->fault($revision, TooHeavy::broke()->getMessage(), true);
         }
     }
 }

@@ -16,6 +16,7 @@ use Illuminate\Database\Eloquent\Model;
  * @property ?list<array<string, mixed>> $options of the kit
  * @property ?string $picture SHA-256 of the board's picture
  * @property ?string $fault why it could not be computed
+ * @property bool $blocked true where that broke a limit, so that it is not tried again before the draft changes
  */
 final class RevisionFact extends Model
 {
@@ -25,11 +26,11 @@ final class RevisionFact extends Model
 
     protected $primaryKey = 'revision_id';
 
-    protected $fillable = ['revision_id', 'sequence', 'code', 'shelf', 'options', 'picture', 'fault'];
+    protected $fillable = ['revision_id', 'sequence', 'code', 'shelf', 'options', 'picture', 'fault', 'blocked'];
 
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['shelf' => 'array', 'options' => 'array', 'sequence' => 'integer'];
+        return ['shelf' => 'array', 'options' => 'array', 'sequence' => 'integer', 'blocked' => 'boolean'];
     }
 }

@@ -117,7 +117,7 @@ final class LimitsTest extends TestCase
         yield 'a corner at two metres' => ['{"board":{"outline":[[0,0],[2000,0],[0,10]]}}', '"board.outline[1][0]" must be below 2,000 mm'];
         yield 'a body of two metres' => ['{"lines":{"R1":{"body":[2000,1]}}}', 'below 2,000 mm'];
         yield 'a height below the board' => ['{"lines":{"R1":{"height":-1}}}', '0 or more'];
-        yield 'a number beyond all numbers' => ['{"supply":{"volts":1e400}}', '"supply.volts" must be'];
+        yield 'a number beyond all numbers' => ['{"supply":{"volts":1e400}}', '"supply.volts" must be a number that a kit can have'];
         yield 'a wire of just under 100 km' => ['{"wires":[{"name":"W1","from":"a","to":"b","mm":99999999}]}', null];
         yield 'a wire of 100 km' => ['{"wires":[{"name":"W1","from":"a","to":"b","mm":100000000}]}', 'below 100,000,000 mm'];
         yield 'two hundred pins' => ['{"lines":{"R1":{"pins":' . self::pins(200) . '}}}', null];

@@ -35,6 +35,7 @@ return new class extends Migration {
             $table->json('options')->nullable();
             $table->char('picture', 64)->nullable();
             $table->text('fault')->nullable();
+            $table->boolean('blocked')->default(false);
             $table->timestampTz('updated_at');
         });
         // The parts of the newest revision of each kit, and each part once with what rows of the Library show.

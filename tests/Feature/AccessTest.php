@@ -6,6 +6,7 @@ namespace Tests\Feature;
 
 use App\Actions\Export\ExportKind;
 use App\Actions\Export\RequestExport;
+use App\Models\Import;
 use App\Models\User;
 use App\Policies\Ability;
 use App\Policies\Role;
@@ -39,6 +40,7 @@ final class AccessTest extends TradeCase
         $revision = $this->kit();
         $run = $this->run_($this->released());
         $export = $this->app->make(RequestExport::class)(ExportKind::Manual, $run->release->revision_id, 'A4', (string) Str::uuid(), null);
+        $import = Import::query()->create(['operation_id' => (string) Str::uuid(), 'files' => [], 'status' => 'done']);
         foreach (Role::cases() as $role) {
             $user = $this->person($role);
             foreach (Routes::getRoutes()->getRoutes() as $route) {
@@ -47,7 +49,7 @@ final class AccessTest extends TradeCase
                     continue;
                 }
                 $verb = $route->methods()[0];
-                $answer = $this->actingAs($user)->json($verb, '/' . strtr($route->uri(), ['{revision}' => (string) $revision->id, '{document}' => 'parts', '{step}' => '1', '{export}' => (string) $export->id, '{run}' => (string) $run->id, '{order}' => '1', '{report}' => '1', '{earlier}' => (string) $revision->id]), [], ['If-Match' => '"0"']);
+                $answer = $this->actingAs($user)->json($verb, '/' . strtr($route->uri(), ['{revision}' => (string) $revision->id, '{document}' => 'parts', '{step}' => '1', '{export}' => (string) $export->id, '{run}' => (string) $run->id, '{order}' => '1', '{report}' => '1', '{earlier}' => (string) $revision->id, '{kit}' => (string) $revision->kit_id, '{import}' => (string) $import->id, '{picture}' => str_repeat('0', 64), '{part}' => '1']), [], ['If-Match' => '"0"']);
                 if ($role->can($ability)) {
                     self::assertNotContains($answer->status(), [401, 403, 500], "{$role->value} {$verb} {$route->uri()}");
                 } else {
@@ -60,7 +62,7 @@ final class AccessTest extends TradeCase
     public function test_nobody_gets_in_without_signing_in(): void
     {
         $this->getJson('/api/kits')->assertStatus(401);
-        $this->postJson('/api/kits')->assertStatus(401);
+        $this->postJson('/api/imports')->assertStatus(401);
         $this->getJson('/api/nothing-here')->assertStatus(404);
     }
 

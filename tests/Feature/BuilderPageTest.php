@@ -67,10 +67,13 @@ final class BuilderPageTest extends TradeCase
     public function test_somebody_who_asks_without_end_is_slowed_down(): void
     {
         $token = $this->token($this->released());
-        for ($i = 0; $i < 20; ++$i) {
+        for ($i = 0; $i < 60; ++$i) {
             $this->postJson("/api/public/{$token}/reports", ['operationId' => (string) Str::uuid(), 'text' => "Report {$i}"])->assertCreated();
         }
-        $this->postJson("/api/public/{$token}/reports", ['operationId' => (string) Str::uuid(), 'text' => 'One more'])->assertStatus(429);
+        $this->postJson("/api/public/{$token}/reports", ['operationId' => (string) Str::uuid(), 'text' => 'One more'])->assertStatus(429)->assertHeader('Retry-After');
+        // Another kit's builder and this one's reading are not slowed down.
+        $this->getJson("/api/public/{$token}")->assertOk();
+        $this->postJson("/api/public/{$this->token($this->released('Other kit'))}/reports", ['operationId' => (string) Str::uuid(), 'text' => 'Mine'])->assertCreated();
     }
 
     public function test_the_manual_is_printed_in_the_background_and_fetched_when_it_is_done(): void

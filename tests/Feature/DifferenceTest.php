@@ -16,7 +16,7 @@ final class DifferenceTest extends TradeCase
         $run = $this->run_($this->released());
         $this->packed($this->person(Role::Packer), $run);
         $old = $run->release->revision;
-        $new = (int) $this->actingAs($maker)->postJson("/api/revisions/{$old->id}/revisions")->assertCreated()->json('revisionId');
+        $new = (int) $this->actingAs($maker)->postJson("/api/revisions/{$old->id}/revisions", ['operationId' => (string) Str::uuid()])->assertCreated()->json('revisionId');
         $this->edit($maker, Revision::query()->findOrFail($new), 0, [['type' => 'cell', 'target' => '2', 'field' => 'value', 'value' => '22k']])->assertOk()->assertJsonPath('others.0.revision', 'A');
 
         $answer = $this->getJson("/api/revisions/{$new}/difference/{$old->id}")->assertOk()->assertJsonPath('before', 'A')->assertJsonPath('after', 'B')->assertJsonCount(1, 'entries');
@@ -34,7 +34,7 @@ final class DifferenceTest extends TradeCase
         $old = $this->released();
         $run = $this->run_($old);
         $this->getJson('/api/public/' . $this->unitToken($run))->assertOk()->assertJsonPath('otherwise', null);
-        $new = (int) $this->actingAs($maker)->postJson("/api/revisions/{$old->revision_id}/revisions")->assertCreated()->json('revisionId');
+        $new = (int) $this->actingAs($maker)->postJson("/api/revisions/{$old->revision_id}/revisions", ['operationId' => (string) Str::uuid()])->assertCreated()->json('revisionId');
         $this->edit($maker, Revision::query()->findOrFail($new), 0, [['type' => 'cell', 'target' => '2', 'field' => 'value', 'value' => '22k'], ['type' => 'line', 'target' => 'D1', 'field' => 'mass', 'value' => 0.5]])->assertOk();
         self::assertSame([['bag' => 'B', 'before' => 0.13, 'after' => 0.5, 'typical' => true]], array_values(array_filter((array) $this->getJson("/api/revisions/{$new}/difference/{$old->revision_id}")->json('bags'), static fn(array $each): bool => $each['bag'] === 'B')));
         $this->postJson("/api/revisions/{$new}/release", ['operationId' => (string) Str::uuid()], ['If-Match' => '"1"'])->assertCreated();

@@ -51,7 +51,7 @@ final class ReleaseTest extends TradeCase
         $release = $this->released();
         $this->edit($maker, $release->revision, 0, [['type' => 'line', 'target' => 'D1', 'field' => 'height', 'value' => 2.5]])
             ->assertStatus(422)->assertJsonPath('message', fn(string $text): bool => str_contains($text, 'begin a new revision'));
-        $this->actingAs($maker)->postJson("/api/revisions/{$release->revision_id}/revisions")->assertCreated()->assertJsonPath('revision', 'B')->assertJsonPath('released', false);
+        $this->actingAs($maker)->postJson("/api/revisions/{$release->revision_id}/revisions", ['operationId' => (string) Str::uuid()])->assertCreated()->assertJsonPath('revision', 'B')->assertJsonPath('released', false);
     }
 
     /** @return iterable<string, array{string}> statements; `?` is the revision */

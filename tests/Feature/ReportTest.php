@@ -23,16 +23,19 @@ final class ReportTest extends TradeCase
         self::assertStringStartsWith('TK-A-00001-', (string) $row['serial']);
     }
 
-    public function test_the_same_report_twice_arrives_once_by_double_click_and_by_resend(): void
+    public function test_a_double_click_or_a_resend_arrives_once_and_the_same_words_of_somebody_else_are_another_report(): void
     {
         $token = $this->token($this->released());
         $operation = (string) Str::uuid();
         $words = ['text' => "Nothing happens\nat all", 'email' => 'gwen@example.org'];
         $first = $this->report($token, ['operationId' => $operation] + $words)->assertCreated()->json('id');
         self::assertSame($first, $this->report($token, ['operationId' => $operation] + $words)->assertOk()->assertJsonPath('again', true)->json('id'));
-        self::assertSame($first, $this->report($token, ['text' => 'nothing  HAPPENS at all', 'email' => 'Gwen@example.org'])->assertOk()->json('id'));
-        $this->report($token, ['text' => 'Nothing happens at all', 'email' => 'other@example.org'])->assertCreated();
-        self::assertSame(2, DB::table('reports')->count());
+        $second = $this->report($token, ['text' => 'nothing  HAPPENS at all', 'email' => 'Gwen@example.org'])->assertCreated()->json('id');
+        $this->report($token, ['text' => 'Nothing happens at all'])->assertCreated();
+        self::assertSame(3, DB::table('reports')->count());
+        // Likeness is a mark for the maker.
+        self::assertSame([$first, $first, null], array_column($this->inbox(), 'like'));
+        self::assertCount(2, (array) $this->getJson("/api/reports/{$second}")->json('alike'));
     }
 
     public function test_an_unknown_serial_is_kept_as_typed_and_marked(): void

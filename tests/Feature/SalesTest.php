@@ -19,8 +19,8 @@ final class SalesTest extends TradeCase
     {
         [$seller, $kitId] = $this->packedKits(3);
         $id = $this->order($seller, $kitId, 'S-1', 2);
-        $this->moved($seller, $id, 'allocate')->assertOk()->assertJsonPath('orders.0.stage', 'allocated');
-        $this->moved($seller, $id, 'ship')->assertOk()->assertJsonPath('orders.0.stage', 'shipped');
+        $this->moved($seller, $id, 'allocate')->assertOk()->assertJsonPath('stage', 'allocated');
+        $this->moved($seller, $id, 'ship')->assertOk()->assertJsonPath('stage', 'shipped');
         self::assertSame(['onHand' => 1, 'allocated' => 0, 'shipped' => 2, 'wanted' => 0], $this->stock($kitId));
         self::assertSame(['packed', 'packed', 'packed', 'allocated', 'allocated', 'shipped', 'shipped'], DB::table('kit_ledger')->orderBy('id')->pluck('entry')->all());
     }
@@ -108,7 +108,7 @@ final class SalesTest extends TradeCase
         [$seller, $kitId] = $this->packedKits(1);
         $id = $this->order($seller, $kitId, 'S-1', 1);
         DB::table('customers')->update(['name' => '', 'email' => null, 'address' => null, 'erased_at' => now()]);
-        $this->moved($seller, $id, 'allocate')->assertOk()->assertJsonPath('orders.0.customer', 'erased');
+        $this->moved($seller, $id, 'allocate')->assertOk()->assertJsonPath('customer', 'erased');
     }
 
     /** @return array{User, int} seller and kit */

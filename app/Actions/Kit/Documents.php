@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Actions\Kit;
 
+use App\Jobs\ComputeDocuments;
 use App\Models\Revision;
 use App\Models\RevisionFact;
 use App\Support\LostFile;
@@ -21,6 +22,7 @@ final readonly class Documents
     public function __construct(
         private KitFolder $folder,
         private Derived $derived,
+        private Facts $facts,
     ) {}
 
     /**
@@ -51,14 +53,20 @@ final readonly class Documents
     private function compute(Revision $revision, string $name, string $options): array
     {
         $facts = RevisionFact::query()->find($revision->id);
-        if ($facts?->fault !== null && Facts::areCurrent($facts, $revision)) {
-            throw RefusedKit::because($facts->fault);
+        if ($facts?->blocked === true && Facts::areCurrent($facts, $revision)) {
+            throw RefusedKit::because((string) $facts->fault);
         }
         try {
-            return (new KitDocuments($this->folder->kit($revision, $options)))->document($name);
+            $document = (new KitDocuments($this->folder->kit($revision, $options)))->document($name);
         } catch (LostFile $lost) {
+            $this->facts->fault($revision, $lost->getMessage(), false);
             throw RefusedKit::because($lost->getMessage());
         }
+        if ($facts?->fault !== null) {
+            ComputeDocuments::dispatch($revision->id, $revision->sequence);
+        }
+
+        return $document;
     }
 
     /** The name a document is kept under. */

@@ -31,16 +31,20 @@ final readonly class Facts
         $picture = ($shelf['picture'] ?? '') === '' ? null : $this->store->put($shelf['picture']);
         unset($shelf['picture']);
         DB::transaction(function () use ($revision, $shelf, $parts, $picture): void {
-            if ($this->save($revision, ['shelf' => $shelf, 'options' => $parts['options'] ?? [], 'picture' => $picture, 'fault' => null])) {
+            if ($this->save($revision, ['shelf' => $shelf, 'options' => $parts['options'] ?? [], 'picture' => $picture, 'fault' => null, 'blocked' => false])) {
                 $this->parts->write($revision, $parts['lines'] ?? []);
             }
         });
     }
 
-    /** A revision that cannot be computed is a row that says why; what was known of it stays. */
-    public function fault(Revision $revision, string $fault): void
+    /**
+     * A revision that cannot be computed is a row that says why; what was known of it stays.
+     *
+     * @param bool $blocked true where it is not tried again before the draft changes
+     */
+    public function fault(Revision $revision, string $fault, bool $blocked): void
     {
-        $this->save($revision, ['fault' => $fault]);
+        $this->save($revision, ['fault' => $fault, 'blocked' => $blocked]);
     }
 
     /** True where the facts are those of the revision as it is, by the code that runs. */

@@ -10,6 +10,13 @@ use RuntimeException;
 /** A kit folder that cannot be read at all; the message names file, place and what to do. */
 final class UnusableKit extends RuntimeException implements ChiralexException
 {
+    private function __construct(
+        string $message,
+        public readonly bool $isLimit = false,
+    ) {
+        parent::__construct($message);
+    }
+
     public static function noPartsList(): self
     {
         return new self('No parts list: the kit folder holds no bom.csv (bom.tsv and bom.xlsx are read too). Add one.');
@@ -38,7 +45,7 @@ final class UnusableKit extends RuntimeException implements ChiralexException
     /** @param string $limit in words, `below 2,000 mm` */
     public static function beyond(string $path, string $limit): self
     {
-        return new self(mb_strimwidth(sprintf('kit.json: "%s" must be %s.', $path, $limit), 0, 290, '...'));
+        return new self(mb_strimwidth(sprintf('kit.json: "%s" must be %s.', $path, $limit), 0, 290, '...'), true);
     }
 
     public static function tooManyParts(int $count, string $what, int $limit): self

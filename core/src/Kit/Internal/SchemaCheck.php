@@ -72,16 +72,18 @@ final readonly class SchemaCheck
      */
     private function any(mixed $value, array $nodes, string $path): void
     {
+        $beyond = null;
         foreach ($nodes as $node) {
             try {
                 $this->check($value, $this->node($node), $path);
 
                 return;
-            } catch (UnusableKit) {
-                continue;
+            } catch (UnusableKit $fault) {
+                // A value of the right type that goes beyond a limit is told by the limit.
+                $beyond = $fault->isLimit ? $fault : $beyond;
             }
         }
-        throw UnusableKit::wrongType($path, 'text or a list');
+        throw $beyond ?? UnusableKit::wrongType($path, 'text or a list');
     }
 
     /** @throws UnusableKit */
