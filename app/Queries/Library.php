@@ -36,6 +36,14 @@ final readonly class Library
         return $this->shown(Row::all($this->query()->where('known_parts.fingerprint', $fingerprint)))[0] ?? abort(404, 'There is no such part in the Library; reload the page.');
     }
 
+    /** @return array<string, mixed> the part at a place of a kit */
+    public function standing(int $revisionId, string $designator): array
+    {
+        $fingerprint = DB::table('kit_parts')->where('revision_id', $revisionId)->whereJsonContains('designators', $designator)->value('fingerprint');
+
+        return is_string($fingerprint) ? $this->part($fingerprint) : abort(404, 'The Library shows the parts of the newest revision of each kit.');
+    }
+
     private function query(): Builder
     {
         return DB::table('known_parts')->leftJoin('library_parts', 'library_parts.fingerprint', '=', 'known_parts.fingerprint')

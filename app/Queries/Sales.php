@@ -11,6 +11,8 @@ use Illuminate\Support\Facades\DB;
 /** Orders with what is allocated and shipped of them, and the kits on hand: pages of what the database keeps beside its books. */
 final readonly class Sales
 {
+    private const STOCK = ['kit' => 'lower(name)', 'onHand' => "(select count(*) from unit_states where kit_id = kits.id and entry in ('packed', 'freed'))", 'allocated' => "(select count(*) from unit_states where kit_id = kits.id and entry = 'allocated')", 'shipped' => "(select count(*) from unit_states where kit_id = kits.id and entry = 'shipped')"];
+    private const MOVES = ['at' => 'kit_ledger.id', 'serial' => 'serial', 'entry' => 'entry', 'order' => 'orders.number', 'by' => 'users.name'];
     private const SORTS = ['number' => 'orders.number', 'placedOn' => 'order_states.placed_on', 'customer' => 'lower(customers.name)', 'stage' => 'order_states.stage'];
 
     /** @return array{orders: list<array<string, mixed>>, page: int, pages: int, total: int, toShip: int, canShip: int} open ones first, the oldest of them first */
@@ -22,8 +24,7 @@ final readonly class Sales
                 ->orWhereExists(static fn(Builder $lines): Builder => $lines->from('order_lines')->join('kits', 'kits.id', '=', 'order_lines.kit_id')->whereColumn('order_lines.order_id', 'orders.id')->where('kits.name', 'ilike', $page->pattern())));
         }
         $total = $page->search === '' ? DB::table('order_states')->count() : (clone $query)->count();
-        $way = $page->down ? 'desc' : 'asc';
-        $query->orderByRaw(isset(self::SORTS[$page->sort]) ? self::SORTS[$page->sort] . " {$way}, order_states.order_id" : "(stage = 'shipped'), order_states.placed_on, order_states.order_id");
+        $query->orderByRaw(self::by(self::SORTS, $page, 'order_states.order_id') ?? "(stage = 'shipped'), order_states.placed_on, order_states.order_id");
 
         return ['orders' => $this->shown(Row::all($page->cut($query)->select(['orders.id', 'number', 'order_states.placed_on', 'customers.name', 'erased_at', 'wanted', 'allocated', 'shipped', 'stage'])))] + $page->told($total) + $this->toShip();
     }
@@ -44,7 +45,7 @@ final readonly class Sales
             $query->where('name', 'ilike', $page->pattern());
         }
         $total = (clone $query)->count();
-        $kits = Row::all($page->cut($query->orderByRaw('lower(name), id'))->select(['id', 'name']));
+        $kits = Row::all($page->cut($query->orderByRaw(self::by(self::STOCK, $page, 'id') ?? 'lower(name), id'))->select(['id', 'name']));
         $ids = array_map(static fn(Row $kit): int => $kit->int('id'), $kits);
         $counts = $wanted = [];
         foreach (Row::all(DB::table('unit_states')->whereIn('kit_id', $ids)->groupBy('kit_id', 'entry')->selectRaw('kit_id, entry, count(*) as n')) as $row) {
@@ -70,9 +71,19 @@ final readonly class Sales
             $query->where(static fn(Builder $either): Builder => $either->where('serial', 'ilike', $page->pattern())->orWhere('orders.number', 'ilike', $page->pattern())->orWhere('entry', 'ilike', $page->pattern()));
         }
         $total = $page->search === '' ? DB::table('kit_ledger')->count() : (clone $query)->count();
-        $rows = Row::all($page->cut($query->orderByDesc('kit_ledger.id'))->leftJoin('users', 'users.id', '=', 'kit_ledger.user_id')->select(['serial', 'entry', 'orders.number', 'users.name', 'note', 'kit_ledger.created_at']));
+        $rows = Row::all($page->cut($query->leftJoin('users', 'users.id', '=', 'kit_ledger.user_id')->orderByRaw(self::by(self::MOVES, $page, 'kit_ledger.id desc') ?? 'kit_ledger.id desc'))->select(['serial', 'entry', 'orders.number', 'users.name', 'note', 'kit_ledger.created_at']));
 
         return ['ledger' => array_map(static fn(Row $row): array => ['serial' => $row->text('serial'), 'entry' => $row->text('entry'), 'order' => $row->textOrNull('number'), 'by' => $row->text('name'), 'note' => $row->text('note'), 'at' => $row->time('created_at')->toIso8601String()], $rows)] + $page->told($total);
+    }
+
+    /**
+     * @param array<string, literal-string> $columns what may be sorted by
+     * @param literal-string $last what settles equal rows
+     * @return ?literal-string
+     */
+    private static function by(array $columns, Page $page, string $last): ?string
+    {
+        return isset($columns[$page->sort]) ? $columns[$page->sort] . ($page->down ? ' desc' : ' asc') . " nulls last, {$last}" : null;
     }
 
     /** @return array{toShip: int, canShip: int} orders not shipped yet, and those of them that the kits on hand fill, each by itself */

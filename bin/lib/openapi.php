@@ -8,8 +8,10 @@ $defs = json_decode(str_replace('#/$defs/', '#/components/schemas/', (string) fi
 $routes = [
     'get /me' => 'Person', 'post /sign-in' => 'Person', 'post /sign-out' => null,
     'get /markings' => 'Markings',
-    'get /library' => 'Library', 'post /library' => 'Library', 'post /library/give' => 'Given',
-    'get /kits' => 'Shelf', 'post /kits' => 'ShelfRow', 'post /demo' => 'Shelf',
+    'get /library' => 'Library', 'post /library' => 'LibraryPart', 'get /library/part' => 'LibraryPart', 'post /library/give' => 'Given',
+    'get /kits' => 'Shelf', 'get /kits/{kit}' => 'ShelfRow', 'put /kits/{kit}/aside' => 'ShelfRow', 'delete /kits/{kit}' => null, 'get /kits/{kit}/revisions' => 'Revisions', 'post /demo' => 'Shelf',
+    'post /imports' => 'Import', 'get /imports/{import}' => 'Import', 'delete /imports/{import}' => 'Import',
+    'put /revisions/{revision}/aside' => 'Revisions', 'delete /revisions/{revision}' => 'Revisions',
     'get /revisions/{revision}' => 'Header',
     'post /revisions/{revision}/revisions' => 'ShelfRow',
     'get /revisions/{revision}/documents/parts' => 'Parts',
@@ -38,21 +40,24 @@ $routes = [
     'get /revisions/{revision}/faults' => 'Faults',
     'post /revisions/{revision}/faq' => 'Faults',
     'post /exports' => 'Export', 'get /exports/{export}' => 'Export', 'delete /exports/{export}' => 'Export',
-    'get /runs' => 'Runs', 'post /runs' => 'Run', 'get /runs/{run}' => 'Run', 'post /runs/{run}/events' => 'Run',
-    'get /stock' => 'Stock',
-    'get /orders' => 'SalesOrders', 'post /orders' => 'SalesOrders', 'post /orders/file' => 'SalesOrders',
-    'post /orders/{order}/allocate' => 'SalesOrders', 'post /orders/{order}/free' => 'SalesOrders', 'post /orders/{order}/ship' => 'SalesOrders',
+    'get /runs' => 'Runs', 'post /runs' => 'Run', 'get /runs/{run}' => 'Run', 'get /runs/{run}/serials' => 'Serials', 'post /runs/{run}/events' => 'RunChange',
+    'get /stock' => 'Stock', 'get /moves' => 'Moves',
+    'get /orders' => 'SalesOrders', 'post /orders' => 'SalesOrder', 'post /orders/file' => 'OrdersBooked',
+    'post /orders/{order}/allocate' => 'SalesOrder', 'post /orders/{order}/free' => 'SalesOrder', 'post /orders/{order}/ship' => 'SalesOrder',
     'get /reports' => 'Reports', 'post /reports' => 'Report', 'get /reports/{report}' => 'Report', 'get /mails' => 'Mails',
     'post /reports/{report}/judgements' => 'Report', 'post /reports/{report}/answers' => 'Report',
     'get /public/{token}' => 'BuilderPage', 'post /public/{token}/ticks' => 'TicksDone', 'post /public/{token}/reports' => 'Received',
 ];
+// Lists come in pages; some are asked for more.
+$paged = ['/kits' => ['aside'], '/library' => [], '/runs' => [], '/runs/{run}/serials' => [], '/stock' => [], '/moves' => [], '/orders' => [], '/reports' => ['shown']];
+$query = static fn(string ...$names): array => array_map(static fn(string $name): array => ['name' => $name, 'in' => 'query', 'required' => false, 'schema' => ['type' => in_array($name, ['page', 'rows'], true) ? 'integer' : 'string']], $names);
 $paths = [];
 foreach ($routes as $route => $schema) {
     [$verb, $path] = explode(' ', $route);
     preg_match_all('~\{(\w+)\}~', $path, $names);
     $ok = $schema === null ? ['description' => 'done'] : ['description' => $schema, 'content' => ['application/json' => ['schema' => ['$ref' => "#/components/schemas/{$schema}"]]]];
     $paths[$path][$verb] = array_filter([
-        'parameters' => [...($path === '/markings' ? [['name' => 'text', 'in' => 'query', 'required' => true, 'schema' => ['type' => 'string']]] : []), ...($verb === 'get' && preg_match('~/(documents|boards|skyline|approach)~', $path) === 1 ? [['name' => 'options', 'in' => 'query', 'required' => false, 'schema' => ['type' => 'string']], ...(str_contains($path, '/approach') ? [['name' => 'step', 'in' => 'query', 'required' => false, 'schema' => ['type' => 'integer']]] : [])] : []), ...array_map(static fn(string $name): array => ['name' => $name, 'in' => 'path', 'required' => true, 'schema' => ['type' => in_array($name, ['token', 'designator'], true) ? 'string' : 'integer']], $names[1])],
+        'parameters' => [...($verb === 'get' && isset($paged[$path]) ? $query('page', 'rows', 'search', 'sort', ...$paged[$path]) : []), ...($path === '/library/part' ? [['name' => 'part', 'in' => 'query', 'required' => false, 'schema' => ['type' => 'string']], ['name' => 'revision', 'in' => 'query', 'required' => false, 'schema' => ['type' => 'integer']], ['name' => 'designator', 'in' => 'query', 'required' => false, 'schema' => ['type' => 'string']]] : []), ...($path === '/markings' ? [['name' => 'text', 'in' => 'query', 'required' => true, 'schema' => ['type' => 'string']]] : []), ...($verb === 'get' && preg_match('~/(documents|boards|skyline|approach)~', $path) === 1 ? [['name' => 'options', 'in' => 'query', 'required' => false, 'schema' => ['type' => 'string']], ...(str_contains($path, '/approach') ? [['name' => 'step', 'in' => 'query', 'required' => false, 'schema' => ['type' => 'integer']]] : [])] : []), ...array_map(static fn(string $name): array => ['name' => $name, 'in' => 'path', 'required' => true, 'schema' => ['type' => in_array($name, ['token', 'designator'], true) ? 'string' : 'integer']], $names[1])],
         'responses' => [
             '200' => $ok,
             '409' => ['description' => 'Conflict', 'content' => ['application/json' => ['schema' => ['$ref' => '#/components/schemas/Conflict']]]],

@@ -77,6 +77,16 @@ final class LibraryTest extends FeatureCase
         $this->post('/api/library', ['operationId' => (string) Str::uuid(), 'fingerprint' => self::CAN_KEY, 'title' => 'can', 'version' => '1', 'photo' => UploadedFile::fake()->createWithContent('can.svg', '<svg/>')], ['Accept' => 'application/json'])->assertStatus(422);
     }
 
+    public function test_a_part_is_found_by_anything_that_is_written_of_it(): void
+    {
+        $this->kit(['kit.json' => '{"format": 1, "name": "Searched kit"}'] + self::CAN);
+        $this->written(['number' => 'SB-77', 'note' => 'beside the 22 u'], 0)->assertOk();
+        foreach (['sb-77', 'SEARCHED', 'C1', '22 u', '6.3X11'] as $text) {
+            self::assertContains(self::CAN_KEY, array_column((array) $this->getJson('/api/library?rows=100&search=' . urlencode($text))->assertOk()->json('parts'), 'fingerprint'), $text);
+        }
+        self::assertSame(0, $this->getJson('/api/library?search=relay-of-the-moon')->json('total'));
+    }
+
     public function test_a_packer_reads_the_library_and_does_not_write_it(): void
     {
         $packer = $this->person(Role::Packer);

@@ -115,6 +115,13 @@ final class PublicInputTest extends TradeCase
         self::assertCount(515, array_unique($seen));
     }
 
+    public function test_a_refusal_is_in_the_language_of_the_page(): void
+    {
+        $token = $this->token($this->released());
+        $this->post("/api/public/{$token}/reports", ['operationId' => (string) Str::uuid(), 'text' => '', 'lang' => 'de'], ['Accept' => 'application/json'])->assertStatus(422)->assertJsonPath('errors.text.0', 'Sag mit deinen Worten, was geschieht.');
+        $this->post("/api/public/{$token}/reports", ['operationId' => (string) Str::uuid(), 'text' => 'Es ist tot.', 'lang' => 'de', 'photo' => UploadedFile::fake()->createWithContent('x.jpg', 'no picture')], ['Accept' => 'application/json'])->assertStatus(422)->assertJsonPath('message', static fn(string $text): bool => str_starts_with($text, 'Das Foto ist kein'));
+    }
+
     public function test_health_writes_nothing(): void
     {
         $count = static fn(): int => DB::table('sessions')->count() + DB::table('cache')->count();

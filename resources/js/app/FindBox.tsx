@@ -23,18 +23,18 @@ export function FindBox() {
   const queries = useQueryClient();
   const navigate = useNavigate();
   const id = /^\/kits\/(\d+)/.exec(useLocation().pathname)?.[1] ?? '';
-  const shelf = useShelf();
+  const wanted = text.trim().toLowerCase();
+  const shelf = useShelf({ page: 1, search: open ? wanted : '', sort: '' });
   const markings = useMarkings(open ? text.trim() : '');
   const parts = id === '' ? undefined : queries.getQueriesData<PartsDocument>({ queryKey: ['revision', Number(id), 'parts'] }).find(([, found]) => found)?.[1];
   useKeys({ '/': () => { setText(''); setOpen(true); } });
-  const wanted = text.trim().toLowerCase();
   // What this kit holds is likelier than what it does not.
   const readings = (markings.data?.readings ?? [])
     .map((reading) => ({ reading, same: parts?.lines.filter((line) => line.value === reading.value && line.unit === reading.unit).flatMap((line) => line.designators) ?? [] }))
     .sort((a, b) => Number(b.same.length > 0) - Number(a.same.length > 0) || a.reading.rank - b.reading.rank);
   const hits: Hit[] = [
     ...partHits(parts, id, wanted),
-    ...(shelf.data ?? []).filter((kit) => wanted !== '' && kit.name.toLowerCase().includes(wanted)).map((kit) => ({ key: `kit ${String(kit.id)}`, mono: 'kit', text: kit.name, go: `/kits/${String(kit.revisionId)}/parts` })),
+    ...(shelf.data?.kits ?? []).filter((kit) => wanted !== '' && kit.name.toLowerCase().includes(wanted)).slice(0, 8).map((kit) => ({ key: `kit ${String(kit.id)}`, mono: 'kit', text: kit.name, go: `/kits/${String(kit.revisionId)}/parts` })),
   ];
   const go = (hit: Hit | undefined) => {
     if (!hit) return;

@@ -2,7 +2,7 @@ import { useCallback, useEffect, useRef, useState } from 'react';
 import type { BuilderPage } from '@/shared/api';
 import { merged, type Tick } from './model';
 
-type Fault = 'offline' | 'opensNothing' | 'unreadable';
+type Fault = 'offline' | 'opensNothing' | 'unreadable' | 'busy';
 
 type Kept = { done: string[]; outbox: Tick[] };
 
@@ -37,12 +37,19 @@ export function usePage(token: string) {
   }, [token, kept]);
 
   useEffect(() => {
-    void fetch(`/api/public/${token}`, { headers: { Accept: 'application/json' } })
+    let timer: ReturnType<typeof setTimeout> | undefined;
+    const load = () => fetch(`/api/public/${token}`, { headers: { Accept: 'application/json' } })
       .then(async (answer) => {
+        if (answer.status === 429 || answer.status >= 500) {
+          setFault('busy');
+          timer = setTimeout(() => void load(), Math.max(AGAIN, 1000 * Number(answer.headers.get('Retry-After') ?? '0')));
+          return;
+        }
         if (!answer.ok) {
           setFault('opensNothing');
           return;
         }
+        setFault(null);
         const body = (await answer.json()) as BuilderPage;
         setPage(body);
         write(`page ${token}`, body);
@@ -51,6 +58,8 @@ export function usePage(token: string) {
       .catch((why: unknown) => {
         setFault(why instanceof TypeError ? 'offline' : 'unreadable');
       });
+    void load();
+    return () => { clearTimeout(timer); };
   }, [token]);
 
   const keeps = page?.keeps ?? 'device';

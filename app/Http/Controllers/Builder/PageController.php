@@ -46,7 +46,7 @@ final readonly class PageController
         try {
             $report = $receive($request->operationId(), $page->release->id, $page->unit, $request->text('serial'), ['key' => $request->text('step'), 'number' => $request->stepNumber()], $request->text('text'), ['name' => $request->text('name'), 'email' => $request->text('email')], $request->photo(), 'page');
         } catch (UnusablePhoto $why) {
-            return new JsonResponse(['message' => $why->getMessage()], 422);
+            return new JsonResponse(['message' => $why->told($request->words())], 422);
         }
 
         return new JsonResponse($report, $report['again'] ? 200 : 201);

@@ -30,9 +30,13 @@ final readonly class LibraryController
         return new JsonResponse($library->page(Page::of($request)));
     }
 
-    /** One part by its fingerprint. */
+    /** One part by its fingerprint, or by where it stands in the newest revision of a kit. */
     public function show(Request $request, Library $library): JsonResponse
     {
+        if (is_string($request->query('designator'))) {
+            return new JsonResponse($library->standing($request->integer('revision'), mb_substr($request->query('designator'), 0, 60)));
+        }
+
         return new JsonResponse($library->part(is_string($request->query('part')) ? mb_substr($request->query('part'), 0, 190) : ''));
     }
 

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Requests\Report;
 
 use App\Http\Requests\OperationRequest;
+use ChiralexRender\Words;
 use Illuminate\Http\UploadedFile;
 
 /** A customer's report from the builder's page. */
@@ -24,10 +25,18 @@ final class PublicReportRequest extends OperationRequest
     /** @return array<string, string> */
     public function messages(): array
     {
+        $say = fn(string $code): string => $this->words()->sentence("public.{$code}");
+
         return [
-            'text.required' => 'Say what happens, in your own words.', 'text.min' => 'Say what happens, in a few words more.', 'text.max' => 'The report has more than 5,000 characters; shorten it.', 'email.email' => 'That is no mail address; correct it, or leave it empty.',
-            'photo.max' => 'The photo is larger than 10 MB; choose a smaller size in your camera, or send the report without it. Your text is kept.', 'photo.uploaded' => 'The photo did not arrive whole; it may have 10 MB at most. Your text is kept.', 'photo.file' => 'The photo did not arrive; try again. Your text is kept.',
+            'text.required' => $say('text-required'), 'text.min' => $say('text-min'), 'text.max' => $say('text-max'), 'email.email' => $say('email'),
+            'photo.max' => $say('photo-max'), 'photo.uploaded' => $say('photo-whole'), 'photo.file' => $say('photo-file'),
         ];
+    }
+
+    /** In the language of the page that sends it. */
+    public function words(): Words
+    {
+        return Words::in(is_string($this->input('lang')) ? $this->input('lang') : 'en');
     }
 
     public function text(string $field): string

@@ -1,4 +1,4 @@
-import { useState, type SyntheticEvent } from 'react';
+import { useEffect, useRef, useState, type SyntheticEvent } from 'react';
 import type { BuilderPage, ManualStep } from '@/shared/api';
 import { say, usePhrases } from '../phrases';
 import { keptReadings, toldReadings } from '../readings';
@@ -6,14 +6,34 @@ import { keptReadings, toldReadings } from '../readings';
 type Props = { token: string; page: BuilderPage; step: ManualStep | null; onLeave: () => void };
 
 const MOST = 10 * 1024 * 1024;
+/** Seconds. */
+const MOST_WAIT = 120;
+
+function read(key: string): Record<string, string> {
+  try {
+    return JSON.parse(localStorage.getItem(key) ?? '{}') as Record<string, string>;
+  } catch {
+    return {};
+  }
+}
+
+function write(key: string, words: Record<string, string>): void {
+  try {
+    localStorage.setItem(key, JSON.stringify(words));
+  } catch {
+    // A device without room keeps the words for as long as the page is open.
+  }
+}
 
 /** A fault report with serial, revision and step filled in; nothing typed is lost while it is not sent. */
 export function ReportForm({ token, page, step, onLeave }: Props) {
   const t = usePhrases();
   const kept = `report ${token}`;
-  const [words, setWords] = useState<Record<string, string>>(() => JSON.parse(localStorage.getItem(kept) ?? '{}') as Record<string, string>);
+  const [words, setWords] = useState<Record<string, string>>(() => read(kept));
   const [photo, setPhoto] = useState<File | null>(null);
   const [state, setState] = useState<'writing' | 'sending' | 'sent'>('writing');
+  const again = useRef<ReturnType<typeof setTimeout> | null>(null);
+  useEffect(() => () => { if (again.current) clearTimeout(again.current); }, []);
   const [fault, setFault] = useState<string | null>(null);
   // One id for one report: pressed twice or sent again, it arrives once.
   const readings = toldReadings(page, keptReadings(token));
@@ -21,11 +41,10 @@ export function ReportForm({ token, page, step, onLeave }: Props) {
   const set = (field: string, value: string) => {
     const next = { ...words, [field]: value };
     setWords(next);
-    localStorage.setItem(kept, JSON.stringify(next));
+    write(kept, next);
   };
-  const send = async (event: SyntheticEvent) => {
-    event.preventDefault();
-    if (state !== 'writing') return;
+  const send = async () => {
+    if (again.current) clearTimeout(again.current);
     if (photo && photo.size > MOST) {
       setFault(t.photoLarge);
       return;
@@ -33,6 +52,7 @@ export function ReportForm({ token, page, step, onLeave }: Props) {
     setState('sending');
     const form = new FormData();
     form.append('operationId', operationId);
+    form.append('lang', page.manual.language ?? 'en');
     for (const field of ['text', 'serial', 'name', 'email']) form.append(field, words[field] ?? '');
     if (readings !== '') form.set('text', `${words['text'] ?? ''}\n\n${say(t.readings, { readings })}`.slice(0, 5000));
     if (page.serial !== null) form.set('serial', page.serial);
@@ -44,14 +64,26 @@ export function ReportForm({ token, page, step, onLeave }: Props) {
     try {
       const answer = await fetch(`/api/public/${token}/reports`, { method: 'POST', body: form, headers: { Accept: 'application/json' } });
       const body = (await answer.json().catch(() => ({}))) as { message?: string };
+      if (answer.status === 429) {
+        // Nothing is lost: the same report under the same id goes again when the server takes it.
+        const seconds = Math.min(MOST_WAIT, Math.max(1, Number(answer.headers.get('Retry-After') ?? '20')));
+        setFault(say(t.tooMany, { seconds }));
+        setState('writing');
+        again.current = setTimeout(() => void send(), seconds * 1000);
+        return;
+      }
       if (!answer.ok) throw new Error(body.message ?? (answer.status === 413 ? t.photoLarge : t.notArrived));
-      localStorage.removeItem(kept);
+      write(kept, {});
       setFault(null);
       setState('sent');
     } catch (why) {
       setFault(why instanceof TypeError ? t.noConnection : (why as Error).message);
       setState('writing');
     }
+  };
+  const submit = (event: SyntheticEvent) => {
+    event.preventDefault();
+    if (state === 'writing') void send();
   };
   if (state === 'sent') {
     return (
@@ -66,7 +98,7 @@ export function ReportForm({ token, page, step, onLeave }: Props) {
     <main>
       <h1>{t.report}</h1>
       <p className="quiet">{page.manual.kit}, {say(t.revision, { revision: page.manual.revision })}{page.serial === null ? '' : `, ${page.serial}`}{step ? `, ${say(t.stepLower, { step: step.number })}: ${step.title}` : ''}</p>
-      <form onSubmit={(event) => void send(event)} aria-label={t.report}>
+      <form onSubmit={submit} aria-label={t.report}>
         <label htmlFor="report-text">{t.what}</label>
         <textarea id="report-text" rows={5} required minLength={3} maxLength={5000} value={words['text'] ?? ''} onChange={(event) => { set('text', event.target.value); }} />
         {readings !== '' && <p className="quiet">{say(t.withReadings, { readings })}</p>}

@@ -1,4 +1,5 @@
 // @vitest-environment jsdom
+import { act } from 'react';
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
 import type { BuilderPage, ManualStep } from '@/shared/api';
 import { click, field, find, mount, submit, type, unmountAll } from '@/shared/testing/mount';
@@ -117,7 +118,7 @@ describe('the builder’s page', () => {
     expect(again.textContent).toContain('The report is with us');
     const body = arrives.mock.calls[0]?.[1].body as FormData;
     expect([body.get('text'), body.get('serial'), body.get('step'), body.get('stepNumber')]).toEqual(['It stays dark.', 'LB-A-00001-L', 'solder:R2', '2']);
-    expect(localStorage.getItem('report a')).toBeNull();
+    expect(localStorage.getItem('report a')).toBe('{}');
   });
 
   it('sends the readings that were taken along', async () => {
@@ -132,11 +133,28 @@ describe('the builder’s page', () => {
   });
 
   it('says what the server refuses and keeps the text', async () => {
-    vi.stubGlobal('fetch', vi.fn(() => Promise.resolve(new Response('{"message":"Too many reports; wait a minute."}', { status: 429 }))));
+    vi.stubGlobal('fetch', vi.fn(() => Promise.resolve(new Response('{"message":"That is no mail address."}', { status: 422 }))));
     const box = mount(<ReportForm token="a" page={page()} step={null} onLeave={vi.fn()} />);
     await type(field(box, '#report-text'), 'It stays dark.');
     await submit(find(box, 'form'));
-    expect(find(box, '.refusal').textContent).toBe('▲ Too many reports; wait a minute.');
+    expect(find(box, '.refusal').textContent).toBe('▲ That is no mail address.');
     expect(field(box, '#report-text').value).toBe('It stays dark.');
+  });
+
+  it('waits in the reader’s words where too many come at once, and sends the same report by itself', async () => {
+    vi.useFakeTimers({ toFake: ['setTimeout', 'clearTimeout'] });
+    const ids: FormDataEntryValue[] = [];
+    vi.stubGlobal('fetch', vi.fn((_: string, init: RequestInit) => {
+      ids.push((init.body as FormData).get('operationId') ?? '');
+      return Promise.resolve(ids.length === 1 ? new Response('{}', { status: 429, headers: { 'Retry-After': '7' } }) : new Response('{}', { status: 201 }));
+    }));
+    const box = inGerman(<ReportForm token="a" page={page({ language: 'de' })} step={null} onLeave={vi.fn()} />);
+    await type(field(box, '#report-text'), 'Es bleibt dunkel.');
+    await submit(find(box, 'form'));
+    expect(find(box, '.refusal').textContent).toBe('▲ Von hier kommen gerade zu viele Meldungen auf einmal. Dein Text bleibt erhalten und geht in 7 s von selbst ab.');
+    await act(async () => { await vi.advanceTimersByTimeAsync(7100); });
+    vi.useRealTimers();
+    expect(box.textContent).toContain('Die Meldung ist angekommen');
+    expect(ids).toEqual([ids[0], ids[0]]);
   });
 });

@@ -96,6 +96,8 @@ export const de: Phrases = {
   photoLarge: 'Das Foto ist größer als 10 MB; wähl in der Kamera eine kleinere Größe, oder sende die Meldung ohne Foto. Dein Text bleibt erhalten.',
   noConnection: 'Keine Verbindung. Dein Text bleibt erhalten; sende ihn, wenn die Verbindung wieder da ist.',
   notArrived: 'Die Meldung ist nicht angekommen; versuch es noch einmal. Dein Text bleibt erhalten.',
+  tooMany: 'Von hier kommen gerade zu viele Meldungen auf einmal. Dein Text bleibt erhalten und geht in {seconds} s von selbst ab.',
+  busy: 'Der Server ist beschäftigt; diese Seite wird von selbst noch einmal gelesen.',
   opensNothing: 'Diese Adresse öffnet nichts. Lies den Code auf dem Etikett noch einmal ein, oder frag den Hersteller.',
   unreadable: 'Diese Seite kann nicht gelesen werden.',
   colours: { black: 'schwarz', brown: 'braun', red: 'rot', orange: 'orange', yellow: 'gelb', green: 'grün', blue: 'blau', violet: 'violett', grey: 'grau', white: 'weiß', gold: 'gold', silver: 'silber', pink: 'rosa' },

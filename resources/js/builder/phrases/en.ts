@@ -94,6 +94,8 @@ export const en = {
   photoLarge: 'The photo is larger than 10 MB; choose a smaller size in your camera, or send the report without it. Your text is kept.',
   noConnection: 'No connection. Your text is kept; send it when the connection is back.',
   notArrived: 'The report did not arrive; try again. Your text is kept.',
+  tooMany: 'Too many reports come from here at once. Your words are kept and go by themselves in {seconds} s.',
+  busy: 'The server is busy; this page is read again by itself.',
   opensNothing: 'This address opens nothing. Scan the code on the label once more, or ask the maker.',
   unreadable: 'This page cannot be read.',
   colours: { black: 'black', brown: 'brown', red: 'red', orange: 'orange', yellow: 'yellow', green: 'green', blue: 'blue', violet: 'violet', grey: 'grey', white: 'white', gold: 'gold', silver: 'silver', pink: 'pink' },

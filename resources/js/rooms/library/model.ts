@@ -34,11 +34,8 @@ export function originsAfter(part: LibraryPart, words: Words, origin: string): R
   return origins;
 }
 
-export function matches(part: LibraryPart, text: string): boolean {
-  const wanted = text.trim().toLowerCase();
-  return `${part.title} ${part.kindName} ${part.number ?? ''} ${part.note} ${part.usedIn.map((use) => `${use.kit} ${use.designators.join(' ')}`).join(' ')}`.toLowerCase().includes(wanted);
-}
-
+/** Where a part is used; of many kits the first, and how many more. */
 export function usedText(part: LibraryPart): string {
-  return part.usedIn.map((use) => `${use.kit}: ${use.designators.filter((name) => !name.startsWith('~')).join(' ') || 'once'}`).join('; ');
+  const named = part.usedIn.map((use) => `${use.kit}: ${use.designators.filter((name) => !name.startsWith('~')).join(' ') || 'once'}`).join('; ');
+  return part.uses > part.usedIn.length ? `${named} and ${String(part.uses - part.usedIn.length)} more kits` : named;
 }

@@ -1,6 +1,6 @@
 import { useQueryClient } from '@tanstack/react-query';
 import { useCallback, useRef, useState } from 'react';
-import { pack, Refused, runOf, type PackAction, type Run } from '@/shared/api';
+import { changed, pack, Refused, runOf, type PackAction, type Run } from '@/shared/api';
 
 const WAIT = 1500;
 
@@ -18,7 +18,8 @@ export function usePacking(run: Run | undefined) {
     const event = { operationId: crypto.randomUUID(), action, line: turn.line, pack: turn.pack, ...(lot === undefined ? {} : { lot }) };
     for (let sent = false; !sent;) {
       try {
-        queries.setQueryData(['run', run.id], await pack(run.id, event));
+        const change = await pack(run.id, event);
+        queries.setQueryData<Run>(['run', run.id], (now) => changed(now ?? run, change));
         setTrouble(null);
         sent = true;
       } catch (why) {

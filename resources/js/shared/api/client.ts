@@ -29,6 +29,7 @@ function messageOf(status: number, body: unknown): string {
   if (typeof body === 'object' && body !== null && 'message' in body && typeof body.message === 'string' && body.message !== '') return body.message;
   if (status === 401) return 'You are signed out; sign in again. Your work is kept.';
   if (status === 403) return 'Your account may look at this but not change it.';
+  if (status === 429) return 'Too many requests at once; wait a minute and go on. Nothing is lost.';
   if (status === 413) return 'The file is too large; a file may have 10 MB at most.';
   return `The server answered ${String(status)}; try again.`;
 }
@@ -62,6 +63,8 @@ async function send(path: string, init: RequestInit): Promise<unknown> {
 export const api = {
   get: client.GET,
   remove: client.DELETE,
+  send: (method: 'POST' | 'PUT' | 'DELETE', path: string, body: unknown): Promise<unknown> => send(path, { method, body: JSON.stringify(body), headers: { 'Content-Type': 'application/json' } }),
+  text: async (path: string): Promise<string> => (await checked(new Request(`/api${path}`))).text(),
   post: (path: string, body: unknown, headers: Record<string, string> = {}): Promise<unknown> =>
     send(path, { method: 'POST', body: JSON.stringify(body), headers: { 'Content-Type': 'application/json', ...headers } }),
   download: async (path: string, body: unknown): Promise<Blob> =>

@@ -1,8 +1,10 @@
 export { api, Refused } from './client';
 export * from './bench';
 export * from './exports';
+export * from './kits';
 export * from './library';
 export * from './options';
+export * from './paging';
 export * from './pilot';
 export * from './queries';
 export * from './reports';

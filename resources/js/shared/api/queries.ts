@@ -2,14 +2,10 @@ import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { api, type Refused } from './client';
 import { data } from './data';
 import { chosen, useOptions } from './options';
-import type { Approach, Bags, Boards, Change, Header, ManualDocument, Markings, Marks, Order, Cycle, Difference, Override, PartsDocument, Person, ShelfRow, Skyline, Trial } from './types';
+import type { Approach, Bags, Boards, Change, Header, ManualDocument, Markings, Marks, Order, Cycle, Difference, Override, PartsDocument, Person, Skyline, Trial } from './types';
 
 export function useMe() {
   return useQuery<Person>({ queryKey: ['me'], queryFn: () => data(api.get('/me')), staleTime: 60_000 });
-}
-
-export function useShelf() {
-  return useQuery<ShelfRow[]>({ queryKey: ['shelf'], queryFn: async () => (await data(api.get('/kits'))).kits });
 }
 
 export function useHeader(id: number) {
@@ -137,14 +133,6 @@ export function useAddFiles(id: number) {
       return (await api.upload(`/revisions/${String(id)}/files`, files, { operationId: crypto.randomUUID(), sequence: String(seen) })) as Header;
     },
     onSuccess: (header) => afterEdit(queries, id, header),
-  });
-}
-
-export function useNewKit() {
-  const queries = useQueryClient();
-  return useMutation<ShelfRow, Refused, { files: readonly File[]; designatorColumn?: number }>({
-    mutationFn: async ({ files, designatorColumn }) => (await api.upload('/kits', files, designatorColumn === undefined ? {} : { designatorColumn: String(designatorColumn) })) as ShelfRow,
-    onSuccess: () => queries.invalidateQueries({ queryKey: ['shelf'] }),
   });
 }
 

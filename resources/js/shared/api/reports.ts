@@ -1,10 +1,11 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { api, type Refused } from './client';
 import { data } from './data';
+import { pageQuery, type Wanted } from './paging';
 import type { Faults, Mails, Report, Reports } from './types';
 
-export function useReports() {
-  return useQuery<Reports>({ queryKey: ['reports'], queryFn: () => data(api.get('/reports')), refetchInterval: 20_000 });
+export function useReports(wanted: Wanted, shown: 'open' | 'all') {
+  return useQuery<Reports>({ queryKey: ['reports', wanted, shown], queryFn: () => data(api.get('/reports', { params: { query: { ...pageQuery(wanted), shown } } })), refetchInterval: 20_000, placeholderData: (before) => before });
 }
 
 export function useReport(id: number | null) {

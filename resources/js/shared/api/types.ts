@@ -3,7 +3,14 @@ import type { components } from './schema';
 type Schemas = components['schemas'];
 
 export type Person = Schemas['Person'];
+export type Shelf = Schemas['Shelf'];
 export type ShelfRow = Schemas['ShelfRow'];
+export type Import = Schemas['Import'];
+export type Revisions = Schemas['Revisions'];
+export type RunChange = Schemas['RunChange'];
+export type Serials = Schemas['Serials'];
+export type Moves = Schemas['Moves'];
+export type OrdersBooked = Schemas['OrdersBooked'];
 export type Header = Schemas['Header'];
 export type Matter = Schemas['Matter'];
 export type PartsDocument = Schemas['Parts'];

@@ -2,9 +2,11 @@ import { useState } from 'react';
 import { api } from '@/shared/api';
 import { tableText } from '@/shared/format';
 
-/** Copies a table as text, or saves it as CSV or as a workbook. */
-export function TableActions({ name, rows }: { name: string; rows: () => readonly (readonly string[])[] }) {
-  const [copied, setCopied] = useState(false);
+type Rows = readonly (readonly string[])[];
+
+/** Copies a table as text, or saves it as CSV or as a workbook; rows that stand on other pages are fetched first. */
+export function TableActions({ name, rows }: { name: string; rows: () => Rows | Promise<Rows> }) {
+  const [said, setSaid] = useState<'copied' | 'busy' | null>(null);
   const [fault, setFault] = useState<string | null>(null);
   const keep = (blob: Blob, ending: string) => {
     const url = URL.createObjectURL(blob);
@@ -14,20 +16,26 @@ export function TableActions({ name, rows }: { name: string; rows: () => readonl
     link.click();
     URL.revokeObjectURL(url);
   };
-  const workbook = async () => {
+  const act = async (what: (table: Rows) => Promise<void> | void, then: 'copied' | null) => {
+    setSaid('busy');
     try {
-      keep(await api.download('/tables', { name, rows: rows() }), 'xlsx');
+      await what(await rows());
       setFault(null);
+      setSaid(then);
     } catch (why) {
       setFault((why as Error).message);
+      setSaid(null);
     }
   };
+  const copy = (table: Rows) => navigator.clipboard.writeText(tableText(table, '\t'));
+  const csv = (table: Rows) => { keep(new Blob(['\ufeff', tableText(table, ',')], { type: 'text/csv' }), 'csv'); };
+  const workbook = async (table: Rows) => { keep(await api.download('/tables', { name, rows: table }), 'xlsx'); };
   return (
     <>
       {fault && <span className="ochre" role="alert">▲ {fault}</span>}
-      <button type="button" className="btn" onClick={() => { void navigator.clipboard.writeText(tableText(rows(), '\t')).then(() => { setCopied(true); }); }}>{copied ? 'Copied' : 'Copy'}</button>
-      <button type="button" className="btn" onClick={() => { keep(new Blob(['\ufeff', tableText(rows(), ',')], { type: 'text/csv' }), 'csv'); }}>CSV</button>
-      <button type="button" className="btn" onClick={() => void workbook()}>XLSX</button>
+      <button type="button" className="btn" disabled={said === 'busy'} onClick={() => void act(copy, 'copied')}>{said === 'copied' ? 'Copied' : 'Copy'}</button>
+      <button type="button" className="btn" disabled={said === 'busy'} onClick={() => void act(csv, null)}>CSV</button>
+      <button type="button" className="btn" disabled={said === 'busy'} onClick={() => void act(workbook, null)}>XLSX</button>
     </>
   );
 }

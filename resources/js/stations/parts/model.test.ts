@@ -5,7 +5,7 @@ import { cellText, filtered, sorted, valueText } from './model';
 const line = (over: Partial<PartLine>): PartLine => ({
   row: 2, designators: ['R1'], quantity: 1, length: null, value: '4700', unit: 'ohm', display: '4.7\u2009kΩ', tolerance: '5', text: '4k7 5%', description: '', kind: 'resistor', kindName: 'resistor', confidence: 0.9,
   question: false, candidates: [], package: '', outline: 'axial-1/4W', height: 2.5, heightSource: 'package outline', polarised: false, mark: null, supply: 'kit', sensitivity: 'none', legend: null, socket: null, placed: true,
-  marking: { type: 'bands', bands: ['yellow', 'violet', 'red', 'gold'], text: '' }, alike: [], prints: '', usedAt: '', note: '', substitutes: { allowed: [], forbidden: [], warnings: [], dependents: [] }, reasons: [], ...over,
+  marking: { type: 'bands', bands: ['yellow', 'violet', 'red', 'gold'], text: '' }, alike: [], alikeInAll: 0, prints: '', usedAt: '', note: '', substitutes: { allowed: [], forbidden: [], warnings: [], dependents: [] }, reasons: [], ...over,
 });
 
 describe('the parts table', () => {

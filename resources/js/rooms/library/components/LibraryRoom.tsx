@@ -1,27 +1,34 @@
-import { useEffect, useState } from 'react';
+import { useEffect } from 'react';
 import { useSearchParams } from 'react-router';
-import { useGiveToDrafts, useLibrary, useMe, type LibraryPart } from '@/shared/api';
+import { allRows, api, useGiveToDrafts, useLibrary, useLibraryPart, useMe, type LibraryPart, type Wanted } from '@/shared/api';
 import { useKeys } from '@/shared/keys';
-import { Marking, Notice, TableActions, useSorted } from '@/shared/ui';
-import { matches, originText, usedText } from '../model';
+import { Marking, Notice, Pager, TableActions, useWanted } from '@/shared/ui';
+import { originText, usedText } from '../model';
 import { PartForm } from './PartForm';
 import './library.css';
 
-const KEYS = { title: (row: LibraryPart) => row.title, kind: (row: LibraryPart) => row.kindName, number: (row: LibraryPart) => row.number ?? '', height: (row: LibraryPart) => row.height ?? -1, used: (row: LibraryPart) => row.usedIn.length };
 const NONE: readonly LibraryPart[] = [];
+
+async function table(wanted: Wanted): Promise<string[][]> {
+  const parts = await allRows<LibraryPart>(wanted, async (query) => {
+    const { data: page } = await api.get('/library', { params: { query } });
+    return { rows: page?.parts ?? [], total: page?.total ?? 0 };
+  });
+  return [['part', 'kind', 'number', 'height mm', 'origin', 'note', 'used in'], ...parts.map((row) => [row.title, row.kindName, row.number ?? '', row.height === null ? '' : String(row.height), row.heightSource, row.note, usedText(row)])];
+}
 
 /** Every part of every kit once: own number, height and mass with their origin, direction, look-alikes, a photo. */
 export function LibraryRoom() {
-  const library = useLibrary();
+  const { wanted, text, setText, head, turn } = useWanted();
+  const library = useLibrary(wanted);
   const me = useMe();
   const give = useGiveToDrafts();
   const [search, setSearch] = useSearchParams();
-  const [filter, setFilter] = useState('');
-  const table = useSorted(library.data?.parts ?? NONE, KEYS);
-  const rows = table.sorted.filter((part) => matches(part, filter));
   const chosen = search.get('part');
+  const rows = library.data?.parts ?? NONE;
   const at = rows.findIndex((part) => part.fingerprint === chosen);
-  const part = library.data?.parts.find((each) => each.fingerprint === chosen) ?? null;
+  // A part opened from a kit may stand on another page.
+  const part = useLibraryPart(chosen).data ?? null;
   const go = (row: LibraryPart | undefined) => {
     if (row) setSearch({ part: row.fingerprint }, { replace: true });
   };
@@ -36,15 +43,16 @@ export function LibraryRoom() {
   if (library.error) return <Notice title="The library cannot be shown" text={library.error.message} />;
   if (!library.data) return <p className="loading" role="status">Reading the parts of all kits</p>;
   const mayEdit = me.data?.abilities.includes('edit-kits') ?? false;
+  const shown = library.data;
   return (
     <main className="room libraryroom">
       <div className="roomhead">
         <h1>Library</h1>
-        <span className="quiet">{library.data.parts.length} parts of all kits, {library.data.parts.filter((each) => each.id !== null).length} with words of yours</span>
+        <span className="quiet">{shown.inAll} parts of all kits, {shown.own} with words of yours</span>
         <label className="sr" htmlFor="library-filter">Filter parts</label>
-        <input id="library-filter" className="filter wide" placeholder="Filter" value={filter} onChange={(event) => { setFilter(event.target.value); }} />
+        <input id="library-filter" className="filter wide" placeholder="Filter" value={text} onChange={(event) => { setText(event.target.value); }} />
         <span className="end">
-          <TableActions name="parts library" rows={() => [['part', 'kind', 'number', 'height mm', 'origin', 'note', 'used in'], ...rows.map((row) => [row.title, row.kindName, row.number ?? '', row.height === null ? '' : String(row.height), row.heightSource, row.note, usedText(row)])]} />
+          <TableActions name="parts library" rows={() => table(wanted)} />
           {mayEdit && <button type="button" className="btn pri" disabled={give.isPending} title="Drafts take what they do not say themselves; Undo takes it back" onClick={() => { give.mutate(); }}>Give to the drafts</button>}
         </span>
       </div>
@@ -53,7 +61,7 @@ export function LibraryRoom() {
       <div className={part ? 'two' : 'two one'}>
         <div className="scroll" tabIndex={0} role="region" aria-label="Parts of all kits">
           <table className="table">
-            <thead><tr>{table.head('title', 'part')}{table.head('kind', 'kind')}<th>marking</th>{table.head('number', 'number')}{table.head('height', 'mm', true)}{table.head('used', 'used in')}</tr></thead>
+            <thead><tr>{head('title', 'part')}{head('kind', 'kind')}<th>marking</th>{head('number', 'number')}{head('height', 'mm', true)}{head('used', 'used in')}</tr></thead>
             <tbody>
               {rows.map((row) => (
                 <tr key={row.fingerprint} id={`part ${row.fingerprint}`} aria-selected={row.fingerprint === chosen} onClick={() => { go(row); }}>
@@ -61,9 +69,10 @@ export function LibraryRoom() {
                   <td className="num" title={originText(row, 'height') || row.heightSource}>{row.height === null ? '' : row.height.toFixed(1)}</td><td title={usedText(row)}>{usedText(row)}</td>
                 </tr>
               ))}
-              {rows.length === 0 && <tr><td colSpan={6} className="quiet">{library.data.parts.length === 0 ? 'No parts yet. Drop a parts list on the Shelf; its parts come here.' : 'No part with these letters.'}</td></tr>}
+              {rows.length === 0 && <tr><td colSpan={6} className="quiet">{shown.inAll === 0 ? 'No parts yet. Drop a parts list on the Shelf; its parts come here.' : 'No part with these letters.'}</td></tr>}
             </tbody>
           </table>
+          <Pager of="the Library" page={shown.page} pages={shown.pages} total={shown.total} onPage={turn} />
         </div>
         {part && <PartForm key={`${part.fingerprint} ${String(part.version)}`} part={part} mayEdit={mayEdit} />}
       </div>

@@ -53,11 +53,13 @@ export function PackRun() {
   );
 }
 
+const CELLS: Readonly<Record<string, string>> = { i: 'in', s: 'short' };
+
 function Packs({ run, line }: { run: Run; line: number }) {
   return (
     <ol className="packs" aria-label="Packs">
-      {(run.cells[line] ?? []).map((cell, index) => (
-        <li key={index} className={run.turn?.line === line && run.turn.pack === index ? 'now' : cell} aria-label={`pack ${String(index + 1)}: ${cell === 'in' ? 'in' : cell === 'short' ? 'short' : 'open'}`}>{cell === 'short' ? '–' : index + 1}</li>
+      {Array.from(run.cells[line] ?? '').map((sign, index) => (
+        <li key={index} className={run.turn?.line === line && run.turn.pack === index ? 'now' : CELLS[sign] ?? ''} aria-label={`pack ${String(index + 1)}: ${CELLS[sign] ?? 'open'}`}>{sign === 's' ? '–' : index + 1}</li>
       ))}
     </ol>
   );

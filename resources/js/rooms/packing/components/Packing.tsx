@@ -2,12 +2,15 @@ import { useState, type SyntheticEvent } from 'react';
 import { Link, useNavigate } from 'react-router';
 import { useRuns, useStartRun } from '@/shared/api';
 import { optionWords } from '@/shared/format';
-import { Notice, OptionChooser } from '@/shared/ui';
+import { Notice, OptionChooser, Pager, useWanted } from '@/shared/ui';
 import './packing.css';
 
 /** The packing runs, and the form that begins one. */
 export function Packing() {
-  const runs = useRuns();
+  const { wanted, turn } = useWanted();
+  const runs = useRuns(wanted);
+  // One id for one run: pressed three times it begins once.
+  const [operationId, setOperationId] = useState(() => crypto.randomUUID());
   const start = useStartRun();
   const navigate = useNavigate();
   const [release, setRelease] = useState<number | null>(null);
@@ -21,7 +24,7 @@ export function Packing() {
   const begin = (event: SyntheticEvent) => {
     event.preventDefault();
     const releaseId = release ?? releases[0]?.id;
-    if (releaseId !== undefined) start.mutate({ releaseId, packs: Number(packs), packSize: size, options }, { onSuccess: (run) => void navigate(`/packing/${String(run.id)}`) });
+    if (releaseId !== undefined) start.mutate({ operationId, releaseId, packs: Number(packs), packSize: size, options }, { onSuccess: (run) => { setOperationId(crypto.randomUUID()); void navigate(`/packing/${String(run.id)}`); } });
   };
   return (
     <main className="room packroom">
@@ -52,6 +55,7 @@ export function Packing() {
             {runs.data.runs.length === 0 && <tr><td colSpan={6} className="quiet">No run yet.</td></tr>}
           </tbody>
         </table>
+        <Pager of="the runs" page={runs.data.page} pages={runs.data.pages} total={runs.data.total} onPage={turn} />
       </div>
     </main>
   );

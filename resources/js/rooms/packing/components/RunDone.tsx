@@ -1,9 +1,12 @@
-import type { Run } from '@/shared/api';
-import { PrintButton } from '@/shared/ui';
+import { useState } from 'react';
+import { useSerials, type Run } from '@/shared/api';
+import { Pager, PrintButton } from '@/shared/ui';
 import { headline } from '../model';
 
 /** A finished run: what is packed, what is short, the labels. */
 export function RunDone({ run }: { run: Run }) {
+  const [page, setPage] = useState(1);
+  const serials = useSerials(run.id, page);
   const incomplete = run.packs - run.complete.length;
   return (
     <section className="rundone">
@@ -11,7 +14,8 @@ export function RunDone({ run }: { run: Run }) {
       {incomplete > 0 && <p className="warn">▲ {incomplete} {incomplete === 1 ? 'pack is' : 'packs are'} short of: {run.short.map((line) => { const each = run.lines[line]; return each ? headline(each) : ''; }).join(', ')}. They are not in stock. Undo goes back to the missing part.</p>}
       <p>Each kit has a label with its serial number and the code of its own page.</p>
       <p><PrintButton label="Print the labels" kind="kit-labels" subject={run.id} /></p>
-      <ol className="serials">{run.serials.map((unit) => <li key={unit.serial} className={run.complete.includes(unit.pack) ? 'm' : 'm quiet'}>{unit.serial}</li>)}</ol>
+      <ol className="serials">{(serials.data?.serials ?? []).map((unit) => <li key={unit.serial} className={run.complete.includes(unit.pack) ? 'm' : 'm quiet'}>{unit.serial}</li>)}</ol>
+      {serials.data && <Pager of="the serial numbers" page={serials.data.page} pages={serials.data.pages} total={serials.data.total} onPage={setPage} />}
     </section>
   );
 }

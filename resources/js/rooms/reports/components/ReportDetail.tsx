@@ -5,7 +5,7 @@ import { FaqForm } from './FaqForm';
 import { JudgeForm } from './JudgeForm';
 
 /** One report: the customer's words and where they come from; judgement, answer, FAQ. */
-export function ReportDetail({ id, words }: { id: number; words: Reports }) {
+export function ReportDetail({ id, words, onOpen }: { id: number; words: Reports; onOpen: (id: number) => void }) {
   const report = useReport(id);
   if (report.error) return <p className="loading">{report.error.message}</p>;
   if (!report.data) return <p className="loading" role="status">Reading the report</p>;
@@ -14,6 +14,7 @@ export function ReportDetail({ id, words }: { id: number; words: Reports }) {
     <section className="scroll reportdetail" aria-label="The report" tabIndex={-1}>
       <Origin report={now} />
       <blockquote>{now.text}</blockquote>
+      {(now.alike?.length ?? 0) > 0 && <p className="quiet">In the same words: {now.alike?.map((other) => <button key={other} type="button" className="btn link" onClick={() => { onOpen(other); }}>report {other}</button>)}</p>}
       {now.photo && <a href={`/api/reports/${String(id)}/photo`} target="_blank" rel="noreferrer"><img src={`/api/reports/${String(id)}/photo`} alt="what the customer sent" /></a>}
       <JudgeForm key={`${String(id)} ${now.symptom ?? ''}`} report={now} words={words} />
       <AnswerForm report={now} />

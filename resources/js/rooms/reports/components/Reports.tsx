@@ -1,7 +1,7 @@
 import { useState } from 'react';
-import { useMails, useReports, type Report } from '@/shared/api';
+import { useMails, useReports } from '@/shared/api';
 import { useKeys } from '@/shared/keys';
-import { Notice } from '@/shared/ui';
+import { Notice, Pager, useWanted } from '@/shared/ui';
 import { ReportDetail } from './ReportDetail';
 import './reports.css';
 
@@ -9,13 +9,13 @@ type Shown = 'open' | 'all' | 'mail';
 
 /** The inbox: what customers wrote, newest first; judged, answered and put into the FAQ without leaving the room. */
 export function Reports() {
-  const reports = useReports();
+  const { wanted, text, setText, turn } = useWanted();
   const [shown, show] = useState<Shown>('open');
-  const [filter, setFilter] = useState('');
+  const reports = useReports(wanted, shown === 'all' ? 'all' : 'open');
   const [id, setId] = useState<number | null>(null);
   const mails = useMails(shown === 'mail');
-  const all = reports.data?.reports ?? [];
-  const rows = all.filter((report) => (shown === 'all' || isOpen(report) || report.id === id) && `${report.text} ${report.kit ?? ''} ${report.serial} ${report.customer ?? ''}`.toLowerCase().includes(filter.trim().toLowerCase()));
+  const rows = reports.data?.reports ?? [];
+  const list = (which: Shown) => () => { show(which); turn(1); };
   const go = (by: number) => {
     const at = rows.findIndex((report) => report.id === id);
     const next = rows[Math.max(0, Math.min(rows.length - 1, at + by))];
@@ -29,12 +29,12 @@ export function Reports() {
       <div className="roomhead">
         <h1>Reports</h1>
         <span className="seg" role="group" aria-label="Which reports">
-          <button type="button" aria-pressed={shown === 'open'} onClick={() => { show('open'); }}>open, {all.filter(isOpen).length}</button>
-          <button type="button" aria-pressed={shown === 'all'} onClick={() => { show('all'); }}>all, {all.length}</button>
-          <button type="button" aria-pressed={shown === 'mail'} onClick={() => { show('mail'); }}>mail sent</button>
+          <button type="button" aria-pressed={shown === 'open'} onClick={list('open')}>open, {reports.data.open}</button>
+          <button type="button" aria-pressed={shown === 'all'} onClick={list('all')}>all, {reports.data.all}</button>
+          <button type="button" aria-pressed={shown === 'mail'} onClick={list('mail')}>mail sent</button>
         </span>
         <label className="sr" htmlFor="report-filter">Filter reports</label>
-        <input id="report-filter" className="filter wide" placeholder="Filter" value={filter} onChange={(event) => { setFilter(event.target.value); }} />
+        <input id="report-filter" className="filter wide" placeholder="Filter" value={text} onChange={(event) => { setText(event.target.value); }} />
       </div>
       {shown === 'mail' ? (
         <div className="scroll mails" tabIndex={0} role="region" aria-label="Mail sent">
@@ -49,19 +49,16 @@ export function Reports() {
                 <button type="button" aria-pressed={report.id === id} onClick={() => { setId(report.id); }}>
                   <span className="quiet">{report.at.slice(0, 10)} {report.kit ?? 'which kit?'}{report.stepNumber === null ? '' : `, step ${String(report.stepNumber)}`}</span>
                   <b>{report.text}</b>
-                  <span>{report.symptom === null ? <span className="ochre">▲ to judge</span> : <span className="verdi">■ judged</span>}{report.answered ? <span className="verdi"> ■ answered</span> : <span className="ochre"> ▲ to answer</span>}</span>
+                  <span>{report.symptom === null ? <span className="ochre">▲ to judge</span> : <span className="verdi">■ judged</span>}{report.answered ? <span className="verdi"> ■ answered</span> : <span className="ochre"> ▲ to answer</span>}{report.like !== null && <span className="quiet"> ≈ like {report.like}</span>}</span>
                 </button>
               </li>
             ))}
-            {rows.length === 0 && <li className="quiet none">{all.length === 0 ? 'No reports yet. They come from the builder’s page of each kit.' : 'Nothing open. All reports are judged and answered.'}</li>}
+            {rows.length === 0 && <li className="quiet none">{reports.data.all === 0 ? 'No reports yet. They come from the builder’s page of each kit.' : wanted.search === '' ? 'Nothing open. All reports are judged and answered.' : 'No report with these letters.'}</li>}
+            {reports.data.pages > 1 && <li><Pager of="the reports" page={reports.data.page} pages={reports.data.pages} total={reports.data.total} onPage={turn} /></li>}
           </ul>
-          {id === null ? <p className="loading">Pick a report.</p> : <ReportDetail key={id} id={id} words={reports.data} />}
+          {id === null ? <p className="loading">Pick a report.</p> : <ReportDetail key={id} id={id} words={reports.data} onOpen={setId} />}
         </div>
       )}
     </main>
   );
-}
-
-function isOpen(report: Report): boolean {
-  return report.symptom === null || !report.answered;
 }

@@ -1,24 +1,28 @@
 import { useState } from 'react';
-import { useSale, useSales, useShelf, type SalesOrder } from '@/shared/api';
+import { allRows, api, useOrderFile, useSale, useSales, type SalesOrder, type Wanted } from '@/shared/api';
 import { money, optionWords } from '@/shared/format';
-import { DropZone, FileButton, Notice, PrintButton, TableActions, useSorted } from '@/shared/ui';
+import { DropZone, FileButton, Notice, Pager, PrintButton, TableActions, useWanted } from '@/shared/ui';
 import { NewOrder } from './NewOrder';
 import './sales.css';
 
 const STAGES: Readonly<Record<SalesOrder['stage'], string>> = { open: '▲ open', allocated: '◧ kits set aside', shipped: '■ shipped' };
 
-const KEYS = { number: (row: SalesOrder) => row.number, placedOn: (row: SalesOrder) => row.placedOn, customer: (row: SalesOrder) => row.customer, kits: (row: SalesOrder) => row.lines[0]?.kit ?? '', price: total, stage: (row: SalesOrder) => row.stage };
-const NONE: readonly SalesOrder[] = [];
+async function table(wanted: Wanted): Promise<string[][]> {
+  const orders = await allRows<SalesOrder>(wanted, async (query) => {
+    const { data: page } = await api.get('/orders', { params: { query } });
+    return { rows: page?.orders ?? [], total: page?.total ?? 0 };
+  });
+  return [['number', 'date', 'customer', 'kit', 'quantity', 'price', 'currency', 'stage'], ...orders.flatMap((order) => order.lines.map((line) => [order.number, order.placedOn, order.customer, line.kit, String(line.quantity), (line.unitPrice / 100).toFixed(2), line.currency, order.stage]))];
+}
 
 /** Orders: what can ship today first; set kits aside, print the slip, ship. */
 export function Sales() {
-  const sales = useSales();
-  const shelf = useShelf();
+  const { wanted, text, setText, head, turn } = useWanted();
+  const sales = useSales(wanted);
   const sale = useSale();
-  const [filter, setFilter] = useState('');
+  const file = useOrderFile();
   const [adding, setAdding] = useState(false);
   const [said, setSaid] = useState<string | null>(null);
-  const table = useSorted(sales.data?.orders ?? NONE, KEYS);
   if (sales.error) return <Notice title="The orders cannot be shown" text={sales.error.message} />;
   if (!sales.data) return <p className="loading" role="status">Reading the orders</p>;
   const act = (order: SalesOrder, what: 'allocate' | 'free' | 'ship') => {
@@ -26,33 +30,33 @@ export function Sales() {
     sale.mutate({ path: `/orders/${String(order.id)}/${what}`, body: {} });
   };
   const take = (files: readonly File[]) => {
-    const [file] = files;
-    if (!file) return;
+    const [first] = files;
+    if (!first) return;
     setSaid(null);
-    sale.mutate({ file }, { onSuccess: (answer) => { setSaid(`${String(answer.booked ?? 0)} orders booked${answer.known ? `, ${String(answer.known)} were known already` : ''}.`); } });
+    file.mutate(first, { onSuccess: (answer) => { setSaid(`${String(answer.booked)} orders booked${answer.known > 0 ? `, ${String(answer.known)} were known already` : ''}.`); } });
   };
-  const orders = table.sorted.filter((order) => `${order.number} ${order.customer} ${order.lines.map((line) => line.kit).join(' ')}`.toLowerCase().includes(filter.trim().toLowerCase()));
-  const open = sales.data.orders.filter((order) => order.stage !== 'shipped');
+  const orders = sales.data.orders;
+  const fault = sale.error ?? file.error;
   return (
     <DropZone label="Drop a CSV of orders: number, date, customer, email, address, kit, quantity, price" onFiles={take}>
       <main className="room salesroom">
         <div className="roomhead">
           <h1>Sales</h1>
-          <span className="quiet">{open.length} to ship, {open.filter((order) => order.canAllocate || order.stage === 'allocated').length} of them can ship today</span>
+          <span className="quiet">{sales.data.toShip} to ship, {sales.data.canShip} of them could ship today, each by itself</span>
           <label className="sr" htmlFor="order-filter">Filter orders</label>
-          <input id="order-filter" className="filter wide" placeholder="Filter" value={filter} onChange={(event) => { setFilter(event.target.value); }} />
+          <input id="order-filter" className="filter wide" placeholder="Filter" value={text} onChange={(event) => { setText(event.target.value); }} />
           <span className="end">
-            <TableActions name="orders" rows={() => [['number', 'date', 'customer', 'kit', 'quantity', 'price', 'currency', 'stage'], ...orders.flatMap((order) => order.lines.map((line) => [order.number, order.placedOn, order.customer, line.kit, String(line.quantity), (line.unitPrice / 100).toFixed(2), line.currency, order.stage]))]} />
+            <TableActions name="orders" rows={() => table(wanted)} />
             <FileButton label="Orders from a CSV" onFiles={take} />
             <button type="button" className="btn pri" onClick={() => { setAdding(!adding); }}>New order</button>
           </span>
         </div>
-        {sale.error && <p className="refusal" role="alert">{sale.error.message} <button type="button" className="btn link" onClick={() => { sale.reset(); }}>Dismiss</button></p>}
+        {fault && <p className="refusal" role="alert">{fault.message} <button type="button" className="btn link" onClick={() => { sale.reset(); file.reset(); }}>Dismiss</button></p>}
         {said && <p className="said" role="status">{said}</p>}
-        {adding && <NewOrder kits={shelf.data ?? []} busy={sale.isPending} onLeave={() => { setAdding(false); }} onSave={(body) => { sale.mutate({ path: '/orders', body }, { onSuccess: () => { setAdding(false); setSaid('Order booked.'); } }); }} />}
+        {adding && <NewOrder busy={sale.isPending} onLeave={() => { setAdding(false); }} onSave={(body) => { sale.mutate({ path: '/orders', body }, { onSuccess: () => { setAdding(false); setSaid('Order booked.'); } }); }} />}
         <div className="scroll" tabIndex={0} role="region" aria-label="Orders">
           <table className="table">
-            <thead><tr>{table.head('number', 'number')}{table.head('placedOn', 'date')}{table.head('customer', 'customer')}{table.head('kits', 'kits')}{table.head('price', 'price', true)}{table.head('stage', 'stage')}<th>next</th></tr></thead>
+            <thead><tr>{head('number', 'number')}{head('placedOn', 'date')}{head('customer', 'customer')}<th>kits</th><th className="num">price</th>{head('stage', 'stage')}<th>next</th></tr></thead>
             <tbody>
               {orders.map((order) => (
                 <tr key={order.id}>
@@ -73,9 +77,10 @@ export function Sales() {
                   </div></td>
                 </tr>
               ))}
-              {orders.length === 0 && <tr><td colSpan={7} className="quiet">{sales.data.orders.length === 0 ? 'No orders yet. Type one in, or drop a CSV anywhere on this page.' : 'No order with these letters.'}</td></tr>}
+              {orders.length === 0 && <tr><td colSpan={7} className="quiet">{wanted.search === '' ? 'No orders yet. Type one in, or drop a CSV anywhere on this page.' : 'No order with these letters.'}</td></tr>}
             </tbody>
           </table>
+          <Pager of="the orders" page={sales.data.page} pages={sales.data.pages} total={sales.data.total} onPage={turn} />
         </div>
       </main>
     </DropZone>

@@ -1,41 +1,61 @@
-import { useQueryClient } from '@tanstack/react-query';
 import { Link } from 'react-router';
-import { api, type ShelfRow } from '@/shared/api';
+import { usePicture, type ShelfRow, type useKitDeed } from '@/shared/api';
 import { minutes } from '@/shared/format';
+import { KitMenu } from './KitMenu';
 
-/** One kit on the Shelf. */
-export function KitRow({ kit, mayEdit }: { kit: ShelfRow; mayEdit: boolean }) {
-  const queries = useQueryClient();
-  const open = kit.matters.block + kit.matters.warn;
-  const copy = async () => {
-    await api.post(`/revisions/${String(kit.revisionId)}/revisions`, {});
-    await queries.invalidateQueries({ queryKey: ['shelf'] });
-  };
+type Props = { kit: ShelfRow; mayEdit: boolean; deed: ReturnType<typeof useKitDeed> };
+
+/** One kit on the Shelf; one that cannot be read says why, and its files can still be taken. */
+export function KitRow({ kit, mayEdit, deed }: Props) {
   const to = `/kits/${String(kit.revisionId)}`;
+  const facts = kit.facts;
   return (
     <li className="kitrow">
-      {kit.picture.includes('data-ref') ? (
-        // Our own drawing, made by the server from numbers and escaped names.
-        <Link to={`${to}/board`} className="picture" aria-label={`Board of ${kit.name}`} dangerouslySetInnerHTML={{ __html: kit.picture }} />
-      ) : (
-        <Link to={`${to}/board`} className="picture none">no placements yet</Link>
-      )}
+      <Board kit={kit} to={to} />
       <div>
         <h2><Link to={`${to}/parts`}>{kit.name}</Link></h2>
         <p className="quiet">revision {kit.revision}, {kit.released ? 'released' : 'draft'}{kit.revisions > 1 ? `, ${String(kit.revisions)} revisions` : ''}</p>
       </div>
       <dl>
-        <div><dt>parts</dt><dd>{kit.parts}</dd></div>
-        <div><dt>steps</dt><dd>{kit.steps ?? '–'}</dd></div>
-        <div><dt>to build</dt><dd>{kit.minutes === null ? '–' : minutes(kit.minutes)}</dd></div>
+        <div><dt>parts</dt><dd>{facts?.parts ?? '–'}</dd></div>
+        <div><dt>steps</dt><dd>{facts?.steps ?? '–'}</dd></div>
+        <div><dt>to build</dt><dd>{facts?.minutes == null ? '–' : minutes(facts.minutes)}</dd></div>
         <div><dt>on hand</dt><dd>{kit.onHand}</dd></div>
       </dl>
       <div className="next">
-        {open > 0 ? <b className="ochre">▲ {open} to settle</b> : <b className="done">■ settled</b>}
-        {kit.openReports > 0 && <p><Link to={`${to}/faults`}>{kit.openReports} {kit.openReports === 1 ? 'report' : 'reports'} to look at</Link></p>}
-        {kit.next && <p><Link to={`${to}/${kit.next.station}`}>{kit.next.message}</Link></p>}
+        {kit.fault === null ? <Open kit={kit} to={to} /> : <Fault kit={kit} />}
       </div>
-      {mayEdit && <button type="button" className="btn" onClick={() => void copy()}>New revision</button>}
+      {mayEdit && <KitMenu kit={kit} deed={deed} />}
     </li>
+  );
+}
+
+function Board({ kit, to }: { kit: ShelfRow; to: string }) {
+  const picture = usePicture(kit.picture);
+  if (kit.picture === null || (picture.data && !picture.data.includes('data-ref'))) return <Link to={`${to}/board`} className="picture none">{kit.facts ? 'no placements yet' : 'no picture'}</Link>;
+  // Our own drawing, made by the server from numbers and escaped names.
+  return <Link to={`${to}/board`} className="picture" aria-label={`Board of ${kit.name}`} dangerouslySetInnerHTML={{ __html: picture.data ?? '' }} />;
+}
+
+function Open({ kit, to }: { kit: ShelfRow; to: string }) {
+  const facts = kit.facts;
+  const open = facts ? facts.matters.block + facts.matters.warn : 0;
+  return (
+    <>
+      {!facts ? <b className="quiet">being worked out</b> : open > 0 ? <b className="ochre">▲ {open} to settle</b> : <b className="done">■ settled</b>}
+      {facts && !kit.current && <span className="quiet small"> as of the last time it was worked out</span>}
+      {kit.openReports > 0 && <p><Link to={`${to}/faults`}>{kit.openReports} {kit.openReports === 1 ? 'report' : 'reports'} to look at</Link></p>}
+      {facts?.next && <p><Link to={`${to}/${facts.next.station}`}>{facts.next.message}</Link></p>}
+    </>
+  );
+}
+
+function Fault({ kit }: { kit: ShelfRow }) {
+  return (
+    <>
+      <b className="harm">✕ cannot be read</b>
+      <p className="why">{kit.fault}</p>
+      <p><a href={`/api/revisions/${String(kit.revisionId)}/take/files.zip`} download>Take the files</a></p>
+    </>
   );
 }

@@ -1,72 +1,58 @@
-import { useQueryClient } from '@tanstack/react-query';
-import { useState } from 'react';
+import { useCallback, useState } from 'react';
 import { useNavigate } from 'react-router';
-import { api, useMe, useNewKit, useShelf, type ShelfRow } from '@/shared/api';
-import { DropZone, FileButton, Notice } from '@/shared/ui';
+import { useImport, useKitDeed, useMe, useShelf, type ShelfRow } from '@/shared/api';
+import { DropZone, FileButton, Notice, Pager, useWanted } from '@/shared/ui';
+import { ImportLine } from './ImportLine';
 import { KitRow } from './KitRow';
 import './shelf.css';
 
 /** The kits: each as a row with its board, what is open and what to do next; a file dropped anywhere makes a new kit. */
 export function Shelf() {
-  const shelf = useShelf();
+  const { wanted, text, setText, turn } = useWanted();
+  const [aside, setAside] = useState(false);
+  const shelf = useShelf(wanted, aside);
   const me = useMe();
-  const make = useNewKit();
   const navigate = useNavigate();
-  const queries = useQueryClient();
-  const [filter, setFilter] = useState('');
-  const [fault, setFault] = useState<string | null>(null);
-  const [asked, setAsked] = useState<{ files: readonly File[]; headers: readonly string[] } | null>(null);
+  const deed = useKitDeed();
+  const made = useCallback((row: ShelfRow) => void navigate(`/kits/${String(row.revisionId)}/parts`), [navigate]);
+  const incoming = useImport(made);
+  const [dropped, setDropped] = useState<readonly File[]>([]);
   const mayEdit = me.data?.abilities.includes('edit-kits') ?? false;
   const take = (files: readonly File[], designatorColumn?: number) => {
-    setFault(null);
-    setAsked(null);
-    make.mutate(designatorColumn === undefined ? { files } : { files, designatorColumn }, {
-      onSuccess: (row: ShelfRow) => void navigate(`/kits/${String(row.revisionId)}/parts`),
-      onError: (why) => {
-        const headers = why.headers;
-        if (headers.length > 0) setAsked({ files, headers });
-        else setFault(why.message);
-      },
-    });
-  };
-  const loadDemo = async () => {
-    await api.post('/demo', {});
-    await queries.invalidateQueries({ queryKey: ['shelf'] });
+    incoming.leave();
+    setDropped(files);
+    incoming.start.mutate(designatorColumn === undefined ? { files } : { files, designatorColumn });
   };
   if (shelf.error) return <Notice title="The Shelf cannot be shown" text={shelf.error.message} />;
-  const rows = (shelf.data ?? []).filter((kit) => kit.name.toLowerCase().includes(filter.trim().toLowerCase()));
+  const shown = shelf.data;
+  const busy = incoming.start.isPending || incoming.now?.status === 'queued' || incoming.now?.status === 'running';
   return (
     <DropZone label="Drop a parts list, a ZIP or the files of a kit folder: a new kit" onFiles={(files) => { take(files); }}>
       <main className="shelf">
         <div className="head">
           <h1>Shelf</h1>
-          <span className="quiet">{shelf.data ? `${String(shelf.data.length)} ${shelf.data.length === 1 ? 'kit' : 'kits'}` : ''}</span>
+          <span className="quiet">{shown ? `${String(shown.total)} ${shown.total === 1 ? 'kit' : 'kits'}${aside ? ' put aside' : ''}` : ''}</span>
           <label className="sr" htmlFor="shelf-filter">Filter kits</label>
-          <input id="shelf-filter" className="filter" placeholder="Filter" value={filter} onChange={(event) => { setFilter(event.target.value); }} />
-          <span className="end">{mayEdit && <FileButton label={make.isPending ? 'Reading the files' : 'New kit from files'} primary disabled={make.isPending} onFiles={(files) => { take(files); }} />}</span>
+          <input id="shelf-filter" className="filter" placeholder="Filter" value={text} onChange={(event) => { setText(event.target.value); }} />
+          {(aside || (shown?.aside ?? 0) > 0) && <button type="button" className="btn link" aria-pressed={aside} onClick={() => { setAside(!aside); turn(1); }}>{aside ? 'back to the Shelf' : `${String(shown?.aside ?? 0)} put aside`}</button>}
+          <span className="end">{mayEdit && <FileButton label={busy ? 'Reading the files' : 'New kit from files'} primary disabled={busy} onFiles={(files) => { take(files); }} />}</span>
         </div>
-        {fault && <p className="refusal" role="alert">{fault} <button type="button" className="btn link" onClick={() => { setFault(null); }}>Dismiss</button></p>}
-        {asked && (
-          <p className="which">
-            <label htmlFor="designator-column">▲ {asked.files.map((file) => file.name).join(', ')}: no column is named for the designators. Which one holds them (R1, C2)?</label>{' '}
-            <select id="designator-column" className="filter wide" defaultValue="" onChange={(event) => { take(asked.files, Number(event.target.value)); }}>
-              <option value="" disabled>choose</option>
-              {asked.headers.map((header, index) => <option key={`${header} ${String(index)}`} value={index}>{header === '' ? `column ${String(index + 1)}` : header}</option>)}
-            </select>
-          </p>
-        )}
-        {shelf.data?.length === 0 ? (
+        <ImportLine incoming={incoming} files={dropped} onColumn={(column) => { take(dropped, column); }} />
+        {deed.error && <p className="refusal" role="alert">{deed.error.message} <button type="button" className="btn link" onClick={() => { deed.reset(); }}>Dismiss</button></p>}
+        {shown?.total === 0 && !aside && wanted.search === '' ? (
           <div className="empty">
             <h2>No kits yet</h2>
             <p>Drop a parts list here: a CSV from your board editor, or a spreadsheet. A placement file beside it puts the parts on the board. A ZIP of a kit folder brings all at once.</p>
-            {mayEdit && <button type="button" className="btn" onClick={() => void loadDemo()}>Show me with the demo kit</button>}
+            {mayEdit && <button type="button" className="btn" disabled={deed.isPending} onClick={() => { deed.mutate({ method: 'POST', path: '/demo' }); }}>Show me with the demo kit</button>}
           </div>
         ) : (
           <ul className="kits">
-            {rows.map((kit) => <KitRow key={kit.id} kit={kit} mayEdit={mayEdit} />)}
+            {(shown?.kits ?? []).map((kit) => <KitRow key={kit.id} kit={kit} mayEdit={mayEdit} deed={deed} />)}
+            {shown?.kits.length === 0 && <li className="quiet">{aside ? 'Nothing is put aside.' : 'No kit with these letters.'}</li>}
           </ul>
         )}
-        {mayEdit && (shelf.data?.length ?? 0) > 0 && <p className="hint">Drop a parts list, a ZIP or the files of a kit folder anywhere on this page: a new kit. CSV with comma, semicolon or tab, and XLSX are read.</p>}
+        {shown && <Pager of="the Shelf" page={shown.page} pages={shown.pages} total={shown.total} onPage={turn} />}
+        {mayEdit && !aside && (shown?.total ?? 0) > 0 && <p className="hint">Drop a parts list, a ZIP or the files of a kit folder anywhere on this page: a new kit. CSV with comma, semicolon or tab, and XLSX are read.</p>}
       </main>
     </DropZone>
   );

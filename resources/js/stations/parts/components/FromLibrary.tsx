@@ -1,12 +1,11 @@
 import { Link } from 'react-router';
-import { useLibrary, type PartLine } from '@/shared/api';
+import { usePartOfKit, type PartLine } from '@/shared/api';
 import { useKit } from '@/shared/kit';
 
 /** What the library says of the part: its number and the note on look-alikes. */
 export function FromLibrary({ line }: { line: PartLine }) {
   const kit = useKit();
-  const library = useLibrary();
-  const part = library.data?.parts.find((each) => each.usedIn.some((use) => use.revisionId === kit.id && use.designators.includes(line.designators[0] ?? '')));
+  const part = usePartOfKit(kit.id, line.designators[0] ?? '').data;
   if (!part) return null;
   return (
     <p className="fromlibrary small">
