@@ -6,6 +6,7 @@ namespace App\Queries;
 
 use App\Support\Row;
 use Illuminate\Database\Query\Builder;
+use Illuminate\Database\Query\JoinClause;
 use Illuminate\Support\Facades\DB;
 
 /** Orders with what is allocated and shipped of them, and the kits on hand: pages of what the database keeps beside its books. */
@@ -89,9 +90,10 @@ final readonly class Sales
     /** @return array{toShip: int, canShip: int} orders not shipped yet, and those of them that the kits on hand fill, each by itself */
     private function toShip(): array
     {
-        $counted = Row::first(DB::query()->fromSub(DB::table('order_states')->where('stage', '!=', 'shipped')->selectRaw("stage = 'allocated' or not exists (
-            select 1 from order_lines where order_lines.order_id = order_states.order_id
-            and quantity > (select count(*) from unit_states where unit_states.kit_id = order_lines.kit_id and unit_states.options = order_lines.options and entry in ('packed', 'freed'))) as can"), 'open')->selectRaw('count(*) as open, count(*) filter (where can) as can'));
+        // What is on hand is counted once for each kit that is waited for, not once for each order.
+        $counted = Row::first(DB::query()->fromSub(DB::table('order_states')->where('stage', '!=', 'shipped')->leftJoin('order_lines', 'order_lines.order_id', '=', 'order_states.order_id')
+            ->leftJoinSub(DB::table('unit_states')->whereIn('entry', ['packed', 'freed'])->groupBy('kit_id', 'options')->selectRaw('kit_id, options, count(*) as n'), 'hand', static fn(JoinClause $join): JoinClause => $join->on('hand.kit_id', '=', 'order_lines.kit_id')->on('hand.options', '=', 'order_lines.options'))
+            ->groupBy('order_states.order_id', 'stage')->selectRaw("stage = 'allocated' or coalesce(bool_and(quantity <= coalesce(n, 0)), true) as can"), 'open')->selectRaw('count(*) as open, count(*) filter (where can) as can'));
 
         return ['toShip' => $counted?->int('open') ?? 0, 'canShip' => $counted?->int('can') ?? 0];
     }

@@ -8,7 +8,15 @@ base_env() {
 }
 app_env() {
   base_env
+  if [ -n "${CHIRALEX_INSTANCE:-}" ]; then bench_env "$CHIRALEX_INSTANCE"; return; fi
   export APP_ENV=production APP_DEBUG=false APP_URL="http://127.0.0.1:${PORT:-8080}" DB_PORT="${CHIRALEX_PG_PORT:-54329}" CHIRALEX_FILES="$VAR/files"
+}
+# An installation of its own beside the application's, for bin/bench --full: other database, files and caches.
+bench_env() { # INSTANCE
+  local home=$VAR/bench/$1
+  mkdir -p "$home/cache"
+  export APP_ENV=production APP_DEBUG=false APP_URL="http://127.0.0.1:$PORT" DB_PORT="${CHIRALEX_BENCH_PG_PORT:-54349}" DB_DATABASE="chiralex_$1" CHIRALEX_FILES="$home/files"
+  export APP_CONFIG_CACHE=$home/cache/config.php APP_ROUTES_CACHE=$home/cache/routes.php APP_EVENTS_CACHE=$home/cache/events.php APP_SERVICES_CACHE=$home/cache/services.php APP_PACKAGES_CACHE=$home/cache/packages.php
 }
 test_env() {
   base_env

@@ -17,7 +17,7 @@ final readonly class RequestExport
         DB::table('exports')->insertOrIgnore(['operation_id' => $operationId, 'kind' => $kind->value, 'subject' => $subject, 'paper' => $paper, 'options' => $options, 'status' => 'queued', 'user_id' => $userId, 'created_at' => now(), 'updated_at' => now()]);
         $export = Export::query()->where('operation_id', $operationId)->firstOrFail();
         if ($export->status === 'queued') {
-            MakeExport::dispatch($export->id);
+            MakeExport::dispatch($export->id)->onQueue('first');
         }
 
         return $export->refresh();

@@ -24,7 +24,7 @@ final readonly class RequestImport
         $new = DB::table('imports')->insertOrIgnore(['operation_id' => $operationId, 'user_id' => $userId, 'status' => 'queued', 'files' => json_encode($files, JSON_THROW_ON_ERROR), 'designator_column' => $designatorColumn, 'created_at' => now(), 'updated_at' => now()]);
         $import = Import::query()->where('operation_id', $operationId)->firstOrFail();
         if ($new === 1) {
-            RunImport::dispatch($import->id);
+            RunImport::dispatch($import->id)->onQueue('first');
         }
 
         return $import->refresh();

@@ -21,8 +21,8 @@ export function KitMenu({ kit, deed }: Props) {
   const path = `/kits/${String(kit.id)}`;
   return (
     <div className="kitmenu">
-      <Button variant="outlined" size="small" disabled={deed.isPending} onClick={() => { deed.mutate({ method: 'POST', path: `/revisions/${String(kit.revisionId)}/revisions` }); }}>New revision</Button>
-      <Button size="small" aria-haspopup="menu" aria-label={`More for ${kit.name}`} onClick={(event) => { setAt(event.currentTarget); }}>More</Button>
+      <Button variant="outlined" size="small" color="inherit" disabled={deed.isPending} onClick={() => { deed.mutate({ method: 'POST', path: `/revisions/${String(kit.revisionId)}/revisions` }); }}>New revision</Button>
+      <Button size="small" color="inherit" aria-haspopup="menu" aria-label={`More for ${kit.name}`} onClick={(event) => { setAt(event.currentTarget); }}>More</Button>
       <Menu anchorEl={at} open={at !== null} onClose={() => { setAt(null); }}>
         <MenuItem onClick={does(() => { deed.mutate({ method: 'PUT', path: `${path}/aside`, body: { aside: !kit.aside } }); })}>{kit.aside ? 'Take back to the Shelf' : 'Put aside'}</MenuItem>
         {kit.revisions > 1 && <MenuItem onClick={does(() => { ask('revisions'); })}>Its revisions</MenuItem>}
