@@ -62,6 +62,7 @@ final class PackingSurvivesTest extends TestCase
             $confirmed[] = $operation;
         }
         $now = $this->call('GET', "/api/runs/{$run}");
+        self::assertSame(str_repeat('i', self::KEYS / 4), $now['cells'][0]);
         self::assertSame(self::KEYS, $now['done']);
         self::assertSame(self::KEYS, count(array_unique($confirmed)));
         self::assertSame($now['cellsInAll'], $now['done'], 'the run of four lines is finished');
@@ -73,21 +74,35 @@ final class PackingSurvivesTest extends TestCase
         $run = $this->newRun(1);
         $export = $this->call('POST', '/api/exports', ['operationId' => self::uuid(), 'kind' => 'kit-labels', 'subject' => $run]);
         self::assertSame('queued', $export['status']);
-        $worker = $this->process(['php', 'artisan', 'queue:work', '--sleep=1', '--tries=2'], ['QUEUE_RETRY_AFTER' => '2']);
+        $worker = $this->process(['php', 'artisan', 'queue:work', '--queue=first', '--sleep=1', '--tries=2'], ['QUEUE_RETRY_AFTER' => '2']);
         $this->until(fn(): bool => $this->call('GET', "/api/exports/{$export['id']}")['status'] === 'running');
         $this->killTree($worker);
         sleep(3);
-        $next = $this->process(['php', 'artisan', 'queue:work', '--sleep=1', '--tries=3', '--stop-when-empty'], ['QUEUE_RETRY_AFTER' => '2']);
+        $next = $this->process(['php', 'artisan', 'queue:work', '--queue=first', '--sleep=1', '--tries=3', '--stop-when-empty'], ['QUEUE_RETRY_AFTER' => '2']);
         $this->until(fn(): bool => $this->call('GET', "/api/exports/{$export['id']}")['status'] === 'done');
         $this->killTree($next);
         self::assertSame(100, $this->call('GET', "/api/exports/{$export['id']}")['progress']);
     }
 
+    public function test_an_import_whose_worker_was_killed_becomes_one_kit_by_the_next_one(): void
+    {
+        $name = 'Killed ' . bin2hex(random_bytes(3));
+        $list = "Ref,Value,Package\n" . implode('', array_map(static fn(int $i): string => "R{$i},10k,Axial 1/4W\n", range(1, 900)));
+        $import = $this->import(['kit.json' => '{"format": 1, "code": "KI", "name": "' . $name . '", "revision": "A"}', 'bom.csv' => $list]);
+        $worker = $this->worker();
+        $this->until(fn(): bool => $this->call('GET', "/api/imports/{$import}")['progress'] > 5, 5);
+        $this->killTree($worker);
+        self::assertSame('running', $this->call('GET', "/api/imports/{$import}")['status']);
+        self::assertSame(0, $this->call('GET', '/api/kits?search=' . urlencode($name))['total'], 'nothing half made is shown');
+        sleep(3);
+        $this->worked($import);
+        self::assertSame(1, $this->call('GET', '/api/kits?search=' . urlencode($name))['total']);
+    }
+
     private function newRun(int $packs): int
     {
         $name = 'Crash ' . bin2hex(random_bytes(3));
-        $files = ['kit.json' => '{"format": 1, "code": "CR", "name": "' . $name . '", "revision": "' . strtoupper(bin2hex(random_bytes(2))) . '"}', 'bom.csv' => "Ref,Value,Package\nR1,10k,Axial 1/4W\nC1,47u,6.3x11\nD1,1N4148,DO-35\n,M3x6,\n", 'placements.csv' => "Ref,X,Y,Rotation,Side\nR1,10,10,0,top\nC1,30,10,0,top\nD1,10,20,0,top\n"];
-        $kit = $this->upload('/api/kits', $files);
+        $kit = $this->worked($this->import(['kit.json' => '{"format": 1, "code": "CR", "name": "' . $name . '", "revision": "' . strtoupper(bin2hex(random_bytes(2))) . '"}', 'bom.csv' => "Ref,Value,Package\nR1,10k,Axial 1/4W\nC1,47u,6.3x11\nD1,1N4148,DO-35\n,M3x6,\n", 'placements.csv' => "Ref,X,Y,Rotation,Side\nR1,10,10,0,top\nC1,30,10,0,top\nD1,10,20,0,top\n"]));
         $this->call('POST', "/api/revisions/{$kit['revisionId']}/release", ['operationId' => self::uuid()], ['If-Match: "0"']);
         foreach ($this->call('GET', '/api/runs')['releases'] as $release) {
             if ($release['kit'] === $name) {
@@ -96,6 +111,22 @@ final class PackingSurvivesTest extends TestCase
         }
 
         throw new RuntimeException('the kit was not released');
+    }
+
+    /** @return resource a worker that takes up after two seconds what another one dropped */
+    private function worker()
+    {
+        return $this->process(['php', 'artisan', 'queue:work', '--queue=first', '--sleep=1', '--tries=3'], ['QUEUE_RETRY_AFTER' => '2']);
+    }
+
+    /** @return array<string, mixed> the import, once a worker has made a kit of it */
+    private function worked(int $import): array
+    {
+        $worker = $this->worker();
+        $this->until(fn(): bool => $this->call('GET', "/api/imports/{$import}")['status'] === 'done');
+        $this->killTree($worker);
+
+        return $this->call('GET', "/api/imports/{$import}");
     }
 
     private function startServer(): void
@@ -157,23 +188,23 @@ final class PackingSurvivesTest extends TestCase
 
     /**
      * @param array<string, string> $files
-     * @return array<string, mixed>
+     * @return int the import handed in
      */
-    private function upload(string $path, array $files): array
+    private function import(array $files): int
     {
-        $fields = [];
+        $fields = ['operationId' => self::uuid()];
         foreach (array_keys($files) as $index => $name) {
             $fields["files[{$index}]"] = new CURLStringFile($files[$name], $name, 'text/plain');
         }
-        [$status, $text] = $this->asked('POST', $path, $fields, []);
-        self::assertSame(201, $status, $text);
+        [$status, $text] = $this->asked('POST', '/api/imports', $fields, []);
+        self::assertSame(202, $status, $text);
         $answer = json_decode($text, true);
 
-        return is_array($answer) ? $answer : [];
+        return is_array($answer) && is_int($answer['id'] ?? null) ? $answer['id'] : 0;
     }
 
     /**
-     * @param string|array<string, CURLStringFile>|null $body
+     * @param string|array<string, string|CURLStringFile>|null $body
      * @param list<string> $headers
      * @return array{int, string} 0 without an answer
      */
@@ -224,13 +255,13 @@ final class PackingSurvivesTest extends TestCase
     }
 
     /** @param callable(): bool $reached */
-    private function until(callable $reached): void
+    private function until(callable $reached, int $milliseconds = 100): void
     {
-        for ($i = 0; $i < 600; ++$i) {
+        for ($i = 0; $i < 60_000; $i += $milliseconds) {
             if ($reached()) {
                 return;
             }
-            usleep(100_000);
+            usleep($milliseconds * 1000);
         }
         self::fail('it did not happen within a minute');
     }
