@@ -10,10 +10,10 @@ use ChiralexRender\Svg\PartPicture;
 use ChiralexRender\Told;
 use ChiralexRender\Words;
 
-/** Parts a builder may take for each other, side by side, the worst pair first. */
+/** Parts a builder may take for each other, side by side, the worst pair first; of a crowd the first pairs. */
 final readonly class LineUp
 {
-    private const MOST = 60;
+    private const MOST = 40;
 
     public function __construct(private Words $words) {}
 

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace ChiralexRender\Document;
 
 use Chiralex\Bom\Line;
+use Chiralex\Build\LookAlikeGroup;
 use Chiralex\Build\LookAlikes;
 use Chiralex\Kit\Kit;
 use Chiralex\Kit\KitPart;
@@ -23,7 +24,7 @@ final readonly class PartsDocument
 
     public function __construct(private Words $words) {}
 
-    /** @return array{kit: string, revision: string, file: string, columns: array<string, string>, headers: list<string>, options: list<array{name: string, values: list<string>, default: string, chosen: string}>, lines: list<array<string, mixed>>, lineUp: list<array<string, mixed>>, problems: list<array<string, mixed>>} */
+    /** @return array{kit: string, revision: string, file: string, columns: array<string, string>, headers: list<string>, options: list<array{name: string, values: list<string>, default: string, chosen: string}>, lines: list<array<string, mixed>>, lineUp: list<array<string, mixed>>, lineUpInAll: int, problems: list<array<string, mixed>>} */
     public function of(Kit $kit): array
     {
         $told = new Told($this->words);
@@ -38,6 +39,7 @@ final readonly class PartsDocument
             'options' => array_map(static fn(Option $option): array => ['name' => $option->name, 'values' => array_map(strval(...), array_keys($option->values)), 'default' => $option->default, 'chosen' => $option->chosen], $kit->options),
             'lines' => array_merge(...array_map(fn(Line $line): array => $this->lines($line, $kit, $alike), $kit->list->lines), ...[[]]),
             'lineUp' => (new LineUp($this->words))->of($kit, $alike->groups),
+            'lineUpInAll' => array_sum(array_map(static fn(LookAlikeGroup $group): int => $group->pairs(), $alike->groups)),
             'problems' => array_map(static fn(Problem $problem): array => $told->problem($problem), $kit->problems),
         ];
     }

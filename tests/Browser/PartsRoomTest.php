@@ -73,6 +73,7 @@ final class PartsRoomTest extends BrowserCase
         $this->text('.roomhead', 'parts of all kits');
         $this->find('#library-filter')->sendKeys('LM393');
         $this->text('.table td', 'LM393');
+        $this->gone('.table tbody tr:nth-child(2)');
         $this->find('#library-filter')->sendKeys(WebDriverKeys::TAB);
         $this->press(WebDriverKeys::ARROW_DOWN);
         $this->find('.partform');

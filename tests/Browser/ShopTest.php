@@ -49,11 +49,13 @@ final class ShopTest extends BrowserCase
         $this->ready('.roomhead button', 'New order')->click();
         $this->find('#order-number')->sendKeys('T-1');
         $this->find('#order-customer')->sendKeys('Gwen Tressel');
-        $this->ready('#order-kit option', 'Frost Bell')->click();
+        $this->find('#order-kit')->sendKeys('frost');
+        $this->ready('[role="option"]', 'Frost Bell')->click();
         $this->assertAccessible('A new order');
         $this->ready('.neworder button', 'Book the order')->click();
         $this->text('.said', 'Order booked');
         $this->find('#order-filter')->sendKeys('T-1');
+        $this->text('tbody tr:only-child td', 'T-1');
         $this->ready('.acts button', 'Set kits aside')->click();
         $this->text('td.allocated', 'kits set aside');
         $this->ready('.acts button', 'Ship')->click();

@@ -12,13 +12,15 @@ import './bags.css';
 
 const SCHOOLS = [['by-kind', 'by kind'], ['by-step', 'by step'], ['by-side', 'by side'], ['parts-and-hardware', 'parts, hardware']] as const;
 
+const NONE: string[] = [];
+
 /** The Bags station: bags with their parts, ties between look-alikes that must not meet, labels and tick list. */
 export function Bags() {
   const kit = useKit();
   const bags = useBags(kit.id);
   const parts = useParts(kit.id);
   const [paper, setPaper] = useState('A4');
-  const alike = useMemo(() => new Map((parts.data?.lines ?? []).flatMap((line) => line.designators.map((name) => [name, line.alike] as const))), [parts.data]);
+  const alike = useMemo(() => new Map((parts.data?.lines ?? []).flatMap((line) => line.designators.map((name) => [name, line] as const))), [parts.data]);
   const move = (designator: string, bag: string | null) => {
     if (bag !== null && bags.data && bagOf(bags.data, designator) === bag) return;
     void kit.save([{ type: 'bag', target: designator, field: '', value: bag }]);
@@ -29,7 +31,8 @@ export function Bags() {
   const plan = bags.data;
   const chosen = kit.selected;
   const here = chosen ? plan.bags.find((bag) => bag.items.some((item) => item.designators.includes(chosen))) : null;
-  const foes = chosen ? (alike.get(chosen) ?? []) : [];
+  const foes = (chosen ? alike.get(chosen)?.alike : null) ?? NONE;
+  const more = (chosen ? alike.get(chosen)?.alikeInAll ?? 0 : 0) - foes.length;
   return (
     <Split
       start={440}
@@ -89,7 +92,7 @@ export function Bags() {
         <>
           <BoardView lit={here ? new Set(here.items.flatMap((item) => item.designators)) : null} />
           <div className="caption above">{here ? <><b>Bag {here.name}</b><span className="quiet">{here.title}, {here.items.reduce((sum, item) => sum + item.quantity, 0)} pieces</span></> : <span className="quiet">Pick a part: its bag lights up on the board, its look-alikes are tied to it.</span>}</div>
-          {chosen && foes.length > 0 && <p className="foes ochre">▲ {chosen} looks like {names(foes).split(' ').join(', ')}: they never share a bag.</p>}
+          {chosen && foes.length > 0 && <p className="foes ochre">▲ {chosen} looks like {names(foes).split(' ').join(', ')}{more > 0 && ` and ${String(more)} more`}: they never share a bag.</p>}
         </>
       }
     />

@@ -13,11 +13,12 @@ export function LineUp({ parts }: { parts: PartsDocument }) {
   const kit = useKit();
   const [scale, setScale] = useState<number>(2);
   const pairs = parts.lineUp;
+  const all = parts.lineUpInAll;
   const row = (pair: LookAlikePair) => [pair.these.designators.join(' '), pair.these.value, pair.those.designators.join(' '), pair.those.value, pair.degree.toFixed(1), pair.why.text];
   return (
     <>
       <div className="bar">
-        <span><b>{pairs.length === 0 ? 'No look-alikes' : `${String(pairs.length)} ${pairs.length === 1 ? 'pair' : 'pairs'}`}</b> worst first</span>
+        <span><b>{all === 0 ? 'No look-alikes' : `${String(all)} ${all === 1 ? 'pair' : 'pairs'}`}</b> worst first{all > pairs.length && `, the first ${String(pairs.length)} shown`}</span>
         <span className="seg" role="group" aria-label="Scale">
           {SCALES.map((each) => <button key={each} type="button" aria-pressed={scale === each} onClick={() => { setScale(each); }}>{each}:1</button>)}
         </span>
