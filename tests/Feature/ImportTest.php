@@ -140,7 +140,15 @@ final class ImportTest extends FeatureCase
             $this->actingAs($this->person())->postJson("/api/revisions/{$revision->id}/revisions", $operation)->assertStatus(201)->assertJsonPath('revision', 'B');
         }
 
+        // Another press, of the copy or of what it was made from: nobody has touched it, so it is still the next one.
+        $copy = Revision::query()->where('kit_id', $revision->kit_id)->orderByDesc('id')->firstOrFail();
+        foreach ([$revision->id, $copy->id] as $of) {
+            $this->postJson("/api/revisions/{$of}/revisions", ['operationId' => (string) Str::uuid()])->assertStatus(201)->assertJsonPath('revision', 'B');
+        }
         self::assertSame(2, Revision::query()->where('kit_id', $revision->kit_id)->count());
+
+        $this->edit($this->person(), $copy, 0, [['type' => 'line', 'target' => 'C1', 'field' => 'height', 'value' => 12.5]])->assertOk();
+        $this->postJson("/api/revisions/{$copy->id}/revisions", ['operationId' => (string) Str::uuid()])->assertStatus(201)->assertJsonPath('revision', 'C');
     }
 
     /** The API answers with the command line's documents, written by the same code. */

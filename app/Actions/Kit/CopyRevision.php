@@ -6,11 +6,15 @@ namespace App\Actions\Kit;
 
 use App\Jobs\ComputeDocuments;
 use App\Models\Kit;
+use App\Models\Release;
 use App\Models\Revision;
 use App\Support\Audit;
 use Illuminate\Support\Facades\DB;
 
-/** Begins the next revision of a kit as a copy of one, once for each operation: A, B, ... Z, AA. */
+/**
+ * Begins the next revision of a kit as a copy of one, once for each operation: A, B, ... Z, AA. While the newest is such a copy that
+ * nobody has touched, it is the next revision, however often it is asked for.
+ */
 final readonly class CopyRevision
 {
     public function __construct(private KitFolder $folder) {}
@@ -19,7 +23,7 @@ final readonly class CopyRevision
     {
         return DB::transaction(function () use ($revision, $userId, $operationId): Revision {
             Kit::query()->lockForUpdate()->findOrFail($revision->kit_id);
-            $known = Revision::query()->where('operation_id', $operationId)->first();
+            $known = Revision::query()->where('operation_id', $operationId)->first() ?? $this->untouched($revision);
             if ($known !== null) {
                 return $known;
             }
@@ -37,6 +41,23 @@ final readonly class CopyRevision
 
             return $copy;
         });
+    }
+
+    private function untouched(Revision $of): ?Revision
+    {
+        $newest = Revision::query()->where('kit_id', $of->kit_id)->orderByDesc('id')->firstOrFail();
+        $here = $newest->operation_id !== null && $newest->sequence === 0 && $newest->put_aside_at === null && Release::query()->where('revision_id', $newest->id)->doesntExist();
+
+        return $here && self::files($newest) === self::files($of) ? $newest : null;
+    }
+
+    /** @return array<string, string> all but the kit file, which holds the letter */
+    private static function files(Revision $revision): array
+    {
+        $files = array_diff_key($revision->files, ['kit.json' => true]);
+        ksort($files);
+
+        return $files;
     }
 
     private function renamed(string $json, string $name): string

@@ -11,7 +11,6 @@ use Chiralex\Reason\Severity;
 /** Reads a designator cell: lists and ranges such as `R1-R4`, `R1..R4`, `C1, C3-5`. */
 final readonly class Designators
 {
-
     /**
      * @param list<string> $names in the order written, each once or as often as written
      * @param list<Problem> $problems without place

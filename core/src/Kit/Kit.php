@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace Chiralex\Kit;
 
-use Chiralex\Kit\Exception\UnusableKit;
-use Chiralex\Limits;
 use Chiralex\Board\BoardShape;
 use Chiralex\Board\PlacedBody;
 use Chiralex\Bom\PartsList;
 use Chiralex\Bom\Supply;
+use Chiralex\Kit\Exception\UnusableKit;
+use Chiralex\Limits;
 use Chiralex\Reason\Problem;
 
 /** One revision of a kit, read and resolved. */

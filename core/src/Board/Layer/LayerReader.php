@@ -17,7 +17,6 @@ use Chiralex\Limits;
  */
 final readonly class LayerReader
 {
-
     /** True for bytes that look like a layer file. */
     public static function isLayer(string $bytes): bool
     {

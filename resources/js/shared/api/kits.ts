@@ -1,6 +1,6 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { useEffect, useRef, useState } from 'react';
-import { api, type Refused } from './client';
+import { api, Refused } from './client';
 import { data } from './data';
 import { pageQuery, type Wanted } from './paging';
 import type { Import, Revisions, Shelf, ShelfRow } from './types';
@@ -36,7 +36,12 @@ export function useKitDeed() {
       const key = `${method} ${path} ${JSON.stringify(body ?? {})}`;
       const operationId = intended.current.get(key) ?? crypto.randomUUID();
       intended.current.set(key, operationId);
-      return api.send(method, path, { operationId, ...body }).finally(() => intended.current.delete(key));
+      // What got no answer is sent again as the same; what was answered is over.
+      const answered = () => { intended.current.delete(key); };
+      return api.send(method, path, { operationId, ...body }).then((answer) => { answered(); return answer; }, (why: unknown) => {
+        if (why instanceof Refused && why.status > 0) answered();
+        throw why;
+      });
     },
     onSuccess: () => Promise.all(['shelf', 'revisions', 'library', 'stock', 'runs'].map((key) => queries.invalidateQueries({ queryKey: [key] }))),
   });

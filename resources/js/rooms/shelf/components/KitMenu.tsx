@@ -21,7 +21,7 @@ export function KitMenu({ kit, deed }: Props) {
   const path = `/kits/${String(kit.id)}`;
   return (
     <div className="kitmenu">
-      <Button variant="outlined" size="small" color="inherit" disabled={deed.isPending} onClick={() => { deed.mutate({ method: 'POST', path: `/revisions/${String(kit.revisionId)}/revisions` }); }}>New revision</Button>
+      <Button variant="outlined" size="small" color="inherit" disabled={kit.fault !== null || deed.isPending} onClick={() => { deed.mutate({ method: 'POST', path: `/revisions/${String(kit.revisionId)}/revisions` }); }}>New revision</Button>
       <Button size="small" color="inherit" aria-haspopup="menu" aria-label={`More for ${kit.name}`} onClick={(event) => { setAt(event.currentTarget); }}>More</Button>
       <Menu anchorEl={at} open={at !== null} onClose={() => { setAt(null); }}>
         <MenuItem onClick={does(() => { deed.mutate({ method: 'PUT', path: `${path}/aside`, body: { aside: !kit.aside } }); })}>{kit.aside ? 'Take back to the Shelf' : 'Put aside'}</MenuItem>

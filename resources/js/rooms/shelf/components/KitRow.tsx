@@ -23,7 +23,7 @@ export function KitRow({ kit, mayEdit, deed }: Props) {
         <div><dt>on hand</dt><dd>{kit.onHand}</dd></div>
       </dl>
       <div className="next">
-        {kit.fault === null ? <Open kit={kit} to={to} /> : <Fault kit={kit} />}
+        {kit.fault === null ? <Open kit={kit} to={to} /> : <Fault kit={kit} mayEdit={mayEdit} deed={deed} />}
       </div>
       {mayEdit && <KitMenu kit={kit} deed={deed} />}
     </li>
@@ -50,12 +50,12 @@ function Open({ kit, to }: { kit: ShelfRow; to: string }) {
   );
 }
 
-function Fault({ kit }: { kit: ShelfRow }) {
+function Fault({ kit, mayEdit, deed }: Props) {
   return (
     <>
       <b className="harm">✕ cannot be read</b>
       <p className="why">{kit.fault}</p>
-      <p><a href={`/api/revisions/${String(kit.revisionId)}/take/files.zip`} download>Take the files</a></p>
+      <p><a href={`/api/revisions/${String(kit.revisionId)}/take/files.zip`} download>Take the files</a>{mayEdit && <> or <button type="button" className="btn link" disabled={deed.isPending} onClick={() => { deed.mutate({ method: 'PUT', path: `/kits/${String(kit.id)}/aside`, body: { aside: true } }); }}>put the kit aside</button></>}</p>
     </>
   );
 }
