@@ -154,7 +154,7 @@ final readonly class Workbook
         for ($number = 1, $last = $records === [] ? 0 : max(array_keys($records)); $number <= $last; ++$number) {
             $cells = ($records[$number] ?? []) + array_fill(0, isset($records[$number]) ? $width : 0, '');
             ksort($cells);
-            $out .= implode(',', array_map(static fn(string $cell): string => preg_match('~[",\r\n]~', $cell) === 1 ? '"' . str_replace('"', '""', $cell) . '"' : $cell, $cells)) . "\n";
+            $out .= implode(',', array_map(static fn(string $cell): string => preg_match('~[",;\t|\r\n]~', $cell) === 1 ? '"' . str_replace('"', '""', $cell) . '"' : $cell, $cells)) . "\n";
         }
 
         return $out;

@@ -111,7 +111,7 @@ $json("/api/revisions/{$made['revisionId']}/documents/marks");
 $driver->get("{$base}/");
 $wait('.kitrow');
 $take('shelf-unreadable');
-$driver->executeAsyncScript('const [kit, done] = arguments; fetch("/api/kits/" + kit, {method: "DELETE", headers: {Accept: "application/json", "X-XSRF-TOKEN": decodeURIComponent(document.cookie.match(/XSRF-TOKEN=([^;]+)/)[1])}}).then(r => done(r.status))', [$made['kitId']]);
+$driver->executeAsyncScript('const [kit, done] = arguments; fetch("/api/kits/" + kit, {method: "DELETE", body: JSON.stringify({operationId: crypto.randomUUID()}), headers: {Accept: "application/json", "Content-Type": "application/json", "X-XSRF-TOKEN": decodeURIComponent(document.cookie.match(/XSRF-TOKEN=([^;]+)/)[1])}}).then(r => done(r.status))', [$made['kitId']]);
 $address = (string) ($json('/api/revisions/1')['released']['address'] ?? '');
 (new ChromeDevToolsDriver($driver))->execute('Emulation.setDeviceMetricsOverride', ['width' => 390, 'height' => 844, 'deviceScaleFactor' => 1, 'mobile' => false]);
 $driver->get($base . $address);

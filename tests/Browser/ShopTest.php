@@ -65,6 +65,26 @@ final class ShopTest extends BrowserCase
         $this->text('.refusal', 'orders.csv, row 2, kit: "Lamp" is not on the Shelf');
     }
 
+    public function test_what_cannot_be_taken_is_refused_in_words_and_a_kit_that_cannot_be_read_is_a_row(): void
+    {
+        $this->signIn();
+        $this->drop('.shelf', ['huge.csv' => "Ref,Value\n" . implode('', array_map(static fn(int $i): string => "R{$i},10k\n", range(1, 5001)))]);
+        $this->text('.refusal', '5,000 rows');
+        $list = "Reference,Value,Package\nR1,10k,Axial 1/4W\nD1,1N4148,DO-35\n";
+        $this->drop('.shelf', ['lost-list.csv' => $list]);
+        $this->find('.parts-table');
+        $hash = hash('sha256', $list);
+        unlink(getenv('CHIRALEX_FILES') . '/' . substr($hash, 0, 2) . "/{$hash}");
+        $id = (int) preg_replace('~^.*/kits/(\d+)/.*$~', '$1', self::driver()->getCurrentURL());
+        $this->fetched("/api/revisions/{$id}/documents/order-block-by-block");
+        $this->open('/');
+        $this->text('.kitrow .why', 'A stored file of this kit is missing');
+        $this->text('.kitrow h2 a', 'Frost Bell');
+        $this->assertAccessible('Shelf with a kit that cannot be read');
+        $this->ready('.kitrow .next button', 'put the kit aside')->click();
+        $this->gone('.kitrow .why');
+    }
+
     public function test_an_earlier_revision_is_reached_and_compared_with(): void
     {
         $this->signIn();

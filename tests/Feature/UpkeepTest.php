@@ -71,4 +71,14 @@ final class UpkeepTest extends FeatureCase
         $this->artisan('chiralex:renew')->assertSuccessful();
         $this->getJson("/api/kits/{$revision->kit_id}")->assertOk()->assertJsonPath('current', true);
     }
+
+    public function test_what_a_killed_worker_held_is_given_back_to_the_next_one_of_its_queue_only(): void
+    {
+        $job = ['payload' => '{}', 'attempts' => 1, 'reserved_at' => time(), 'available_at' => time(), 'created_at' => time()];
+        DB::table('jobs')->insert([['queue' => 'first'] + $job, ['queue' => 'default'] + $job]);
+
+        $this->artisan('chiralex:take-up', ['queue' => 'first'])->assertSuccessful();
+
+        self::assertSame(['first'], DB::table('jobs')->whereNull('reserved_at')->pluck('queue')->all());
+    }
 }
