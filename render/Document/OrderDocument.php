@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace ChiralexRender\Document;
 
+use Chiralex\Bom\Designators;
 use Chiralex\Build\Action;
 use Chiralex\Build\BuildCycle;
 use Chiralex\Build\BuildOrder;
@@ -21,15 +22,19 @@ use ChiralexRender\Words;
 /** The document of `order`. */
 final readonly class OrderDocument
 {
+    private const APART = 'order.apart';
+
     public function __construct(private Words $words) {}
 
     /** @return array{school: string, group: int, steps: list<array{number: int, title: string, joints: int, ...<string, mixed>}>, score: array<string, int>, minutes: float, clock: array<string, mixed>, overrides: list<array{parts: list<string>, after: list<string>, sameStep: bool}>, broken: list<string>} */
     public function of(BuildOrder $order, Kit $kit): array
     {
+        $breaks = $order->stairBreaks();
+
         return [
             'school' => $order->school->value,
             'group' => $kit->settings->group,
-            'steps' => array_map(fn(Step $step): array => $this->step($step, $kit), $order->steps),
+            'steps' => array_map(fn(Step $step): array => $this->step($step, isset($breaks[$step->number]), $kit), $order->steps),
             'score' => self::score($order->score),
             'minutes' => round(array_sum(array_map(static fn(Step $step): float => $step->minutes, $order->steps)), 1),
             'clock' => self::clock($order),
@@ -75,11 +80,18 @@ final readonly class OrderDocument
         ];
     }
 
+    /** @param array<mixed> $score as `score` writes it */
+    public static function scored(array $score): Score
+    {
+        $of = static fn(string $field): int => is_int($score[$field] ?? null) ? $score[$field] : 0;
+
+        return new Score($of('violations'), $of('inversions'), $of('lookAlikes'), $of('hanging'), $of('flips'), $of('blockSwitches'), $of('kindSwitches'), $of('valueSwitches'), $of('steps'));
+    }
+
     /** @return array{number: int, title: string, joints: int, ...<string, mixed>} */
-    private function step(Step $step, Kit $kit): array
+    private function step(Step $step, bool $breaksStair, Kit $kit): array
     {
         $lie = $step->lie;
-        $heights = array_filter(array_map(static fn(StepPart $part): ?float => $part->height, $step->parts), static fn(?float $height): bool => $height !== null);
 
         return [
             'number' => $step->number,
@@ -89,7 +101,11 @@ final readonly class OrderDocument
             'side' => $step->gate === null && $step->board !== null ? $step->side?->value : null,
             'parts' => array_map(fn(StepPart $part): array => $this->part($part), $step->parts),
             'gate' => $step->gate === null ? null : ['name' => $step->gate->name, 'expect' => $step->gate->expect],
-            'height' => $heights === [] ? null : max($heights),
+            'fits' => $step->fits(),
+            'height' => $step->height(),
+            'breaksStair' => $breaksStair,
+            'why' => $breaksStair || in_array($step->action, [Action::Insert, Action::Place, Action::Adjust], true) ? $this->why($step) : null,
+            'apart' => self::apart($step),
             'joints' => $step->joints,
             'minutes' => $step->minutes,
             'time' => $step->time === null ? '' : $this->words->of($step->time),
@@ -107,7 +123,39 @@ final readonly class OrderDocument
         ];
     }
 
-    /** @return array{designator: string, height: ?float, hold: string, gap: ?float, reasons: list<array<string, mixed>>} */
+    /** The rule that explains the place of a step best: the first that its parts waited for. */
+    private function why(Step $step): ?string
+    {
+        foreach ($step->parts as $part) {
+            foreach ($part->reasons as $reason) {
+                if (str_starts_with($reason->code, 'order.') && $reason->code !== self::APART) {
+                    return $this->words->of($reason);
+                }
+            }
+        }
+
+        return null;
+    }
+
+    /** @return list<string> look-alikes that are kept out of a step */
+    private static function apart(Step $step): array
+    {
+        $names = [];
+        foreach ($step->parts as $part) {
+            foreach ($part->reasons as $reason) {
+                $here = $reason->code === self::APART ? $reason->args['designators'] ?? [] : [];
+                foreach (is_array($here) ? $here : [$here] as $name) {
+                    $names[(string) $name] = true;
+                }
+            }
+        }
+        $names = array_map(strval(...), array_keys($names));
+        usort($names, Designators::compare(...));
+
+        return $names;
+    }
+
+    /** @return array{designator: string, height: ?float, hold: string, hangs: bool, gap: ?float, reasons: list<array<string, mixed>>} */
     private function part(StepPart $part): array
     {
         $told = new Told($this->words);
@@ -116,6 +164,7 @@ final readonly class OrderDocument
             'designator' => $part->designator,
             'height' => $part->height === null ? null : round($part->height, 4),
             'hold' => $part->hold->value,
+            'hangs' => $part->hold->hangs(),
             'gap' => $part->gap === null ? null : round($part->gap, 4),
             'reasons' => array_map(static fn(Reason $reason): array => $told->reason($reason), $part->reasons),
         ];

@@ -24,7 +24,7 @@ use stdClass;
  * @phpstan-type Sentence array{code: string, text: string, template: string, own: bool}
  * @phpstan-type PartShape array{designator: string, value: string, kindName: string, marking: ?Marking, hold: string, printed: ?string, bag: ?string}
  * @phpstan-type TestShape array{name: string, instrument: string, points: list<string>, expect: string, otherwise: string, adjusts: ?string, power?: string, settings?: string, range: ?array{low: ?float, high: ?float}, unit: string, reach?: string}
- * @phpstan-type StepShape array{number: int, key: string, title: string, ownWords: bool, note: string, action: string, board: ?string, side: ?string, minutes: float, joints: int, parts: list<PartShape>, callouts: list<array{designator: string, text: string, consequence: string, picture: ?Picture, second?: ?Picture, lead?: string}>, tips: list<string>, cautions: list<string>, gate: ?array{name: string, expect: string}, tests: list<TestShape>, remaining: array<string, list<string>>|\stdClass, watch?: list<string>, sentences?: list<Sentence>, wait?: ?float}
+ * @phpstan-type StepShape array{number: int, key: string, title: string, ownWords: bool, note: string, action: string, board: ?string, side: ?string, minutes: float, joints: int, fits: list<string>, parts: list<PartShape>, callouts: list<array{designator: string, text: string, consequence: string, picture: ?Picture, second?: ?Picture, lead?: string}>, tips: list<string>, cautions: list<string>, gate: ?array{name: string, expect: string}, tests: list<TestShape>, remaining: array<string, list<string>>|\stdClass, watch?: list<string>, sentences?: list<Sentence>, wait?: ?float}
  */
 final readonly class StepDocument
 {
@@ -64,6 +64,7 @@ final readonly class StepDocument
             'side' => $step->gate === null && $step->board !== null ? $step->side?->value : null,
             'minutes' => $step->minutes,
             'joints' => $step->joints,
+            'fits' => $step->fits(),
             'parts' => [...array_map($this->part(...), $step->parts), ...array_map($this->loose(...), $each->loose)],
             'callouts' => $this->callouts($each),
             'tips' => array_map($told, $each->tips),

@@ -6,7 +6,6 @@ namespace ChiralexRender\Manual;
 
 use Chiralex\Board\BoardShape;
 use Chiralex\Board\Side;
-use Chiralex\Build\Action;
 use Chiralex\Build\Step;
 use Chiralex\Kit\Kit;
 use Chiralex\Manual\Manual;
@@ -77,14 +76,7 @@ final readonly class StepPictures
     /** @param list<string> $lit */
     private function emphasis(Step $step, array $lit): Emphasis
     {
-        $fitted = [];
-        foreach ($this->manual->order->steps as $each) {
-            if ($each->number < $step->number && in_array($each->action, [Action::Solder, Action::Insert, Action::Place], true)) {
-                $fitted += array_fill_keys($each->names(), true);
-            }
-        }
-
-        return new Emphasis(array_fill_keys($lit, true), $fitted);
+        return new Emphasis(array_fill_keys($lit, true), $this->manual->order->fittedBefore($step->number));
     }
 
     /** @param ?array{float, float, float, float} $arrow */

@@ -106,14 +106,7 @@ final readonly class SkylineSvg
     /** @return list<PlacedBody> */
     private function fitted(Step $step, Assembly $assembly): array
     {
-        $later = [];
-        foreach ($this->order->steps as $each) {
-            if ($each->number > $step->number && in_array($each->action, [Action::Solder, Action::Insert], true)) {
-                foreach ($each->names() as $name) {
-                    $later[$name] = true;
-                }
-            }
-        }
+        $later = $this->order->fittedAfter($step->number);
 
         return array_values(array_filter($this->kit->bodies(), static fn(PlacedBody $body): bool => !isset($later[$body->designator]) && $assembly->has($body->board)));
     }

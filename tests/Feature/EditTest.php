@@ -98,10 +98,25 @@ final class EditTest extends FeatureCase
         $move = [['parts' => ['D1'], 'after' => ['C1'], 'sameStep' => false]];
         $trial = $this->actingAs($maker)->postJson("/api/revisions/{$revision->id}/order/try", ['overrides' => $move])->assertOk();
 
-        self::assertSame([0, 1], [$trial->json('before.inversions'), $trial->json('order.score.inversions')]);
+        self::assertSame([1, 1, true], [$trial->json('order.score.inversions'), $trial->json('change.by.inversions'), $trial->json('change.worse')]);
+        self::assertStringStartsWith('1 inversion more', (string) $trial->json('change.text'));
+        $this->postJson("/api/revisions/{$revision->id}/order/try", ['overrides' => []])->assertJsonPath('change', ['worse' => false, 'by' => [], 'text' => 'costs nothing']);
         self::assertSame(0, Revision::query()->findOrFail($revision->id)->sequence);
         $this->edit($maker, $revision, 0, [['type' => 'order', 'target' => '', 'field' => '', 'value' => $move]])->assertOk();
         $order = $this->getJson("/api/revisions/{$revision->id}/documents/order");
         self::assertEquals([$move, ['D1']], [$order->json('overrides'), array_merge(...array_column($order->json('steps'), 'overridden'))]);
+    }
+
+    /** The browser used to weigh every school's move as lowest first does: a change of block was said to cost nothing. */
+    public function test_a_move_is_weighed_as_the_school_of_the_kit_weighs_it(): void
+    {
+        $bom = "Ref,Value,Package\nR1,10k,Axial 1/4W\nR2,47k,Axial 1/4W\nR3,1k,Axial 1/4W\nR4,2k2,Axial 1/4W\n";
+        $revision = $this->kit(['bom.csv' => $bom, 'kit.json' => '{"format": 1, "name": "B", "revision": "A", "settings": {"school": "block-by-block", "group": 1}, "groups": {"block": {"in": ["R1", "R2"], "out": ["R3", "R4"]}}}']);
+        $move = [['parts' => ['R2'], 'after' => ['R3'], 'sameStep' => false]];
+        $change = $this->actingAs($this->person())->postJson("/api/revisions/{$revision->id}/order/try", ['overrides' => $move])->assertOk()->json('change');
+
+        self::assertGreaterThan(0, $change['by']['blockSwitches'] ?? 0, (string) json_encode($change));
+        self::assertTrue($change['worse']);
+        self::assertStringContainsString('of block more', $change['text']);
     }
 }

@@ -93,13 +93,14 @@ final class TakeAwayTest extends TradeCase
         $user = $this->person();
         $revision = $this->kit();
         $blocks = fn(): array => array_column((array) $this->actingAs($user)->getJson("/api/revisions/{$revision->id}/documents/manual")->assertOk()->json('blocks'), 'designators', 'name');
-        $this->edit($user, $revision, 0, [['type' => 'block', 'target' => 'input', 'field' => '', 'value' => ['R1', 'R2', 'R2', ' ']]])->assertOk();
+        $this->edit($user, $revision, 0, [['type' => 'block', 'target' => 'input', 'field' => '', 'value' => 'R1-R2; R2 ']])->assertOk();
         self::assertSame(['input' => ['R1', 'R2']], $blocks());
         $this->edit($user, $revision, 1, [['type' => 'block', 'target' => 'input', 'field' => '', 'value' => null]])->assertOk();
         self::assertSame([], $blocks());
         $this->actingAs($user)->postJson("/api/revisions/{$revision->id}/undo", ['operationId' => (string) Str::uuid()], ['If-Match' => '2'])->assertOk();
         self::assertSame(['input' => ['R1', 'R2']], $blocks());
         $this->edit($user, $revision, 3, [['type' => 'block', 'target' => '', 'field' => '', 'value' => ['R1']]])->assertStatus(422);
+        $this->edit($user, $revision, 3, [['type' => 'block', 'target' => 'input', 'field' => '', 'value' => 'R1, 7 up']])->assertStatus(422)->assertJsonPath('message', '"7" is no designator; write designators and ranges, like R1, R3-R5, C2.');
     }
 
     public function test_the_public_page_tells_machines_its_steps_and_its_questions(): void

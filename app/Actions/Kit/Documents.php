@@ -9,6 +9,7 @@ use App\Models\Revision;
 use App\Models\RevisionFact;
 use App\Support\LostFile;
 use Chiralex\ChiralexException;
+use ChiralexRender\Document\OlderDocument;
 use ChiralexRender\KitDocuments;
 use Illuminate\Support\Facades\DB;
 
@@ -36,8 +37,10 @@ final readonly class Documents
         $kept = self::kept($name, $options);
         $frozen = in_array($name, self::FROZEN, true) ? DB::table('release_documents')->join('releases', 'releases.id', '=', 'release_id')->where('revision_id', $revision->id)->where('name', $kept)->value('document') : null;
         if (is_string($frozen)) {
-            /** @var array<string, mixed> */
-            return json_decode($frozen, true, 512, JSON_THROW_ON_ERROR);
+            /** @var array<string, mixed> $kept */
+            $kept = json_decode($frozen, true, 512, JSON_THROW_ON_ERROR);
+
+            return OlderDocument::completed($kept);
         }
 
         return $this->derived->document($revision, $kept, fn(): array => $this->compute($revision, $name, $options));

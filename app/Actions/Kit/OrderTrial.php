@@ -9,9 +9,10 @@ use Chiralex\Build\BuildCycle;
 use Chiralex\Build\Planner;
 use Chiralex\Kit\OrderOverride;
 use ChiralexRender\Document\OrderDocument;
+use ChiralexRender\Document\ScoreChange;
 use ChiralexRender\Words;
 
-/** The order with other overrides, beside the score of the order as saved. */
+/** The order with other overrides, and what it costs more or less than the order as saved. */
 final readonly class OrderTrial
 {
     public function __construct(
@@ -27,10 +28,17 @@ final readonly class OrderTrial
     {
         $kit = $this->folder->kit($revision, $options)->withOrderOverrides($overrides);
         $order = (new Planner())->plan($kit);
-        $document = new OrderDocument(Words::english());
+        $words = Words::english();
+        $document = new OrderDocument($words);
 
-        return $order instanceof BuildCycle
-            ? ['order' => $document->cycle($order), 'before' => null]
-            : ['order' => $document->of($order, $kit), 'before' => $this->documents->get($revision, 'order', $options)['score'] ?? null];
+        if ($order instanceof BuildCycle) {
+            return ['order' => $document->cycle($order), 'change' => null];
+        }
+        $before = $this->documents->get($revision, 'order', $options)['score'] ?? null;
+
+        return [
+            'order' => $document->of($order, $kit),
+            'change' => is_array($before) ? (new ScoreChange($words))->of(OrderDocument::scored($before), $order->score, $order->school) : null,
+        ];
     }
 }

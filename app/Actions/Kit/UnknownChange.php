@@ -39,6 +39,11 @@ final class UnknownChange extends RuntimeException
         return new self('Give the block a name of at most 60 characters and its parts.');
     }
 
+    public static function noDesignator(string $text): self
+    {
+        return new self("\"{$text}\" is no designator; write designators and ranges, like R1, R3-R5, C2.");
+    }
+
     public static function hazard(string $name): self
     {
         return new self("There is no question of safety \"{$name}\"; reload the page.");

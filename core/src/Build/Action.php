@@ -24,6 +24,12 @@ enum Action: string
     case Cure = 'cure';
     case Gate = 'gate';
 
+    /** True where its parts stand on the board, or in the housing, from then on. */
+    public function fits(): bool
+    {
+        return in_array($this, [self::Solder, self::Insert, self::Place], true);
+    }
+
     /** @param list<string> $designators */
     public function work(array $designators, Kit $kit): Work
     {

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Chiralex\Build;
 
+use Chiralex\Build\Internal\Costs;
+
 /** The order in which a kit is built. */
 final readonly class BuildOrder
 {
@@ -30,13 +32,52 @@ final readonly class BuildOrder
     {
         $steps = [];
         foreach ($this->steps as $index => $step) {
-            if (in_array($step->action, [Action::Solder, Action::Insert, Action::Place], true)) {
-                foreach ($step->names() as $name) {
-                    $steps[$name] = $index;
-                }
+            foreach ($step->fits() as $name) {
+                $steps[$name] = $index;
             }
         }
 
         return $steps;
+    }
+
+    /** @return array<string, true> the designators fitted before the step of this number */
+    public function fittedBefore(int $number): array
+    {
+        $fitted = [];
+        foreach ($this->steps as $step) {
+            $fitted += $step->number < $number ? array_fill_keys($step->fits(), true) : [];
+        }
+
+        return $fitted;
+    }
+
+    /** @return array<string, true> the designators fitted after the step of this number */
+    public function fittedAfter(int $number): array
+    {
+        $later = [];
+        foreach ($this->steps as $step) {
+            $later += $step->number > $number ? array_fill_keys($step->fits(), true) : [];
+        }
+
+        return $later;
+    }
+
+    /** @return array<int, true> numbers of steps lower than one before them on the same side, by more than counts as an inversion */
+    public function stairBreaks(): array
+    {
+        $tallest = $breaks = [];
+        foreach ($this->steps as $step) {
+            $height = $step->height();
+            if ($height === null) {
+                continue;
+            }
+            $place = $step->board . ' ' . $step->side?->value;
+            if (isset($tallest[$place]) && $tallest[$place] > $height + Costs::INVERSION) {
+                $breaks[$step->number] = true;
+            }
+            $tallest[$place] = max($tallest[$place] ?? 0.0, $height);
+        }
+
+        return $breaks;
     }
 }

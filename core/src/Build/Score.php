@@ -37,6 +37,22 @@ final readonly class Score
         return new self($this->violations, $this->inversions, $this->lookAlikes, $this->hanging, $this->flips + $flips, $this->blockSwitches, $this->kindSwitches, $this->valueSwitches, $this->steps);
     }
 
+    /** @return array<string, int> each field that differs from another score, in the order in which the school compares, and by how much it is more */
+    public function changesFrom(self $before, School $school): array
+    {
+        $first = match ($school) {
+            School::LowestFirst => [],
+            School::KindByKind => ['kindSwitches'],
+            School::BlockByBlock => ['blockSwitches'],
+        };
+        $changes = [];
+        foreach (array_unique(['violations', ...$first, 'inversions', 'lookAlikes', 'hanging', 'flips', 'blockSwitches', 'kindSwitches', 'valueSwitches', 'steps']) as $field) {
+            $changes[$field] = $this->{$field} - $before->{$field};
+        }
+
+        return array_filter($changes, static fn(int $by): bool => $by !== 0);
+    }
+
     public function isBetterThan(self $other, School $school): bool
     {
         return $this->key($school) < $other->key($school);

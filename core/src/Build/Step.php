@@ -42,6 +42,20 @@ final readonly class Step
         public ?Reason $time = null,
     ) {}
 
+    /** @return list<string> the designators that stand on the board, or in the housing, from this step on */
+    public function fits(): array
+    {
+        return $this->action->fits() ? $this->names() : [];
+    }
+
+    /** How far its tallest part stands up, mm; null where it has none. */
+    public function height(): ?float
+    {
+        $heights = array_filter(array_map(static fn(StepPart $part): ?float => $part->height, $this->parts), is_float(...));
+
+        return $heights === [] ? null : max($heights);
+    }
+
     /** @return list<string> */
     public function names(): array
     {

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Chiralex\Manual;
 
-use Chiralex\Build\Action;
 use Chiralex\Build\BuildOrder;
 use Chiralex\Kit\Gate;
 use Chiralex\Kit\Kit;
@@ -21,7 +20,7 @@ final readonly class Blocks
             $parts = array_values(array_filter($declared, static fn(string $part): bool => $kit->part($part) !== null));
             $steps = [];
             foreach ($order->steps as $step) {
-                if (in_array($step->action, [Action::Solder, Action::Insert], true) && array_intersect($step->names(), $parts) !== []) {
+                if (array_intersect($step->fits(), $parts) !== []) {
                     $steps[] = $step->number;
                 }
             }

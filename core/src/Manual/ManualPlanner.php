@@ -39,7 +39,7 @@ final readonly class ManualPlanner
             $names = $step->names();
             $opened = array_unique(array_values(array_intersect_key($bagOf, array_flip([...$names, ...($loose[$step->number] ?? [])]))));
             $out = [...$names, ...array_map(strval(...), array_keys(array_filter($left, static fn(string $bag): bool => in_array($bag, $opened, true))))];
-            if (in_array($step->action, [Action::Solder, Action::Insert, Action::Place, Action::Bolt], true)) {
+            if ($step->action->fits() || $step->action === Action::Bolt) {
                 $left = array_diff_key($left, array_flip($names));
             }
             $left = array_diff_key($left, array_flip($loose[$step->number] ?? []));
@@ -47,7 +47,7 @@ final readonly class ManualPlanner
             $iron = $step->soldering->iron ?? $iron;
             $steps[] = new ManualStep(
                 $step,
-                $this->fits($step) ? array_values(array_filter($callouts, static fn(Callout $callout): bool => in_array($callout->designator, $names, true))) : [],
+                $step->action->fits() ? array_values(array_filter($callouts, static fn(Callout $callout): bool => in_array($callout->designator, $names, true))) : [],
                 array_values(array_filter($kit->wires, static fn(Wire $wire): bool => in_array($wire->name, $names, true))),
                 TestSteps::at($kit, $step),
                 [...(new Tips($kit))->of($step), ...$this->settings($step, $before), ...$this->leads($kit, $step)],
@@ -89,11 +89,6 @@ final readonly class ManualPlanner
         }
 
         return $reasons;
-    }
-
-    private function fits(Step $step): bool
-    {
-        return in_array($step->action, [Action::Solder, Action::Insert, Action::Place], true);
     }
 
     /**

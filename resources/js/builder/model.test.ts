@@ -1,10 +1,10 @@
 import { describe, expect, it } from 'vitest';
 import type { ManualStep } from '@/shared/api';
 import { phrasesOf } from './phrases';
-import { cautionsAt, firstOpen, fittedBefore, merged, summary } from './model';
+import { cautionsAt, firstOpen, merged, summary } from './model';
 
 const step = (number: number, names: string[], action = 'solder'): ManualStep => ({
-  number, key: `${action}:${names.join(',')}`, title: 'Resistors', ownWords: false, note: '', action, board: 'main', side: 'top', minutes: 2.2, joints: names.length * 2,
+  number, key: `${action}:${names.join(',')}`, title: 'Resistors', ownWords: false, note: '', action, board: 'main', side: 'top', minutes: 2.2, joints: names.length * 2, fits: [],
   parts: names.map((designator) => ({ designator, value: '', kindName: '', marking: null, hold: '', printed: null, bag: null })), callouts: [], tips: [], cautions: [], gate: null, tests: [], remaining: {},
 });
 const steps = [step(1, ['R1', 'R2']), step(2, ['U1'], 'insert'), step(3, ['RV1'], 'adjust')];
@@ -18,10 +18,6 @@ describe('the builder’s page', () => {
     expect(firstOpen(steps, new Set())).toBe(0);
     expect(firstOpen(steps, new Set(['solder:R1,R2']))).toBe(1);
     expect(firstOpen(steps, new Set(steps.map((each) => each.key)))).toBe(3);
-  });
-  it('shows on the board what was fitted before, and not what was only adjusted', () => {
-    expect([...fittedBefore(steps, 3)]).toEqual(['R1', 'R2', 'U1']);
-    expect(fittedBefore(steps, 0).size).toBe(0);
   });
   it('says a caution in full once, and by its first words at later steps', () => {
     const iron = { ...step(1, ['R1']), cautions: ['The iron burns: put it back.'] };

@@ -19,11 +19,6 @@ export function firstOpen(steps: readonly ManualStep[], done: ReadonlySet<string
   return at < 0 ? steps.length : at;
 }
 
-/** Parts on the board when a step begins. */
-export function fittedBefore(steps: readonly ManualStep[], at: number): ReadonlySet<string> {
-  return new Set(steps.slice(0, at).filter((step) => ['solder', 'insert', 'place'].includes(step.action)).flatMap((step) => step.parts.map((part) => part.designator)));
-}
-
 /** A step in one line: `Step 4 of 12. One part, 2 joints, about 2 minutes`. */
 export function summary(step: ManualStep, count: number, t: Phrases): string {
   const parts = step.parts.length;

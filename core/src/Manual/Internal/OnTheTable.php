@@ -42,7 +42,7 @@ final readonly class OnTheTable
      */
     public function alike(Step $step, array $out): array
     {
-        if (!in_array($step->action, [Action::Solder, Action::Insert, Action::Place], true)) {
+        if (!$step->action->fits()) {
             return [];
         }
         $found = $told = [];

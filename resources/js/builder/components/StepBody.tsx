@@ -1,8 +1,9 @@
 import type { BuilderPage, ManualStep } from '@/shared/api';
 import { BoardCrop } from '@/shared/board/BoardCrop';
+import { fittedBefore } from '@/shared/board/fitted';
 import { Marking } from '@/shared/ui/Marking';
 import { markingWords } from '@/shared/ui/markingWords';
-import { cautionsAt, fittedBefore, summary } from '../model';
+import { cautionsAt, summary } from '../model';
 import { say, usePhrases } from '../phrases';
 import { StepBoard } from './StepBoard';
 import { StepTest } from './StepTest';
@@ -20,7 +21,7 @@ export function StepBody({ token, page, at }: Props) {
     <>
       <h1>{step.number}. {step.title}</h1>
       <p className="quiet">{summary(step, page.manual.steps.length, t)}</p>
-      {board && <StepBoard board={board} first={step.side === 'bottom' ? 'bottom' : 'top'} lit={new Set(step.parts.map((part) => part.designator))} fitted={fittedBefore(page.manual.steps, at)} />}
+      {board && <StepBoard board={board} first={step.side === 'bottom' ? 'bottom' : 'top'} lit={new Set(step.parts.map((part) => part.designator))} fitted={fittedBefore(page.manual.steps, step.number) ?? new Set()} />}
       {cautions.fresh.map((text) => <p key={text} className="caution"><b>{t.caution}: </b>{text}</p>)}
       {cautions.known !== '' && <p className="caution"><b>{t.caution}: </b>{cautions.known}</p>}
       {(step.watch ?? []).map((text) => <p key={text} className="watch">{text}</p>)}

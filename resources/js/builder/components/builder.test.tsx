@@ -14,7 +14,7 @@ import { WhichPart } from './WhichPart';
 const test = { name: '5 V rail', instrument: 'multimeter', points: ['TP1', 'TP2'], expect: '4.8 to 5.2 V', otherwise: 'check D1', adjusts: null, power: 'on', settings: '', range: { low: 4.8, high: 5.2 }, unit: 'V' };
 
 const step = (number: number, given: Partial<ManualStep> = {}): ManualStep => ({
-  number, key: `solder:R${String(number)}`, title: 'Resistors', ownWords: false, note: '', action: 'solder', board: null, side: null, minutes: 2, joints: 2, callouts: [], tips: [], cautions: [], gate: null, tests: [], remaining: {},
+  number, key: `solder:R${String(number)}`, title: 'Resistors', ownWords: false, note: '', action: 'solder', board: null, side: null, minutes: 2, joints: 2, fits: [`R${String(number)}`], callouts: [], tips: [], cautions: [], gate: null, tests: [], remaining: {},
   parts: [{ designator: `R${String(number)}`, value: '47 kΩ', kindName: 'resistor', marking: { type: 'bands', bands: ['yellow', 'violet', 'orange', 'gold'], text: '' }, hold: '', printed: null, bag: 'A' }], ...given,
 });
 

@@ -1,3 +1,4 @@
 export { BoardCrop } from './BoardCrop';
 export { BoardPane } from './BoardPane';
 export { BoardView } from './BoardView';
+export { fittedBefore } from './fitted';

@@ -16,22 +16,6 @@ export function testsOf(manual: ManualDocument): PlacedTest[] {
   return manual.steps.flatMap((step) => step.tests.map((test) => ({ step: step.number, test })));
 }
 
-/** Parts on the board when a step begins; none while no step is looked at. */
-export function fittedBefore(manual: ManualDocument | null, at: number | null): ReadonlySet<string> {
-  return new Set((manual?.steps ?? []).filter((step) => at !== null && step.number < at && ['solder', 'insert', 'place'].includes(step.action)).flatMap((step) => step.parts.map((part) => part.designator)));
-}
-
-/** Designators as typed, ranges taken apart: `R1-R3, C1`. */
-export function partsOf(text: string): string[] {
-  return text.split(/[\s,;]+/).flatMap((word) => {
-    const range = /^([A-Za-z]+)(\d+)\s*[-–]\s*(?:\1)?(\d+)$/.exec(word);
-    if (!range) return word === '' ? [] : [word];
-    const [, letters = '', from = '0', to = '0'] = range;
-    const count = Number(to) - Number(from);
-    return count < 0 || count > 200 ? [word] : Array.from({ length: count + 1 }, (_, index) => `${letters}${String(Number(from) + index)}`);
-  });
-}
-
 /** What a maker may set for the manual, with the words for each choice. */
 export const SETTINGS: readonly { field: 'skill' | 'alloy' | 'workholding' | 'solderFrom' | 'units' | 'paper' | 'language' | 'colour'; label: string; does: string; choices: readonly { value: string; name: string }[] }[] = [
   { field: 'skill', label: 'Written for', does: 'Minutes of every step, and what "Before you buy" says of skill.', choices: [{ value: 'beginner', name: 'a beginner' }, { value: 'practised', name: 'somebody practised' }] },

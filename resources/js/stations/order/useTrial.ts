@@ -1,8 +1,8 @@
 import { useRef, useState } from 'react';
-import { tryOrder, useOptions, type Override, type Score } from '@/shared/api';
+import { tryOrder, useOptions, type Override, type ScoreChange } from '@/shared/api';
 import { isCycle } from './model';
 
-export type Cost = { before: Score; after: Score } | { cycle: readonly string[] };
+export type Cost = ScoreChange | { cycle: readonly string[] };
 
 /** Asks what a move would cost; only the newest question is answered. */
 export function useTrial(revisionId: number) {
@@ -16,7 +16,7 @@ export function useTrial(revisionId: number) {
       .then((trial) => {
         if (mine !== newest.current) return;
         if (isCycle(trial.order)) setCost({ cycle: trial.order.cycle });
-        else if (trial.before) setCost({ before: trial.before, after: trial.order.score });
+        else setCost(trial.change);
       })
       .catch(() => {
         if (mine === newest.current) setCost(null);

@@ -1,6 +1,5 @@
 import { useState, type SyntheticEvent } from 'react';
 import { useKit } from '@/shared/kit';
-import { partsOf } from '../model';
 
 type Props = { name: string; parts: readonly string[]; onDone: () => void };
 
@@ -13,7 +12,7 @@ export function BlockForm({ name, parts, onDone }: Props) {
     event.preventDefault();
     if (title.trim() === '') return;
     const renamed = name !== '' && name !== title.trim();
-    const changes = [...(renamed ? [{ type: 'block' as const, target: name, field: '', value: null }] : []), { type: 'block' as const, target: title.trim(), field: '', value: partsOf(text) }];
+    const changes = [...(renamed ? [{ type: 'block' as const, target: name, field: '', value: null }] : []), { type: 'block' as const, target: title.trim(), field: '', value: text }];
     if ((await kit.save(changes)) !== 'refused') onDone();
   };
   const remove = async () => {

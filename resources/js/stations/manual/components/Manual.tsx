@@ -1,11 +1,11 @@
 import { useMemo, useState } from 'react';
 import { useFaults, useManual } from '@/shared/api';
-import { BoardView } from '@/shared/board';
+import { BoardView, fittedBefore } from '@/shared/board';
 import { minutes } from '@/shared/format';
 import { useKeys } from '@/shared/keys';
 import { useFacing, useKit } from '@/shared/kit';
 import { Split } from '@/shared/ui';
-import { fittedBefore, VIEWS, type View } from '../model';
+import { VIEWS, type View } from '../model';
 import { BackMatter } from './BackMatter';
 import { FilesView } from './FilesView';
 import { FrontMatter } from './FrontMatter';
@@ -23,7 +23,7 @@ export function Manual() {
   const faq = (useFaults(kit.id).data?.faq ?? []).filter((entry) => entry.published);
   const [view, setView] = useState<View>('pages');
   const [at, setAt] = useState<number | null>(null);
-  const fitted = useMemo(() => fittedBefore(manual.data ?? null, at), [manual.data, at]);
+  const fitted = useMemo(() => fittedBefore(manual.data?.steps ?? [], at), [manual.data, at]);
   const count = manual.data?.steps.length ?? 0;
   useFacing(at, manual.data?.steps.find((each) => each.number === at)?.side);
   const go = (by: number) => {
@@ -64,7 +64,7 @@ export function Manual() {
       }
       pane={
         <>
-          <BoardView lit={step ? new Set(step.parts.map((part) => part.designator)) : null} fitted={step ? fitted : null} board={step?.board ?? null} />
+          <BoardView lit={step ? new Set(step.parts.map((part) => part.designator)) : null} fitted={fitted} board={step?.board ?? null} />
           <ReleaseBox />
         </>
       }

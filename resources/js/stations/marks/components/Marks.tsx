@@ -1,6 +1,6 @@
 import { useMemo, useState } from 'react';
-import { useBoards, useManual, useMarks, useOrder, type Cycle, type Order } from '@/shared/api';
-import { BoardView } from '@/shared/board';
+import { useBoards, useManual, useMarks, useOrder } from '@/shared/api';
+import { BoardView, fittedBefore } from '@/shared/board';
 import { useKeys } from '@/shared/keys';
 import { useKit } from '@/shared/kit';
 import { PrintButton, Split } from '@/shared/ui';
@@ -19,7 +19,7 @@ export function Marks() {
   const all = useMemo(() => marks.data?.callouts ?? [], [marks.data]);
   const shown = all.filter((callout) => `${callout.designator} ${callout.text}`.toLowerCase().includes(filter.trim().toLowerCase()));
   const current = shown.find((callout) => callout.designator === kit.selected) ?? null;
-  const fitted = useMemo(() => fittedBy(order.data, current?.step ?? null), [order.data, current]);
+  const fitted = useMemo(() => fittedBefore(order.data && 'steps' in order.data ? order.data.steps : [], current?.step ?? null), [order.data, current]);
   const go = (by: number) => {
     const at = shown.findIndex((callout) => callout.designator === kit.selected);
     const next = shown[Math.max(0, Math.min(shown.length - 1, at + by))];
@@ -57,10 +57,4 @@ export function Marks() {
       }
     />
   );
-}
-
-/** What is on the board when a step begins: what the landmark of its callouts is chosen from. */
-function fittedBy(order: Order | Cycle | undefined, step: number | null): ReadonlySet<string> | null {
-  if (!order || !('steps' in order) || step === null) return null;
-  return new Set(order.steps.filter((each) => each.number < step && (each.action === 'solder' || each.action === 'insert')).flatMap((each) => each.parts.map((part) => part.designator)));
 }

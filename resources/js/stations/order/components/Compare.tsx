@@ -24,7 +24,7 @@ export function Compare({ revisionId }: { revisionId: number }) {
         <tbody>
           {SCORE_FIELDS.map((field) => (
             <tr key={field.key}>
-              <td>{field.many}</td>
+              <td>{field.name}</td>
               <td className="num">{a.score[field.key] < b.score[field.key] ? <b>{a.score[field.key]}</b> : a.score[field.key]}</td>
               <td className="num">{b.score[field.key] < a.score[field.key] ? <b>{b.score[field.key]}</b> : b.score[field.key]}</td>
             </tr>

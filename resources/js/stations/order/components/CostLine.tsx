@@ -1,19 +1,18 @@
 import { useEffect, useRef } from 'react';
-import { costWords, isWorse } from '../model';
 import type { Cost } from '../useTrial';
 
 type Props = { cost: Cost | null; waiting: boolean; onKeep: () => void; onBack: () => void };
 
 /** What the move at hand would cost. */
 export function CostLine({ cost, waiting, onKeep, onBack }: Props) {
-  const worse = cost !== null && ('cycle' in cost || isWorse(cost.before, cost.after));
+  const worse = cost !== null && ('cycle' in cost || cost.worse);
   const keep = useRef<HTMLButtonElement>(null);
   useEffect(() => {
     if (waiting) keep.current?.focus();
   }, [waiting]);
   return (
     <div className={worse ? 'cost worse' : 'cost'} role="status" aria-live="polite">
-      <span data-testid="cost">{cost === null ? 'Working out what it costs' : 'cycle' in cost ? `Impossible: ${cost.cycle.join(' before ')}` : costWords(cost.before, cost.after)}</span>
+      <span data-testid="cost">{cost === null ? 'Working out what it costs' : 'cycle' in cost ? `Impossible: ${cost.cycle.join(' before ')}` : cost.text}</span>
       {waiting && (
         <span className="end">
           <button ref={keep} type="button" className="btn pri" onClick={onKeep}>Keep <kbd>Enter</kbd></button>

@@ -1,9 +1,8 @@
 import { useMemo } from 'react';
 import { useSkyline, type Step } from '@/shared/api';
-import { BoardView } from '@/shared/board';
+import { BoardView, fittedBefore } from '@/shared/board';
 import { degrees } from '@/shared/format';
 import { useKit } from '@/shared/kit';
-import { fittedBefore } from '../model';
 
 /** The board with this step's parts lit, and under it the skyline. */
 export function StepPane({ steps, index }: { steps: readonly Step[]; index: number }) {
@@ -11,7 +10,7 @@ export function StepPane({ steps, index }: { steps: readonly Step[]; index: numb
   const step = steps[index];
   const number = step?.lie ? step.number : null;
   const skyline = useSkyline(kit.id, number);
-  const fitted = useMemo(() => fittedBefore(steps, index), [steps, index]);
+  const fitted = useMemo(() => fittedBefore(steps, step?.number ?? null), [steps, step]);
   const lit = useMemo(() => new Set(step?.parts.map((part) => part.designator)), [step]);
   if (!step) return null;
   return (

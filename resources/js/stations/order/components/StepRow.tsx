@@ -1,7 +1,7 @@
 import type { Step } from '@/shared/api';
 import { millimetres, minutes } from '@/shared/format';
 import { useKit } from '@/shared/kit';
-import { apartFrom, breaksStair, hangs, placeReason, type Grip } from '../model';
+import type { Grip } from '../model';
 import { StepWhy } from './StepWhy';
 
 type Props = {
@@ -22,10 +22,7 @@ export function StepRow({ steps, index, tallest, current, lifted, mark, onStep, 
   const step = steps[index];
   if (!step) return null;
   const names = step.parts.map((part) => part.designator);
-  const broken = breaksStair(steps, index);
-  const reason = broken || ['insert', 'place', 'adjust'].includes(step.action) ? placeReason(step) : null;
-  const apart = apartFrom(step);
-  const movable = step.parts.length > 0 && ['solder', 'insert', 'place'].includes(step.action);
+  const movable = step.fits.length > 0;
   return (
     <li
       id={`step-${String(index)}`}
@@ -53,16 +50,16 @@ export function StepRow({ steps, index, tallest, current, lifted, mark, onStep, 
             <button
               key={part.designator}
               type="button"
-              className={['chip m', hangs(part) ? 'hang' : '', kit.selected === part.designator ? 'chosen' : '', lifted.includes(part.designator) ? 'lifted' : ''].join(' ')}
+              className={['chip m', part.hangs ? 'hang' : '', kit.selected === part.designator ? 'chosen' : '', lifted.includes(part.designator) ? 'lifted' : ''].join(' ')}
               onClick={() => { onStep(index); kit.select(part.designator); }}
               onPointerDown={(event) => { if (movable) onGrip({ parts: [part.designator], from: index }, event.clientX, event.clientY); }}
             >
               {part.designator}
             </button>
           ))}
-          {apart.length > 0 && <span className="apart ochre">apart from {apart.join(' ')}, {apart.length === 1 ? 'a look-alike' : 'look-alikes'}</span>}
+          {step.apart.length > 0 && <span className="apart ochre">apart from {step.apart.join(' ')}, {step.apart.length === 1 ? 'a look-alike' : 'look-alikes'}</span>}
         </span>
-        {reason && <span className="reason ochre">{reason}</span>}
+        {step.why && <span className="reason ochre">{step.why}</span>}
         {step.overridden.length > 0 && (
           <span className="reason">
             your place for {step.overridden.join(' ')} <button type="button" className="btn link" onClick={(event) => { event.stopPropagation(); onReset(step.overridden); }}>back to computed</button>
@@ -73,7 +70,7 @@ export function StepRow({ steps, index, tallest, current, lifted, mark, onStep, 
       <div className="stair" aria-hidden={step.height === null}>
         {step.height !== null && (
           <>
-            <span className={broken ? 'bar0 broken' : 'bar0'} style={{ width: `${String((step.height / tallest) * 62)}%` }} />
+            <span className={step.breaksStair ? 'bar0 broken' : 'bar0'} style={{ width: `${String((step.height / tallest) * 62)}%` }} />
             <span className="m">{millimetres(step.height)}</span>
           </>
         )}

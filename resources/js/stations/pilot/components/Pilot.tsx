@@ -1,7 +1,7 @@
 import { useEffect, useState } from 'react';
 import { Link } from 'react-router';
 import { useManual, usePilot } from '@/shared/api';
-import { BoardView } from '@/shared/board';
+import { BoardView, fittedBefore } from '@/shared/board';
 import { useKeys } from '@/shared/keys';
 import { useFacing, useKit } from '@/shared/kit';
 import { Marking, Notice, Split } from '@/shared/ui';
@@ -24,7 +24,7 @@ export function Pilot() {
   const build = buildNow(rows, steps);
   const at = nextStep(rows, steps, build);
   const step = at === null ? null : (steps[at] ?? null);
-  const fitted = new Set(steps.slice(0, at ?? steps.length).filter((each) => ['solder', 'insert', 'place'].includes(each.action)).flatMap((each) => each.parts.map((part) => part.designator)));
+  const fitted = fittedBefore(steps, step?.number ?? Infinity);
   useFacing(step?.number ?? null, step?.side);
   const keep = (next: Watch) => {
     setWatch(next);
