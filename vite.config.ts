@@ -3,7 +3,10 @@ import laravel from 'laravel-vite-plugin';
 import { defineConfig } from 'vite';
 
 export default defineConfig({
-  plugins: [laravel({ input: ['resources/js/app/main.tsx', 'resources/js/builder/main.tsx'], refresh: false }), react()],
+  plugins: [
+    laravel({ input: ['resources/js/app/main.tsx', 'resources/js/builder/main.tsx'], refresh: false }),
+    react(),
+  ],
   resolve: { alias: { '@': '/resources/js' } },
   build: { target: 'es2022', chunkSizeWarningLimit: 900 },
 });

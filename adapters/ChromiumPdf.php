@@ -8,8 +8,19 @@ namespace ChiralexAdapters;
 final readonly class ChromiumPdf
 {
     private const ARGUMENTS = [
-        '--headless=new', '--no-sandbox', '--disable-gpu', '--disable-dev-shm-usage', '--disable-quic', '--no-first-run', '--disable-background-networking', '--disable-component-update', '--disable-sync', '--disable-default-apps', '--disable-extensions',
-        '--host-resolver-rules=MAP * ~NOTFOUND', '--no-pdf-header-footer',
+        '--headless=new',
+        '--no-sandbox',
+        '--disable-gpu',
+        '--disable-dev-shm-usage',
+        '--disable-quic',
+        '--no-first-run',
+        '--disable-background-networking',
+        '--disable-component-update',
+        '--disable-sync',
+        '--disable-default-apps',
+        '--disable-extensions',
+        '--host-resolver-rules=MAP * ~NOTFOUND',
+        '--no-pdf-header-footer',
     ];
 
     /**
@@ -25,7 +36,13 @@ final readonly class ChromiumPdf
         }
         try {
             file_put_contents("{$folder}/page.html", $html);
-            $print = ['chromium', ...self::ARGUMENTS, "--user-data-dir={$folder}/profile", "--print-to-pdf={$folder}/page.pdf", "file://{$folder}/page.html"];
+            $print = [
+                'chromium',
+                ...self::ARGUMENTS,
+                "--user-data-dir={$folder}/profile",
+                "--print-to-pdf={$folder}/page.pdf",
+                "file://{$folder}/page.html",
+            ];
             // Text that people typed is never printed as root.
             if (function_exists('posix_geteuid') && posix_geteuid() === 0 && posix_getpwnam('www-data') !== false) {
                 chown($folder, 'www-data');
@@ -38,6 +55,8 @@ final readonly class ChromiumPdf
             Program::run(['rm', '-rf', $folder]);
         }
 
-        return $pdf === false || !str_starts_with($pdf, '%PDF') ? throw UnusableProgram::failed('chromium', 'no PDF came out') : $pdf;
+        return $pdf === false || !str_starts_with($pdf, '%PDF')
+            ? throw UnusableProgram::failed('chromium', 'no PDF came out')
+            : $pdf;
     }
 }

@@ -19,9 +19,16 @@ final readonly class KitArchive
      */
     public function described(array $files, array $package, string $title): string
     {
-        $json = json_encode($package, JSON_PRETTY_PRINT | JSON_UNESCAPED_SLASHES | JSON_UNESCAPED_UNICODE | JSON_THROW_ON_ERROR) . "\n";
+        $json =
+            json_encode(
+                $package,
+                JSON_PRETTY_PRINT | JSON_UNESCAPED_SLASHES | JSON_UNESCAPED_UNICODE | JSON_THROW_ON_ERROR,
+            ) . "\n";
 
-        return $this->zip(['datapackage.json' => $json] + $files, strtolower(trim((string) preg_replace('~[^A-Za-z0-9]+~', '-', $title), '-')) ?: 'kit');
+        return $this->zip(
+            ['datapackage.json' => $json] + $files,
+            strtolower(trim((string) preg_replace('~[^A-Za-z0-9]+~', '-', $title), '-')) ?: 'kit',
+        );
     }
 
     /**

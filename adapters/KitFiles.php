@@ -15,7 +15,21 @@ final readonly class KitFiles
     private const LAYERS = ['gbr', 'ger', 'gko', 'gm1', 'gxc'];
     private const MOST_LAYERS = 24;
     private const MOST_ENTRIES = 2_000;
-    private const KNOWN = ['kit.json', 'bom.csv', 'bom.tsv', 'bom.txt', 'bom.xlsx', 'placements.csv', 'placements.tsv', 'placements.txt', 'masses.csv', 'offers.csv', 'measurements.csv', 'reports.csv', 'pilot.csv'];
+    private const KNOWN = [
+        'kit.json',
+        'bom.csv',
+        'bom.tsv',
+        'bom.txt',
+        'bom.xlsx',
+        'placements.csv',
+        'placements.tsv',
+        'placements.txt',
+        'masses.csv',
+        'offers.csv',
+        'measurements.csv',
+        'reports.csv',
+        'pilot.csv',
+    ];
 
     /**
      * @return array<string, string> name to bytes
@@ -62,7 +76,10 @@ final readonly class KitFiles
             return $this->withWorkbook([strtolower(basename($name)) => $bytes], $name);
         }
 
-        return $this->withWorkbook([str_ends_with(strtolower($name), '.xlsx') ? 'bom.xlsx' : 'bom.csv' => $bytes], $name);
+        return $this->withWorkbook(
+            [str_ends_with(strtolower($name), '.xlsx') ? 'bom.xlsx' : 'bom.csv' => $bytes],
+            $name,
+        );
     }
 
     /**
@@ -79,7 +96,11 @@ final readonly class KitFiles
         }
 
         foreach (array_slice(scandir($path) ?: [], 0, 2000) as $name) {
-            if (self::isLayer($name) && is_file("{$path}/{$name}") && count($files) < count(self::KNOWN) + self::MOST_LAYERS) {
+            if (
+                self::isLayer($name) &&
+                is_file("{$path}/{$name}") &&
+                count($files) < count(self::KNOWN) + self::MOST_LAYERS
+            ) {
                 $files[strtolower($name)] = $this->file("{$path}/{$name}");
             }
         }
@@ -118,17 +139,32 @@ final readonly class KitFiles
             $files = [];
             $total = 0;
             if ($zip->numFiles > self::MOST_ENTRIES) {
-                throw UnusableFile::badArchive($name, 'it holds more than ' . number_format(self::MOST_ENTRIES) . ' files');
+                throw UnusableFile::badArchive(
+                    $name,
+                    'it holds more than ' . number_format(self::MOST_ENTRIES) . ' files',
+                );
             }
             for ($i = 0; $i < $zip->numFiles; ++$i) {
                 $entry = $zip->statIndex($i);
                 $base = strtolower(basename((string) ($entry['name'] ?? '')));
-                if ($entry === false || !self::isKnown($base) || isset($files[$base]) || count($files) >= count(self::KNOWN) + self::MOST_LAYERS) {
+                if (
+                    $entry === false ||
+                    !self::isKnown($base) ||
+                    isset($files[$base]) ||
+                    count($files) >= count(self::KNOWN) + self::MOST_LAYERS
+                ) {
                     continue;
                 }
-                $unpacked = Unpacked::bytes($zip, (string) $entry['name'], min(self::LIMIT, self::UNPACKED_LIMIT - $total));
+                $unpacked = Unpacked::bytes(
+                    $zip,
+                    (string) $entry['name'],
+                    min(self::LIMIT, self::UNPACKED_LIMIT - $total),
+                );
                 if ($unpacked === null) {
-                    throw UnusableFile::badArchive($name, "{$base} unpacks to more than 10 MB, or all of it to more than 40 MB");
+                    throw UnusableFile::badArchive(
+                        $name,
+                        "{$base} unpacks to more than 10 MB, or all of it to more than 40 MB",
+                    );
                 }
                 $total += strlen($unpacked);
                 $files[$base] = $unpacked;

@@ -21,7 +21,10 @@ final readonly class PrintFonts
         foreach (self::FILES as [$family, $path, $range]) {
             $bytes = @file_get_contents("{$folder}/@fontsource-variable/{$path}");
             if ($bytes !== false) {
-                $css .= "@font-face { font-family: {$family}; font-weight: 200 800; {$range} src: url(data:font/woff2;base64," . base64_encode($bytes) . ") format('woff2'); }\n";
+                $css .=
+                    "@font-face { font-family: {$family}; font-weight: 200 800; {$range} src: url(data:font/woff2;base64," .
+                    base64_encode($bytes) .
+                    ") format('woff2'); }\n";
             }
         }
 

@@ -16,7 +16,17 @@ final readonly class Program
     public static function run(array $command, string $input = '', int $seconds = 60): string
     {
         $name = basename($command[0]);
-        $process = @proc_open(['timeout', '-k', '2', (string) $seconds, ...$command], [['pipe', 'r'], ['pipe', 'w'], ['pipe', 'w']], $pipes, null, ['PATH' => '/usr/local/bin:/usr/bin:/bin:/usr/sbin:/sbin', 'HOME' => sys_get_temp_dir(), 'LANG' => 'C.UTF-8']);
+        $process = @proc_open(
+            ['timeout', '-k', '2', (string) $seconds, ...$command],
+            [['pipe', 'r'], ['pipe', 'w'], ['pipe', 'w']],
+            $pipes,
+            null,
+            [
+                'PATH' => '/usr/local/bin:/usr/bin:/bin:/usr/sbin:/sbin',
+                'HOME' => sys_get_temp_dir(),
+                'LANG' => 'C.UTF-8',
+            ],
+        );
         if (!is_resource($process)) {
             throw UnusableProgram::absent($name);
         }

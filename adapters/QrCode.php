@@ -13,7 +13,11 @@ final readonly class QrCode
      */
     public static function svg(string $text): string
     {
-        $svg = Program::run(['qrencode', '-t', 'SVG', '-l', 'M', '-m', '2', '-o', '-', '--inline', '--svg-path'], $text, 10);
+        $svg = Program::run(
+            ['qrencode', '-t', 'SVG', '-l', 'M', '-m', '2', '-o', '-', '--inline', '--svg-path'],
+            $text,
+            10,
+        );
 
         return (string) preg_replace('~^.*?(?=<svg)~s', '', $svg);
     }

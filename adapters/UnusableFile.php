@@ -22,7 +22,14 @@ final class UnusableFile extends RuntimeException
 
     public static function tooLarge(string $name, int $bytes): self
     {
-        return new self(sprintf('%s is %.1f MB; the limit is %d MB. Remove what does not belong to the kit.', $name, $bytes / 1_048_576, intdiv(KitFiles::LIMIT, 1_048_576)));
+        return new self(
+            sprintf(
+                '%s is %.1f MB; the limit is %d MB. Remove what does not belong to the kit.',
+                $name,
+                $bytes / 1_048_576,
+                intdiv(KitFiles::LIMIT, 1_048_576),
+            ),
+        );
     }
 
     public static function badArchive(string $name, string $why): self
@@ -32,12 +39,23 @@ final class UnusableFile extends RuntimeException
 
     public static function largeWorkbook(string $name, string $limit): self
     {
-        return new self("{$name}: the sheet holds more than {$limit}, the limit for a workbook; keep the rows of this kit and save it again, or save it as CSV.");
+        return new self(
+            "{$name}: the sheet holds more than {$limit}, the limit for a workbook; keep the rows of this kit and save it again, or save it as CSV.",
+        );
     }
 
     public static function farCell(string $name, int $column, int $row): self
     {
-        return new self(sprintf('%s: there is a cell in row %s, column %s; at most %s rows and %d columns are read. Delete what lies outside the list and save it again.', $name, number_format($row), number_format($column), number_format(Limits::ROWS_READ), Limits::COLUMNS));
+        return new self(
+            sprintf(
+                '%s: there is a cell in row %s, column %s; at most %s rows and %d columns are read. Delete what lies outside the list and save it again.',
+                $name,
+                number_format($row),
+                number_format($column),
+                number_format(Limits::ROWS_READ),
+                Limits::COLUMNS,
+            ),
+        );
     }
 
     public static function badWorkbook(string $name): self

@@ -16,6 +16,10 @@ final class UnusableProgram extends RuntimeException
 
     public static function failed(string $program, string $why): self
     {
-        return new self("{$program} gave up: " . trim(mb_substr((string) preg_replace('~\s+~', ' ', mb_scrub($why)), 0, 160)) . '. Try again; if it stays, look at disk space and memory.');
+        return new self(
+            "{$program} gave up: " .
+                trim(mb_substr((string) preg_replace('~\s+~', ' ', mb_scrub($why)), 0, 160)) .
+                '. Try again; if it stays, look at disk space and memory.',
+        );
     }
 }

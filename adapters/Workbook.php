@@ -33,7 +33,11 @@ final readonly class Workbook
                 throw UnusableFile::badWorkbook($name);
             }
 
-            return $this->sheet($name, $this->part($name, $zip, $this->sheetPart($name, $zip)), $this->sharedStrings($name, $zip));
+            return $this->sheet(
+                $name,
+                $this->part($name, $zip, $this->sheetPart($name, $zip)),
+                $this->sharedStrings($name, $zip),
+            );
         } finally {
             libxml_clear_errors();
             libxml_use_internal_errors($silent);
@@ -51,13 +55,22 @@ final readonly class Workbook
         $relation = null;
         $xml = $this->reader($name, $this->part($name, $zip, 'xl/workbook.xml'));
         while ($this->next($name, $xml)) {
-            if ($xml->nodeType === XMLReader::ELEMENT && $xml->localName === 'sheet' && !in_array($xml->getAttribute('state'), ['hidden', 'veryHidden'], true)) {
+            if (
+                $xml->nodeType === XMLReader::ELEMENT &&
+                $xml->localName === 'sheet' &&
+                !in_array($xml->getAttribute('state'), ['hidden', 'veryHidden'], true)
+            ) {
                 $relation ??= $this->relation($xml);
             }
         }
         $xml = $this->reader($name, $this->part($name, $zip, 'xl/_rels/workbook.xml.rels'));
         while ($this->next($name, $xml)) {
-            if ($xml->nodeType === XMLReader::ELEMENT && $xml->localName === 'Relationship' && $relation !== null && $xml->getAttribute('Id') === $relation) {
+            if (
+                $xml->nodeType === XMLReader::ELEMENT &&
+                $xml->localName === 'Relationship' &&
+                $relation !== null &&
+                $xml->getAttribute('Id') === $relation
+            ) {
                 $target = (string) $xml->getAttribute('Target');
 
                 return str_starts_with($target, '/') ? substr($target, 1) : "xl/{$target}";
@@ -146,15 +159,32 @@ final readonly class Workbook
     private function written(array $records): string
     {
         $out = '';
-        $width = max([0, ...array_map(static fn(array $row): int => (int) array_key_last($row) + 1, array_values(array_map(static function (array $row): array {
-            ksort($row);
+        $width = max([
+            0,
+            ...array_map(
+                static fn(array $row): int => (int) array_key_last($row) + 1,
+                array_values(
+                    array_map(static function (array $row): array {
+                        ksort($row);
 
-            return $row;
-        }, $records)))]);
+                        return $row;
+                    }, $records),
+                ),
+            ),
+        ]);
         for ($number = 1, $last = $records === [] ? 0 : max(array_keys($records)); $number <= $last; ++$number) {
             $cells = ($records[$number] ?? []) + array_fill(0, isset($records[$number]) ? $width : 0, '');
             ksort($cells);
-            $out .= implode(',', array_map(static fn(string $cell): string => preg_match('~[",;\t|\r\n]~', $cell) === 1 ? '"' . str_replace('"', '""', $cell) . '"' : $cell, $cells)) . "\n";
+            $out .=
+                implode(
+                    ',',
+                    array_map(
+                        static fn(string $cell): string => preg_match('~[",;\t|\r\n]~', $cell) === 1
+                            ? '"' . str_replace('"', '""', $cell) . '"'
+                            : $cell,
+                        $cells,
+                    ),
+                ) . "\n";
         }
 
         return $out;
@@ -177,9 +207,9 @@ final readonly class Workbook
                 continue;
             }
             match ($xml->localName) {
-                'v' => $value = $this->text($name, $xml),
-                'f' => $formula = $this->text($name, $xml),
-                'is' => $inline = $this->text($name, $xml),
+                'v' => ($value = $this->text($name, $xml)),
+                'f' => ($formula = $this->text($name, $xml)),
+                'is' => ($inline = $this->text($name, $xml)),
                 default => null,
             };
         }
@@ -190,7 +220,8 @@ final readonly class Workbook
             $type === 'b' => $value === '1' ? 'TRUE' : ($value === '' ? '' : 'FALSE'),
             $value === '' && $formula !== '' => "={$formula}",
             // A number as the workbook keeps it, 0.10000000000000001, is written as people do.
-            ($type === '' || $type === 'n') && is_numeric($value) && is_finite((float) $value) => (string) (float) $value,
+            ($type === '' || $type === 'n') && is_numeric($value) && is_finite((float) $value)
+                => (string) (float) $value,
             default => $value,
         };
     }
@@ -213,7 +244,10 @@ final readonly class Workbook
                 $hint = $xml->depth;
             } elseif ($hint !== null && $xml->depth <= $hint) {
                 $hint = null;
-            } elseif ($hint === null && in_array($xml->nodeType, [XMLReader::TEXT, XMLReader::CDATA, XMLReader::SIGNIFICANT_WHITESPACE], true)) {
+            } elseif (
+                $hint === null &&
+                in_array($xml->nodeType, [XMLReader::TEXT, XMLReader::CDATA, XMLReader::SIGNIFICANT_WHITESPACE], true)
+            ) {
                 $text .= $xml->value;
             }
         }
@@ -227,7 +261,9 @@ final readonly class Workbook
      */
     private function part(string $name, ZipArchive $zip, string $path): string
     {
-        $bytes = Unpacked::bytes($zip, $path, self::XML_LIMIT) ?? throw UnusableFile::largeWorkbook($name, intdiv(self::XML_LIMIT, 1_048_576) . ' MB unpacked');
+        $bytes =
+            Unpacked::bytes($zip, $path, self::XML_LIMIT) ??
+            throw UnusableFile::largeWorkbook($name, intdiv(self::XML_LIMIT, 1_048_576) . ' MB unpacked');
 
         return $bytes === '' ? throw UnusableFile::badWorkbook($name) : $bytes;
     }

@@ -27,12 +27,18 @@ final readonly class WorkbookWriter
         try {
             $sheet = $book->getActiveSheet();
             // A sheet's name is short and holds no brackets, colons, slashes, stars or question marks.
-            $sheet->setTitle(mb_substr(trim((string) preg_replace('~[\[\]:*?/\\\\]+~', ' ', $title)), 0, 31) ?: 'table');
+            $sheet->setTitle(
+                mb_substr(trim((string) preg_replace('~[\[\]:*?/\\\\]+~', ' ', $title)), 0, 31) ?: 'table',
+            );
             foreach ($rows as $r => $cells) {
                 foreach ($cells as $c => $cell) {
                     $at = Coordinate::stringFromColumnIndex($c + 1) . ($r + 1);
                     $number = $r > 0 && preg_match(self::NUMBER, $cell) === 1 && preg_match('~^-?0\d~', $cell) !== 1;
-                    $sheet->setCellValueExplicit($at, $number ? (float) $cell : $cell, $number ? DataType::TYPE_NUMERIC : DataType::TYPE_STRING);
+                    $sheet->setCellValueExplicit(
+                        $at,
+                        $number ? (float) $cell : $cell,
+                        $number ? DataType::TYPE_NUMERIC : DataType::TYPE_STRING,
+                    );
                 }
             }
             $sheet->freezePane('A2');

@@ -20,20 +20,44 @@ use Illuminate\Routing\Middleware\SubstituteBindings;
 use Illuminate\Support\Facades\Route;
 
 return Application::configure(basePath: dirname(__DIR__))
-    ->withRouting(using: static function (): void {
-        Route::middleware('public')->group(base_path('routes/public.php'));
-        Route::middleware('web')->group(base_path('routes/web.php'));
-    }, commands: __DIR__ . '/../routes/console.php')
+    ->withRouting(
+        using: static function (): void {
+            Route::middleware('public')->group(base_path('routes/public.php'));
+            Route::middleware('web')->group(base_path('routes/web.php'));
+        },
+        commands: __DIR__ . '/../routes/console.php',
+    )
     ->withMiddleware(function (Middleware $middleware): void {
         $middleware->web(append: [ContentPolicy::class, PlainText::class]);
         $middleware->group('public', [SubstituteBindings::class, ContentPolicy::class, PlainText::class]);
-        $middleware->redirectGuestsTo(static fn(Request $request): ?string => $request->is('api/*') ? null : '/sign-in');
+        $middleware->redirectGuestsTo(
+            static fn(Request $request): ?string => $request->is('api/*') ? null : '/sign-in',
+        );
     })
     ->withExceptions(function (Exceptions $exceptions): void {
-        $exceptions->shouldRenderJsonWhen(static fn(Request $request): bool => $request->is('api/*') || $request->expectsJson());
+        $exceptions->shouldRenderJsonWhen(
+            static fn(Request $request): bool => $request->is('api/*') || $request->expectsJson(),
+        );
         // What the core, the adapters and the draft refuse says itself what, where and what to do.
-        $exceptions->dontReport([UnusableFile::class, ChiralexException::class, UnknownChange::class, RefusedKit::class, NotDeletable::class, LostFile::class]);
-        $exceptions->render(static fn(UnreadableTable $fault): JsonResponse => new JsonResponse(['message' => $fault->getMessage()] + ($fault->missing === 'designator' ? ['headers' => $fault->headers] : []), 422));
-        $exceptions->render(static fn(UnusableFile|ChiralexException|UnknownChange|RefusedKit|NotDeletable|LostFile $fault): JsonResponse => new JsonResponse(['message' => $fault->getMessage()], 422));
+        $exceptions->dontReport([
+            UnusableFile::class,
+            ChiralexException::class,
+            UnknownChange::class,
+            RefusedKit::class,
+            NotDeletable::class,
+            LostFile::class,
+        ]);
+        $exceptions->render(
+            static fn(UnreadableTable $fault): JsonResponse => new JsonResponse(
+                ['message' => $fault->getMessage()] +
+                    ($fault->missing === 'designator' ? ['headers' => $fault->headers] : []),
+                422,
+            ),
+        );
+        $exceptions->render(
+            static fn(
+                UnusableFile|ChiralexException|UnknownChange|RefusedKit|NotDeletable|LostFile $fault,
+            ): JsonResponse => new JsonResponse(['message' => $fault->getMessage()], 422),
+        );
     })
     ->create();

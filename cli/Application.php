@@ -15,7 +15,8 @@ use Throwable;
 final readonly class Application
 {
     private const LINE = 290;
-    private const JSON = JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_INVALID_UTF8_SUBSTITUTE | JSON_THROW_ON_ERROR;
+    private const JSON =
+        JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_INVALID_UTF8_SUBSTITUTE | JSON_THROW_ON_ERROR;
     /** Bytes. */
     private const READABLE = 1_000_000;
 
@@ -24,14 +25,26 @@ final readonly class Application
     {
         try {
             $outcome = $this->outcome($arguments);
-        } catch (UsageError|UnusableFile|UnusableProgram|ChiralexException $fault) {
+        } catch (UsageError | UnusableFile | UnusableProgram | ChiralexException $fault) {
             return $this->refuse($fault->getMessage());
         } catch (Throwable $fault) {
-            return $this->refuse('a fault of the program, not of your files: ' . $fault->getMessage() . ' (' . basename($fault->getFile()) . ' line ' . $fault->getLine() . '). Report it with the files that show it.');
+            return $this->refuse(
+                'a fault of the program, not of your files: ' .
+                    $fault->getMessage() .
+                    ' (' .
+                    basename($fault->getFile()) .
+                    ' line ' .
+                    $fault->getLine() .
+                    '). Report it with the files that show it.',
+            );
         }
         $json = json_encode($outcome->document, self::JSON);
         // What a person may still read is set out in lines.
-        fwrite(STDOUT, (strlen($json) > self::READABLE ? $json : json_encode($outcome->document, self::JSON | JSON_PRETTY_PRINT)) . "\n");
+        fwrite(
+            STDOUT,
+            (strlen($json) > self::READABLE ? $json : json_encode($outcome->document, self::JSON | JSON_PRETTY_PRINT)) .
+                "\n",
+        );
 
         return $outcome->blocks ? 1 : 0;
     }
@@ -72,7 +85,10 @@ final readonly class Application
             'manual' => $kits->manual($arguments),
             'sheet' => $kits->sheet($arguments),
             'package' => $kits->package($arguments),
-            default => throw UsageError::unknownVerb($verb, 'decode, bands, encode, parts, check, lie, order, marks, bags, bench, safety, manual, sheet, package'),
+            default => throw UsageError::unknownVerb(
+                $verb,
+                'decode, bands, encode, parts, check, lie, order, marks, bags, bench, safety, manual, sheet, package',
+            ),
         };
     }
 }

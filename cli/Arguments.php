@@ -11,11 +11,7 @@ final readonly class Arguments
      * @param list<string> $words
      * @param array<string, list<string>> $flags
      */
-    private function __construct(
-        public array $words,
-        private array $flags,
-        private string $usage,
-    ) {}
+    private function __construct(public array $words, private array $flags, private string $usage) {}
 
     /**
      * An argument that starts with `-` and a digit is a value.
@@ -51,7 +47,9 @@ final readonly class Arguments
     /** @throws UsageError when there is not exactly one word */
     public function only(string $verb): string
     {
-        return count($this->words) === 1 && $this->words[0] !== '' ? $this->words[0] : throw UsageError::missing($verb, $this->usage);
+        return count($this->words) === 1 && $this->words[0] !== ''
+            ? $this->words[0]
+            : throw UsageError::missing($verb, $this->usage);
     }
 
     public function flag(string $name): ?string

@@ -51,7 +51,10 @@ final readonly class KitVerbs
     {
         [$kit] = $this->kit('parts', $arguments, [], 'chiralex parts FOLDER|BOM [--option NAME=VALUE]');
 
-        return new Outcome((new PartsDocument(Words::english()))->of($kit), $kit->list->hasErrors() || $this->hasErrors($kit));
+        return new Outcome(
+            (new PartsDocument(Words::english()))->of($kit),
+            $kit->list->hasErrors() || $this->hasErrors($kit),
+        );
     }
 
     /**
@@ -79,15 +82,23 @@ final readonly class KitVerbs
     {
         $usage = 'chiralex lie FOLDER [--board NAME] [--down top|bottom] [--fitted R1,R2]';
         [$kit, $read] = $this->kit('lie', $arguments, ['board', 'down', 'fitted'], $usage);
-        $down = Side::tryFrom($read->flag('down') ?? 'top') ?? throw UsageError::badValue('--down', (string) $read->flag('down'), 'top or bottom');
+        $down =
+            Side::tryFrom($read->flag('down') ?? 'top') ??
+            throw UsageError::badValue('--down', (string) $read->flag('down'), 'top or bottom');
         $name = $read->flag('board') ?? $kit->boards[0]->name;
-        $board = $kit->board($name) ?? throw UnusableKit::unknownBoard($name, implode(', ', array_map(static fn($each): string => $each->name, $kit->boards)));
+        $board =
+            $kit->board($name) ??
+            throw UnusableKit::unknownBoard(
+                $name,
+                implode(', ', array_map(static fn($each): string => $each->name, $kit->boards)),
+            );
         $assembly = Assembly::around($board, $kit->boards);
         $here = array_filter($kit->bodies(), static fn(PlacedBody $body): bool => $assembly->has($body->board));
         $named = $read->flag('fitted');
-        $fitted = $named === null
-            ? array_filter($here, static fn(PlacedBody $body): bool => $body->side === $down)
-            : $this->named($named, $here);
+        $fitted =
+            $named === null
+                ? array_filter($here, static fn(PlacedBody $body): bool => $body->side === $down)
+                : $this->named($named, $here);
         $lie = (new Lying())->lie($assembly, $down, array_values($fitted));
 
         return new Outcome((new LieDocument())->of($lie, $down, array_values($fitted)));
@@ -111,7 +122,9 @@ final readonly class KitVerbs
         if ($group !== null && preg_match('~^[1-9]\d{0,3}$~', $group) !== 1) {
             throw UsageError::badValue('--group', $group, 'a whole number from 1');
         }
-        $order = (new Planner())->plan($kit->withSettings($kit->settings->with($school, $group === null ? null : (int) $group)));
+        $order = (new Planner())->plan(
+            $kit->withSettings($kit->settings->with($school, $group === null ? null : (int) $group)),
+        );
         $document = new OrderDocument(Words::english());
 
         return $order instanceof BuildCycle
@@ -132,7 +145,14 @@ final readonly class KitVerbs
         $callouts = (new KitCallouts())->callouts($kit, $order instanceof BuildCycle ? null : $order);
         $unmarked = array_filter($callouts, static fn($callout): bool => $callout->partMark === null) !== [];
 
-        return new Outcome((new MarksDocument(Words::forBuilder($kit)))->of($callouts, $kit, $order instanceof BuildCycle ? null : $order), $unmarked || $order instanceof BuildCycle || $this->hasErrors($kit));
+        return new Outcome(
+            (new MarksDocument(Words::forBuilder($kit)))->of(
+                $callouts,
+                $kit,
+                $order instanceof BuildCycle ? null : $order,
+            ),
+            $unmarked || $order instanceof BuildCycle || $this->hasErrors($kit),
+        );
     }
 
     /**
@@ -143,13 +163,25 @@ final readonly class KitVerbs
      */
     public function bags(array $arguments): Outcome
     {
-        [$kit, $read] = $this->kit('bags', $arguments, ['school'], 'chiralex bags FOLDER [--school by-kind|by-step|by-side|parts-and-hardware]');
+        [$kit, $read] = $this->kit(
+            'bags',
+            $arguments,
+            ['school'],
+            'chiralex bags FOLDER [--school by-kind|by-step|by-side|parts-and-hardware]',
+        );
         $named = $read->flag('school');
-        $school = $named === null ? null : (School::tryFrom($named) ?? throw UsageError::badValue('--school', $named, 'by-kind, by-step, by-side or parts-and-hardware'));
+        $school =
+            $named === null
+                ? null
+                : School::tryFrom($named) ??
+                    throw UsageError::badValue('--school', $named, 'by-kind, by-step, by-side or parts-and-hardware');
         $order = (new Planner())->plan($kit);
         $plan = (new BagPlanner())->plan($kit, $order instanceof BuildCycle ? null : $order, $school);
 
-        return new Outcome((new BagsDocument(Words::forBuilder($kit)))->of($plan), $plan->conflicts !== [] || $this->hasErrors($kit));
+        return new Outcome(
+            (new BagsDocument(Words::forBuilder($kit)))->of($plan),
+            $plan->conflicts !== [] || $this->hasErrors($kit),
+        );
     }
 
     /**
@@ -164,7 +196,11 @@ final readonly class KitVerbs
         $order = (new Planner())->plan($kit);
         $document = (new BenchDocument(Words::english()))->of($kit, $order instanceof BuildCycle ? null : $order);
 
-        return new Outcome($document, array_filter($document['tests'], static fn(array $test): bool => $test['fault'] !== '') !== [] || $this->hasErrors($kit));
+        return new Outcome(
+            $document,
+            array_filter($document['tests'], static fn(array $test): bool => $test['fault'] !== '') !== [] ||
+                $this->hasErrors($kit),
+        );
     }
 
     /**
@@ -176,7 +212,11 @@ final readonly class KitVerbs
     public function safety(array $arguments): Outcome
     {
         [$kit] = $this->kit('safety', $arguments, [], 'chiralex safety FOLDER');
-        $blocks = array_filter((new SafetyMatters())->matters(new Subject($kit, (new Planner())->plan($kit))), static fn(Matter $matter): bool => $matter->weight->stopsRelease()) !== [];
+        $blocks =
+            array_filter(
+                (new SafetyMatters())->matters(new Subject($kit, (new Planner())->plan($kit))),
+                static fn(Matter $matter): bool => $matter->weight->stopsRelease(),
+            ) !== [];
 
         return new Outcome((new SafetyDocument(Words::forBuilder($kit)))->of($kit), $blocks || $this->hasErrors($kit));
     }
@@ -198,7 +238,9 @@ final readonly class KitVerbs
         if ($order instanceof BuildCycle) {
             return new Outcome((new OrderDocument(Words::english()))->cycle($order), true);
         }
-        $bytes = (new ManualFile())->sheet($kit, $order, $kind) ?? throw UsageError::badValue('--kind', $kind, 'mat, drilling or callouts');
+        $bytes =
+            (new ManualFile())->sheet($kit, $order, $kind) ??
+            throw UsageError::badValue('--kind', $kind, 'mat, drilling or callouts');
         if (@file_put_contents($file, $bytes) === false) {
             throw UnusableFile::unwritable($file);
         }
@@ -222,7 +264,12 @@ final readonly class KitVerbs
         $files = (new KitFiles())->fromPath($read->only('package'));
         $kit = (new KitReader())->read($files, $read->options());
         $package = (new DataPackage())->of($kit, $files);
-        if (@file_put_contents($file, (new KitArchive())->described($files, $package, "{$kit->name} {$kit->revision}")) === false) {
+        if (
+            @file_put_contents(
+                $file,
+                (new KitArchive())->described($files, $package, "{$kit->name} {$kit->revision}"),
+            ) === false
+        ) {
             throw UnusableFile::unwritable($file);
         }
 
@@ -246,12 +293,17 @@ final readonly class KitVerbs
         if ($order instanceof BuildCycle) {
             return new Outcome((new OrderDocument(Words::english()))->cycle($order), true);
         }
-        $bytes = (new ManualFile())->bytes($kit, $order, $format) ?? throw UsageError::badValue('--format', $format, 'html, md, pdf or txt');
+        $bytes =
+            (new ManualFile())->bytes($kit, $order, $format) ??
+            throw UsageError::badValue('--format', $format, 'html, md, pdf or txt');
         if (@file_put_contents($file, $bytes) === false) {
             throw UnusableFile::unwritable($file);
         }
 
-        return new Outcome(['file' => $file, 'format' => $format, 'bytes' => strlen($bytes), 'steps' => count($order->steps)], $this->hasErrors($kit));
+        return new Outcome(
+            ['file' => $file, 'format' => $format, 'bytes' => strlen($bytes), 'steps' => count($order->steps)],
+            $this->hasErrors($kit),
+        );
     }
 
     /**
@@ -287,6 +339,9 @@ final readonly class KitVerbs
 
     private function hasErrors(Kit $kit): bool
     {
-        return array_filter($kit->problems, static fn(Problem $problem): bool => $problem->severity === Severity::Error) !== [];
+        return array_filter(
+            $kit->problems,
+            static fn(Problem $problem): bool => $problem->severity === Severity::Error,
+        ) !== [];
     }
 }

@@ -31,7 +31,12 @@ final readonly class ManualFile
     {
         $words = Words::forBuilder($kit);
         $manual = (new ManualPlanner())->manual($kit, $order, (new BagPlanner())->plan($kit, $order));
-        $html = static fn(): string => (new HtmlManual())->of((new ManualDocument($words))->of($manual), (new StepPictures($manual))->all(), [], PrintFonts::css(dirname(__DIR__) . '/node_modules'));
+        $html = static fn(): string => (new HtmlManual())->of(
+            (new ManualDocument($words))->of($manual),
+            (new StepPictures($manual))->all(),
+            [],
+            PrintFonts::css(dirname(__DIR__) . '/node_modules'),
+        );
 
         return match ($format) {
             'html' => $html(),
@@ -57,7 +62,11 @@ final readonly class ManualFile
         $html = match ($kind) {
             'mat' => (new MatSheet($words))->of($kit, $bags, $kit->settings->paper, $fonts),
             'drilling' => (new DrillSheet($words))->of($kit, $kit->settings->paper, $fonts),
-            'callouts' => CalloutSheet::of((new ManualDocument($words))->of($manual), (new StepPictures($manual))->all(), $fonts),
+            'callouts' => CalloutSheet::of(
+                (new ManualDocument($words))->of($manual),
+                (new StepPictures($manual))->all(),
+                $fonts,
+            ),
             default => null,
         };
 

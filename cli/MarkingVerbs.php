@@ -23,7 +23,9 @@ final readonly class MarkingVerbs
     {
         $read = Arguments::parse($arguments, ['kind'], 'chiralex decode CODE [--kind resistor|capacitor|inductor]');
 
-        return new Outcome((new MarkingDocuments(Words::english()))->decode($read->only('decode'), $this->unit($read->flag('kind'))));
+        return new Outcome(
+            (new MarkingDocuments(Words::english()))->decode($read->only('decode'), $this->unit($read->flag('kind'))),
+        );
     }
 
     /**
@@ -48,7 +50,11 @@ final readonly class MarkingVerbs
      */
     public function encode(array $arguments): Outcome
     {
-        $read = Arguments::parse($arguments, ['kind', 'tolerance'], 'chiralex encode VALUE [--kind resistor|capacitor|inductor] [--tolerance 5]');
+        $read = Arguments::parse(
+            $arguments,
+            ['kind', 'tolerance'],
+            'chiralex encode VALUE [--kind resistor|capacitor|inductor] [--tolerance 5]',
+        );
         $text = $read->only('encode');
         $unit = $this->unit($read->flag('kind')) ?? $this->unitOf($text);
         $value = (new ValueReader())->read($text, $unit);
@@ -60,7 +66,12 @@ final readonly class MarkingVerbs
             throw UsageError::badValue('--tolerance', $tolerance, 'percent, like 5 or 0.1');
         }
 
-        return new Outcome((new MarkingDocuments(Words::english()))->encode($value->value, $tolerance === null ? $value->tolerance : rtrim($tolerance, ' %')));
+        return new Outcome(
+            (new MarkingDocuments(Words::english()))->encode(
+                $value->value,
+                $tolerance === null ? $value->tolerance : rtrim($tolerance, ' %'),
+            ),
+        );
     }
 
     /** @throws UsageError when the kind is none of the three */
@@ -79,7 +90,9 @@ final readonly class MarkingVerbs
     private function unitOf(string $text): Unit
     {
         return match (1) {
-            preg_match('~\d\s*[pnu\x{00B5}\x{03BC}m]?F~u', $text), preg_match('~\d\s*[pnu\x{00B5}\x{03BC}]\d*$~u', $text) => Unit::Farad,
+            preg_match('~\d\s*[pnu\x{00B5}\x{03BC}m]?F~u', $text),
+            preg_match('~\d\s*[pnu\x{00B5}\x{03BC}]\d*$~u', $text)
+                => Unit::Farad,
             preg_match('~\d\s*[nu\x{00B5}\x{03BC}m]?H~u', $text) => Unit::Henry,
             default => Unit::Ohm,
         };

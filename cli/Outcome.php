@@ -8,8 +8,5 @@ namespace ChiralexCli;
 final readonly class Outcome
 {
     /** @param array<string, mixed> $document */
-    public function __construct(
-        public array $document,
-        public bool $blocks = false,
-    ) {}
+    public function __construct(public array $document, public bool $blocks = false) {}
 }

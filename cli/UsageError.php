@@ -31,6 +31,11 @@ final class UsageError extends RuntimeException
 
     public static function unknownPart(string $designator): self
     {
-        return new self(sprintf('--fitted names "%s", which has no place on that board; correct the designator.', mb_strimwidth($designator, 0, 30, '...')));
+        return new self(
+            sprintf(
+                '--fitted names "%s", which has no place on that board; correct the designator.',
+                mb_strimwidth($designator, 0, 30, '...'),
+            ),
+        );
     }
 }

@@ -6,7 +6,12 @@ return [
     'default' => env('LOG_CHANNEL', 'daily'),
     'channels' => [
         'daily' => ['driver' => 'daily', 'path' => storage_path('logs/chiralex.log'), 'level' => 'info', 'days' => 14],
-        'stderr' => ['driver' => 'monolog', 'handler' => Monolog\Handler\StreamHandler::class, 'with' => ['stream' => 'php://stderr'], 'level' => 'warning'],
+        'stderr' => [
+            'driver' => 'monolog',
+            'handler' => Monolog\Handler\StreamHandler::class,
+            'with' => ['stream' => 'php://stderr'],
+            'level' => 'warning',
+        ],
         'null' => ['driver' => 'monolog', 'handler' => Monolog\Handler\NullHandler::class],
     ],
 ];

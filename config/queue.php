@@ -6,7 +6,13 @@ return [
     'default' => env('QUEUE_CONNECTION', 'database'),
     'connections' => [
         'sync' => ['driver' => 'sync'],
-        'database' => ['driver' => 'database', 'table' => 'jobs', 'queue' => 'default', 'retry_after' => (int) env('QUEUE_RETRY_AFTER', 200), 'after_commit' => true],
+        'database' => [
+            'driver' => 'database',
+            'table' => 'jobs',
+            'queue' => 'default',
+            'retry_after' => (int) env('QUEUE_RETRY_AFTER', 200),
+            'after_commit' => true,
+        ],
     ],
     'failed' => ['driver' => 'database-uuids', 'database' => 'pgsql', 'table' => 'failed_jobs'],
 ];

@@ -30,7 +30,22 @@ use ChiralexRender\Svg\BoardDocument;
 /** The documents of one kit by name. It is planned once, reviewed once and bagged once, however many of them are asked for. */
 final class KitDocuments
 {
-    public const NAMES = ['parts', 'check', 'order', 'order-lowest-first', 'order-kind-by-kind', 'order-block-by-block', 'marks', 'bags', 'bench', 'manual', 'safety', 'boards', 'shelf', 'pictures'];
+    public const NAMES = [
+        'parts',
+        'check',
+        'order',
+        'order-lowest-first',
+        'order-kind-by-kind',
+        'order-block-by-block',
+        'marks',
+        'bags',
+        'bench',
+        'manual',
+        'safety',
+        'boards',
+        'shelf',
+        'pictures',
+    ];
 
     private BuildOrder|BuildCycle|null $planned = null;
     /** @var ?list<Matter> */
@@ -53,10 +68,16 @@ final class KitDocuments
             'parts' => (new PartsDocument($words))->of($this->kit),
             'check' => (new CheckDocument($words))->of($this->matters()),
             'order' => $this->order($this->kit, $this->planned(), $words),
-            'marks' => (new MarksDocument($builder))->of((new KitCallouts())->callouts($this->kit, $this->built()), $this->kit, $this->built()),
+            'marks' => (new MarksDocument($builder))->of(
+                (new KitCallouts())->callouts($this->kit, $this->built()),
+                $this->kit,
+                $this->built(),
+            ),
             'bags' => (new BagsDocument($builder))->of($this->bags()),
             'bench' => (new BenchDocument($words))->of($this->kit, $this->built()),
-            'manual' => $this->built() === null ? [] : (new ManualDocument($builder))->of($this->manual($this->built())),
+            'manual' => $this->built() === null
+                ? []
+                : (new ManualDocument($builder))->of($this->manual($this->built())),
             'pictures' => $this->built() === null ? [] : (new StepPictures($this->manual($this->built())))->all(),
             'safety' => (new SafetyDocument($words))->of($this->kit),
             'boards' => (new BoardDocument())->of($this->kit),

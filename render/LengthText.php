@@ -31,7 +31,8 @@ final readonly class LengthText
     {
         return match ($this->units) {
             'inch' => "{$this->number($low, $point)} {$to} {$this->inch($high, $point)}",
-            'both' => str_replace('.', $point, "{$low} {$to} {$high}") . "\u{2009}mm ({$this->number($low, $point)} {$to} {$this->inch($high, $point)})",
+            'both' => str_replace('.', $point, "{$low} {$to} {$high}") .
+                "\u{2009}mm ({$this->number($low, $point)} {$to} {$this->inch($high, $point)})",
             default => str_replace('.', $point, "{$low} {$to} {$high}") . "\u{2009}mm",
         };
     }
@@ -46,7 +47,9 @@ final readonly class LengthText
     {
         try {
             $length = BigDecimal::of($millimetres);
-            $inch = $length->dividedBy('25.4', $length->abs()->isLessThan('2.54') ? 3 : 2, RoundingMode::HALF_UP)->stripTrailingZeros();
+            $inch = $length
+                ->dividedBy('25.4', $length->abs()->isLessThan('2.54') ? 3 : 2, RoundingMode::HALF_UP)
+                ->stripTrailingZeros();
         } catch (MathException) {
             return $millimetres;
         }

@@ -16,7 +16,12 @@ final readonly class Told
     /** @return array{code: string, text: string, origin: string, numbers: array<string, string|int|float|list<string>>} */
     public function reason(Reason $reason): array
     {
-        return ['code' => $reason->code, 'text' => $this->words->of($reason), 'origin' => $reason->origin->value, 'numbers' => $reason->args];
+        return [
+            'code' => $reason->code,
+            'text' => $this->words->of($reason),
+            'origin' => $reason->origin->value,
+            'numbers' => $reason->args,
+        ];
     }
 
     /**
@@ -31,12 +36,25 @@ final readonly class Told
     /** @return array{severity: string, code: string, message: string, file: ?string, row: ?int, column: ?string} */
     public function problem(Problem $problem): array
     {
-        return ['severity' => $problem->severity->value, 'code' => $problem->code, 'message' => $this->words->of($problem), 'file' => $problem->file, 'row' => $problem->row, 'column' => $problem->column];
+        return [
+            'severity' => $problem->severity->value,
+            'code' => $problem->code,
+            'message' => $this->words->of($problem),
+            'file' => $problem->file,
+            'row' => $problem->row,
+            'column' => $problem->column,
+        ];
     }
 
     /** @return array{severity: string, station: string, code: string, message: string, designators: list<string>} */
     public function matter(Matter $matter): array
     {
-        return ['severity' => $matter->weight->value, 'station' => $matter->station->value, 'code' => $matter->code, 'message' => $this->words->of($matter), 'designators' => $matter->designators];
+        return [
+            'severity' => $matter->weight->value,
+            'station' => $matter->station->value,
+            'code' => $matter->code,
+            'message' => $this->words->of($matter),
+            'designators' => $matter->designators,
+        ];
     }
 }

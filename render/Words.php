@@ -43,7 +43,12 @@ final readonly class Words
         $language = isset(self::LANGUAGES[$language]) ? $language : 'en';
         $english = self::sentences('en');
 
-        return new self($language, $language === 'en' ? $english : [...$english, ...self::sentences($language)], self::names($language), new LengthText($units));
+        return new self(
+            $language,
+            $language === 'en' ? $english : [...$english, ...self::sentences($language)],
+            self::names($language),
+            new LengthText($units),
+        );
     }
 
     /** What the builder reads: the kit's language and units, and the sentences its maker wrote. */
@@ -146,9 +151,13 @@ final readonly class Words
 
     private function measured(string $sentence): string
     {
-        return (string) preg_replace_callback('~\{(\d+(?:\.\d+)?)(?:\.\.(\d+(?:\.\d+)?))? mm\}~', fn(array $found): string => isset($found[2])
-            ? $this->lengths->between($found[1], $found[2], $this->sentences['page.to'] ?? 'to', $this->point())
-            : $this->lengths->of($found[1], $this->point()), $sentence);
+        return (string) preg_replace_callback(
+            '~\{(\d+(?:\.\d+)?)(?:\.\.(\d+(?:\.\d+)?))? mm\}~',
+            fn(array $found): string => isset($found[2])
+                ? $this->lengths->between($found[1], $found[2], $this->sentences['page.to'] ?? 'to', $this->point())
+                : $this->lengths->of($found[1], $this->point()),
+            $sentence,
+        );
     }
 
     /** @return array<string, string> */
@@ -182,6 +191,11 @@ final readonly class Words
     /** @param list<string> $names */
     private function list(array $names): string
     {
-        return count($names) > 12 ? strtr($this->sentences['page.and-more'] ?? '', ['{names}' => implode(', ', array_slice($names, 0, 11)), '{count}' => (string) (count($names) - 11)]) : implode(', ', $names);
+        return count($names) > 12
+            ? strtr($this->sentences['page.and-more'] ?? '', [
+                '{names}' => implode(', ', array_slice($names, 0, 11)),
+                '{count}' => (string) (count($names) - 11),
+            ])
+            : implode(', ', $names);
     }
 }

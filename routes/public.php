@@ -10,9 +10,20 @@ use Illuminate\Support\Facades\Route;
 Route::get('/health', Health::class)->name('health');
 
 // The public page of a kit: its token is all that is asked for. Reading and ticking never use up reporting.
-Route::get('/b/{token}', [PageController::class, 'show'])->where('token', '[0-9a-f]{32}')->middleware('throttle:public-read')->name('public.page');
-Route::prefix('api/public/{token}')->where(['token' => '[0-9a-f]{32}'])->group(function (): void {
-    Route::get('/', [PageController::class, 'data'])->middleware('throttle:public-read')->name('public.data');
-    Route::post('/ticks', [PageController::class, 'tick'])->middleware('throttle:public-tick')->name('public.ticks');
-    Route::post('/reports', [PageController::class, 'report'])->middleware('throttle:public-report')->name('public.report');
-});
+Route::get('/b/{token}', [PageController::class, 'show'])
+    ->where('token', '[0-9a-f]{32}')
+    ->middleware('throttle:public-read')
+    ->name('public.page');
+Route::prefix('api/public/{token}')
+    ->where(['token' => '[0-9a-f]{32}'])
+    ->group(function (): void {
+        Route::get('/', [PageController::class, 'data'])
+            ->middleware('throttle:public-read')
+            ->name('public.data');
+        Route::post('/ticks', [PageController::class, 'tick'])
+            ->middleware('throttle:public-tick')
+            ->name('public.ticks');
+        Route::post('/reports', [PageController::class, 'report'])
+            ->middleware('throttle:public-report')
+            ->name('public.report');
+    });

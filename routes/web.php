@@ -50,79 +50,188 @@ Route::prefix('api')->group(function (): void {
         Route::post('/sign-out', SignOut::class)->middleware('can:see-kits')->name('sign-out');
         Route::get('/markings', FindMarking::class)->middleware('can:see-kits')->name('markings');
 
-        Route::get('/kits', [KitController::class, 'index'])->middleware('can:see-kits')->name('kits.index');
-        Route::get('/kits/{kit}', [KitController::class, 'show'])->middleware('can:see-kits')->name('kits.show');
-        Route::put('/kits/{kit}/aside', [KitController::class, 'aside'])->middleware('can:edit-kits')->name('kits.aside');
-        Route::delete('/kits/{kit}', [KitController::class, 'destroy'])->middleware('can:edit-kits')->name('kits.destroy');
-        Route::get('/kits/{kit}/revisions', [RevisionController::class, 'index'])->middleware('can:see-kits')->name('revisions.index');
-        Route::get('/pictures/{picture}', ShowPicture::class)->where('picture', '[0-9a-f]{64}')->middleware('can:see-kits')->name('pictures.show');
-        Route::post('/imports', [ImportController::class, 'store'])->middleware('can:edit-kits')->name('imports.store');
-        Route::get('/imports/{import}', [ImportController::class, 'show'])->middleware('can:edit-kits')->name('imports.show');
-        Route::delete('/imports/{import}', [ImportController::class, 'destroy'])->middleware('can:edit-kits')->name('imports.cancel');
+        Route::get('/kits', [KitController::class, 'index'])
+            ->middleware('can:see-kits')
+            ->name('kits.index');
+        Route::get('/kits/{kit}', [KitController::class, 'show'])
+            ->middleware('can:see-kits')
+            ->name('kits.show');
+        Route::put('/kits/{kit}/aside', [KitController::class, 'aside'])
+            ->middleware('can:edit-kits')
+            ->name('kits.aside');
+        Route::delete('/kits/{kit}', [KitController::class, 'destroy'])
+            ->middleware('can:edit-kits')
+            ->name('kits.destroy');
+        Route::get('/kits/{kit}/revisions', [RevisionController::class, 'index'])
+            ->middleware('can:see-kits')
+            ->name('revisions.index');
+        Route::get('/pictures/{picture}', ShowPicture::class)
+            ->where('picture', '[0-9a-f]{64}')
+            ->middleware('can:see-kits')
+            ->name('pictures.show');
+        Route::post('/imports', [ImportController::class, 'store'])
+            ->middleware('can:edit-kits')
+            ->name('imports.store');
+        Route::get('/imports/{import}', [ImportController::class, 'show'])
+            ->middleware('can:edit-kits')
+            ->name('imports.show');
+        Route::delete('/imports/{import}', [ImportController::class, 'destroy'])
+            ->middleware('can:edit-kits')
+            ->name('imports.cancel');
         Route::post('/demo', LoadDemo::class)->middleware('can:edit-kits')->name('demo');
 
         Route::prefix('/revisions/{revision}')->group(function (): void {
-            Route::get('/', [RevisionController::class, 'show'])->middleware('can:see-kits')->name('revisions.show');
-            Route::delete('/', [RevisionController::class, 'destroy'])->middleware('can:edit-kits')->name('revisions.destroy');
-            Route::put('/aside', [RevisionController::class, 'aside'])->middleware('can:edit-kits')->name('revisions.aside');
-            Route::post('/revisions', [RevisionController::class, 'store'])->middleware('can:edit-kits')->name('revisions.copy');
-            Route::post('/release', ReleaseController::class)->middleware('can:release-kits')->name('revisions.release');
+            Route::get('/', [RevisionController::class, 'show'])
+                ->middleware('can:see-kits')
+                ->name('revisions.show');
+            Route::delete('/', [RevisionController::class, 'destroy'])
+                ->middleware('can:edit-kits')
+                ->name('revisions.destroy');
+            Route::put('/aside', [RevisionController::class, 'aside'])
+                ->middleware('can:edit-kits')
+                ->name('revisions.aside');
+            Route::post('/revisions', [RevisionController::class, 'store'])
+                ->middleware('can:edit-kits')
+                ->name('revisions.copy');
+            Route::post('/release', ReleaseController::class)
+                ->middleware('can:release-kits')
+                ->name('revisions.release');
             Route::get('/take/{what}', TakeController::class)->middleware('can:see-kits')->name('revisions.take');
-            Route::get('/documents/{document}', ShowDocument::class)->middleware('can:see-kits')->name('revisions.document');
-            Route::get('/difference/{earlier}', ShowDifference::class)->middleware('can:see-kits')->name('revisions.difference');
+            Route::get('/documents/{document}', ShowDocument::class)
+                ->middleware('can:see-kits')
+                ->name('revisions.document');
+            Route::get('/difference/{earlier}', ShowDifference::class)
+                ->middleware('can:see-kits')
+                ->name('revisions.difference');
             Route::get('/boards', ShowBoards::class)->middleware('can:see-kits')->name('revisions.boards');
             Route::get('/skyline/{step}', ShowSkyline::class)->middleware('can:see-kits')->name('revisions.skyline');
-            Route::get('/approach/{designator}', ShowApproach::class)->where('designator', '[^/]{1,60}')->middleware('can:see-kits')->name('revisions.approach');
-            Route::get('/pilot', [PilotController::class, 'show'])->middleware('can:see-kits')->name('pilot.show');
-            Route::post('/pilot/photos', [PilotController::class, 'store'])->middleware('can:edit-kits')->name('pilot.photos');
-            Route::get('/pilot/photos/{photo}', [PilotController::class, 'photo'])->where('photo', '[0-9a-f]{64}')->middleware('can:see-kits')->name('pilot.photo');
-            Route::get('/edits', [EditController::class, 'index'])->middleware('can:see-kits')->name('edits.index');
-            Route::post('/edits', [EditController::class, 'store'])->middleware('can:edit-kits')->name('edits.store');
+            Route::get('/approach/{designator}', ShowApproach::class)
+                ->where('designator', '[^/]{1,60}')
+                ->middleware('can:see-kits')
+                ->name('revisions.approach');
+            Route::get('/pilot', [PilotController::class, 'show'])
+                ->middleware('can:see-kits')
+                ->name('pilot.show');
+            Route::post('/pilot/photos', [PilotController::class, 'store'])
+                ->middleware('can:edit-kits')
+                ->name('pilot.photos');
+            Route::get('/pilot/photos/{photo}', [PilotController::class, 'photo'])
+                ->where('photo', '[0-9a-f]{64}')
+                ->middleware('can:see-kits')
+                ->name('pilot.photo');
+            Route::get('/edits', [EditController::class, 'index'])
+                ->middleware('can:see-kits')
+                ->name('edits.index');
+            Route::post('/edits', [EditController::class, 'store'])
+                ->middleware('can:edit-kits')
+                ->name('edits.store');
             Route::post('/undo', Undo::class)->middleware('can:edit-kits')->name('edits.undo');
             Route::post('/files', AddFile::class)->middleware('can:edit-kits')->name('files.store');
             Route::post('/bench/try', TryReading::class)->middleware('can:edit-kits')->name('bench.try');
             Route::post('/order/try', TryOrder::class)->middleware('can:edit-kits')->name('order.try');
-            Route::get('/faults', [FaultController::class, 'show'])->middleware('can:see-kits')->name('faults.show');
-            Route::post('/faq', [FaultController::class, 'store'])->middleware('can:answer-reports')->name('faq.store');
+            Route::get('/faults', [FaultController::class, 'show'])
+                ->middleware('can:see-kits')
+                ->name('faults.show');
+            Route::post('/faq', [FaultController::class, 'store'])
+                ->middleware('can:answer-reports')
+                ->name('faq.store');
         });
 
-        Route::get('/library', [LibraryController::class, 'index'])->middleware('can:see-kits')->name('library.index');
-        Route::post('/library', [LibraryController::class, 'store'])->middleware('can:edit-kits')->name('library.store');
-        Route::post('/library/give', [LibraryController::class, 'give'])->middleware('can:edit-kits')->name('library.give');
-        Route::get('/library/part', [LibraryController::class, 'show'])->middleware('can:see-kits')->name('library.show');
-        Route::get('/library/{part}/photo', [LibraryController::class, 'photo'])->middleware('can:see-kits')->name('library.photo');
+        Route::get('/library', [LibraryController::class, 'index'])
+            ->middleware('can:see-kits')
+            ->name('library.index');
+        Route::post('/library', [LibraryController::class, 'store'])
+            ->middleware('can:edit-kits')
+            ->name('library.store');
+        Route::post('/library/give', [LibraryController::class, 'give'])
+            ->middleware('can:edit-kits')
+            ->name('library.give');
+        Route::get('/library/part', [LibraryController::class, 'show'])
+            ->middleware('can:see-kits')
+            ->name('library.show');
+        Route::get('/library/{part}/photo', [LibraryController::class, 'photo'])
+            ->middleware('can:see-kits')
+            ->name('library.photo');
 
         Route::post('/tables', TableController::class)->middleware('can:see-kits')->name('tables');
-        Route::post('/exports', [ExportController::class, 'store'])->middleware('can:see-kits')->name('exports.store');
+        Route::post('/exports', [ExportController::class, 'store'])
+            ->middleware('can:see-kits')
+            ->name('exports.store');
         Route::prefix('/exports/{export}')->group(function (): void {
-            Route::get('/', [ExportController::class, 'show'])->middleware('can:see-kits')->name('exports.show');
-            Route::delete('/', [ExportController::class, 'destroy'])->middleware('can:see-kits')->name('exports.cancel');
-            Route::get('/file', [ExportController::class, 'file'])->middleware('can:see-kits')->name('exports.file');
+            Route::get('/', [ExportController::class, 'show'])
+                ->middleware('can:see-kits')
+                ->name('exports.show');
+            Route::delete('/', [ExportController::class, 'destroy'])
+                ->middleware('can:see-kits')
+                ->name('exports.cancel');
+            Route::get('/file', [ExportController::class, 'file'])
+                ->middleware('can:see-kits')
+                ->name('exports.file');
         });
 
-        Route::get('/runs', [RunController::class, 'index'])->middleware('can:pack-kits')->name('runs.index');
-        Route::post('/runs', [RunController::class, 'store'])->middleware('can:pack-kits')->name('runs.store');
-        Route::get('/runs/{run}', [RunController::class, 'show'])->middleware('can:pack-kits')->name('runs.show');
-        Route::get('/runs/{run}/serials', [RunController::class, 'serials'])->middleware('can:pack-kits')->name('runs.serials');
-        Route::post('/runs/{run}/events', [RunController::class, 'pack'])->middleware('can:pack-kits')->name('runs.pack');
+        Route::get('/runs', [RunController::class, 'index'])
+            ->middleware('can:pack-kits')
+            ->name('runs.index');
+        Route::post('/runs', [RunController::class, 'store'])
+            ->middleware('can:pack-kits')
+            ->name('runs.store');
+        Route::get('/runs/{run}', [RunController::class, 'show'])
+            ->middleware('can:pack-kits')
+            ->name('runs.show');
+        Route::get('/runs/{run}/serials', [RunController::class, 'serials'])
+            ->middleware('can:pack-kits')
+            ->name('runs.serials');
+        Route::post('/runs/{run}/events', [RunController::class, 'pack'])
+            ->middleware('can:pack-kits')
+            ->name('runs.pack');
 
-        Route::get('/stock', [OrderController::class, 'stock'])->middleware('can:see-kits')->name('stock');
-        Route::get('/moves', [OrderController::class, 'moves'])->middleware('can:see-kits')->name('moves');
-        Route::get('/orders', [OrderController::class, 'index'])->middleware('can:sell-kits')->name('orders.index');
-        Route::post('/orders', [OrderController::class, 'store'])->middleware('can:sell-kits')->name('orders.store');
-        Route::post('/orders/file', [OrderController::class, 'import'])->middleware('can:sell-kits')->name('orders.import');
-        Route::post('/orders/{order}/allocate', [OrderController::class, 'allocate'])->middleware('can:sell-kits')->name('orders.allocate');
-        Route::post('/orders/{order}/free', [OrderController::class, 'free'])->middleware('can:sell-kits')->name('orders.free');
-        Route::post('/orders/{order}/ship', [OrderController::class, 'ship'])->middleware('can:sell-kits')->name('orders.ship');
+        Route::get('/stock', [OrderController::class, 'stock'])
+            ->middleware('can:see-kits')
+            ->name('stock');
+        Route::get('/moves', [OrderController::class, 'moves'])
+            ->middleware('can:see-kits')
+            ->name('moves');
+        Route::get('/orders', [OrderController::class, 'index'])
+            ->middleware('can:sell-kits')
+            ->name('orders.index');
+        Route::post('/orders', [OrderController::class, 'store'])
+            ->middleware('can:sell-kits')
+            ->name('orders.store');
+        Route::post('/orders/file', [OrderController::class, 'import'])
+            ->middleware('can:sell-kits')
+            ->name('orders.import');
+        Route::post('/orders/{order}/allocate', [OrderController::class, 'allocate'])
+            ->middleware('can:sell-kits')
+            ->name('orders.allocate');
+        Route::post('/orders/{order}/free', [OrderController::class, 'free'])
+            ->middleware('can:sell-kits')
+            ->name('orders.free');
+        Route::post('/orders/{order}/ship', [OrderController::class, 'ship'])
+            ->middleware('can:sell-kits')
+            ->name('orders.ship');
 
-        Route::get('/reports', [ReportController::class, 'index'])->middleware('can:answer-reports')->name('reports.index');
-        Route::post('/reports', [ReportController::class, 'store'])->middleware('can:answer-reports')->name('reports.store');
-        Route::get('/mails', [ReportController::class, 'mails'])->middleware('can:answer-reports')->name('mails');
+        Route::get('/reports', [ReportController::class, 'index'])
+            ->middleware('can:answer-reports')
+            ->name('reports.index');
+        Route::post('/reports', [ReportController::class, 'store'])
+            ->middleware('can:answer-reports')
+            ->name('reports.store');
+        Route::get('/mails', [ReportController::class, 'mails'])
+            ->middleware('can:answer-reports')
+            ->name('mails');
         Route::prefix('/reports/{report}')->group(function (): void {
-            Route::get('/', [ReportController::class, 'show'])->middleware('can:answer-reports')->name('reports.show');
-            Route::post('/judgements', [ReportController::class, 'judge'])->middleware('can:answer-reports')->name('reports.judge');
-            Route::post('/answers', [ReportController::class, 'answer'])->middleware('can:answer-reports')->name('reports.answer');
-            Route::get('/photo', [ReportController::class, 'photo'])->middleware('can:answer-reports')->name('reports.photo');
+            Route::get('/', [ReportController::class, 'show'])
+                ->middleware('can:answer-reports')
+                ->name('reports.show');
+            Route::post('/judgements', [ReportController::class, 'judge'])
+                ->middleware('can:answer-reports')
+                ->name('reports.judge');
+            Route::post('/answers', [ReportController::class, 'answer'])
+                ->middleware('can:answer-reports')
+                ->name('reports.answer');
+            Route::get('/photo', [ReportController::class, 'photo'])
+                ->middleware('can:answer-reports')
+                ->name('reports.photo');
         });
     });
 

@@ -11,6 +11,11 @@ final readonly class MailSink implements MailOut
 {
     public function send(int $customerId, string $subject, string $body): void
     {
-        DB::table('mails')->insert(['customer_id' => $customerId, 'subject' => mb_substr($subject, 0, 200), 'body' => $body, 'created_at' => now()]);
+        DB::table('mails')->insert([
+            'customer_id' => $customerId,
+            'subject' => mb_substr($subject, 0, 200),
+            'body' => $body,
+            'created_at' => now(),
+        ]);
     }
 }

@@ -27,36 +27,64 @@ final class ComputeDocuments implements ShouldQueue
     use InteractsWithQueue;
     use Queueable;
 
-    private const NAMES = ['parts', 'shelf', 'check', 'boards', 'order', 'marks', 'bags', 'bench', 'manual', 'safety', 'order-kind-by-kind'];
+    private const NAMES = [
+        'parts',
+        'shelf',
+        'check',
+        'boards',
+        'order',
+        'marks',
+        'bags',
+        'bench',
+        'manual',
+        'safety',
+        'order-kind-by-kind',
+    ];
 
     public int $tries = 2;
     public int $timeout = 150;
 
     /** @param int $sequence of the draft; when it has moved on meanwhile, the job of the later edit does it all */
-    public function __construct(
-        private readonly int $revisionId,
-        private readonly int $sequence,
-    ) {}
+    public function __construct(private readonly int $revisionId, private readonly int $sequence) {}
 
-    public function handle(KitFolder $folder, Workshop $workshop, Derived $derived, Documents $documents, Facts $facts): void
-    {
+    public function handle(
+        KitFolder $folder,
+        Workshop $workshop,
+        Derived $derived,
+        Documents $documents,
+        Facts $facts,
+    ): void {
         $revision = Revision::query()->find($this->revisionId);
         if ($revision === null || $revision->sequence !== $this->sequence) {
             return;
         }
         try {
             if (Release::query()->where('revision_id', $revision->id)->exists()) {
-                $facts->write($revision, array_map(static fn(string $name): string => Workshop::json($documents->get($revision, $name)), array_combine(Facts::OF, Facts::OF)));
+                $facts->write(
+                    $revision,
+                    array_map(
+                        static fn(string $name): string => Workshop::json($documents->get($revision, $name)),
+                        array_combine(Facts::OF, Facts::OF),
+                    ),
+                );
 
                 return;
             }
-            $missing = array_values(array_filter(self::NAMES, static fn(string $name): bool => $derived->known($revision, $name) === null));
+            $missing = array_values(
+                array_filter(self::NAMES, static fn(string $name): bool => $derived->known($revision, $name) === null),
+            );
             $made = $missing === [] ? [] : $workshop->documents($folder->files($revision), [], $missing);
             foreach ($made as $name => $json) {
                 $derived->keep($revision, $name, $json);
             }
-            $facts->write($revision, array_map(static fn(string $name): string => $made[$name] ?? $derived->known($revision, $name) ?? '{}', array_combine(Facts::OF, Facts::OF)));
-        } catch (LostFile|RefusedKit|TooHeavy $why) {
+            $facts->write(
+                $revision,
+                array_map(
+                    static fn(string $name): string => $made[$name] ?? ($derived->known($revision, $name) ?? '{}'),
+                    array_combine(Facts::OF, Facts::OF),
+                ),
+            );
+        } catch (LostFile | RefusedKit | TooHeavy $why) {
             $facts->fault($revision, $why->getMessage(), $why instanceof TooHeavy);
         }
     }

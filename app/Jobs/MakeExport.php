@@ -40,22 +40,40 @@ final class MakeExport implements ShouldQueue
                 return;
             }
             $hash = $store->put($chromium->print($page['html']));
-        } catch (UnusableProgram|ChiralexException $fault) {
-            Export::query()->where('id', $export->id)->update(['status' => 'failed', 'fault' => $fault->getMessage()]);
+        } catch (UnusableProgram | ChiralexException $fault) {
+            Export::query()
+                ->where('id', $export->id)
+                ->update(['status' => 'failed', 'fault' => $fault->getMessage()]);
 
             return;
         }
-        Export::query()->where('id', $export->id)->where('status', 'running')->update(['status' => 'done', 'progress' => 100, 'sha256' => $hash, 'name' => mb_substr($page['name'], 0, 110) . '.pdf']);
+        Export::query()
+            ->where('id', $export->id)
+            ->where('status', 'running')
+            ->update([
+                'status' => 'done',
+                'progress' => 100,
+                'sha256' => $hash,
+                'name' => mb_substr($page['name'], 0, 110) . '.pdf',
+            ]);
     }
 
     public function failed(?Throwable $fault): void
     {
-        Export::query()->where('id', $this->exportId)->update(['status' => 'failed', 'fault' => 'It could not be printed. Try again; if it stays, look into var/log/worker.log.']);
+        Export::query()
+            ->where('id', $this->exportId)
+            ->update([
+                'status' => 'failed',
+                'fault' => 'It could not be printed. Try again; if it stays, look into var/log/worker.log.',
+            ]);
     }
 
     /** False when it was cancelled in the meantime. */
     private function reached(Export $export, int $percent): bool
     {
-        return Export::query()->where('id', $export->id)->whereIn('status', ['queued', 'running'])->update(['status' => 'running', 'progress' => $percent]) === 1;
+        return Export::query()
+            ->where('id', $export->id)
+            ->whereIn('status', ['queued', 'running'])
+            ->update(['status' => 'running', 'progress' => $percent]) === 1;
     }
 }

@@ -43,13 +43,25 @@ final class RunImport implements ShouldQueue
             foreach ($import->files as $file) {
                 $dropped[$file['name']] = $store->get($file['sha256']);
             }
-            $make($dropped, $import->user_id, $import->designator_column, $this->reached(...), static function (Revision $revision) use ($import): void {
-                if (Import::query()->where('id', $import->id)->whereIn('status', ['queued', 'running'])->update(['status' => 'done', 'progress' => 100, 'revision_id' => $revision->id]) === 0) {
+            $make($dropped, $import->user_id, $import->designator_column, $this->reached(...), static function (
+                Revision $revision,
+            ) use ($import): void {
+                if (
+                    Import::query()
+                        ->where('id', $import->id)
+                        ->whereIn('status', ['queued', 'running'])
+                        ->update(['status' => 'done', 'progress' => 100, 'revision_id' => $revision->id]) === 0
+                ) {
                     throw TooHeavy::stopped();
                 }
             });
-        } catch (UnusableFile|ChiralexException|RefusedKit|TooHeavy $why) {
-            $this->refuse($import, $why->getMessage(), $why instanceof UnreadableTable && $why->missing === 'designator' ? $why->headers : null, $uses);
+        } catch (UnusableFile | ChiralexException | RefusedKit | TooHeavy $why) {
+            $this->refuse(
+                $import,
+                $why->getMessage(),
+                $why instanceof UnreadableTable && $why->missing === 'designator' ? $why->headers : null,
+                $uses,
+            );
         }
     }
 
@@ -64,13 +76,24 @@ final class RunImport implements ShouldQueue
     /** @param ?list<string> $headers */
     private function refuse(Import $import, string $why, ?array $headers, FileUses $uses): void
     {
-        Import::query()->where('id', $import->id)->whereIn('status', ['queued', 'running'])->update(['status' => 'failed', 'fault' => mb_scrub($why), 'headers' => $headers === null ? null : json_encode(array_map(mb_scrub(...), $headers), JSON_THROW_ON_ERROR)]);
+        Import::query()
+            ->where('id', $import->id)
+            ->whereIn('status', ['queued', 'running'])
+            ->update([
+                'status' => 'failed',
+                'fault' => mb_scrub($why),
+                'headers' =>
+                    $headers === null ? null : json_encode(array_map(mb_scrub(...), $headers), JSON_THROW_ON_ERROR),
+            ]);
         $uses->discardUnused(array_column($import->files, 'sha256'));
     }
 
     /** False when it was cancelled in the meantime. */
     private function reached(int $percent): bool
     {
-        return Import::query()->where('id', $this->importId)->whereIn('status', ['queued', 'running'])->update(['status' => 'running', 'progress' => $percent]) === 1;
+        return Import::query()
+            ->where('id', $this->importId)
+            ->whereIn('status', ['queued', 'running'])
+            ->update(['status' => 'running', 'progress' => $percent]) === 1;
     }
 }

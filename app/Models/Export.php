@@ -25,7 +25,19 @@ use Illuminate\Database\Eloquent\Model;
  */
 final class Export extends Model
 {
-    protected $fillable = ['operation_id', 'kind', 'subject', 'paper', 'options', 'status', 'progress', 'sha256', 'name', 'fault', 'user_id'];
+    protected $fillable = [
+        'operation_id',
+        'kind',
+        'subject',
+        'paper',
+        'options',
+        'status',
+        'progress',
+        'sha256',
+        'name',
+        'fault',
+        'user_id',
+    ];
 
     /** @return array<string, class-string|string> */
     protected function casts(): array

@@ -22,7 +22,17 @@ use Illuminate\Database\Eloquent\Model;
  */
 final class Import extends Model
 {
-    protected $fillable = ['operation_id', 'user_id', 'status', 'progress', 'files', 'designator_column', 'fault', 'headers', 'revision_id'];
+    protected $fillable = [
+        'operation_id',
+        'user_id',
+        'status',
+        'progress',
+        'files',
+        'designator_column',
+        'fault',
+        'headers',
+        'revision_id',
+    ];
 
     /** @return array<string, string> */
     protected function casts(): array

@@ -38,10 +38,13 @@ final class AppServiceProvider extends ServiceProvider
     private function throttles(): void
     {
         foreach (['public-read' => 600, 'public-tick' => 600, 'public-report' => 60] as $name => $minute) {
-            RateLimiter::for($name, static fn(Request $request): array => [
-                Limit::perMinute($minute)->by("{$name} token " . self::token($request)),
-                Limit::perMinute(5 * $minute)->by("{$name} address {$request->ip()}"),
-            ]);
+            RateLimiter::for(
+                $name,
+                static fn(Request $request): array => [
+                    Limit::perMinute($minute)->by("{$name} token " . self::token($request)),
+                    Limit::perMinute(5 * $minute)->by("{$name} address {$request->ip()}"),
+                ],
+            );
         }
     }
 

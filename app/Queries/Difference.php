@@ -30,10 +30,7 @@ use Illuminate\Support\Facades\DB;
  */
 final readonly class Difference
 {
-    public function __construct(
-        private KitFolder $folder,
-        private Derived $derived,
-    ) {}
+    public function __construct(private KitFolder $folder, private Derived $derived) {}
 
     /**
      * @return array{before: string, after: string, entries: list<Entry>, bags: list<BagChange>, readings: list<ReadingChange>, packed: list<string>, faq: array<string, list<string>>}
@@ -44,7 +41,20 @@ final readonly class Difference
     {
         $difference = $this->computed($before, $after);
 
-        return $difference + ['packed' => $this->packed($before), 'faq' => $this->faq($before->kit_id, array_values(array_unique(array_merge(array_column($difference['entries'], 'designator'), array_column($difference['entries'], 'was')))))];
+        return $difference + [
+            'packed' => $this->packed($before),
+            'faq' => $this->faq(
+                $before->kit_id,
+                array_values(
+                    array_unique(
+                        array_merge(
+                            array_column($difference['entries'], 'designator'),
+                            array_column($difference['entries'], 'was'),
+                        ),
+                    ),
+                ),
+            ),
+        ];
     }
 
     /**
@@ -55,7 +65,12 @@ final readonly class Difference
      */
     public function forBuilder(Revision $mine): ?array
     {
-        $newest = Revision::query()->where('kit_id', $mine->kit_id)->where('id', '>', $mine->id)->whereIn('id', Release::query()->select('revision_id'))->orderByDesc('id')->first();
+        $newest = Revision::query()
+            ->where('kit_id', $mine->kit_id)
+            ->where('id', '>', $mine->id)
+            ->whereIn('id', Release::query()->select('revision_id'))
+            ->orderByDesc('id')
+            ->first();
         if ($newest === null) {
             return null;
         }
@@ -64,7 +79,15 @@ final readonly class Difference
         } catch (NoDifference) {
             return null;
         }
-        $seen = array_values(array_filter(array_map(static fn(array $entry): array => ['designator' => $entry['designator'], 'seen' => $entry['seen']], $entries), static fn(array $entry): bool => $entry['seen'] !== ''));
+        $seen = array_values(
+            array_filter(
+                array_map(
+                    static fn(array $entry): array => ['designator' => $entry['designator'], 'seen' => $entry['seen']],
+                    $entries,
+                ),
+                static fn(array $entry): bool => $entry['seen'] !== '',
+            ),
+        );
 
         return $seen === [] ? null : ['after' => $newest->name, 'entries' => $seen];
     }
@@ -77,11 +100,22 @@ final readonly class Difference
     private function computed(Revision $before, Revision $after): array
     {
         /** @var array{before: string, after: string, entries: list<Entry>, bags: list<BagChange>, readings: list<ReadingChange>} */
-        return $this->derived->document($after, 'difference since ' . hash('sha256', json_encode($before->files, JSON_THROW_ON_ERROR)), function () use ($before, $after): array {
-            [$old, $new] = [$this->manual($this->folder->kit($before), $before->name), $this->manual($this->folder->kit($after), $after->name)];
+        return $this->derived->document(
+            $after,
+            'difference since ' . hash('sha256', json_encode($before->files, JSON_THROW_ON_ERROR)),
+            function () use ($before, $after): array {
+                [$old, $new] = [
+                    $this->manual($this->folder->kit($before), $before->name),
+                    $this->manual($this->folder->kit($after), $after->name),
+                ];
 
-            return (new DifferenceDocument(Words::english()))->of((new RevisionDifference())->between($old->kit, $new->kit), $old, $new);
-        });
+                return (new DifferenceDocument(Words::english()))->of(
+                    (new RevisionDifference())->between($old->kit, $new->kit),
+                    $old,
+                    $new,
+                );
+            },
+        );
     }
 
     /**
@@ -91,7 +125,14 @@ final readonly class Difference
     private function faq(int $kitId, array $designators): array
     {
         $asked = [];
-        foreach (Row::all(DB::table('faq_entries')->where('kit_id', $kitId)->orderBy('id')->select(['question', 'anchor'])) as $row) {
+        foreach (
+            Row::all(
+                DB::table('faq_entries')
+                    ->where('kit_id', $kitId)
+                    ->orderBy('id')
+                    ->select(['question', 'anchor']),
+            ) as $row
+        ) {
             $anchor = json_decode($row->text('anchor'), true);
             foreach (is_array($anchor) ? $anchor : [] as $designator) {
                 if (is_string($designator) && in_array($designator, $designators, true)) {
@@ -106,8 +147,18 @@ final readonly class Difference
     /** @return list<string> serial numbers packed from a revision, neither taken apart again nor scrapped */
     private function packed(Revision $revision): array
     {
-        return array_map(static fn(Row $row): string => $row->text('serial'), Row::all(DB::table('units')->join('releases', 'releases.id', '=', 'release_id')->where('revision_id', $revision->id)
-            ->join('unit_states', 'unit_states.unit_id', '=', 'units.id')->whereNotIn('entry', ['unpacked', 'scrapped'])->orderBy('number')->select('serial')));
+        return array_map(
+            static fn(Row $row): string => $row->text('serial'),
+            Row::all(
+                DB::table('units')
+                    ->join('releases', 'releases.id', '=', 'release_id')
+                    ->where('revision_id', $revision->id)
+                    ->join('unit_states', 'unit_states.unit_id', '=', 'units.id')
+                    ->whereNotIn('entry', ['unpacked', 'scrapped'])
+                    ->orderBy('number')
+                    ->select('serial'),
+            ),
+        );
     }
 
     /** @throws NoDifference */
@@ -115,6 +166,8 @@ final readonly class Difference
     {
         $order = (new Planner())->plan($kit);
 
-        return $order instanceof BuildOrder ? (new ManualPlanner())->manual($kit, $order, (new BagPlanner())->plan($kit, $order)) : throw NoDifference::cycle($revision);
+        return $order instanceof BuildOrder
+            ? (new ManualPlanner())->manual($kit, $order, (new BagPlanner())->plan($kit, $order))
+            : throw NoDifference::cycle($revision);
     }
 }

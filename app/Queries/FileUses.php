@@ -32,7 +32,8 @@ final readonly class FileUses
     private function named(array $hashes): array
     {
         $wanted = '{' . implode(',', $hashes) . '}';
-        $rows = DB::select("
+        $rows = DB::select(
+            "
             select value from revisions, jsonb_each_text(files) where value = any(?::text[])
             union select value from releases, jsonb_each_text(files) where value = any(?::text[])
             union select sha256 from original_files where sha256 = any(?::text[])
@@ -41,7 +42,9 @@ final readonly class FileUses
             union select picture from revision_facts where picture = any(?::text[])
             union select photo from reports where photo = any(?::text[])
             union select photo from library_parts where photo = any(?::text[])
-            union select sha256 from exports where sha256 = any(?::text[])", array_fill(0, 9, $wanted));
+            union select sha256 from exports where sha256 = any(?::text[])",
+            array_fill(0, 9, $wanted),
+        );
 
         $named = [];
         foreach ($rows as $row) {

@@ -24,30 +24,67 @@ final readonly class Inbox
             $query->whereRaw('not (judged and answered)');
         }
         if ($page->search !== '') {
-            $query->where(static fn(Builder $either): Builder => $either->where('reports.text', 'ilike', $page->pattern())->orWhere('reports.serial', 'ilike', $page->pattern())->orWhere('kits.name', 'ilike', $page->pattern())->orWhere('customers.name', 'ilike', $page->pattern()));
+            $query->where(
+                static fn(Builder $either): Builder => $either
+                    ->where('reports.text', 'ilike', $page->pattern())
+                    ->orWhere('reports.serial', 'ilike', $page->pattern())
+                    ->orWhere('kits.name', 'ilike', $page->pattern())
+                    ->orWhere('customers.name', 'ilike', $page->pattern()),
+            );
         }
         $open = DB::table('report_states')->whereRaw('not (judged and answered)')->count();
         $all = DB::table('report_states')->count();
         $total = $page->search === '' ? ($openOnly ? $open : $all) : (clone $query)->count();
         $rows = Row::all($page->cut($query->orderByDesc('report_states.at')->orderByDesc('report_states.report_id')));
 
-        return ['reports' => array_map(fn(Row $row): array => ['text' => mb_substr($row->text('text'), 0, self::EXCERPT)] + $this->row($row), $rows), 'open' => $open, 'all' => $all] + $page->told($total);
+        return [
+            'reports' => array_map(
+                fn(Row $row): array => ['text' => mb_substr($row->text('text'), 0, self::EXCERPT)] + $this->row($row),
+                $rows,
+            ),
+            'open' => $open,
+            'all' => $all,
+        ] + $page->told($total);
     }
 
     /** @return array<string, mixed> */
     public function one(int $id): array
     {
-        $row = Row::first($this->query()->where('reports.id', $id)) ?? abort(404, 'There is no report with that number.');
-        $answers = Row::all(DB::table('report_answers')->leftJoin('users', 'users.id', '=', 'user_id')->where('report_id', $id)->orderBy('report_answers.id')->select(['text', 'name', 'report_answers.created_at']));
+        $row =
+            Row::first($this->query()->where('reports.id', $id)) ?? abort(404, 'There is no report with that number.');
+        $answers = Row::all(
+            DB::table('report_answers')
+                ->leftJoin('users', 'users.id', '=', 'user_id')
+                ->where('report_id', $id)
+                ->orderBy('report_answers.id')
+                ->select(['text', 'name', 'report_answers.created_at']),
+        );
         /** @var list<int> $alike */
-        $alike = DB::table('reports')->where('likeness', $row->text('likeness'))->where('id', '!=', $id)->orderBy('id')->limit(self::LIKE)->pluck('id')->all();
+        $alike = DB::table('reports')
+            ->where('likeness', $row->text('likeness'))
+            ->where('id', '!=', $id)
+            ->orderBy('id')
+            ->limit(self::LIKE)
+            ->pluck('id')
+            ->all();
 
-        return $this->row($row) + ['alike' => $alike, 'answers' => array_map(static fn(Row $each): array => ['text' => $each->text('text'), 'by' => $each->text('name'), 'at' => $each->time('created_at')->toIso8601String()], $answers)];
+        return $this->row($row) + [
+            'alike' => $alike,
+            'answers' => array_map(
+                static fn(Row $each): array => [
+                    'text' => $each->text('text'),
+                    'by' => $each->text('name'),
+                    'at' => $each->time('created_at')->toIso8601String(),
+                ],
+                $answers,
+            ),
+        ];
     }
 
     private function query(): Builder
     {
-        return DB::table('report_states')->join('reports', 'reports.id', '=', 'report_states.report_id')
+        return DB::table('report_states')
+            ->join('reports', 'reports.id', '=', 'report_states.report_id')
             ->leftJoin('releases', 'releases.id', '=', 'reports.release_id')
             ->leftJoin('revisions', 'revisions.id', '=', 'releases.revision_id')
             ->leftJoin('kits', 'kits.id', '=', 'report_states.kit_id')
@@ -60,9 +97,26 @@ final readonly class Inbox
     private function row(Row $row): array
     {
         return [
-            'id' => $row->int('id'), 'at' => $row->time('created_at')->toIso8601String(), 'kitId' => $row->intOrNull('kit_id'), 'kit' => $row->textOrNull('kit'), 'revision' => $row->textOrNull('revision'), 'revisionId' => $row->intOrNull('revision_id'),
-            'serial' => $row->text('serial'), 'serialKnown' => $row->has('unit_id'), 'step' => $row->text('step'), 'stepNumber' => $row->intOrNull('step_number'), 'text' => $row->text('text'), 'photo' => $row->has('photo'), 'source' => $row->text('source'),
-            'customer' => $row->textOrNull('customer'), 'hasAddress' => $row->has('email'), 'symptom' => $row->textOrNull('symptom'), 'cause' => $row->textOrNull('cause'), 'origin' => $row->textOrNull('origin'), 'part' => $row->text('part'), 'answered' => $row->flag('answered'),
+            'id' => $row->int('id'),
+            'at' => $row->time('created_at')->toIso8601String(),
+            'kitId' => $row->intOrNull('kit_id'),
+            'kit' => $row->textOrNull('kit'),
+            'revision' => $row->textOrNull('revision'),
+            'revisionId' => $row->intOrNull('revision_id'),
+            'serial' => $row->text('serial'),
+            'serialKnown' => $row->has('unit_id'),
+            'step' => $row->text('step'),
+            'stepNumber' => $row->intOrNull('step_number'),
+            'text' => $row->text('text'),
+            'photo' => $row->has('photo'),
+            'source' => $row->text('source'),
+            'customer' => $row->textOrNull('customer'),
+            'hasAddress' => $row->has('email'),
+            'symptom' => $row->textOrNull('symptom'),
+            'cause' => $row->textOrNull('cause'),
+            'origin' => $row->textOrNull('origin'),
+            'part' => $row->text('part'),
+            'answered' => $row->flag('answered'),
             'like' => $row->intOrNull('like_report'),
         ];
     }

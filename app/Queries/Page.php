@@ -25,11 +25,24 @@ final readonly class Page
 
     public static function of(Request $request): self
     {
-        $text = static fn(string $name): string => is_string($request->query($name)) ? mb_substr(mb_scrub(trim($request->query($name))), 0, self::SEARCH) : '';
-        $number = static fn(string $name, int $usual, int $most): int => preg_match('~^[1-9]\d{0,5}$~', $text($name)) === 1 ? min($most, (int) $text($name)) : $usual;
+        $text = static fn(string $name): string => is_string($request->query($name))
+            ? mb_substr(mb_scrub(trim($request->query($name))), 0, self::SEARCH)
+            : '';
+        $number = static fn(string $name, int $usual, int $most): int => preg_match(
+            '~^[1-9]\d{0,5}$~',
+            $text($name),
+        ) === 1
+            ? min($most, (int) $text($name))
+            : $usual;
         $sort = $text('sort');
 
-        return new self($number('page', 1, self::MOST_PAGES), $number('rows', self::ROWS, self::MOST_ROWS), $text('search'), ltrim($sort, '-'), str_starts_with($sort, '-'));
+        return new self(
+            $number('page', 1, self::MOST_PAGES),
+            $number('rows', self::ROWS, self::MOST_ROWS),
+            $text('search'),
+            ltrim($sort, '-'),
+            str_starts_with($sort, '-'),
+        );
     }
 
     public static function first(int $rows = self::ROWS): self

@@ -41,7 +41,8 @@ final readonly class RevisionHeader
             $check = $this->documents->get($revision, 'check', $choice);
             foreach ($check['matters'] as $matter) {
                 $key = "{$matter['code']} {$matter['message']}";
-                $matters[$key] ??= ['message' => $choice === '' ? $matter['message'] : "{$matter['message']} ({$choice})"] + $matter;
+                $matters[$key] ??=
+                    ['message' => $choice === '' ? $matter['message'] : "{$matter['message']} ({$choice})"] + $matter;
             }
         }
 
@@ -75,7 +76,13 @@ final readonly class RevisionHeader
     {
         $open = $this->judgements->open($revision->kit_id);
 
-        return $open === 0 ? [] : [(new Told(Words::english()))->matter(new Matter(Weight::Warn, Station::Faults, 'faults.open', ['count' => $open]))];
+        return $open === 0
+            ? []
+            : [
+                (new Told(Words::english()))->matter(
+                    new Matter(Weight::Warn, Station::Faults, 'faults.open', ['count' => $open]),
+                ),
+            ];
     }
 
     /** @return ?array{at: string, code: string, address: string} */
@@ -83,7 +90,13 @@ final readonly class RevisionHeader
     {
         $release = Release::query()->where('revision_id', $revision->id)->first();
 
-        return $release === null ? null : ['at' => $release->created_at->toIso8601String(), 'code' => $release->code, 'address' => '/b/' . $this->tokens->forRelease($release)];
+        return $release === null
+            ? null
+            : [
+                'at' => $release->created_at->toIso8601String(),
+                'code' => $release->code,
+                'address' => '/b/' . $this->tokens->forRelease($release),
+            ];
     }
 
     /** @return array<string, mixed> */
@@ -91,7 +104,13 @@ final readonly class RevisionHeader
     {
         $options = $this->documents->get($revision, 'parts')['options'] ?? [];
         $undone = Edit::query()->where('revision_id', $revision->id)->whereNotNull('undoes')->pluck('undoes');
-        $last = Edit::query()->with('user')->where('revision_id', $revision->id)->whereNull('undoes')->whereNotIn('id', $undone)->orderByDesc('sequence')->first();
+        $last = Edit::query()
+            ->with('user')
+            ->where('revision_id', $revision->id)
+            ->whereNull('undoes')
+            ->whereNotIn('id', $undone)
+            ->orderByDesc('sequence')
+            ->first();
 
         return [
             'id' => $revision->id,
@@ -100,9 +119,20 @@ final readonly class RevisionHeader
             'sequence' => $revision->sequence,
             'files' => array_keys($revision->files),
             'options' => $options,
-            'matters' => [...$this->matters($revision, is_array($options) ? $options : []), ...$this->openReports($revision)],
+            'matters' => [
+                ...$this->matters($revision, is_array($options) ? $options : []),
+                ...$this->openReports($revision),
+            ],
             'released' => $this->released($revision),
-            'others' => array_values(Revision::query()->where('kit_id', $revision->kit_id)->where('id', '!=', $revision->id)->orderByDesc('id')->get()->map(static fn(Revision $other): array => ['id' => $other->id, 'revision' => $other->name])->all()),
+            'others' => array_values(
+                Revision::query()
+                    ->where('kit_id', $revision->kit_id)
+                    ->where('id', '!=', $revision->id)
+                    ->orderByDesc('id')
+                    ->get()
+                    ->map(static fn(Revision $other): array => ['id' => $other->id, 'revision' => $other->name])
+                    ->all(),
+            ),
             'undo' => $last === null ? null : ['by' => $last->user->name, 'at' => $last->created_at->toIso8601String()],
         ];
     }

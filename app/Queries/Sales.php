@@ -12,28 +12,99 @@ use Illuminate\Support\Facades\DB;
 /** Orders with what is allocated and shipped of them, and the kits on hand: pages of what the database keeps beside its books. */
 final readonly class Sales
 {
-    private const STOCK = ['kit' => 'lower(name)', 'onHand' => "(select count(*) from unit_states where kit_id = kits.id and entry in ('packed', 'freed'))", 'allocated' => "(select count(*) from unit_states where kit_id = kits.id and entry = 'allocated')", 'shipped' => "(select count(*) from unit_states where kit_id = kits.id and entry = 'shipped')"];
-    private const MOVES = ['at' => 'kit_ledger.id', 'serial' => 'serial', 'entry' => 'entry', 'order' => 'orders.number', 'by' => 'users.name'];
-    private const SORTS = ['number' => 'orders.number', 'placedOn' => 'order_states.placed_on', 'customer' => 'lower(customers.name)', 'stage' => 'order_states.stage'];
+    private const STOCK = [
+        'kit' => 'lower(name)',
+        'onHand' => "(select count(*) from unit_states where kit_id = kits.id and entry in ('packed', 'freed'))",
+        'allocated' => "(select count(*) from unit_states where kit_id = kits.id and entry = 'allocated')",
+        'shipped' => "(select count(*) from unit_states where kit_id = kits.id and entry = 'shipped')",
+    ];
+    private const MOVES = [
+        'at' => 'kit_ledger.id',
+        'serial' => 'serial',
+        'entry' => 'entry',
+        'order' => 'orders.number',
+        'by' => 'users.name',
+    ];
+    private const SORTS = [
+        'number' => 'orders.number',
+        'placedOn' => 'order_states.placed_on',
+        'customer' => 'lower(customers.name)',
+        'stage' => 'order_states.stage',
+    ];
 
     /** @return array{orders: list<array<string, mixed>>, page: int, pages: int, total: int, toShip: int, canShip: int} open ones first, the oldest of them first */
     public function orders(Page $page): array
     {
-        $query = DB::table('order_states')->join('orders', 'orders.id', '=', 'order_states.order_id')->join('customers', 'customers.id', '=', 'customer_id');
+        $query = DB::table('order_states')
+            ->join('orders', 'orders.id', '=', 'order_states.order_id')
+            ->join('customers', 'customers.id', '=', 'customer_id');
         if ($page->search !== '') {
-            $query->where(static fn(Builder $either): Builder => $either->where('number', 'ilike', $page->pattern())->orWhere(static fn(Builder $named): Builder => $named->whereNull('erased_at')->where('customers.name', 'ilike', $page->pattern()))
-                ->orWhereExists(static fn(Builder $lines): Builder => $lines->from('order_lines')->join('kits', 'kits.id', '=', 'order_lines.kit_id')->whereColumn('order_lines.order_id', 'orders.id')->where('kits.name', 'ilike', $page->pattern())));
+            $query->where(
+                static fn(Builder $either): Builder => $either
+                    ->where('number', 'ilike', $page->pattern())
+                    ->orWhere(
+                        static fn(Builder $named): Builder => $named
+                            ->whereNull('erased_at')
+                            ->where('customers.name', 'ilike', $page->pattern()),
+                    )
+                    ->orWhereExists(
+                        static fn(Builder $lines): Builder => $lines
+                            ->from('order_lines')
+                            ->join('kits', 'kits.id', '=', 'order_lines.kit_id')
+                            ->whereColumn('order_lines.order_id', 'orders.id')
+                            ->where('kits.name', 'ilike', $page->pattern()),
+                    ),
+            );
         }
         $total = $page->search === '' ? DB::table('order_states')->count() : (clone $query)->count();
-        $query->orderByRaw(self::by(self::SORTS, $page, 'order_states.order_id') ?? "(stage = 'shipped'), order_states.placed_on, order_states.order_id");
+        $query->orderByRaw(
+            self::by(self::SORTS, $page, 'order_states.order_id') ??
+                "(stage = 'shipped'), order_states.placed_on, order_states.order_id",
+        );
 
-        return ['orders' => $this->shown(Row::all($page->cut($query)->select(['orders.id', 'number', 'order_states.placed_on', 'customers.name', 'erased_at', 'wanted', 'allocated', 'shipped', 'stage'])))] + $page->told($total) + $this->toShip();
+        return [
+            'orders' => $this->shown(
+                Row::all(
+                    $page
+                        ->cut($query)
+                        ->select([
+                            'orders.id',
+                            'number',
+                            'order_states.placed_on',
+                            'customers.name',
+                            'erased_at',
+                            'wanted',
+                            'allocated',
+                            'shipped',
+                            'stage',
+                        ]),
+                ),
+            ),
+        ] +
+            $page->told($total) +
+            $this->toShip();
     }
 
     /** @return array<string, mixed> */
     public function order(int $id): array
     {
-        $rows = Row::all(DB::table('order_states')->join('orders', 'orders.id', '=', 'order_states.order_id')->join('customers', 'customers.id', '=', 'customer_id')->where('orders.id', $id)->select(['orders.id', 'number', 'order_states.placed_on', 'customers.name', 'erased_at', 'wanted', 'allocated', 'shipped', 'stage']));
+        $rows = Row::all(
+            DB::table('order_states')
+                ->join('orders', 'orders.id', '=', 'order_states.order_id')
+                ->join('customers', 'customers.id', '=', 'customer_id')
+                ->where('orders.id', $id)
+                ->select([
+                    'orders.id',
+                    'number',
+                    'order_states.placed_on',
+                    'customers.name',
+                    'erased_at',
+                    'wanted',
+                    'allocated',
+                    'shipped',
+                    'stage',
+                ]),
+        );
 
         return $this->shown($rows)[0] ?? abort(404, 'There is no such order.');
     }
@@ -46,35 +117,91 @@ final readonly class Sales
             $query->where('name', 'ilike', $page->pattern());
         }
         $total = (clone $query)->count();
-        $kits = Row::all($page->cut($query->orderByRaw(self::by(self::STOCK, $page, 'id') ?? 'lower(name), id'))->select(['id', 'name']));
+        $kits = Row::all(
+            $page
+                ->cut($query->orderByRaw(self::by(self::STOCK, $page, 'id') ?? 'lower(name), id'))
+                ->select(['id', 'name']),
+        );
         $ids = array_map(static fn(Row $kit): int => $kit->int('id'), $kits);
         $counts = $wanted = [];
-        foreach (Row::all(DB::table('unit_states')->whereIn('kit_id', $ids)->groupBy('kit_id', 'entry')->selectRaw('kit_id, entry, count(*) as n')) as $row) {
+        foreach (
+            Row::all(
+                DB::table('unit_states')
+                    ->whereIn('kit_id', $ids)
+                    ->groupBy('kit_id', 'entry')
+                    ->selectRaw('kit_id, entry, count(*) as n'),
+            ) as $row
+        ) {
             $counts[$row->int('kit_id')][$row->text('entry')] = $row->int('n');
         }
-        foreach (Row::all(DB::table('order_lines')->whereIn('kit_id', $ids)->groupBy('kit_id')->selectRaw('kit_id, sum(quantity) as n')) as $row) {
+        foreach (
+            Row::all(
+                DB::table('order_lines')
+                    ->whereIn('kit_id', $ids)
+                    ->groupBy('kit_id')
+                    ->selectRaw('kit_id, sum(quantity) as n'),
+            ) as $row
+        ) {
             $wanted[$row->int('kit_id')] = $row->int('n');
         }
 
-        return ['kits' => array_map(static function (Row $kit) use ($counts, $wanted): array {
-            $of = static fn(string ...$entries): int => array_sum(array_map(static fn(string $entry): int => $counts[$kit->int('id')][$entry] ?? 0, $entries));
-            [$allocated, $shipped] = [$of('allocated'), $of('shipped')];
+        return [
+            'kits' => array_map(static function (Row $kit) use ($counts, $wanted): array {
+                $of = static fn(string ...$entries): int => array_sum(
+                    array_map(static fn(string $entry): int => $counts[$kit->int('id')][$entry] ?? 0, $entries),
+                );
+                [$allocated, $shipped] = [$of('allocated'), $of('shipped')];
 
-            return ['kitId' => $kit->int('id'), 'kit' => $kit->text('name'), 'onHand' => $of('packed', 'freed'), 'allocated' => $allocated, 'shipped' => $shipped, 'wanted' => max(0, ($wanted[$kit->int('id')] ?? 0) - $allocated - $shipped)];
-        }, $kits)] + $page->told($total);
+                return [
+                    'kitId' => $kit->int('id'),
+                    'kit' => $kit->text('name'),
+                    'onHand' => $of('packed', 'freed'),
+                    'allocated' => $allocated,
+                    'shipped' => $shipped,
+                    'wanted' => max(0, ($wanted[$kit->int('id')] ?? 0) - $allocated - $shipped),
+                ];
+            }, $kits),
+        ] + $page->told($total);
     }
 
     /** @return array{ledger: list<array<string, mixed>>, page: int, pages: int, total: int} moves of kits, the newest first */
     public function moves(Page $page): array
     {
-        $query = DB::table('kit_ledger')->join('units', 'units.id', '=', 'unit_id')->leftJoin('orders', 'orders.id', '=', 'order_id');
+        $query = DB::table('kit_ledger')
+            ->join('units', 'units.id', '=', 'unit_id')
+            ->leftJoin('orders', 'orders.id', '=', 'order_id');
         if ($page->search !== '') {
-            $query->where(static fn(Builder $either): Builder => $either->where('serial', 'ilike', $page->pattern())->orWhere('orders.number', 'ilike', $page->pattern())->orWhere('entry', 'ilike', $page->pattern()));
+            $query->where(
+                static fn(Builder $either): Builder => $either
+                    ->where('serial', 'ilike', $page->pattern())
+                    ->orWhere('orders.number', 'ilike', $page->pattern())
+                    ->orWhere('entry', 'ilike', $page->pattern()),
+            );
         }
         $total = $page->search === '' ? DB::table('kit_ledger')->count() : (clone $query)->count();
-        $rows = Row::all($page->cut($query->leftJoin('users', 'users.id', '=', 'kit_ledger.user_id')->orderByRaw(self::by(self::MOVES, $page, 'kit_ledger.id desc') ?? 'kit_ledger.id desc'))->select(['serial', 'entry', 'orders.number', 'users.name', 'note', 'kit_ledger.created_at']));
+        $rows = Row::all(
+            $page
+                ->cut(
+                    $query
+                        ->leftJoin('users', 'users.id', '=', 'kit_ledger.user_id')
+                        ->orderByRaw(self::by(self::MOVES, $page, 'kit_ledger.id desc') ?? 'kit_ledger.id desc'),
+                )
+                ->select(['serial', 'entry', 'orders.number', 'users.name', 'note', 'kit_ledger.created_at']),
+        );
 
-        return ['ledger' => array_map(static fn(Row $row): array => ['serial' => $row->text('serial'), 'entry' => $row->text('entry'), 'order' => $row->textOrNull('number'), 'by' => $row->text('name'), 'note' => $row->text('note'), 'at' => $row->time('created_at')->toIso8601String()], $rows)] + $page->told($total);
+        return [
+            'ledger' => array_map(
+                static fn(Row $row): array => [
+                    'serial' => $row->text('serial'),
+                    'entry' => $row->text('entry'),
+                    'order' => $row->textOrNull('number'),
+                    'by' => $row->text('name'),
+                    'note' => $row->text('note'),
+                    'at' => $row->time('created_at')->toIso8601String(),
+                ],
+                $rows,
+            ),
+        ] + $page->told($total);
     }
 
     /**
@@ -84,16 +211,39 @@ final readonly class Sales
      */
     private static function by(array $columns, Page $page, string $last): ?string
     {
-        return isset($columns[$page->sort]) ? $columns[$page->sort] . ($page->down ? ' desc' : ' asc') . " nulls last, {$last}" : null;
+        return isset($columns[$page->sort])
+            ? $columns[$page->sort] . ($page->down ? ' desc' : ' asc') . " nulls last, {$last}"
+            : null;
     }
 
     /** @return array{toShip: int, canShip: int} orders not shipped yet, and those of them that the kits on hand fill, each by itself */
     private function toShip(): array
     {
         // What is on hand is counted once for each kit that is waited for, not once for each order.
-        $counted = Row::first(DB::query()->fromSub(DB::table('order_states')->where('stage', '!=', 'shipped')->leftJoin('order_lines', 'order_lines.order_id', '=', 'order_states.order_id')
-            ->leftJoinSub(DB::table('unit_states')->whereIn('entry', ['packed', 'freed'])->groupBy('kit_id', 'options')->selectRaw('kit_id, options, count(*) as n'), 'hand', static fn(JoinClause $join): JoinClause => $join->on('hand.kit_id', '=', 'order_lines.kit_id')->on('hand.options', '=', 'order_lines.options'))
-            ->groupBy('order_states.order_id', 'stage')->selectRaw("stage = 'allocated' or coalesce(bool_and(quantity <= coalesce(n, 0)), true) as can"), 'open')->selectRaw('count(*) as open, count(*) filter (where can) as can'));
+        $counted = Row::first(
+            DB::query()
+                ->fromSub(
+                    DB::table('order_states')
+                        ->where('stage', '!=', 'shipped')
+                        ->leftJoin('order_lines', 'order_lines.order_id', '=', 'order_states.order_id')
+                        ->leftJoinSub(
+                            DB::table('unit_states')
+                                ->whereIn('entry', ['packed', 'freed'])
+                                ->groupBy('kit_id', 'options')
+                                ->selectRaw('kit_id, options, count(*) as n'),
+                            'hand',
+                            static fn(JoinClause $join): JoinClause => $join
+                                ->on('hand.kit_id', '=', 'order_lines.kit_id')
+                                ->on('hand.options', '=', 'order_lines.options'),
+                        )
+                        ->groupBy('order_states.order_id', 'stage')
+                        ->selectRaw(
+                            "stage = 'allocated' or coalesce(bool_and(quantity <= coalesce(n, 0)), true) as can",
+                        ),
+                    'open',
+                )
+                ->selectRaw('count(*) as open, count(*) filter (where can) as can'),
+        );
 
         return ['toShip' => $counted?->int('open') ?? 0, 'canShip' => $counted?->int('can') ?? 0];
     }
@@ -105,18 +255,48 @@ final readonly class Sales
     private function shown(array $orders): array
     {
         $lines = [];
-        foreach (Row::all(DB::table('order_lines')->join('kits', 'kits.id', '=', 'kit_id')->whereIn('order_id', array_map(static fn(Row $row): int => $row->int('id'), $orders))->orderBy('order_lines.id')->select(['order_id', 'kit_id', 'name', 'quantity', 'unit_price', 'currency', 'options'])) as $row) {
-            $lines[$row->int('order_id')][] = ['kitId' => $row->int('kit_id'), 'kit' => $row->text('name'), 'quantity' => $row->int('quantity'), 'unitPrice' => $row->int('unit_price'), 'currency' => $row->text('currency'), 'options' => $row->text('options')];
+        foreach (
+            Row::all(
+                DB::table('order_lines')
+                    ->join('kits', 'kits.id', '=', 'kit_id')
+                    ->whereIn('order_id', array_map(static fn(Row $row): int => $row->int('id'), $orders))
+                    ->orderBy('order_lines.id')
+                    ->select(['order_id', 'kit_id', 'name', 'quantity', 'unit_price', 'currency', 'options']),
+            ) as $row
+        ) {
+            $lines[$row->int('order_id')][] = [
+                'kitId' => $row->int('kit_id'),
+                'kit' => $row->text('name'),
+                'quantity' => $row->int('quantity'),
+                'unitPrice' => $row->int('unit_price'),
+                'currency' => $row->text('currency'),
+                'options' => $row->text('options'),
+            ];
         }
-        $hand = $this->onHand(array_values(array_unique(array_column(array_merge(...array_values($lines), ...[[]]), 'kitId'))));
+        $hand = $this->onHand(
+            array_values(array_unique(array_column(array_merge(...array_values($lines), ...[[]]), 'kitId'))),
+        );
 
         return array_map(static function (Row $order) use ($lines, $hand): array {
             $mine = $lines[$order->int('id')] ?? [];
 
             return [
-                'id' => $order->int('id'), 'number' => $order->text('number'), 'placedOn' => $order->text('placed_on'), 'customer' => $order->has('erased_at') ? 'erased' : $order->text('name'), 'lines' => $mine,
-                'wanted' => $order->int('wanted'), 'allocated' => $order->int('allocated'), 'shipped' => $order->int('shipped'), 'stage' => $order->text('stage'),
-                'canAllocate' => $order->text('stage') === 'open' && array_filter($mine, static fn(array $line): bool => ($hand["{$line['kitId']} {$line['options']}"] ?? 0) < $line['quantity']) === [],
+                'id' => $order->int('id'),
+                'number' => $order->text('number'),
+                'placedOn' => $order->text('placed_on'),
+                'customer' => $order->has('erased_at') ? 'erased' : $order->text('name'),
+                'lines' => $mine,
+                'wanted' => $order->int('wanted'),
+                'allocated' => $order->int('allocated'),
+                'shipped' => $order->int('shipped'),
+                'stage' => $order->text('stage'),
+                'canAllocate' =>
+                    $order->text('stage') === 'open' &&
+                    array_filter(
+                        $mine,
+                        static fn(array $line): bool => ($hand["{$line['kitId']} {$line['options']}"] ?? 0) <
+                            $line['quantity'],
+                    ) === [],
             ];
         }, $orders);
     }
@@ -128,7 +308,15 @@ final readonly class Sales
     private function onHand(array $kits): array
     {
         $hand = [];
-        foreach (Row::all(DB::table('unit_states')->whereIn('kit_id', $kits)->whereIn('entry', ['packed', 'freed'])->groupBy('kit_id', 'options')->selectRaw('kit_id, options, count(*) as n')) as $row) {
+        foreach (
+            Row::all(
+                DB::table('unit_states')
+                    ->whereIn('kit_id', $kits)
+                    ->whereIn('entry', ['packed', 'freed'])
+                    ->groupBy('kit_id', 'options')
+                    ->selectRaw('kit_id, options, count(*) as n'),
+            ) as $row
+        ) {
             $hand["{$row->int('kit_id')} {$row->text('options')}"] = $row->int('n');
         }
 

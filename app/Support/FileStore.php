@@ -30,7 +30,9 @@ final readonly class FileStore
         $temporary = $path . '.' . bin2hex(random_bytes(6));
         if (@file_put_contents($temporary, $bytes) !== strlen($bytes) || !rename($temporary, $path)) {
             @unlink($temporary);
-            throw new RuntimeException("The file store at {$this->folder} cannot be written; check disk space and owner.");
+            throw new RuntimeException(
+                "The file store at {$this->folder} cannot be written; check disk space and owner.",
+            );
         }
 
         return $hash;

@@ -11,6 +11,10 @@ final class LostFile extends RuntimeException
 {
     public static function named(string $hash): self
     {
-        return new self('A stored file of this kit is missing on the server (' . substr($hash, 0, 12) . '). Restore it from a backup with bin/restore; nothing else is touched.');
+        return new self(
+            'A stored file of this kit is missing on the server (' .
+                substr($hash, 0, 12) .
+                '). Restore it from a backup with bin/restore; nothing else is touched.',
+        );
     }
 }

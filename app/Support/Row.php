@@ -31,7 +31,9 @@ final readonly class Row
     {
         $value = $this->cells[$name] ?? null;
 
-        return is_int($value) || (is_string($value) && preg_match('~^-?\d+$~', $value) === 1) ? (int) $value : throw new UnexpectedValueException("column {$name} holds no whole number");
+        return is_int($value) || (is_string($value) && preg_match('~^-?\d+$~', $value) === 1)
+            ? (int) $value
+            : throw new UnexpectedValueException("column {$name} holds no whole number");
     }
 
     public function text(string $name): string

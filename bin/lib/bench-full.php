@@ -22,7 +22,20 @@ final class Visitor
     {
         preg_match('~XSRF-TOKEN\s+(\S+)~', (string) file_get_contents($this->jar), $token);
         $handle = curl_init($this->base . $path);
-        curl_setopt_array($handle, [CURLOPT_RETURNTRANSFER => true, CURLOPT_COOKIEJAR => $this->jar, CURLOPT_COOKIEFILE => $this->jar, CURLOPT_CUSTOMREQUEST => $method, CURLOPT_HTTPHEADER => ['Accept: application/json', 'Content-Type: application/json', 'X-XSRF-TOKEN: ' . rawurldecode($token[1] ?? '')]] + ($body === null ? [] : [CURLOPT_POSTFIELDS => json_encode($body, JSON_THROW_ON_ERROR)]));
+        curl_setopt_array(
+            $handle,
+            [
+                CURLOPT_RETURNTRANSFER => true,
+                CURLOPT_COOKIEJAR => $this->jar,
+                CURLOPT_COOKIEFILE => $this->jar,
+                CURLOPT_CUSTOMREQUEST => $method,
+                CURLOPT_HTTPHEADER => [
+                    'Accept: application/json',
+                    'Content-Type: application/json',
+                    'X-XSRF-TOKEN: ' . rawurldecode($token[1] ?? ''),
+                ],
+            ] + ($body === null ? [] : [CURLOPT_POSTFIELDS => json_encode($body, JSON_THROW_ON_ERROR)]),
+        );
         $start = hrtime(true);
         $answer = (string) curl_exec($handle);
         $ms = (hrtime(true) - $start) / 1e6;
@@ -53,7 +66,10 @@ final class Visitor
     }
 }
 
-$uuid = static fn(): string => vsprintf('%s%s-%s-4%s-8%s-%s%s%s', array_map(static fn(int $length): string => substr(bin2hex(random_bytes(2)), 0, $length), [4, 4, 4, 3, 3, 4, 4, 4]));
+$uuid = static fn(): string => vsprintf(
+    '%s%s-%s-4%s-8%s-%s%s%s',
+    array_map(static fn(int $length): string => substr(bin2hex(random_bytes(2)), 0, $length), [4, 4, 4, 3, 3, 4, 4, 4]),
+);
 $shops = ['small' => new Visitor($small), 'full' => new Visitor($full)];
 $first = static function (Visitor $shop): array {
     $run = $shop->ask('GET', '/api/runs')['body']['runs'][0]['id'];
@@ -64,37 +80,82 @@ $first = static function (Visitor $shop): array {
 };
 $ids = array_map($first, $shops);
 $reads = [
-    'the Shelf' => static fn(array $id): string => '/api/kits', 'the Shelf, last page' => static fn(array $id): string => '/api/kits?page=4', 'the Shelf, searched' => static fn(array $id): string => '/api/kits?search=bell',
-    'the Library' => static fn(array $id): string => '/api/library', 'the Library, searched' => static fn(array $id): string => '/api/library?search=10k', 'the Library by use' => static fn(array $id): string => '/api/library?sort=-used',
-    'packing runs' => static fn(array $id): string => '/api/runs', 'one run' => static fn(array $id): string => "/api/runs/{$id['run']}", 'its serial numbers' => static fn(array $id): string => "/api/runs/{$id['run']}/serials",
-    'stock' => static fn(array $id): string => '/api/stock', 'moves' => static fn(array $id): string => '/api/moves', 'moves, page 200' => static fn(array $id): string => '/api/moves?page=200',
-    'orders' => static fn(array $id): string => '/api/orders', 'orders by customer' => static fn(array $id): string => '/api/orders?sort=customer',
-    'open reports' => static fn(array $id): string => '/api/reports', 'all reports' => static fn(array $id): string => '/api/reports?shown=all', 'reports, page 50' => static fn(array $id): string => '/api/reports?shown=all&page=50',
-    'one report' => static fn(array $id): string => "/api/reports/{$id['report']}", 'the head of a kit' => static fn(array $id): string => "/api/revisions/{$id['revision']}", 'faults of a kit' => static fn(array $id): string => "/api/revisions/{$id['revision']}/faults",
+    'the Shelf' => static fn(array $id): string => '/api/kits',
+    'the Shelf, last page' => static fn(array $id): string => '/api/kits?page=4',
+    'the Shelf, searched' => static fn(array $id): string => '/api/kits?search=bell',
+    'the Library' => static fn(array $id): string => '/api/library',
+    'the Library, searched' => static fn(array $id): string => '/api/library?search=10k',
+    'the Library by use' => static fn(array $id): string => '/api/library?sort=-used',
+    'packing runs' => static fn(array $id): string => '/api/runs',
+    'one run' => static fn(array $id): string => "/api/runs/{$id['run']}",
+    'its serial numbers' => static fn(array $id): string => "/api/runs/{$id['run']}/serials",
+    'stock' => static fn(array $id): string => '/api/stock',
+    'moves' => static fn(array $id): string => '/api/moves',
+    'moves, page 200' => static fn(array $id): string => '/api/moves?page=200',
+    'orders' => static fn(array $id): string => '/api/orders',
+    'orders by customer' => static fn(array $id): string => '/api/orders?sort=customer',
+    'open reports' => static fn(array $id): string => '/api/reports',
+    'all reports' => static fn(array $id): string => '/api/reports?shown=all',
+    'reports, page 50' => static fn(array $id): string => '/api/reports?shown=all&page=50',
+    'one report' => static fn(array $id): string => "/api/reports/{$id['report']}",
+    'the head of a kit' => static fn(array $id): string => "/api/revisions/{$id['revision']}",
+    'faults of a kit' => static fn(array $id): string => "/api/revisions/{$id['revision']}/faults",
 ];
 $failed = 0;
 $tell = static function (string $what, array $small, array $full, float $most = 3.0) use (&$failed): void {
     $missed = $full['ms'] > $most * $small['ms'] || $full['bytes'] > 150_000;
     $failed += $missed ? 1 : 0;
-    printf("%-26s small %7.1f ms  full %7.1f ms  %5.2f x  %7.1f kB  target %.0f x, 150 kB  %s\n", $what, $small['ms'], $full['ms'], $full['ms'] / $small['ms'], $full['bytes'] / 1000, $most, $missed ? 'MISSED' : 'met');
+    printf(
+        "%-26s small %7.1f ms  full %7.1f ms  %5.2f x  %7.1f kB  target %.0f x, 150 kB  %s\n",
+        $what,
+        $small['ms'],
+        $full['ms'],
+        $full['ms'] / $small['ms'],
+        $full['bytes'] / 1000,
+        $most,
+        $missed ? 'MISSED' : 'met',
+    );
 };
 foreach ($shops as $shop) {
     $shop->median(static fn(): array => $shop->ask('GET', '/api/empty'), 60);
 }
-$empty = array_map(static fn(Visitor $shop): array => $shop->median(static fn(): array => $shop->ask('GET', '/api/empty'), 60), $shops);
+$empty = array_map(
+    static fn(Visitor $shop): array => $shop->median(static fn(): array => $shop->ask('GET', '/api/empty'), 60),
+    $shops,
+);
 $tell('reference: empty route', $empty['small'], $empty['full']);
 foreach ($reads as $what => $path) {
-    [$a, $b] = array_map(static fn(string $name): array => $shops[$name]->median(static fn(): array => $shops[$name]->ask('GET', $path($ids[$name]))), ['small', 'full']);
+    [$a, $b] = array_map(
+        static fn(string $name): array => $shops[$name]->median(
+            static fn(): array => $shops[$name]->ask('GET', $path($ids[$name])),
+        ),
+        ['small', 'full'],
+    );
     $tell($what, $a, $b);
 }
 // Keys of a packer: a run of 50 kits begun in both shops, each key another bag.
 $keys = [];
 foreach ($shops as $name => $shop) {
-    $release = array_values(array_filter($shop->ask('GET', '/api/runs')['body']['releases'], static fn(array $each): bool => $each['kit'] === 'Frost Bell'))[0]['id'];
-    $run = $shop->ask('POST', '/api/runs', ['operationId' => $uuid(), 'releaseId' => $release, 'packs' => 50, 'packSize' => 1])['body'];
+    $release = array_values(
+        array_filter(
+            $shop->ask('GET', '/api/runs')['body']['releases'],
+            static fn(array $each): bool => $each['kit'] === 'Frost Bell',
+        ),
+    )[0]['id'];
+    $run = $shop->ask('POST', '/api/runs', [
+        'operationId' => $uuid(),
+        'releaseId' => $release,
+        'packs' => 50,
+        'packSize' => 1,
+    ])['body'];
     $turn = $run['turn'];
     $keys[$name] = $shop->median(static function () use ($shop, $run, &$turn, $uuid): array {
-        $answer = $shop->ask('POST', "/api/runs/{$run['id']}/events", ['operationId' => $uuid(), 'action' => 'in', 'line' => $turn['line'], 'pack' => $turn['pack']]);
+        $answer = $shop->ask('POST', "/api/runs/{$run['id']}/events", [
+            'operationId' => $uuid(),
+            'action' => 'in',
+            'line' => $turn['line'],
+            'pack' => $turn['pack'],
+        ]);
         $turn = $answer['body']['turn'];
 
         return $answer;

@@ -5,7 +5,12 @@ declare(strict_types=1);
 // Compares the installed packages with composer.sums.json: name, version and checksum of the archive.
 [, $root] = $argv + [1 => dirname(__DIR__, 2)];
 $want = json_decode((string) file_get_contents("{$root}/composer.sums.json"), true, 64, JSON_THROW_ON_ERROR);
-$have = json_decode((string) file_get_contents("{$root}/vendor/composer/installed.json"), true, 64, JSON_THROW_ON_ERROR)['packages'];
+$have = json_decode(
+    (string) file_get_contents("{$root}/vendor/composer/installed.json"),
+    true,
+    64,
+    JSON_THROW_ON_ERROR,
+)['packages'];
 $bad = [];
 foreach ($have as $package) {
     if ($package['name'] === 'chiralex/core') {

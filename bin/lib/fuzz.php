@@ -38,7 +38,10 @@ function subject(string $name, bool $works = true): Subject
     }
     $app->make(Kernel::class)->bootstrap();
 
-    return new ReportSubject($app, (string) DB::table('public_tokens')->whereNotNull('unit_id')->orderBy('token')->value('token'));
+    return new ReportSubject(
+        $app,
+        (string) DB::table('public_tokens')->whereNotNull('unit_id')->orderBy('token')->value('token'),
+    );
 }
 
 function input(Subject $subject, int $seed, int $index): string
@@ -62,9 +65,25 @@ function work(string $name, int $seed, int $from, int $step, int $until, mixed $
         try {
             $subject->take($input);
         } catch (Throwable $thrown) {
-            $fault = $thrown::class . ': ' . $thrown->getMessage() . ' at ' . basename($thrown->getFile()) . ':' . $thrown->getLine();
+            $fault =
+                $thrown::class .
+                ': ' .
+                $thrown->getMessage() .
+                ' at ' .
+                basename($thrown->getFile()) .
+                ':' .
+                $thrown->getLine();
         }
-        fwrite($pipe, sprintf("%d ends %.1f %d %s\n", $index, (hrtime(true) - $start) / 1e6, memory_get_peak_usage(true), preg_replace('~\s+~', ' ', $fault)));
+        fwrite(
+            $pipe,
+            sprintf(
+                "%d ends %.1f %d %s\n",
+                $index,
+                (hrtime(true) - $start) / 1e6,
+                memory_get_peak_usage(true),
+                preg_replace('~\s+~', ' ', $fault),
+            ),
+        );
     }
     exit(0);
 }
@@ -112,10 +131,15 @@ function watched(string $name, int $seed, int $count): array
                 $state['at'] = null;
                 [$ms, $bytes, $fault] = [(float) $words[2], (int) $words[3], $words[4] ?? ''];
                 [$slowest, $most] = [max($slowest, $ms), max($most, $bytes)];
-                foreach (['crashes' => $fault !== '', 'slow' => $ms > SLOW_MS, 'large' => $bytes > MEMORY] as $kind => $is) {
+                foreach (
+                    ['crashes' => $fault !== '', 'slow' => $ms > SLOW_MS, 'large' => $bytes > MEMORY] as $kind => $is
+                ) {
                     if ($is) {
                         ++$found[$kind];
-                        $keep((int) $words[0], $fault !== '' ? $fault : sprintf('%s, %.0f ms, %.0f MB', $kind, $ms, $bytes / 1_048_576));
+                        $keep(
+                            (int) $words[0],
+                            $fault !== '' ? $fault : sprintf('%s, %.0f ms, %.0f MB', $kind, $ms, $bytes / 1_048_576),
+                        );
                     }
                 }
             }
@@ -138,7 +162,16 @@ function watched(string $name, int $seed, int $count): array
         }
         unset($state);
     }
-    printf("%-9s %6d inputs: %d crashes, %d over 2 s, %d over 256 MB; slowest %.0f ms, most %.0f MB\n", $name, $count, $found['crashes'], $found['slow'], $found['large'], $slowest, $most / 1_048_576);
+    printf(
+        "%-9s %6d inputs: %d crashes, %d over 2 s, %d over 256 MB; slowest %.0f ms, most %.0f MB\n",
+        $name,
+        $count,
+        $found['crashes'],
+        $found['slow'],
+        $found['large'],
+        $slowest,
+        $most / 1_048_576,
+    );
 
     return $found;
 }

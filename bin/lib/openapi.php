@@ -4,14 +4,32 @@ declare(strict_types=1);
 
 // Writes docs/openapi.json from docs/schema/chiralex.json and the table of routes below; the front end's types come from it.
 $root = dirname(__DIR__, 2);
-$defs = json_decode(str_replace('#/$defs/', '#/components/schemas/', (string) file_get_contents("{$root}/docs/schema/chiralex.json")), true, 64, JSON_THROW_ON_ERROR)['$defs'];
+$defs = json_decode(
+    str_replace('#/$defs/', '#/components/schemas/', (string) file_get_contents("{$root}/docs/schema/chiralex.json")),
+    true,
+    64,
+    JSON_THROW_ON_ERROR,
+)['$defs'];
 $routes = [
-    'get /me' => 'Person', 'post /sign-in' => 'Person', 'post /sign-out' => null,
+    'get /me' => 'Person',
+    'post /sign-in' => 'Person',
+    'post /sign-out' => null,
     'get /markings' => 'Markings',
-    'get /library' => 'Library', 'post /library' => 'LibraryPart', 'get /library/part' => 'LibraryPart', 'post /library/give' => 'Given',
-    'get /kits' => 'Shelf', 'get /kits/{kit}' => 'ShelfRow', 'put /kits/{kit}/aside' => 'ShelfRow', 'delete /kits/{kit}' => null, 'get /kits/{kit}/revisions' => 'Revisions', 'post /demo' => 'Shelf',
-    'post /imports' => 'Import', 'get /imports/{import}' => 'Import', 'delete /imports/{import}' => 'Import',
-    'put /revisions/{revision}/aside' => 'Revisions', 'delete /revisions/{revision}' => 'Revisions',
+    'get /library' => 'Library',
+    'post /library' => 'LibraryPart',
+    'get /library/part' => 'LibraryPart',
+    'post /library/give' => 'Given',
+    'get /kits' => 'Shelf',
+    'get /kits/{kit}' => 'ShelfRow',
+    'put /kits/{kit}/aside' => 'ShelfRow',
+    'delete /kits/{kit}' => null,
+    'get /kits/{kit}/revisions' => 'Revisions',
+    'post /demo' => 'Shelf',
+    'post /imports' => 'Import',
+    'get /imports/{import}' => 'Import',
+    'delete /imports/{import}' => 'Import',
+    'put /revisions/{revision}/aside' => 'Revisions',
+    'delete /revisions/{revision}' => 'Revisions',
     'get /revisions/{revision}' => 'Header',
     'post /revisions/{revision}/revisions' => 'ShelfRow',
     'get /revisions/{revision}/documents/parts' => 'Parts',
@@ -39,31 +57,118 @@ $routes = [
     'post /revisions/{revision}/release' => 'Header',
     'get /revisions/{revision}/faults' => 'Faults',
     'post /revisions/{revision}/faq' => 'Faults',
-    'post /exports' => 'Export', 'get /exports/{export}' => 'Export', 'delete /exports/{export}' => 'Export',
-    'get /runs' => 'Runs', 'post /runs' => 'Run', 'get /runs/{run}' => 'Run', 'get /runs/{run}/serials' => 'Serials', 'post /runs/{run}/events' => 'RunChange',
-    'get /stock' => 'Stock', 'get /moves' => 'Moves',
-    'get /orders' => 'SalesOrders', 'post /orders' => 'SalesOrder', 'post /orders/file' => 'OrdersBooked',
-    'post /orders/{order}/allocate' => 'SalesOrder', 'post /orders/{order}/free' => 'SalesOrder', 'post /orders/{order}/ship' => 'SalesOrder',
-    'get /reports' => 'Reports', 'post /reports' => 'Report', 'get /reports/{report}' => 'Report', 'get /mails' => 'Mails',
-    'post /reports/{report}/judgements' => 'Report', 'post /reports/{report}/answers' => 'Report',
-    'get /public/{token}' => 'BuilderPage', 'post /public/{token}/ticks' => 'TicksDone', 'post /public/{token}/reports' => 'Received',
+    'post /exports' => 'Export',
+    'get /exports/{export}' => 'Export',
+    'delete /exports/{export}' => 'Export',
+    'get /runs' => 'Runs',
+    'post /runs' => 'Run',
+    'get /runs/{run}' => 'Run',
+    'get /runs/{run}/serials' => 'Serials',
+    'post /runs/{run}/events' => 'RunChange',
+    'get /stock' => 'Stock',
+    'get /moves' => 'Moves',
+    'get /orders' => 'SalesOrders',
+    'post /orders' => 'SalesOrder',
+    'post /orders/file' => 'OrdersBooked',
+    'post /orders/{order}/allocate' => 'SalesOrder',
+    'post /orders/{order}/free' => 'SalesOrder',
+    'post /orders/{order}/ship' => 'SalesOrder',
+    'get /reports' => 'Reports',
+    'post /reports' => 'Report',
+    'get /reports/{report}' => 'Report',
+    'get /mails' => 'Mails',
+    'post /reports/{report}/judgements' => 'Report',
+    'post /reports/{report}/answers' => 'Report',
+    'get /public/{token}' => 'BuilderPage',
+    'post /public/{token}/ticks' => 'TicksDone',
+    'post /public/{token}/reports' => 'Received',
 ];
 // Lists come in pages; some are asked for more.
-$paged = ['/kits' => ['aside'], '/library' => [], '/runs' => [], '/runs/{run}/serials' => [], '/stock' => [], '/moves' => [], '/orders' => [], '/reports' => ['shown']];
-$query = static fn(string ...$names): array => array_map(static fn(string $name): array => ['name' => $name, 'in' => 'query', 'required' => false, 'schema' => ['type' => in_array($name, ['page', 'rows'], true) ? 'integer' : 'string']], $names);
+$paged = [
+    '/kits' => ['aside'],
+    '/library' => [],
+    '/runs' => [],
+    '/runs/{run}/serials' => [],
+    '/stock' => [],
+    '/moves' => [],
+    '/orders' => [],
+    '/reports' => ['shown'],
+];
+$query = static fn(string ...$names): array => array_map(
+    static fn(string $name): array => [
+        'name' => $name,
+        'in' => 'query',
+        'required' => false,
+        'schema' => ['type' => in_array($name, ['page', 'rows'], true) ? 'integer' : 'string'],
+    ],
+    $names,
+);
 $paths = [];
 foreach ($routes as $route => $schema) {
     [$verb, $path] = explode(' ', $route);
     preg_match_all('~\{(\w+)\}~', $path, $names);
-    $ok = $schema === null ? ['description' => 'done'] : ['description' => $schema, 'content' => ['application/json' => ['schema' => ['$ref' => "#/components/schemas/{$schema}"]]]];
+    $ok =
+        $schema === null
+            ? ['description' => 'done']
+            : [
+                'description' => $schema,
+                'content' => ['application/json' => ['schema' => ['$ref' => "#/components/schemas/{$schema}"]]],
+            ];
     $paths[$path][$verb] = array_filter([
-        'parameters' => [...($verb === 'get' && isset($paged[$path]) ? $query('page', 'rows', 'search', 'sort', ...$paged[$path]) : []), ...($path === '/library/part' ? [['name' => 'part', 'in' => 'query', 'required' => false, 'schema' => ['type' => 'string']], ['name' => 'revision', 'in' => 'query', 'required' => false, 'schema' => ['type' => 'integer']], ['name' => 'designator', 'in' => 'query', 'required' => false, 'schema' => ['type' => 'string']]] : []), ...($path === '/markings' ? [['name' => 'text', 'in' => 'query', 'required' => true, 'schema' => ['type' => 'string']]] : []), ...($verb === 'get' && preg_match('~/(documents|boards|skyline|approach)~', $path) === 1 ? [['name' => 'options', 'in' => 'query', 'required' => false, 'schema' => ['type' => 'string']], ...(str_contains($path, '/approach') ? [['name' => 'step', 'in' => 'query', 'required' => false, 'schema' => ['type' => 'integer']]] : [])] : []), ...array_map(static fn(string $name): array => ['name' => $name, 'in' => 'path', 'required' => true, 'schema' => ['type' => in_array($name, ['token', 'designator'], true) ? 'string' : 'integer']], $names[1])],
+        'parameters' => [
+            ...$verb === 'get' && isset($paged[$path])
+                ? $query('page', 'rows', 'search', 'sort', ...$paged[$path])
+                : [],
+            ...$path === '/library/part'
+                ? [
+                    ['name' => 'part', 'in' => 'query', 'required' => false, 'schema' => ['type' => 'string']],
+                    ['name' => 'revision', 'in' => 'query', 'required' => false, 'schema' => ['type' => 'integer']],
+                    ['name' => 'designator', 'in' => 'query', 'required' => false, 'schema' => ['type' => 'string']],
+                ]
+                : [],
+            ...$path === '/markings'
+                ? [['name' => 'text', 'in' => 'query', 'required' => true, 'schema' => ['type' => 'string']]]
+                : [],
+            ...$verb === 'get' && preg_match('~/(documents|boards|skyline|approach)~', $path) === 1
+                ? [
+                    ['name' => 'options', 'in' => 'query', 'required' => false, 'schema' => ['type' => 'string']],
+                    ...str_contains($path, '/approach')
+                        ? [['name' => 'step', 'in' => 'query', 'required' => false, 'schema' => ['type' => 'integer']]]
+                        : [],
+                ]
+                : [],
+            ...array_map(
+                static fn(string $name): array => [
+                    'name' => $name,
+                    'in' => 'path',
+                    'required' => true,
+                    'schema' => ['type' => in_array($name, ['token', 'designator'], true) ? 'string' : 'integer'],
+                ],
+                $names[1],
+            ),
+        ],
         'responses' => [
             '200' => $ok,
-            '409' => ['description' => 'Conflict', 'content' => ['application/json' => ['schema' => ['$ref' => '#/components/schemas/Conflict']]]],
-            '422' => ['description' => 'Refusal', 'content' => ['application/json' => ['schema' => ['$ref' => '#/components/schemas/Refusal']]]],
+            '409' => [
+                'description' => 'Conflict',
+                'content' => ['application/json' => ['schema' => ['$ref' => '#/components/schemas/Conflict']]],
+            ],
+            '422' => [
+                'description' => 'Refusal',
+                'content' => ['application/json' => ['schema' => ['$ref' => '#/components/schemas/Refusal']]],
+            ],
         ],
     ]);
 }
-$document = ['openapi' => '3.1.0', 'info' => ['title' => 'Chiralex', 'version' => '1'], 'servers' => [['url' => '/api']], 'paths' => $paths, 'components' => ['schemas' => $defs]];
-file_put_contents("{$root}/docs/openapi.json", json_encode($document, JSON_PRETTY_PRINT | JSON_UNESCAPED_SLASHES | JSON_UNESCAPED_UNICODE | JSON_THROW_ON_ERROR) . "\n");
+$document = [
+    'openapi' => '3.1.0',
+    'info' => ['title' => 'Chiralex', 'version' => '1'],
+    'servers' => [['url' => '/api']],
+    'paths' => $paths,
+    'components' => ['schemas' => $defs],
+];
+file_put_contents(
+    "{$root}/docs/openapi.json",
+    json_encode($document, JSON_PRETTY_PRINT | JSON_UNESCAPED_SLASHES | JSON_UNESCAPED_UNICODE | JSON_THROW_ON_ERROR) .
+        "\n",
+);

@@ -15,11 +15,18 @@ require dirname(__DIR__, 2) . '/vendor/autoload.php';
 $driver = BrowserCase::driver();
 $base = (string) getenv('BROWSER_URL');
 $wait = static function (string $css) use ($driver): void {
-    $driver->wait(10, 50)->until(static fn(RemoteWebDriver $each): bool => $each->findElements(WebDriverBy::cssSelector($css)) !== []);
+    $driver
+        ->wait(10, 50)
+        ->until(static fn(RemoteWebDriver $each): bool => $each->findElements(WebDriverBy::cssSelector($css)) !== []);
     usleep(700_000);
 };
-$take = static fn(string $name): RemoteWebDriver => $driver->takeScreenshot("{$folder}/{$name}.png") === '' ? $driver : $driver;
-$click = static fn(string $css, string $text): mixed => $driver->executeScript('[...document.querySelectorAll(arguments[0])].find(e => e.textContent.includes(arguments[1])).click()', [$css, $text]);
+$take = static fn(string $name): RemoteWebDriver => $driver->takeScreenshot("{$folder}/{$name}.png") === ''
+    ? $driver
+    : $driver;
+$click = static fn(string $css, string $text): mixed => $driver->executeScript(
+    '[...document.querySelectorAll(arguments[0])].find(e => e.textContent.includes(arguments[1])).click()',
+    [$css, $text],
+);
 
 $driver->get("{$base}/sign-in");
 $wait('#email');
@@ -57,7 +64,13 @@ $click('.strip a', 'Marks');
 $wait('.boardcrop .pointer');
 $take('marks');
 // A finished revision, its shop rooms, and the page of one of its kits.
-$json = static fn(string $path): array => (array) json_decode((string) $driver->executeAsyncScript('const done = arguments[1]; fetch(arguments[0], {headers: {Accept: "application/json"}}).then(r => r.text()).then(done)', [$path]), true);
+$json = static fn(string $path): array => (array) json_decode(
+    (string) $driver->executeAsyncScript(
+        'const done = arguments[1]; fetch(arguments[0], {headers: {Accept: "application/json"}}).then(r => r.text()).then(done)',
+        [$path],
+    ),
+    true,
+);
 $driver->get("{$base}/kits/1/bags");
 $wait('.bag');
 $click('.bag .chip', 'R3');
@@ -65,7 +78,9 @@ $wait('.ties path');
 $take('bags');
 $driver->get("{$base}/kits/1/manual");
 $wait('.steppage');
-$driver->executeScript('document.querySelector("#page-step-2 .name").click(); document.querySelector("#page-step-2").scrollIntoView()');
+$driver->executeScript(
+    'document.querySelector("#page-step-2 .name").click(); document.querySelector("#page-step-2").scrollIntoView()',
+);
 $wait('.steppage.current');
 $take('manual');
 $driver->get("{$base}/kits/1/faults");
@@ -100,20 +115,34 @@ foreach (range(1, 4) as $time) {
 $take('packing');
 // A kit of which a file is lost from the store: its row says so, and the others stand.
 $list = "Ref,Value,Package\nR1,10k,Axial 1/4W\nD1,1N4148,DO-35\n# " . bin2hex(random_bytes(8)) . "\n";
-$made = (array) json_decode((string) $driver->executeAsyncScript('const [list, done] = arguments; (async () => { const form = new FormData(); form.append("operationId", crypto.randomUUID()); form.append("files[0]", new File([list], "Frost Bell trial.csv"));
+$made = (array) json_decode(
+    (string) $driver->executeAsyncScript(
+        'const [list, done] = arguments; (async () => { const form = new FormData(); form.append("operationId", crypto.randomUUID()); form.append("files[0]", new File([list], "Frost Bell trial.csv"));
     const headers = {Accept: "application/json", "X-XSRF-TOKEN": decodeURIComponent(document.cookie.match(/XSRF-TOKEN=([^;]+)/)[1])};
     let now = await (await fetch("/api/imports", {method: "POST", body: form, headers})).json();
     while (["queued", "running"].includes(now.status)) now = await (await fetch("/api/imports/" + now.id, {headers})).json();
-    done(JSON.stringify(now)); })();', [$list]), true);
+    done(JSON.stringify(now)); })();',
+        [$list],
+    ),
+    true,
+);
 $hash = hash('sha256', $list);
 unlink(dirname(__DIR__, 2) . '/var/files/' . substr($hash, 0, 2) . "/{$hash}");
 $json("/api/revisions/{$made['revisionId']}/documents/marks");
 $driver->get("{$base}/");
 $wait('.kitrow');
 $take('shelf-unreadable');
-$driver->executeAsyncScript('const [kit, done] = arguments; fetch("/api/kits/" + kit, {method: "DELETE", body: JSON.stringify({operationId: crypto.randomUUID()}), headers: {Accept: "application/json", "Content-Type": "application/json", "X-XSRF-TOKEN": decodeURIComponent(document.cookie.match(/XSRF-TOKEN=([^;]+)/)[1])}}).then(r => done(r.status))', [$made['kitId']]);
+$driver->executeAsyncScript(
+    'const [kit, done] = arguments; fetch("/api/kits/" + kit, {method: "DELETE", body: JSON.stringify({operationId: crypto.randomUUID()}), headers: {Accept: "application/json", "Content-Type": "application/json", "X-XSRF-TOKEN": decodeURIComponent(document.cookie.match(/XSRF-TOKEN=([^;]+)/)[1])}}).then(r => done(r.status))',
+    [$made['kitId']],
+);
 $address = (string) ($json('/api/revisions/1')['released']['address'] ?? '');
-(new ChromeDevToolsDriver($driver))->execute('Emulation.setDeviceMetricsOverride', ['width' => 390, 'height' => 844, 'deviceScaleFactor' => 1, 'mobile' => false]);
+(new ChromeDevToolsDriver($driver))->execute('Emulation.setDeviceMetricsOverride', [
+    'width' => 390,
+    'height' => 844,
+    'deviceScaleFactor' => 1,
+    'mobile' => false,
+]);
 $driver->get($base . $address);
 $wait('.go');
 $click('.go', 'Begin');

@@ -19,5 +19,13 @@ try {
     exit(0);
 }
 foreach ($wanted['names'] as $name) {
-    fwrite(STDOUT, "{$name} " . json_encode($documents->document($name), JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE | JSON_INVALID_UTF8_SUBSTITUTE) . "\n");
+    fwrite(
+        STDOUT,
+        "{$name} " .
+            json_encode(
+                $documents->document($name),
+                JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE | JSON_INVALID_UTF8_SUBSTITUTE,
+            ) .
+            "\n",
+    );
 }

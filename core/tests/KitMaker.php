@@ -22,7 +22,9 @@ final readonly class KitMaker
      */
     public static function kit(array $bom, array $placements = [], array $json = [], ?string $table = null): Kit
     {
-        return (new KitReader())->read(($table === null ? [] : ['placements.csv' => $table]) + self::files($bom, $placements, $json));
+        return (new KitReader())->read(
+            ($table === null ? [] : ['placements.csv' => $table]) + self::files($bom, $placements, $json),
+        );
     }
 
     /**
@@ -35,10 +37,16 @@ final readonly class KitMaker
     {
         $files = [
             'bom.csv' => "Reference,Value,Package,Description\n" . implode("\n", $bom) . "\n",
-            'kit.json' => json_encode($json + (isset($json['boards']) ? [] : ['board' => ['outline' => [[0, 0], [80, 0], [80, 60], [0, 60]]]]), JSON_THROW_ON_ERROR),
+            'kit.json' => json_encode(
+                $json +
+                    (isset($json['boards']) ? [] : ['board' => ['outline' => [[0, 0], [80, 0], [80, 60], [0, 60]]]]),
+                JSON_THROW_ON_ERROR,
+            ),
         ];
 
-        return $placements === [] ? $files : $files + ['placements.csv' => "Ref,X,Y,Rotation,Side\n" . implode("\n", $placements) . "\n"];
+        return $placements === []
+            ? $files
+            : $files + ['placements.csv' => "Ref,X,Y,Rotation,Side\n" . implode("\n", $placements) . "\n"];
     }
 
     public static function order(Kit $kit): BuildOrder
@@ -60,6 +68,11 @@ final readonly class KitMaker
     /** @return list<string> steps in words: `solder R1 R2`, `gate supply` */
     public static function words(BuildOrder $order): array
     {
-        return array_map(static fn($step): string => trim("{$step->action->value} " . ($step->names() === [] ? $step->what : implode(' ', $step->names()))), $order->steps);
+        return array_map(
+            static fn($step): string => trim(
+                "{$step->action->value} " . ($step->names() === [] ? $step->what : implode(' ', $step->names())),
+            ),
+            $order->steps,
+        );
     }
 }

@@ -33,30 +33,53 @@ final class LimitsTest extends TestCase
     public function test_five_thousand_rows_are_read_and_one_more_is_refused(): void
     {
         self::assertCount(5000, (new CsvReader())->read("Ref\n" . self::rows(5000), 'bom.csv')->rows);
-        $this->refused(UnreadableTable::class, '5,000 rows', static fn() => (new CsvReader())->read("Ref\n" . self::rows(5001), 'bom.csv'));
+        $this->refused(
+            UnreadableTable::class,
+            '5,000 rows',
+            static fn() => (new CsvReader())->read("Ref\n" . self::rows(5001), 'bom.csv'),
+        );
     }
 
     public function test_blank_records_without_end_are_refused(): void
     {
-        $this->refused(UnreadableTable::class, '5,000 rows', static fn() => (new CsvReader())->read(str_repeat("\n", 200_000) . 'R1', 'bom.csv'));
+        $this->refused(
+            UnreadableTable::class,
+            '5,000 rows',
+            static fn() => (new CsvReader())->read(str_repeat("\n", 200_000) . 'R1', 'bom.csv'),
+        );
     }
 
     public function test_a_row_has_two_hundred_columns_at_most(): void
     {
         self::assertCount(200, (new CsvReader())->read(str_repeat('a,', 199) . "a\nb", 'bom.csv')->headers);
-        $this->refused(UnreadableTable::class, 'row 1 has more than 200 columns', static fn() => (new CsvReader())->read(str_repeat('a,', 200) . "a\nb", 'bom.csv'));
+        $this->refused(
+            UnreadableTable::class,
+            'row 1 has more than 200 columns',
+            static fn() => (new CsvReader())->read(str_repeat('a,', 200) . "a\nb", 'bom.csv'),
+        );
     }
 
     public function test_a_cell_ends_somewhere(): void
     {
-        self::assertSame(32_000, strlen((new CsvReader())->read("Ref\n" . str_repeat('x', 32_000), 'bom.csv')->rows[0]->cell(0)));
-        $this->refused(UnreadableTable::class, 'row 2 holds a cell of more than 32,000', static fn() => (new CsvReader())->read("Ref\n" . str_repeat('x', 32_001), 'bom.csv'));
+        self::assertSame(
+            32_000,
+            strlen((new CsvReader())->read("Ref\n" . str_repeat('x', 32_000), 'bom.csv')->rows[0]->cell(0)),
+        );
+        $this->refused(
+            UnreadableTable::class,
+            'row 2 holds a cell of more than 32,000',
+            static fn() => (new CsvReader())->read("Ref\n" . str_repeat('x', 32_001), 'bom.csv'),
+        );
     }
 
     public function test_a_list_names_five_thousand_parts_at_most(): void
     {
         self::assertCount(5000, self::kit("R1-R5000,10k\n")->parts);
-        $this->refused(UnreadableTable::class, 'row 3: the list names more than 5,000 parts', static fn() => self::kit("R1-R4000,10k\nC1-C1001,100n\n"));
+        $this->refused(
+            UnreadableTable::class,
+            'row 3: the list names more than 5,000 parts',
+            static fn() => self::kit("R1-R4000,10k\nC1-C1001,100n\n"),
+        );
     }
 
     public function test_a_kit_that_is_kept_has_three_thousand_rows_and_parts_at_most(): void
@@ -72,7 +95,11 @@ final class LimitsTest extends TestCase
         yield 'just under 100 km' => ['99999.9 m', 99_999_900.0, null];
         yield '100 km' => ['100000 m', null, 'bom.quantity-too-large'];
         yield 'a number beyond all numbers' => ['1e400 m', null, 'bom.quantity-unreadable'];
-        yield 'an exponent of a thousand digits' => ['1e' . str_repeat('9', 150) . ' m', null, 'bom.quantity-unreadable'];
+        yield 'an exponent of a thousand digits' => [
+            '1e' . str_repeat('9', 150) . ' m',
+            null,
+            'bom.quantity-unreadable',
+        ];
         yield 'a million pieces' => ['1000000', null, null];
         yield 'one piece more' => ['1000001', null, 'bom.quantity-too-large'];
     }
@@ -82,7 +109,10 @@ final class LimitsTest extends TestCase
     {
         $kit = (new KitReader())->read(['bom.csv' => "Ref,Value,Qty\n,hook-up wire,{$text}\n"]);
         self::assertSame($length, $kit->list->lines[0]->length);
-        self::assertSame($code, array_values(array_map(static fn(Problem $problem): string => $problem->code, $kit->problems))[0] ?? null);
+        self::assertSame(
+            $code,
+            array_values(array_map(static fn(Problem $problem): string => $problem->code, $kit->problems))[0] ?? null,
+        );
     }
 
     /** @return iterable<string, array{string, bool}> text, is it a value */
@@ -114,15 +144,27 @@ final class LimitsTest extends TestCase
     public static function kitFiles(): iterable
     {
         yield 'a corner just inside two metres' => ['{"board":{"outline":[[0,0],[1999.9,0],[0,10]]}}', null];
-        yield 'a corner at two metres' => ['{"board":{"outline":[[0,0],[2000,0],[0,10]]}}', '"board.outline[1][0]" must be below 2,000 mm'];
+        yield 'a corner at two metres' => [
+            '{"board":{"outline":[[0,0],[2000,0],[0,10]]}}',
+            '"board.outline[1][0]" must be below 2,000 mm',
+        ];
         yield 'a body of two metres' => ['{"lines":{"R1":{"body":[2000,1]}}}', 'below 2,000 mm'];
         yield 'a height below the board' => ['{"lines":{"R1":{"height":-1}}}', '0 or more'];
-        yield 'a number beyond all numbers' => ['{"supply":{"volts":1e400}}', '"supply.volts" must be a number that a kit can have'];
+        yield 'a number beyond all numbers' => [
+            '{"supply":{"volts":1e400}}',
+            '"supply.volts" must be a number that a kit can have',
+        ];
         yield 'a wire of just under 100 km' => ['{"wires":[{"name":"W1","from":"a","to":"b","mm":99999999}]}', null];
-        yield 'a wire of 100 km' => ['{"wires":[{"name":"W1","from":"a","to":"b","mm":100000000}]}', 'below 100,000,000 mm'];
+        yield 'a wire of 100 km' => [
+            '{"wires":[{"name":"W1","from":"a","to":"b","mm":100000000}]}',
+            'below 100,000,000 mm',
+        ];
         yield 'two hundred pins' => ['{"lines":{"R1":{"pins":' . self::pins(200) . '}}}', null];
         yield 'two hundred and one pins' => ['{"lines":{"R1":{"pins":' . self::pins(201) . '}}}', 'at most 200 pins'];
-        yield 'a list without end' => ['{"traits":[' . implode(',', array_fill(0, 5001, '"glue"')) . ']}', 'at most 5,000 entries'];
+        yield 'a list without end' => [
+            '{"traits":[' . implode(',', array_fill(0, 5001, '"glue"')) . ']}',
+            'at most 5,000 entries',
+        ];
         yield 'more than two megabytes' => ['{"name":"' . str_repeat('x', 2_100_000) . '"}', 'the limit is 2 MB'];
         yield 'a text without end' => ['{"name":"' . str_repeat('x', 32_001) . '"}', 'at most 32,000 characters'];
     }
@@ -140,10 +182,21 @@ final class LimitsTest extends TestCase
 
     public function test_a_place_two_metres_away_is_a_row_with_an_error(): void
     {
-        $kit = (new KitReader())->read(['bom.csv' => "Ref,Value\nR1,10k\nR2,10k\n", 'placements.csv' => "Ref,X,Y\nR1,1999.9,0\nR2,2m,0\n"]);
+        $kit = (new KitReader())->read([
+            'bom.csv' => "Ref,Value\nR1,10k\nR2,10k\n",
+            'placements.csv' => "Ref,X,Y\nR1,1999.9,0\nR2,2m,0\n",
+        ]);
         self::assertNotNull($kit->parts['R1']->placement);
         self::assertNull($kit->parts['R2']->placement);
-        self::assertSame(['placement.too-far'], array_values(array_filter(array_map(static fn(Problem $problem): string => $problem->code, $kit->problems), static fn(string $code): bool => str_starts_with($code, 'placement.too'))));
+        self::assertSame(
+            ['placement.too-far'],
+            array_values(
+                array_filter(
+                    array_map(static fn(Problem $problem): string => $problem->code, $kit->problems),
+                    static fn(string $code): bool => str_starts_with($code, 'placement.too'),
+                ),
+            ),
+        );
     }
 
     /** @return iterable<string, array{string, string, int}> package, kind by designator, pins at most */
@@ -168,9 +221,21 @@ final class LimitsTest extends TestCase
     {
         $head = "%FSLAX46Y46*%\n%MOMM*%\n%ADD10C,0.1*%\nD10*\n";
         self::assertCount(1, (new LayerReader())->read("{$head}X1999000000Y0D03*\nM02*", 'edge.gbr')->objects);
-        $this->refused(UnreadableLayer::class, '2000 mm or more from the origin', static fn() => (new LayerReader())->read("{$head}X2000000000Y0D03*\nM02*", 'edge.gbr'));
-        $this->refused(UnreadableLayer::class, 'more than 60000 objects', static fn() => (new LayerReader())->read($head . str_repeat("X0Y0D03*\n", 60_001), 'edge.gbr'));
-        $this->refused(UnreadableLayer::class, 'more than 60000 objects', static fn() => (new LayerReader())->read($head . str_repeat('*', 600_000), 'edge.gbr'));
+        $this->refused(
+            UnreadableLayer::class,
+            '2000 mm or more from the origin',
+            static fn() => (new LayerReader())->read("{$head}X2000000000Y0D03*\nM02*", 'edge.gbr'),
+        );
+        $this->refused(
+            UnreadableLayer::class,
+            'more than 60000 objects',
+            static fn() => (new LayerReader())->read($head . str_repeat("X0Y0D03*\n", 60_001), 'edge.gbr'),
+        );
+        $this->refused(
+            UnreadableLayer::class,
+            'more than 60000 objects',
+            static fn() => (new LayerReader())->read($head . str_repeat('*', 600_000), 'edge.gbr'),
+        );
     }
 
     public function test_a_formula_has_two_hundred_signs_and_forty_brackets_at_most(): void
@@ -181,13 +246,19 @@ final class LimitsTest extends TestCase
         $deep = static fn(int $depth): string => str_repeat('(', $depth) . 'R1' . str_repeat(')', $depth);
         self::assertNotNull(Expectation::parse($deep(40))->formula);
         $this->refused(InvalidFormula::class, 'deeper than 40', static fn() => Expectation::parse($deep(41)));
-        $this->refused(InvalidFormula::class, '60000 characters', static fn() => Expectation::parse(str_repeat('(', 60_000)));
+        $this->refused(
+            InvalidFormula::class,
+            '60000 characters',
+            static fn() => Expectation::parse(str_repeat('(', 60_000)),
+        );
     }
 
     /** Nested dividers double the tree with each level; what costs is only what is there. */
     public function test_a_formula_costs_what_it_is_long_not_what_it_multiplies_to(): void
     {
-        $kit = KitMaker::kit(array_map(static fn(int $i): string => "R{$i}," . (10 * $i) . 'k 20%,Axial 1/4W,', range(1, 9)));
+        $kit = KitMaker::kit(
+            array_map(static fn(int $i): string => "R{$i}," . 10 * $i . 'k 20%,Axial 1/4W,', range(1, 9)),
+        );
         $text = 'R1';
         while (strlen($text) < 180) {
             $text = "divider(1,{$text},R2)";
@@ -195,7 +266,9 @@ final class LimitsTest extends TestCase
         $reading = (new Readings($kit))->of($text);
         self::assertInstanceOf(Reading::class, $reading);
         self::assertFalse($reading->cutShort);
-        $product = (new Readings($kit))->of('(R1-R2)*(R2-R3)*(R3-R4)*(R4-R5)*(R5-R6)*(R6-R7)*(R7-R8)*(R8-R9)*(R9-R1)*(R1-R3)*(R2-R4)*(R3-R5)');
+        $product = (new Readings($kit))->of(
+            '(R1-R2)*(R2-R3)*(R3-R4)*(R4-R5)*(R5-R6)*(R6-R7)*(R7-R8)*(R8-R9)*(R9-R1)*(R1-R3)*(R2-R4)*(R3-R5)',
+        );
         self::assertInstanceOf(Reading::class, $product);
         self::assertTrue($product->cutShort, 'the search for its worst case is stopped, and says so');
     }
@@ -203,7 +276,11 @@ final class LimitsTest extends TestCase
     public function test_a_formula_that_gives_no_number_is_refused(): void
     {
         $kit = KitMaker::kit(['R1,10k,Axial 1/4W,', 'R2,10k,Axial 1/4W,']);
-        $this->refused(InvalidFormula::class, 'gives no number', static fn() => (new Readings($kit))->of('1 / (R1 - R1)'));
+        $this->refused(
+            InvalidFormula::class,
+            'gives no number',
+            static fn() => (new Readings($kit))->of('1 / (R1 - R1)'),
+        );
     }
 
     /**
@@ -229,7 +306,12 @@ final class LimitsTest extends TestCase
 
     private static function pins(int $count): string
     {
-        return (string) json_encode(array_combine(array_map(static fn(int $i): string => "p{$i}", range(1, $count)), array_fill(0, $count, [0, 0])));
+        return (string) json_encode(
+            array_combine(
+                array_map(static fn(int $i): string => "p{$i}", range(1, $count)),
+                array_fill(0, $count, [0, 0]),
+            ),
+        );
     }
 
     private static function kit(string $rows): Kit

@@ -31,7 +31,14 @@ final readonly class RandomKit
             [$letter, $row, $values] = self::PARTS[mt_rand(0, count(self::PARTS) - 1)];
             $name = $letter . ($numbers[$letter] = ($numbers[$letter] ?? 0) + 1);
             $bom[] = "{$name}," . sprintf($row, $values[mt_rand(0, count($values) - 1)]);
-            $places[] = sprintf('%s,%d,%d,%d,%s', $name, 8 + 14 * ($i % 5), 8 + 12 * intdiv($i, 5), 90 * mt_rand(0, 3), mt_rand(0, 5) === 0 ? 'bottom' : 'top');
+            $places[] = sprintf(
+                '%s,%d,%d,%d,%s',
+                $name,
+                8 + 14 * ($i % 5),
+                8 + 12 * intdiv($i, 5),
+                90 * mt_rand(0, 3),
+                mt_rand(0, 5) === 0 ? 'bottom' : 'top',
+            );
         }
 
         return [$bom, $places];

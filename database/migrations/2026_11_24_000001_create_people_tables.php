@@ -59,7 +59,10 @@ return new class extends Migration {
         });
 
         // The serving role owns nothing; each table says what that role may do. Default privileges would come back at a restore.
-        DB::statement('grant select, insert, update, delete on users, sessions, cache, cache_locks, jobs, failed_jobs to chiralex_app');
+        DB::statement(
+            'grant select, insert, update, delete on users, sessions, cache, cache_locks, jobs,
+                failed_jobs to chiralex_app',
+        );
         DB::statement('grant usage, select on all sequences in schema public to chiralex_app');
     }
 };

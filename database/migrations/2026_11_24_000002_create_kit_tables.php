@@ -76,10 +76,16 @@ return new class extends Migration {
 
         foreach (['edits', 'audit', 'original_files'] as $table) {
             DB::statement("grant select, insert on {$table} to chiralex_app");
-            DB::statement("create or replace function {$table}_is_append_only() returns trigger language plpgsql as \$\$ begin raise exception '{$table} is append-only'; end \$\$");
-            DB::statement("create trigger {$table}_append_only before update or delete on {$table} for each row execute function {$table}_is_append_only()");
+            DB::statement(
+                "create or replace function {$table}_is_append_only() returns trigger language plpgsql as \$\$ begin raise exception '{$table} is append-only'; end \$\$",
+            );
+            DB::statement(
+                "create trigger {$table}_append_only before update or delete on {$table} for each row execute function {$table}_is_append_only()",
+            );
         }
-        DB::statement('grant select, insert, update, delete on kits, revisions, part_answers, derived_results to chiralex_app');
+        DB::statement(
+            'grant select, insert, update, delete on kits, revisions, part_answers, derived_results to chiralex_app',
+        );
         DB::statement('grant usage, select on all sequences in schema public to chiralex_app');
     }
 };

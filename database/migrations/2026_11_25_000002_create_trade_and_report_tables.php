@@ -37,7 +37,9 @@ return new class extends Migration {
             $table->bigInteger('unit_price')->comment('minor units');
             $table->char('currency', 3);
         });
-        DB::statement('alter table order_lines add constraint order_lines_quantity check (quantity between 1 and 1000), add constraint order_lines_price check (unit_price >= 0)');
+        DB::statement(
+            'alter table order_lines add constraint order_lines_quantity check (quantity between 1 and 1000), add constraint order_lines_price check (unit_price >= 0)',
+        );
         // One row for everything that happens to a packed kit; its place in the shop is its last row.
         Schema::create('kit_ledger', function (Blueprint $table): void {
             $table->id();
@@ -52,7 +54,9 @@ return new class extends Migration {
             $table->unique(['unit_id', 'sequence']);
             $table->unique(['operation_id', 'unit_id']);
         });
-        DB::statement("alter table kit_ledger add constraint kit_ledger_entry check (entry in ('packed', 'unpacked', 'allocated', 'freed', 'shipped', 'returned', 'scrapped')), add constraint kit_ledger_order check ((entry in ('allocated', 'shipped')) = (order_id is not null))");
+        DB::statement(
+            "alter table kit_ledger add constraint kit_ledger_entry check (entry in ('packed', 'unpacked', 'allocated', 'freed', 'shipped', 'returned', 'scrapped')), add constraint kit_ledger_order check ((entry in ('allocated', 'shipped')) = (order_id is not null))",
+        );
         Schema::create('reports', function (Blueprint $table): void {
             $table->id();
             $table->uuid('operation_id')->unique();
@@ -111,8 +115,12 @@ return new class extends Migration {
         });
         foreach (['orders', 'order_lines', 'kit_ledger', 'reports', 'report_judgements', 'report_answers'] as $table) {
             DB::statement("grant select, insert on {$table} to chiralex_app");
-            DB::statement("create or replace function {$table}_is_append_only() returns trigger language plpgsql as \$\$ begin raise exception '{$table} is append-only'; end \$\$");
-            DB::statement("create trigger {$table}_append_only before update or delete on {$table} for each row execute function {$table}_is_append_only()");
+            DB::statement(
+                "create or replace function {$table}_is_append_only() returns trigger language plpgsql as \$\$ begin raise exception '{$table} is append-only'; end \$\$",
+            );
+            DB::statement(
+                "create trigger {$table}_append_only before update or delete on {$table} for each row execute function {$table}_is_append_only()",
+            );
         }
         DB::statement('grant select, insert, update, delete on customers, faq_entries, mails to chiralex_app');
         DB::statement('grant usage, select on all sequences in schema public to chiralex_app');

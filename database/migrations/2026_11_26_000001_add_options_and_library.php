@@ -37,7 +37,8 @@ return new class extends Migration {
             $table->timestampsTz();
         });
         DB::statement("insert into library_parts (fingerprint, title, facts, origins, created_at, updated_at)
-            select fingerprint, trim(both ' ' from replace(fingerprint, '|', ' ')), jsonb_build_object('kind', kind), jsonb_build_object('kind', 'answered'), created_at, updated_at from part_answers");
+            select fingerprint, trim(both ' ' from replace(fingerprint, '|', ' ')), jsonb_build_object('kind',
+                kind), jsonb_build_object('kind', 'answered'), created_at, updated_at from part_answers");
         Schema::drop('part_answers');
         DB::statement('grant select, insert, update, delete on column_answers, library_parts to chiralex_app');
         DB::statement('grant usage, select on all sequences in schema public to chiralex_app');

@@ -24,7 +24,9 @@ return new class extends Migration {
             $table->foreignId('revision_id')->nullable()->constrained()->nullOnDelete();
             $table->timestampsTz();
         });
-        DB::statement("alter table imports add constraint imports_status check (status in ('queued', 'running', 'done', 'failed', 'cancelled')), add constraint imports_progress check (progress between 0 and 100)");
+        DB::statement(
+            "alter table imports add constraint imports_status check (status in ('queued', 'running', 'done', 'failed', 'cancelled')), add constraint imports_progress check (progress between 0 and 100)",
+        );
 
         // What lists show of a revision, computed apart from them; a revision that cannot be computed says why.
         Schema::create('revision_facts', function (Blueprint $table): void {
@@ -55,7 +57,13 @@ return new class extends Migration {
             $table->json('row');
             $table->index(['kind_name', 'title']);
         });
-        DB::statement("insert into known_parts (fingerprint, title, kind_name, row) select fingerprint, title, coalesce(facts ->> 'kind', ''), json_build_object('kind', coalesce(facts ->> 'kind', ''), 'kindName', coalesce(facts ->> 'kind', ''), 'height', null, 'heightSource', '', 'mark', null, 'sensitivity', '', 'marking', null) from library_parts");
+        DB::statement(
+            "insert into known_parts (fingerprint, title, kind_name, row)
+                select fingerprint, title, coalesce(facts ->> 'kind', ''), json_build_object('kind',
+                coalesce(facts ->> 'kind', ''), 'kindName', coalesce(facts ->> 'kind', ''), 'height', null,
+                'heightSource', '',
+                'mark', null, 'sensitivity', '', 'marking', null) from library_parts",
+        );
         Schema::table('kits', static fn(Blueprint $table) => $table->timestampTz('put_aside_at')->nullable());
         Schema::table('revisions', function (Blueprint $table): void {
             $table->timestampTz('put_aside_at')->nullable();
@@ -83,11 +91,14 @@ return new class extends Migration {
             end \$\$");
         // A released revision does not change; whether it is put aside is no part of it.
         DB::statement("create or replace function released_is_frozen() returns trigger language plpgsql as \$\$ begin
-            if exists (select 1 from releases where revision_id = old.id) and (tg_op = 'DELETE' or to_jsonb(new) - 'put_aside_at' <> to_jsonb(old) - 'put_aside_at') then raise exception 'this revision is released and does not change'; end if;
+            if exists (select 1 from releases where revision_id = old.id)
+                and (tg_op = 'DELETE' or to_jsonb(new) - 'put_aside_at' <> to_jsonb(old) - 'put_aside_at') then raise exception 'this revision is released and does not change'; end if;
             return case when tg_op = 'DELETE' then old else new end; end \$\$");
         DB::statement('revoke all on function delete_revision(bigint) from public');
         DB::statement('grant execute on function delete_revision(bigint) to chiralex_app');
-        DB::statement('grant select, insert, update, delete on imports, revision_facts, kit_parts, known_parts to chiralex_app');
+        DB::statement(
+            'grant select, insert, update, delete on imports, revision_facts, kit_parts, known_parts to chiralex_app',
+        );
         DB::statement('grant usage, select on all sequences in schema public to chiralex_app');
     }
 };

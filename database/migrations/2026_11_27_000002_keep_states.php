@@ -18,12 +18,28 @@ return new class extends Migration {
         $this->orders();
         $this->reports();
         $this->runs();
-        foreach ([
-            'original_files' => ['revision_id'], 'edits' => ['user_id'], 'audit' => ['user_id', 'created_at'], 'releases' => ['user_id'], 'runs' => ['release_id', 'user_id'],
-            'run_events' => ['user_id'], 'units' => ['run_id'], 'public_tokens' => ['release_id'], 'unit_ticks' => ['unit_id'], 'exports' => ['user_id', 'updated_at'], 'orders' => ['customer_id', 'user_id'],
-            'order_lines' => ['order_id', 'kit_id'], 'kit_ledger' => ['order_id', 'user_id'], 'reports' => ['release_id', 'unit_id', 'customer_id'], 'report_judgements' => ['report_id', 'kit_id', 'user_id'],
-            'report_answers' => ['report_id', 'user_id'], 'mails' => ['customer_id'], 'imports' => ['user_id', 'revision_id', 'updated_at'],
-        ] as $table => $columns) {
+        foreach (
+            [
+                'original_files' => ['revision_id'],
+                'edits' => ['user_id'],
+                'audit' => ['user_id', 'created_at'],
+                'releases' => ['user_id'],
+                'runs' => ['release_id', 'user_id'],
+                'run_events' => ['user_id'],
+                'units' => ['run_id'],
+                'public_tokens' => ['release_id'],
+                'unit_ticks' => ['unit_id'],
+                'exports' => ['user_id', 'updated_at'],
+                'orders' => ['customer_id', 'user_id'],
+                'order_lines' => ['order_id', 'kit_id'],
+                'kit_ledger' => ['order_id', 'user_id'],
+                'reports' => ['release_id', 'unit_id', 'customer_id'],
+                'report_judgements' => ['report_id', 'kit_id', 'user_id'],
+                'report_answers' => ['report_id', 'user_id'],
+                'mails' => ['customer_id'],
+                'imports' => ['user_id', 'revision_id', 'updated_at'],
+            ] as $table => $columns
+        ) {
             foreach ($columns as $column) {
                 Schema::table($table, static fn(Blueprint $changed) => $changed->index($column));
             }
@@ -58,9 +74,12 @@ return new class extends Migration {
             $table->integer('allocated')->default(0);
             $table->integer('shipped')->default(0);
         });
-        DB::statement("alter table order_states add column stage text generated always as (case when shipped >= wanted then 'shipped' when allocated + shipped >= wanted then 'allocated' else 'open' end) stored");
+        DB::statement(
+            "alter table order_states add column stage text generated always as (case when shipped >= wanted then 'shipped' when allocated + shipped >= wanted then 'allocated' else 'open' end) stored",
+        );
         DB::statement("create index order_states_turn on order_states ((stage = 'shipped'), placed_on, order_id)");
-        DB::statement("create or replace function keep_unit_state() returns trigger language plpgsql security definer set search_path = public as \$\$
+        DB::statement("create or replace function keep_unit_state() returns trigger language plpgsql security definer
+            set search_path = public as \$\$
             declare was unit_states%rowtype;
             begin
             select * into was from unit_states where unit_id = new.unit_id;
@@ -71,25 +90,45 @@ return new class extends Migration {
                 update order_states set allocated = allocated + (new.entry = 'allocated')::int, shipped = shipped + (new.entry = 'shipped')::int where order_id = new.order_id;
             end if;
             insert into unit_states (unit_id, kit_id, options, sequence, entry, order_id, at)
-                select new.unit_id, revisions.kit_id, runs.options, new.sequence, new.entry, new.order_id, new.created_at
-                from units join runs on runs.id = units.run_id join releases on releases.id = units.release_id join revisions on revisions.id = releases.revision_id where units.id = new.unit_id
-            on conflict (unit_id) do update set sequence = excluded.sequence, entry = excluded.entry, order_id = excluded.order_id, at = excluded.at;
+                select new.unit_id, revisions.kit_id, runs.options, new.sequence, new.entry, new.order_id,
+                    new.created_at
+                from units join runs on runs.id = units.run_id join releases on releases.id = units.release_id
+                join revisions on revisions.id = releases.revision_id where units.id = new.unit_id
+            on conflict (unit_id) do update set sequence = excluded.sequence, entry = excluded.entry,
+                order_id = excluded.order_id, at = excluded.at;
             return new; end \$\$");
-        DB::statement('create trigger kit_ledger_state after insert on kit_ledger for each row execute function keep_unit_state()');
+        DB::statement(
+            'create trigger kit_ledger_state after insert on kit_ledger for each row execute function keep_unit_state()',
+        );
     }
 
     private function orders(): void
     {
         DB::statement("create or replace function keep_order_state() returns trigger language plpgsql security definer set search_path = public as \$\$ begin
-            insert into order_states (order_id, placed_on, wanted) select new.order_id, orders.placed_on, new.quantity from orders where id = new.order_id
+            insert into order_states (order_id, placed_on, wanted)
+                select new.order_id, orders.placed_on, new.quantity from orders where id = new.order_id
             on conflict (order_id) do update set wanted = order_states.wanted + excluded.wanted;
             return new; end \$\$");
-        DB::statement('create trigger order_lines_state after insert on order_lines for each row execute function keep_order_state()');
-        DB::statement('insert into order_states (order_id, placed_on, wanted) select order_id, placed_on, sum(quantity) from order_lines join orders on orders.id = order_id group by order_id, placed_on');
+        DB::statement(
+            'create trigger order_lines_state after insert on order_lines for each row execute function keep_order_state()',
+        );
+        DB::statement(
+            'insert into order_states (order_id, placed_on, wanted) select order_id, placed_on, sum(quantity)
+                from order_lines join orders on orders.id = order_id group by order_id, placed_on',
+        );
         DB::statement("insert into unit_states (unit_id, kit_id, options, sequence, entry, order_id, at)
-            select last.unit_id, revisions.kit_id, runs.options, last.sequence, last.entry, last.order_id, last.created_at
-            from (select distinct on (unit_id) * from kit_ledger order by unit_id, sequence desc) last join units on units.id = last.unit_id join runs on runs.id = units.run_id join releases on releases.id = units.release_id join revisions on revisions.id = releases.revision_id");
-        DB::statement("update order_states set allocated = counted.allocated, shipped = counted.shipped from (select order_id, count(*) filter (where entry = 'allocated') as allocated, count(*) filter (where entry = 'shipped') as shipped from unit_states where order_id is not null group by order_id) counted where counted.order_id = order_states.order_id");
+            select last.unit_id, revisions.kit_id, runs.options, last.sequence, last.entry, last.order_id,
+                last.created_at
+            from (select distinct on (unit_id) * from kit_ledger order by unit_id, sequence desc) last
+                join units on units.id = last.unit_id join runs on runs.id = units.run_id
+                join releases on releases.id = units.release_id
+                join revisions on revisions.id = releases.revision_id");
+        DB::statement(
+            "update order_states set allocated = counted.allocated, shipped = counted.shipped
+                from (select order_id, count(*) filter (where entry = 'allocated') as allocated,
+                count(*) filter (where entry = 'shipped') as shipped from unit_states where order_id is not null
+                group by order_id) counted where counted.order_id = order_states.order_id",
+        );
     }
 
     private function reports(): void
@@ -111,23 +150,45 @@ return new class extends Migration {
             $table->index(['at', 'report_id']);
             $table->index('kit_id');
         });
-        DB::statement('create index report_states_open on report_states (at desc, report_id desc) where not (judged and answered)');
+        DB::statement(
+            'create index report_states_open on report_states (at desc, report_id desc) where not (judged
+                and answered)',
+        );
         DB::statement('create index report_states_unjudged on report_states (kit_id) where not judged');
         DB::statement("create or replace function keep_report_state() returns trigger language plpgsql security definer set search_path = public as \$\$ begin
-            insert into report_states (report_id, kit_id, at) select new.id, (select kit_id from releases join revisions on revisions.id = revision_id where releases.id = new.release_id), new.created_at;
+            insert into report_states (report_id, kit_id, at) select new.id, (select kit_id from releases
+                join revisions on revisions.id = revision_id where releases.id = new.release_id), new.created_at;
             return new; end \$\$");
         DB::statement("create or replace function keep_report_judgement() returns trigger language plpgsql security definer set search_path = public as \$\$ begin
-            update report_states set judged = true, kit_id = new.kit_id, symptom = new.symptom, cause = new.cause, origin = new.origin, part = new.part where report_id = new.report_id;
+            update report_states set judged = true, kit_id = new.kit_id, symptom = new.symptom, cause = new.cause,
+                origin = new.origin, part = new.part where report_id = new.report_id;
             return new; end \$\$");
         DB::statement("create or replace function keep_report_answer() returns trigger language plpgsql security definer set search_path = public as \$\$ begin
             update report_states set answered = true where report_id = new.report_id;
             return new; end \$\$");
-        DB::statement('create trigger reports_state after insert on reports for each row execute function keep_report_state()');
-        DB::statement('create trigger report_judgements_state after insert on report_judgements for each row execute function keep_report_judgement()');
-        DB::statement('create trigger report_answers_state after insert on report_answers for each row execute function keep_report_answer()');
-        DB::statement('insert into report_states (report_id, kit_id, at) select reports.id, kit_id, reports.created_at from reports left join releases on releases.id = release_id left join revisions on revisions.id = revision_id');
-        DB::statement('update report_states set judged = true, kit_id = last.kit_id, symptom = last.symptom, cause = last.cause, origin = last.origin, part = last.part from (select distinct on (report_id) * from report_judgements order by report_id, id desc) last where last.report_id = report_states.report_id');
-        DB::statement('update report_states set answered = true where report_id in (select report_id from report_answers)');
+        DB::statement(
+            'create trigger reports_state after insert on reports for each row execute function keep_report_state()',
+        );
+        DB::statement(
+            'create trigger report_judgements_state after insert on report_judgements for each row execute function keep_report_judgement()',
+        );
+        DB::statement(
+            'create trigger report_answers_state after insert on report_answers for each row execute function keep_report_answer()',
+        );
+        DB::statement(
+            'insert into report_states (report_id, kit_id, at) select reports.id, kit_id, reports.created_at
+                from reports left join releases on releases.id = release_id left
+                join revisions on revisions.id = revision_id',
+        );
+        DB::statement(
+            'update report_states set judged = true, kit_id = last.kit_id, symptom = last.symptom,
+                cause = last.cause, origin = last.origin, part = last.part from (select distinct on (report_id) *
+                from report_judgements order by report_id, id desc) last
+                where last.report_id = report_states.report_id',
+        );
+        DB::statement(
+            'update report_states set answered = true where report_id in (select report_id from report_answers)',
+        );
     }
 
     /** Filled by the application from the events, when a run is next touched. */

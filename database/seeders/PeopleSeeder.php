@@ -15,8 +15,18 @@ final class PeopleSeeder extends Seeder
 
     public function run(): void
     {
-        foreach ([['Maker of Saltmarsh Bench', 'maker@saltmarsh.example', Role::Maker], ['Second maker', 'second@saltmarsh.example', Role::Maker], ['Packer', 'packer@saltmarsh.example', Role::Packer], ['Support', 'support@saltmarsh.example', Role::Support]] as [$name, $email, $role]) {
-            User::query()->firstOrCreate(['email' => $email], ['name' => $name, 'password' => self::PASSWORD, 'role' => $role, 'is_demo' => true]);
+        foreach (
+            [
+                ['Maker of Saltmarsh Bench', 'maker@saltmarsh.example', Role::Maker],
+                ['Second maker', 'second@saltmarsh.example', Role::Maker],
+                ['Packer', 'packer@saltmarsh.example', Role::Packer],
+                ['Support', 'support@saltmarsh.example', Role::Support],
+            ] as [$name, $email, $role]
+        ) {
+            User::query()->firstOrCreate(
+                ['email' => $email],
+                ['name' => $name, 'password' => self::PASSWORD, 'role' => $role, 'is_demo' => true],
+            );
         }
     }
 }

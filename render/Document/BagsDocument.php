@@ -37,9 +37,33 @@ final readonly class BagsDocument
         return [
             'school' => $plan->school->value,
             'bags' => array_map($this->bag(...), $plan->bags),
-            'conflicts' => array_map(fn(BagConflict $conflict): array => ['bag' => $conflict->bag, 'these' => $conflict->these, 'those' => $conflict->those, 'message' => $this->words->of($conflict->reason)], $plan->conflicts),
-            'cuts' => array_map(static fn(Cut $cut): array => ['what' => $cut->what, 'pieces' => $cut->pieces, 'length' => $cut->length, 'total' => $cut->pieces * $cut->length, 'names' => $cut->names], $plan->cuts),
-            'brought' => array_map(fn(KitPart $part): array => ['designator' => $part->designator, 'value' => $this->names->value($part), 'kindName' => $this->names->kind($part)], $plan->brought),
+            'conflicts' => array_map(
+                fn(BagConflict $conflict): array => [
+                    'bag' => $conflict->bag,
+                    'these' => $conflict->these,
+                    'those' => $conflict->those,
+                    'message' => $this->words->of($conflict->reason),
+                ],
+                $plan->conflicts,
+            ),
+            'cuts' => array_map(
+                static fn(Cut $cut): array => [
+                    'what' => $cut->what,
+                    'pieces' => $cut->pieces,
+                    'length' => $cut->length,
+                    'total' => $cut->pieces * $cut->length,
+                    'names' => $cut->names,
+                ],
+                $plan->cuts,
+            ),
+            'brought' => array_map(
+                fn(KitPart $part): array => [
+                    'designator' => $part->designator,
+                    'value' => $this->names->value($part),
+                    'kindName' => $this->names->kind($part),
+                ],
+                $plan->brought,
+            ),
         ];
     }
 

@@ -46,14 +46,20 @@ final readonly class BenchDocument
     public function of(Kit $kit, ?BuildOrder $order): array
     {
         $steps = $order === null ? [] : TestSteps::numbers($kit, $order);
-        $rows = array_map(fn(Checked $checked): array => $this->row($checked, $steps, $kit), (new BenchBook())->of($kit));
+        $rows = array_map(
+            fn(Checked $checked): array => $this->row($checked, $steps, $kit),
+            (new BenchBook())->of($kit),
+        );
         usort($rows, static fn(array $a, array $b): int => ($a['step'] ?? PHP_INT_MAX) <=> ($b['step'] ?? PHP_INT_MAX));
         $functions = [];
         foreach (Functions::SIGNATURES as $name => [$arguments, $unit]) {
             $functions[] = ['name' => $name, 'arguments' => $arguments, 'unit' => $unit];
         }
 
-        $adjusters = array_filter($kit->parts, static fn(KitPart $part): bool => in_array($part->kind(), [Kind::Trimmer, Kind::Potentiometer], true));
+        $adjusters = array_filter(
+            $kit->parts,
+            static fn(KitPart $part): bool => in_array($part->kind(), [Kind::Trimmer, Kind::Potentiometer], true),
+        );
 
         return [
             'tests' => $rows,
@@ -93,7 +99,19 @@ final readonly class BenchDocument
             'range' => $range === null ? null : self::ends($range),
             'unit' => $checked->unit(),
             'reading' => $checked->reading === null ? null : $this->worked($checked->reading, $checked, $test),
-            'pilot' => $kit === null ? [] : array_map(static fn(MeasuredReading $each): array => ['row' => $each->row, 'build' => $each->build, 'text' => $each->text, 'value' => $each->value, 'passes' => $each->passes], MeasuredReading::of($kit, $checked)),
+            'pilot' =>
+                $kit === null
+                    ? []
+                    : array_map(
+                        static fn(MeasuredReading $each): array => [
+                            'row' => $each->row,
+                            'build' => $each->build,
+                            'text' => $each->text,
+                            'value' => $each->value,
+                            'passes' => $each->passes,
+                        ],
+                        MeasuredReading::of($kit, $checked),
+                    ),
         ];
     }
 
@@ -114,8 +132,20 @@ final readonly class BenchDocument
     private function proposal(Test $test, Kit $kit): array
     {
         return [
-            'name' => $test->name, 'gate' => (string) $test->gate, 'power' => $test->power, 'instrument' => $test->instrument, 'points' => $test->points, 'settings' => $test->settings, 'expect' => $test->expect, 'otherwise' => $test->otherwise,
-            'why' => $this->words->sentence('bench.proposal', ['gate' => (string) $test->gate, 'ohms' => Proposals::least($kit), 'volts' => $kit->power->leastVolts ?? 0.0, 'amps' => $kit->power->amps ?? 0.0]),
+            'name' => $test->name,
+            'gate' => (string) $test->gate,
+            'power' => $test->power,
+            'instrument' => $test->instrument,
+            'points' => $test->points,
+            'settings' => $test->settings,
+            'expect' => $test->expect,
+            'otherwise' => $test->otherwise,
+            'why' => $this->words->sentence('bench.proposal', [
+                'gate' => (string) $test->gate,
+                'ohms' => Proposals::least($kit),
+                'volts' => $kit->power->leastVolts ?? 0.0,
+                'amps' => $kit->power->amps ?? 0.0,
+            ]),
         ];
     }
 
@@ -125,17 +155,41 @@ final readonly class BenchDocument
      */
     private function selected(array $selected): array
     {
-        $unit = preg_match('~(V|A|Hz|s|ohm|\x{03A9}|F|H|W)\s*$~u', $selected['maxDifference'], $found) === 1 ? $found[1] : '';
+        $unit =
+            preg_match('~(V|A|Hz|s|ohm|\x{03A9}|F|H|W)\s*$~u', $selected['maxDifference'], $found) === 1
+                ? $found[1]
+                : '';
         $text = static fn(float $value): string => ReadingText::value($value, $unit);
-        $kits = array_map(static fn(array $kit): array => [
-            'pieces' => array_map(static fn(Measurement $piece): array => ['lot' => $piece->lot, 'piece' => $piece->piece, 'value' => $text($piece->value)], $kit),
-            'difference' => $text($kit[count($kit) - 1]->value - $kit[0]->value),
-        ], $selected['selection']->kits ?? []);
+        $kits = array_map(
+            static fn(array $kit): array => [
+                'pieces' => array_map(
+                    static fn(Measurement $piece): array => [
+                        'lot' => $piece->lot,
+                        'piece' => $piece->piece,
+                        'value' => $text($piece->value),
+                    ],
+                    $kit,
+                ),
+                'difference' => $text($kit[count($kit) - 1]->value - $kit[0]->value),
+            ],
+            $selected['selection']->kits ?? [],
+        );
 
         return [
-            'parts' => $selected['parts'], 'maxDifference' => $selected['maxDifference'], 'quantity' => $selected['quantity'], 'pieces' => $selected['pieces'], 'unit' => $unit, 'kits' => $kits,
-            'left' => array_map(static fn(Measurement $piece): string => trim("{$piece->lot} {$piece->piece}"), $selected['selection']->left ?? []),
-            'fault' => Selections::difference($selected['maxDifference']) === null ? $this->words->sentence('bench.difference', ['text' => $selected['maxDifference']]) : '',
+            'parts' => $selected['parts'],
+            'maxDifference' => $selected['maxDifference'],
+            'quantity' => $selected['quantity'],
+            'pieces' => $selected['pieces'],
+            'unit' => $unit,
+            'kits' => $kits,
+            'left' => array_map(
+                static fn(Measurement $piece): string => trim("{$piece->lot} {$piece->piece}"),
+                $selected['selection']->left ?? [],
+            ),
+            'fault' =>
+                Selections::difference($selected['maxDifference']) === null
+                    ? $this->words->sentence('bench.difference', ['text' => $selected['maxDifference']])
+                    : '',
         ];
     }
 
@@ -148,7 +202,10 @@ final readonly class BenchDocument
             'usual' => self::ends($reading->usual),
             'reach' => $reading->reach === null ? null : self::ends($reading->reach),
             'text' => ReadingText::value($reading->nominal, $reading->unit),
-            'why' => [...$this->why($reading, $test), ...($checked->isLowOhms() ? [$this->words->sentence('bench.leads')] : [])],
+            'why' => [
+                ...$this->why($reading, $test),
+                ...$checked->isLowOhms() ? [$this->words->sentence('bench.leads')] : [],
+            ],
         ];
     }
 
@@ -158,23 +215,44 @@ final readonly class BenchDocument
         $unit = $reading->unit;
         $why = [];
         foreach ($reading->parts as $name => $part) {
-            $why[] = $this->words->sentence('bench.part', ['name' => (string) $name, 'nominal' => ReadingText::value($part->nominal, $part->unit), 'range' => ReadingText::range($part->range, $part->unit), 'origin' => $part->origin->value]);
+            $why[] = $this->words->sentence('bench.part', [
+                'name' => (string) $name,
+                'nominal' => ReadingText::value($part->nominal, $part->unit),
+                'range' => ReadingText::range($part->range, $part->unit),
+                'origin' => $part->origin->value,
+            ]);
         }
         if ($reading->reach !== null) {
-            $why[] = $this->words->sentence('bench.reaches', ['adjuster' => (string) $test->adjusts, 'reach' => ReadingText::range($reading->reach, $unit), 'share' => (string) round(1000 * ($reading->reaches ?? 1.0))]);
+            $why[] = $this->words->sentence('bench.reaches', [
+                'adjuster' => (string) $test->adjusts,
+                'reach' => ReadingText::range($reading->reach, $unit),
+                'share' => (string) round(1000 * ($reading->reaches ?? 1.0)),
+            ]);
         } else {
-            $why[] = $this->words->sentence($reading->atCorners ? 'bench.corner' : 'bench.bound', ['worst' => ReadingText::range($reading->worst, $unit)]);
-            $why[] = $this->words->sentence('bench.usual', ['usual' => ReadingText::range($reading->usual, $unit), 'spread' => $this->spread($reading)]);
+            $why[] = $this->words->sentence($reading->atCorners ? 'bench.corner' : 'bench.bound', [
+                'worst' => ReadingText::range($reading->worst, $unit),
+            ]);
+            $why[] = $this->words->sentence('bench.usual', [
+                'usual' => ReadingText::range($reading->usual, $unit),
+                'spread' => $this->spread($reading),
+            ]);
         }
         if ($reading->cutShort) {
             $why[] = $this->words->sentence('bench.cut-short');
         }
         if (abs($reading->metered - $reading->nominal) > self::SEEN * abs($reading->nominal)) {
-            $why[] = $this->words->sentence('bench.load', ['metered' => ReadingText::value($reading->metered, $unit), 'nominal' => ReadingText::value($reading->nominal, $unit)]);
+            $why[] = $this->words->sentence('bench.load', [
+                'metered' => ReadingText::value($reading->metered, $unit),
+                'nominal' => ReadingText::value($reading->nominal, $unit),
+            ]);
         }
-        $why[] = $reading->expectation->range === null
-            ? $this->words->sentence('bench.meter', ['accuracy' => $test->accuracy === '' ? '1 %' : $test->accuracy, 'pass' => ReadingText::range($reading->pass, $unit)])
-            : $this->words->sentence('bench.own-range', ['pass' => ReadingText::range($reading->pass, $unit)]);
+        $why[] =
+            $reading->expectation->range === null
+                ? $this->words->sentence('bench.meter', [
+                    'accuracy' => $test->accuracy === '' ? '1 %' : $test->accuracy,
+                    'pass' => ReadingText::range($reading->pass, $unit),
+                ])
+                : $this->words->sentence('bench.own-range', ['pass' => ReadingText::range($reading->pass, $unit)]);
 
         return $why;
     }
@@ -182,20 +260,30 @@ final readonly class BenchDocument
     /** How the parts were drawn, in words. */
     private function spread(Reading $reading): string
     {
-        $other = array_filter(array_map(static fn(Toleranced $part): Spread => $part->spread, $reading->parts), static fn(Spread $spread): bool => $spread !== Spread::Even);
+        $other = array_filter(
+            array_map(static fn(Toleranced $part): Spread => $part->spread, $reading->parts),
+            static fn(Spread $spread): bool => $spread !== Spread::Even,
+        );
         $kinds = array_unique(array_map(static fn(Spread $spread): string => $spread->value, $other));
         $names = array_map(strval(...), array_keys($other));
 
-        return $this->words->sentence('bench.spread.' . match (count($kinds)) {
-            0 => 'even',
-            1 => array_values($kinds)[0],
-            default => 'mixed',
-        }, ['parts' => $names]);
+        return $this->words->sentence(
+            'bench.spread.' .
+                match (count($kinds)) {
+                    0 => 'even',
+                    1 => array_values($kinds)[0],
+                    default => 'mixed',
+                },
+            ['parts' => $names],
+        );
     }
 
     /** @return Ends */
     private static function ends(Interval $interval): array
     {
-        return ['low' => is_finite($interval->low) ? $interval->low : null, 'high' => is_finite($interval->high) ? $interval->high : null];
+        return [
+            'low' => is_finite($interval->low) ? $interval->low : null,
+            'high' => is_finite($interval->high) ? $interval->high : null,
+        ];
     }
 }

@@ -18,7 +18,22 @@ use Chiralex\Table\Table;
 final readonly class DataPackage
 {
     /** Columns of the tables that Chiralex itself gives a meaning: name to type. */
-    private const TYPES = ['quantity' => 'integer', 'qty' => 'integer', 'x' => 'number', 'y' => 'number', 'rotation' => 'number', 'pieces' => 'integer', 'grams' => 'number', 'unit_price' => 'number', 'minimum' => 'integer', 'multiple' => 'integer', 'value' => 'string', 'date' => 'date', 'build' => 'integer', 'minutes' => 'number'];
+    private const TYPES = [
+        'quantity' => 'integer',
+        'qty' => 'integer',
+        'x' => 'number',
+        'y' => 'number',
+        'rotation' => 'number',
+        'pieces' => 'integer',
+        'grams' => 'number',
+        'unit_price' => 'number',
+        'minimum' => 'integer',
+        'multiple' => 'integer',
+        'value' => 'string',
+        'date' => 'date',
+        'build' => 'integer',
+        'minutes' => 'number',
+    ];
     private const ENCODINGS = ['UTF-8' => 'utf-8', 'UTF-16' => 'utf-16', 'Windows-1252' => 'windows-1252'];
 
     /**
@@ -45,7 +60,12 @@ final readonly class DataPackage
     /** @return Described */
     private function resource(string $path, string $bytes): array
     {
-        $facts = ['name' => $this->name($path), 'path' => $path, 'bytes' => strlen($bytes), 'hash' => 'sha256:' . hash('sha256', $bytes)];
+        $facts = [
+            'name' => $this->name($path),
+            'path' => $path,
+            'bytes' => strlen($bytes),
+            'hash' => 'sha256:' . hash('sha256', $bytes),
+        ];
         if (preg_match('~\.(csv|tsv|txt)$~', $path) === 1) {
             try {
                 return $facts + $this->table((new CsvReader())->read($bytes, $path));
@@ -55,10 +75,11 @@ final readonly class DataPackage
             }
         }
 
-        return $facts + match (pathinfo($path, PATHINFO_EXTENSION)) {
-            'json' => ['format' => 'json', 'mediatype' => 'application/json', 'encoding' => 'utf-8'],
-            default => ['format' => pathinfo($path, PATHINFO_EXTENSION)],
-        };
+        return $facts +
+            match (pathinfo($path, PATHINFO_EXTENSION)) {
+                'json' => ['format' => 'json', 'mediatype' => 'application/json', 'encoding' => 'utf-8'],
+                default => ['format' => pathinfo($path, PATHINFO_EXTENSION)],
+            };
     }
 
     /** @return Described */
@@ -67,11 +88,17 @@ final readonly class DataPackage
         $fields = [];
         foreach ($table->headers as $index => $header) {
             $name = $header === '' ? 'column ' . ($index + 1) : $header;
-            $fields[] = ['name' => $name, 'type' => $this->type($table, $index, self::TYPES[mb_strtolower($name)] ?? 'string')];
+            $fields[] = [
+                'name' => $name,
+                'type' => $this->type($table, $index, self::TYPES[mb_strtolower($name)] ?? 'string'),
+            ];
         }
 
         return [
-            'profile' => 'tabular-data-resource', 'format' => 'csv', 'mediatype' => 'text/csv', 'encoding' => self::ENCODINGS[$table->encoding] ?? 'utf-8',
+            'profile' => 'tabular-data-resource',
+            'format' => 'csv',
+            'mediatype' => 'text/csv',
+            'encoding' => self::ENCODINGS[$table->encoding] ?? 'utf-8',
             'dialect' => ['delimiter' => $table->separator, 'header' => true, 'skipInitialSpace' => true],
             'schema' => ['fields' => $fields, 'missingValues' => ['']],
         ];

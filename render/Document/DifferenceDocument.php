@@ -49,15 +49,24 @@ final readonly class DifferenceDocument
         return [
             'before' => $before->kit->revision,
             'after' => $after->kit->revision,
-            'entries' => array_map(fn(PartDifference $each): array => [
-                'change' => $each->change->value,
-                'designator' => $each->designator,
-                'was' => $each->was,
-                'fields' => $each->fields,
-                'before' => $each->before === null ? null : $this->side($each->before, Touched::by($each->was, $before), $alike[0]),
-                'after' => $each->after === null ? null : $this->side($each->after, Touched::by($each->designator, $after), $alike[1]),
-                'seen' => $this->seen($each),
-            ], $differences),
+            'entries' => array_map(
+                fn(PartDifference $each): array => [
+                    'change' => $each->change->value,
+                    'designator' => $each->designator,
+                    'was' => $each->was,
+                    'fields' => $each->fields,
+                    'before' =>
+                        $each->before === null
+                            ? null
+                            : $this->side($each->before, Touched::by($each->was, $before), $alike[0]),
+                    'after' =>
+                        $each->after === null
+                            ? null
+                            : $this->side($each->after, Touched::by($each->designator, $after), $alike[1]),
+                    'seen' => $this->seen($each),
+                ],
+                $differences,
+            ),
             'bags' => $this->bags($before, $after),
             'readings' => $this->readings($before, $after),
         ];
@@ -77,7 +86,12 @@ final readonly class DifferenceDocument
         foreach ($old + $new as $name => $mass) {
             [$was, $is] = [$old[$name] ?? null, $new[$name] ?? null];
             if ($was === null || $is === null || abs($was->grams - $is->grams) > self::SAME_MASS) {
-                $changes[] = ['bag' => (string) $name, 'before' => $was === null ? null : round($was->grams, 2), 'after' => $is === null ? null : round($is->grams, 2), 'typical' => ($was->typical ?? false) || ($is->typical ?? false)];
+                $changes[] = [
+                    'bag' => (string) $name,
+                    'before' => $was === null ? null : round($was->grams, 2),
+                    'after' => $is === null ? null : round($is->grams, 2),
+                    'typical' => ($was->typical ?? false) || ($is->typical ?? false),
+                ];
             }
         }
 
@@ -117,8 +131,16 @@ final readonly class DifferenceDocument
     private function side(KitPart $part, Touched $touched, LookAlikes $alike): array
     {
         return [
-            'value' => $this->names->value($part), 'kindName' => $this->names->kind($part), 'outline' => $part->outline->name, 'height' => round($part->height, 3), 'marking' => PartMarking::of($part),
-            'steps' => $touched->steps, 'bag' => $touched->bag, 'callout' => $touched->callout, 'tests' => $touched->tests, 'alike' => $alike->to($part->designator),
+            'value' => $this->names->value($part),
+            'kindName' => $this->names->kind($part),
+            'outline' => $part->outline->name,
+            'height' => round($part->height, 3),
+            'marking' => PartMarking::of($part),
+            'steps' => $touched->steps,
+            'bag' => $touched->bag,
+            'callout' => $touched->callout,
+            'tests' => $touched->tests,
+            'alike' => $alike->to($part->designator),
         ];
     }
 
@@ -126,15 +148,32 @@ final readonly class DifferenceDocument
     private function seen(PartDifference $difference): string
     {
         [$before, $after] = [$difference->before, $difference->after];
-        $label = str_starts_with($difference->designator, '~') ? $this->unnamed($after ?? $before) : $difference->designator;
-        $args = ['part' => $label, 'was' => $before === null ? '' : $this->look($before), 'now' => $after === null ? '' : $this->look($after), 'name' => str_starts_with($difference->was, '~') ? $label : $difference->was];
+        $label = str_starts_with($difference->designator, '~')
+            ? $this->unnamed($after ?? $before)
+            : $difference->designator;
+        $args = [
+            'part' => $label,
+            'was' => $before === null ? '' : $this->look($before),
+            'now' => $after === null ? '' : $this->look($after),
+            'name' => str_starts_with($difference->was, '~') ? $label : $difference->was,
+        ];
         if (str_starts_with($difference->designator, '~') && $difference->change !== Change::Changed) {
             return $this->words->sentence("difference.unnamed.{$difference->change->value}", $args);
         }
         if ($difference->change === Change::Changed) {
-            $shown = array_values(array_intersect($difference->fields, ['quantity', 'height', 'place', 'legend', 'mark', 'supply']));
+            $shown = array_values(
+                array_intersect($difference->fields, ['quantity', 'height', 'place', 'legend', 'mark', 'supply']),
+            );
 
-            return $this->words->sentence('difference.changed', $args + ['fields' => array_map(fn(string $field): string => $this->words->sentence("difference.field.{$field}", []), $shown)]);
+            return $this->words->sentence(
+                'difference.changed',
+                $args + [
+                    'fields' => array_map(
+                        fn(string $field): string => $this->words->sentence("difference.field.{$field}", []),
+                        $shown,
+                    ),
+                ],
+            );
         }
 
         return $this->words->sentence("difference.{$difference->change->value}", $args);

@@ -26,18 +26,35 @@ final readonly class FaultsDocument
     {
         return [
             'rate' => [
-                'kits' => $rate->kits, 'reported' => $rate->reported, 'share' => $rate->share, 'low' => $rate->interval->low, 'high' => $rate->interval->high,
-                'youngKits' => $rate->youngKits, 'youngReports' => $rate->youngReports, 'withoutSerial' => $rate->withoutSerial, 'reason' => (new Told($this->words))->reason($rate->reason),
+                'kits' => $rate->kits,
+                'reported' => $rate->reported,
+                'share' => $rate->share,
+                'low' => $rate->interval->low,
+                'high' => $rate->interval->high,
+                'youngKits' => $rate->youngKits,
+                'youngReports' => $rate->youngReports,
+                'withoutSerial' => $rate->withoutSerial,
+                'reason' => (new Told($this->words))->reason($rate->reason),
             ],
             'judged' => $shares->judged,
             'open' => $shares->open,
             'symptoms' => $this->counted($shares->symptoms, 'symptom'),
             'causes' => $this->counted($shares->causes, 'cause'),
             'origins' => $this->counted($shares->origins, 'origin'),
-            'faq' => array_map(fn(array $each): array => [
-                'id' => $each['entry']->id, 'symptom' => $each['entry']->symptom->value, 'cause' => $each['entry']->cause->value, 'question' => $each['entry']->question, 'answer' => $each['entry']->answer,
-                'anchor' => $each['entry']->anchor, 'count' => $each['entry']->count, 'step' => $each['step'], 'published' => $each['published'],
-            ], $faq),
+            'faq' => array_map(
+                fn(array $each): array => [
+                    'id' => $each['entry']->id,
+                    'symptom' => $each['entry']->symptom->value,
+                    'cause' => $each['entry']->cause->value,
+                    'question' => $each['entry']->question,
+                    'answer' => $each['entry']->answer,
+                    'anchor' => $each['entry']->anchor,
+                    'count' => $each['entry']->count,
+                    'step' => $each['step'],
+                    'published' => $each['published'],
+                ],
+                $faq,
+            ),
         ];
     }
 
@@ -45,9 +62,28 @@ final readonly class FaultsDocument
     public function vocabulary(): array
     {
         return [
-            'symptoms' => array_map(fn(Symptom $symptom): array => ['id' => $symptom->value, 'name' => $this->words->sentence("symptom.{$symptom->value}", [])], Symptom::cases()),
-            'causes' => array_map(fn(Cause $cause): array => ['id' => $cause->value, 'name' => $this->words->sentence("cause.{$cause->value}", []), 'origin' => $cause->usualOrigin()->value], Cause::cases()),
-            'origins' => array_map(fn(FaultOrigin $origin): array => ['id' => $origin->value, 'name' => $this->words->sentence("origin.{$origin->value}", [])], FaultOrigin::cases()),
+            'symptoms' => array_map(
+                fn(Symptom $symptom): array => [
+                    'id' => $symptom->value,
+                    'name' => $this->words->sentence("symptom.{$symptom->value}", []),
+                ],
+                Symptom::cases(),
+            ),
+            'causes' => array_map(
+                fn(Cause $cause): array => [
+                    'id' => $cause->value,
+                    'name' => $this->words->sentence("cause.{$cause->value}", []),
+                    'origin' => $cause->usualOrigin()->value,
+                ],
+                Cause::cases(),
+            ),
+            'origins' => array_map(
+                fn(FaultOrigin $origin): array => [
+                    'id' => $origin->value,
+                    'name' => $this->words->sentence("origin.{$origin->value}", []),
+                ],
+                FaultOrigin::cases(),
+            ),
         ];
     }
 
@@ -57,6 +93,14 @@ final readonly class FaultsDocument
      */
     private function counted(array $counts, string $of): array
     {
-        return array_map(fn(string $id, int $count): array => ['id' => $id, 'name' => $this->words->sentence("{$of}.{$id}", []), 'count' => $count], array_map(strval(...), array_keys($counts)), array_values($counts));
+        return array_map(
+            fn(string $id, int $count): array => [
+                'id' => $id,
+                'name' => $this->words->sentence("{$of}.{$id}", []),
+                'count' => $count,
+            ],
+            array_map(strval(...), array_keys($counts)),
+            array_values($counts),
+        );
     }
 }

@@ -29,7 +29,10 @@ final readonly class LieDocument
             'contacts' => $lie->contacts,
             'tilt' => round($lie->plane->tilt(), 6),
             'rocks' => $lie->rocks,
-            'neighbour' => $lie->neighbour === null ? null : ['contacts' => $lie->neighbour->contacts, 'tilt' => round($lie->neighbour->plane->tilt(), 6)],
+            'neighbour' =>
+                $lie->neighbour === null
+                    ? null
+                    : ['contacts' => $lie->neighbour->contacts, 'tilt' => round($lie->neighbour->plane->tilt(), 6)],
             'gaps' => $gaps,
             'plane' => ['h' => $lie->plane->h, 'gx' => $lie->plane->gx, 'gy' => $lie->plane->gy],
             'centre' => [round($lie->centre->x, 4), round($lie->centre->y, 4)],

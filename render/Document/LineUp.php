@@ -23,15 +23,28 @@ final readonly class LineUp
      */
     public function of(Kit $kit, array $groups): array
     {
-        $pairs = array_merge(...array_map(static fn(LookAlikeGroup $group): array => $group->split(self::MOST), $groups), ...[[]]);
-        usort($pairs, static fn(LookAlikeGroup $a, LookAlikeGroup $b): int => [$b->confusion->degree, $a->looks[0][0], $a->looks[1][0] ?? ''] <=> [$a->confusion->degree, $b->looks[0][0], $b->looks[1][0] ?? '']);
+        $pairs = array_merge(
+            ...array_map(static fn(LookAlikeGroup $group): array => $group->split(self::MOST), $groups),
+            ...[[]],
+        );
+        usort(
+            $pairs,
+            static fn(LookAlikeGroup $a, LookAlikeGroup $b): int => [
+                $b->confusion->degree,
+                $a->looks[0][0],
+                $a->looks[1][0] ?? '',
+            ] <=> [$a->confusion->degree, $b->looks[0][0], $b->looks[1][0] ?? ''],
+        );
 
-        return array_map(fn(LookAlikeGroup $pair): array => [
-            'degree' => $pair->confusion->degree,
-            'why' => (new Told($this->words))->reason($pair->confusion->reason),
-            'these' => $this->side($kit, $pair->looks[0]),
-            'those' => $this->side($kit, $pair->looks[1] ?? $pair->looks[0]),
-        ], array_slice($pairs, 0, self::MOST));
+        return array_map(
+            fn(LookAlikeGroup $pair): array => [
+                'degree' => $pair->confusion->degree,
+                'why' => (new Told($this->words))->reason($pair->confusion->reason),
+                'these' => $this->side($kit, $pair->looks[0]),
+                'those' => $this->side($kit, $pair->looks[1] ?? $pair->looks[0]),
+            ],
+            array_slice($pairs, 0, self::MOST),
+        );
     }
 
     /**
@@ -45,9 +58,11 @@ final readonly class LineUp
 
         return [
             'designators' => $designators,
-            'value' => $part?->recognition->value?->value->display() ?? $part->line->value ?? '',
+            'value' => $part?->recognition->value?->value->display() ?? ($part->line->value ?? ''),
             'kindName' => $part === null ? '' : $this->words->kind($part->kind()),
-            'picture' => $drawn['svg'], 'width' => $drawn['width'], 'height' => $drawn['height'],
+            'picture' => $drawn['svg'],
+            'width' => $drawn['width'],
+            'height' => $drawn['height'],
         ];
     }
 }

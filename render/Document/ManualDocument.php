@@ -42,18 +42,30 @@ final readonly class ManualDocument
     public function of(Manual $manual): array
     {
         $order = (new OrderDocument($this->words))->of($manual->order, $manual->kit);
-        $marks = (new MarksDocument($this->words))->of(array_merge(...array_map(static fn(ManualStep $step): array => $step->callouts, $manual->steps), ...[[]]), $manual->kit, $manual->order);
+        $marks = (new MarksDocument($this->words))->of(
+            array_merge(...array_map(static fn(ManualStep $step): array => $step->callouts, $manual->steps), ...[[]]),
+            $manual->kit,
+            $manual->order,
+        );
         $callouts = array_column($marks['callouts'], null, 'designator');
         $bagOf = $manual->bags->bagOf();
         $titles = array_column($order['steps'], 'title', 'number');
-        $steps = new StepDocument($this->words, $manual->kit, array_column($marks['callouts'], null, 'designator'), $bagOf);
+        $steps = new StepDocument(
+            $this->words,
+            $manual->kit,
+            array_column($marks['callouts'], null, 'designator'),
+            $bagOf,
+        );
         $settings = $manual->kit->settings;
 
         return [
             'kit' => $manual->kit->name,
             'code' => $manual->kit->code,
             'revision' => $manual->kit->revision,
-            'choice' => array_map(static fn(Option $option): array => ['name' => $option->name, 'value' => $option->chosen], $manual->kit->options),
+            'choice' => array_map(
+                static fn(Option $option): array => ['name' => $option->name, 'value' => $option->chosen],
+                $manual->kit->options,
+            ),
             'paper' => $settings->paper,
             'skill' => $settings->skill,
             'language' => $this->words->language,
@@ -71,16 +83,25 @@ final readonly class ManualDocument
             'cautions' => array_map($this->words->of(...), $manual->cautions),
             'squarePads' => $this->pads($manual),
             'identification' => $this->identification($manual, $bagOf),
-            'steps' => array_map(static fn(ManualStep $step): array => $steps->of($step, $titles[$step->step->number]), $manual->steps),
+            'steps' => array_map(
+                static fn(ManualStep $step): array => $steps->of($step, $titles[$step->step->number]),
+                $manual->steps,
+            ),
             'texts' => OwnTexts::of($manual->kit->words),
             'blocks' => $this->blocks($manual, $steps),
-            'drilling' => array_map(static fn(DrillFace $face): string => trim("{$face->by} {$face->face}"), DrillPlan::of($manual->kit)),
+            'drilling' => array_map(
+                static fn(DrillFace $face): string => trim("{$face->by} {$face->face}"),
+                DrillPlan::of($manual->kit),
+            ),
         ];
     }
 
     private function supply(?PowerSupply $power): string
     {
-        return $power === null ? '' : ReadingText::range(new Interval($power->leastVolts, $power->mostVolts), 'V', $this->words) . ($power->amps === null ? '' : ', ' . ReadingText::value($power->amps, 'A'));
+        return $power === null
+            ? ''
+            : ReadingText::range(new Interval($power->leastVolts, $power->mostVolts), 'V', $this->words) .
+                    ($power->amps === null ? '' : ', ' . ReadingText::value($power->amps, 'A'));
     }
 
     /** @return list<BlockShape> */
@@ -99,7 +120,12 @@ final readonly class ManualDocument
                     return $part === null ? $name : "{$name} {$this->names->value($part)}";
                 }, $block->parts),
                 'steps' => $block->steps,
-                'tests' => array_map(fn(Test $test): string => "{$test->name}, {$this->words->sentence('page.expect', ['expect' => $steps->test($test)['expect']])}", $block->tests),
+                'tests' => array_map(
+                    fn(Test $test): string => "{$test->name}, {$this->words->sentence('page.expect', [
+                        'expect' => $steps->test($test)['expect'],
+                    ])}",
+                    $block->tests,
+                ),
                 'markdown' => $own,
                 'html' => Markdown::html($own),
             ];
@@ -117,8 +143,12 @@ final readonly class ManualDocument
             foreach ($bag->items as $item) {
                 if (!str_starts_with($item->designators[0], '~')) {
                     $rows[] = [
-                        'designators' => $item->designators, 'quantity' => $item->quantity, 'value' => $this->names->value($item->part), 'kindName' => $this->names->kind($item->part),
-                        'marking' => PartMarking::of($item->part), 'bag' => $bagOf[$item->designators[0]] ?? $bag->name,
+                        'designators' => $item->designators,
+                        'quantity' => $item->quantity,
+                        'value' => $this->names->value($item->part),
+                        'kindName' => $this->names->kind($item->part),
+                        'marking' => PartMarking::of($item->part),
+                        'bag' => $bagOf[$item->designators[0]] ?? $bag->name,
                         'direction' => $this->direction($item->part),
                     ];
                 }

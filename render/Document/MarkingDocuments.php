@@ -37,17 +37,24 @@ final readonly class MarkingDocuments
     {
         $readings = (new Codes())->read($code, $unit);
 
-        return ['code' => $code, 'readings' => array_map(fn(CodeReading $reading, int $index): array => [
-            'value' => $reading->value->plain(),
-            'unit' => $reading->value->unit->value,
-            'display' => $reading->value->display(),
-            'scheme' => $reading->scheme->value,
-            'tolerance' => $reading->tolerance,
-            'voltage' => $reading->voltage,
-            'dielectric' => $reading->dielectric,
-            'rank' => $index + 1,
-            'reasons' => $this->told->reasons(Grounds::of($reading)),
-        ], $readings, array_keys($readings))];
+        return [
+            'code' => $code,
+            'readings' => array_map(
+                fn(CodeReading $reading, int $index): array => [
+                    'value' => $reading->value->plain(),
+                    'unit' => $reading->value->unit->value,
+                    'display' => $reading->value->display(),
+                    'scheme' => $reading->scheme->value,
+                    'tolerance' => $reading->tolerance,
+                    'voltage' => $reading->voltage,
+                    'dielectric' => $reading->dielectric,
+                    'rank' => $index + 1,
+                    'reasons' => $this->told->reasons(Grounds::of($reading)),
+                ],
+                $readings,
+                array_keys($readings),
+            ),
+        ];
     }
 
     /**
@@ -61,16 +68,20 @@ final readonly class MarkingDocuments
 
         return [
             'bands' => self::words($colours),
-            'readings' => array_map(fn(BandReading $reading, int $index): array => [
-                'value' => $reading->value->plain(),
-                'unit' => $reading->value->unit->value,
-                'display' => $reading->value->display(),
-                'tolerance' => $reading->tolerance,
-                'direction' => $reading->reverse ? 'reverse' : 'forward',
-                'temperatureCoefficient' => $reading->temperatureCoefficient,
-                'rank' => $index + 1,
-                'reasons' => $this->told->reasons(Grounds::of($reading)),
-            ], $readings, array_keys($readings)),
+            'readings' => array_map(
+                fn(BandReading $reading, int $index): array => [
+                    'value' => $reading->value->plain(),
+                    'unit' => $reading->value->unit->value,
+                    'display' => $reading->value->display(),
+                    'tolerance' => $reading->tolerance,
+                    'direction' => $reading->reverse ? 'reverse' : 'forward',
+                    'temperatureCoefficient' => $reading->temperatureCoefficient,
+                    'rank' => $index + 1,
+                    'reasons' => $this->told->reasons(Grounds::of($reading)),
+                ],
+                $readings,
+                array_keys($readings),
+            ),
         ];
     }
 
@@ -88,7 +99,12 @@ final readonly class MarkingDocuments
             'series' => array_map(static fn(Series $series): string => $series->name, Series::of($value)),
             'bands4' => $four === null ? null : self::words($four),
             'bands5' => $five === null ? null : self::words($five),
-            'codes' => ['three' => $writer->three($value), 'four' => $writer->four($value), 'eia96' => $value->unit === Unit::Ohm && !$value->amount->isZero() ? (new Eia96())->write($value) : null],
+            'codes' => [
+                'three' => $writer->three($value),
+                'four' => $writer->four($value),
+                'eia96' =>
+                    $value->unit === Unit::Ohm && !$value->amount->isZero() ? (new Eia96())->write($value) : null,
+            ],
         ];
     }
 

@@ -33,13 +33,18 @@ final readonly class MarksDocument
      */
     public function of(array $callouts, Kit $kit, ?BuildOrder $order): array
     {
-        $steps = $order === null ? [] : array_map(static fn(int $index): int => $order->steps[$index]->number, $order->stepOf());
+        $steps =
+            $order === null
+                ? []
+                : array_map(static fn(int $index): int => $order->steps[$index]->number, $order->stepOf());
         $alike = LookAlikes::of($kit);
 
-        return ['callouts' => [
-            ...array_map(fn(Callout $callout): array => $this->callout($callout, $kit, $steps, $alike), $callouts),
-            ...array_map(fn(Wire $wire): array => $this->wire($wire, $kit, $steps), $kit->wires),
-        ]];
+        return [
+            'callouts' => [
+                ...array_map(fn(Callout $callout): array => $this->callout($callout, $kit, $steps, $alike), $callouts),
+                ...array_map(fn(Wire $wire): array => $this->wire($wire, $kit, $steps), $kit->wires),
+            ],
+        ];
     }
 
     /**
@@ -81,18 +86,38 @@ final readonly class MarksDocument
             $args['board'] = $this->words->sentence("callout.board.{$board->print}");
         }
         if ($callout->direction !== null) {
-            $args += ['direction' => $this->words->direction($callout->direction), 'landmark' => $this->landmark((string) $callout->landmark, $kit)];
+            $args += [
+                'direction' => $this->words->direction($callout->direction),
+                'landmark' => $this->landmark((string) $callout->landmark, $kit),
+            ];
         }
         $meets = $board !== null && $board->meets === $callout->partMark;
         $said = [
-            self::capital($this->words->sentence(match (true) {
-                $callout->direction === null => 'callout.mark',
-                $meets => 'callout.mark-at',
-                default => 'callout.mark-towards',
-            }, $args)),
+            self::capital(
+                $this->words->sentence(
+                    match (true) {
+                        $callout->direction === null => 'callout.mark',
+                        $meets => 'callout.mark-at',
+                        default => 'callout.mark-towards',
+                    },
+                    $args,
+                ),
+            ),
             $this->terminal($callout),
-            $callout->fitMark !== null && $callout->fitMark !== $callout->partMark ? $this->words->sentence('callout.fit-check', ['fit' => $this->words->mark($callout->fitMark->value), 'check' => $args['mark']]) : '',
-            $board !== null && !($meets && $callout->direction !== null) ? self::capital($this->words->sentence('callout.meets', ['mark' => $this->words->mark($board->meets->value)] + $args)) : '',
+            $callout->fitMark !== null && $callout->fitMark !== $callout->partMark
+                ? $this->words->sentence('callout.fit-check', [
+                    'fit' => $this->words->mark($callout->fitMark->value),
+                    'check' => $args['mark'],
+                ])
+                : '',
+            $board !== null && !($meets && $callout->direction !== null)
+                ? self::capital(
+                    $this->words->sentence(
+                        'callout.meets',
+                        ['mark' => $this->words->mark($board->meets->value)] + $args,
+                    ),
+                )
+                : '',
             $board === null && $callout->direction !== null ? $this->words->sentence('callout.no-board') : '',
         ];
 
@@ -105,9 +130,18 @@ final readonly class MarksDocument
         $pad = $callout->squarePad === null ? '' : $this->words->terminal($callout->squarePad);
         $stands = $this->words->terminal($callout->terminal);
         $known = $stands !== $callout->terminal || $callout->terminal === 'pin 1';
-        $own = $known ? $this->words->sentence($pad === $stands ? 'callout.terminal-square' : 'callout.terminal', ['terminal' => $stands]) : '';
+        $own = $known
+            ? $this->words->sentence($pad === $stands ? 'callout.terminal-square' : 'callout.terminal', [
+                'terminal' => $stands,
+            ])
+            : '';
 
-        return trim($own . ($pad === '' || ($known && $pad === $stands) ? '' : ' ' . $this->words->sentence('callout.square', ['terminal' => $pad])));
+        return trim(
+            $own .
+                ($pad === '' || ($known && $pad === $stands)
+                    ? ''
+                    : ' ' . $this->words->sentence('callout.square', ['terminal' => $pad])),
+        );
     }
 
     /** A glass body shows a dark band, a moulded one a light band. */
@@ -128,7 +162,10 @@ final readonly class MarksDocument
         $kind = $this->words->kind($part->kind());
 
         // `LED4` names its kind itself.
-        return $this->words->sentence(str_starts_with($landmark, mb_strtoupper($kind)) ? 'callout.landmark-bare' : 'callout.landmark', ['kind' => $kind, 'designator' => $landmark]);
+        return $this->words->sentence(
+            str_starts_with($landmark, mb_strtoupper($kind)) ? 'callout.landmark-bare' : 'callout.landmark',
+            ['kind' => $kind, 'designator' => $landmark],
+        );
     }
 
     private function text(Callout $callout, Kit $kit): string
@@ -136,7 +173,10 @@ final readonly class MarksDocument
         if ($callout->partMark === null) {
             return $this->lead($callout, $kit);
         }
-        $together = $callout->replaceTogether === [] ? '' : ' ' . $this->words->sentence('callout.together', ['parts' => $callout->replaceTogether]);
+        $together =
+            $callout->replaceTogether === []
+                ? ''
+                : ' ' . $this->words->sentence('callout.together', ['parts' => $callout->replaceTogether]);
 
         return "{$this->lead($callout, $kit)} {$this->words->consequence($callout->consequence->value)}{$together}";
     }
@@ -175,11 +215,27 @@ final readonly class MarksDocument
 
     private function wireText(Wire $wire): string
     {
-        $mm = fn(float $length): string => $this->words->lengths->of(rtrim(rtrim(number_format($length, 1, '.', ''), '0'), '.'), $this->words->point());
+        $mm = fn(float $length): string => $this->words->lengths->of(
+            rtrim(rtrim(number_format($length, 1, '.', ''), '0'), '.'),
+            $this->words->point(),
+        );
         $args = ['colour' => $this->words->colour($wire->colour), 'from' => $wire->from, 'to' => $wire->to];
         $said = [
-            self::capital(trim($wire->length === null ? $this->words->sentence('callout.wire', $args) : $this->words->sentence('callout.wire-length', $args + ['length' => $mm($wire->length)]))),
-            $wire->stripped === [] ? '' : $this->words->sentence('callout.strip', ['lengths' => implode(" {$this->words->sentence('callout.and')} ", array_map($mm, array_values(array_unique($wire->stripped))))]),
+            self::capital(
+                trim(
+                    $wire->length === null
+                        ? $this->words->sentence('callout.wire', $args)
+                        : $this->words->sentence('callout.wire-length', $args + ['length' => $mm($wire->length)]),
+                ),
+            ),
+            $wire->stripped === []
+                ? ''
+                : $this->words->sentence('callout.strip', [
+                    'lengths' => implode(
+                        " {$this->words->sentence('callout.and')} ",
+                        array_map($mm, array_values(array_unique($wire->stripped))),
+                    ),
+                ]),
             $wire->face === null ? '' : $this->words->sentence("callout.face.{$wire->face}"),
             $wire->relief === '' ? '' : $this->words->sentence('callout.relief', ['relief' => $wire->relief]),
         ];

@@ -37,6 +37,11 @@ final readonly class OlderDocument
         $action = is_string($step['action'] ?? null) ? Action::tryFrom($step['action']) : null;
         $names = array_column(is_array($step['parts'] ?? null) ? $step['parts'] : [], 'designator');
 
-        return $step + ['fits' => $action?->fits() === true ? $names : [], 'breaksStair' => false, 'why' => null, 'apart' => []];
+        return $step + [
+            'fits' => $action?->fits() === true ? $names : [],
+            'breaksStair' => false,
+            'why' => null,
+            'apart' => [],
+        ];
     }
 }

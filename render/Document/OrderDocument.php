@@ -34,11 +34,21 @@ final readonly class OrderDocument
         return [
             'school' => $order->school->value,
             'group' => $kit->settings->group,
-            'steps' => array_map(fn(Step $step): array => $this->step($step, isset($breaks[$step->number]), $kit), $order->steps),
+            'steps' => array_map(
+                fn(Step $step): array => $this->step($step, isset($breaks[$step->number]), $kit),
+                $order->steps,
+            ),
             'score' => self::score($order->score),
             'minutes' => round(array_sum(array_map(static fn(Step $step): float => $step->minutes, $order->steps)), 1),
             'clock' => self::clock($order),
-            'overrides' => array_map(static fn(OrderOverride $each): array => ['parts' => $each->parts, 'after' => $each->after, 'sameStep' => $each->sameStep], $kit->orderOverrides),
+            'overrides' => array_map(
+                static fn(OrderOverride $each): array => [
+                    'parts' => $each->parts,
+                    'after' => $each->after,
+                    'sameStep' => $each->sameStep,
+                ],
+                $kit->orderOverrides,
+            ),
             'broken' => array_map(fn(Rule $rule): string => $this->words->of($rule->reason), $order->broken),
         ];
     }
@@ -50,9 +60,23 @@ final readonly class OrderDocument
         $minutes = round(array_sum(array_map(static fn(Step $step): float => $step->minutes, $order->steps)), 1);
 
         return [
-            'handsOn' => $clock->handsOn ?? $minutes, 'elapsed' => $clock->elapsed ?? $minutes,
-            'solder' => round(array_sum(array_map(static fn(Step $step): float => $step->soldering->solder, $order->steps)), 1),
-            'waits' => array_map(static fn(Wait $wait): array => ['step' => $wait->step, 'name' => $wait->name, 'hours' => $wait->hours, 'until' => $wait->until, 'meanwhile' => $wait->meanwhile, 'idle' => $wait->idle], $clock->waits ?? []),
+            'handsOn' => $clock->handsOn ?? $minutes,
+            'elapsed' => $clock->elapsed ?? $minutes,
+            'solder' => round(
+                array_sum(array_map(static fn(Step $step): float => $step->soldering->solder, $order->steps)),
+                1,
+            ),
+            'waits' => array_map(
+                static fn(Wait $wait): array => [
+                    'step' => $wait->step,
+                    'name' => $wait->name,
+                    'hours' => $wait->hours,
+                    'until' => $wait->until,
+                    'meanwhile' => $wait->meanwhile,
+                    'idle' => $wait->idle,
+                ],
+                $clock->waits ?? [],
+            ),
         ];
     }
 
@@ -61,7 +85,10 @@ final readonly class OrderDocument
     {
         $rules = $cycle->relaxable() === [] ? $cycle->rules : $cycle->relaxable();
 
-        return ['cycle' => $cycle->path(), 'relax' => array_map(fn(Rule $rule): string => $this->words->of($rule->reason), $rules)];
+        return [
+            'cycle' => $cycle->path(),
+            'relax' => array_map(fn(Rule $rule): string => $this->words->of($rule->reason), $rules),
+        ];
     }
 
     /** @return array<string, int> */
@@ -85,7 +112,17 @@ final readonly class OrderDocument
     {
         $of = static fn(string $field): int => is_int($score[$field] ?? null) ? $score[$field] : 0;
 
-        return new Score($of('violations'), $of('inversions'), $of('lookAlikes'), $of('hanging'), $of('flips'), $of('blockSwitches'), $of('kindSwitches'), $of('valueSwitches'), $of('steps'));
+        return new Score(
+            $of('violations'),
+            $of('inversions'),
+            $of('lookAlikes'),
+            $of('hanging'),
+            $of('flips'),
+            $of('blockSwitches'),
+            $of('kindSwitches'),
+            $of('valueSwitches'),
+            $of('steps'),
+        );
     }
 
     /** @return array{number: int, title: string, joints: int, ...<string, mixed>} */
@@ -104,22 +141,36 @@ final readonly class OrderDocument
             'fits' => $step->fits(),
             'height' => $step->height(),
             'breaksStair' => $breaksStair,
-            'why' => $breaksStair || in_array($step->action, [Action::Insert, Action::Place, Action::Adjust], true) ? $this->why($step) : null,
+            'why' =>
+                $breaksStair || in_array($step->action, [Action::Insert, Action::Place, Action::Adjust], true)
+                    ? $this->why($step)
+                    : null,
             'apart' => self::apart($step),
             'joints' => $step->joints,
             'minutes' => $step->minutes,
             'time' => $step->time === null ? '' : $this->words->of($step->time),
             'solder' => $step->soldering->solder,
             'iron' => $step->soldering->iron,
-            'prop' => $step->prop === null ? null : ['x' => round($step->prop->at->x, 3), 'y' => round($step->prop->at->y, 3), 'edge' => $step->prop->edge, 'height' => round($step->prop->height, 3)],
+            'prop' =>
+                $step->prop === null
+                    ? null
+                    : [
+                        'x' => round($step->prop->at->x, 3),
+                        'y' => round($step->prop->at->y, 3),
+                        'edge' => $step->prop->edge,
+                        'height' => round($step->prop->height, 3),
+                    ],
             'overridden' => $step->overridden,
             'cautions' => array_map(fn(Reason $reason): string => $this->words->of($reason), $step->cautions),
-            'lie' => $lie === null ? null : [
-                'contacts' => $lie->contacts,
-                'tilt' => round($lie->plane->tilt(), 3),
-                'rocks' => $lie->rocks,
-                'plane' => ['h' => $lie->plane->h, 'gx' => $lie->plane->gx, 'gy' => $lie->plane->gy],
-            ],
+            'lie' =>
+                $lie === null
+                    ? null
+                    : [
+                        'contacts' => $lie->contacts,
+                        'tilt' => round($lie->plane->tilt(), 3),
+                        'rocks' => $lie->rocks,
+                        'plane' => ['h' => $lie->plane->h, 'gx' => $lie->plane->gx, 'gy' => $lie->plane->gy],
+                    ],
         ];
     }
 
@@ -179,16 +230,29 @@ final readonly class OrderDocument
         }
         $names = [];
         foreach ($kinds as $group) {
-            $names[] = $group[0] === null ? $this->words->action(count($group) > 1 ? 'wires' : 'wire') : $this->words->kind($group[0], count($group) > 1);
+            $names[] =
+                $group[0] === null
+                    ? $this->words->action(count($group) > 1 ? 'wires' : 'wire')
+                    : $this->words->kind($group[0], count($group) > 1);
         }
-        $parts = implode(', ', array_map(fn(string $name, int $index): string => $index === 0 ? $name : $this->words->inside($name), $names, array_keys($names)));
+        $parts = implode(
+            ', ',
+            array_map(
+                fn(string $name, int $index): string => $index === 0 ? $name : $this->words->inside($name),
+                $names,
+                array_keys($names),
+            ),
+        );
 
         return match ($step->action) {
             Action::Solder => ucfirst($parts),
             Action::Gate => $this->words->action('gate') . ': ' . ($step->gate === null ? '' : $step->gate->name),
             Action::Insert => $this->words->sentence('page.insert', ['parts' => $this->words->inside($parts)]),
-            Action::Cure, Action::Snap, Action::Remove => $this->words->action($step->action->value) . ": {$step->what}",
-            default => $this->words->action($step->action->value) . ': ' . ($parts === '' ? $step->what : $this->words->inside($parts)),
+            Action::Cure, Action::Snap, Action::Remove => $this->words->action($step->action->value) .
+                ": {$step->what}",
+            default => $this->words->action($step->action->value) .
+                ': ' .
+                ($parts === '' ? $step->what : $this->words->inside($parts)),
         };
     }
 }

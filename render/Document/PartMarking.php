@@ -26,13 +26,23 @@ final readonly class PartMarking
         if ($look->bands !== []) {
             $said = $part->recognition->value?->tolerance !== null || $part->line->tolerance !== '';
 
-            return ['type' => 'bands', 'bands' => MarkingDocuments::words($look->bands), 'text' => $said ? '' : 'The tolerance is not said: 5 % is taken.'];
+            return [
+                'type' => 'bands',
+                'bands' => MarkingDocuments::words($look->bands),
+                'text' => $said ? '' : 'The tolerance is not said: 5 % is taken.',
+            ];
         }
         if ($part->row->checkMark === Mark::Band) {
             // A glass body shows a dark band, a moulded one a light band; common practice, no source.
-            return ['type' => 'band', 'bands' => [], 'text' => self::band($part) === 'dark-band' ? 'dark band on glass' : 'light band'];
+            return [
+                'type' => 'band',
+                'bands' => [],
+                'text' => self::band($part) === 'dark-band' ? 'dark band on glass' : 'light band',
+            ];
         }
 
-        return $look->code === null || $part->outline->name === 'none' ? null : ['type' => 'code', 'bands' => [], 'text' => $look->code];
+        return $look->code === null || $part->outline->name === 'none'
+            ? null
+            : ['type' => 'code', 'bands' => [], 'text' => $look->code];
     }
 }

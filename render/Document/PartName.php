@@ -18,8 +18,10 @@ final readonly class PartName
         if ($value === null) {
             return trim($part->line->value) === '' ? ucfirst($this->words->kind($part->kind())) : $part->line->value;
         }
-        $tolerance = $value->tolerance ?? ($part->line->tolerance === '' ? null : trim($part->line->tolerance, " %\u{00B1}"));
-        $rest = preg_match('~(\d+(?:[.,]\d+)?)\s*V\b~u', $part->line->value, $found) === 1 ? ", {$found[1]}\u{2009}V" : '';
+        $tolerance =
+            $value->tolerance ?? ($part->line->tolerance === '' ? null : trim($part->line->tolerance, " %\u{00B1}"));
+        $rest =
+            preg_match('~(\d+(?:[.,]\d+)?)\s*V\b~u', $part->line->value, $found) === 1 ? ", {$found[1]}\u{2009}V" : '';
 
         return $value->value->display() . ($tolerance === null ? '' : ", {$tolerance}\u{2009}%") . $rest;
     }

@@ -34,12 +34,28 @@ final readonly class PartsDocument
             'kit' => $kit->name,
             'revision' => $kit->revision,
             'file' => $kit->list->file,
-            'columns' => array_map(static fn(int $index): string => $kit->list->headers[$index] ?? '', $kit->list->columns),
+            'columns' => array_map(
+                static fn(int $index): string => $kit->list->headers[$index] ?? '',
+                $kit->list->columns,
+            ),
             'headers' => $kit->list->headers,
-            'options' => array_map(static fn(Option $option): array => ['name' => $option->name, 'values' => array_map(strval(...), array_keys($option->values)), 'default' => $option->default, 'chosen' => $option->chosen], $kit->options),
-            'lines' => array_merge(...array_map(fn(Line $line): array => $this->lines($line, $kit, $alike), $kit->list->lines), ...[[]]),
+            'options' => array_map(
+                static fn(Option $option): array => [
+                    'name' => $option->name,
+                    'values' => array_map(strval(...), array_keys($option->values)),
+                    'default' => $option->default,
+                    'chosen' => $option->chosen,
+                ],
+                $kit->options,
+            ),
+            'lines' => array_merge(
+                ...array_map(fn(Line $line): array => $this->lines($line, $kit, $alike), $kit->list->lines),
+                ...[[]],
+            ),
             'lineUp' => (new LineUp($this->words))->of($kit, $alike->groups),
-            'lineUpInAll' => array_sum(array_map(static fn(LookAlikeGroup $group): int => $group->pairs(), $alike->groups)),
+            'lineUpInAll' => array_sum(
+                array_map(static fn(LookAlikeGroup $group): int => $group->pairs(), $alike->groups),
+            ),
             'problems' => array_map(static fn(Problem $problem): array => $told->problem($problem), $kit->problems),
         ];
     }
@@ -55,11 +71,38 @@ final readonly class PartsDocument
         foreach ($line->designators as $designator) {
             $part = $kit->part($designator);
             if ($part !== null) {
-                $groups[implode('|', [$part->kind()->value, $part->outline->name, $part->height, $part->heightOrigin->value, $part->supply->value, $part->polarised ? 1 : 0, $part->legend ?? '', $part->prints, $part->usedAt, $part->spread, ...$part->allowed, '-', ...$part->forbidden])][] = $part;
+                $groups[
+                    implode('|', [
+                        $part->kind()->value,
+                        $part->outline->name,
+                        $part->height,
+                        $part->heightOrigin->value,
+                        $part->supply->value,
+                        $part->polarised ? 1 : 0,
+                        $part->legend ?? '',
+                        $part->prints,
+                        $part->usedAt,
+                        $part->spread,
+                        ...$part->allowed,
+                        '-',
+                        ...$part->forbidden,
+                    ])
+                ][] = $part;
             }
         }
 
-        return array_values(array_map(fn(array $parts): array => $this->line($line, $parts, count($groups) === 1, $alike->to($parts[0]->designator), $kit), $groups));
+        return array_values(
+            array_map(
+                fn(array $parts): array => $this->line(
+                    $line,
+                    $parts,
+                    count($groups) === 1,
+                    $alike->to($parts[0]->designator),
+                    $kit,
+                ),
+                $groups,
+            ),
+        );
     }
 
     /**
@@ -81,7 +124,11 @@ final readonly class PartsDocument
             'value' => $value?->value->plain(),
             'unit' => $value?->value->unit->value,
             'display' => $value?->value->display(),
-            'tolerance' => $value === null ? null : ($value->tolerance ?? (preg_match('~\d+(?:\.\d+)?~', $line->tolerance, $found) === 1 ? $found[0] : null)),
+            'tolerance' =>
+                $value === null
+                    ? null
+                    : $value->tolerance ??
+                        (preg_match('~\d+(?:\.\d+)?~', $line->tolerance, $found) === 1 ? $found[0] : null),
             'spread' => $part->spread,
             'text' => $line->value,
             'description' => $line->description,
@@ -89,13 +136,17 @@ final readonly class PartsDocument
             'kindName' => $this->words->kind($part->kind()),
             'confidence' => $part->recognition->confidence,
             'question' => $part->recognition->needsAnswer() && $part->supply->isOnBoard(),
-            'candidates' => $part->recognition->needsAnswer() ? array_map(static fn(Kind $kind): string => $kind->value, $part->recognition->candidates) : [],
+            'candidates' => $part->recognition->needsAnswer()
+                ? array_map(static fn(Kind $kind): string => $kind->value, $part->recognition->candidates)
+                : [],
             'package' => $line->package,
             'outline' => $part->outline->name,
             'height' => $part->outline->name === 'none' && $part->placement === null ? null : $part->height,
             'heightSource' => $part->heightOrigin->value,
             'polarised' => $part->polarised,
-            'mark' => $part->polarised ? ($part->polarity === null ? $part->row->checkMark : $part->polarity->mark)?->value : null,
+            'mark' => $part->polarised
+                ? ($part->polarity === null ? $part->row->checkMark : $part->polarity->mark)?->value
+                : null,
             'supply' => $part->supply->value,
             'sensitivity' => $part->sensitivity->value,
             'legend' => $part->legend,
@@ -118,7 +169,12 @@ final readonly class PartsDocument
     {
         $told = new Told($this->words);
         $substitutes = new Substitutes($kit);
-        $known = ['allowed' => $part->allowed, 'forbidden' => $part->forbidden, 'warnings' => $told->reasons($substitutes->warnings($part)), 'dependents' => $told->reasons($substitutes->dependents($part))];
+        $known = [
+            'allowed' => $part->allowed,
+            'forbidden' => $part->forbidden,
+            'warnings' => $told->reasons($substitutes->warnings($part)),
+            'dependents' => $told->reasons($substitutes->dependents($part)),
+        ];
 
         return array_filter($known) === [] ? null : $known;
     }

@@ -35,7 +35,11 @@ final readonly class ReadingText
     {
         $power = self::power(max(abs($range->low), abs($range->high)), $unit);
 
-        return self::number($range->low, $power) . " {$to} " . self::number($range->high, $power) . "\u{2009}" . self::unit($power, $unit);
+        return self::number($range->low, $power) .
+            " {$to} " .
+            self::number($range->high, $power) .
+            "\u{2009}" .
+            self::unit($power, $unit);
     }
 
     private static function power(float $size, string $unit): int

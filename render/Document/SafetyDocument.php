@@ -30,8 +30,22 @@ final readonly class SafetyDocument
         return [
             'questions' => array_map($this->question(...), Hazards::of($kit)),
             'charges' => array_map($this->charge(...), StoredCharges::of($kit)),
-            'cautions' => array_map(fn(Reason $reason): array => ['code' => $reason->code, 'text' => $this->builder($kit)->of($reason), 'template' => $this->builder($kit)->template($reason->code), 'ownWords' => isset($kit->words["sentence.{$reason->code}"])], Cautions::for($kit)->ofKit()),
-            'limits' => $this->words->sentence('safety.limits', ['charge' => Limits::CHARGE * 1e6, 'touch' => Limits::TOUCH_DC, 'energy' => Limits::ENERGY, 'volts' => Limits::ENERGY_VOLTS, 'seconds' => Limits::DISCHARGE_SECONDS]),
+            'cautions' => array_map(
+                fn(Reason $reason): array => [
+                    'code' => $reason->code,
+                    'text' => $this->builder($kit)->of($reason),
+                    'template' => $this->builder($kit)->template($reason->code),
+                    'ownWords' => isset($kit->words["sentence.{$reason->code}"]),
+                ],
+                Cautions::for($kit)->ofKit(),
+            ),
+            'limits' => $this->words->sentence('safety.limits', [
+                'charge' => Limits::CHARGE * 1e6,
+                'touch' => Limits::TOUCH_DC,
+                'energy' => Limits::ENERGY,
+                'volts' => Limits::ENERGY_VOLTS,
+                'seconds' => Limits::DISCHARGE_SECONDS,
+            ]),
         ];
     }
 
@@ -46,7 +60,10 @@ final readonly class SafetyDocument
     {
         return [
             'hazard' => $found->hazard->value,
-            'question' => $this->words->sentence("hazard.{$found->hazard->value}", ['ac' => Limits::ELV_AC, 'dc' => Limits::ELV_DC]),
+            'question' => $this->words->sentence("hazard.{$found->hazard->value}", [
+                'ac' => Limits::ELV_AC,
+                'dc' => Limits::ELV_DC,
+            ]),
             'answer' => match (true) {
                 $found->declared => 'yes',
                 $found->ruledOut !== null => 'no',
@@ -64,9 +81,15 @@ final readonly class SafetyDocument
         $digits = static fn(float $value): float => (float) sprintf('%.3g', $value);
 
         return [
-            'designator' => $charge->designator, 'volts' => $charge->volts, 'origin' => $charge->origin->value,
-            'joules' => $digits($charge->joules()), 'microcoulombs' => $digits($charge->coulombs() * 1e6), 'hazard' => $charge->isHazard(),
-            'bleeder' => $charge->bleeder, 'seconds' => $charge->seconds() === null ? null : round($charge->seconds(), 2), 'neededOhms' => $charge->isHazard() && $charge->neededOhms() !== null ? (int) $charge->neededOhms() : null,
+            'designator' => $charge->designator,
+            'volts' => $charge->volts,
+            'origin' => $charge->origin->value,
+            'joules' => $digits($charge->joules()),
+            'microcoulombs' => $digits($charge->coulombs() * 1e6),
+            'hazard' => $charge->isHazard(),
+            'bleeder' => $charge->bleeder,
+            'seconds' => $charge->seconds() === null ? null : round($charge->seconds(), 2),
+            'neededOhms' => $charge->isHazard() && $charge->neededOhms() !== null ? (int) $charge->neededOhms() : null,
         ];
     }
 }

@@ -20,7 +20,10 @@ final readonly class ScoreChange
         $changes = $after->changesFrom($before, $school);
         $words = [];
         foreach ($changes as $field => $by) {
-            $words[] = $this->words->sentence($by > 0 ? 'cost.more' : 'cost.fewer', ['count' => abs($by), 'what' => $this->words->sentence("score.{$field}" . (abs($by) === 1 ? '.one' : ''))]);
+            $words[] = $this->words->sentence($by > 0 ? 'cost.more' : 'cost.fewer', [
+                'count' => abs($by),
+                'what' => $this->words->sentence("score.{$field}" . (abs($by) === 1 ? '.one' : '')),
+            ]);
         }
 
         return [

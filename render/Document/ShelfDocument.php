@@ -29,16 +29,29 @@ final readonly class ShelfDocument
         $next = null;
         foreach ($matters as $matter) {
             ++$count[$matter->weight->value];
-            if ($matter->weight !== Weight::Note && ($next === null || $matter->weight->rank() < $next->weight->rank())) {
+            if (
+                $matter->weight !== Weight::Note &&
+                ($next === null || $matter->weight->rank() < $next->weight->rank())
+            ) {
                 $next = $matter;
             }
         }
 
         return [
-            'parts' => array_sum(array_map(static fn($part): int => $part->supply->isBuilt() && !str_starts_with($part->designator, '~') ? 1 : 0, $kit->parts)),
+            'parts' => array_sum(
+                array_map(
+                    static fn($part): int => $part->supply->isBuilt() && !str_starts_with($part->designator, '~')
+                        ? 1
+                        : 0,
+                    $kit->parts,
+                ),
+            ),
             'lines' => count($kit->list->lines),
             'steps' => $order instanceof BuildCycle ? null : count($order->steps),
-            'minutes' => $order instanceof BuildCycle ? null : array_sum(array_map(static fn($step): float => $step->minutes, $order->steps)),
+            'minutes' =>
+                $order instanceof BuildCycle
+                    ? null
+                    : array_sum(array_map(static fn($step): float => $step->minutes, $order->steps)),
             'matters' => $count,
             'next' => $next === null ? null : (new Told($this->words))->matter($next),
             'picture' => (new BoardSvg($kit))->board($kit->boards[0], Side::Top, true),

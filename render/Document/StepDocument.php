@@ -35,12 +35,8 @@ final readonly class StepDocument
      * @param array<array-key, CalloutShape> $callouts by designator
      * @param array<string, string> $bagOf
      */
-    public function __construct(
-        private Words $words,
-        private Kit $kit,
-        private array $callouts,
-        private array $bagOf,
-    ) {
+    public function __construct(private Words $words, private Kit $kit, private array $callouts, private array $bagOf)
+    {
         $this->names = new PartName($words);
         $this->readings = new Readings($kit);
     }
@@ -69,11 +65,25 @@ final readonly class StepDocument
             'callouts' => $this->callouts($each),
             'tips' => array_map($told, $each->tips),
             'cautions' => array_map($told, $step->cautions),
-            'gate' => $step->gate === null ? null : ['name' => $step->gate->name, 'expect' => BenchDocument::printed(BenchBook::gate($this->readings, $step->gate), $this->words)],
+            'gate' =>
+                $step->gate === null
+                    ? null
+                    : [
+                        'name' => $step->gate->name,
+                        'expect' => BenchDocument::printed(BenchBook::gate($this->readings, $step->gate), $this->words),
+                    ],
             'tests' => array_map($this->test(...), $each->tests),
             'remaining' => $each->remaining === [] ? new stdClass() : $each->remaining,
             'watch' => $this->watch($each),
-            'sentences' => array_map(fn(Reason $reason): array => ['code' => $reason->code, 'text' => $this->words->of($reason), 'template' => $this->words->template($reason->code), 'own' => isset($own["sentence.{$reason->code}"])], [...$each->tips, ...$step->cautions]),
+            'sentences' => array_map(
+                fn(Reason $reason): array => [
+                    'code' => $reason->code,
+                    'text' => $this->words->of($reason),
+                    'template' => $this->words->template($reason->code),
+                    'own' => isset($own["sentence.{$reason->code}"]),
+                ],
+                [...$each->tips, ...$step->cautions],
+            ),
             'wait' => $this->wait($each),
         ];
     }
@@ -82,10 +92,22 @@ final readonly class StepDocument
     private function callouts(ManualStep $each): array
     {
         $fit = [];
-        foreach ([...array_map(static fn($callout): string => $callout->designator, $each->callouts), ...array_map(static fn($wire): string => $wire->name, $each->wires)] as $name) {
+        foreach (
+            [
+                ...array_map(static fn($callout): string => $callout->designator, $each->callouts),
+                ...array_map(static fn($wire): string => $wire->name, $each->wires),
+            ] as $name
+        ) {
             $callout = $this->callouts[$name] ?? null;
             if ($callout !== null) {
-                $fit[] = ['designator' => $name, 'text' => $callout['text'], 'consequence' => $callout['consequence'], 'picture' => $callout['picture'], 'second' => $callout['second'], 'lead' => $callout['lead']];
+                $fit[] = [
+                    'designator' => $name,
+                    'text' => $callout['text'],
+                    'consequence' => $callout['consequence'],
+                    'picture' => $callout['picture'],
+                    'second' => $callout['second'],
+                    'lead' => $callout['lead'],
+                ];
             }
         }
 
@@ -97,7 +119,10 @@ final readonly class StepDocument
     {
         $said = [];
         foreach ($each->alike as [$these, $others]) {
-            $said[] = $this->words->sentence(count($these) === 1 ? 'page.alike-here' : 'page.alike-here-many', ['designator' => $these, 'others' => $others]);
+            $said[] = $this->words->sentence(count($these) === 1 ? 'page.alike-here' : 'page.alike-here-many', [
+                'designator' => $these,
+                'others' => $others,
+            ]);
         }
         if ($each->undirected !== []) {
             $said[] = $this->words->sentence('page.no-direction', ['designators' => $each->undirected]);
@@ -126,9 +151,24 @@ final readonly class StepDocument
         $reach = $checked->reading?->reach;
 
         return [
-            'name' => $row['name'], 'instrument' => $row['instrument'], 'points' => $row['points'], 'expect' => BenchDocument::printed($checked, $this->words), 'otherwise' => $row['otherwise'], 'adjusts' => $row['adjusts'],
-            'power' => $row['power'], 'settings' => $row['settings'], 'range' => $row['range'], 'unit' => $row['unit'],
-            ...($reach === null ? [] : ['reach' => $this->words->sentence('page.reaches', ['low' => ReadingText::value($reach->low, $checked->unit()), 'high' => ReadingText::value($reach->high, $checked->unit())])]),
+            'name' => $row['name'],
+            'instrument' => $row['instrument'],
+            'points' => $row['points'],
+            'expect' => BenchDocument::printed($checked, $this->words),
+            'otherwise' => $row['otherwise'],
+            'adjusts' => $row['adjusts'],
+            'power' => $row['power'],
+            'settings' => $row['settings'],
+            'range' => $row['range'],
+            'unit' => $row['unit'],
+            ...$reach === null
+                ? []
+                : [
+                    'reach' => $this->words->sentence('page.reaches', [
+                        'low' => ReadingText::value($reach->low, $checked->unit()),
+                        'high' => ReadingText::value($reach->high, $checked->unit()),
+                    ]),
+                ],
         ];
     }
 
@@ -136,7 +176,9 @@ final readonly class StepDocument
     private function part(StepPart $step): array
     {
         $part = $this->kit->part($step->designator);
-        $hold = array_values(array_filter($step->reasons, static fn(Reason $reason): bool => str_starts_with($reason->code, 'hold.')));
+        $hold = array_values(
+            array_filter($step->reasons, static fn(Reason $reason): bool => str_starts_with($reason->code, 'hold.')),
+        );
 
         return [
             'designator' => $step->designator,
@@ -155,8 +197,13 @@ final readonly class StepDocument
         $part = $this->kit->part($designator);
 
         return [
-            'designator' => $designator, 'value' => $part === null ? '' : $this->names->value($part), 'kindName' => $part === null ? '' : $this->names->kind($part), 'marking' => $part === null ? null : PartMarking::of($part),
-            'hold' => $this->words->sentence('manual.loose', ['designator' => $designator]), 'printed' => null, 'bag' => $this->bagOf[$designator] ?? null,
+            'designator' => $designator,
+            'value' => $part === null ? '' : $this->names->value($part),
+            'kindName' => $part === null ? '' : $this->names->kind($part),
+            'marking' => $part === null ? null : PartMarking::of($part),
+            'hold' => $this->words->sentence('manual.loose', ['designator' => $designator]),
+            'printed' => null,
+            'bag' => $this->bagOf[$designator] ?? null,
         ];
     }
 }

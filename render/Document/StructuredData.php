@@ -22,19 +22,31 @@ final readonly class StructuredData
      */
     public static function of(array $manual, array $faq): array
     {
-        $graph = [[
-            '@type' => 'HowTo',
-            'name' => "{$manual['kit']}, revision {$manual['revision']}",
-            'inLanguage' => $manual['language'] ?? 'en',
-            'totalTime' => 'PT' . (int) ceil($manual['elapsed'] ?? $manual['minutes']) . 'M',
-            'supply' => self::supplies($manual),
-            'tool' => array_map(static fn(string $tool): array => ['@type' => 'HowToTool', 'name' => $tool], $manual['tools']),
-            'step' => array_map(self::step(...), $manual['steps']),
-        ]];
+        $graph = [
+            [
+                '@type' => 'HowTo',
+                'name' => "{$manual['kit']}, revision {$manual['revision']}",
+                'inLanguage' => $manual['language'] ?? 'en',
+                'totalTime' => 'PT' . (int) ceil($manual['elapsed'] ?? $manual['minutes']) . 'M',
+                'supply' => self::supplies($manual),
+                'tool' => array_map(
+                    static fn(string $tool): array => ['@type' => 'HowToTool', 'name' => $tool],
+                    $manual['tools'],
+                ),
+                'step' => array_map(self::step(...), $manual['steps']),
+            ],
+        ];
         if ($faq !== []) {
             $graph[] = [
                 '@type' => 'FAQPage',
-                'mainEntity' => array_map(static fn(array $entry): array => ['@type' => 'Question', 'name' => $entry['question'], 'acceptedAnswer' => ['@type' => 'Answer', 'text' => $entry['answer']]], $faq),
+                'mainEntity' => array_map(
+                    static fn(array $entry): array => [
+                        '@type' => 'Question',
+                        'name' => $entry['question'],
+                        'acceptedAnswer' => ['@type' => 'Answer', 'text' => $entry['answer']],
+                    ],
+                    $faq,
+                ),
             ];
         }
 
@@ -50,11 +62,19 @@ final readonly class StructuredData
         $supplies = [];
         foreach ($manual['bags']['bags'] as $bag) {
             foreach ($bag['items'] as $item) {
-                $supplies[] = ['@type' => 'HowToSupply', 'name' => "{$item['value']}, {$item['kindName']}", 'requiredQuantity' => $item['quantity']];
+                $supplies[] = [
+                    '@type' => 'HowToSupply',
+                    'name' => "{$item['value']}, {$item['kindName']}",
+                    'requiredQuantity' => $item['quantity'],
+                ];
             }
         }
         foreach ($manual['bags']['brought'] as $part) {
-            $supplies[] = ['@type' => 'HowToSupply', 'name' => "{$part['value']}, {$part['kindName']}", 'requiredQuantity' => 1];
+            $supplies[] = [
+                '@type' => 'HowToSupply',
+                'name' => "{$part['value']}, {$part['kindName']}",
+                'requiredQuantity' => 1,
+            ];
         }
 
         return $supplies;
@@ -66,7 +86,16 @@ final readonly class StructuredData
      */
     private static function step(array $step): array
     {
-        $texts = [...$step['cautions'], $step['note'], ...array_map(static fn(array $callout): string => "{$callout['designator']}: {$callout['text']}", $step['callouts']), ...$step['tips'], ...array_map(static fn(array $test): string => "{$test['name']}: {$test['expect']}.", $step['tests'])];
+        $texts = [
+            ...$step['cautions'],
+            $step['note'],
+            ...array_map(
+                static fn(array $callout): string => "{$callout['designator']}: {$callout['text']}",
+                $step['callouts'],
+            ),
+            ...$step['tips'],
+            ...array_map(static fn(array $test): string => "{$test['name']}: {$test['expect']}.", $step['tests']),
+        ];
 
         return [
             '@type' => 'HowToStep',

@@ -18,7 +18,10 @@ final readonly class CalloutText
     {
         $lead = $callout['lead'] ?? '';
         $harm = in_array($callout['consequence'], self::HARM, true);
-        $rest = $lead !== '' && str_starts_with($callout['text'], $lead) ? trim(mb_substr($callout['text'], mb_strlen($lead))) : '';
+        $rest =
+            $lead !== '' && str_starts_with($callout['text'], $lead)
+                ? trim(mb_substr($callout['text'], mb_strlen($lead)))
+                : '';
         $text = match (true) {
             !$harm => Num::text($callout['text']),
             $rest === '' => '<span class="harm">' . Num::text($callout['text']) . '</span>',

@@ -26,8 +26,18 @@ final readonly class HtmlBack
         $html = '';
         foreach ($this->tests($document) as [$step, $test]) {
             if ($test['adjusts'] !== null) {
-                $turn = $this->words->sentence('page.turn', ['adjuster' => $test['adjusts'], 'name' => $test['name'], 'expect' => $test['expect'], 'how' => TestText::how($test, $this->words)]);
-                $html .= '<p>' . Num::text(trim("{$turn} " . ($test['reach'] ?? ''))) . ' <span class="quiet">' . Num::text($this->words->sentence('page.see-step', ['step' => $step])) . '</span></p>';
+                $turn = $this->words->sentence('page.turn', [
+                    'adjuster' => $test['adjusts'],
+                    'name' => $test['name'],
+                    'expect' => $test['expect'],
+                    'how' => TestText::how($test, $this->words),
+                ]);
+                $html .=
+                    '<p>' .
+                    Num::text(trim("{$turn} " . ($test['reach'] ?? ''))) .
+                    ' <span class="quiet">' .
+                    Num::text($this->words->sentence('page.see-step', ['step' => $step])) .
+                    '</span></p>';
             }
         }
 
@@ -40,10 +50,27 @@ final readonly class HtmlBack
         $rows = '';
         foreach ($this->tests($document) as [$step, $test]) {
             if ($test['otherwise'] !== '') {
-                $rows .= '<tr><td class="num">' . $step . '</td><td>' . Num::text($test['name']) . '</td><td>' . Num::text($test['expect']) . '</td><td>' . Num::text($test['otherwise']) . '</td></tr>';
+                $rows .=
+                    '<tr><td class="num">' .
+                    $step .
+                    '</td><td>' .
+                    Num::text($test['name']) .
+                    '</td><td>' .
+                    Num::text($test['expect']) .
+                    '</td><td>' .
+                    Num::text($test['otherwise']) .
+                    '</td></tr>';
             }
         }
-        $head = implode('', array_map(fn(string $code): string => '<th>' . Num::text(trim($this->words->sentence($code, ['step' => '']))) . '</th>', ['page.step', 'page.reading', 'page.expected', 'page.then']));
+        $head = implode(
+            '',
+            array_map(
+                fn(string $code): string => '<th>' .
+                    Num::text(trim($this->words->sentence($code, ['step' => '']))) .
+                    '</th>',
+                ['page.step', 'page.reading', 'page.expected', 'page.then'],
+            ),
+        );
 
         return $rows === '' ? '' : "<table><thead><tr>{$head}</tr></thead><tbody>{$rows}</tbody></table>";
     }
@@ -51,7 +78,19 @@ final readonly class HtmlBack
     /** @param list<Faq> $faq */
     public function faq(array $faq): string
     {
-        return implode('', array_map(fn(array $entry): string => '<div class="faq"><h3>' . Num::text($entry['question']) . '</h3><p>' . nl2br(Num::text($entry['answer'])) . ' <span class="quiet">' . Num::text($this->reported($entry)) . '</span></p></div>', $faq));
+        return implode(
+            '',
+            array_map(
+                fn(array $entry): string => '<div class="faq"><h3>' .
+                    Num::text($entry['question']) .
+                    '</h3><p>' .
+                    nl2br(Num::text($entry['answer'])) .
+                    ' <span class="quiet">' .
+                    Num::text($this->reported($entry)) .
+                    '</span></p></div>',
+                $faq,
+            ),
+        );
     }
 
     /** @param ManualShape $document */
@@ -61,10 +100,19 @@ final readonly class HtmlBack
         foreach ($document['blocks'] ?? [] as $block) {
             $facts = [
                 $this->words->sentence('page.block-parts', ['parts' => implode(', ', $block['parts'])]),
-                $block['steps'] === [] ? '' : $this->words->sentence('page.block-steps', ['steps' => implode(', ', $block['steps'])]),
-                $block['tests'] === [] ? '' : $this->words->sentence('page.block-tests', ['tests' => implode('; ', $block['tests'])]),
+                $block['steps'] === []
+                    ? ''
+                    : $this->words->sentence('page.block-steps', ['steps' => implode(', ', $block['steps'])]),
+                $block['tests'] === []
+                    ? ''
+                    : $this->words->sentence('page.block-tests', ['tests' => implode('; ', $block['tests'])]),
             ];
-            $html .= '<div class="block"><h3>' . Num::text($this->words->sentence('page.block', ['block' => $block['name']])) . "</h3>{$block['html']}<p class=\"quiet\">" . Num::text(implode(' ', array_diff($facts, ['']))) . '</p></div>';
+            $html .=
+                '<div class="block"><h3>' .
+                Num::text($this->words->sentence('page.block', ['block' => $block['name']])) .
+                "</h3>{$block['html']}<p class=\"quiet\">" .
+                Num::text(implode(' ', array_diff($facts, ['']))) .
+                '</p></div>';
         }
 
         return $html;
@@ -73,9 +121,16 @@ final readonly class HtmlBack
     /** @param Faq $entry */
     private function reported(array $entry): string
     {
-        $said = $entry['count'] === 1 ? $this->words->sentence('page.reported-once') : $this->words->sentence('page.reported', ['count' => $entry['count']]);
+        $said =
+            $entry['count'] === 1
+                ? $this->words->sentence('page.reported-once')
+                : $this->words->sentence('page.reported', ['count' => $entry['count']]);
 
-        return $said . ($entry['step'] === null ? '' : ', ' . $this->words->sentence('page.see-step', ['step' => $entry['step']])) . '.';
+        return $said .
+            ($entry['step'] === null
+                ? ''
+                : ', ' . $this->words->sentence('page.see-step', ['step' => $entry['step']])) .
+            '.';
     }
 
     /**

@@ -32,18 +32,46 @@ final readonly class HtmlFront
     public function head(array $document, ?array $qr, array $boards): string
     {
         $minutes = (int) round($document['minutes']);
-        $time = $this->words->sentence('page.time', ['hours' => intdiv($minutes, 60), 'minutes' => sprintf('%02d', $minutes % 60)]);
-        $subtitle = $this->words->sentence('page.subtitle', ['revision' => $document['revision'], 'steps' => count($document['steps']), 'joints' => $document['joints'], 'time' => $time]);
-        $choice = implode('', array_map(static fn(array $option): string => " {$option['name']}: {$option['value']}.", $document['choice']));
+        $time = $this->words->sentence('page.time', [
+            'hours' => intdiv($minutes, 60),
+            'minutes' => sprintf('%02d', $minutes % 60),
+        ]);
+        $subtitle = $this->words->sentence('page.subtitle', [
+            'revision' => $document['revision'],
+            'steps' => count($document['steps']),
+            'joints' => $document['joints'],
+            'time' => $time,
+        ]);
+        $choice = implode(
+            '',
+            array_map(
+                static fn(array $option): string => " {$option['name']}: {$option['value']}.",
+                $document['choice'],
+            ),
+        );
         $code = $qr === null ? '' : "<div class=\"qr\">{$qr['svg']}<br>{$this->said('page.phone')}</div>";
 
-        return '<div class="head"><div><h1>' . Num::text($document['kit']) . '</h1><p class="quiet">' . Num::text($subtitle . $choice) . "</p></div>{$code}</div>" . ($boards === [] ? '' : '<div class="cover">' . implode('', $boards) . '</div>');
+        return '<div class="head"><div><h1>' .
+            Num::text($document['kit']) .
+            '</h1><p class="quiet">' .
+            Num::text($subtitle . $choice) .
+            "</p></div>{$code}</div>" .
+            ($boards === [] ? '' : '<div class="cover">' . implode('', $boards) . '</div>');
     }
 
     /** @param array<string, string> $sections id to title */
     public function list(array $sections): string
     {
-        $items = implode('', array_map(static fn(string $id, string $title): string => "<li><a href=\"#{$id}\">" . Num::text($title) . '</a></li>', array_keys($sections), array_values($sections)));
+        $items = implode(
+            '',
+            array_map(
+                static fn(string $id, string $title): string => "<li><a href=\"#{$id}\">" .
+                    Num::text($title) .
+                    '</a></li>',
+                array_keys($sections),
+                array_values($sections),
+            ),
+        );
 
         return "<nav aria-label=\"{$this->said('page.contents')}\"><ol class=\"toc\">{$items}</ol></nav>";
     }
@@ -51,7 +79,15 @@ final readonly class HtmlFront
     /** @param ManualShape $document */
     public function begin(array $document): string
     {
-        return implode('', array_map(fn(string $text): string => "<p class=\"caution\"><b>{$this->said('page.caution')}: </b>" . Num::text($text) . '</p>', $document['cautions']));
+        return implode(
+            '',
+            array_map(
+                fn(string $text): string => "<p class=\"caution\"><b>{$this->said('page.caution')}: </b>" .
+                    Num::text($text) .
+                    '</p>',
+                $document['cautions'],
+            ),
+        );
     }
 
     /** @param ManualShape $document */
@@ -62,13 +98,41 @@ final readonly class HtmlFront
             $rows = '';
             foreach ($bag['items'] as $item) {
                 $names = str_starts_with($item['designators'][0], '~') ? '' : implode(' ', $item['designators']);
-                $length = $item['length'] === null ? '' : ', ' . $this->words->lengths->of(Num::of($item['length']), $this->words->point());
-                $rows .= '<tr><td><span class="tick"></span></td><td class="num">' . $item['quantity'] . '</td><td class="refs">' . Num::text($names) . '</td><td>' . Num::text($item['value'] . $length) . '</td><td>' . Num::text($item['kindName']) . '</td><td>' . $this->marking->of($item['marking']) . '</td></tr>';
+                $length =
+                    $item['length'] === null
+                        ? ''
+                        : ', ' . $this->words->lengths->of(Num::of($item['length']), $this->words->point());
+                $rows .=
+                    '<tr><td><span class="tick"></span></td><td class="num">' .
+                    $item['quantity'] .
+                    '</td><td class="refs">' .
+                    Num::text($names) .
+                    '</td><td>' .
+                    Num::text($item['value'] . $length) .
+                    '</td><td>' .
+                    Num::text($item['kindName']) .
+                    '</td><td>' .
+                    $this->marking->of($item['marking']) .
+                    '</td></tr>';
             }
-            $html .= '<h3>' . Num::text($this->words->sentence('page.bag', ['bag' => $bag['name'], 'title' => $bag['title']])) . "</h3><table class=\"list\">{$rows}</table>";
+            $html .=
+                '<h3>' .
+                Num::text($this->words->sentence('page.bag', ['bag' => $bag['name'], 'title' => $bag['title']])) .
+                "</h3><table class=\"list\">{$rows}</table>";
         }
         if ($document['bags']['brought'] !== []) {
-            $html .= "<h3>{$this->said('page.you-bring')}</h3><ul>" . implode('', array_map(static fn(array $part): string => '<li>' . Num::text("{$part['designator']}: {$part['value']}, {$part['kindName']}") . '</li>', $document['bags']['brought'])) . '</ul>';
+            $html .=
+                "<h3>{$this->said('page.you-bring')}</h3><ul>" .
+                implode(
+                    '',
+                    array_map(
+                        static fn(array $part): string => '<li>' .
+                            Num::text("{$part['designator']}: {$part['value']}, {$part['kindName']}") .
+                            '</li>',
+                        $document['bags']['brought'],
+                    ),
+                ) .
+                '</ul>';
         }
 
         return $html;
@@ -77,7 +141,12 @@ final readonly class HtmlFront
     /** @param ManualShape $document */
     public function tools(array $document): string
     {
-        return '<ul class="columns">' . implode('', array_map(static fn(string $tool): string => '<li>' . Num::text($tool) . '</li>', $document['tools'])) . '</ul>';
+        return '<ul class="columns">' .
+            implode(
+                '',
+                array_map(static fn(string $tool): string => '<li>' . Num::text($tool) . '</li>', $document['tools']),
+            ) .
+            '</ul>';
     }
 
     /** @param ManualShape $document */
@@ -85,15 +154,48 @@ final readonly class HtmlFront
     {
         $rows = '';
         foreach ($document['identification'] as $row) {
-            $rows .= '<tr><td class="refs">' . Num::text(implode(' ', $row['designators'])) . '</td><td class="num">' . $row['quantity'] . '</td><td>' . Num::text($row['value']) . '</td><td>' . Num::text($row['kindName']) . '</td><td>' . $this->marking->of($row['marking']) . '</td><td>' . Num::text($row['direction']) . '</td><td>' . Num::text($row['bag']) . '</td></tr>';
+            $rows .=
+                '<tr><td class="refs">' .
+                Num::text(implode(' ', $row['designators'])) .
+                '</td><td class="num">' .
+                $row['quantity'] .
+                '</td><td>' .
+                Num::text($row['value']) .
+                '</td><td>' .
+                Num::text($row['kindName']) .
+                '</td><td>' .
+                $this->marking->of($row['marking']) .
+                '</td><td>' .
+                Num::text($row['direction']) .
+                '</td><td>' .
+                Num::text($row['bag']) .
+                '</td></tr>';
         }
         $pads = '';
         foreach ($document['squarePads'] as $board) {
-            $said = array_map(fn(string $kind, string $meaning): string => $this->words->sentence('page.kind-of-pads', ['kind' => $this->kind($kind), 'meaning' => $this->words->terminal($meaning)]), array_keys($board['pads']), array_values($board['pads']));
-            $pads .= '<p>' . Num::text($this->words->sentence('page.square-pad', ['board' => $board['board'], 'pads' => implode('; ', $said)])) . (count(array_unique($board['pads'])) > 1 ? " {$this->said('page.square-pad-differs')}" : '') . '</p>';
+            $said = array_map(
+                fn(string $kind, string $meaning): string => $this->words->sentence('page.kind-of-pads', [
+                    'kind' => $this->kind($kind),
+                    'meaning' => $this->words->terminal($meaning),
+                ]),
+                array_keys($board['pads']),
+                array_values($board['pads']),
+            );
+            $pads .=
+                '<p>' .
+                Num::text(
+                    $this->words->sentence('page.square-pad', [
+                        'board' => $board['board'],
+                        'pads' => implode('; ', $said),
+                    ]),
+                ) .
+                (count(array_unique($board['pads'])) > 1 ? " {$this->said('page.square-pad-differs')}" : '') .
+                '</p>';
         }
 
-        return "<table><thead><tr><th>{$this->said('page.place')}</th><th class=\"num\">{$this->said('page.count')}</th><th>{$this->said('page.value')}</th><th>{$this->said('page.what')}</th><th>{$this->said('page.marking')}</th><th>{$this->said('page.direction')}</th><th>{$this->said('page.bag-column')}</th></tr></thead><tbody>{$rows}</tbody></table>{$pads}";
+        return "<table><thead><tr><th>{$this->said(
+            'page.place',
+        )}</th><th class=\"num\">{$this->said('page.count')}</th><th>{$this->said('page.value')}</th><th>{$this->said('page.what')}</th><th>{$this->said('page.marking')}</th><th>{$this->said('page.direction')}</th><th>{$this->said('page.bag-column')}</th></tr></thead><tbody>{$rows}</tbody></table>{$pads}";
     }
 
     private function kind(string $kind): string

@@ -35,8 +35,15 @@ final readonly class HtmlManual
             'begin' => ['page.begin' => $front->begin($document), 'page.tools' => $front->tools($document)],
             'contents' => ['page.what-is-in' => $front->contents($document)],
             'which' => ['page.which-part' => $front->identification($document)],
-            'build' => ['page.build' => $this->text($document, 'before') . $this->steps($document, $pictures, $faq, $words)],
-            'back' => ['page.set-up' => $back->setUp($document), 'page.wrong-reading' => $back->wrongReadings($document), 'page.not-working' => $back->faq($faq), 'page.how' => $back->how($document)],
+            'build' => [
+                'page.build' => $this->text($document, 'before') . $this->steps($document, $pictures, $faq, $words),
+            ],
+            'back' => [
+                'page.set-up' => $back->setUp($document),
+                'page.wrong-reading' => $back->wrongReadings($document),
+                'page.not-working' => $back->faq($faq),
+                'page.how' => $back->how($document),
+            ],
         ];
         $heads = $body = '';
         $titles = [];
@@ -56,13 +63,23 @@ final readonly class HtmlManual
             $written[$page] = $html;
         }
         // The contents list stands first and names what follows.
-        $written['begin'] = $front->head($document, $qr, $pictures['cover'] ?? []) . $this->text($document, 'intro') . $front->list($titles) . $written['begin'];
+        $written['begin'] =
+            $front->head($document, $qr, $pictures['cover'] ?? []) .
+            $this->text($document, 'intro') .
+            $front->list($titles) .
+            $written['begin'];
         foreach ($written as $page => $html) {
             $body .= "<div class=\"chapter\" style=\"page: {$page}\">{$html}</div>";
         }
         $css = PrintCss::of('manual', $document['paper'], $words->sentence('page.foot', $args)) . $heads;
 
-        return PrintPage::html(Num::text($words->sentence('page.title', $args)), "{$fonts}\n{$css}", $body, $words->language, ($document['colour'] ?? true) ? '' : 'bw');
+        return PrintPage::html(
+            Num::text($words->sentence('page.title', $args)),
+            "{$fonts}\n{$css}",
+            $body,
+            $words->language,
+            $document['colour'] ?? true ? '' : 'bw',
+        );
     }
 
     /**
@@ -76,7 +93,13 @@ final readonly class HtmlManual
         $html = '';
         $said = [];
         foreach ($document['steps'] as $step) {
-            $html .= $draw->of($step, $pictures['steps'][$step['number']] ?? '', $pictures['callouts'], $said, array_values(array_filter($faq, static fn(array $entry): bool => $entry['step'] === $step['number'])));
+            $html .= $draw->of(
+                $step,
+                $pictures['steps'][$step['number']] ?? '',
+                $pictures['callouts'],
+                $said,
+                array_values(array_filter($faq, static fn(array $entry): bool => $entry['step'] === $step['number'])),
+            );
             $said = [...$said, ...$step['cautions']];
         }
 
@@ -101,6 +124,8 @@ final readonly class HtmlManual
     /** The head of the pages of one chapter; a chapter is a named page. */
     private static function runningHead(string $page, string $title): string
     {
-        return "@page {$page} { @top-right { content: \"" . str_replace('<', '\\3C ', addcslashes($title, "\"\\\n")) . "\"; font: 9pt Next, sans-serif; color: #5a6467; } }\n";
+        return "@page {$page} { @top-right { content: \"" .
+            str_replace('<', '\\3C ', addcslashes($title, "\"\\\n")) .
+            "\"; font: 9pt Next, sans-serif; color: #5a6467; } }\n";
     }
 }

@@ -38,25 +38,76 @@ final readonly class HtmlStep
         foreach ($step['watch'] ?? [] as $text) {
             $lines[] = '<p class="watch">' . Num::text($text) . '</p>';
         }
-        foreach ([$step['note'], ...array_unique(array_diff(array_column($step['parts'], 'hold'), [''])), ...$step['tips']] as $text) {
+        foreach (
+            [$step['note'], ...array_unique(array_diff(array_column($step['parts'], 'hold'), [''])), ...$step['tips']] as $text
+        ) {
             $lines[] = $text === '' ? '' : '<p>' . Num::text($text) . '</p>';
         }
         $still = '';
         foreach (is_array($step['remaining']) ? $step['remaining'] : [] as $bag => $names) {
-            $still .= ' ' . Num::text($names === [] ? $this->words->sentence('page.bag-empty', ['bag' => (string) $bag]) : $this->words->sentence('page.bag-holds', ['bag' => (string) $bag, 'names' => implode(', ', $names)]));
+            $still .=
+                ' ' .
+                Num::text(
+                    $names === []
+                        ? $this->words->sentence('page.bag-empty', ['bag' => (string) $bag])
+                        : $this->words->sentence('page.bag-holds', [
+                            'bag' => (string) $bag,
+                            'names' => implode(', ', $names),
+                        ]),
+                );
         }
-        $asked = implode('', array_map(static fn(array $entry): string => '<p class="faq"><b>' . Num::text($entry['question']) . '</b> ' . Num::text($entry['answer']) . '</p>', $faq));
+        $asked = implode(
+            '',
+            array_map(
+                static fn(array $entry): string => '<p class="faq"><b>' .
+                    Num::text($entry['question']) .
+                    '</b> ' .
+                    Num::text($entry['answer']) .
+                    '</p>',
+                $faq,
+            ),
+        );
         $callouts = $this->callouts($step, $drawn);
 
         // The picture, the parts and what belongs to them stay on one page; callouts may follow on the next.
-        return '<section class="step" id="step-' . $step['number'] . '"><div class="whole"><h3>' . $step['number'] . '. ' . Num::text($step['title']) . '</h3><div class="cols' . ($picture === '' ? ' bare' : '') . '"><div>' . $picture . '</div><div>' . ($parts === '' ? '' : "<table>{$parts}</table>") . '</div></div>' . implode('', $lines) . $this->tests($step) . '</div>'
-            . ($callouts === '' ? '' : "<div class=\"callouts\">{$callouts}</div>") . ($still === '' ? '' : '<p class="still">' . trim($still) . '</p>') . $asked . '</section>';
+        return '<section class="step" id="step-' .
+            $step['number'] .
+            '"><div class="whole"><h3>' .
+            $step['number'] .
+            '. ' .
+            Num::text($step['title']) .
+            '</h3><div class="cols' .
+            ($picture === '' ? ' bare' : '') .
+            '"><div>' .
+            $picture .
+            '</div><div>' .
+            ($parts === '' ? '' : "<table>{$parts}</table>") .
+            '</div></div>' .
+            implode('', $lines) .
+            $this->tests($step) .
+            '</div>' .
+            ($callouts === '' ? '' : "<div class=\"callouts\">{$callouts}</div>") .
+            ($still === '' ? '' : '<p class="still">' . trim($still) . '</p>') .
+            $asked .
+            '</section>';
     }
 
     /** @param StepShape $step */
     private function parts(array $step): string
     {
-        return implode('', array_map(fn(array $part): string => '<tr><td><span class="tick"></span></td><td class="refs">' . Num::text($part['designator']) . '</td><td>' . Num::text(trim("{$part['value']} {$part['kindName']}")) . '</td><td>' . $this->marking->of($part['marking']) . '</td></tr>', $step['parts']));
+        return implode(
+            '',
+            array_map(
+                fn(array $part): string => '<tr><td><span class="tick"></span></td><td class="refs">' .
+                    Num::text($part['designator']) .
+                    '</td><td>' .
+                    Num::text(trim("{$part['value']} {$part['kindName']}")) .
+                    '</td><td>' .
+                    $this->marking->of($part['marking']) .
+                    '</td></tr>',
+                $step['parts'],
+            ),
+        );
     }
 
     /** @param StepShape $step */
@@ -65,10 +116,23 @@ final readonly class HtmlStep
         $expect = fn(string $text): string => $this->words->sentence('page.expect', ['expect' => $text]);
         $html = '';
         foreach ($step['tests'] as $test) {
-            $html .= '<p class="test"><b>' . Num::text($test['name']) . '</b>: ' . Num::text(TestText::how($test, $this->words)) . ', <b>' . Num::text($expect($test['expect'])) . '</b>.' . ($test['otherwise'] === '' ? '' : ' ' . Num::text($this->words->sentence('page.otherwise', ['otherwise' => $test['otherwise']]))) . '</p>';
+            $html .=
+                '<p class="test"><b>' .
+                Num::text($test['name']) .
+                '</b>: ' .
+                Num::text(TestText::how($test, $this->words)) .
+                ', <b>' .
+                Num::text($expect($test['expect'])) .
+                '</b>.' .
+                ($test['otherwise'] === ''
+                    ? ''
+                    : ' ' . Num::text($this->words->sentence('page.otherwise', ['otherwise' => $test['otherwise']]))) .
+                '</p>';
         }
 
-        return $step['gate'] !== null && $step['tests'] === [] ? '<p class="test"><b>' . Num::text($expect($step['gate']['expect'])) . '</b></p>' : $html;
+        return $step['gate'] !== null && $step['tests'] === []
+            ? '<p class="test"><b>' . Num::text($expect($step['gate']['expect'])) . '</b></p>'
+            : $html;
     }
 
     /**
@@ -81,7 +145,13 @@ final readonly class HtmlStep
         foreach ($step['callouts'] as $callout) {
             $key = "{$step['number']}:{$callout['designator']}";
             $second = $drawn["{$key}:2"] ?? '';
-            $html .= '<div class="callout"><div>' . ($drawn[$key] ?? '') . $second . '</div>' . CalloutText::html($callout) . '</div>';
+            $html .=
+                '<div class="callout"><div>' .
+                ($drawn[$key] ?? '') .
+                $second .
+                '</div>' .
+                CalloutText::html($callout) .
+                '</div>';
         }
 
         return $html;
@@ -96,9 +166,16 @@ final readonly class HtmlStep
     private function cautions(array $cautions, array $said): string
     {
         $sign = Num::text($this->words->sentence('page.caution')) . ': ';
-        $new = array_map(static fn(string $text): string => "<p class=\"caution\"><b>{$sign}</b>" . Num::text($text) . '</p>', array_diff($cautions, $said));
-        $again = array_map(static fn(string $text): string => Num::text((string) preg_replace('~[:,.].*$~su', '', $text)), array_intersect($cautions, $said));
+        $new = array_map(
+            static fn(string $text): string => "<p class=\"caution\"><b>{$sign}</b>" . Num::text($text) . '</p>',
+            array_diff($cautions, $said),
+        );
+        $again = array_map(
+            static fn(string $text): string => Num::text((string) preg_replace('~[:,.].*$~su', '', $text)),
+            array_intersect($cautions, $said),
+        );
 
-        return implode('', $new) . ($again === [] ? '' : "<p class=\"caution\"><b>{$sign}</b>" . implode('. ', $again) . '.</p>');
+        return implode('', $new) .
+            ($again === [] ? '' : "<p class=\"caution\"><b>{$sign}</b>" . implode('. ', $again) . '.</p>');
     }
 }

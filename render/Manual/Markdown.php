@@ -16,7 +16,13 @@ final readonly class Markdown
             return '';
         }
         try {
-            $html = (new CommonMarkConverter(['html_input' => 'strip', 'allow_unsafe_links' => false, 'max_nesting_level' => 20]))->convert($markdown)->getContent();
+            $html = (new CommonMarkConverter([
+                'html_input' => 'strip',
+                'allow_unsafe_links' => false,
+                'max_nesting_level' => 20,
+            ]))
+                ->convert($markdown)
+                ->getContent();
         } catch (CommonMarkException) {
             return '<p>' . htmlspecialchars($markdown, ENT_QUOTES | ENT_SUBSTITUTE) . '</p>';
         }

@@ -35,19 +35,42 @@ final readonly class StepPictures
             foreach ($each->callouts as $callout) {
                 $picture = (new CalloutPicture($this->kit))->of($callout->designator);
                 if ($picture !== null) {
-                    $callouts["{$each->step->number}:{$callout->designator}"] = $this->callout($each->step->number, $callout->designator, $picture);
+                    $callouts["{$each->step->number}:{$callout->designator}"] = $this->callout(
+                        $each->step->number,
+                        $callout->designator,
+                        $picture,
+                    );
                 }
             }
             foreach ($each->wires as $wire) {
                 $face = Side::tryFrom($wire->face ?? 'top') ?? Side::Top;
-                $ends = array_values(array_filter([(new CalloutPicture($this->kit))->terminal($wire->from, $face), (new CalloutPicture($this->kit))->terminal($wire->to, $face)], static fn(?array $end): bool => $end !== null));
+                $ends = array_values(
+                    array_filter(
+                        [
+                            (new CalloutPicture($this->kit))->terminal($wire->from, $face),
+                            (new CalloutPicture($this->kit))->terminal($wire->to, $face),
+                        ],
+                        static fn(?array $end): bool => $end !== null,
+                    ),
+                );
                 foreach ($ends as $index => $end) {
-                    $callouts["{$each->step->number}:{$wire->name}" . ($index === 0 ? '' : ':2')] = $this->callout($each->step->number, $wire->name, $end);
+                    $callouts["{$each->step->number}:{$wire->name}" . ($index === 0 ? '' : ':2')] = $this->callout(
+                        $each->step->number,
+                        $wire->name,
+                        $end,
+                    );
                 }
             }
         }
 
-        return ['steps' => $steps, 'callouts' => $callouts, 'cover' => array_map(fn(BoardShape $board): string => $this->svg->board($board, Side::Top), $this->kit->boards)];
+        return [
+            'steps' => $steps,
+            'callouts' => $callouts,
+            'cover' => array_map(
+                fn(BoardShape $board): string => $this->svg->board($board, Side::Top),
+                $this->kit->boards,
+            ),
+        ];
     }
 
     /** The step's board with everything fitted before it; empty for work off the board. */
@@ -56,7 +79,9 @@ final readonly class StepPictures
         $step = $this->manual->steps[$number - 1]->step ?? null;
         $board = $step?->board === null ? null : $this->kit->board($step->board);
 
-        return $step === null || $board === null ? '' : $this->svg->board($board, $step->side ?? Side::Top, false, $this->emphasis($step, $step->names()));
+        return $step === null || $board === null
+            ? ''
+            : $this->svg->board($board, $step->side ?? Side::Top, false, $this->emphasis($step, $step->names()));
     }
 
     /** @param array{board: string, side: string, crop: array{float, float, float, float}, arrow: ?array{float, float, float, float}} $picture of a callout */
@@ -68,7 +93,12 @@ final readonly class StepPictures
             return '';
         }
         $svg = $this->svg->board($board, Side::from($picture['side']), false, $this->emphasis($step, [$designator]));
-        $svg = (string) preg_replace('~viewBox="[^"]*"~', 'viewBox="' . implode(' ', array_map(Num::of(...), $picture['crop'])) . '"', $svg, 1);
+        $svg = (string) preg_replace(
+            '~viewBox="[^"]*"~',
+            'viewBox="' . implode(' ', array_map(Num::of(...), $picture['crop'])) . '"',
+            $svg,
+            1,
+        );
 
         return str_replace('</svg>', $this->pointer($picture['arrow']) . '</svg>', $svg);
     }
@@ -89,6 +119,20 @@ final readonly class StepPictures
         $length = max(0.001, hypot($x2 - $x1, $y2 - $y1));
         [$ux, $uy] = [($x2 - $x1) / $length, ($y2 - $y1) / $length];
 
-        return sprintf('<path class="pointer" d="M%s %sL%s %sM%s %sL%s %sL%s %s"/>', ...array_map(Num::of(...), [$x1, $y1, $x2, $y2, $x2 - $ux * 1.3 - $uy, $y2 - $uy * 1.3 + $ux, $x2, $y2, $x2 - $ux * 1.3 + $uy, $y2 - $uy * 1.3 - $ux]));
+        return sprintf(
+            '<path class="pointer" d="M%s %sL%s %sM%s %sL%s %sL%s %s"/>',
+            ...array_map(Num::of(...), [
+                $x1,
+                $y1,
+                $x2,
+                $y2,
+                $x2 - $ux * 1.3 - $uy,
+                $y2 - $uy * 1.3 + $ux,
+                $x2,
+                $y2,
+                $x2 - $ux * 1.3 + $uy,
+                $y2 - $uy * 1.3 - $ux,
+            ]),
+        );
     }
 }

@@ -24,6 +24,17 @@ final readonly class TestText
             default => implode(', ', $test['points']),
         };
 
-        return implode(', ', array_filter([$test['instrument'], $test['settings'] ?? '', ($test['power'] ?? 'on') === 'off' ? $words->sentence('page.power-off') : '', $points], static fn(string $part): bool => $part !== ''));
+        return implode(
+            ', ',
+            array_filter(
+                [
+                    $test['instrument'],
+                    $test['settings'] ?? '',
+                    ($test['power'] ?? 'on') === 'off' ? $words->sentence('page.power-off') : '',
+                    $points,
+                ],
+                static fn(string $part): bool => $part !== '',
+            ),
+        );
     }
 }

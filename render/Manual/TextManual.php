@@ -16,10 +16,7 @@ use ChiralexRender\Words;
  */
 final readonly class TextManual
 {
-    private function __construct(
-        private bool $signs,
-        private Words $words,
-    ) {}
+    private function __construct(private bool $signs, private Words $words) {}
 
     public static function markdown(): self
     {
@@ -39,7 +36,10 @@ final readonly class TextManual
      */
     public function of(array $document, array $faq = []): string
     {
-        return (new self($this->signs, Words::in($document['language'] ?? 'en', $document['units'] ?? 'mm')))->written($document, $faq);
+        return (new self($this->signs, Words::in($document['language'] ?? 'en', $document['units'] ?? 'mm')))->written(
+            $document,
+            $faq,
+        );
     }
 
     /**
@@ -49,25 +49,75 @@ final readonly class TextManual
     private function written(array $document, array $faq): string
     {
         $minutes = (int) round($document['minutes']);
-        $time = $this->words->sentence('page.time', ['hours' => intdiv($minutes, 60), 'minutes' => sprintf('%02d', $minutes % 60)]);
+        $time = $this->words->sentence('page.time', [
+            'hours' => intdiv($minutes, 60),
+            'minutes' => sprintf('%02d', $minutes % 60),
+        ]);
         $lines = [
-            $this->heading(1, $this->words->sentence('page.foot', ['kit' => $document['kit'], 'revision' => $document['revision']])), '',
-            $this->words->sentence('page.subtitle', ['revision' => $document['revision'], 'steps' => count($document['steps']), 'joints' => $document['joints'], 'time' => $time]) . implode('', array_map(static fn(array $option): string => " {$option['name']}: {$option['value']}.", $document['choice'])), '',
-            ...$this->own($document, 'intro'), ...$this->chapter('page.begin'), '',
+            $this->heading(
+                1,
+                $this->words->sentence('page.foot', ['kit' => $document['kit'], 'revision' => $document['revision']]),
+            ),
+            '',
+            $this->words->sentence('page.subtitle', [
+                'revision' => $document['revision'],
+                'steps' => count($document['steps']),
+                'joints' => $document['joints'],
+                'time' => $time,
+            ]) .
+            implode(
+                '',
+                array_map(
+                    static fn(array $option): string => " {$option['name']}: {$option['value']}.",
+                    $document['choice'],
+                ),
+            ),
+            '',
+            ...$this->own($document, 'intro'),
+            ...$this->chapter('page.begin'),
+            '',
         ];
         array_push($lines, ...array_map(fn(string $text): string => '- ' . $this->text($text), $document['cautions']));
         array_push($lines, '', ...$this->chapter('page.what-is-in'));
         foreach ($document['bags']['bags'] as $bag) {
-            array_push($lines, '', $this->heading(3, $this->words->sentence('page.bag', ['bag' => $bag['name'], 'title' => $bag['title']])), '');
+            array_push(
+                $lines,
+                '',
+                $this->heading(
+                    3,
+                    $this->words->sentence('page.bag', ['bag' => $bag['name'], 'title' => $bag['title']]),
+                ),
+                '',
+            );
             foreach ($bag['items'] as $item) {
-                $names = str_starts_with($item['designators'][0], '~') ? '' : ' (' . implode(', ', $item['designators']) . ')';
-                $lines[] = '- [ ] ' . $this->text("{$item['quantity']} x {$item['value']}, {$item['kindName']}{$names}" . $this->marking($item['marking']));
+                $names = str_starts_with($item['designators'][0], '~')
+                    ? ''
+                    : ' (' . implode(', ', $item['designators']) . ')';
+                $lines[] =
+                    '- [ ] ' .
+                    $this->text(
+                        "{$item['quantity']} x {$item['value']}, {$item['kindName']}{$names}" .
+                            $this->marking($item['marking']),
+                    );
             }
         }
         foreach ($document['bags']['brought'] as $part) {
-            array_push($lines, '', $this->text("{$this->words->sentence('page.you-bring')}: {$part['designator']}, {$part['value']}, {$part['kindName']}."));
+            array_push(
+                $lines,
+                '',
+                $this->text(
+                    "{$this->words->sentence(
+                        'page.you-bring',
+                    )}: {$part['designator']}, {$part['value']}, {$part['kindName']}.",
+                ),
+            );
         }
-        array_push($lines, '', ...$this->chapter('page.tools'), ...['', ...array_map(fn(string $tool): string => '- ' . $this->text($tool), $document['tools'])]);
+        array_push(
+            $lines,
+            '',
+            ...$this->chapter('page.tools'),
+            ...['', ...array_map(fn(string $tool): string => '- ' . $this->text($tool), $document['tools'])],
+        );
         array_push($lines, '', ...$this->chapter('page.build'), ...$this->own($document, 'before'));
         foreach ($document['steps'] as $step) {
             array_push($lines, '', ...$this->step($step));
@@ -85,23 +135,60 @@ final readonly class TextManual
     {
         $lines = [$this->heading(3, "{$step['number']}. {$step['title']}"), ''];
         foreach ($step['parts'] as $part) {
-            $lines[] = '- [ ] ' . $this->text(trim("{$part['designator']}: {$part['value']} {$part['kindName']}") . $this->marking($part['marking']));
+            $lines[] =
+                '- [ ] ' .
+                $this->text(
+                    trim("{$part['designator']}: {$part['value']} {$part['kindName']}") .
+                        $this->marking($part['marking']),
+                );
         }
         foreach ($step['cautions'] as $text) {
             array_push($lines, '', $this->strong("{$this->words->sentence('page.caution')}: ") . $this->text($text));
         }
-        foreach (array_diff([...$step['watch'] ?? [], $step['note'], ...array_unique(array_column($step['parts'], 'hold')), ...$step['tips']], ['']) as $text) {
+        foreach (
+            array_diff(
+                [
+                    ...$step['watch'] ?? [],
+                    $step['note'],
+                    ...array_unique(array_column($step['parts'], 'hold')),
+                    ...$step['tips'],
+                ],
+                [''],
+            ) as $text
+        ) {
             array_push($lines, '', $this->text($text));
         }
         foreach ($step['callouts'] as $callout) {
             array_push($lines, '', $this->strong($callout['designator']) . ' ' . $this->text($callout['text']));
         }
         foreach ($step['tests'] as $test) {
-            $otherwise = $test['otherwise'] === '' ? '' : ' ' . $this->words->sentence('page.otherwise', ['otherwise' => $test['otherwise']]);
-            array_push($lines, '', $this->text("{$test['name']}: " . TestText::how($test, $this->words) . ", {$this->words->sentence('page.expect', ['expect' => $test['expect']])}.{$otherwise}"));
+            $otherwise =
+                $test['otherwise'] === ''
+                    ? ''
+                    : ' ' . $this->words->sentence('page.otherwise', ['otherwise' => $test['otherwise']]);
+            array_push(
+                $lines,
+                '',
+                $this->text(
+                    "{$test['name']}: " .
+                        TestText::how($test, $this->words) .
+                        ", {$this->words->sentence('page.expect', ['expect' => $test['expect']])}.{$otherwise}",
+                ),
+            );
         }
         foreach (is_array($step['remaining']) ? $step['remaining'] : [] as $bag => $names) {
-            array_push($lines, '', $this->text($names === [] ? $this->words->sentence('page.bag-empty', ['bag' => (string) $bag]) : $this->words->sentence('page.bag-holds', ['bag' => (string) $bag, 'names' => implode(', ', $names)])));
+            array_push(
+                $lines,
+                '',
+                $this->text(
+                    $names === []
+                        ? $this->words->sentence('page.bag-empty', ['bag' => (string) $bag])
+                        : $this->words->sentence('page.bag-holds', [
+                            'bag' => (string) $bag,
+                            'names' => implode(', ', $names),
+                        ]),
+                ),
+            );
         }
 
         return $lines;
@@ -115,8 +202,21 @@ final readonly class TextManual
     {
         $lines = $faq === [] ? [] : ['', ...$this->chapter('page.not-working')];
         foreach ($faq as $entry) {
-            $said = $entry['count'] === 1 ? $this->words->sentence('page.reported-once') : $this->words->sentence('page.reported', ['count' => $entry['count']]);
-            array_push($lines, '', $this->heading(3, $entry['question']), '', $this->text($entry['answer']) . " {$said}" . ($entry['step'] === null ? '.' : ", {$this->words->sentence('page.see-step', ['step' => $entry['step']])}."));
+            $said =
+                $entry['count'] === 1
+                    ? $this->words->sentence('page.reported-once')
+                    : $this->words->sentence('page.reported', ['count' => $entry['count']]);
+            array_push(
+                $lines,
+                '',
+                $this->heading(3, $entry['question']),
+                '',
+                $this->text($entry['answer']) .
+                    " {$said}" .
+                    ($entry['step'] === null
+                        ? '.'
+                        : ", {$this->words->sentence('page.see-step', ['step' => $entry['step']])}."),
+            );
         }
 
         return $lines;
@@ -131,8 +231,16 @@ final readonly class TextManual
         $blocks = $document['blocks'] ?? [];
         $lines = $blocks === [] ? [] : ['', ...$this->chapter('page.how')];
         foreach ($blocks as $block) {
-            array_push($lines, '', $this->heading(3, $this->words->sentence('page.block', ['block' => $block['name']])), '', ...($block['markdown'] === '' ? [] : [$block['markdown'], '']));
-            $lines[] = $this->text($this->words->sentence('page.block-parts', ['parts' => implode(', ', $block['parts'])]));
+            array_push(
+                $lines,
+                '',
+                $this->heading(3, $this->words->sentence('page.block', ['block' => $block['name']])),
+                '',
+                ...$block['markdown'] === '' ? [] : [$block['markdown'], ''],
+            );
+            $lines[] = $this->text(
+                $this->words->sentence('page.block-parts', ['parts' => implode(', ', $block['parts'])]),
+            );
         }
 
         return $lines;
@@ -148,7 +256,7 @@ final readonly class TextManual
     {
         $lines = [];
         foreach ($document['texts'] ?? [] as $text) {
-            array_push($lines, ...($text['place'] === $place ? ['', $text['markdown'], ''] : []));
+            array_push($lines, ...$text['place'] === $place ? ['', $text['markdown'], ''] : []);
         }
 
         return $lines;
@@ -162,7 +270,11 @@ final readonly class TextManual
 
     private function heading(int $level, string $text): string
     {
-        return $this->signs ? str_repeat('#', $level) . ' ' . $this->text($text) : ($level === 3 ? $text : mb_strtoupper($text));
+        return $this->signs
+            ? str_repeat('#', $level) . ' ' . $this->text($text)
+            : ($level === 3
+                ? $text
+                : mb_strtoupper($text));
     }
 
     private function strong(string $text): string

@@ -35,9 +35,40 @@ final readonly class BagSheets
     {
         $html = '';
         foreach ($bags['bags'] as $bag) {
-            $items = implode('', array_map(fn(array $item): string => '<li><b>' . $item['quantity'] . '</b><span>' . Num::text($item['value'] . ($item['length'] === null ? '' : ', ' . Num::of($item['length']) . ' mm') . ', ' . $item['kindName']) . ' <span class="refs">' . Num::text($this->names($item)) . '</span></span>' . $this->marking->of($item['marking']) . '</li>', $bag['items']));
-            $warn = ($bag['esd'] ? '<p class="warn">Static-sensitive: leave it in its shielding bag until it is fitted.</p>' : '') . ($bag['cushioned'] ? '<p class="warn">Fragile.</p>' : '');
-            $html .= '<section class="label"><h2><b>' . Num::text($bag['name']) . '</b>' . Num::text($bag['title']) . '</h2>' . ($qr === null ? '' : "<div class=\"qr\">{$qr}build it</div>") . '<p class="quiet">' . Num::text("{$this->kit}, revision {$this->revision}") . "</p>{$warn}<ul>{$items}</ul></section>";
+            $items = implode(
+                '',
+                array_map(
+                    fn(array $item): string => '<li><b>' .
+                        $item['quantity'] .
+                        '</b><span>' .
+                        Num::text(
+                            $item['value'] .
+                                ($item['length'] === null ? '' : ', ' . Num::of($item['length']) . ' mm') .
+                                ', ' .
+                                $item['kindName'],
+                        ) .
+                        ' <span class="refs">' .
+                        Num::text($this->names($item)) .
+                        '</span></span>' .
+                        $this->marking->of($item['marking']) .
+                        '</li>',
+                    $bag['items'],
+                ),
+            );
+            $warn =
+                ($bag['esd']
+                    ? '<p class="warn">Static-sensitive: leave it in its shielding bag until it is fitted.</p>'
+                    : '') . ($bag['cushioned'] ? '<p class="warn">Fragile.</p>' : '');
+            $html .=
+                '<section class="label"><h2><b>' .
+                Num::text($bag['name']) .
+                '</b>' .
+                Num::text($bag['title']) .
+                '</h2>' .
+                ($qr === null ? '' : "<div class=\"qr\">{$qr}build it</div>") .
+                '<p class="quiet">' .
+                Num::text("{$this->kit}, revision {$this->revision}") .
+                "</p>{$warn}<ul>{$items}</ul></section>";
         }
 
         return $this->page('labels', 'bag labels', "<div class=\"sheet\">{$html}</div>");
@@ -48,11 +79,54 @@ final readonly class BagSheets
     {
         $html = '<h1>' . Num::text($this->kit) . ', revision ' . Num::text($this->revision) . ': tick list</h1>';
         foreach ($bags['bags'] as $bag) {
-            $rows = implode('', array_map(fn(array $item): string => '<tr><td><span class="tick"></span></td><td class="num">' . $item['quantity'] . '</td><td class="refs">' . Num::text($this->names($item)) . '</td><td>' . Num::text($item['value'] . ($item['length'] === null ? '' : ', ' . Num::of($item['length']) . ' mm')) . '</td><td>' . Num::text($item['kindName']) . '</td><td>' . $this->marking->of($item['marking']) . '</td></tr>', $bag['items']));
-            $html .= '<h2>Bag ' . Num::text($bag['name']) . ': ' . Num::text($bag['title']) . ' <span class="quiet">' . Num::text($bag['size'] === 'box' ? 'in the box' : "{$bag['size']} mm") . ($bag['esd'] ? ', shielding' : '') . "</span></h2><table class=\"list\">{$rows}</table>";
+            $rows = implode(
+                '',
+                array_map(
+                    fn(array $item): string => '<tr><td><span class="tick"></span></td><td class="num">' .
+                        $item['quantity'] .
+                        '</td><td class="refs">' .
+                        Num::text($this->names($item)) .
+                        '</td><td>' .
+                        Num::text(
+                            $item['value'] . ($item['length'] === null ? '' : ', ' . Num::of($item['length']) . ' mm'),
+                        ) .
+                        '</td><td>' .
+                        Num::text($item['kindName']) .
+                        '</td><td>' .
+                        $this->marking->of($item['marking']) .
+                        '</td></tr>',
+                    $bag['items'],
+                ),
+            );
+            $html .=
+                '<h2>Bag ' .
+                Num::text($bag['name']) .
+                ': ' .
+                Num::text($bag['title']) .
+                ' <span class="quiet">' .
+                Num::text($bag['size'] === 'box' ? 'in the box' : "{$bag['size']} mm") .
+                ($bag['esd'] ? ', shielding' : '') .
+                "</span></h2><table class=\"list\">{$rows}</table>";
         }
         if ($bags['cuts'] !== []) {
-            $html .= '<h2>To cut</h2><table>' . implode('', array_map(static fn(array $cut): string => '<tr><td><span class="tick"></span></td><td class="num">' . $cut['pieces'] . '</td><td>' . Num::text($cut['what']) . '</td><td class="num">' . Num::of($cut['length']) . ' mm</td><td class="refs">' . Num::text(implode(' ', $cut['names'])) . '</td></tr>', $bags['cuts'])) . '</table>';
+            $html .=
+                '<h2>To cut</h2><table>' .
+                implode(
+                    '',
+                    array_map(
+                        static fn(array $cut): string => '<tr><td><span class="tick"></span></td><td class="num">' .
+                            $cut['pieces'] .
+                            '</td><td>' .
+                            Num::text($cut['what']) .
+                            '</td><td class="num">' .
+                            Num::of($cut['length']) .
+                            ' mm</td><td class="refs">' .
+                            Num::text(implode(' ', $cut['names'])) .
+                            '</td></tr>',
+                        $bags['cuts'],
+                    ),
+                ) .
+                '</table>';
         }
 
         return $this->page('slip', 'tick list', $html);
@@ -65,7 +139,25 @@ final readonly class BagSheets
      */
     public function kitLabels(array $units, int $packSize): string
     {
-        $html = implode('', array_map(fn(array $unit): string => '<section class="label small"><h2>' . Num::text($this->kit) . '</h2><div class="qr">' . $unit['qr'] . 'build it</div><p><span class="serial">' . Num::text($unit['serial']) . '</span><br><span class="quiet">revision ' . Num::text($this->revision) . ', ' . ($packSize === 1 ? 'kit' : 'class pack') . ' ' . ($unit['pack'] + 1) . '<br>Point your phone at the code: the build manual opens, one step at a time.</span></p></section>', $units));
+        $html = implode(
+            '',
+            array_map(
+                fn(array $unit): string => '<section class="label small"><h2>' .
+                    Num::text($this->kit) .
+                    '</h2><div class="qr">' .
+                    $unit['qr'] .
+                    'build it</div><p><span class="serial">' .
+                    Num::text($unit['serial']) .
+                    '</span><br><span class="quiet">revision ' .
+                    Num::text($this->revision) .
+                    ', ' .
+                    ($packSize === 1 ? 'kit' : 'class pack') .
+                    ' ' .
+                    ($unit['pack'] + 1) .
+                    '<br>Point your phone at the code: the build manual opens, one step at a time.</span></p></section>',
+                $units,
+            ),
+        );
 
         return $this->page('labels', 'kit labels', "<div class=\"sheet\">{$html}</div>");
     }
@@ -79,6 +171,10 @@ final readonly class BagSheets
     /** @param 'labels'|'slip' $sheet */
     private function page(string $sheet, string $what, string $body): string
     {
-        return PrintPage::html(Num::text("{$this->kit}, revision {$this->revision}: {$what}"), $this->fonts . "\n" . PrintCss::of($sheet, $this->paper, "{$this->kit}, revision {$this->revision}"), $body);
+        return PrintPage::html(
+            Num::text("{$this->kit}, revision {$this->revision}: {$what}"),
+            $this->fonts . "\n" . PrintCss::of($sheet, $this->paper, "{$this->kit}, revision {$this->revision}"),
+            $body,
+        );
     }
 }

@@ -23,7 +23,11 @@ final readonly class BuyerSheet
      */
     public static function of(array $manual, array $boards, string $fonts): string
     {
-        return (new self(Words::in($manual['language'] ?? 'en', $manual['units'] ?? 'mm')))->sheet($manual, $boards, $fonts);
+        return (new self(Words::in($manual['language'] ?? 'en', $manual['units'] ?? 'mm')))->sheet(
+            $manual,
+            $boards,
+            $fonts,
+        );
     }
 
     /**
@@ -34,12 +38,32 @@ final readonly class BuyerSheet
     {
         $foot = $this->words->sentence('page.foot', ['kit' => $manual['kit'], 'revision' => $manual['revision']]);
         $title = Num::text($this->words->sentence('buyer.title', ['kit' => $foot]));
-        $choice = implode(', ', array_map(static fn(array $option): string => "{$option['name']}: {$option['value']}", $manual['choice']));
-        $body = "<h1>{$title}</h1>" . ($choice === '' ? '' : '<p class="quiet">' . Num::text($choice) . '</p>')
-            . '<div class="first"><div class="boards">' . implode('', $boards) . '</div><section>' . $this->effort($manual) . $this->list('buyer.runs-from', [$manual['supply'] ?? '']) . $this->list('buyer.besides', $this->brought($manual)) . '</section></div>'
-            . '<div class="wide">' . $this->inside($manual) . $this->list('page.tools', $manual['tools']) . $this->list('buyer.mind', [...$manual['cautions'], $this->words->sentence('buyer.local')]) . '</div>';
+        $choice = implode(
+            ', ',
+            array_map(static fn(array $option): string => "{$option['name']}: {$option['value']}", $manual['choice']),
+        );
+        $body =
+            "<h1>{$title}</h1>" .
+            ($choice === '' ? '' : '<p class="quiet">' . Num::text($choice) . '</p>') .
+            '<div class="first"><div class="boards">' .
+            implode('', $boards) .
+            '</div><section>' .
+            $this->effort($manual) .
+            $this->list('buyer.runs-from', [$manual['supply'] ?? '']) .
+            $this->list('buyer.besides', $this->brought($manual)) .
+            '</section></div>' .
+            '<div class="wide">' .
+            $this->inside($manual) .
+            $this->list('page.tools', $manual['tools']) .
+            $this->list('buyer.mind', [...$manual['cautions'], $this->words->sentence('buyer.local')]) .
+            '</div>';
 
-        return PrintPage::html($title, $fonts . "\n" . PrintCss::of('buyer', $manual['paper'], $foot), $body, $this->words->language);
+        return PrintPage::html(
+            $title,
+            $fonts . "\n" . PrintCss::of('buyer', $manual['paper'], $foot),
+            $body,
+            $this->words->language,
+        );
     }
 
     /** @param ManualShape $manual */
@@ -53,7 +77,9 @@ final readonly class BuyerSheet
             $this->words->sentence($manual['skill'] === 'practised' ? 'buyer.practised' : 'buyer.beginner'),
             $this->words->sentence($elapsed > $manual['minutes'] + 5 ? 'buyer.elapsed' : 'buyer.bench', $time),
             $this->words->sentence('buyer.joints', ['joints' => $manual['joints'], 'steps' => count($manual['steps'])]),
-            $tests === 0 ? '' : $this->words->sentence($tests === 1 ? 'buyer.reading' : 'buyer.readings', ['count' => $tests]),
+            $tests === 0
+                ? ''
+                : $this->words->sentence($tests === 1 ? 'buyer.reading' : 'buyer.readings', ['count' => $tests]),
         ]);
     }
 
@@ -72,7 +98,14 @@ final readonly class BuyerSheet
             }
         }
 
-        return $this->list('buyer.in', array_map(static fn(string $name, int $count): string => $count === 0 ? $name : "{$count} \u{00D7} {$name}", array_keys($pieces), array_values($pieces)));
+        return $this->list(
+            'buyer.in',
+            array_map(
+                static fn(string $name, int $count): string => $count === 0 ? $name : "{$count} \u{00D7} {$name}",
+                array_keys($pieces),
+                array_values($pieces),
+            ),
+        );
     }
 
     /**
@@ -81,7 +114,10 @@ final readonly class BuyerSheet
      */
     private function brought(array $manual): array
     {
-        return array_map(static fn(array $part): string => "{$part['value']}, {$part['kindName']}", $manual['bags']['brought']);
+        return array_map(
+            static fn(array $part): string => "{$part['value']}, {$part['kindName']}",
+            $manual['bags']['brought'],
+        );
     }
 
     /** @param list<string> $lines */
@@ -90,7 +126,14 @@ final readonly class BuyerSheet
         $title = Num::text($this->words->sentence($code));
         $lines = array_filter($lines, static fn(string $line): bool => $line !== '');
 
-        return $lines === [] ? '' : "<h2>{$title}</h2><ul>" . implode('', array_map(static fn(string $line): string => '<li>' . Num::text($line) . '</li>', $lines)) . '</ul>';
+        return $lines === []
+            ? ''
+            : "<h2>{$title}</h2><ul>" .
+                    implode(
+                        '',
+                        array_map(static fn(string $line): string => '<li>' . Num::text($line) . '</li>', $lines),
+                    ) .
+                    '</ul>';
     }
 
     private function hours(float $minutes): string
@@ -98,10 +141,13 @@ final readonly class BuyerSheet
         $rounded = (int) (ceil($minutes / 10) * 10);
         $args = ['hours' => intdiv($rounded, 60), 'minutes' => $rounded < 60 ? $rounded : $rounded % 60];
 
-        return $this->words->sentence(match (true) {
-            $rounded < 60 => 'buyer.minutes',
-            $rounded % 60 === 0 => 'buyer.hours',
-            default => 'buyer.hours-minutes',
-        }, $args);
+        return $this->words->sentence(
+            match (true) {
+                $rounded < 60 => 'buyer.minutes',
+                $rounded % 60 === 0 => 'buyer.hours',
+                default => 'buyer.hours-minutes',
+            },
+            $args,
+        );
     }
 }

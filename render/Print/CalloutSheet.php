@@ -28,13 +28,32 @@ final readonly class CalloutSheet
             $callouts = '';
             foreach ($step['callouts'] as $callout) {
                 $key = "{$step['number']}:{$callout['designator']}";
-                $callouts .= '<div class="callout"><div>' . ($pictures['callouts'][$key] ?? '') . ($pictures['callouts']["{$key}:2"] ?? '') . '</div>' . CalloutText::html($callout) . '</div>';
+                $callouts .=
+                    '<div class="callout"><div>' .
+                    ($pictures['callouts'][$key] ?? '') .
+                    ($pictures['callouts']["{$key}:2"] ?? '') .
+                    '</div>' .
+                    CalloutText::html($callout) .
+                    '</div>';
             }
-            $html .= $callouts === '' ? '' : '<h3>' . $step['number'] . '. ' . Num::text($step['title']) . "</h3><div class=\"callouts\">{$callouts}</div>";
+            $html .=
+                $callouts === ''
+                    ? ''
+                    : '<h3>' .
+                        $step['number'] .
+                        '. ' .
+                        Num::text($step['title']) .
+                        "</h3><div class=\"callouts\">{$callouts}</div>";
         }
         $foot = $words->sentence('page.foot', ['kit' => $manual['kit'], 'revision' => $manual['revision']]);
         $title = Num::text("{$foot}: {$words->sentence('sheet.callouts')}");
 
-        return PrintPage::html($title, "{$fonts}\n" . PrintCss::of('manual', $manual['paper'], $foot) . '.callouts { margin: 1mm 0 5mm; }', "<h1>{$title}</h1>{$html}", $words->language, ($manual['colour'] ?? true) ? '' : 'bw');
+        return PrintPage::html(
+            $title,
+            "{$fonts}\n" . PrintCss::of('manual', $manual['paper'], $foot) . '.callouts { margin: 1mm 0 5mm; }',
+            "<h1>{$title}</h1>{$html}",
+            $words->language,
+            $manual['colour'] ?? true ? '' : 'bw',
+        );
     }
 }

@@ -29,16 +29,40 @@ final readonly class DrillSheet
         $html = '';
         foreach (DrillPlan::of($kit) as $face) {
             foreach ($this->tiles($face, $sheet) as $index => $tile) {
-                $title = Num::text("{$kit->name}: {$this->words->sentence('sheet.drilling')}, " . trim("{$face->by} {$face->face}") . ($index === 0 ? '' : ' (' . ($index + 1) . ')'));
-                $how = '<p>' . Num::text($this->words->sentence('sheet.scale', ['length' => "100\u{2009}mm, 4\u{2009}in"])) . ' ' . Num::text($this->words->sentence('sheet.drill-how')) . '</p><p>' . Num::text($this->words->sentence('caution.drilling')) . '</p>';
-                $html .= '<section class="next"><h1>' . $title . "</h1>{$how}" . (new DrillSvg())->face($face, $tile) . '</section>';
+                $title = Num::text(
+                    "{$kit->name}: {$this->words->sentence('sheet.drilling')}, " .
+                        trim("{$face->by} {$face->face}") .
+                        ($index === 0 ? '' : ' (' . ($index + 1) . ')'),
+                );
+                $how =
+                    '<p>' .
+                    Num::text($this->words->sentence('sheet.scale', ['length' => "100\u{2009}mm, 4\u{2009}in"])) .
+                    ' ' .
+                    Num::text($this->words->sentence('sheet.drill-how')) .
+                    '</p><p>' .
+                    Num::text($this->words->sentence('caution.drilling')) .
+                    '</p>';
+                $html .=
+                    '<section class="next"><h1>' .
+                    $title .
+                    "</h1>{$how}" .
+                    (new DrillSvg())->face($face, $tile) .
+                    '</section>';
             }
             $html .= $this->table($face, $kit);
         }
         $title = Num::text("{$kit->name}, {$this->words->sentence('sheet.drilling')}");
-        $html = $html === '' ? "<h1>{$title}</h1><p>" . Num::text($this->words->sentence('sheet.nothing-drilled')) . '</p>' : $html;
+        $html =
+            $html === ''
+                ? "<h1>{$title}</h1><p>" . Num::text($this->words->sentence('sheet.nothing-drilled')) . '</p>'
+                : $html;
 
-        return PrintPage::html($title, "{$fonts}\n{$sheet->css()}section.next:first-child { break-before: auto; }", $html, $this->words->language);
+        return PrintPage::html(
+            $title,
+            "{$fonts}\n{$sheet->css()}section.next:first-child { break-before: auto; }",
+            $html,
+            $this->words->language,
+        );
     }
 
     /**
@@ -67,10 +91,25 @@ final readonly class DrillSheet
         $rows = '';
         foreach ($face->holes as $hole) {
             $stack = $this->words->of(DrillPlan::stack($hole, $kit));
-            $rows .= '<tr><td class="m">' . Num::text($hole->for) . '</td><td class="num">' . $this->pair($hole->x, $hole->y) . '</td><td class="num">' . $this->length($hole->x + $face->width / 2) . '</td><td class="num">' . $this->length($hole->y + $face->height / 2) . '</td><td class="num">' . $this->drill($hole) . '</td><td>' . Num::text($stack) . '</td></tr>';
+            $rows .=
+                '<tr><td class="m">' .
+                Num::text($hole->for) .
+                '</td><td class="num">' .
+                $this->pair($hole->x, $hole->y) .
+                '</td><td class="num">' .
+                $this->length($hole->x + $face->width / 2) .
+                '</td><td class="num">' .
+                $this->length($hole->y + $face->height / 2) .
+                '</td><td class="num">' .
+                $this->drill($hole) .
+                '</td><td>' .
+                Num::text($stack) .
+                '</td></tr>';
         }
 
-        return "<table><thead><tr><th>{$said('sheet.hole')}</th><th class=\"num\">{$said('sheet.centre')}</th><th class=\"num\">{$said('sheet.from-left')}</th><th class=\"num\">{$said('sheet.from-bottom')}</th><th class=\"num\">{$said('sheet.drill')}</th><th>{$said('sheet.stack')}</th></tr></thead><tbody>{$rows}</tbody></table>";
+        return "<table><thead><tr><th>{$said(
+            'sheet.hole',
+        )}</th><th class=\"num\">{$said('sheet.centre')}</th><th class=\"num\">{$said('sheet.from-left')}</th><th class=\"num\">{$said('sheet.from-bottom')}</th><th class=\"num\">{$said('sheet.drill')}</th><th>{$said('sheet.stack')}</th></tr></thead><tbody>{$rows}</tbody></table>";
     }
 
     private function pair(float $x, float $y): string
@@ -88,19 +127,27 @@ final readonly class DrillSheet
 
     private function drill(Hole $hole): string
     {
-        return $hole->diameter === null ? '?' : Num::text(str_replace('.', $this->words->point(), Num::of($hole->diameter)) . "\u{2009}mm, " . self::fraction($hole->diameter));
+        return $hole->diameter === null
+            ? '?'
+            : Num::text(
+                str_replace('.', $this->words->point(), Num::of($hole->diameter)) .
+                    "\u{2009}mm, " .
+                    self::fraction($hole->diameter),
+            );
     }
 
     /** The next drill in sixty-fourths of an inch that is not smaller. */
     public static function fraction(float $millimetres): string
     {
-        $parts = (int) ceil(round($millimetres / 25.4 * 64, 6));
+        $parts = (int) ceil(round(($millimetres / 25.4) * 64, 6));
         $whole = 64;
         while ($parts % 2 === 0 && $whole > 1) {
             $parts = intdiv($parts, 2);
             $whole = intdiv($whole, 2);
         }
 
-        return $whole === 1 ? "{$parts}\u{2009}in" : ($parts > $whole ? intdiv($parts, $whole) . ' ' : '') . $parts % $whole . "/{$whole}\u{2009}in";
+        return $whole === 1
+            ? "{$parts}\u{2009}in"
+            : ($parts > $whole ? intdiv($parts, $whole) . ' ' : '') . $parts % $whole . "/{$whole}\u{2009}in";
     }
 }

@@ -28,19 +28,40 @@ final readonly class MatSheet
         $sheet = Paper::named($paper);
         $titles = [];
         foreach ($plan->bags as $bag) {
-            $titles[$bag->name] = $this->words->sentence('page.bag', ['bag' => $bag->name, 'title' => $this->words->of($bag->title)]);
+            $titles[$bag->name] = $this->words->sentence('page.bag', [
+                'bag' => $bag->name,
+                'title' => $this->words->of($bag->title),
+            ]);
         }
         $pages = $this->pages(SortingMat::cells($plan), $titles, $sheet);
         $title = Num::text("{$kit->name}, {$kit->revision}: {$this->words->sentence('sheet.mat')}");
         $html = '';
         foreach ($pages as $index => $drawn) {
-            $head = $index === 0
-                ? sprintf('<text x="0" y="5" font-size="5" font-weight="700" class="words">%s</text><text x="0" y="11" font-size="2.8" class="words">%s</text>', $title, Num::text($this->words->sentence('sheet.mat-how')))
-                : '';
-            $html .= sprintf('<svg xmlns="http://www.w3.org/2000/svg" class="mat%s" width="%smm" height="%smm" viewBox="0 0 %2$s %3$s">%s%s%s</svg>', $index === 0 ? '' : ' next', Num::of($sheet->inside()), Num::of($sheet->insideHeight()), $head, $drawn, CheckBar::at(0.0, $sheet->insideHeight() - self::FOOT + 6));
+            $head =
+                $index === 0
+                    ? sprintf(
+                        '<text x="0" y="5" font-size="5" font-weight="700" class="words">%s</text><text x="0" y="11" font-size="2.8" class="words">%s</text>',
+                        $title,
+                        Num::text($this->words->sentence('sheet.mat-how')),
+                    )
+                    : '';
+            $html .= sprintf(
+                '<svg xmlns="http://www.w3.org/2000/svg" class="mat%s" width="%smm" height="%smm" viewBox="0 0 %2$s %3$s">%s%s%s</svg>',
+                $index === 0 ? '' : ' next',
+                Num::of($sheet->inside()),
+                Num::of($sheet->insideHeight()),
+                $head,
+                $drawn,
+                CheckBar::at(0.0, $sheet->insideHeight() - self::FOOT + 6),
+            );
         }
 
-        return PrintPage::html($title, "{$fonts}\n{$sheet->css()}.words { font-family: Next, sans-serif; }", $html, $this->words->language);
+        return PrintPage::html(
+            $title,
+            "{$fonts}\n{$sheet->css()}.words { font-family: Next, sans-serif; }",
+            $html,
+            $this->words->language,
+        );
     }
 
     /**
@@ -71,7 +92,11 @@ final readonly class MatSheet
                 [$x, $y, $row] = [0.0, 0.0, 0.0];
             }
             if ($new) {
-                $pages[count($pages) - 1] .= sprintf('<text x="0" y="%s" font-size="3.4" font-weight="700" class="words">%s</text>', Num::of($y + 4.5), Num::text($titles[$cell->bag] ?? $cell->bag));
+                $pages[count($pages) - 1] .= sprintf(
+                    '<text x="0" y="%s" font-size="3.4" font-weight="700" class="words">%s</text>',
+                    Num::of($y + 4.5),
+                    Num::text($titles[$cell->bag] ?? $cell->bag),
+                );
                 $y += self::HEAD;
                 $bag = $cell->bag;
             }

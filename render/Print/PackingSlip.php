@@ -12,11 +12,41 @@ final readonly class PackingSlip
     /**
      * @param list<array{kit: string, quantity: int, serials: list<string>}> $lines
      */
-    public function of(string $number, string $placedOn, string $name, string $address, array $lines, string $paper, string $fonts): string
-    {
-        $rows = implode('', array_map(static fn(array $line): string => '<tr><td><span class="tick"></span></td><td class="num">' . $line['quantity'] . '</td><td>' . Num::text($line['kit']) . '</td><td class="m">' . implode('<br>', array_map(Num::text(...), $line['serials'])) . '</td></tr>', $lines));
-        $body = '<h1>Packing slip ' . Num::text($number) . '</h1><address>' . Num::text(trim("{$name}\n{$address}")) . '</address><p>Ordered on ' . Num::text($placedOn) . ".</p><table><thead><tr><th></th><th class=\"num\">count</th><th>kit</th><th>serial numbers</th></tr></thead><tbody>{$rows}</tbody></table><p class=\"quiet\">Something is missing or does not work: the code on the label of each kit opens its page, and the page has a form.</p>";
+    public function of(
+        string $number,
+        string $placedOn,
+        string $name,
+        string $address,
+        array $lines,
+        string $paper,
+        string $fonts,
+    ): string {
+        $rows = implode(
+            '',
+            array_map(
+                static fn(array $line): string => '<tr><td><span class="tick"></span></td><td class="num">' .
+                    $line['quantity'] .
+                    '</td><td>' .
+                    Num::text($line['kit']) .
+                    '</td><td class="m">' .
+                    implode('<br>', array_map(Num::text(...), $line['serials'])) .
+                    '</td></tr>',
+                $lines,
+            ),
+        );
+        $body =
+            '<h1>Packing slip ' .
+            Num::text($number) .
+            '</h1><address>' .
+            Num::text(trim("{$name}\n{$address}")) .
+            '</address><p>Ordered on ' .
+            Num::text($placedOn) .
+            ".</p><table><thead><tr><th></th><th class=\"num\">count</th><th>kit</th><th>serial numbers</th></tr></thead><tbody>{$rows}</tbody></table><p class=\"quiet\">Something is missing or does not work: the code on the label of each kit opens its page, and the page has a form.</p>";
 
-        return PrintPage::html('Packing slip ' . Num::text($number), $fonts . "\n" . PrintCss::of('slip', $paper, "Packing slip {$number}"), $body);
+        return PrintPage::html(
+            'Packing slip ' . Num::text($number),
+            $fonts . "\n" . PrintCss::of('slip', $paper, "Packing slip {$number}"),
+            $body,
+        );
     }
 }

@@ -18,10 +18,7 @@ final readonly class ApproachSvg
     /** Degrees between two points of a sector's round. */
     private const STEP = 6.0;
 
-    public function __construct(
-        private Kit $kit,
-        private Words $words,
-    ) {}
+    public function __construct(private Kit $kit, private Words $words) {}
 
     /**
      * @param ?list<string> $fitted designators on the board; null for all of them
@@ -58,28 +55,39 @@ final readonly class ApproachSvg
         foreach ($free->arcs as [$from, $to]) {
             $points = [$at];
             for ($i = 0, $count = max(1, (int) ceil(($to - $from) / self::STEP)); $i <= $count; ++$i) {
-                $angle = deg2rad($from + ($to - $from) * $i / $count);
+                $angle = deg2rad($from + (($to - $from) * $i) / $count);
                 $points[] = $at->plus($reach * cos($angle), $reach * sin($angle));
             }
-            $svg .= sprintf('<path class="free%s" d="M%sZ"/>', $fits ? '' : ' tight', implode('L', array_map(static function (Point $point) use ($frame): string {
-                $seen = $frame->point($point);
+            $svg .= sprintf(
+                '<path class="free%s" d="M%sZ"/>',
+                $fits ? '' : ' tight',
+                implode(
+                    'L',
+                    array_map(static function (Point $point) use ($frame): string {
+                        $seen = $frame->point($point);
 
-                return Num::of($seen->x) . ' ' . Num::of($seen->y);
-            }, $points)));
+                        return Num::of($seen->x) . ' ' . Num::of($seen->y);
+                    }, $points),
+                ),
+            );
         }
         $centre = $frame->point($at);
 
-        return $svg . sprintf('<circle class="reached" cx="%s" cy="%s" r="0.6"/>', Num::of($centre->x), Num::of($centre->y));
+        return $svg .
+            sprintf('<circle class="reached" cx="%s" cy="%s" r="0.6"/>', Num::of($centre->x), Num::of($centre->y));
     }
 
     private function note(Reachable $each): string
     {
         $least = min([360.0, ...array_map(static fn(array $place): float => $place[1]->widest(), $each->places)]);
 
-        return $this->words->sentence(match (true) {
-            $each->isFreeAllRound() => "reach.{$each->need}.free",
-            $each->fits => "reach.{$each->need}.fits",
-            default => "reach.{$each->need}.tight",
-        }, ['degrees' => (int) floor($least), 'side' => $each->side->value]);
+        return $this->words->sentence(
+            match (true) {
+                $each->isFreeAllRound() => "reach.{$each->need}.free",
+                $each->fits => "reach.{$each->need}.fits",
+                default => "reach.{$each->need}.tight",
+            },
+            ['degrees' => (int) floor($least), 'side' => $each->side->value],
+        );
     }
 }

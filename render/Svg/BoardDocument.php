@@ -19,8 +19,15 @@ final readonly class BoardDocument
         foreach ($kit->bodies() as $name => $body) {
             $part = $kit->part($name);
             $parts[$name] = [
-                'board' => $body->board, 'side' => $body->side->value, 'x' => round($body->centre->x, 3), 'y' => round($body->centre->y, 3), 'rotation' => $body->rotation, 'height' => $body->height,
-                'kind' => $part?->kind()->value, 'outline' => $body->outline->name, 'legend' => $part?->legend,
+                'board' => $body->board,
+                'side' => $body->side->value,
+                'x' => round($body->centre->x, 3),
+                'y' => round($body->centre->y, 3),
+                'rotation' => $body->rotation,
+                'height' => $body->height,
+                'kind' => $part?->kind()->value,
+                'outline' => $body->outline->name,
+                'legend' => $part?->legend,
             ];
         }
 
@@ -29,9 +36,19 @@ final readonly class BoardDocument
                 [$left, $low, $right, $high] = $board->outline->bounds();
 
                 return [
-                    'name' => $board->name, 'thickness' => $board->thickness, 'reading' => $board->reading, 'squarePad' => (object) $board->squarePad, 'joinedTo' => $board->joinedTo, 'outlineGiven' => $board->outlineGiven, 'mask' => $board->mask, 'silk' => $board->silk, 'zeroOrientation' => $board->level,
-                    'width' => round($right - $left, 3), 'height' => round($high - $low, 3),
-                    'top' => $svg->board($board, Side::Top), 'bottom' => $svg->board($board, Side::Bottom),
+                    'name' => $board->name,
+                    'thickness' => $board->thickness,
+                    'reading' => $board->reading,
+                    'squarePad' => (object) $board->squarePad,
+                    'joinedTo' => $board->joinedTo,
+                    'outlineGiven' => $board->outlineGiven,
+                    'mask' => $board->mask,
+                    'silk' => $board->silk,
+                    'zeroOrientation' => $board->level,
+                    'width' => round($right - $left, 3),
+                    'height' => round($high - $low, 3),
+                    'top' => $svg->board($board, Side::Top),
+                    'bottom' => $svg->board($board, Side::Bottom),
                 ];
             }, $kit->boards),
             'parts' => $parts,

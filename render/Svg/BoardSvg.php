@@ -24,7 +24,13 @@ final readonly class BoardSvg
     {
         $frame = Frame::of($board->outline, $board->reading, $side);
         $here = array_filter($this->kit->bodies(), fn(PlacedBody $body): bool => $body->board === $board->name);
-        $parts = $this->parts(array_filter($here, static fn(PlacedBody $body): bool => $body->side === $side), $frame, $compact, $emphasis, Palette::silk($board->silk));
+        $parts = $this->parts(
+            array_filter($here, static fn(PlacedBody $body): bool => $body->side === $side),
+            $frame,
+            $compact,
+            $emphasis,
+            Palette::silk($board->silk),
+        );
         $title = Num::text("{$this->kit->name}, {$side->value} side");
 
         return sprintf(
@@ -42,11 +48,16 @@ final readonly class BoardSvg
 
     private function outline(BoardShape $board, Frame $frame): string
     {
-        return 'M' . implode('L', array_map(static function (Point $corner) use ($frame): string {
-            $at = $frame->point($corner);
+        return 'M' .
+            implode(
+                'L',
+                array_map(static function (Point $corner) use ($frame): string {
+                    $at = $frame->point($corner);
 
-            return Num::of($at->x) . ' ' . Num::of($at->y);
-        }, $board->outline->corners)) . 'Z';
+                    return Num::of($at->x) . ' ' . Num::of($at->y);
+                }, $board->outline->corners),
+            ) .
+            'Z';
     }
 
     /** @param array<string, PlacedBody> $bodies */
@@ -57,9 +68,20 @@ final readonly class BoardSvg
             $socketed = $this->kit->part($body->designator)?->socket !== null;
             foreach ($socketed ? [] : $body->pins as $name => $pin) {
                 $at = $frame->point($pin);
-                $svg .= (string) $name === '1' && count($body->pins) > 1
-                    ? sprintf('<rect x="%s" y="%s" width="1.6" height="1.6" fill="%s"/>', Num::of($at->x - 0.8), Num::of($at->y - 0.8), Palette::PAD)
-                    : sprintf('<circle cx="%s" cy="%s" r="0.85" fill="%s"/>', Num::of($at->x), Num::of($at->y), Palette::PAD);
+                $svg .=
+                    (string) $name === '1' && count($body->pins) > 1
+                        ? sprintf(
+                            '<rect x="%s" y="%s" width="1.6" height="1.6" fill="%s"/>',
+                            Num::of($at->x - 0.8),
+                            Num::of($at->y - 0.8),
+                            Palette::PAD,
+                        )
+                        : sprintf(
+                            '<circle cx="%s" cy="%s" r="0.85" fill="%s"/>',
+                            Num::of($at->x),
+                            Num::of($at->y),
+                            Palette::PAD,
+                        );
             }
         }
 
@@ -85,8 +107,18 @@ final readonly class BoardSvg
             }
             $text = '';
             if (!$compact) {
-                [$x, $y] = $part->socket !== null ? [($boxes[$name][0] + $boxes[$name][2]) / 2, ($boxes[$name][1] + $boxes[$name][3]) / 2 + 0.8] : $labels->place((string) $name, $boxes[$name]);
-                $text = sprintf('<text class="ref" x="%s" y="%s" font-size="%s" text-anchor="middle" fill="%s">%s</text>', Num::of($x), Num::of($y), Num::of(self::TEXT), $silk, Num::text((string) $name));
+                [$x, $y] =
+                    $part->socket !== null
+                        ? [($boxes[$name][0] + $boxes[$name][2]) / 2, ($boxes[$name][1] + $boxes[$name][3]) / 2 + 0.8]
+                        : $labels->place((string) $name, $boxes[$name]);
+                $text = sprintf(
+                    '<text class="ref" x="%s" y="%s" font-size="%s" text-anchor="middle" fill="%s">%s</text>',
+                    Num::of($x),
+                    Num::of($y),
+                    Num::of(self::TEXT),
+                    $silk,
+                    Num::text((string) $name),
+                );
             }
             $svg .= sprintf(
                 '<g class="part%s%s" data-ref="%s"><g class="silk" transform="%s" fill="none" stroke="%s" stroke-width="0.25">%s</g>%s%s</g>',
@@ -96,7 +128,9 @@ final readonly class BoardSvg
                 $frame->matrix($body),
                 $silk,
                 $draw->silk($part->outline, $part->kind()),
-                $emphasis === null || $emphasis->showsBody((string) $name) ? sprintf('<g class="body" transform="%s">%s</g>', $frame->matrix($body), $draw->body($part)) : '',
+                $emphasis === null || $emphasis->showsBody((string) $name)
+                    ? sprintf('<g class="body" transform="%s">%s</g>', $frame->matrix($body), $draw->body($part))
+                    : '',
                 $text,
             );
         }

@@ -27,7 +27,10 @@ final readonly class BodyDrawing
         }
         $fill = $this->fill($part);
 
-        return '<path d="' . $this->contour($outline, $part->kind(), 0.0) . "\" fill=\"{$fill}\"/>" . $this->marks($part);
+        return '<path d="' .
+            $this->contour($outline, $part->kind(), 0.0) .
+            "\" fill=\"{$fill}\"/>" .
+            $this->marks($part);
     }
 
     private function fill(KitPart $part): string
@@ -57,15 +60,40 @@ final readonly class BodyDrawing
             $cut = 0.8 * $x;
             $edge = sqrt(max(0.0, $x ** 2 - $cut ** 2));
 
-            return sprintf('M%s %sA%s %s 0 1 1 %s %sZ', Num::of(-$cut), Num::of(-$edge), Num::of($x), Num::of($x), Num::of(-$cut), Num::of($edge));
+            return sprintf(
+                'M%s %sA%s %s 0 1 1 %s %sZ',
+                Num::of(-$cut),
+                Num::of(-$edge),
+                Num::of($x),
+                Num::of($x),
+                Num::of(-$cut),
+                Num::of($edge),
+            );
         }
         if ($outline->name === 'TO-92') {
-            return sprintf('M%s %sL%s %sA%s %s 0 0 1 %s %sZ', Num::of(-$x), Num::of(-$y * 0.75), Num::of($x), Num::of(-$y * 0.75), Num::of($x), Num::of($y * 1.5), Num::of(-$x), Num::of(-$y * 0.75));
+            return sprintf(
+                'M%s %sL%s %sA%s %s 0 0 1 %s %sZ',
+                Num::of(-$x),
+                Num::of(-$y * 0.75),
+                Num::of($x),
+                Num::of(-$y * 0.75),
+                Num::of($x),
+                Num::of($y * 1.5),
+                Num::of(-$x),
+                Num::of(-$y * 0.75),
+            );
         }
         if ($outline->shape === BodyShape::Can || $outline->shape === BodyShape::Dome) {
-            return sprintf('M%1$s 0A%2$s %2$s 0 1 0 %3$s 0A%2$s %2$s 0 1 0 %1$s 0Z', Num::of(-$x), Num::of($x), Num::of($x));
+            return sprintf(
+                'M%1$s 0A%2$s %2$s 0 1 0 %3$s 0A%2$s %2$s 0 1 0 %1$s 0Z',
+                Num::of(-$x),
+                Num::of($x),
+                Num::of($x),
+            );
         }
-        $notch = in_array($kind, [Kind::Ic, Kind::IcSocket], true) ? sprintf('H0.9A0.9 0.9 0 0 1 -0.9 %s', Num::of($y)) : '';
+        $notch = in_array($kind, [Kind::Ic, Kind::IcSocket], true)
+            ? sprintf('H0.9A0.9 0.9 0 0 1 -0.9 %s', Num::of($y))
+            : '';
 
         return sprintf('M%1$s %2$sV%3$sH%4$sV%2$s%5$sZ', Num::of(-$x), Num::of($y), Num::of(-$y), Num::of($x), $notch);
     }
@@ -76,13 +104,26 @@ final readonly class BodyDrawing
         $y = $part->outline->across / 2;
         $pins = array_values($part->outline->pins);
         $reach = max($x, abs($pins[0][0] ?? $x));
-        $svg = sprintf('<path d="M%s 0H%s" stroke="%s" stroke-width="0.6" fill="none"/>', Num::of(-$reach), Num::of($reach), Palette::LEAD);
+        $svg = sprintf(
+            '<path d="M%s 0H%s" stroke="%s" stroke-width="0.6" fill="none"/>',
+            Num::of(-$reach),
+            Num::of($reach),
+            Palette::LEAD,
+        );
         $fill = match (true) {
             in_array($part->kind(), [Kind::Diode, Kind::Zener], true) && $part->outline->name === 'DO-35' => '#C46A3A',
             in_array($part->kind(), [Kind::Diode, Kind::Zener, Kind::Rectifier], true) => Palette::BLACK,
             default => '#D8C29A',
         };
-        $svg .= sprintf('<rect x="%s" y="%s" width="%s" height="%s" rx="%s" fill="%s"/>', Num::of(-$x), Num::of(-$y), Num::of(2 * $x), Num::of(2 * $y), Num::of(min(0.9, $y)), $fill);
+        $svg .= sprintf(
+            '<rect x="%s" y="%s" width="%s" height="%s" rx="%s" fill="%s"/>',
+            Num::of(-$x),
+            Num::of(-$y),
+            Num::of(2 * $x),
+            Num::of(2 * $y),
+            Num::of(min(0.9, $y)),
+            $fill,
+        );
         if ($part->polarised) {
             return $svg . $this->bar(-$x * 0.7, $x * 0.28, $y, $fill === Palette::BLACK ? '#C9CCCB' : '#161616');
         }
@@ -104,7 +145,12 @@ final readonly class BodyDrawing
         $places = [];
         $last = count($bands) - 1;
         foreach ($bands as $index => $colour) {
-            $places[] = [$index === $last && $last > 1 ? $half * 0.62 : -$half * 0.78 + $index * $half * (count($bands) > 4 ? 0.3 : 0.36), $colour];
+            $places[] = [
+                $index === $last && $last > 1
+                    ? $half * 0.62
+                    : -$half * 0.78 + $index * $half * (count($bands) > 4 ? 0.3 : 0.36),
+                $colour,
+            ];
         }
 
         return $places;
@@ -112,7 +158,14 @@ final readonly class BodyDrawing
 
     private function bar(float $x, float $width, float $half, string $colour): string
     {
-        return sprintf('<rect x="%s" y="%s" width="%s" height="%s" fill="%s"/>', Num::of($x), Num::of(-$half), Num::of($width), Num::of(2 * $half), $colour);
+        return sprintf(
+            '<rect x="%s" y="%s" width="%s" height="%s" fill="%s"/>',
+            Num::of($x),
+            Num::of(-$half),
+            Num::of($width),
+            Num::of(2 * $half),
+            $colour,
+        );
     }
 
     private function marks(KitPart $part): string
@@ -121,14 +174,46 @@ final readonly class BodyDrawing
         $r = $outline->along / 2;
 
         return match ($part->kind()) {
-            Kind::Electrolytic => $part->polarised ? sprintf('<path d="M%1$s %2$sA%3$s %3$s 0 0 1 %1$s %4$sZ" fill="#C4C9CE"/><path d="M%5$s 0h1.1" stroke="#2B3A55" stroke-width="0.35"/>', Num::of($r * 0.45), Num::of(-$r * 0.893), Num::of($r), Num::of($r * 0.893), Num::of($r * 0.58)) : '',
-            Kind::Buzzer => sprintf('<circle r="1" fill="#0E0F10"/><path d="M%1$s 0h1.8M%2$s -0.9v1.8" stroke="#EFEBDF" stroke-width="0.4"/>', Num::of(-$r * 0.75), Num::of(-$r * 0.75 + 0.9)),
-            Kind::Trimmer => sprintf('<circle r="%s" fill="#E4E0D2"/><path d="M%s 0h%s" stroke="#2F4A70" stroke-width="0.7"/>', Num::of($r * 0.42), Num::of(-$r * 0.36), Num::of($r * 0.72)),
+            Kind::Electrolytic => $part->polarised
+                ? sprintf(
+                    '<path d="M%1$s %2$sA%3$s %3$s 0 0 1 %1$s %4$sZ" fill="#C4C9CE"/><path d="M%5$s 0h1.1" stroke="#2B3A55" stroke-width="0.35"/>',
+                    Num::of($r * 0.45),
+                    Num::of(-$r * 0.893),
+                    Num::of($r),
+                    Num::of($r * 0.893),
+                    Num::of($r * 0.58),
+                )
+                : '',
+            Kind::Buzzer => sprintf(
+                '<circle r="1" fill="#0E0F10"/><path d="M%1$s 0h1.8M%2$s -0.9v1.8" stroke="#EFEBDF" stroke-width="0.4"/>',
+                Num::of(-$r * 0.75),
+                Num::of(-$r * 0.75 + 0.9),
+            ),
+            Kind::Trimmer => sprintf(
+                '<circle r="%s" fill="#E4E0D2"/><path d="M%s 0h%s" stroke="#2F4A70" stroke-width="0.7"/>',
+                Num::of($r * 0.42),
+                Num::of(-$r * 0.36),
+                Num::of($r * 0.72),
+            ),
             Kind::TerminalBlock => $this->each($outline, '<circle cx="%s" cy="%s" r="1.7" fill="#C9CCCB"/>', 1.2),
-            Kind::PinHeader, Kind::SocketStrip, Kind::BoxHeader => $this->each($outline, '<rect x="%s" y="%s" width="0.8" height="0.8" transform="translate(-0.4 -0.4)" fill="#CDA765"/>', 0.0),
+            Kind::PinHeader, Kind::SocketStrip, Kind::BoxHeader => $this->each(
+                $outline,
+                '<rect x="%s" y="%s" width="0.8" height="0.8" transform="translate(-0.4 -0.4)" fill="#CDA765"/>',
+                0.0,
+            ),
             Kind::Button => sprintf('<circle r="%s" fill="#6B7073"/>', Num::of($r * 0.55)),
-            Kind::IcSocket => sprintf('<rect x="%s" y="%s" width="%s" height="%s" fill="#26292C"/>', Num::of(-$r * 0.45), Num::of(-$outline->across * 0.4), Num::of($r * 0.9), Num::of($outline->across * 0.8)) . $this->each($outline, '<circle cx="%s" cy="%s" r="0.5" fill="#CDA765"/>', 0.0),
-            Kind::Ic => $this->each($outline, '<rect x="%s" y="%s" width="1.2" height="0.9" transform="translate(-0.6 -0.45)" fill="#B9BCBA"/>', 0.0),
+            Kind::IcSocket => sprintf(
+                '<rect x="%s" y="%s" width="%s" height="%s" fill="#26292C"/>',
+                Num::of(-$r * 0.45),
+                Num::of(-$outline->across * 0.4),
+                Num::of($r * 0.9),
+                Num::of($outline->across * 0.8),
+            ) . $this->each($outline, '<circle cx="%s" cy="%s" r="0.5" fill="#CDA765"/>', 0.0),
+            Kind::Ic => $this->each(
+                $outline,
+                '<rect x="%s" y="%s" width="1.2" height="0.9" transform="translate(-0.6 -0.45)" fill="#B9BCBA"/>',
+                0.0,
+            ),
             default => '',
         };
     }

@@ -29,13 +29,20 @@ final readonly class CalloutPicture
             return null;
         }
         $frame = Frame::of($board->outline, $board->reading, $body->side);
-        [$left, $top, $right, $bottom] = (new Polygon(array_map($frame->point(...), [...$body->footprint()->corners, ...array_values($body->pins)])))->bounds();
+        [$left, $top, $right, $bottom] = (new Polygon(
+            array_map($frame->point(...), [...$body->footprint()->corners, ...array_values($body->pins)]),
+        ))->bounds();
         $size = max(self::LEAST, $right - $left + 2 * self::MARGIN, $bottom - $top + 2 * self::MARGIN);
 
         return [
             'board' => $body->board,
             'side' => $body->side->value,
-            'crop' => [round(($left + $right - $size) / 2, 2), round(($top + $bottom - $size) / 2, 2), round($size, 2), round($size, 2)],
+            'crop' => [
+                round(($left + $right - $size) / 2, 2),
+                round(($top + $bottom - $size) / 2, 2),
+                round($size, 2),
+                round($size, 2),
+            ],
             'arrow' => $this->arrow($body, KitCallouts::polarPart($part, $this->kit)->direction(), $frame),
         ];
     }
@@ -66,7 +73,12 @@ final readonly class CalloutPicture
             $arrow = [$at->x + $ux * 5.0, $at->y + $uy * 5.0, $at->x + $ux * 1.4, $at->y + $uy * 1.4];
         }
 
-        return ['board' => $body->board, 'side' => $face->value, 'crop' => [round($at->x - $size / 2, 2), round($at->y - $size / 2, 2), round($size, 2), round($size, 2)], 'arrow' => $arrow];
+        return [
+            'board' => $body->board,
+            'side' => $face->value,
+            'crop' => [round($at->x - $size / 2, 2), round($at->y - $size / 2, 2), round($size, 2), round($size, 2)],
+            'arrow' => $arrow,
+        ];
     }
 
     /** @return ?array{float, float, float, float} */
@@ -78,9 +90,15 @@ final readonly class CalloutPicture
         $length = hypot($direction->x, $direction->y);
         $reach = 0.0;
         foreach ([...$body->footprint()->corners, ...array_values($body->pins)] as $corner) {
-            $reach = max($reach, (($corner->x - $body->centre->x) * $direction->x + ($corner->y - $body->centre->y) * $direction->y) / $length);
+            $reach = max(
+                $reach,
+                (($corner->x - $body->centre->x) * $direction->x + ($corner->y - $body->centre->y) * $direction->y) /
+                    $length,
+            );
         }
-        $at = static fn(float $far): Point => $frame->point($body->centre->plus($direction->x / $length * $far, $direction->y / $length * $far));
+        $at = static fn(float $far): Point => $frame->point(
+            $body->centre->plus(($direction->x / $length) * $far, ($direction->y / $length) * $far),
+        );
         $from = $at($reach + 4.0);
         $to = $at($reach + 1.2);
 

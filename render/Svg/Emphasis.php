@@ -11,10 +11,7 @@ final readonly class Emphasis
      * @param array<string, true> $lit
      * @param array<string, true> $fitted
      */
-    public function __construct(
-        private array $lit,
-        private array $fitted,
-    ) {}
+    public function __construct(private array $lit, private array $fitted) {}
 
     public function classes(string $designator): string
     {

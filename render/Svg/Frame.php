@@ -29,7 +29,13 @@ final readonly class Frame
         $seen = new Polygon(array_map($view->point(...), $outline->corners));
         [$left, $low, $right, $high] = $seen->bounds();
 
-        return new self($view, $left - self::MARGIN, $high + self::MARGIN, $right - $left + 2 * self::MARGIN, $high - $low + 2 * self::MARGIN);
+        return new self(
+            $view,
+            $left - self::MARGIN,
+            $high + self::MARGIN,
+            $right - $left + 2 * self::MARGIN,
+            $high - $low + 2 * self::MARGIN,
+        );
     }
 
     public function point(Point $point): Point
@@ -50,6 +56,16 @@ final readonly class Frame
         $pu = $this->point($body->centre->plus($u->x, $u->y));
         $pv = $this->point($body->centre->plus($v->x, $v->y));
 
-        return sprintf('matrix(%s %s %s %s %s %s)', ...array_map(Num::of(...), [$pu->x - $zero->x, $pu->y - $zero->y, $pv->x - $zero->x, $pv->y - $zero->y, $zero->x, $zero->y]));
+        return sprintf(
+            'matrix(%s %s %s %s %s %s)',
+            ...array_map(Num::of(...), [
+                $pu->x - $zero->x,
+                $pu->y - $zero->y,
+                $pv->x - $zero->x,
+                $pv->y - $zero->y,
+                $zero->x,
+                $zero->y,
+            ]),
+        );
     }
 }

@@ -37,8 +37,20 @@ final class Labels
         $y = ($top + $bottom) / 2;
         $places = [];
         foreach ([0.25, 0.9, 1.8] as $gap) {
-            array_push($places, [$x, $bottom + $gap + $h / 2], [$x, $top - $gap - $h / 2], [$right + $gap + $w / 2, $y], [$left - $gap - $w / 2, $y]);
-            array_push($places, [$right - $w / 2, $bottom + $gap + $h / 2], [$left + $w / 2, $bottom + $gap + $h / 2], [$right - $w / 2, $top - $gap - $h / 2], [$left + $w / 2, $top - $gap - $h / 2]);
+            array_push(
+                $places,
+                [$x, $bottom + $gap + $h / 2],
+                [$x, $top - $gap - $h / 2],
+                [$right + $gap + $w / 2, $y],
+                [$left - $gap - $w / 2, $y],
+            );
+            array_push(
+                $places,
+                [$right - $w / 2, $bottom + $gap + $h / 2],
+                [$left + $w / 2, $bottom + $gap + $h / 2],
+                [$right - $w / 2, $top - $gap - $h / 2],
+                [$left + $w / 2, $top - $gap - $h / 2],
+            );
         }
         $best = $places[0];
         $least = INF;
@@ -61,9 +73,15 @@ final class Labels
     {
         $cost = 0.0;
         foreach ($this->taken as [$left, $top, $right, $bottom]) {
-            $cost += max(0.0, min($box[2], $right) - max($box[0], $left)) * max(0.0, min($box[3], $bottom) - max($box[1], $top));
+            $cost +=
+                max(0.0, min($box[2], $right) - max($box[0], $left)) *
+                max(0.0, min($box[3], $bottom) - max($box[1], $top));
         }
-        $out = max(0.0, 1.2 - $box[0]) + max(0.0, 1.2 - $box[1]) + max(0.0, $box[2] - $this->width + 1.2) + max(0.0, $box[3] - $this->height + 1.2);
+        $out =
+            max(0.0, 1.2 - $box[0]) +
+            max(0.0, 1.2 - $box[1]) +
+            max(0.0, $box[2] - $this->width + 1.2) +
+            max(0.0, $box[3] - $this->height + 1.2);
 
         return $cost + 20 * $out;
     }

@@ -25,9 +25,25 @@ final readonly class PartPicture
         $lying = $outline->shape === BodyShape::Lying;
         $x = $outline->along / 2 + ($lying ? self::LEAD : 0.0) + self::MARGIN;
         $y = $outline->across / 2 + self::MARGIN;
-        $leads = $lying ? sprintf('<path d="M%s 0H%s" stroke="%s" stroke-width="0.6" fill="none"/>', Num::of(-$x), Num::of($x), Palette::LEAD) : '';
+        $leads = $lying
+            ? sprintf(
+                '<path d="M%s 0H%s" stroke="%s" stroke-width="0.6" fill="none"/>',
+                Num::of(-$x),
+                Num::of($x),
+                Palette::LEAD,
+            )
+            : '';
         // Bodies are drawn with y up; print is turned back so that it reads.
-        $svg = sprintf('<svg viewBox="%s %s %s %s" aria-hidden="true" xmlns="http://www.w3.org/2000/svg">%s<g transform="scale(1 -1)">%s</g>%s</svg>', Num::of(-$x), Num::of(-$y), Num::of(2 * $x), Num::of(2 * $y), $leads, PartLook::of($part)->clear ? $this->clear($part) : (new BodyDrawing())->body($part), $this->printed($part));
+        $svg = sprintf(
+            '<svg viewBox="%s %s %s %s" aria-hidden="true" xmlns="http://www.w3.org/2000/svg">%s<g transform="scale(1 -1)">%s</g>%s</svg>',
+            Num::of(-$x),
+            Num::of(-$y),
+            Num::of(2 * $x),
+            Num::of(2 * $y),
+            $leads,
+            PartLook::of($part)->clear ? $this->clear($part) : (new BodyDrawing())->body($part),
+            $this->printed($part),
+        );
 
         return ['svg' => $svg, 'width' => round(2 * $x, 2), 'height' => round(2 * $y, 2)];
     }
@@ -35,7 +51,11 @@ final readonly class PartPicture
     /** A clear lens shows no colour before it lights. */
     private function clear(KitPart $part): string
     {
-        return str_replace('fill="' . Palette::lens($part->line->value) . '"', 'fill="' . Palette::lens('') . '" stroke="#8D9392" stroke-width="0.15"', (new BodyDrawing())->body($part));
+        return str_replace(
+            'fill="' . Palette::lens($part->line->value) . '"',
+            'fill="' . Palette::lens('') . '" stroke="#8D9392" stroke-width="0.15"',
+            (new BodyDrawing())->body($part),
+        );
     }
 
     private function printed(KitPart $part): string
@@ -48,6 +68,12 @@ final readonly class PartPicture
         $size = min($part->outline->across * self::PRINT, self::MOST_PRINT, $width / max(1, mb_strlen($code)) / 0.6);
         $light = !in_array($part->kind(), [Kind::Ceramic, Kind::Tantalum, Kind::Crystal], true);
 
-        return sprintf('<text x="0" y="%s" font-family="Mono, monospace" font-size="%s" text-anchor="middle" fill="%s">%s</text>', Num::of($size * 0.35), Num::of($size), $light ? '#EFEBDF' : '#141414', Num::text($code));
+        return sprintf(
+            '<text x="0" y="%s" font-family="Mono, monospace" font-size="%s" text-anchor="middle" fill="%s">%s</text>',
+            Num::of($size * 0.35),
+            Num::of($size),
+            $light ? '#EFEBDF' : '#141414',
+            Num::text($code),
+        );
     }
 }

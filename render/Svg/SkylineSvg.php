@@ -32,10 +32,7 @@ final readonly class SkylineSvg
     /** A lens: parts of its radius at parts of its height. */
     private const DOME = [[1.0, 0.66], [0.88, 0.83], [0.6, 0.95], [0.0, 1.0]];
 
-    public function __construct(
-        private Kit $kit,
-        private BuildOrder $order,
-    ) {}
+    public function __construct(private Kit $kit, private BuildOrder $order) {}
 
     /** Null for steps that the table has no say in. */
     public function step(Step $step): ?string
@@ -65,7 +62,9 @@ final readonly class SkylineSvg
                 continue;
             }
             if (isset($now[$body->designator])) {
-                $texts .= $this->body($body, $assembly, $lie, $now[$body->designator]) . $this->leads($body, $assembly, $lie, $board->thickness);
+                $texts .=
+                    $this->body($body, $assembly, $lie, $now[$body->designator]) .
+                    $this->leads($body, $assembly, $lie, $board->thickness);
             } else {
                 $bodies .= $this->body($body, $assembly, $lie, null);
             }
@@ -79,7 +78,12 @@ final readonly class SkylineSvg
             Num::of(-$top),
             Num::of($right - $left + 6),
             Num::of($top + 4),
-            Num::text("Step {$step->number} on the table: tilt " . round($lie->plane->tilt(), 1) . ' degrees, rests on ' . implode(', ', $lie->contacts)),
+            Num::text(
+                "Step {$step->number} on the table: tilt " .
+                    round($lie->plane->tilt(), 1) .
+                    ' degrees, rests on ' .
+                    implode(', ', $lie->contacts),
+            ),
             $bodies,
             $this->slab($assembly, $lie, $board->thickness),
             $texts,
@@ -108,7 +112,12 @@ final readonly class SkylineSvg
     {
         $later = $this->order->fittedAfter($step->number);
 
-        return array_values(array_filter($this->kit->bodies(), static fn(PlacedBody $body): bool => !isset($later[$body->designator]) && $assembly->has($body->board)));
+        return array_values(
+            array_filter(
+                $this->kit->bodies(),
+                static fn(PlacedBody $body): bool => !isset($later[$body->designator]) && $assembly->has($body->board),
+            ),
+        );
     }
 
     /** @return array{float, float} */
@@ -140,7 +149,11 @@ final readonly class SkylineSvg
             };
             foreach ($profile as [$wide, $up]) {
                 $centre = $body->centre->plus($offset->x, $offset->y);
-                $points[] = $this->seen(new Point($centre->x + ($at->x - $centre->x) * $wide, $centre->y + ($at->y - $centre->y) * $wide), $body->height * $up, $lie);
+                $points[] = $this->seen(
+                    new Point($centre->x + ($at->x - $centre->x) * $wide, $centre->y + ($at->y - $centre->y) * $wide),
+                    $body->height * $up,
+                    $lie,
+                );
             }
         }
         foreach ($body->outline->shape === BodyShape::Lying ? $body->topPoints() : [] as $top) {
@@ -150,10 +163,20 @@ final readonly class SkylineSvg
         $gap = '';
         if ($now !== null && $now->hold->hangs() && $now->gap !== null) {
             $foot = $this->seen($body->centre->plus($offset->x, $offset->y), $body->height, $lie);
-            $gap = sprintf('<text class="gap" x="%s" y="3.1" text-anchor="middle">%s mm</text>', Num::of($foot->x), Num::of(round($now->gap, 1)));
+            $gap = sprintf(
+                '<text class="gap" x="%s" y="3.1" text-anchor="middle">%s mm</text>',
+                Num::of($foot->x),
+                Num::of(round($now->gap, 1)),
+            );
         }
 
-        return sprintf('<polygon class="%s" data-ref="%s" points="%s"/>%s', $class, Num::text($body->designator), $this->hull($points), $gap);
+        return sprintf(
+            '<polygon class="%s" data-ref="%s" points="%s"/>%s',
+            $class,
+            Num::text($body->designator),
+            $this->hull($points),
+            $gap,
+        );
     }
 
     private function leads(PlacedBody $body, Assembly $assembly, Lie $lie, float $thickness): string
@@ -165,7 +188,13 @@ final readonly class SkylineSvg
             $at = $pin->plus($offset->x, $offset->y);
             $from = $this->seen($at, -$thickness, $lie);
             $to = $this->seen($at, -$thickness - $show, $lie);
-            $svg .= sprintf('<path class="lead" d="M%s %sL%s %s"/>', Num::of($from->x), Num::of($from->y), Num::of($to->x), Num::of($to->y));
+            $svg .= sprintf(
+                '<path class="lead" d="M%s %sL%s %s"/>',
+                Num::of($from->x),
+                Num::of($from->y),
+                Num::of($to->x),
+                Num::of($to->y),
+            );
         }
 
         return $svg;
@@ -177,13 +206,22 @@ final readonly class SkylineSvg
      * @param list<PlacedBody> $fitted
      * @param array<string, StepPart> $now
      */
-    private function labels(array $fitted, array $now, Assembly $assembly, Lie $lie, float $thickness, float $height): string
-    {
+    private function labels(
+        array $fitted,
+        array $now,
+        Assembly $assembly,
+        Lie $lie,
+        float $thickness,
+        float $height,
+    ): string {
         $labels = [];
         foreach ($fitted as $body) {
             if (isset($now[$body->designator])) {
                 $offset = $assembly->offset($body->board);
-                $labels[] = [$this->seen($body->centre->plus($offset->x, $offset->y), -$thickness, $lie)->x, $body->designator];
+                $labels[] = [
+                    $this->seen($body->centre->plus($offset->x, $offset->y), -$thickness, $lie)->x,
+                    $body->designator,
+                ];
             }
         }
         usort($labels, static fn(array $a, array $b): int => $a <=> $b);
@@ -194,7 +232,12 @@ final readonly class SkylineSvg
             $row = $x - $wide / 2 >= $rows[0] ? 0 : 1;
             $middle = max($x, $rows[$row] + $wide / 2);
             $rows[$row] = $middle + $wide / 2;
-            $svg .= sprintf('<text class="name" x="%s" y="%s" text-anchor="middle">%s</text>', Num::of($middle), Num::of(-$height - $row * 2.8), Num::text($name));
+            $svg .= sprintf(
+                '<text class="name" x="%s" y="%s" text-anchor="middle">%s</text>',
+                Num::of($middle),
+                Num::of(-$height - $row * 2.8),
+                Num::text($name),
+            );
         }
 
         return $svg;
@@ -221,7 +264,10 @@ final readonly class SkylineSvg
         $svg = '';
         $drawn = [];
         foreach ((new Lying())->points($assembly, $side, $fitted) as $point) {
-            if (abs($lie->plane->at(new Point($point->x, $point->y)) - $point->z) > 0.001 || isset($drawn[$point->owner])) {
+            if (
+                abs($lie->plane->at(new Point($point->x, $point->y)) - $point->z) > 0.001 ||
+                isset($drawn[$point->owner])
+            ) {
                 continue;
             }
             $drawn[$point->owner] = true;
@@ -256,12 +302,18 @@ final readonly class SkylineSvg
         $length = hypot($lie->plane->gx, $lie->plane->gy);
         $turn = abs($lie->plane->gx) >= abs($lie->plane->gy) ? $lie->plane->gx : $lie->plane->gy;
 
-        return [$lie->plane->gx / $length * ($turn < 0 ? -1 : 1), $lie->plane->gy / $length * ($turn < 0 ? -1 : 1)];
+        return [($lie->plane->gx / $length) * ($turn < 0 ? -1 : 1), ($lie->plane->gy / $length) * ($turn < 0 ? -1 : 1)];
     }
 
     /** @param list<Point> $points */
     private function hull(array $points): string
     {
-        return implode(' ', array_map(static fn(Point $point): string => Num::of($point->x) . ',' . Num::of($point->y), Polygon::around($points)->corners));
+        return implode(
+            ' ',
+            array_map(
+                static fn(Point $point): string => Num::of($point->x) . ',' . Num::of($point->y),
+                Polygon::around($points)->corners,
+            ),
+        );
     }
 }

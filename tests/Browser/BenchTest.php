@@ -7,7 +7,12 @@ namespace Tests\Browser;
 /** The board's files, from where a part is reached, and a pilot build at the bench. */
 final class BenchTest extends BrowserCase
 {
-    private const CROWD = ['crowd.csv' => "Ref,Value,Package,Description\nSW1,set,6x6,tact switch\nK1,5 V,block 15x15x15.5,relay\nK2,5 V,block 15x15x15.5,relay\nK3,5 V,block 15x15x15.5,relay\n", 'crowd-placement.csv' => "Ref,X,Y,Rotation,Side\nSW1,40,30,0,top\nK1,53.5,30,0,top\nK2,26.5,30,0,top\nK3,40,43.5,0,top\n"];
+    private const CROWD = [
+        'crowd.csv' =>
+            "Ref,Value,Package,Description\nSW1,set,6x6,tact switch\nK1,5 V,block 15x15x15.5,relay\nK2,5 V,block 15x15x15.5,relay\nK3,5 V,block 15x15x15.5,relay\n",
+        'crowd-placement.csv' =>
+            "Ref,X,Y,Rotation,Side\nSW1,40,30,0,top\nK1,53.5,30,0,top\nK2,26.5,30,0,top\nK3,40,43.5,0,top\n",
+    ];
 
     public function test_the_directions_a_part_is_reached_from_are_drawn_on_the_board(): void
     {
@@ -34,7 +39,12 @@ final class BenchTest extends BrowserCase
         $this->signIn();
         $this->drop('.shelf', ['layered.csv' => "Ref,Value,Package\nR1,10k,Axial 1/4W\n"]);
         $this->find('.parts-table');
-        $this->drop('.kit', ['top.gbr' => '%TF.FileFunction,Component,L1,Top*%%FSLAX46Y46*%%MOMM*%%TA.AperFunction,ComponentMain*%%ADD10C,0.3*%%TD*%D10*%TO.C,R1*%X10000000Y20000000D03*M02*', 'edge.gbr' => '%TF.FileFunction,Profile,NP*%%FSLAX46Y46*%%MOMM*%%ADD10C,0.1*%D10*G01*X0Y0D02*X40000000D01*Y30000000D01*X0D01*Y0D01*M02*']);
+        $this->drop('.kit', [
+            'top.gbr' =>
+                '%TF.FileFunction,Component,L1,Top*%%FSLAX46Y46*%%MOMM*%%TA.AperFunction,ComponentMain*%%ADD10C,0.3*%%TD*%D10*%TO.C,R1*%X10000000Y20000000D03*M02*',
+            'edge.gbr' =>
+                '%TF.FileFunction,Profile,NP*%%FSLAX46Y46*%%MOMM*%%ADD10C,0.1*%D10*G01*X0Y0D02*X40000000D01*Y30000000D01*X0D01*Y0D01*M02*',
+        ]);
         $this->press('2');
         $this->text('.bar', '40.0 × 30.0 mm');
         $this->text('.table td', '10.00');
@@ -75,7 +85,9 @@ final class BenchTest extends BrowserCase
     public function test_a_test_is_written_with_its_range_worked_out_while_it_is_typed(): void
     {
         $this->signIn();
-        $this->drop('.shelf', ['level.csv' => "Ref,Value,Package\nR1,10k 5%,Axial 1/4W\nR2,10k 5%,Axial 1/4W\nRV1,20k,trimmer 10mm\n"]);
+        $this->drop('.shelf', [
+            'level.csv' => "Ref,Value,Package\nR1,10k 5%,Axial 1/4W\nR2,10k 5%,Axial 1/4W\nRV1,20k,trimmer 10mm\n",
+        ]);
         $this->find('.parts-table');
         $this->press('6');
         $this->text('.work', 'No test yet');

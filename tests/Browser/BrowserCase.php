@@ -31,7 +31,10 @@ abstract class BrowserCase extends TestCase
 
     public static function driver(): RemoteWebDriver
     {
-        return self::$drivers[self::$at] ??= self::session(self::$at, ...(self::$at === 'phone' ? self::PHONE : self::DESK));
+        return self::$drivers[self::$at] ??= self::session(
+            self::$at,
+            ...self::$at === 'phone' ? self::PHONE : self::DESK,
+        );
     }
 
     /** Does something in a second browser of the builder's, as wide as a phone. */
@@ -50,18 +53,45 @@ abstract class BrowserCase extends TestCase
     {
         $tools = new ChromeDevToolsDriver(self::driver());
         $tools->execute('Network.enable', ['maxTotalBufferSize' => 1]);
-        $tools->execute('Network.emulateNetworkConditions', ['offline' => !$there, 'latency' => 0, 'downloadThroughput' => -1, 'uploadThroughput' => -1]);
+        $tools->execute('Network.emulateNetworkConditions', [
+            'offline' => !$there,
+            'latency' => 0,
+            'downloadThroughput' => -1,
+            'uploadThroughput' => -1,
+        ]);
     }
 
     private static function session(string $name, int $width, int $height): RemoteWebDriver
     {
         $options = new ChromeOptions();
-        $options->addArguments(['--headless=new', '--no-sandbox', '--disable-gpu', '--disable-dev-shm-usage', '--disable-quic', '--no-first-run', '--disable-background-networking', '--disable-component-update', '--disable-sync', '--disable-default-apps', '--disable-extensions', '--force-device-scale-factor=1', '--hide-scrollbars', "--window-size={$width},{$height}", '--force-prefers-reduced-motion', '--user-data-dir=' . sys_get_temp_dir() . "/chiralex-browser-{$name}-" . getmypid()]);
+        $options->addArguments([
+            '--headless=new',
+            '--no-sandbox',
+            '--disable-gpu',
+            '--disable-dev-shm-usage',
+            '--disable-quic',
+            '--no-first-run',
+            '--disable-background-networking',
+            '--disable-component-update',
+            '--disable-sync',
+            '--disable-default-apps',
+            '--disable-extensions',
+            '--force-device-scale-factor=1',
+            '--hide-scrollbars',
+            "--window-size={$width},{$height}",
+            '--force-prefers-reduced-motion',
+            '--user-data-dir=' . sys_get_temp_dir() . "/chiralex-browser-{$name}-" . getmypid(),
+        ]);
         $capabilities = DesiredCapabilities::chrome();
         $capabilities->setCapability(ChromeOptions::CAPABILITY, $options);
         $driver = RemoteWebDriver::create((string) getenv('DRIVER_URL'), $capabilities, 60_000, 180_000);
         $driver->manage()->timeouts()->setScriptTimeout(120);
-        (new ChromeDevToolsDriver($driver))->execute('Emulation.setDeviceMetricsOverride', ['width' => $width, 'height' => $height, 'deviceScaleFactor' => 1, 'mobile' => false]);
+        (new ChromeDevToolsDriver($driver))->execute('Emulation.setDeviceMetricsOverride', [
+            'width' => $width,
+            'height' => $height,
+            'deviceScaleFactor' => 1,
+            'mobile' => false,
+        ]);
         register_shutdown_function(static fn() => $driver->quit());
 
         return $driver;
@@ -95,7 +125,9 @@ abstract class BrowserCase extends TestCase
     protected function find(string $css): RemoteWebElement
     {
         /** @var RemoteWebElement */
-        return self::driver()->wait(self::PATIENCE, 50)->until(WebDriverExpectedCondition::presenceOfElementLocated(WebDriverBy::cssSelector($css)), "no {$css}");
+        return self::driver()
+            ->wait(self::PATIENCE, 50)
+            ->until(WebDriverExpectedCondition::presenceOfElementLocated(WebDriverBy::cssSelector($css)), "no {$css}");
     }
 
     /** Waits until an element that matches holds the text. */
@@ -104,27 +136,45 @@ abstract class BrowserCase extends TestCase
         $this->addToAssertionCount(1);
 
         /** @var RemoteWebElement */
-        return self::driver()->wait(self::PATIENCE, 50)->until(static function (RemoteWebDriver $driver) use ($css, $text): ?RemoteWebElement {
-            $index = $driver->executeScript('return [...document.querySelectorAll(arguments[0])].findIndex(e => e.textContent.includes(arguments[1]))', [$css, $text]);
+        return self::driver()
+            ->wait(self::PATIENCE, 50)
+            ->until(static function (RemoteWebDriver $driver) use ($css, $text): ?RemoteWebElement {
+                $index = $driver->executeScript(
+                    'return [...document.querySelectorAll(arguments[0])].findIndex(e => e.textContent.includes(arguments[1]))',
+                    [$css, $text],
+                );
 
-            return $index < 0 ? null : ($driver->findElements(WebDriverBy::cssSelector($css))[$index] ?? null);
-        }, "no {$css} with \"{$text}\"; the page says: " . mb_substr((string) self::driver()->executeScript('return document.body.innerText'), 0, 600));
+                return $index < 0 ? null : $driver->findElements(WebDriverBy::cssSelector($css))[$index] ?? null;
+            }, "no {$css} with \"{$text}\"; the page says: " .
+                mb_substr((string) self::driver()->executeScript('return document.body.innerText'), 0, 600));
     }
 
     /** Waits until an element that matches holds the text and can be used. */
     protected function ready(string $css, string $text): RemoteWebElement
     {
         /** @var RemoteWebElement */
-        return self::driver()->wait(self::PATIENCE, 50)->until(static function (RemoteWebDriver $driver) use ($css, $text): ?RemoteWebElement {
-            $index = $driver->executeScript('return [...document.querySelectorAll(arguments[0])].findIndex(e => e.textContent.includes(arguments[1]) && !e.matches(":disabled") && !e.closest("select:disabled"))', [$css, $text]);
+        return self::driver()
+            ->wait(self::PATIENCE, 50)
+            ->until(static function (RemoteWebDriver $driver) use ($css, $text): ?RemoteWebElement {
+                $index = $driver->executeScript(
+                    'return [...document.querySelectorAll(arguments[0])].findIndex(e => e.textContent.includes(arguments[1]) && !e.matches(":disabled") && !e.closest("select:disabled"))',
+                    [$css, $text],
+                );
 
-            return $index < 0 ? null : ($driver->findElements(WebDriverBy::cssSelector($css))[$index] ?? null);
-        }, "no {$css} with \"{$text}\" that can be used; the page says: " . mb_substr((string) self::driver()->executeScript('return document.body.innerText'), 0, 600));
+                return $index < 0 ? null : $driver->findElements(WebDriverBy::cssSelector($css))[$index] ?? null;
+            }, "no {$css} with \"{$text}\" that can be used; the page says: " .
+                mb_substr((string) self::driver()->executeScript('return document.body.innerText'), 0, 600));
     }
 
     protected function gone(string $css): void
     {
-        self::driver()->wait(self::PATIENCE, 50)->until(static fn(RemoteWebDriver $driver): bool => $driver->findElements(WebDriverBy::cssSelector($css)) === [], "{$css} is still there");
+        self::driver()
+            ->wait(self::PATIENCE, 50)
+            ->until(
+                static fn(RemoteWebDriver $driver): bool => $driver->findElements(WebDriverBy::cssSelector($css)) ===
+                    [],
+                "{$css} is still there",
+            );
     }
 
     /** Replaces what a field holds and commits it with Enter. */
@@ -140,7 +190,10 @@ abstract class BrowserCase extends TestCase
     protected function drop(string $css, array $files): void
     {
         $this->find($css);
-        self::driver()->executeScript('const data = new DataTransfer(); for (const [name, text] of Object.entries(arguments[1])) data.items.add(new File([text], name, {type: "text/csv"})); const at = document.querySelector(arguments[0]); for (const type of ["dragenter", "dragover", "drop"]) at.dispatchEvent(new DragEvent(type, {bubbles: true, cancelable: true, dataTransfer: data}));', [$css, $files]);
+        self::driver()->executeScript(
+            'const data = new DataTransfer(); for (const [name, text] of Object.entries(arguments[1])) data.items.add(new File([text], name, {type: "text/csv"})); const at = document.querySelector(arguments[0]); for (const type of ["dragenter", "dragover", "drop"]) at.dispatchEvent(new DragEvent(type, {bubbles: true, cancelable: true, dataTransfer: data}));',
+            [$css, $files],
+        );
     }
 
     /** Keys that go to the page, not to a field. */
@@ -154,7 +207,8 @@ abstract class BrowserCase extends TestCase
     /** The bytes of a file that the signed-in person can fetch. */
     protected function fetched(string $path): string
     {
-        $code = 'const done = arguments[1]; fetch(arguments[0]).then(r => r.arrayBuffer()).then(b => { let s = ""; for (const c of new Uint8Array(b)) s += String.fromCharCode(c); done(btoa(s)); });';
+        $code =
+            'const done = arguments[1]; fetch(arguments[0]).then(r => r.arrayBuffer()).then(b => { let s = ""; for (const c of new Uint8Array(b)) s += String.fromCharCode(c); done(btoa(s)); });';
 
         return (string) base64_decode((string) self::driver()->executeAsyncScript($code, [$path]), true);
     }
@@ -162,8 +216,12 @@ abstract class BrowserCase extends TestCase
     /** No serious finding of axe-core on the page once nothing fades in any more. */
     protected function assertAccessible(string $room): void
     {
-        self::driver()->executeScript((string) file_get_contents(dirname(__DIR__, 2) . '/node_modules/axe-core/axe.min.js'));
-        $found = self::driver()->executeAsyncScript('const done = arguments[0]; const still = new Promise(r => setTimeout(r, 5000)); Promise.race([still, Promise.allSettled(document.getAnimations().map(a => a.finished))]).then(() => axe.run(document, {resultTypes: ["violations"]}).then(r => done(r.violations.filter(v => ["serious", "critical"].includes(v.impact)).map(v => v.id + ": " + v.nodes.slice(0, 3).map(n => n.html.slice(0, 120)).join(" | ")))))');
+        self::driver()->executeScript(
+            (string) file_get_contents(dirname(__DIR__, 2) . '/node_modules/axe-core/axe.min.js'),
+        );
+        $found = self::driver()->executeAsyncScript(
+            'const done = arguments[0]; const still = new Promise(r => setTimeout(r, 5000)); Promise.race([still, Promise.allSettled(document.getAnimations().map(a => a.finished))]).then(() => axe.run(document, {resultTypes: ["violations"]}).then(r => done(r.violations.filter(v => ["serious", "critical"].includes(v.impact)).map(v => v.id + ": " + v.nodes.slice(0, 3).map(n => n.html.slice(0, 120)).join(" | ")))))',
+        );
         self::assertSame([], $found, $room);
     }
 }

@@ -59,7 +59,9 @@ final class FirstKitTest extends BrowserCase
         $id = (int) preg_replace('~^.*/kits/(\d+)/.*$~', '$1', self::driver()->getCurrentURL());
         $token = 'decodeURIComponent(document.cookie.match(/XSRF-TOKEN=([^;]+)/)[1])';
         // Somebody else saves in between, past this page's knowledge.
-        $status = self::driver()->executeAsyncScript("const done = arguments[0]; fetch('/api/revisions/{$id}/edits', {method: 'POST', headers: {'Content-Type': 'application/json', 'X-XSRF-TOKEN': {$token}, 'If-Match': '\"0\"', Accept: 'application/json'}, body: JSON.stringify({operationId: crypto.randomUUID(), changes: [{type: 'line', target: 'C1', field: 'height', value: 12.5}]})}).then(r => done(r.status))");
+        $status = self::driver()->executeAsyncScript(
+            "const done = arguments[0]; fetch('/api/revisions/{$id}/edits', {method: 'POST', headers: {'Content-Type': 'application/json', 'X-XSRF-TOKEN': {$token}, 'If-Match': '\"0\"', Accept: 'application/json'}, body: JSON.stringify({operationId: crypto.randomUUID(), changes: [{type: 'line', target: 'C1', field: 'height', value: 12.5}]})}).then(r => done(r.status))",
+        );
         self::assertSame(200, $status);
 
         (new WebDriverActions(self::driver()))->doubleClick($this->text('.parts-table td', "1\u{2009}kΩ"))->perform();
@@ -82,7 +84,10 @@ final class FirstKitTest extends BrowserCase
         // By pointer: the electrolytic before everything, with its cost while it hangs over the place.
         $chip = $this->text('.chip', 'C1');
         $first = $this->find('#step-0');
-        $actions = (new WebDriverActions(self::driver()))->clickAndHold($chip)->moveByOffset(0, -12)->moveToElement($first, 0, -16);
+        $actions = (new WebDriverActions(self::driver()))
+            ->clickAndHold($chip)
+            ->moveByOffset(0, -12)
+            ->moveToElement($first, 0, -16);
         $actions->perform();
         $this->text('[data-testid="cost"]', 'inversions more');
         (new WebDriverActions(self::driver()))->release()->perform();
@@ -94,14 +99,18 @@ final class FirstKitTest extends BrowserCase
 
         // By keyboard: the step after, its cost, and put back.
         $this->find('#step-0 .number')->click();
-        self::driver()->getKeyboard()->sendKeys([WebDriverKeys::ALT, WebDriverKeys::ARROW_DOWN]);
+        self::driver()
+            ->getKeyboard()
+            ->sendKeys([WebDriverKeys::ALT, WebDriverKeys::ARROW_DOWN]);
         $this->text('.cost button', 'Put back');
         $this->text('[data-testid="cost"]', 'more');
         self::driver()->getKeyboard()->sendKeys(WebDriverKeys::ESCAPE);
         $this->gone('.cost');
 
         // Through the steps by keyboard: the board on the table follows, and F turns the board over.
-        self::driver()->getKeyboard()->sendKeys([WebDriverKeys::ARROW_DOWN]);
+        self::driver()
+            ->getKeyboard()
+            ->sendKeys([WebDriverKeys::ARROW_DOWN]);
         $this->find('#step-1.current');
         $this->text('.caption b', 'On the table, step 2');
         self::driver()->getKeyboard()->sendKeys('f');

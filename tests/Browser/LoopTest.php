@@ -55,10 +55,18 @@ final class LoopTest extends BrowserCase
         $this->assertAccessible('Packing');
         self::driver()->executeScript('const s = document.querySelector("#run-release"); s.focus()');
         self::driver()->getKeyboard()->sendKeys('Loop');
-        self::driver()->getKeyboard()->sendKeys([WebDriverKeys::TAB]);
-        self::driver()->getKeyboard()->sendKeys([WebDriverKeys::TAB]);
-        self::driver()->getKeyboard()->sendKeys([WebDriverKeys::CONTROL, 'a']);
-        self::driver()->getKeyboard()->sendKeys('2' . WebDriverKeys::ENTER);
+        self::driver()
+            ->getKeyboard()
+            ->sendKeys([WebDriverKeys::TAB]);
+        self::driver()
+            ->getKeyboard()
+            ->sendKeys([WebDriverKeys::TAB]);
+        self::driver()
+            ->getKeyboard()
+            ->sendKeys([WebDriverKeys::CONTROL, 'a']);
+        self::driver()
+            ->getKeyboard()
+            ->sendKeys('2' . WebDriverKeys::ENTER);
         $this->text('.bench header b', 'Loop board, 2 kits');
         $this->assertAccessible('A packing run');
         $this->text('.linenow h1', 'R1');
@@ -99,13 +107,23 @@ final class LoopTest extends BrowserCase
         $this->ready('.actions button', 'Begin with step 1')->click();
         $this->text('.builder h1', '1. ');
         $this->assertAccessible("The builder's page, a step");
-        self::assertSame(390, self::driver()->executeScript('return document.documentElement.scrollWidth'), 'nothing is wider than the phone');
+        self::assertSame(
+            390,
+            self::driver()->executeScript('return document.documentElement.scrollWidth'),
+            'nothing is wider than the phone',
+        );
         $this->ready('.stepboard button', 'turn the board over')->click();
         $this->text('.stepboard p', 'bottom side');
         $this->ready('.stepboard button', 'closer')->click();
         $this->text('.stepboard button', 'whole board');
         // The page keeps itself on the device once it is open.
-        self::driver()->wait(90, 100)->until(static fn(): bool => self::driver()->executeAsyncScript('const done = arguments[0]; caches.open("builder").then(c => c.keys()).then(k => done(k.length > 2 && navigator.serviceWorker.controller !== null))') === true);
+        self::driver()
+            ->wait(90, 100)
+            ->until(
+                static fn(): bool => self::driver()->executeAsyncScript(
+                    'const done = arguments[0]; caches.open("builder").then(c => c.keys()).then(k => done(k.length > 2 && navigator.serviceWorker.controller !== null))',
+                ) === true,
+            );
 
         $this->connection(false);
         $this->ready('.actions button', 'Done, next step')->click();

@@ -8,8 +8,10 @@ namespace Tests\Browser;
 final class ManualRoomTest extends BrowserCase
 {
     private const KIT = [
-        'kit.json' => '{"format": 1, "name": "Coil board", "lines": {"~6": {"kind": "consumable"}}, "groups": {"block": {"input": ["R1", "C1"]}, "cures": [{"name": "varnish", "of": ["L1"], "when": "before-fitting", "hours": 2, "blocks": ["L1"]}]}, "drilling": [{"by": "BOX1", "face": "lid", "size": [100, 60], "holes": [{"for": "cable", "at": [10, 5], "diameter": 6}]}]}',
-        'bom.csv' => "Ref,Value,Package,Description\nR1,10k,Axial 1/4W,resistor\nC1,470u 400V,radial 18x30,electrolytic\nL1,10u,axial,inductor\nBOX1,case,,enclosure\n,varnish,,varnish for the coil\n",
+        'kit.json' =>
+            '{"format": 1, "name": "Coil board", "lines": {"~6": {"kind": "consumable"}}, "groups": {"block": {"input": ["R1", "C1"]}, "cures": [{"name": "varnish", "of": ["L1"], "when": "before-fitting", "hours": 2, "blocks": ["L1"]}]}, "drilling": [{"by": "BOX1", "face": "lid", "size": [100, 60], "holes": [{"for": "cable", "at": [10, 5], "diameter": 6}]}]}',
+        'bom.csv' =>
+            "Ref,Value,Package,Description\nR1,10k,Axial 1/4W,resistor\nC1,470u 400V,radial 18x30,electrolytic\nL1,10u,axial,inductor\nBOX1,case,,enclosure\n,varnish,,varnish for the coil\n",
     ];
 
     public function test_questions_of_safety_are_answered_and_what_the_parts_show_needs_a_reason(): void

@@ -15,7 +15,9 @@ final class PartsRoomTest extends BrowserCase
         $this->ready('.kitrow h2 a', 'Frost Bell')->click();
         $this->ready('.bar button', 'Look-alikes')->click();
         $this->text('.alikewhy', 'clear bodies hide the colour');
-        $width = static fn(): float => (float) self::driver()->executeScript('return document.querySelector(".look").getBoundingClientRect().width');
+        $width = static fn(): float => (float) self::driver()->executeScript(
+            'return document.querySelector(".look").getBoundingClientRect().width',
+        );
         $twice = $width();
         $this->ready('.seg button', '1:1')->click();
         $this->find('.seg button[aria-pressed="true"]');
@@ -89,6 +91,9 @@ final class PartsRoomTest extends BrowserCase
 
     private function paste(string $text): void
     {
-        self::driver()->executeScript('const data = new DataTransfer(); data.setData("text/plain", arguments[0]); document.body.dispatchEvent(new ClipboardEvent("paste", {bubbles: true, cancelable: true, clipboardData: data}));', [$text]);
+        self::driver()->executeScript(
+            'const data = new DataTransfer(); data.setData("text/plain", arguments[0]); document.body.dispatchEvent(new ClipboardEvent("paste", {bubbles: true, cancelable: true, clipboardData: data}));',
+            [$text],
+        );
     }
 }

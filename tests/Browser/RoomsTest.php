@@ -66,9 +66,17 @@ final class RoomsTest extends BrowserCase
         $this->signIn();
         $this->ready('.kitrow h2 a', 'Frost Bell')->click();
         $this->find('.parts-table');
-        self::driver()->executeScript('window.saved = null; URL.createObjectURL = blob => { window.saved = blob; return "#"; }');
+        self::driver()->executeScript(
+            'window.saved = null; URL.createObjectURL = blob => { window.saved = blob; return "#"; }',
+        );
         $this->ready('.bar button', 'XLSX')->click();
-        $kind = self::driver()->wait(90, 50)->until(static fn(): string => (string) self::driver()->executeScript('return window.saved ? window.saved.type : ""'));
+        $kind = self::driver()
+            ->wait(90, 50)
+            ->until(
+                static fn(): string => (string) self::driver()->executeScript(
+                    'return window.saved ? window.saved.type : ""',
+                ),
+            );
         self::assertStringContainsString('spreadsheetml', (string) $kind);
     }
 

@@ -13,7 +13,9 @@ final class ShopTest extends BrowserCase
     public function test_a_part_is_dragged_into_another_bag_the_plan_warns_and_it_goes_back(): void
     {
         $this->signIn();
-        $this->drop('.shelf', ['bag-board.csv' => "Reference,Value,Package\nR1,470 5%,Axial 1/4W\nR2,47k 5%,Axial 1/4W\nC1,47u,6.3x11\n"]);
+        $this->drop('.shelf', [
+            'bag-board.csv' => "Reference,Value,Package\nR1,470 5%,Axial 1/4W\nR2,47k 5%,Axial 1/4W\nC1,47u,6.3x11\n",
+        ]);
         $this->find('.parts-table');
         $this->press('5');
         $this->find('.bag');
@@ -23,7 +25,10 @@ final class ShopTest extends BrowserCase
         $this->find('.ties path');
         $this->text('.foes', 'R2 looks like R1');
 
-        $actions = (new WebDriverActions(self::driver()))->clickAndHold($this->find('[data-part="R2"]'))->moveByOffset(8, 0)->moveToElement($this->find('[data-bag="A"] h2'));
+        $actions = (new WebDriverActions(self::driver()))
+            ->clickAndHold($this->find('[data-part="R2"]'))
+            ->moveByOffset(8, 0)
+            ->moveToElement($this->find('[data-bag="A"] h2'));
         $actions->perform();
         $this->find('[data-bag="A"].target');
         (new WebDriverActions(self::driver()))->release()->perform();
@@ -61,14 +66,19 @@ final class ShopTest extends BrowserCase
         $this->ready('.acts button', 'Ship')->click();
         $this->text('td.shipped', 'shipped');
 
-        $this->drop('.salesroom', ['orders.csv' => "number,date,customer,kit,quantity\nT-2,2026-11-25,Luc Armand,Lamp,1\n"]);
+        $this->drop('.salesroom', [
+            'orders.csv' => "number,date,customer,kit,quantity\nT-2,2026-11-25,Luc Armand,Lamp,1\n",
+        ]);
         $this->text('.refusal', 'orders.csv, row 2, kit: "Lamp" is not on the Shelf');
     }
 
     public function test_what_cannot_be_taken_is_refused_in_words_and_a_kit_that_cannot_be_read_is_a_row(): void
     {
         $this->signIn();
-        $this->drop('.shelf', ['huge.csv' => "Ref,Value\n" . implode('', array_map(static fn(int $i): string => "R{$i},10k\n", range(1, 5001)))]);
+        $this->drop('.shelf', [
+            'huge.csv' =>
+                "Ref,Value\n" . implode('', array_map(static fn(int $i): string => "R{$i},10k\n", range(1, 5001))),
+        ]);
         $this->text('.refusal', '5,000 rows');
         $list = "Reference,Value,Package\nR1,10k,Axial 1/4W\nD1,1N4148,DO-35\n";
         $this->drop('.shelf', ['lost-list.csv' => $list]);
@@ -100,10 +110,21 @@ final class ShopTest extends BrowserCase
 
     public function test_each_person_sees_the_rooms_they_work_in(): void
     {
-        foreach (['packer' => ['Shelf', 'Library', 'Stock', 'Packing', 'Sales'], 'support' => ['Shelf', 'Library', 'Stock', 'Reports']] as $person => $rooms) {
+        foreach (
+            [
+                'packer' => ['Shelf', 'Library', 'Stock', 'Packing', 'Sales'],
+                'support' => ['Shelf', 'Library', 'Stock', 'Reports'],
+            ] as $person => $rooms
+        ) {
             $this->signIn("{$person}@saltmarsh.example");
             $this->text('.spine a', $rooms[count($rooms) - 1]);
-            self::assertSame($rooms, array_map(static fn($link): string => trim($link->getText()), self::driver()->findElements(WebDriverBy::cssSelector('.spine a'))));
+            self::assertSame(
+                $rooms,
+                array_map(
+                    static fn($link): string => trim($link->getText()),
+                    self::driver()->findElements(WebDriverBy::cssSelector('.spine a')),
+                ),
+            );
         }
     }
 }

@@ -57,7 +57,12 @@ final class PackingSurvivesTest extends TestCase
             self::assertIsArray($turn);
             // The answer to every third key is thrown away, as on a line that drops: the resend must not count twice.
             for ($send = 0; $send < ($key % 3 === 0 ? 2 : 1); ++$send) {
-                $this->call('POST', "/api/runs/{$run}/events", ['operationId' => $operation, 'action' => 'in', 'line' => $turn['line'], 'pack' => $turn['pack']]);
+                $this->call('POST', "/api/runs/{$run}/events", [
+                    'operationId' => $operation,
+                    'action' => 'in',
+                    'line' => $turn['line'],
+                    'pack' => $turn['pack'],
+                ]);
             }
             $confirmed[] = $operation;
         }
@@ -72,13 +77,23 @@ final class PackingSurvivesTest extends TestCase
     public function test_a_print_whose_worker_was_killed_is_made_by_the_next_one(): void
     {
         $run = $this->newRun(1);
-        $export = $this->call('POST', '/api/exports', ['operationId' => self::uuid(), 'kind' => 'kit-labels', 'subject' => $run]);
+        $export = $this->call('POST', '/api/exports', [
+            'operationId' => self::uuid(),
+            'kind' => 'kit-labels',
+            'subject' => $run,
+        ]);
         self::assertSame('queued', $export['status']);
-        $worker = $this->process(['php', 'artisan', 'queue:work', '--queue=first', '--sleep=1', '--tries=2'], ['QUEUE_RETRY_AFTER' => '2']);
+        $worker = $this->process(
+            ['php', 'artisan', 'queue:work', '--queue=first', '--sleep=1', '--tries=2'],
+            ['QUEUE_RETRY_AFTER' => '2'],
+        );
         $this->until(fn(): bool => $this->call('GET', "/api/exports/{$export['id']}")['status'] === 'running');
         $this->killTree($worker);
         sleep(3);
-        $next = $this->process(['php', 'artisan', 'queue:work', '--queue=first', '--sleep=1', '--tries=3', '--stop-when-empty'], ['QUEUE_RETRY_AFTER' => '2']);
+        $next = $this->process(
+            ['php', 'artisan', 'queue:work', '--queue=first', '--sleep=1', '--tries=3', '--stop-when-empty'],
+            ['QUEUE_RETRY_AFTER' => '2'],
+        );
         $this->until(fn(): bool => $this->call('GET', "/api/exports/{$export['id']}")['status'] === 'done');
         $this->killTree($next);
         self::assertSame(100, $this->call('GET', "/api/exports/{$export['id']}")['progress']);
@@ -87,13 +102,22 @@ final class PackingSurvivesTest extends TestCase
     public function test_an_import_whose_worker_was_killed_becomes_one_kit_by_the_next_one(): void
     {
         $name = 'Killed ' . bin2hex(random_bytes(3));
-        $list = "Ref,Value,Package\n" . implode('', array_map(static fn(int $i): string => "R{$i},10k,Axial 1/4W\n", range(1, 900)));
-        $import = $this->import(['kit.json' => '{"format": 1, "code": "KI", "name": "' . $name . '", "revision": "A"}', 'bom.csv' => $list]);
+        $list =
+            "Ref,Value,Package\n" .
+            implode('', array_map(static fn(int $i): string => "R{$i},10k,Axial 1/4W\n", range(1, 900)));
+        $import = $this->import([
+            'kit.json' => '{"format": 1, "code": "KI", "name": "' . $name . '", "revision": "A"}',
+            'bom.csv' => $list,
+        ]);
         $worker = $this->worker();
         $this->until(fn(): bool => $this->call('GET', "/api/imports/{$import}")['progress'] > 5, 5);
         $this->killTree($worker);
         self::assertSame('running', $this->call('GET', "/api/imports/{$import}")['status']);
-        self::assertSame(0, $this->call('GET', '/api/kits?search=' . urlencode($name))['total'], 'nothing half made is shown');
+        self::assertSame(
+            0,
+            $this->call('GET', '/api/kits?search=' . urlencode($name))['total'],
+            'nothing half made is shown',
+        );
         sleep(3);
         $this->worked($import);
         self::assertSame(1, $this->call('GET', '/api/kits?search=' . urlencode($name))['total']);
@@ -102,11 +126,32 @@ final class PackingSurvivesTest extends TestCase
     private function newRun(int $packs): int
     {
         $name = 'Crash ' . bin2hex(random_bytes(3));
-        $kit = $this->worked($this->import(['kit.json' => '{"format": 1, "code": "CR", "name": "' . $name . '", "revision": "' . strtoupper(bin2hex(random_bytes(2))) . '"}', 'bom.csv' => "Ref,Value,Package\nR1,10k,Axial 1/4W\nC1,47u,6.3x11\nD1,1N4148,DO-35\n,M3x6,\n", 'placements.csv' => "Ref,X,Y,Rotation,Side\nR1,10,10,0,top\nC1,30,10,0,top\nD1,10,20,0,top\n"]));
-        $this->call('POST', "/api/revisions/{$kit['revisionId']}/release", ['operationId' => self::uuid()], ['If-Match: "0"']);
+        $kit = $this->worked(
+            $this->import([
+                'kit.json' =>
+                    '{"format": 1, "code": "CR", "name": "' .
+                    $name .
+                    '", "revision": "' .
+                    strtoupper(bin2hex(random_bytes(2))) .
+                    '"}',
+                'bom.csv' => "Ref,Value,Package\nR1,10k,Axial 1/4W\nC1,47u,6.3x11\nD1,1N4148,DO-35\n,M3x6,\n",
+                'placements.csv' => "Ref,X,Y,Rotation,Side\nR1,10,10,0,top\nC1,30,10,0,top\nD1,10,20,0,top\n",
+            ]),
+        );
+        $this->call(
+            'POST',
+            "/api/revisions/{$kit['revisionId']}/release",
+            ['operationId' => self::uuid()],
+            ['If-Match: "0"'],
+        );
         foreach ($this->call('GET', '/api/runs')['releases'] as $release) {
             if ($release['kit'] === $name) {
-                return (int) $this->call('POST', '/api/runs', ['operationId' => self::uuid(), 'releaseId' => $release['id'], 'packs' => $packs, 'packSize' => 1])['id'];
+                return (int) $this->call('POST', '/api/runs', [
+                    'operationId' => self::uuid(),
+                    'releaseId' => $release['id'],
+                    'packs' => $packs,
+                    'packSize' => 1,
+                ])['id'];
             }
         }
 
@@ -116,7 +161,10 @@ final class PackingSurvivesTest extends TestCase
     /** @return resource a worker that takes up after two seconds what another one dropped */
     private function worker()
     {
-        return $this->process(['php', 'artisan', 'queue:work', '--queue=first', '--sleep=1', '--tries=3'], ['QUEUE_RETRY_AFTER' => '2']);
+        return $this->process(
+            ['php', 'artisan', 'queue:work', '--queue=first', '--sleep=1', '--tries=3'],
+            ['QUEUE_RETRY_AFTER' => '2'],
+        );
     }
 
     /** @return array<string, mixed> the import, once a worker has made a kit of it */
@@ -131,7 +179,19 @@ final class PackingSurvivesTest extends TestCase
 
     private function startServer(): void
     {
-        $this->server = $this->process(['php', '-d', 'opcache.enable_cli=1', '-S', substr($this->url, 7), '-t', 'public', 'tests/Browser/router.php'], ['PHP_CLI_SERVER_WORKERS' => '3']);
+        $this->server = $this->process(
+            [
+                'php',
+                '-d',
+                'opcache.enable_cli=1',
+                '-S',
+                substr($this->url, 7),
+                '-t',
+                'public',
+                'tests/Browser/router.php',
+            ],
+            ['PHP_CLI_SERVER_WORKERS' => '3'],
+        );
         $this->until(function (): bool {
             [$status] = $this->asked('GET', '/health', null, []);
 
@@ -156,7 +216,11 @@ final class PackingSurvivesTest extends TestCase
     /** Kills every process of the test cluster at once and starts it again; it recovers from its log. */
     private function killDatabase(): void
     {
-        $pid = (int) trim((string) shell_exec('pgrep -f ' . escapeshellarg('postgres.* -p ' . getenv('DB_PORT') . '$') . ' | head -1'));
+        $pid = (int) trim(
+            (string) shell_exec(
+                'pgrep -f ' . escapeshellarg('postgres.* -p ' . getenv('DB_PORT') . '$') . ' | head -1',
+            ),
+        );
         self::assertGreaterThan(1, $pid, 'the test database runs');
         shell_exec("pkill -9 -P {$pid}");
         posix_kill($pid, SIGKILL);
@@ -176,7 +240,10 @@ final class PackingSurvivesTest extends TestCase
     {
         $answer = [];
         $this->until(function () use ($verb, $path, $body, $headers, &$answer): bool {
-            [$status, $text] = $this->asked($verb, $path, $body === null ? null : (string) json_encode($body), ['Content-Type: application/json', ...$headers]);
+            [$status, $text] = $this->asked($verb, $path, $body === null ? null : (string) json_encode($body), [
+                'Content-Type: application/json',
+                ...$headers,
+            ]);
             $answer = json_decode($text, true);
             self::assertFalse($status >= 400 && $status < 500, "{$verb} {$path}: {$text}");
 
@@ -211,7 +278,12 @@ final class PackingSurvivesTest extends TestCase
     private function asked(string $verb, string $path, string|array|null $body, array $headers): array
     {
         curl_setopt_array($this->curl, [
-            CURLOPT_URL => $this->url . $path, CURLOPT_CUSTOMREQUEST => $verb, CURLOPT_RETURNTRANSFER => true, CURLOPT_TIMEOUT => 30, CURLOPT_COOKIEFILE => $this->jar, CURLOPT_COOKIEJAR => $this->jar,
+            CURLOPT_URL => $this->url . $path,
+            CURLOPT_CUSTOMREQUEST => $verb,
+            CURLOPT_RETURNTRANSFER => true,
+            CURLOPT_TIMEOUT => 30,
+            CURLOPT_COOKIEFILE => $this->jar,
+            CURLOPT_COOKIEJAR => $this->jar,
             CURLOPT_HTTPHEADER => ['Accept: application/json', 'X-XSRF-TOKEN: ' . $this->formToken(), ...$headers],
         ]);
         curl_setopt($this->curl, CURLOPT_POSTFIELDS, $body ?? '');
@@ -241,7 +313,13 @@ final class PackingSurvivesTest extends TestCase
     private function process(array $command, array $environment)
     {
         $log = self::ROOT . '/var/crash-test.log';
-        $process = proc_open(['setsid', ...$command], [['file', '/dev/null', 'r'], ['file', $log, 'a'], ['file', $log, 'a']], $pipes, self::ROOT, $environment + getenv());
+        $process = proc_open(
+            ['setsid', ...$command],
+            [['file', '/dev/null', 'r'], ['file', $log, 'a'], ['file', $log, 'a']],
+            $pipes,
+            self::ROOT,
+            $environment + getenv(),
+        );
 
         return is_resource($process) ? $process : throw new RuntimeException('no process could be started');
     }

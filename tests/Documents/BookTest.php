@@ -45,14 +45,38 @@ final class BookTest extends TestCase
             self::assertMatchesRegularExpression('~Frost Bell, revision A\s+' . ($index + 1) . '\s*$~', trim($page));
         }
         foreach ($document['steps'] as $step) {
-            $on = array_values(array_filter($pages, static fn(string $page): bool => preg_match('~(?<!\d)' . $step['number'] . '\. ' . preg_quote($step['title'], '~') . '~', $page) === 1));
+            $on = array_values(
+                array_filter(
+                    $pages,
+                    static fn(string $page): bool => preg_match(
+                        '~(?<!\d)' . $step['number'] . '\. ' . preg_quote($step['title'], '~') . '~',
+                        $page,
+                    ) === 1,
+                ),
+            );
             self::assertNotSame([], $on, "step {$step['number']}");
             foreach ($step['parts'] as $part) {
-                self::assertNotSame([], array_filter($on, static fn(string $page): bool => str_contains($page, $part['designator'])), "{$part['designator']} of step {$step['number']}");
+                self::assertNotSame(
+                    [],
+                    array_filter($on, static fn(string $page): bool => str_contains($page, $part['designator'])),
+                    "{$part['designator']} of step {$step['number']}",
+                );
             }
         }
         $text = implode(' ', $pages);
-        foreach (['Set it up', 'Turn RV1 until frost point reads 2.2 to 2.6', 'It reaches from', 'When a reading is wrong', 'How it works', 'Block "supply"', 'Built in step', 'Frost Bell rings before the seedlings freeze', 'Hang it up'] as $words) {
+        foreach (
+            [
+                'Set it up',
+                'Turn RV1 until frost point reads 2.2 to 2.6',
+                'It reaches from',
+                'When a reading is wrong',
+                'How it works',
+                'Block "supply"',
+                'Built in step',
+                'Frost Bell rings before the seedlings freeze',
+                'Hang it up',
+            ] as $words
+        ) {
             self::assertStringContainsString($words, $text);
         }
     }
@@ -61,7 +85,13 @@ final class BookTest extends TestCase
     {
         $address = 'http://127.0.0.1:8080/b/' . str_repeat('5a', 16);
         $manual = self::manual('frost-bell', [], []);
-        $html = (new HtmlManual())->of((new ManualDocument(Words::forBuilder($manual->kit)))->of($manual), (new StepPictures($manual))->all(), [], '', ['address' => $address, 'svg' => QrCode::svg($address)]);
+        $html = (new HtmlManual())->of(
+            (new ManualDocument(Words::forBuilder($manual->kit)))->of($manual),
+            (new StepPictures($manual))->all(),
+            [],
+            '',
+            ['address' => $address, 'svg' => QrCode::svg($address)],
+        );
         $base = sys_get_temp_dir() . '/chiralex-code-' . getmypid();
         file_put_contents("{$base}.pdf", (new ChromiumPdf())->print($html));
         Program::run(['pdftoppm', '-r', '150', '-f', '1', '-l', '1', '-png', '-singlefile', "{$base}.pdf", $base]);
@@ -94,10 +124,25 @@ final class BookTest extends TestCase
     {
         $document = self::document('halt-signal', ['language' => 'de', 'units' => 'both']);
         $text = TextManual::plain()->of($document);
-        foreach (['BAUEN', 'Beutel A: Schritte 1 bis 5', 'Widerstand: braun, rot, braun, gold', 'Flache Seite zeigt nach links, zum linken Rand', 'Zusammen ersetzen: D2, Q1, U1.', "Draht rot von J3.1 nach J4.1, 400 mm (15,75 in)", 'Sonst: check D1 and U2 for direction.', "erwartet: 4.8 to 5.2 V"] as $words) {
+        foreach (
+            [
+                'BAUEN',
+                'Beutel A: Schritte 1 bis 5',
+                'Widerstand: braun, rot, braun, gold',
+                'Flache Seite zeigt nach links, zum linken Rand',
+                'Zusammen ersetzen: D2, Q1, U1.',
+                'Draht rot von J3.1 nach J4.1, 400 mm (15,75 in)',
+                'Sonst: check D1 and U2 for direction.',
+                'erwartet: 4.8 to 5.2 V',
+            ] as $words
+        ) {
             self::assertStringContainsString($words, $text);
         }
-        $english = array_filter(explode("\n", $text), static fn(string $line): bool => preg_match('~\b(?:the|solder|board|wear|with|and)\b~', $line) === 1 && preg_match('~Sonst:|Zugentlastung|wired on the bench~', $line) !== 1);
+        $english = array_filter(
+            explode("\n", $text),
+            static fn(string $line): bool => preg_match('~\b(?:the|solder|board|wear|with|and)\b~', $line) === 1 &&
+                preg_match('~Sonst:|Zugentlastung|wired on the bench~', $line) !== 1,
+        );
         self::assertSame([], array_values($english));
     }
 
@@ -112,21 +157,39 @@ final class BookTest extends TestCase
     }
 
     #[DataProvider('lengths')]
-    public function test_lengths_are_converted_exactly_and_rounded_to_what_a_ruler_shows(string $millimetres, string $units, string $printed): void
-    {
+    public function test_lengths_are_converted_exactly_and_rounded_to_what_a_ruler_shows(
+        string $millimetres,
+        string $units,
+        string $printed,
+    ): void {
         self::assertSame($printed, (new LengthText($units))->of($millimetres));
     }
 
     public function test_a_range_of_lengths_has_one_unit(): void
     {
-        self::assertSame("leave 3 to 5\u{2009}mm of lead", substr(Words::in('en')->sentence('tip.to92'), (int) strpos(Words::in('en')->sentence('tip.to92'), 'leave'), 25));
-        self::assertStringContainsString("0.12 to 0.2\u{2009}in of lead", Words::in('en', 'inch')->sentence('tip.to92'));
-        self::assertStringContainsString("3 bis 5\u{2009}mm (0,12 bis 0,2\u{2009}in) Draht", Words::in('de', 'both')->sentence('tip.to92'));
+        self::assertSame(
+            "leave 3 to 5\u{2009}mm of lead",
+            substr(
+                Words::in('en')->sentence('tip.to92'),
+                (int) strpos(Words::in('en')->sentence('tip.to92'), 'leave'),
+                25,
+            ),
+        );
+        self::assertStringContainsString(
+            "0.12 to 0.2\u{2009}in of lead",
+            Words::in('en', 'inch')->sentence('tip.to92'),
+        );
+        self::assertStringContainsString(
+            "3 bis 5\u{2009}mm (0,12 bis 0,2\u{2009}in) Draht",
+            Words::in('de', 'both')->sentence('tip.to92'),
+        );
     }
 
     public function test_what_a_maker_writes_in_markdown_can_do_no_harm(): void
     {
-        $html = Markdown::html("# Head\n\n**bold** <script>alert(1)</script> [x](javascript:alert(1)) ![p](http://elsewhere.example/p.png)\n\n- one\n- two");
+        $html = Markdown::html(
+            "# Head\n\n**bold** <script>alert(1)</script> [x](javascript:alert(1)) ![p](http://elsewhere.example/p.png)\n\n- one\n- two",
+        );
         self::assertStringContainsString('<h4>Head</h4>', $html);
         self::assertStringContainsString('<strong>bold</strong>', $html);
         self::assertStringContainsString('<li>two</li>', $html);
@@ -138,27 +201,73 @@ final class BookTest extends TestCase
 
     public function test_a_sentence_the_maker_wrote_stands_at_every_step_that_says_it_with_its_numbers(): void
     {
-        $document = self::document('frost-bell', [], ['overrides' => ['words' => ['sentence.tip.iron' => 'Set {celsius} degrees.', 'sentence.tip.resistor' => 'My own way.']]]);
+        $document = self::document(
+            'frost-bell',
+            [],
+            [
+                'overrides' => [
+                    'words' => [
+                        'sentence.tip.iron' => 'Set {celsius} degrees.',
+                        'sentence.tip.resistor' => 'My own way.',
+                    ],
+                ],
+            ],
+        );
         $tips = array_merge(...array_column($document['steps'], 'tips'));
         self::assertContains('Set 330 degrees.', $tips);
-        self::assertCount(count(array_filter($document['steps'], static fn(array $step): bool => in_array('resistor', array_column($step['parts'], 'kindName'), true))), array_keys($tips, 'My own way.', true));
+        self::assertCount(
+            count(
+                array_filter(
+                    $document['steps'],
+                    static fn(array $step): bool => in_array(
+                        'resistor',
+                        array_column($step['parts'], 'kindName'),
+                        true,
+                    ),
+                ),
+            ),
+            array_keys($tips, 'My own way.', true),
+        );
     }
 
     public function test_a_sentence_is_edited_with_its_arguments_in_braces_and_long_lists_end_in_the_language_of_the_kit(): void
     {
-        $sentences = array_merge(...array_map(static fn(array $step): array => $step['sentences'] ?? [], self::document('frost-bell', [])['steps']));
-        $iron = array_values(array_filter($sentences, static fn(array $sentence): bool => $sentence['code'] === 'tip.iron'));
-        self::assertSame(['Iron at {celsius} °C ({fahrenheit} °F) for these joints.'], array_values(array_unique(array_column($iron, 'template'))));
-        self::assertGreaterThan(1, count(array_unique(array_column($iron, 'text'))), 'the steps of this kit have two settings');
+        $sentences = array_merge(
+            ...array_map(
+                static fn(array $step): array => $step['sentences'] ?? [],
+                self::document('frost-bell', [])['steps'],
+            ),
+        );
+        $iron = array_values(
+            array_filter($sentences, static fn(array $sentence): bool => $sentence['code'] === 'tip.iron'),
+        );
+        self::assertSame(
+            ['Iron at {celsius} °C ({fahrenheit} °F) for these joints.'],
+            array_values(array_unique(array_column($iron, 'template'))),
+        );
+        self::assertGreaterThan(
+            1,
+            count(array_unique(array_column($iron, 'text'))),
+            'the steps of this kit have two settings',
+        );
         $names = array_map(static fn(int $number): string => "R{$number}", range(1, 14));
-        self::assertStringContainsString('R11 und 3 weitere dürfen', Words::in('de')->sentence('page.no-direction', ['designators' => $names]));
-        self::assertStringContainsString('R11 and 3 more go in', Words::in('en')->sentence('page.no-direction', ['designators' => $names]));
+        self::assertStringContainsString(
+            'R11 und 3 weitere dürfen',
+            Words::in('de')->sentence('page.no-direction', ['designators' => $names]),
+        );
+        self::assertStringContainsString(
+            'R11 and 3 more go in',
+            Words::in('en')->sentence('page.no-direction', ['designators' => $names]),
+        );
     }
 
     public function test_look_alikes_on_the_table_and_parts_without_a_direction_are_named_at_the_step(): void
     {
         $steps = array_column(self::document('frost-bell', [])['steps'], null, 'number');
-        self::assertContains('R1, R4, R12 look like R3, R7 and lie on the table beside: look twice before they go in.', $steps[3]['watch'] ?? []);
+        self::assertContains(
+            'R1, R4, R12 look like R3, R7 and lie on the table beside: look twice before they go in.',
+            $steps[3]['watch'] ?? [],
+        );
         self::assertContains('No direction: C4, C5, C6 go in either way round.', $steps[9]['watch'] ?? []);
         self::assertSame([], $steps[20]['watch'] ?? []);
     }
@@ -174,7 +283,10 @@ final class BookTest extends TestCase
         $pages = explode("\f", rtrim(Program::run(['pdftotext', '-layout', $path, '-']), "\f\n "));
         unlink($path);
 
-        return [self::document($kit, $settings), array_map(static fn(string $page): string => (string) preg_replace('~[\s\x{2009}]+~u', ' ', $page), $pages)];
+        return [
+            self::document($kit, $settings),
+            array_map(static fn(string $page): string => (string) preg_replace('~[\s\x{2009}]+~u', ' ', $page), $pages),
+        ];
     }
 
     /** @param array<string, mixed> $settings */
@@ -182,7 +294,12 @@ final class BookTest extends TestCase
     {
         $manual = self::manual($kit, $settings, []);
 
-        return (new HtmlManual())->of((new ManualDocument(Words::forBuilder($manual->kit)))->of($manual), (new StepPictures($manual))->all(), [], PrintFonts::css(dirname(__DIR__, 2) . '/node_modules'));
+        return (new HtmlManual())->of(
+            (new ManualDocument(Words::forBuilder($manual->kit)))->of($manual),
+            (new StepPictures($manual))->all(),
+            [],
+            PrintFonts::css(dirname(__DIR__, 2) . '/node_modules'),
+        );
     }
 
     /**

@@ -35,7 +35,11 @@ final class CommandLineTest extends TestCase
         yield 'bags by step' => [['bags', self::DEMO, '--school', 'by-step'], 'Bags', 0];
         yield 'bags of several boards by side' => [['bags', 'database/demo/kiln-watch', '--school=by-side'], 'Bags', 0];
         yield 'bench' => [['bench', self::DEMO], 'Bench', 0];
-        yield 'manual as text' => [['manual', self::DEMO, '--format', 'txt', '-o', '/tmp/chiralex-manual-test.txt'], 'ManualFile', 0];
+        yield 'manual as text' => [
+            ['manual', self::DEMO, '--format', 'txt', '-o', '/tmp/chiralex-manual-test.txt'],
+            'ManualFile',
+            0,
+        ];
     }
 
     /** @param list<string> $arguments */
@@ -55,22 +59,50 @@ final class CommandLineTest extends TestCase
         yield 'an empty list' => [['bom.csv' => ''], ['parts'], 'bom.csv is empty'];
         yield 'a binary under the name of a list' => [['bom.csv' => "\x7FELF\x00\x01\x02"], ['parts'], 'not text'];
         yield 'no designator column' => [['bom.csv' => "Colour,Size\nred,1\n"], ['parts'], 'no designator column'];
-        yield 'an unknown field' => [['bom.csv' => "Ref,Value\nR1,1k\n", 'kit.json' => '{"settings":{"scool":"x"}}'], ['check'], 'settings.scool'];
+        yield 'an unknown field' => [
+            ['bom.csv' => "Ref,Value\nR1,1k\n", 'kit.json' => '{"settings":{"scool":"x"}}'],
+            ['check'],
+            'settings.scool',
+        ];
         yield 'an open quotation' => [['bom.csv' => "Ref,Value\nR1,\"1k\n"], ['parts'], 'row 2'];
         yield 'an unknown verb' => [[], ['frobnicate'], 'unknown verb'];
         yield 'no verb' => [[], [], 'unknown verb'];
         yield 'a verb without its argument' => [[], ['order'], 'wrong usage'];
-        yield 'an unknown option' => [['bom.csv' => "Ref,Value\nR1,1k\n"], ['order', '--colour', 'red'], 'unknown option'];
-        yield 'a bagging that is none' => [['bom.csv' => "Ref,Value\nR1,1k\n"], ['bags', '--school', 'by-colour'], 'by-colour'];
-        yield 'a format that is none' => [['bom.csv' => "Ref,Value,Package\nR1,1k,Axial 1/4W\n"], ['manual', '--format', 'doc', '-o', '/tmp/x.doc'], 'html, md, pdf or txt'];
+        yield 'an unknown option' => [
+            ['bom.csv' => "Ref,Value\nR1,1k\n"],
+            ['order', '--colour', 'red'],
+            'unknown option',
+        ];
+        yield 'a bagging that is none' => [
+            ['bom.csv' => "Ref,Value\nR1,1k\n"],
+            ['bags', '--school', 'by-colour'],
+            'by-colour',
+        ];
+        yield 'a format that is none' => [
+            ['bom.csv' => "Ref,Value,Package\nR1,1k,Axial 1/4W\n"],
+            ['manual', '--format', 'doc', '-o', '/tmp/x.doc'],
+            'html, md, pdf or txt',
+        ];
         yield 'a manual without a file to write' => [['bom.csv' => "Ref,Value\nR1,1k\n"], ['manual'], '-o'];
-        yield 'a folder that cannot be written' => [['bom.csv' => "Ref,Value,Package\nR1,1k,Axial 1/4W\n"], ['manual', '--format', 'txt', '-o', '/no/such/folder/x.txt'], 'cannot be written'];
-        yield 'a school that is none' => [['bom.csv' => "Ref,Value\nR1,1k\n"], ['order', '--school', 'tallest'], 'tallest'];
+        yield 'a folder that cannot be written' => [
+            ['bom.csv' => "Ref,Value,Package\nR1,1k,Axial 1/4W\n"],
+            ['manual', '--format', 'txt', '-o', '/no/such/folder/x.txt'],
+            'cannot be written',
+        ];
+        yield 'a school that is none' => [
+            ['bom.csv' => "Ref,Value\nR1,1k\n"],
+            ['order', '--school', 'tallest'],
+            'tallest',
+        ];
         yield 'a part that is not there' => [['bom.csv' => "Ref,Value\nR1,1k\n"], ['lie', '--fitted', 'R9'], 'R9'];
         yield 'a code without a reading' => [[], ['decode', '1OK'], 'no legal reading'];
         yield 'a negative value is a value' => [[], ['encode', '-5'], 'character 1'];
         yield 'bands without a reading' => [[], ['bands', 'gold gold gold gold'], 'no legal reading'];
-        yield 'a missing placement column' => [['bom.csv' => "Ref,Value\nR1,1k\n", 'placements.csv' => "Ref,X\nR1,2\n"], ['check'], 'no y column'];
+        yield 'a missing placement column' => [
+            ['bom.csv' => "Ref,Value\nR1,1k\n", 'placements.csv' => "Ref,X\nR1,2\n"],
+            ['check'],
+            'no y column',
+        ];
         yield 'no list in the folder' => [['kit.json' => '{}'], ['check'], 'No parts list'];
     }
 
@@ -107,7 +139,13 @@ final class CommandLineTest extends TestCase
 
     public function test_a_cycle_gives_exit_1_with_the_circle_and_what_to_relax(): void
     {
-        [$exit, $out] = self::run_(['order', self::folder(['bom.csv' => "Ref,Value\nR1,1k\nR2,2k\n", 'kit.json' => '{"groups":{"before":[["R1","R2"],["R2","R1"]]}}'])]);
+        [$exit, $out] = self::run_([
+            'order',
+            self::folder([
+                'bom.csv' => "Ref,Value\nR1,1k\nR2,2k\n",
+                'kit.json' => '{"groups":{"before":[["R1","R2"],["R2","R1"]]}}',
+            ]),
+        ]);
         self::assertValid($out, 'Cycle');
 
         self::assertSame(1, $exit);
@@ -126,16 +164,29 @@ final class CommandLineTest extends TestCase
     {
         $validator = new Validator();
         $validator->resolver()?->registerFile('https://chiralex.example/chiralex.json', self::schema());
-        $result = $validator->validate(json_decode($json), (object) ['$ref' => "https://chiralex.example/chiralex.json#/\$defs/{$schema}"]);
+        $result = $validator->validate(
+            json_decode($json),
+            (object) ['$ref' => "https://chiralex.example/chiralex.json#/\$defs/{$schema}"],
+        );
         $error = $result->error();
-        self::assertTrue($result->isValid(), $error === null ? '' : (string) json_encode((new ErrorFormatter())->format($error)));
+        self::assertTrue(
+            $result->isValid(),
+            $error === null ? '' : (string) json_encode((new ErrorFormatter())->format($error)),
+        );
     }
 
     /** The schema under an absolute name, as the validator wants it. */
     private static function schema(): string
     {
         $path = dirname(__DIR__, 2) . '/var/schema-for-tests.json';
-        file_put_contents($path, str_replace('"$id": "chiralex.json"', '"$id": "https://chiralex.example/chiralex.json"', (string) file_get_contents(dirname(__DIR__, 2) . '/docs/schema/chiralex.json')));
+        file_put_contents(
+            $path,
+            str_replace(
+                '"$id": "chiralex.json"',
+                '"$id": "https://chiralex.example/chiralex.json"',
+                (string) file_get_contents(dirname(__DIR__, 2) . '/docs/schema/chiralex.json'),
+            ),
+        );
 
         return $path;
     }
@@ -158,7 +209,12 @@ final class CommandLineTest extends TestCase
      */
     private static function run_(array $arguments): array
     {
-        $process = proc_open(['php', 'bin/chiralex', ...$arguments], [1 => ['pipe', 'w'], 2 => ['pipe', 'w']], $pipes, dirname(__DIR__, 2));
+        $process = proc_open(
+            ['php', 'bin/chiralex', ...$arguments],
+            [1 => ['pipe', 'w'], 2 => ['pipe', 'w']],
+            $pipes,
+            dirname(__DIR__, 2),
+        );
         self::assertIsResource($process);
         $out = (string) stream_get_contents($pipes[1]);
         $err = (string) stream_get_contents($pipes[2]);

@@ -30,14 +30,25 @@ final class DemoTest extends TestCase
     public function test_no_two_bodies_of_a_side_overlap_and_all_stand_on_the_board(string $folder): void
     {
         $kit = self::kit($folder);
-        $bodies = array_values(array_filter($kit->bodies(), static fn(PlacedBody $body): bool => $kit->part($body->designator)?->socket === null));
+        $bodies = array_values(
+            array_filter(
+                $kit->bodies(),
+                static fn(PlacedBody $body): bool => $kit->part($body->designator)?->socket === null,
+            ),
+        );
         self::assertNotSame([], $bodies);
         foreach ($bodies as $index => $a) {
             foreach ($a->pins as $pin) {
-                self::assertTrue($kit->board($a->board)?->outline->contains($pin), "a pin of {$a->designator} is off the board");
+                self::assertTrue(
+                    $kit->board($a->board)?->outline->contains($pin),
+                    "a pin of {$a->designator} is off the board",
+                );
             }
             foreach (array_slice($bodies, $index + 1) as $b) {
-                self::assertFalse($a->side === $b->side && $a->board === $b->board && self::overlap(self::box($a), self::box($b)), "{$a->designator} and {$b->designator} overlap");
+                self::assertFalse(
+                    $a->side === $b->side && $a->board === $b->board && self::overlap(self::box($a), self::box($b)),
+                    "{$a->designator} and {$b->designator} overlap",
+                );
             }
         }
     }
@@ -57,7 +68,19 @@ final class DemoTest extends TestCase
         $kinds = array_count_values(array_map(static fn($part): string => $part->kind()->value, $kit->parts));
 
         self::assertGreaterThanOrEqual(45, count($kit->bodies()));
-        foreach ([Kind::Battery, Kind::Thermistor, Kind::Ic, Kind::IcSocket, Kind::Led, Kind::Zener, Kind::Diode, Kind::Buzzer, Kind::Trimmer] as $kind) {
+        foreach (
+            [
+                Kind::Battery,
+                Kind::Thermistor,
+                Kind::Ic,
+                Kind::IcSocket,
+                Kind::Led,
+                Kind::Zener,
+                Kind::Diode,
+                Kind::Buzzer,
+                Kind::Trimmer,
+            ] as $kind
+        ) {
             self::assertArrayHasKey($kind->value, $kinds);
         }
     }

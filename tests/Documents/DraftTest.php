@@ -15,7 +15,8 @@ use PHPUnit\Framework\TestCase;
 final class DraftTest extends TestCase
 {
     private const FILES = [
-        'kit.json' => '{"format": 1, "name": "Halt Signal", "boards": [{"name": "main", "outline": [[0,0],[9,0],[9,9]]}, {"name": "lamps", "outline": [[0,0],[9,0],[9,9]]}], "lines": {"R1": {"height": 3}}}',
+        'kit.json' =>
+            '{"format": 1, "name": "Halt Signal", "boards": [{"name": "main", "outline": [[0,0],[9,0],[9,9]]}, {"name": "lamps", "outline": [[0,0],[9,0],[9,9]]}], "lines": {"R1": {"height": 3}}}',
         'bom.csv' => "\nRef;Value;Gehalt\nR1;1k;x\n\n\"R2;R3\";\"2k;odd\";y\n",
     ];
 
@@ -28,7 +29,9 @@ final class DraftTest extends TestCase
         yield 'a setting' => [new Change('setting', '', 'school', 'kind-by-kind')];
         yield 'a fact of the second board' => [new Change('board', 'lamps', 'reading', 90)];
         yield 'what a pad means' => [new Change('board', 'lamps', 'squarePad.led', 'cathode')];
-        yield 'a place in the order' => [new Change('order', '', '', [['parts' => ['R1'], 'after' => [], 'sameStep' => false]])];
+        yield 'a place in the order' => [
+            new Change('order', '', '', [['parts' => ['R1'], 'after' => [], 'sameStep' => false]]),
+        ];
         yield 'own words' => [new Change('words', 'callout.R1.text', '', 'this way round')];
         yield 'a cell behind a blank record' => [new Change('cell', '3', 'value', '4k7')];
         yield 'a cell with separators in it' => [new Change('cell', '5', 'value', 'a;b "c"')];
@@ -56,7 +59,10 @@ final class DraftTest extends TestCase
         $draft->apply(new Change('cell', '3', 'value', '4k7'));
         $kit = (new KitReader())->read($draft->files);
 
-        self::assertSame([3, 5, '4k7'], [$kit->part('R1')?->line->row, $kit->part('R3')?->line->row, $kit->part('R1')?->line->value]);
+        self::assertSame(
+            [3, 5, '4k7'],
+            [$kit->part('R1')?->line->row, $kit->part('R3')?->line->row, $kit->part('R1')?->line->value],
+        );
     }
 
     public function test_a_draft_without_kit_json_gets_one_with_the_first_change(): void
@@ -69,7 +75,14 @@ final class DraftTest extends TestCase
 
     public function test_a_change_of_what_is_not_there_is_refused(): void
     {
-        foreach ([new Change('cell', '99', 'value', 'x'), new Change('cell', '3', 'tolerance', 'x'), new Change('column', '9', '', 'value'), new Change('paint', '', '', 'red')] as $change) {
+        foreach (
+            [
+                new Change('cell', '99', 'value', 'x'),
+                new Change('cell', '3', 'tolerance', 'x'),
+                new Change('column', '9', '', 'value'),
+                new Change('paint', '', '', 'red'),
+            ] as $change
+        ) {
             try {
                 (new Draft(self::FILES))->apply($change);
                 self::fail("{$change->type} {$change->target} was applied");

@@ -22,7 +22,10 @@ final class DrawingTest extends TestCase
 {
     public function test_every_part_of_a_side_is_drawn_once_and_none_of_the_other(): void
     {
-        $kit = KitMaker::kit(['R1,1k,,', 'R2,2k,,', 'D1,1N4148,,'], ['R1,20,10,0,top', 'R2,20,20,90,top', 'D1,40,20,0,bottom']);
+        $kit = KitMaker::kit(
+            ['R1,1k,,', 'R2,2k,,', 'D1,1N4148,,'],
+            ['R1,20,10,0,top', 'R2,20,20,90,top', 'D1,40,20,0,bottom'],
+        );
         $svg = new BoardSvg($kit);
 
         self::assertSame(['R1', 'R2'], self::refs($svg->board($kit->boards[0], Side::Top)));
@@ -32,7 +35,10 @@ final class DrawingTest extends TestCase
     public function test_names_that_people_typed_cannot_break_out_of_the_drawing(): void
     {
         $files = KitMaker::files(['R1,1k,,'], ['R1,20,10,0,top'], ['name' => '<script>alert(1)</script>" onload="x']);
-        $drawing = (new BoardSvg((new KitReader())->read($files)))->board((new KitReader())->read($files)->boards[0], Side::Top);
+        $drawing = (new BoardSvg((new KitReader())->read($files)))->board(
+            (new KitReader())->read($files)->boards[0],
+            Side::Top,
+        );
 
         self::assertStringNotContainsString('<script', $drawing);
         self::assertSame(1, preg_match('~aria-label="[^"<]*"~', $drawing));
@@ -43,7 +49,11 @@ final class DrawingTest extends TestCase
     {
         $box = static function (int $reading): string {
             $kit = KitMaker::kit(['R1,1k,,'], ['R1,20,10,0,top'], ['settings' => ['reading' => $reading]]);
-            preg_match('~viewBox="0 0 ([\d.]+ [\d.]+)"~', (new BoardSvg($kit))->board($kit->boards[0], Side::Top), $found);
+            preg_match(
+                '~viewBox="0 0 ([\d.]+ [\d.]+)"~',
+                (new BoardSvg($kit))->board($kit->boards[0], Side::Top),
+                $found,
+            );
 
             return $found[1] ?? '';
         };
@@ -54,11 +64,18 @@ final class DrawingTest extends TestCase
     public function test_labels_of_the_demo_board_do_not_lie_on_each_other(): void
     {
         $kit = self::demo();
-        preg_match_all('~<text class="ref" x="([\d.]+)" y="([\d.]+)" font-size="([\d.]+)"[^>]*>([^<]+)<~', (new BoardSvg($kit))->board($kit->boards[0], Side::Top), $labels, PREG_SET_ORDER);
+        preg_match_all(
+            '~<text class="ref" x="([\d.]+)" y="([\d.]+)" font-size="([\d.]+)"[^>]*>([^<]+)<~',
+            (new BoardSvg($kit))->board($kit->boards[0], Side::Top),
+            $labels,
+            PREG_SET_ORDER,
+        );
         self::assertGreaterThan(40, count($labels));
         foreach ($labels as $index => [, $x, $y, $size, $text]) {
             foreach (array_slice($labels, $index + 1) as [, $x2, $y2, , $text2]) {
-                $apart = abs((float) $x - (float) $x2) >= 0.3 * (float) $size * (strlen($text) + strlen($text2)) * 0.95 || abs((float) $y - (float) $y2) >= 0.75 * (float) $size;
+                $apart =
+                    abs((float) $x - (float) $x2) >= 0.3 * (float) $size * (strlen($text) + strlen($text2)) * 0.95 ||
+                    abs((float) $y - (float) $y2) >= 0.75 * (float) $size;
                 self::assertTrue($apart, "{$text} lies on {$text2}");
             }
         }
@@ -85,7 +102,11 @@ final class DrawingTest extends TestCase
             }
             self::assertLessThan(0.01, $lowest, "step {$step->number} cuts the table");
             self::assertGreaterThan(-0.01, $lowest, "step {$step->number} floats");
-            self::assertSame(count($step->lie->contacts), substr_count((string) strstr($svg, 'class="contacts"'), '<path'), "step {$step->number}");
+            self::assertSame(
+                count($step->lie->contacts),
+                substr_count((string) strstr($svg, 'class="contacts"'), '<path'),
+                "step {$step->number}",
+            );
         }
         self::assertGreaterThan(15, $drawn);
     }

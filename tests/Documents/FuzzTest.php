@@ -34,7 +34,10 @@ final class FuzzTest extends TestCase
     public function test_the_same_seed_makes_the_same_damage_and_another_one_makes_other(): void
     {
         $samples = (new FormulaSubject())->samples();
-        $made = static fn(int $seed): array => array_map(static fn(int $i): string => (new Mutator($seed + $i))->damaged($samples[$i % 5], $samples), range(0, 30));
+        $made = static fn(int $seed): array => array_map(
+            static fn(int $i): string => (new Mutator($seed + $i))->damaged($samples[$i % 5], $samples),
+            range(0, 30),
+        );
 
         self::assertSame($made(1), $made(1));
         self::assertNotSame($made(1), $made(1000));

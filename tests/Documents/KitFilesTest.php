@@ -26,7 +26,12 @@ final class KitFilesTest extends TestCase
 
     public function test_a_zip_gives_the_files_of_the_format_from_any_depth_and_nothing_else(): void
     {
-        $zip = self::zip(['frost/kit.json' => '{}', 'frost/deep/bom.csv' => 'Ref', 'frost/photo.jpg' => 'binary', '../../etc/passwd' => 'root']);
+        $zip = self::zip([
+            'frost/kit.json' => '{}',
+            'frost/deep/bom.csv' => 'Ref',
+            'frost/photo.jpg' => 'binary',
+            '../../etc/passwd' => 'root',
+        ]);
 
         self::assertSame(['kit.json' => '{}', 'bom.csv' => 'Ref'], (new KitFiles())->fromBytes('frost.zip', $zip));
     }
@@ -46,11 +51,16 @@ final class KitFilesTest extends TestCase
 
     public function test_an_absent_path_a_broken_workbook_and_too_many_bytes_are_refused_by_name(): void
     {
-        foreach ([
-            'no-such' => static fn(): array => (new KitFiles())->fromPath('/no-such/folder'),
-            'list.xlsx' => static fn(): array => (new KitFiles())->fromBytes('list.xlsx', 'no workbook'),
-            'huge.csv' => static fn(): array => (new KitFiles())->fromBytes('huge.csv', str_repeat('x', KitFiles::LIMIT + 1)),
-        ] as $name => $read) {
+        foreach (
+            [
+                'no-such' => static fn(): array => (new KitFiles())->fromPath('/no-such/folder'),
+                'list.xlsx' => static fn(): array => (new KitFiles())->fromBytes('list.xlsx', 'no workbook'),
+                'huge.csv' => static fn(): array => (new KitFiles())->fromBytes(
+                    'huge.csv',
+                    str_repeat('x', KitFiles::LIMIT + 1),
+                ),
+            ] as $name => $read
+        ) {
             try {
                 $read();
                 self::fail("{$name} was read");

@@ -32,12 +32,27 @@ use PHPUnit\Framework\TestCase;
  */
 final class ManualTest extends TestCase
 {
-    private const FAQ = [['symptom' => 'nothing-happens', 'question' => 'Nothing happens <b>at all</b>', 'answer' => 'Turn D1.', 'count' => 5, 'step' => 6]];
+    private const FAQ = [
+        [
+            'symptom' => 'nothing-happens',
+            'question' => 'Nothing happens <b>at all</b>',
+            'answer' => 'Turn D1.',
+            'count' => 5,
+            'step' => 6,
+        ],
+    ];
 
     public function test_every_page_of_the_demo_manual_prints_and_its_text_can_be_read(): void
     {
         [$document, $pictures] = self::manual('frost-bell');
-        $pdf = (new ChromiumPdf())->print((new HtmlManual())->of($document, $pictures, self::FAQ, PrintFonts::css(dirname(__DIR__, 2) . '/node_modules')));
+        $pdf = (new ChromiumPdf())->print(
+            (new HtmlManual())->of(
+                $document,
+                $pictures,
+                self::FAQ,
+                PrintFonts::css(dirname(__DIR__, 2) . '/node_modules'),
+            ),
+        );
         $path = sys_get_temp_dir() . '/chiralex-manual-' . getmypid() . '.pdf';
         file_put_contents($path, $pdf);
         $text = (string) preg_replace('~[\s\x{2009}]+~u', ' ', Program::run(['pdftotext', '-layout', $path, '-']));
@@ -46,7 +61,20 @@ final class ManualTest extends TestCase
         foreach ($document['steps'] as $step) {
             self::assertStringContainsString("{$step['number']}. {$step['title']}", $text);
         }
-        foreach (["470 \u{03A9}, 5 %", 'Bag A: Resistors', 'You bring', 'Which part is which', 'The iron burns', 'expect 4.77 to 5.43', 'When it does not work', 'Nothing happens <b>at all</b>', 'Reported 5 times, see step 6', 'Frost Bell, revision A'] as $words) {
+        foreach (
+            [
+                "470 \u{03A9}, 5 %",
+                'Bag A: Resistors',
+                'You bring',
+                'Which part is which',
+                'The iron burns',
+                'expect 4.77 to 5.43',
+                'When it does not work',
+                'Nothing happens <b>at all</b>',
+                'Reported 5 times, see step 6',
+                'Frost Bell, revision A',
+            ] as $words
+        ) {
             self::assertStringContainsString($words, $text);
         }
     }
@@ -55,7 +83,12 @@ final class ManualTest extends TestCase
     {
         $address = 'http://127.0.0.1:8080/b/' . str_repeat('0f', 16);
         [$document] = self::manual('frost-bell');
-        $pdf = (new ChromiumPdf())->print((new BagSheets('Frost Bell', 'A', 'Letter', ''))->kitLabels([['serial' => 'FB-A-00001-D', 'qr' => QrCode::svg($address), 'pack' => 0]], 1));
+        $pdf = (new ChromiumPdf())->print(
+            (new BagSheets('Frost Bell', 'A', 'Letter', ''))->kitLabels(
+                [['serial' => 'FB-A-00001-D', 'qr' => QrCode::svg($address), 'pack' => 0]],
+                1,
+            ),
+        );
         $base = sys_get_temp_dir() . '/chiralex-label-' . getmypid();
         file_put_contents("{$base}.pdf", $pdf);
         Program::run(['pdftoppm', '-r', '200', '-png', '-singlefile', "{$base}.pdf", $base]);
@@ -82,7 +115,10 @@ final class ManualTest extends TestCase
 
     public function test_words_that_people_typed_cannot_become_markup(): void
     {
-        $json = (string) json_encode(['name' => '<script>x</script>', 'overrides' => ['words' => ['step.R1.note' => '<img src=x onerror=alert(1)> `a` [b](http://c)']]]);
+        $json = (string) json_encode([
+            'name' => '<script>x</script>',
+            'overrides' => ['words' => ['step.R1.note' => '<img src=x onerror=alert(1)> `a` [b](http://c)']],
+        ]);
         $kit = (new KitReader())->read(['bom.csv' => "Ref,Value,Package\nR1,1k,Axial 1/4W\n", 'kit.json' => $json]);
         $order = (new Planner())->plan($kit);
         self::assertInstanceOf(BuildOrder::class, $order);
@@ -94,7 +130,11 @@ final class ManualTest extends TestCase
         $markdown = TextManual::markdown()->of($document);
         self::assertStringNotContainsString('<script>', $markdown);
         self::assertStringContainsString('\\[b\\](http://c)', $markdown);
-        self::assertStringContainsString('<img src=x', TextManual::plain()->of($document), 'plain text has no markup and shows what was typed');
+        self::assertStringContainsString(
+            '<img src=x',
+            TextManual::plain()->of($document),
+            'plain text has no markup and shows what was typed',
+        );
     }
 
     public function test_each_step_lights_its_own_parts_and_shows_no_body_that_is_not_fitted_yet(): void
@@ -108,8 +148,16 @@ final class ManualTest extends TestCase
                 ++$seen;
                 self::assertContains($name, $names, "step {$step['number']}");
             }
-            self::assertSame([], array_diff(self::refs($pictures['steps'][$step['number']], '//*[@data-ref][*[@class="body"]]'), $fitted, $names), "step {$step['number']}");
-            $fitted = [...$fitted, ...(in_array($step['action'], ['solder', 'insert', 'place'], true) ? $names : [])];
+            self::assertSame(
+                [],
+                array_diff(
+                    self::refs($pictures['steps'][$step['number']], '//*[@data-ref][*[@class="body"]]'),
+                    $fitted,
+                    $names,
+                ),
+                "step {$step['number']}",
+            );
+            $fitted = [...$fitted, ...in_array($step['action'], ['solder', 'insert', 'place'], true) ? $names : []];
         }
         self::assertGreaterThan(80, $seen);
     }
@@ -119,7 +167,12 @@ final class ManualTest extends TestCase
     {
         $drawing = $svg === '' ? false : simplexml_load_string($svg);
 
-        return $drawing === false ? [] : array_map(static fn($part): string => (string) $part['data-ref'], array_values($drawing->xpath($path) ?: []));
+        return $drawing === false
+            ? []
+            : array_map(
+                static fn($part): string => (string) $part['data-ref'],
+                array_values($drawing->xpath($path) ?: []),
+            );
     }
 
     /** @return array{ManualShape, array{steps: array<int, string>, callouts: array<string, string>}} */
@@ -135,9 +188,21 @@ final class ManualTest extends TestCase
 
     public function test_a_test_says_how_it_is_made_with_its_setting(): void
     {
-        $test = ['name' => 'rail', 'instrument' => 'multimeter', 'points' => ['TP1', 'TP2'], 'expect' => '5 V', 'otherwise' => '', 'adjusts' => null, 'range' => null, 'unit' => 'V'];
+        $test = [
+            'name' => 'rail',
+            'instrument' => 'multimeter',
+            'points' => ['TP1', 'TP2'],
+            'expect' => '5 V',
+            'otherwise' => '',
+            'adjusts' => null,
+            'range' => null,
+            'unit' => 'V',
+        ];
 
-        self::assertSame('multimeter, 20 V range, power off, from TP1 to TP2', TestText::how(['power' => 'off', 'settings' => '20 V range'] + $test));
+        self::assertSame(
+            'multimeter, 20 V range, power off, from TP1 to TP2',
+            TestText::how(['power' => 'off', 'settings' => '20 V range'] + $test),
+        );
         self::assertSame('multimeter', TestText::how(['points' => []] + $test));
     }
 }

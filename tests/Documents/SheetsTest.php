@@ -39,8 +39,9 @@ final class SheetsTest extends TestCase
     }
 
     #[DataProvider('papers')]
-    public function test_the_bars_of_a_drilling_template_are_100_mm_and_4_in_long_and_its_holes_stand_where_the_parts_stand(string $paper): void
-    {
+    public function test_the_bars_of_a_drilling_template_are_100_mm_and_4_in_long_and_its_holes_stand_where_the_parts_stand(
+        string $paper,
+    ): void {
         $kit = self::kit('kiln-watch');
         $strokes = self::strokes((new DrillSheet(Words::english()))->of($kit, $paper, ''));
         $widths = array_map(static fn(array $stroke): float => $stroke['right'] - $stroke['left'], $strokes);
@@ -54,7 +55,20 @@ final class SheetsTest extends TestCase
         self::assertNotNull($a);
         self::assertNotNull($b);
         // The cross hairs of a hole are 3 mm longer than its diameter.
-        $crosses = array_map(static fn(array $stroke): array => [($stroke['left'] + $stroke['right']) / 2, ($stroke['top'] + $stroke['bottom']) / 2], array_values(array_filter($strokes, static fn(array $stroke): bool => abs($stroke['right'] - $stroke['left'] - ($stroke['bottom'] - $stroke['top'])) < 0.1)));
+        $crosses = array_map(
+            static fn(array $stroke): array => [
+                ($stroke['left'] + $stroke['right']) / 2,
+                ($stroke['top'] + $stroke['bottom']) / 2,
+            ],
+            array_values(
+                array_filter(
+                    $strokes,
+                    static fn(array $stroke): bool => abs(
+                        $stroke['right'] - $stroke['left'] - ($stroke['bottom'] - $stroke['top']),
+                    ) < 0.1,
+                ),
+            ),
+        );
         self::assertHas(hypot($a->centre->x - $b->centre->x, $a->centre->y - $b->centre->y), self::distances($crosses));
     }
 
@@ -68,7 +82,10 @@ final class SheetsTest extends TestCase
         $sheets = substr_count($html, '<svg xmlns="http://www.w3.org/2000/svg" class="mat');
         self::assertGreaterThan(1, $sheets);
         self::assertSame($sheets, substr_count($html, 'class="checkbar"'));
-        $widths = array_map(static fn(array $stroke): float => $stroke['right'] - $stroke['left'], self::strokes($html));
+        $widths = array_map(
+            static fn(array $stroke): float => $stroke['right'] - $stroke['left'],
+            self::strokes($html),
+        );
         self::assertHas(100.0, $widths);
         // A quarter-watt resistor bent to four tenths of an inch.
         self::assertHas(10.16, $widths);
@@ -77,8 +94,15 @@ final class SheetsTest extends TestCase
                 self::assertStringContainsString("data-ref=\"{$cell->designator}\"", $html);
             }
         }
-        $resistors = array_filter(SortingMat::cells($plan), static fn(MatCell $cell): bool => $cell->measured && $cell->part->kind()->value === 'resistor');
-        self::assertCount(count(array_filter($kit->parts, static fn($part): bool => $part->kind()->value === 'resistor')), $resistors, 'every resistor has a box for its reading');
+        $resistors = array_filter(
+            SortingMat::cells($plan),
+            static fn(MatCell $cell): bool => $cell->measured && $cell->part->kind()->value === 'resistor',
+        );
+        self::assertCount(
+            count(array_filter($kit->parts, static fn($part): bool => $part->kind()->value === 'resistor')),
+            $resistors,
+            'every resistor has a box for its reading',
+        );
     }
 
     /** @return iterable<string, array{float, string}> millimetres, sixty-fourths of an inch */
@@ -92,8 +116,10 @@ final class SheetsTest extends TestCase
     }
 
     #[DataProvider('drills')]
-    public function test_the_drill_in_inches_is_the_next_sixty_fourth_that_is_not_smaller(float $millimetres, string $drill): void
-    {
+    public function test_the_drill_in_inches_is_the_next_sixty_fourth_that_is_not_smaller(
+        float $millimetres,
+        string $drill,
+    ): void {
         self::assertSame($drill, DrillSheet::fraction($millimetres));
         preg_match('~^(?:(\d+) )?(\d+)(?:/(\d+))?~', $drill, $parts);
         $inches = (float) $parts[1] + (float) $parts[2] / (float) ($parts[3] ?? 1);
@@ -103,7 +129,17 @@ final class SheetsTest extends TestCase
 
     public function test_a_face_larger_than_the_paper_is_laid_out_in_sheets_that_overlap(): void
     {
-        $kit = self::kit('kiln-watch', ['drilling' => [['by' => 'LID1', 'face' => 'lid', 'size' => [300, 250], 'holes' => [['for' => 'vent', 'at' => [100, 50], 'diameter' => 8]]]], 'groups' => []]);
+        $kit = self::kit('kiln-watch', [
+            'drilling' => [
+                [
+                    'by' => 'LID1',
+                    'face' => 'lid',
+                    'size' => [300, 250],
+                    'holes' => [['for' => 'vent', 'at' => [100, 50], 'diameter' => 8]],
+                ],
+            ],
+            'groups' => [],
+        ]);
         $html = (new DrillSheet(Words::english()))->of($kit, 'A4', '');
         preg_match_all('~<svg [^>]*viewBox="([\d. ]+)"~', $html, $found);
         [$width, $height] = DrillSvg::size(DrillPlan::of($kit)[0]);
@@ -122,22 +158,44 @@ final class SheetsTest extends TestCase
 
     public function test_a_kit_with_nothing_to_drill_says_so_instead_of_an_empty_sheet(): void
     {
-        self::assertStringContainsString('Nothing of this kit is drilled. Say holes in kit.json', (new DrillSheet(Words::english()))->of(self::kit('halt-signal'), 'A4', ''));
+        self::assertStringContainsString(
+            'Nothing of this kit is drilled. Say holes in kit.json',
+            (new DrillSheet(Words::english()))->of(self::kit('halt-signal'), 'A4', ''),
+        );
     }
 
     public function test_a_panel_is_drilled_as_seen_from_outside_and_holes_the_maker_says_come_first(): void
     {
         $panel = DrillPlan::of(self::kit('kiln-watch'));
         self::assertSame(['PANEL1'], array_map(static fn(DrillFace $face): string => $face->by, $panel));
-        self::assertSame(['RV4', 'SW1', 'J6'], array_map(static fn(Hole $hole): string => $hole->for, $panel[0]->holes));
+        self::assertSame(
+            ['RV4', 'SW1', 'J6'],
+            array_map(static fn(Hole $hole): string => $hole->for, $panel[0]->holes),
+        );
         $kit = self::kit('kiln-watch');
         $body = $kit->part('RV4')?->body;
         self::assertNotNull($body);
         self::assertEqualsWithDelta($body->centre->x - 60.0, $panel[0]->holes[0]->x, 1e-9);
         self::assertEqualsWithDelta($body->centre->y - 30.0, $panel[0]->holes[0]->y, 1e-9);
 
-        $said = DrillPlan::of(self::kit('kiln-watch', ['drilling' => [['by' => 'PANEL1', 'size' => [120, 60], 'holes' => [['for' => 'RV4', 'at' => [1, 2]], ['for' => 'SW1', 'at' => [20, 2], 'diameter' => 12]]]]]));
-        self::assertSame([[1.0, 2.0, 7.0], [20.0, 2.0, 12.0]], array_map(static fn(Hole $hole): array => [$hole->x, $hole->y, $hole->diameter], $said[0]->holes));
+        $said = DrillPlan::of(
+            self::kit('kiln-watch', [
+                'drilling' => [
+                    [
+                        'by' => 'PANEL1',
+                        'size' => [120, 60],
+                        'holes' => [
+                            ['for' => 'RV4', 'at' => [1, 2]],
+                            ['for' => 'SW1', 'at' => [20, 2], 'diameter' => 12],
+                        ],
+                    ],
+                ],
+            ]),
+        );
+        self::assertSame(
+            [[1.0, 2.0, 7.0], [20.0, 2.0, 12.0]],
+            array_map(static fn(Hole $hole): array => [$hole->x, $hole->y, $hole->diameter], $said[0]->holes),
+        );
     }
 
     /** @param array<string, mixed> $json laid over the demo's kit.json */
@@ -180,7 +238,12 @@ final class SheetsTest extends TestCase
         file_put_contents("{$base}.pdf", (new ChromiumPdf())->print($html));
         $svg = Program::run(['pdftocairo', '-svg', '-f', '1', '-l', '1', "{$base}.pdf", '-']);
         unlink("{$base}.pdf");
-        preg_match_all('~<path style="fill:none;stroke-width:[^"]*" d="([^"]*)" transform="matrix\(([-\d.,]+)\)"~', $svg, $found, PREG_SET_ORDER);
+        preg_match_all(
+            '~<path style="fill:none;stroke-width:[^"]*" d="([^"]*)" transform="matrix\(([-\d.,]+)\)"~',
+            $svg,
+            $found,
+            PREG_SET_ORDER,
+        );
         $strokes = [];
         foreach ($found as [, $path, $matrix]) {
             [$a, , , $d, $e, $f] = array_map(floatval(...), explode(',', $matrix));

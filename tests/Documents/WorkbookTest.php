@@ -22,7 +22,13 @@ final class WorkbookTest extends TestCase
     {
         $book = new Spreadsheet();
         $sheet = $book->getActiveSheet();
-        $sheet->fromArray([['Ref', 'Value', 'n'], ['R1,R2', "4.7\u{2009}k\u{03A9}", 0.1], ['C1', 'two' . "\n" . 'lines', 1234567], [null, null, null], ['D1', '<&"\'', -2.5e-7]]);
+        $sheet->fromArray([
+            ['Ref', 'Value', 'n'],
+            ['R1,R2', "4.7\u{2009}k\u{03A9}", 0.1],
+            ['C1', 'two' . "\n" . 'lines', 1234567],
+            [null, null, null],
+            ['D1', '<&"\'', -2.5e-7],
+        ]);
         $sheet->setCellValueExplicit('A6', '007', DataType::TYPE_STRING);
         $sheet->setCellValue('B6', true);
         $sheet->setCellValue('C6', '=1+2');
@@ -32,10 +38,22 @@ final class WorkbookTest extends TestCase
         $sheet->setCellValue('A8', $rich);
         $bytes = self::saved($book);
 
-        $read = array_map(static fn($row): array => [$row->number, array_pad($row->cells, 3, '')], (new CsvReader())->read((new Workbook())->firstSheet('list.xlsx', $bytes), 'list.xlsx')->rows);
+        $read = array_map(
+            static fn($row): array => [$row->number, array_pad($row->cells, 3, '')],
+            (new CsvReader())->read((new Workbook())->firstSheet('list.xlsx', $bytes), 'list.xlsx')->rows,
+        );
         $expected = [];
         foreach (self::reference($bytes) as $index => $row) {
-            $cells = array_map(static fn(mixed $cell): string => is_bool($cell) ? ($cell ? 'TRUE' : 'FALSE') : (is_scalar($cell) ? trim((string) $cell) : ''), $row);
+            $cells = array_map(
+                static fn(mixed $cell): string => is_bool($cell)
+                    ? ($cell
+                        ? 'TRUE'
+                        : 'FALSE')
+                    : (is_scalar($cell)
+                        ? trim((string) $cell)
+                        : ''),
+                $row,
+            );
             if ($index > 0 && implode('', $cells) !== '') {
                 $expected[] = [$index + 1, $cells];
             }
@@ -70,20 +88,30 @@ final class WorkbookTest extends TestCase
 
     public function test_a_part_that_unpacks_without_end_is_refused(): void
     {
-        $sheet = '<worksheet><sheetData><row r="1"><c t="inlineStr"><is><t>' . str_repeat('x', Workbook::XML_LIMIT) . '</t></is></c></row></sheetData></worksheet>';
+        $sheet =
+            '<worksheet><sheetData><row r="1"><c t="inlineStr"><is><t>' .
+            str_repeat('x', Workbook::XML_LIMIT) .
+            '</t></is></c></row></sheetData></worksheet>';
         $this->refused('24 MB unpacked', self::archive($sheet));
     }
 
     public function test_entities_are_refused(): void
     {
-        $this->refused('no readable workbook', self::archive('<!DOCTYPE x [<!ENTITY a "aaaa">]><worksheet><sheetData><row><c t="inlineStr"><is><t>&a;</t></is></c></row></sheetData></worksheet>'));
+        $this->refused(
+            'no readable workbook',
+            self::archive(
+                '<!DOCTYPE x [<!ENTITY a "aaaa">]><worksheet><sheetData><row><c t="inlineStr"><is><t>&a;</t></is></c></row></sheetData></worksheet>',
+            ),
+        );
     }
 
     /** The many are in bin/fuzz. */
     public function test_a_damaged_workbook_is_read_or_refused_by_name(): void
     {
         $book = new Spreadsheet();
-        $book->getActiveSheet()->fromArray(array_map(static fn(int $i): array => ["R{$i}", "{$i}k", 'Axial 1/4W'], range(1, 40)));
+        $book
+            ->getActiveSheet()
+            ->fromArray(array_map(static fn(int $i): array => ["R{$i}", "{$i}k", 'Axial 1/4W'], range(1, 40)));
         $whole = self::saved($book);
         mt_srand(4);
         $refused = 0;
@@ -122,7 +150,15 @@ final class WorkbookTest extends TestCase
 
     private static function rows(int $count): string
     {
-        $rows = implode('', array_map(static fn(int $i): string => "<row r=\"{$i}\"><c r=\"A{$i}\" t=\"inlineStr\"><is><t>R{$i}</t></is></c></row>", range(1, $count)));
+        $rows = implode(
+            '',
+            array_map(
+                static fn(
+                    int $i,
+                ): string => "<row r=\"{$i}\"><c r=\"A{$i}\" t=\"inlineStr\"><is><t>R{$i}</t></is></c></row>",
+                range(1, $count),
+            ),
+        );
 
         return self::archive("<worksheet><sheetData>{$rows}</sheetData></worksheet>");
     }
@@ -132,8 +168,14 @@ final class WorkbookTest extends TestCase
         $path = (string) tempnam(sys_get_temp_dir(), 'book');
         $zip = new ZipArchive();
         $zip->open($path, ZipArchive::OVERWRITE);
-        $zip->addFromString('xl/workbook.xml', '<workbook xmlns:r="rel"><sheets><sheet name="a" r:id="rId1"/></sheets></workbook>');
-        $zip->addFromString('xl/_rels/workbook.xml.rels', '<Relationships><Relationship Id="rId1" Target="worksheets/sheet1.xml"/></Relationships>');
+        $zip->addFromString(
+            'xl/workbook.xml',
+            '<workbook xmlns:r="rel"><sheets><sheet name="a" r:id="rId1"/></sheets></workbook>',
+        );
+        $zip->addFromString(
+            'xl/_rels/workbook.xml.rels',
+            '<Relationships><Relationship Id="rId1" Target="worksheets/sheet1.xml"/></Relationships>',
+        );
         $zip->addFromString('xl/worksheets/sheet1.xml', $sheet);
         $zip->close();
 
@@ -166,6 +208,9 @@ final class WorkbookTest extends TestCase
         $sheet = $reader->load($path)->getSheet(0);
         unlink($path);
 
-        return array_map(array_values(...), array_values($sheet->rangeToArray('A1:C' . $sheet->getHighestDataRow(), '', true, false)));
+        return array_map(
+            array_values(...),
+            array_values($sheet->rangeToArray('A1:C' . $sheet->getHighestDataRow(), '', true, false)),
+        );
     }
 }

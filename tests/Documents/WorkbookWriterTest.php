@@ -12,11 +12,20 @@ use PHPUnit\Framework\TestCase;
 
 final class WorkbookWriterTest extends TestCase
 {
-    private const ROWS = [['Ref', 'Value', 'mm'], ['R1', "4.7\u{2009}k\u{03A9}", '2.5'], ['=cmd|x', '@sum', '-1'], ['007', '+49 1', '1e5'], ['', '12', '']];
+    private const ROWS = [
+        ['Ref', 'Value', 'mm'],
+        ['R1', "4.7\u{2009}k\u{03A9}", '2.5'],
+        ['=cmd|x', '@sum', '-1'],
+        ['007', '+49 1', '1e5'],
+        ['', '12', ''],
+    ];
 
     public function test_a_table_written_is_the_table_read_again(): void
     {
-        $csv = (new Workbook())->firstSheet('table.xlsx', (new WorkbookWriter())->write('Frost Bell / parts [B]', self::ROWS));
+        $csv = (new Workbook())->firstSheet(
+            'table.xlsx',
+            (new WorkbookWriter())->write('Frost Bell / parts [B]', self::ROWS),
+        );
         self::assertSame("Ref,Value,mm\nR1,4.7\u{2009}k\u{03A9},2.5\n\"=cmd|x\",@sum,-1\n007,+49 1,1e5\n,12,\n", $csv);
     }
 
@@ -26,8 +35,18 @@ final class WorkbookWriterTest extends TestCase
         file_put_contents($path, (new WorkbookWriter())->write('parts', self::ROWS));
         $sheet = (new Xlsx())->load($path)->getSheet(0);
         unlink($path);
-        self::assertSame([DataType::TYPE_STRING, DataType::TYPE_STRING, DataType::TYPE_NUMERIC], [$sheet->getCell('A3')->getDataType(), $sheet->getCell('B3')->getDataType(), $sheet->getCell('C3')->getDataType()]);
-        self::assertSame([DataType::TYPE_STRING, DataType::TYPE_STRING], [$sheet->getCell('A4')->getDataType(), $sheet->getCell('C1')->getDataType()]);
+        self::assertSame(
+            [DataType::TYPE_STRING, DataType::TYPE_STRING, DataType::TYPE_NUMERIC],
+            [
+                $sheet->getCell('A3')->getDataType(),
+                $sheet->getCell('B3')->getDataType(),
+                $sheet->getCell('C3')->getDataType(),
+            ],
+        );
+        self::assertSame(
+            [DataType::TYPE_STRING, DataType::TYPE_STRING],
+            [$sheet->getCell('A4')->getDataType(), $sheet->getCell('C1')->getDataType()],
+        );
         self::assertSame('A2', $sheet->getFreezePane());
     }
 }

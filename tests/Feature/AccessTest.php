@@ -17,13 +17,25 @@ use Illuminate\Support\Str;
 
 final class AccessTest extends TradeCase
 {
-    private const OPEN = ['health', 'sign-in', 'api.absent', 'shell', 'public.data', 'public.ticks', 'public.report', 'public.page'];
+    private const OPEN = [
+        'health',
+        'sign-in',
+        'api.absent',
+        'shell',
+        'public.data',
+        'public.ticks',
+        'public.report',
+        'public.page',
+    ];
 
     public function test_every_route_asks_for_an_ability_or_is_open_on_purpose(): void
     {
         $seen = 0;
         foreach (Routes::getRoutes()->getRoutes() as $route) {
-            $abilities = array_filter($route->gatherMiddleware(), static fn(mixed $name): bool => is_string($name) && str_starts_with($name, 'can:'));
+            $abilities = array_filter(
+                $route->gatherMiddleware(),
+                static fn(mixed $name): bool => is_string($name) && str_starts_with($name, 'can:'),
+            );
             if (in_array($route->getName(), self::OPEN, true)) {
                 continue;
             }
@@ -39,7 +51,13 @@ final class AccessTest extends TradeCase
         Queue::fake();
         $revision = $this->kit();
         $run = $this->run_($this->released());
-        $export = $this->app->make(RequestExport::class)(ExportKind::Manual, $run->release->revision_id, 'A4', (string) Str::uuid(), null);
+        $export = $this->app->make(RequestExport::class)(
+            ExportKind::Manual,
+            $run->release->revision_id,
+            'A4',
+            (string) Str::uuid(),
+            null,
+        );
         $import = Import::query()->create(['operation_id' => (string) Str::uuid(), 'files' => [], 'status' => 'done']);
         foreach (Role::cases() as $role) {
             $user = $this->person($role);
@@ -49,9 +67,32 @@ final class AccessTest extends TradeCase
                     continue;
                 }
                 $verb = $route->methods()[0];
-                $answer = $this->actingAs($user)->json($verb, '/' . strtr($route->uri(), ['{revision}' => (string) $revision->id, '{document}' => 'parts', '{step}' => '1', '{export}' => (string) $export->id, '{run}' => (string) $run->id, '{order}' => '1', '{report}' => '1', '{earlier}' => (string) $revision->id, '{kit}' => (string) $revision->kit_id, '{import}' => (string) $import->id, '{picture}' => str_repeat('0', 64), '{part}' => '1']), [], ['If-Match' => '"0"']);
+                $answer = $this->actingAs($user)->json(
+                    $verb,
+                    '/' .
+                        strtr($route->uri(), [
+                            '{revision}' => (string) $revision->id,
+                            '{document}' => 'parts',
+                            '{step}' => '1',
+                            '{export}' => (string) $export->id,
+                            '{run}' => (string) $run->id,
+                            '{order}' => '1',
+                            '{report}' => '1',
+                            '{earlier}' => (string) $revision->id,
+                            '{kit}' => (string) $revision->kit_id,
+                            '{import}' => (string) $import->id,
+                            '{picture}' => str_repeat('0', 64),
+                            '{part}' => '1',
+                        ]),
+                    [],
+                    ['If-Match' => '"0"'],
+                );
                 if ($role->can($ability)) {
-                    self::assertNotContains($answer->status(), [401, 403, 500], "{$role->value} {$verb} {$route->uri()}");
+                    self::assertNotContains(
+                        $answer->status(),
+                        [401, 403, 500],
+                        "{$role->value} {$verb} {$route->uri()}",
+                    );
                 } else {
                     self::assertSame(403, $answer->status(), "{$role->value} {$verb} {$route->uri()}");
                 }
@@ -73,16 +114,29 @@ final class AccessTest extends TradeCase
             $this->postJson('/api/sign-in', ['email' => $user->email, 'password' => 'wrong'])->assertStatus(422);
         }
 
-        $this->postJson('/api/sign-in', ['email' => $user->email, 'password' => 'wrong'])->assertStatus(429)->assertJsonPath('message', fn(string $text): bool => str_contains($text, 'seconds'));
+        $this->postJson('/api/sign-in', ['email' => $user->email, 'password' => 'wrong'])
+            ->assertStatus(429)
+            ->assertJsonPath('message', fn(string $text): bool => str_contains($text, 'seconds'));
     }
 
     public function test_demo_accounts_sign_in_from_this_machine_only(): void
     {
-        User::query()->create(['name' => 'Demo', 'email' => 'demo-access@saltmarsh.example', 'password' => 'saltmarsh', 'role' => Role::Maker, 'is_demo' => true]);
+        User::query()->create([
+            'name' => 'Demo',
+            'email' => 'demo-access@saltmarsh.example',
+            'password' => 'saltmarsh',
+            'role' => Role::Maker,
+            'is_demo' => true,
+        ]);
         $words = ['email' => 'demo-access@saltmarsh.example', 'password' => 'saltmarsh'];
 
-        $this->withServerVariables(['REMOTE_ADDR' => '192.0.2.7'])->postJson('/api/sign-in', $words)->assertStatus(403);
-        $this->withServerVariables(['REMOTE_ADDR' => '127.0.0.1'])->postJson('/api/sign-in', $words)->assertOk()->assertJsonPath('role', 'maker');
+        $this->withServerVariables(['REMOTE_ADDR' => '192.0.2.7'])
+            ->postJson('/api/sign-in', $words)
+            ->assertStatus(403);
+        $this->withServerVariables(['REMOTE_ADDR' => '127.0.0.1'])
+            ->postJson('/api/sign-in', $words)
+            ->assertOk()
+            ->assertJsonPath('role', 'maker');
     }
 
     public function test_pages_carry_a_content_policy_with_a_nonce_that_changes(): void
@@ -97,8 +151,12 @@ final class AccessTest extends TradeCase
 
     public function test_the_first_account_is_made_by_command_with_a_long_password(): void
     {
-        $this->artisan('chiralex:person', ['email' => 'first@saltmarsh.example', 'name' => 'First'])->expectsQuestion('Password (12 characters or more)', 'short')->assertFailed();
-        $this->artisan('chiralex:person', ['email' => 'first@saltmarsh.example', 'name' => 'First'])->expectsQuestion('Password (12 characters or more)', 'a long enough word')->assertSuccessful();
+        $this->artisan('chiralex:person', ['email' => 'first@saltmarsh.example', 'name' => 'First'])
+            ->expectsQuestion('Password (12 characters or more)', 'short')
+            ->assertFailed();
+        $this->artisan('chiralex:person', ['email' => 'first@saltmarsh.example', 'name' => 'First'])
+            ->expectsQuestion('Password (12 characters or more)', 'a long enough word')
+            ->assertSuccessful();
 
         self::assertSame(Role::Maker, User::query()->where('email', 'first@saltmarsh.example')->firstOrFail()->role);
     }

@@ -20,11 +20,24 @@ final class BoardFilesTest extends FeatureCase
     {
         $draft = $this->kit();
         $maker = $this->person();
-        $this->drop($draft, $maker, ['Main-Top.GBR' => self::LAYER])->assertOk()->assertJsonFragment(['main-top.gbr']);
-        $this->getJson("/api/revisions/{$draft->id}/boards")->assertOk()->assertJsonPath('parts.R1.x', 10)->assertJsonPath('parts.R1.rotation', 90)->assertJsonPath('parts.R1.height', 2.9);
-        $this->getJson("/api/revisions/{$draft->id}/documents/parts")->assertJsonPath('lines.0.heightSource', 'placement file');
+        $this->drop($draft, $maker, ['Main-Top.GBR' => self::LAYER])
+            ->assertOk()
+            ->assertJsonFragment(['main-top.gbr']);
+        $this->getJson("/api/revisions/{$draft->id}/boards")
+            ->assertOk()
+            ->assertJsonPath('parts.R1.x', 10)
+            ->assertJsonPath('parts.R1.rotation', 90)
+            ->assertJsonPath('parts.R1.height', 2.9);
+        $this->getJson("/api/revisions/{$draft->id}/documents/parts")->assertJsonPath(
+            'lines.0.heightSource',
+            'placement file',
+        );
 
-        $this->postJson("/api/revisions/{$draft->id}/undo", ['operationId' => (string) Str::uuid()], ['If-Match' => '"1"'])->assertOk();
+        $this->postJson(
+            "/api/revisions/{$draft->id}/undo",
+            ['operationId' => (string) Str::uuid()],
+            ['If-Match' => '"1"'],
+        )->assertOk();
         self::assertSame([], $this->getJson("/api/revisions/{$draft->id}/boards")->json('parts'));
     }
 
@@ -33,65 +46,162 @@ final class BoardFilesTest extends FeatureCase
         $draft = $this->kit();
         $this->drop($draft, $this->person(), ['top.gbr' => "%FSLAX46Y46*%\n%MOMM*%\nHELLO*\n"])->assertOk();
         $problems = (array) $this->getJson("/api/revisions/{$draft->id}/documents/parts")->json('problems');
-        self::assertContains(['layer.operation', 'top.gbr', 3], array_map(static fn(array $each): array => [$each['code'], $each['file'], $each['row']], $problems));
+        self::assertContains(
+            ['layer.operation', 'top.gbr', 3],
+            array_map(static fn(array $each): array => [$each['code'], $each['file'], $each['row']], $problems),
+        );
     }
 
     public function test_the_directions_a_part_is_reached_from_are_drawn_for_a_step_and_for_the_whole(): void
     {
-        $draft = $this->kit(['bom.csv' => "Ref,Value,Package,Description\nSW1,set,6x6,tact switch\nK1,5 V,block 15x15x15.5,relay\nK2,5 V,block 15x15x15.5,relay\nK3,5 V,block 15x15x15.5,relay\n", 'placements.csv' => "Ref,X,Y,Rotation,Side\nSW1,40,30,0,top\nK1,53.5,30,0,top\nK2,26.5,30,0,top\nK3,40,43.5,0,top\n"]);
+        $draft = $this->kit([
+            'bom.csv' =>
+                "Ref,Value,Package,Description\nSW1,set,6x6,tact switch\nK1,5 V,block 15x15x15.5,relay\nK2,5 V,block 15x15x15.5,relay\nK3,5 V,block 15x15x15.5,relay\n",
+            'placements.csv' =>
+                "Ref,X,Y,Rotation,Side\nSW1,40,30,0,top\nK1,53.5,30,0,top\nK2,26.5,30,0,top\nK3,40,43.5,0,top\n",
+        ]);
         $this->actingAs($this->person(Role::Packer));
-        $whole = $this->getJson("/api/revisions/{$draft->id}/approach/SW1")->assertOk()->assertJsonPath('board', 'main')->assertJsonPath('fits', false);
+        $whole = $this->getJson("/api/revisions/{$draft->id}/approach/SW1")
+            ->assertOk()
+            ->assertJsonPath('board', 'main')
+            ->assertJsonPath('fits', false);
         self::assertContains('Two fingers find no opposite gaps of 40 degrees.', (array) $whole->json('notes'));
         self::assertStringContainsString('class="free tight"', (string) $whole->json('top'));
-        $this->getJson("/api/revisions/{$draft->id}/approach/SW1?step=1")->assertOk()->assertJsonPath('fits', true)->assertJsonPath('top', '');
-        $this->getJson("/api/revisions/{$draft->id}/approach/NONE")->assertOk()->assertJsonPath('board', null)->assertJsonPath('notes', []);
+        $this->getJson("/api/revisions/{$draft->id}/approach/SW1?step=1")
+            ->assertOk()
+            ->assertJsonPath('fits', true)
+            ->assertJsonPath('top', '');
+        $this->getJson("/api/revisions/{$draft->id}/approach/NONE")
+            ->assertOk()
+            ->assertJsonPath('board', null)
+            ->assertJsonPath('notes', []);
     }
 
     public function test_a_pilot_build_is_logged_corrected_and_taken_back(): void
     {
         $draft = $this->kit();
         $maker = $this->person();
-        $usual = (float) $this->actingAs($maker)->getJson("/api/revisions/{$draft->id}/documents/order")->json('minutes');
-        $row = static fn(string $step, string $minutes, string $snag = ''): array => ['build' => '1', 'step' => $step, 'minutes' => $minutes, 'snag' => $snag, 'settled' => '', 'photo' => ''];
-        $log = static fn(mixed $value, string $target = ''): array => [['type' => 'pilot', 'target' => $target, 'field' => '', 'value' => $value]];
+        $usual = (float) $this->actingAs($maker)
+            ->getJson("/api/revisions/{$draft->id}/documents/order")
+            ->json('minutes');
+        $row = static fn(string $step, string $minutes, string $snag = ''): array => [
+            'build' => '1',
+            'step' => $step,
+            'minutes' => $minutes,
+            'snag' => $snag,
+            'settled' => '',
+            'photo' => '',
+        ];
+        $log = static fn(mixed $value, string $target = ''): array => [
+            ['type' => 'pilot', 'target' => $target, 'field' => '', 'value' => $value],
+        ];
 
         $this->edit($maker, $draft, 0, $log($row('solder:R1,R2', '20')))->assertOk();
-        $this->edit($maker, $draft, 1, $log($row('snag solder:C1', '', "its can, \"tall\", touches R1")))->assertOk()->assertJsonFragment(['code' => 'order.snag']);
-        self::assertGreaterThan($usual, (float) $this->getJson("/api/revisions/{$draft->id}/documents/order")->json('minutes'));
-        self::assertSame([['1', 'solder:R1,R2', '20'], ['1', 'snag solder:C1', '']], array_map(static fn(array $each): array => [$each['build'], $each['step'], $each['minutes']], (array) $this->getJson("/api/revisions/{$draft->id}/pilot")->json('rows')));
+        $this->edit($maker, $draft, 1, $log($row('snag solder:C1', '', "its can, \"tall\", touches R1")))
+            ->assertOk()
+            ->assertJsonFragment(['code' => 'order.snag']);
+        self::assertGreaterThan(
+            $usual,
+            (float) $this->getJson("/api/revisions/{$draft->id}/documents/order")->json('minutes'),
+        );
+        self::assertSame(
+            [['1', 'solder:R1,R2', '20'], ['1', 'snag solder:C1', '']],
+            array_map(
+                static fn(array $each): array => [$each['build'], $each['step'], $each['minutes']],
+                (array) $this->getJson("/api/revisions/{$draft->id}/pilot")->json('rows'),
+            ),
+        );
 
-        $this->edit($maker, $draft, 2, $log(['settled' => 'yes'] + $row('snag solder:C1', '', 'its can'), '2'))->assertOk()->assertJsonMissing(['code' => 'order.snag']);
+        $this->edit($maker, $draft, 2, $log(['settled' => 'yes'] + $row('snag solder:C1', '', 'its can'), '2'))
+            ->assertOk()
+            ->assertJsonMissing(['code' => 'order.snag']);
         $this->edit($maker, $draft, 3, $log(null, '1'))->assertOk();
         $this->getJson("/api/revisions/{$draft->id}/pilot")->assertJsonCount(1, 'rows');
         foreach ([4, 5, 6, 7] as $seen) {
-            $this->postJson("/api/revisions/{$draft->id}/undo", ['operationId' => (string) Str::uuid()], ['If-Match' => "\"{$seen}\""])->assertOk();
+            $this->postJson(
+                "/api/revisions/{$draft->id}/undo",
+                ['operationId' => (string) Str::uuid()],
+                ['If-Match' => "\"{$seen}\""],
+            )->assertOk();
         }
         $this->getJson("/api/revisions/{$draft->id}/pilot")->assertJsonCount(0, 'rows');
-        self::assertEqualsWithDelta($usual, (float) $this->getJson("/api/revisions/{$draft->id}/documents/order")->json('minutes'), 1e-9);
+        self::assertEqualsWithDelta(
+            $usual,
+            (float) $this->getJson("/api/revisions/{$draft->id}/documents/order")->json('minutes'),
+            1e-9,
+        );
     }
 
     public function test_a_row_that_is_none_is_refused_and_a_photograph_is_shown_only_where_it_is_named(): void
     {
         $draft = $this->kit();
         $maker = $this->person();
-        foreach ([['step' => ''], ['step' => 'solder:R1', 'minutes' => 'long'], ['step' => 'solder:R1', 'photo' => '../secret'], 'words'] as $value) {
-            $this->edit($maker, $draft, 0, [['type' => 'pilot', 'target' => '', 'field' => '', 'value' => $value]])->assertStatus(422);
+        foreach (
+            [
+                ['step' => ''],
+                ['step' => 'solder:R1', 'minutes' => 'long'],
+                ['step' => 'solder:R1', 'photo' => '../secret'],
+                'words',
+            ] as $value
+        ) {
+            $this->edit($maker, $draft, 0, [
+                ['type' => 'pilot', 'target' => '', 'field' => '', 'value' => $value],
+            ])->assertStatus(422);
         }
-        $this->edit($maker, $draft, 0, [['type' => 'pilot', 'target' => '7', 'field' => '', 'value' => null]])->assertStatus(422)->assertJsonPath('message', 'pilot.csv has no row 7 any more; reload the page.');
+        $this->edit($maker, $draft, 0, [['type' => 'pilot', 'target' => '7', 'field' => '', 'value' => null]])
+            ->assertStatus(422)
+            ->assertJsonPath('message', 'pilot.csv has no row 7 any more; reload the page.');
 
-        $photo = (string) $this->actingAs($maker)->post("/api/revisions/{$draft->id}/pilot/photos", ['photo' => UploadedFile::fake()->image('snag.jpg', 30, 20)], ['Accept' => 'application/json'])->assertCreated()->json('photo');
+        $photo = (string) $this->actingAs($maker)
+            ->post(
+                "/api/revisions/{$draft->id}/pilot/photos",
+                ['photo' => UploadedFile::fake()->image('snag.jpg', 30, 20)],
+                ['Accept' => 'application/json'],
+            )
+            ->assertCreated()
+            ->json('photo');
         $this->getJson("/api/revisions/{$draft->id}/pilot/photos/{$photo}")->assertNotFound();
-        $this->edit($maker, $draft, 0, [['type' => 'pilot', 'target' => '', 'field' => '', 'value' => ['build' => '1', 'step' => 'snag solder:R1', 'snag' => 'askew', 'photo' => $photo]]])->assertOk();
-        $this->get("/api/revisions/{$draft->id}/pilot/photos/{$photo}")->assertOk()->assertHeader('Content-Type', 'image/jpeg');
-        $this->post("/api/revisions/{$draft->id}/pilot/photos", ['photo' => UploadedFile::fake()->createWithContent('a.txt', 'no picture')], ['Accept' => 'application/json'])->assertStatus(422);
-        $this->actingAs($this->person(Role::Packer))->post("/api/revisions/{$draft->id}/pilot/photos", ['photo' => UploadedFile::fake()->image('a.jpg', 3, 3)], ['Accept' => 'application/json'])->assertForbidden();
+        $this->edit($maker, $draft, 0, [
+            [
+                'type' => 'pilot',
+                'target' => '',
+                'field' => '',
+                'value' => ['build' => '1', 'step' => 'snag solder:R1', 'snag' => 'askew', 'photo' => $photo],
+            ],
+        ])->assertOk();
+        $this->get("/api/revisions/{$draft->id}/pilot/photos/{$photo}")
+            ->assertOk()
+            ->assertHeader('Content-Type', 'image/jpeg');
+        $this->post(
+            "/api/revisions/{$draft->id}/pilot/photos",
+            ['photo' => UploadedFile::fake()->createWithContent('a.txt', 'no picture')],
+            ['Accept' => 'application/json'],
+        )->assertStatus(422);
+        $this->actingAs($this->person(Role::Packer))
+            ->post(
+                "/api/revisions/{$draft->id}/pilot/photos",
+                ['photo' => UploadedFile::fake()->image('a.jpg', 3, 3)],
+                ['Accept' => 'application/json'],
+            )
+            ->assertForbidden();
     }
 
     /** @param array<string, string> $files */
     private function drop(Revision $draft, User $user, array $files): TestResponse
     {
-        $uploads = array_map(static fn(string $name, string $bytes): UploadedFile => UploadedFile::fake()->createWithContent($name, $bytes), array_keys($files), $files);
+        $uploads = array_map(
+            static fn(string $name, string $bytes): UploadedFile => UploadedFile::fake()->createWithContent(
+                $name,
+                $bytes,
+            ),
+            array_keys($files),
+            $files,
+        );
 
-        return $this->actingAs($user)->post("/api/revisions/{$draft->id}/files", ['operationId' => (string) Str::uuid(), 'sequence' => '0', 'files' => $uploads], ['Accept' => 'application/json']);
+        return $this->actingAs($user)->post(
+            "/api/revisions/{$draft->id}/files",
+            ['operationId' => (string) Str::uuid(), 'sequence' => '0', 'files' => $uploads],
+            ['Accept' => 'application/json'],
+        );
     }
 }

@@ -18,11 +18,18 @@ final class EditTest extends FeatureCase
     {
         $revision = $this->kit();
         $maker = $this->person();
-        $this->edit($maker, $revision, 0, [self::HEIGHT])->assertOk()->assertJsonPath('sequence', 1);
-        $this->edit($maker, $revision, 1, [['type' => 'cell', 'target' => '2', 'field' => 'value', 'value' => '22k']])->assertOk();
+        $this->edit($maker, $revision, 0, [self::HEIGHT])
+            ->assertOk()
+            ->assertJsonPath('sequence', 1);
+        $this->edit($maker, $revision, 1, [
+            ['type' => 'cell', 'target' => '2', 'field' => 'value', 'value' => '22k'],
+        ])->assertOk();
 
         $lines = $this->getJson("/api/revisions/{$revision->id}/documents/parts")->json('lines');
-        self::assertSame(['22000', '12.5 typed in'], [$lines[0]['value'], "{$lines[2]['height']} {$lines[2]['heightSource']}"]);
+        self::assertSame(
+            ['22000', '12.5 typed in'],
+            [$lines[0]['value'], "{$lines[2]['height']} {$lines[2]['heightSource']}"],
+        );
         self::assertSame(2, Edit::query()->where('revision_id', $revision->id)->count());
     }
 
@@ -33,13 +40,26 @@ final class EditTest extends FeatureCase
         $this->edit($maker, $revision, 0, [self::HEIGHT]);
         $this->edit($maker, $revision, 1, [['type' => 'cell', 'target' => '2', 'field' => 'value', 'value' => '22k']]);
         foreach ([2, 3] as $seen) {
-            $this->actingAs($maker)->postJson("/api/revisions/{$revision->id}/undo", ['operationId' => (string) Str::uuid()], ['If-Match' => "\"{$seen}\""])->assertOk();
+            $this->actingAs($maker)
+                ->postJson(
+                    "/api/revisions/{$revision->id}/undo",
+                    ['operationId' => (string) Str::uuid()],
+                    ['If-Match' => "\"{$seen}\""],
+                )
+                ->assertOk();
         }
         $lines = $this->getJson("/api/revisions/{$revision->id}/documents/parts")->json('lines');
 
         self::assertSame(['10000', 'package outline'], [$lines[0]['value'], $lines[2]['heightSource']]);
         self::assertSame(4, Edit::query()->where('revision_id', $revision->id)->count());
-        $this->actingAs($maker)->postJson("/api/revisions/{$revision->id}/undo", ['operationId' => (string) Str::uuid()], ['If-Match' => '"4"'])->assertStatus(422)->assertJsonPath('message', 'There is nothing to undo in this draft.');
+        $this->actingAs($maker)
+            ->postJson(
+                "/api/revisions/{$revision->id}/undo",
+                ['operationId' => (string) Str::uuid()],
+                ['If-Match' => '"4"'],
+            )
+            ->assertStatus(422)
+            ->assertJsonPath('message', 'There is nothing to undo in this draft.');
     }
 
     public function test_the_second_editor_sees_who_changed_what_and_keeps_their_own_words(): void
@@ -49,7 +69,10 @@ final class EditTest extends FeatureCase
         $mine = [['type' => 'line', 'target' => 'C1', 'field' => 'note', 'value' => 'mind the stripe']];
         $answer = $this->edit($this->person(name: 'Ben'), $revision, 0, $mine)->assertStatus(409);
 
-        self::assertSame(['Anna', 'mind the stripe', 12.5], [$answer->json('theirs.0.by'), $answer->json('mine.0.value'), $answer->json('theirs.0.change.0.value')]);
+        self::assertSame(
+            ['Anna', 'mind the stripe', 12.5],
+            [$answer->json('theirs.0.by'), $answer->json('mine.0.value'), $answer->json('theirs.0.change.0.value')],
+        );
         $this->edit($this->person(name: 'Ben'), $revision, $answer->json('sequence'), $mine)->assertOk();
     }
 
@@ -59,7 +82,9 @@ final class EditTest extends FeatureCase
         $maker = $this->person();
         $operation = (string) Str::uuid();
         $this->edit($maker, $revision, 0, [self::HEIGHT], $operation)->assertJsonPath('sequence', 1);
-        $this->edit($maker, $revision, 0, [self::HEIGHT], $operation)->assertOk()->assertJsonPath('sequence', 1);
+        $this->edit($maker, $revision, 0, [self::HEIGHT], $operation)
+            ->assertOk()
+            ->assertJsonPath('sequence', 1);
 
         self::assertSame(1, Edit::query()->where('revision_id', $revision->id)->count());
     }
@@ -68,8 +93,12 @@ final class EditTest extends FeatureCase
     {
         $revision = $this->kit();
         $maker = $this->person();
-        $this->edit($maker, $revision, 0, [['type' => 'line', 'target' => 'C1', 'field' => 'hight', 'value' => 3]])->assertStatus(422)->assertJsonPath('message', fn(string $text): bool => str_contains($text, 'lines.C1.hight'));
-        $this->edit($maker, $revision, 0, [['type' => 'cell', 'target' => '99', 'field' => 'value', 'value' => '1k']])->assertStatus(422);
+        $this->edit($maker, $revision, 0, [['type' => 'line', 'target' => 'C1', 'field' => 'hight', 'value' => 3]])
+            ->assertStatus(422)
+            ->assertJsonPath('message', fn(string $text): bool => str_contains($text, 'lines.C1.hight'));
+        $this->edit($maker, $revision, 0, [
+            ['type' => 'cell', 'target' => '99', 'field' => 'value', 'value' => '1k'],
+        ])->assertStatus(422);
 
         self::assertSame(0, Revision::query()->findOrFail($revision->id)->sequence);
         self::assertSame(0, Edit::query()->where('revision_id', $revision->id)->count());
@@ -79,7 +108,14 @@ final class EditTest extends FeatureCase
     {
         $revision = $this->kit();
         $this->edit($this->person(), $revision, 0, [self::HEIGHT]);
-        foreach (['update edits set sequence = 9', 'delete from edits', 'delete from audit', 'update original_files set name = \'x\''] as $statement) {
+        foreach (
+            [
+                'update edits set sequence = 9',
+                'delete from edits',
+                'delete from audit',
+                'update original_files set name = \'x\'',
+            ] as $statement
+        ) {
             DB::beginTransaction();
             try {
                 DB::statement($statement);
@@ -96,24 +132,49 @@ final class EditTest extends FeatureCase
         $revision = $this->kit();
         $maker = $this->person();
         $move = [['parts' => ['D1'], 'after' => ['C1'], 'sameStep' => false]];
-        $trial = $this->actingAs($maker)->postJson("/api/revisions/{$revision->id}/order/try", ['overrides' => $move])->assertOk();
+        $trial = $this->actingAs($maker)
+            ->postJson("/api/revisions/{$revision->id}/order/try", ['overrides' => $move])
+            ->assertOk();
 
-        self::assertSame([1, 1, true], [$trial->json('order.score.inversions'), $trial->json('change.by.inversions'), $trial->json('change.worse')]);
+        self::assertSame(
+            [1, 1, true],
+            [
+                $trial->json('order.score.inversions'),
+                $trial->json('change.by.inversions'),
+                $trial->json('change.worse'),
+            ],
+        );
         self::assertStringStartsWith('1 inversion more', (string) $trial->json('change.text'));
-        $this->postJson("/api/revisions/{$revision->id}/order/try", ['overrides' => []])->assertJsonPath('change', ['worse' => false, 'by' => [], 'text' => 'costs nothing']);
+        $this->postJson("/api/revisions/{$revision->id}/order/try", ['overrides' => []])->assertJsonPath('change', [
+            'worse' => false,
+            'by' => [],
+            'text' => 'costs nothing',
+        ]);
         self::assertSame(0, Revision::query()->findOrFail($revision->id)->sequence);
-        $this->edit($maker, $revision, 0, [['type' => 'order', 'target' => '', 'field' => '', 'value' => $move]])->assertOk();
+        $this->edit($maker, $revision, 0, [
+            ['type' => 'order', 'target' => '', 'field' => '', 'value' => $move],
+        ])->assertOk();
         $order = $this->getJson("/api/revisions/{$revision->id}/documents/order");
-        self::assertEquals([$move, ['D1']], [$order->json('overrides'), array_merge(...array_column($order->json('steps'), 'overridden'))]);
+        self::assertEquals(
+            [$move, ['D1']],
+            [$order->json('overrides'), array_merge(...array_column($order->json('steps'), 'overridden'))],
+        );
     }
 
     /** The browser used to weigh every school's move as lowest first does: a change of block was said to cost nothing. */
     public function test_a_move_is_weighed_as_the_school_of_the_kit_weighs_it(): void
     {
         $bom = "Ref,Value,Package\nR1,10k,Axial 1/4W\nR2,47k,Axial 1/4W\nR3,1k,Axial 1/4W\nR4,2k2,Axial 1/4W\n";
-        $revision = $this->kit(['bom.csv' => $bom, 'kit.json' => '{"format": 1, "name": "B", "revision": "A", "settings": {"school": "block-by-block", "group": 1}, "groups": {"block": {"in": ["R1", "R2"], "out": ["R3", "R4"]}}}']);
+        $revision = $this->kit([
+            'bom.csv' => $bom,
+            'kit.json' =>
+                '{"format": 1, "name": "B", "revision": "A", "settings": {"school": "block-by-block", "group": 1}, "groups": {"block": {"in": ["R1", "R2"], "out": ["R3", "R4"]}}}',
+        ]);
         $move = [['parts' => ['R2'], 'after' => ['R3'], 'sameStep' => false]];
-        $change = $this->actingAs($this->person())->postJson("/api/revisions/{$revision->id}/order/try", ['overrides' => $move])->assertOk()->json('change');
+        $change = $this->actingAs($this->person())
+            ->postJson("/api/revisions/{$revision->id}/order/try", ['overrides' => $move])
+            ->assertOk()
+            ->json('change');
 
         self::assertGreaterThan(0, $change['by']['blockSwitches'] ?? 0, (string) json_encode($change));
         self::assertTrue($change['worse']);

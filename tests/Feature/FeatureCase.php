@@ -29,18 +29,36 @@ abstract class FeatureCase extends TestCase
 
     protected function person(Role $role = Role::Maker, string $name = 'Maker'): User
     {
-        return User::query()->create(['name' => $name, 'email' => Str::random(12) . '@saltmarsh.example', 'password' => 'a long enough word', 'role' => $role, 'is_demo' => false]);
+        return User::query()->create([
+            'name' => $name,
+            'email' => Str::random(12) . '@saltmarsh.example',
+            'password' => 'a long enough word',
+            'role' => $role,
+            'is_demo' => false,
+        ]);
     }
 
     /** @param array<string, string> $files */
-    protected function kit(array $files = ['bom.csv' => "Ref,Value,Package\nR1,10k,Axial 1/4W\nR2,47k,Axial 1/4W\nC1,100u,6.3x11\nD1,1N4148,DO-35\n"]): Revision
-    {
+    protected function kit(
+        array $files = [
+            'bom.csv' => "Ref,Value,Package\nR1,10k,Axial 1/4W\nR2,47k,Axial 1/4W\nC1,100u,6.3x11\nD1,1N4148,DO-35\n",
+        ],
+    ): Revision {
         return $this->app->make(ImportKit::class)($files, null);
     }
 
     /** @param list<array<string, mixed>> $changes */
-    protected function edit(User $user, Revision $revision, int $seen, array $changes, ?string $operation = null): TestResponse
-    {
-        return $this->actingAs($user)->postJson("/api/revisions/{$revision->id}/edits", ['operationId' => $operation ?? (string) Str::uuid(), 'changes' => $changes], ['If-Match' => "\"{$seen}\""]);
+    protected function edit(
+        User $user,
+        Revision $revision,
+        int $seen,
+        array $changes,
+        ?string $operation = null,
+    ): TestResponse {
+        return $this->actingAs($user)->postJson(
+            "/api/revisions/{$revision->id}/edits",
+            ['operationId' => $operation ?? (string) Str::uuid(), 'changes' => $changes],
+            ['If-Match' => "\"{$seen}\""],
+        );
     }
 }

@@ -23,12 +23,18 @@ final class ImportTest extends FeatureCase
         $answer = $this->made([UploadedFile::fake()->createWithContent('halt-signal.csv', $bytes)]);
 
         self::assertSame(['Halt signal', 1], [$answer->json('name'), $answer->json('facts.parts')]);
-        self::assertSame(hash('sha256', $bytes), DB::table('original_files')->where('revision_id', $answer->json('revisionId'))->value('sha256'));
+        self::assertSame(
+            hash('sha256', $bytes),
+            DB::table('original_files')->where('revision_id', $answer->json('revisionId'))->value('sha256'),
+        );
     }
 
     public function test_a_list_and_its_placements_make_a_kit_named_after_the_list(): void
     {
-        $kit = $this->made([UploadedFile::fake()->createWithContent('placements.csv', "Ref,X,Y\nR1,1,1\n"), UploadedFile::fake()->createWithContent('kiln-watch.csv', "Ref,Value\nR1,1k\n")]);
+        $kit = $this->made([
+            UploadedFile::fake()->createWithContent('placements.csv', "Ref,X,Y\nR1,1,1\n"),
+            UploadedFile::fake()->createWithContent('kiln-watch.csv', "Ref,Value\nR1,1k\n"),
+        ]);
 
         self::assertSame('Kiln watch', $kit->json('name'));
     }
@@ -42,7 +48,9 @@ final class ImportTest extends FeatureCase
             $zip->addFile(dirname(__DIR__, 2) . "/database/demo/frost-bell/{$name}", "frost-bell/{$name}");
         }
         $zip->close();
-        $answer = $this->made([UploadedFile::fake()->createWithContent('frost-bell.zip', (string) file_get_contents($path))]);
+        $answer = $this->made([
+            UploadedFile::fake()->createWithContent('frost-bell.zip', (string) file_get_contents($path)),
+        ]);
 
         self::assertSame(['Frost Bell', 'A'], [$answer->json('name'), $answer->json('revision')]);
     }
@@ -50,7 +58,10 @@ final class ImportTest extends FeatureCase
     public function test_the_files_of_a_kit_folder_dropped_one_by_one_keep_their_roles_whatever_comes_first(): void
     {
         $folder = dirname(__DIR__, 2) . '/database/demo/frost-bell';
-        $files = [UploadedFile::fake()->createWithContent('a-note.csv', "Part,Note\nR1,old list\n"), UploadedFile::fake()->createWithContent('masses.csv', "part,pieces,grams\nR1,10,2\n")];
+        $files = [
+            UploadedFile::fake()->createWithContent('a-note.csv', "Part,Note\nR1,old list\n"),
+            UploadedFile::fake()->createWithContent('masses.csv', "part,pieces,grams\nR1,10,2\n"),
+        ];
         foreach (['placements.csv', 'kit.json', 'bom.csv'] as $name) {
             $files[] = UploadedFile::fake()->createWithContent($name, (string) file_get_contents("{$folder}/{$name}"));
         }
@@ -61,11 +72,19 @@ final class ImportTest extends FeatureCase
     public function test_a_workbook_is_read_like_a_list(): void
     {
         $book = new Spreadsheet();
-        $book->getActiveSheet()->fromArray([['Reference', 'Value', 'Package'], ['R1,R2', '10k', 'Axial 1/4W'], ['C1', '100n', 'disc 5mm']]);
+        $book
+            ->getActiveSheet()
+            ->fromArray([
+                ['Reference', 'Value', 'Package'],
+                ['R1,R2', '10k', 'Axial 1/4W'],
+                ['C1', '100n', 'disc 5mm'],
+            ]);
         $path = (string) tempnam(sys_get_temp_dir(), 'book');
         (new Xlsx($book))->save($path);
 
-        $this->made([UploadedFile::fake()->createWithContent('parts.xlsx', (string) file_get_contents($path))])->assertJsonPath('facts.parts', 3);
+        $this->made([
+            UploadedFile::fake()->createWithContent('parts.xlsx', (string) file_get_contents($path)),
+        ])->assertJsonPath('facts.parts', 3);
     }
 
     /** @return iterable<string, array{string, string, string}> file name, bytes, part of the message */
@@ -79,8 +98,11 @@ final class ImportTest extends FeatureCase
     }
 
     #[DataProvider('bad')]
-    public function test_a_bad_file_is_refused_with_what_and_where_and_nothing_is_half_imported(string $name, string $bytes, string $says): void
-    {
+    public function test_a_bad_file_is_refused_with_what_and_where_and_nothing_is_half_imported(
+        string $name,
+        string $bytes,
+        string $says,
+    ): void {
         $before = Kit::query()->count();
         $answer = $this->drop([UploadedFile::fake()->createWithContent($name, $bytes)]);
 
@@ -92,12 +114,34 @@ final class ImportTest extends FeatureCase
     {
         $revision = $this->kit();
         $maker = $this->person();
-        $this->actingAs($maker)->post("/api/revisions/{$revision->id}/files", ['operationId' => (string) Str::uuid(), 'sequence' => 0, 'files' => [UploadedFile::fake()->createWithContent('pick.csv', "Designator,Mid X,Mid Y,Rotation,Layer\nR1,10mm,10mm,90,T\nQ9,5,5,0,T\n")]], ['Accept' => 'application/json'])->assertOk();
+        $this->actingAs($maker)
+            ->post(
+                "/api/revisions/{$revision->id}/files",
+                [
+                    'operationId' => (string) Str::uuid(),
+                    'sequence' => 0,
+                    'files' => [
+                        UploadedFile::fake()->createWithContent(
+                            'pick.csv',
+                            "Designator,Mid X,Mid Y,Rotation,Layer\nR1,10mm,10mm,90,T\nQ9,5,5,0,T\n",
+                        ),
+                    ],
+                ],
+                ['Accept' => 'application/json'],
+            )
+            ->assertOk();
 
         $boards = $this->getJson("/api/revisions/{$revision->id}/boards")->json('parts');
         self::assertEqualsWithDelta(90, $boards['R1']['rotation'], 1e-9);
-        self::assertContains('board.stray-placement', array_column($this->getJson("/api/revisions/{$revision->id}")->json('matters'), 'code'));
-        $this->postJson("/api/revisions/{$revision->id}/undo", ['operationId' => (string) Str::uuid()], ['If-Match' => '"1"'])->assertOk();
+        self::assertContains(
+            'board.stray-placement',
+            array_column($this->getJson("/api/revisions/{$revision->id}")->json('matters'), 'code'),
+        );
+        $this->postJson(
+            "/api/revisions/{$revision->id}/undo",
+            ['operationId' => (string) Str::uuid()],
+            ['If-Match' => '"1"'],
+        )->assertOk();
         self::assertSame([], $this->getJson("/api/revisions/{$revision->id}/boards")->json('parts'));
     }
 
@@ -115,9 +159,18 @@ final class ImportTest extends FeatureCase
     {
         $revision = $this->kit(['bom.csv' => "Ref,Gehalt\nR1,1k\n"]);
         $maker = $this->person();
-        $this->edit($maker, $revision, 0, [['type' => 'column', 'target' => '1', 'field' => '', 'value' => 'value']])->assertOk();
-        self::assertSame('1000', $this->getJson("/api/revisions/{$revision->id}/documents/parts")->json('lines.0.value'));
-        $this->postJson("/api/revisions/{$revision->id}/undo", ['operationId' => (string) Str::uuid()], ['If-Match' => '"1"'])->assertOk();
+        $this->edit($maker, $revision, 0, [
+            ['type' => 'column', 'target' => '1', 'field' => '', 'value' => 'value'],
+        ])->assertOk();
+        self::assertSame(
+            '1000',
+            $this->getJson("/api/revisions/{$revision->id}/documents/parts")->json('lines.0.value'),
+        );
+        $this->postJson(
+            "/api/revisions/{$revision->id}/undo",
+            ['operationId' => (string) Str::uuid()],
+            ['If-Match' => '"1"'],
+        )->assertOk();
 
         self::assertNull($this->getJson("/api/revisions/{$revision->id}/documents/parts")->json('lines.0.value'));
     }
@@ -126,10 +179,18 @@ final class ImportTest extends FeatureCase
     {
         $files = ['bom.csv' => "Ref,Value,Package\nJ1,2 way,5.08\nR1,1k,\n"];
         $first = $this->kit($files);
-        $this->edit($this->person(), $first, 0, [['type' => 'line', 'target' => 'J1', 'field' => 'kind', 'value' => 'terminal-block']])->assertOk();
+        $this->edit($this->person(), $first, 0, [
+            ['type' => 'line', 'target' => 'J1', 'field' => 'kind', 'value' => 'terminal-block'],
+        ])->assertOk();
         $second = $this->kit($files);
 
-        self::assertSame(['terminal-block', false], [$this->getJson("/api/revisions/{$second->id}/documents/parts")->json('lines.0.kind'), $this->getJson("/api/revisions/{$second->id}/documents/parts")->json('lines.0.question')]);
+        self::assertSame(
+            ['terminal-block', false],
+            [
+                $this->getJson("/api/revisions/{$second->id}/documents/parts")->json('lines.0.kind'),
+                $this->getJson("/api/revisions/{$second->id}/documents/parts")->json('lines.0.question'),
+            ],
+        );
     }
 
     public function test_a_new_revision_is_a_copy_with_the_next_letter_once_however_often_the_key_is_pressed(): void
@@ -137,18 +198,27 @@ final class ImportTest extends FeatureCase
         $revision = $this->kit();
         $operation = ['operationId' => (string) Str::uuid()];
         foreach ([1, 2, 3] as $press) {
-            $this->actingAs($this->person())->postJson("/api/revisions/{$revision->id}/revisions", $operation)->assertStatus(201)->assertJsonPath('revision', 'B');
+            $this->actingAs($this->person())
+                ->postJson("/api/revisions/{$revision->id}/revisions", $operation)
+                ->assertStatus(201)
+                ->assertJsonPath('revision', 'B');
         }
 
         // Another press, of the copy or of what it was made from: nobody has touched it, so it is still the next one.
         $copy = Revision::query()->where('kit_id', $revision->kit_id)->orderByDesc('id')->firstOrFail();
         foreach ([$revision->id, $copy->id] as $of) {
-            $this->postJson("/api/revisions/{$of}/revisions", ['operationId' => (string) Str::uuid()])->assertStatus(201)->assertJsonPath('revision', 'B');
+            $this->postJson("/api/revisions/{$of}/revisions", ['operationId' => (string) Str::uuid()])
+                ->assertStatus(201)
+                ->assertJsonPath('revision', 'B');
         }
         self::assertSame(2, Revision::query()->where('kit_id', $revision->kit_id)->count());
 
-        $this->edit($this->person(), $copy, 0, [['type' => 'line', 'target' => 'C1', 'field' => 'height', 'value' => 12.5]])->assertOk();
-        $this->postJson("/api/revisions/{$copy->id}/revisions", ['operationId' => (string) Str::uuid()])->assertStatus(201)->assertJsonPath('revision', 'C');
+        $this->edit($this->person(), $copy, 0, [
+            ['type' => 'line', 'target' => 'C1', 'field' => 'height', 'value' => 12.5],
+        ])->assertOk();
+        $this->postJson("/api/revisions/{$copy->id}/revisions", ['operationId' => (string) Str::uuid()])
+            ->assertStatus(201)
+            ->assertJsonPath('revision', 'C');
     }
 
     /** The API answers with the command line's documents, written by the same code. */
@@ -162,15 +232,32 @@ final class ImportTest extends FeatureCase
         $revision = $this->kit($files);
         $this->actingAs($this->person());
         foreach (['parts', 'check', 'order', 'marks'] as $verb) {
-            $printed = json_decode((string) shell_exec('php ' . escapeshellarg(dirname(__DIR__, 2) . '/bin/chiralex') . " {$verb} " . escapeshellarg($folder)), true);
-            self::assertSame($printed, $this->getJson("/api/revisions/{$revision->id}/documents/{$verb}")->json(), $verb);
+            $printed = json_decode(
+                (string) shell_exec(
+                    'php ' .
+                        escapeshellarg(dirname(__DIR__, 2) . '/bin/chiralex') .
+                        " {$verb} " .
+                        escapeshellarg($folder),
+                ),
+                true,
+            );
+            self::assertSame(
+                $printed,
+                $this->getJson("/api/revisions/{$revision->id}/documents/{$verb}")->json(),
+                $verb,
+            );
         }
     }
 
     /** @param list<UploadedFile> $files */
     private function drop(array $files, ?int $designatorColumn = null): TestResponse
     {
-        return $this->actingAs($this->person())->post('/api/imports', ['operationId' => (string) Str::uuid(), 'files' => $files] + ($designatorColumn === null ? [] : ['designatorColumn' => $designatorColumn]), ['Accept' => 'application/json']);
+        return $this->actingAs($this->person())->post(
+            '/api/imports',
+            ['operationId' => (string) Str::uuid(), 'files' => $files] +
+                ($designatorColumn === null ? [] : ['designatorColumn' => $designatorColumn]),
+            ['Accept' => 'application/json'],
+        );
     }
 
     /**

@@ -15,8 +15,10 @@ use Illuminate\Support\Str;
 final class OptionsTest extends TradeCase
 {
     private const WITH_BOX = [
-        'kit.json' => '{"format": 1, "code": "TK", "name": "Box kit", "revision": "A", "options": {"box": {"default": "plain", "plain": ["BOX1"], "drilled": ["BOX2"]}}}',
-        'bom.csv' => "Ref,Value,Package,Description\nR1,10k,Axial 1/4W,\nBOX1,plain,,enclosure\nBOX2,drilled,,enclosure\n",
+        'kit.json' =>
+            '{"format": 1, "code": "TK", "name": "Box kit", "revision": "A", "options": {"box": {"default": "plain", "plain": ["BOX1"], "drilled": ["BOX2"]}}}',
+        'bom.csv' =>
+            "Ref,Value,Package,Description\nR1,10k,Axial 1/4W,\nBOX1,plain,,enclosure\nBOX2,drilled,,enclosure\n",
         'placements.csv' => "Ref,X,Y,Rotation,Side\nR1,10,10,0,top\n",
     ];
 
@@ -25,43 +27,107 @@ final class OptionsTest extends TradeCase
         $revision = $this->kit(self::WITH_BOX);
         $this->actingAs($this->person());
 
-        $this->getJson("/api/revisions/{$revision->id}")->assertOk()->assertJsonPath('options', [['name' => 'box', 'values' => ['plain', 'drilled'], 'default' => 'plain', 'chosen' => 'plain']]);
-        self::assertStringContainsString('BOX1', (string) $this->getJson("/api/revisions/{$revision->id}/documents/bags")->assertOk()->getContent());
-        $drilled = (string) $this->getJson("/api/revisions/{$revision->id}/documents/bags?options=box%3Ddrilled")->assertOk()->getContent();
+        $this->getJson("/api/revisions/{$revision->id}")
+            ->assertOk()
+            ->assertJsonPath('options', [
+                ['name' => 'box', 'values' => ['plain', 'drilled'], 'default' => 'plain', 'chosen' => 'plain'],
+            ]);
+        self::assertStringContainsString(
+            'BOX1',
+            (string) $this->getJson("/api/revisions/{$revision->id}/documents/bags")
+                ->assertOk()
+                ->getContent(),
+        );
+        $drilled = (string) $this->getJson("/api/revisions/{$revision->id}/documents/bags?options=box%3Ddrilled")
+            ->assertOk()
+            ->getContent();
         self::assertStringContainsString('BOX2', $drilled);
         self::assertStringNotContainsString('BOX1', $drilled);
-        $this->getJson("/api/revisions/{$revision->id}/documents/manual?options=box%3Ddrilled")->assertOk()->assertJsonPath('choice', [['name' => 'box', 'value' => 'drilled']]);
-        $this->getJson("/api/revisions/{$revision->id}/documents/bags?options=box%3Dpainted")->assertStatus(422)->assertJsonPath('message', 'Option "box=painted" is not declared in kit.json (declared: box).');
+        $this->getJson("/api/revisions/{$revision->id}/documents/manual?options=box%3Ddrilled")
+            ->assertOk()
+            ->assertJsonPath('choice', [['name' => 'box', 'value' => 'drilled']]);
+        $this->getJson("/api/revisions/{$revision->id}/documents/bags?options=box%3Dpainted")
+            ->assertStatus(422)
+            ->assertJsonPath('message', 'Option "box=painted" is not declared in kit.json (declared: box).');
     }
 
     public function test_a_release_keeps_every_choice_and_a_matter_of_one_choice_blocks_it(): void
     {
         $release = $this->withBox();
-        self::assertSame(2, DB::table('release_documents')->where('release_id', $release->id)->where('name', 'like', 'manual%')->count());
+        self::assertSame(
+            2,
+            DB::table('release_documents')
+                ->where('release_id', $release->id)
+                ->where('name', 'like', 'manual%')
+                ->count(),
+        );
 
-        $broken = $this->kit(['bom.csv' => str_replace('BOX2,drilled,,enclosure', 'J2,2 way,,', self::WITH_BOX['bom.csv']), 'kit.json' => str_replace(['BOX2', 'Box kit'], ['J2', 'Other kit'], self::WITH_BOX['kit.json'])] + self::WITH_BOX);
+        $broken = $this->kit(
+            [
+                'bom.csv' => str_replace('BOX2,drilled,,enclosure', 'J2,2 way,,', self::WITH_BOX['bom.csv']),
+                'kit.json' => str_replace(['BOX2', 'Box kit'], ['J2', 'Other kit'], self::WITH_BOX['kit.json']),
+            ] + self::WITH_BOX,
+        );
         $maker = $this->person();
-        $header = $this->actingAs($maker)->getJson("/api/revisions/{$broken->id}")->assertOk();
-        self::assertContains('J2: what is it? Say the kind. (box=drilled)', array_column((array) $header->json('matters'), 'message'));
-        $this->postJson("/api/revisions/{$broken->id}/release", ['operationId' => (string) Str::uuid()], ['If-Match' => '"0"'])->assertStatus(422);
+        $header = $this->actingAs($maker)
+            ->getJson("/api/revisions/{$broken->id}")
+            ->assertOk();
+        self::assertContains(
+            'J2: what is it? Say the kind. (box=drilled)',
+            array_column((array) $header->json('matters'), 'message'),
+        );
+        $this->postJson(
+            "/api/revisions/{$broken->id}/release",
+            ['operationId' => (string) Str::uuid()],
+            ['If-Match' => '"0"'],
+        )->assertStatus(422);
     }
 
     public function test_a_run_packs_what_was_chosen_and_only_such_kits_go_to_such_an_order(): void
     {
         $release = $this->withBox();
         $packer = $this->person(Role::Packer);
-        $run = $this->actingAs($packer)->postJson('/api/runs', ['operationId' => (string) Str::uuid(), 'releaseId' => $release->id, 'packs' => 1, 'packSize' => 1, 'options' => 'box=drilled'])->assertCreated()->assertJsonPath('options', 'box=drilled');
+        $run = $this->actingAs($packer)
+            ->postJson('/api/runs', [
+                'operationId' => (string) Str::uuid(),
+                'releaseId' => $release->id,
+                'packs' => 1,
+                'packSize' => 1,
+                'options' => 'box=drilled',
+            ])
+            ->assertCreated()
+            ->assertJsonPath('options', 'box=drilled');
         $drilled = Run::query()->findOrFail((int) $run->json('id'));
-        self::assertSame([['R1'], ['BOX2']], array_map(static fn(array $line): mixed => $line['item']['designators'] ?? null, $drilled->lines));
+        self::assertSame(
+            [['R1'], ['BOX2']],
+            array_map(static fn(array $line): mixed => $line['item']['designators'] ?? null, $drilled->lines),
+        );
         $this->packed($packer, $drilled);
 
         $seller = $this->person();
-        $order = fn(string $number, string $options): int => (int) $this->actingAs($seller)->postJson('/api/orders', ['operationId' => (string) Str::uuid(), 'number' => $number, 'placedOn' => '2026-11-20', 'customer' => 'A. Reed', 'kitId' => $release->revision->kit_id, 'quantity' => 1, 'price' => '18.50', 'options' => $options])->assertCreated()->json('id');
+        $order = fn(string $number, string $options): int => (int) $this->actingAs($seller)
+            ->postJson('/api/orders', [
+                'operationId' => (string) Str::uuid(),
+                'number' => $number,
+                'placedOn' => '2026-11-20',
+                'customer' => 'A. Reed',
+                'kitId' => $release->revision->kit_id,
+                'quantity' => 1,
+                'price' => '18.50',
+                'options' => $options,
+            ])
+            ->assertCreated()
+            ->json('id');
         $plain = $order('P-1', '');
         $wants = $order('P-2', 'box=drilled');
         $this->postJson("/api/orders/{$plain}/allocate", ['operationId' => (string) Str::uuid()])->assertStatus(422);
         $this->postJson("/api/orders/{$wants}/allocate", ['operationId' => (string) Str::uuid()])->assertOk();
-        self::assertSame('drilled', $this->getJson('/api/public/' . $this->unitToken($drilled))->assertOk()->json('manual.choice.0.value'));
+        self::assertSame(
+            'drilled',
+            $this->getJson('/api/public/' . $this->unitToken($drilled))
+                ->assertOk()
+                ->json('manual.choice.0.value'),
+        );
     }
 
     private function withBox(): Release

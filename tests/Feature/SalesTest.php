@@ -22,14 +22,19 @@ final class SalesTest extends TradeCase
         $this->moved($seller, $id, 'allocate')->assertOk()->assertJsonPath('stage', 'allocated');
         $this->moved($seller, $id, 'ship')->assertOk()->assertJsonPath('stage', 'shipped');
         self::assertSame(['onHand' => 1, 'allocated' => 0, 'shipped' => 2, 'wanted' => 0], $this->stock($kitId));
-        self::assertSame(['packed', 'packed', 'packed', 'allocated', 'allocated', 'shipped', 'shipped'], DB::table('kit_ledger')->orderBy('id')->pluck('entry')->all());
+        self::assertSame(
+            ['packed', 'packed', 'packed', 'allocated', 'allocated', 'shipped', 'shipped'],
+            DB::table('kit_ledger')->orderBy('id')->pluck('entry')->all(),
+        );
     }
 
     public function test_too_few_kits_allocate_nothing_and_say_how_many_there_are(): void
     {
         [$seller, $kitId] = $this->packedKits(1);
         $id = $this->order($seller, $kitId, 'S-1', 2);
-        $this->moved($seller, $id, 'allocate')->assertStatus(422)->assertJsonPath('message', '2 of Test kit are wanted, 1 is on hand; pack more first.');
+        $this->moved($seller, $id, 'allocate')
+            ->assertStatus(422)
+            ->assertJsonPath('message', '2 of Test kit are wanted, 1 is on hand; pack more first.');
         self::assertSame(['onHand' => 1, 'allocated' => 0, 'shipped' => 0, 'wanted' => 2], $this->stock($kitId));
     }
 
@@ -41,7 +46,9 @@ final class SalesTest extends TradeCase
         $this->moved($seller, $second, 'allocate')->assertStatus(422);
         $this->moved($seller, $first, 'free')->assertOk();
         $this->moved($seller, $second, 'allocate')->assertOk();
-        $this->moved($seller, $first, 'ship')->assertStatus(422)->assertJsonPath('message', 'Order S-1 has no kit allocated; allocate first.');
+        $this->moved($seller, $first, 'ship')
+            ->assertStatus(422)
+            ->assertJsonPath('message', 'Order S-1 has no kit allocated; allocate first.');
     }
 
     public function test_a_resent_shipment_ships_once(): void
@@ -67,7 +74,8 @@ final class SalesTest extends TradeCase
     public function test_orders_come_from_a_table_and_known_numbers_are_left_alone(): void
     {
         [$seller, $kitId] = $this->packedKits(1);
-        $csv = "number;date;customer;email;kit;quantity;price\nC-1;2026-11-20;Ines Caldeira;ines@example.org;test KIT;2;18,50\nC-1;2026-11-20;Ines Caldeira;ines@example.org;Test kit;1;18,50\nC-2;2026-11-21;Luc Armand;;Test kit;1;0\n";
+        $csv =
+            "number;date;customer;email;kit;quantity;price\nC-1;2026-11-20;Ines Caldeira;ines@example.org;test KIT;2;18,50\nC-1;2026-11-20;Ines Caldeira;ines@example.org;Test kit;1;18,50\nC-2;2026-11-21;Luc Armand;;Test kit;1;0\n";
         $this->upload($seller, $csv)->assertCreated()->assertJsonPath('booked', 2)->assertJsonPath('known', 0);
         $this->upload($seller, $csv)->assertCreated()->assertJsonPath('booked', 0)->assertJsonPath('known', 2);
         self::assertSame(4, $this->stock($kitId)['wanted']);
@@ -77,30 +85,80 @@ final class SalesTest extends TradeCase
     /** @return iterable<string, array{string, string}> table, part of the refusal */
     public static function badTables(): iterable
     {
-        yield 'a column is missing' => ["number,date,customer,kit\nC-1,2026-11-20,A,Test kit\n", 'lacks the column quantity'];
-        yield 'a kit that is not on the Shelf' => ["number,date,customer,kit,quantity\nC-1,2026-11-20,A,Lamp,1\n", 'orders.csv, row 2, kit: "Lamp" is not on the Shelf'];
-        yield 'a date that is none' => ["number,date,customer,kit,quantity\nC-1,20.11.26,A,Test kit,1\n", 'row 2, date: "20.11.26"'];
-        yield 'no quantity' => ["number,date,customer,kit,quantity\nC-0,2026-11-20,A,Test kit,1\nC-1,2026-11-20,A,Test kit,many\n", 'row 3, quantity: "many"'];
-        yield 'a price that is none' => ["number,date,customer,kit,quantity,price\nC-1,2026-11-20,A,Test kit,1,cheap\n", 'price: "cheap"'];
+        yield 'a column is missing' => [
+            "number,date,customer,kit\nC-1,2026-11-20,A,Test kit\n",
+            'lacks the column quantity',
+        ];
+        yield 'a kit that is not on the Shelf' => [
+            "number,date,customer,kit,quantity\nC-1,2026-11-20,A,Lamp,1\n",
+            'orders.csv, row 2, kit: "Lamp" is not on the Shelf',
+        ];
+        yield 'a date that is none' => [
+            "number,date,customer,kit,quantity\nC-1,20.11.26,A,Test kit,1\n",
+            'row 2, date: "20.11.26"',
+        ];
+        yield 'no quantity' => [
+            "number,date,customer,kit,quantity\nC-0,2026-11-20,A,Test kit,1\nC-1,2026-11-20,A,Test kit,many\n",
+            'row 3, quantity: "many"',
+        ];
+        yield 'a price that is none' => [
+            "number,date,customer,kit,quantity,price\nC-1,2026-11-20,A,Test kit,1,cheap\n",
+            'price: "cheap"',
+        ];
         yield 'nothing in it' => ["number,date,customer,kit,quantity\n", 'holds no orders'];
-        yield 'a formula for a number' => ["number,date,customer,kit,quantity\nC-1,2026-11-20,A,Test kit,=1+1\n", 'quantity: "=1+1"'];
+        yield 'a formula for a number' => [
+            "number,date,customer,kit,quantity\nC-1,2026-11-20,A,Test kit,=1+1\n",
+            'quantity: "=1+1"',
+        ];
     }
 
     #[DataProvider('badTables')]
     public function test_a_bad_table_books_nothing_and_names_row_and_column(string $csv, string $says): void
     {
         [$seller] = $this->packedKits(1);
-        $this->upload($seller, $csv)->assertStatus(422)->assertJsonPath('message', fn(string $text): bool => str_contains($text, $says));
+        $this->upload($seller, $csv)
+            ->assertStatus(422)
+            ->assertJsonPath('message', fn(string $text): bool => str_contains($text, $says));
         self::assertSame(0, DB::table('orders')->count());
     }
 
     public function test_an_order_by_hand_with_bad_words_is_refused_field_by_field(): void
     {
         [$seller, $kitId] = $this->packedKits(1);
-        $this->actingAs($seller)->postJson('/api/orders', ['operationId' => (string) Str::uuid(), 'number' => '', 'placedOn' => 'today', 'customer' => '', 'email' => 'x', 'kitId' => 0, 'quantity' => 0, 'price' => '-5', 'currency' => 'euro'])
-            ->assertStatus(422)->assertJsonValidationErrors(['number', 'placedOn', 'customer', 'email', 'kitId', 'quantity', 'price', 'currency']);
+        $this->actingAs($seller)
+            ->postJson('/api/orders', [
+                'operationId' => (string) Str::uuid(),
+                'number' => '',
+                'placedOn' => 'today',
+                'customer' => '',
+                'email' => 'x',
+                'kitId' => 0,
+                'quantity' => 0,
+                'price' => '-5',
+                'currency' => 'euro',
+            ])
+            ->assertStatus(422)
+            ->assertJsonValidationErrors([
+                'number',
+                'placedOn',
+                'customer',
+                'email',
+                'kitId',
+                'quantity',
+                'price',
+                'currency',
+            ]);
         $this->order($seller, $kitId, 'S-1', 1);
-        $this->postJson('/api/orders', ['operationId' => (string) Str::uuid(), 'number' => 'S-1', 'placedOn' => '2026-11-25', 'customer' => 'B', 'kitId' => $kitId, 'quantity' => 1])->assertStatus(422)->assertJsonPath('message', 'That number is taken: the order is booked already.');
+        $this->postJson('/api/orders', [
+            'operationId' => (string) Str::uuid(),
+            'number' => 'S-1',
+            'placedOn' => '2026-11-25',
+            'customer' => 'B',
+            'kitId' => $kitId,
+            'quantity' => 1,
+        ])
+            ->assertStatus(422)
+            ->assertJsonPath('message', 'That number is taken: the order is booked already.');
     }
 
     public function test_erasing_a_customer_leaves_the_book_as_it_is(): void
@@ -123,23 +181,46 @@ final class SalesTest extends TradeCase
 
     private function order(User $seller, int $kitId, string $number, int $quantity): int
     {
-        return (int) $this->actingAs($seller)->postJson('/api/orders', ['operationId' => (string) Str::uuid(), 'number' => $number, 'placedOn' => '2026-11-25', 'customer' => 'Gwen Tressel', 'email' => '', 'kitId' => $kitId, 'quantity' => $quantity, 'price' => '24.50'])->assertCreated()->json('id');
+        return (int) $this->actingAs($seller)
+            ->postJson('/api/orders', [
+                'operationId' => (string) Str::uuid(),
+                'number' => $number,
+                'placedOn' => '2026-11-25',
+                'customer' => 'Gwen Tressel',
+                'email' => '',
+                'kitId' => $kitId,
+                'quantity' => $quantity,
+                'price' => '24.50',
+            ])
+            ->assertCreated()
+            ->json('id');
     }
 
     private function moved(User $seller, int $order, string $what, ?string $operation = null): TestResponse
     {
-        return $this->actingAs($seller)->postJson("/api/orders/{$order}/{$what}", ['operationId' => $operation ?? (string) Str::uuid()]);
+        return $this->actingAs($seller)->postJson("/api/orders/{$order}/{$what}", [
+            'operationId' => $operation ?? (string) Str::uuid(),
+        ]);
     }
 
     private function upload(User $seller, string $csv): TestResponse
     {
-        return $this->actingAs($seller)->post('/api/orders/file', ['files' => [UploadedFile::fake()->createWithContent('orders.csv', $csv)]], ['Accept' => 'application/json']);
+        return $this->actingAs($seller)->post(
+            '/api/orders/file',
+            ['files' => [UploadedFile::fake()->createWithContent('orders.csv', $csv)]],
+            ['Accept' => 'application/json'],
+        );
     }
 
     /** @return array<string, int> */
     private function stock(int $kitId): array
     {
-        $row = array_values(array_filter((array) $this->getJson('/api/stock')->json('kits'), static fn(mixed $kit): bool => is_array($kit) && $kit['kitId'] === $kitId))[0];
+        $row = array_values(
+            array_filter(
+                (array) $this->getJson('/api/stock')->json('kits'),
+                static fn(mixed $kit): bool => is_array($kit) && $kit['kitId'] === $kitId,
+            ),
+        )[0];
 
         return array_diff_key((array) $row, ['kitId' => 0, 'kit' => 0]);
     }

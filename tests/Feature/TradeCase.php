@@ -36,9 +36,24 @@ abstract class TradeCase extends FeatureCase
         return $this->app->make(StartRun::class)($release, $packs, $size, (string) Str::uuid(), null);
     }
 
-    protected function pressed(User $user, Run $run, string $action, int $line, int $pack, ?string $operation = null, string $lot = ''): TestResponse
-    {
-        return $this->actingAs($user)->postJson("/api/runs/{$run->id}/events", ['operationId' => $operation ?? (string) Str::uuid(), 'action' => $action, 'line' => $line, 'pack' => $pack] + ($lot === '' ? [] : ['lot' => $lot]));
+    protected function pressed(
+        User $user,
+        Run $run,
+        string $action,
+        int $line,
+        int $pack,
+        ?string $operation = null,
+        string $lot = '',
+    ): TestResponse {
+        return $this->actingAs($user)->postJson(
+            "/api/runs/{$run->id}/events",
+            [
+                'operationId' => $operation ?? (string) Str::uuid(),
+                'action' => $action,
+                'line' => $line,
+                'pack' => $pack,
+            ] + ($lot === '' ? [] : ['lot' => $lot]),
+        );
     }
 
     /** Packs every line of a run into every pack. */
@@ -58,6 +73,8 @@ abstract class TradeCase extends FeatureCase
 
     protected function unitToken(Run $run, int $index = 0): string
     {
-        return $this->app->make(PublicToken::class)->forUnit(Unit::query()->where('run_id', $run->id)->orderBy('number')->skip($index)->firstOrFail());
+        return $this->app
+            ->make(PublicToken::class)
+            ->forUnit(Unit::query()->where('run_id', $run->id)->orderBy('number')->skip($index)->firstOrFail());
     }
 }

@@ -12,8 +12,61 @@ final readonly class Mutator
 {
     /** What has broken readers elsewhere: ends of number ranges, signs that mean something to somebody, bytes that are no text. */
     private const POISON = [
-        '1e400', '-1e400', 'NaN', '-0', '1e-400', '99999999999999999999', '0.1e1000', '0x7fffffff', "\0", "\xFF", "\xC3\x28", "\xEF\xBB\xBF", "\xFF\xFE", "\u{202E}", "\u{200B}", "\u{00A0}", '"', "'", '""', '\\', '\\u0000',
-        ',', ';', "\t", "\r", "\n", "\r\n\r\n", '{', '}', '[', ']', '[[[[[[[[', '(((((((((', '))', '-', '–', 'R1-R999999999', 'R1-R5000', 'null', 'true', '=1+1', '@x', '<b>', '&amp;', '../../x', '%s%n', '${x}', "';--", 'µ', 'Ω', '10k', '4k7', '*', '/0', '^9^9^9',
+        '1e400',
+        '-1e400',
+        'NaN',
+        '-0',
+        '1e-400',
+        '99999999999999999999',
+        '0.1e1000',
+        '0x7fffffff',
+        "\0",
+        "\xFF",
+        "\xC3\x28",
+        "\xEF\xBB\xBF",
+        "\xFF\xFE",
+        "\u{202E}",
+        "\u{200B}",
+        "\u{00A0}",
+        '"',
+        "'",
+        '""',
+        '\\',
+        '\\u0000',
+        ',',
+        ';',
+        "\t",
+        "\r",
+        "\n",
+        "\r\n\r\n",
+        '{',
+        '}',
+        '[',
+        ']',
+        '[[[[[[[[',
+        '(((((((((',
+        '))',
+        '-',
+        '–',
+        'R1-R999999999',
+        'R1-R5000',
+        'null',
+        'true',
+        '=1+1',
+        '@x',
+        '<b>',
+        '&amp;',
+        '../../x',
+        '%s%n',
+        '${x}',
+        "';--",
+        'µ',
+        'Ω',
+        '10k',
+        '4k7',
+        '*',
+        '/0',
+        '^9^9^9',
     ];
     private const MOST_BYTES = 400_000;
 
@@ -48,9 +101,16 @@ final readonly class Mutator
 
         return match ($this->random->getInt(0, 9)) {
             0, 1 => substr_replace($input, $this->pick(self::POISON), $at, $this->random->getInt(0, 1) * $length),
-            2 => $at < strlen($input) ? substr_replace($input, chr(ord($input[$at]) ^ (1 << $this->random->getInt(0, 7))), $at, 1) : $input,
+            2 => $at < strlen($input)
+                ? substr_replace($input, chr(ord($input[$at]) ^ (1 << $this->random->getInt(0, 7))), $at, 1)
+                : $input,
             3 => substr_replace($input, '', $at, $length),
-            4 => substr_replace($input, str_repeat(substr($input, $at, $length), $this->random->getInt(2, 400)), $at, 0),
+            4 => substr_replace(
+                $input,
+                str_repeat(substr($input, $at, $length), $this->random->getInt(2, 400)),
+                $at,
+                0,
+            ),
             5 => substr($input, 0, $at),
             6 => $this->number($input),
             7 => $this->spliced($input, $at, $this->pick($others)),
@@ -67,7 +127,23 @@ final readonly class Mutator
         }
         [$text, $at] = $found[0][$this->random->getInt(0, count($found[0]) - 1)];
 
-        return substr_replace($input, $this->pick(['1e400', '-1', '0', '99999999999999999999', '1e14', '0.0000000001', '4.999999', '5000', '2000', '100000000']), $at, strlen($text));
+        return substr_replace(
+            $input,
+            $this->pick([
+                '1e400',
+                '-1',
+                '0',
+                '99999999999999999999',
+                '1e14',
+                '0.0000000001',
+                '4.999999',
+                '5000',
+                '2000',
+                '100000000',
+            ]),
+            $at,
+            strlen($text),
+        );
     }
 
     private function spliced(string $input, int $at, string $other): string

@@ -43,7 +43,17 @@ final class ReaderSubject implements Subject
                 }
             }
             $list = (string) file_get_contents("{$root}/kiln-watch/bom.csv");
-            array_push($this->samples, "top.gbr\n" . self::LAYER, "list.xlsx\n" . self::workbook(), 'list.xlsx+' . self::SHEET . "\n" . self::part(self::SHEET), "list.xlsx+xl/sharedStrings.xml\n" . self::part('xl/sharedStrings.xml'), "kit.zip\n" . self::zip(['bom.csv' => $list, 'kit.json' => '{"format": 1, "name": "Z", "revision": "A"}']), "masses.csv\nDesignator,Mass\nR1,0.25 g\nC1,1.2\n", 'bom.tsv' . "\n" . str_replace(',', "\t", $list));
+            array_push(
+                $this->samples,
+                "top.gbr\n" . self::LAYER,
+                "list.xlsx\n" . self::workbook(),
+                'list.xlsx+' . self::SHEET . "\n" . self::part(self::SHEET),
+                "list.xlsx+xl/sharedStrings.xml\n" . self::part('xl/sharedStrings.xml'),
+                "kit.zip\n" .
+                    self::zip(['bom.csv' => $list, 'kit.json' => '{"format": 1, "name": "Z", "revision": "A"}']),
+                "masses.csv\nDesignator,Mass\nR1,0.25 g\nC1,1.2\n",
+                'bom.tsv' . "\n" . str_replace(',', "\t", $list),
+            );
         }
 
         return $this->samples;
@@ -52,10 +62,16 @@ final class ReaderSubject implements Subject
     public function take(string $input): void
     {
         [$name, $bytes] = explode("\n", $input, 2) + ['', ''];
-        $this->kit = $this->kit === [] ? (new KitFiles())->fromPath(dirname(__DIR__, 2) . '/database/demo/kiln-watch') : $this->kit;
+        $this->kit =
+            $this->kit === []
+                ? (new KitFiles())->fromPath(dirname(__DIR__, 2) . '/database/demo/kiln-watch')
+                : $this->kit;
         try {
             [$file, $part] = explode('+', $name, 2) + ['', ''];
-            $read = (new KitFiles())->fromBytes($file, $part === '' ? $bytes : self::zip([$part => $bytes], self::workbook()));
+            $read = (new KitFiles())->fromBytes(
+                $file,
+                $part === '' ? $bytes : self::zip([$part => $bytes], self::workbook()),
+            );
             $kit = (new KitReader())->read($read + $this->kit);
             if (count($kit->parts) <= self::SMALL) {
                 $documents = new KitDocuments($kit);
@@ -63,7 +79,7 @@ final class ReaderSubject implements Subject
                     json_encode($documents->document($document), JSON_THROW_ON_ERROR | JSON_INVALID_UTF8_SUBSTITUTE);
                 }
             }
-        } catch (UnusableFile|ChiralexException $why) {
+        } catch (UnusableFile | ChiralexException $why) {
             if (trim($why->getMessage()) === '' || strlen($why->getMessage()) > Limits::CELL) {
                 throw new UnclearRefusal($why);
             }
@@ -77,7 +93,14 @@ final class ReaderSubject implements Subject
             return $bytes;
         }
         $book = new Spreadsheet();
-        $book->getActiveSheet()->fromArray([['Ref', 'Value', 'Package', 'Qty'], ['R1,R2', '10k', 'Axial 1/4W', 2], ['C1', '100n', 'disc 5mm', 1], ['D1', '1N4148', 'DO-35', 1]]);
+        $book
+            ->getActiveSheet()
+            ->fromArray([
+                ['Ref', 'Value', 'Package', 'Qty'],
+                ['R1,R2', '10k', 'Axial 1/4W', 2],
+                ['C1', '100n', 'disc 5mm', 1],
+                ['D1', '1N4148', 'DO-35', 1],
+            ]);
         $path = (string) tempnam(sys_get_temp_dir(), 'book');
         (new Xlsx($book))->save($path);
         $bytes = (string) file_get_contents($path);

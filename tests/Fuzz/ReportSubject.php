@@ -19,19 +19,43 @@ use RuntimeException;
  */
 final readonly class ReportSubject implements Subject
 {
-    public function __construct(
-        private Application $app,
-        private string $token,
-    ) {}
+    public function __construct(private Application $app, private string $token) {}
 
     public function samples(): array
     {
         $operation = '7b3f2f2e-6b0f-4d63-9e0e-0d8f8ff1a111';
 
         return [
-            "report\n" . json_encode(['operationId' => $operation, 'text' => 'The lamp stays dark.', 'serial' => 'FB-C-0001', 'step' => 'solder:R1', 'stepNumber' => 12, 'name' => 'Gwen Tressel', 'email' => 'gwen@saltmarsh.example', 'lang' => 'de'], JSON_THROW_ON_ERROR),
-            "report\n" . http_build_query(['operationId' => $operation, 'text' => 'Dead.', 'serial' => '', 'stepNumber' => '3']),
-            "ticks\n" . json_encode(['ticks' => [['operationId' => $operation, 'step' => 'solder:R1', 'done' => true], ['operationId' => '7b3f2f2e-6b0f-4d63-9e0e-0d8f8ff1a112', 'step' => 'solder:R2', 'done' => false]]], JSON_THROW_ON_ERROR),
+            "report\n" .
+            json_encode(
+                [
+                    'operationId' => $operation,
+                    'text' => 'The lamp stays dark.',
+                    'serial' => 'FB-C-0001',
+                    'step' => 'solder:R1',
+                    'stepNumber' => 12,
+                    'name' => 'Gwen Tressel',
+                    'email' => 'gwen@saltmarsh.example',
+                    'lang' => 'de',
+                ],
+                JSON_THROW_ON_ERROR,
+            ),
+            "report\n" .
+            http_build_query(['operationId' => $operation, 'text' => 'Dead.', 'serial' => '', 'stepNumber' => '3']),
+            "ticks\n" .
+            json_encode(
+                [
+                    'ticks' => [
+                        ['operationId' => $operation, 'step' => 'solder:R1', 'done' => true],
+                        [
+                            'operationId' => '7b3f2f2e-6b0f-4d63-9e0e-0d8f8ff1a112',
+                            'step' => 'solder:R2',
+                            'done' => false,
+                        ],
+                    ],
+                ],
+                JSON_THROW_ON_ERROR,
+            ),
             "photo\n" . $this->photo(),
             "address\nlang=de&step=3&options[]=1&page=2",
         ];
@@ -40,14 +64,22 @@ final readonly class ReportSubject implements Subject
     public function take(string $input): void
     {
         [$what, $bytes] = explode("\n", $input, 2) + ['', ''];
-        $path = "/api/public/{$this->token}" . (['report' => '/reports', 'ticks' => '/ticks', 'photo' => '/reports'][$what] ?? '');
+        $path =
+            "/api/public/{$this->token}" .
+            (['report' => '/reports', 'ticks' => '/ticks', 'photo' => '/reports'][$what] ?? '');
         $kind = str_starts_with($bytes, 'operationId=') ? 'application/x-www-form-urlencoded' : 'application/json';
         $server = ['HTTP_ACCEPT' => 'application/json', 'CONTENT_TYPE' => $kind];
         @parse_str($kind === 'application/json' && $what !== 'address' ? '' : $bytes, $fields);
         Cache::flush();
         $request = match ($what) {
             'report', 'ticks' => Request::create($path, 'POST', $fields, server: $server, content: $bytes),
-            'photo' => Request::create($path, 'POST', ['operationId' => '7b3f2f2e-6b0f-4d63-9e0e-0d8f8ff1a113', 'text' => 'See the photo.'], files: ['photo' => $this->upload($bytes)], server: ['HTTP_ACCEPT' => 'application/json']),
+            'photo' => Request::create(
+                $path,
+                'POST',
+                ['operationId' => '7b3f2f2e-6b0f-4d63-9e0e-0d8f8ff1a113', 'text' => 'See the photo.'],
+                files: ['photo' => $this->upload($bytes)],
+                server: ['HTTP_ACCEPT' => 'application/json'],
+            ),
             default => Request::create($path, 'GET', $fields, server: ['HTTP_ACCEPT' => 'application/json']),
         };
         DB::beginTransaction();
@@ -57,7 +89,9 @@ final readonly class ReportSubject implements Subject
             DB::rollBack();
         }
         if ($answer->getStatusCode() >= 500) {
-            throw new RuntimeException("answered {$answer->getStatusCode()}: " . substr((string) $answer->getContent(), 0, 300));
+            throw new RuntimeException(
+                "answered {$answer->getStatusCode()}: " . substr((string) $answer->getContent(), 0, 300),
+            );
         }
     }
 

@@ -12,6 +12,10 @@ final class UnclearRefusal extends RuntimeException
 {
     public function __construct(Throwable $why)
     {
-        parent::__construct('refused without clear words: ' . $why::class . ', ' . strlen($why->getMessage()) . ' bytes', 0, $why);
+        parent::__construct(
+            'refused without clear words: ' . $why::class . ', ' . strlen($why->getMessage()) . ' bytes',
+            0,
+            $why,
+        );
     }
 }

@@ -17,14 +17,24 @@ final class LieAgainstSolverTest extends TestCase
     {
         mt_srand(41);
         for ($round = 0; $round < 12; ++$round) {
-            $points = array_map(static fn(array $xy): SupportPoint => new SupportPoint($xy[0], $xy[1], 0.0, "corner {$xy[0]},{$xy[1]}"), $round % 2 === 0 ? [[0.0, 0.0], [80.0, 0.0], [80.0, 50.0], [0.0, 50.0]] : [[0.0, 0.0], [80.0, 0.0], [80.0, 20.0], [30.0, 20.0], [30.0, 50.0], [0.0, 50.0]]);
+            $points = array_map(
+                static fn(array $xy): SupportPoint => new SupportPoint($xy[0], $xy[1], 0.0, "corner {$xy[0]},{$xy[1]}"),
+                $round % 2 === 0
+                    ? [[0.0, 0.0], [80.0, 0.0], [80.0, 50.0], [0.0, 50.0]]
+                    : [[0.0, 0.0], [80.0, 0.0], [80.0, 20.0], [30.0, 20.0], [30.0, 50.0], [0.0, 50.0]],
+            );
             for ($i = 0; $i < 10 * ($round + 1); ++$i) {
                 $points[] = new SupportPoint(mt_rand(0, 800) / 10, mt_rand(0, 500) / 10, mt_rand(0, 160) / 10, "P{$i}");
             }
             $centre = new Point(mt_rand(250, 290) / 10, mt_rand(150, 190) / 10);
             $lie = (new Lying())->settle(SupportCloud::of($points), $centre);
 
-            self::assertEqualsWithDelta(self::solve($points, $centre), $lie->plane->at($centre), 1e-6, "round {$round}");
+            self::assertEqualsWithDelta(
+                self::solve($points, $centre),
+                $lie->plane->at($centre),
+                1e-6,
+                "round {$round}",
+            );
         }
     }
 
@@ -36,7 +46,10 @@ final class LieAgainstSolverTest extends TestCase
             $model .= sprintf("c%d: h + gx * %.10F + gy * %.10F >= %.10F;\n", $index, $point->x, $point->y, $point->z);
         }
         $folder = dirname(__DIR__, 2) . '/var';
-        file_put_contents("{$folder}/lie.mod", $model . "solve;\nprintf \"height %.12f\\n\", h + gx * {$centre->x} + gy * {$centre->y};\nend;\n");
+        file_put_contents(
+            "{$folder}/lie.mod",
+            $model . "solve;\nprintf \"height %.12f\\n\", h + gx * {$centre->x} + gy * {$centre->y};\nend;\n",
+        );
         $out = (string) shell_exec('glpsol --math ' . escapeshellarg("{$folder}/lie.mod") . ' 2>&1');
         self::assertSame(1, preg_match('~^height (-?[\d.]+)$~m', $out, $found), $out);
 

@@ -18,11 +18,35 @@ final class LieTiesTest extends TestCase
     public static function boards(): iterable
     {
         $corners = [[0.0, 0.0, 0.0], [60.0, 0.0, 0.0], [60.0, 40.0, 0.0], [0.0, 40.0, 0.0]];
-        yield 'a part under the centre: the board tips off it to any side' => [[...$corners, [30.0, 20.0, 10.0]], [30.0, 20.0]];
-        yield 'two parts in line with the centre' => [[...$corners, [20.0, 20.0, 8.0], [40.0, 20.0, 8.0]], [30.0, 20.0]];
-        yield 'two parts of other heights in line with the centre' => [[...$corners, [20.0, 20.0, 6.0], [40.0, 20.0, 10.0]], [30.0, 20.0]];
-        yield 'four parts of one height' => [[...$corners, [10.0, 10.0, 9.0], [50.0, 10.0, 9.0], [10.0, 30.0, 9.0], [50.0, 30.0, 9.0]], [30.0, 20.0]];
-        yield 'a concave outline' => [[[0.0, 0.0, 0.0], [60.0, 0.0, 0.0], [60.0, 15.0, 0.0], [20.0, 15.0, 0.0], [20.0, 40.0, 0.0], [0.0, 40.0, 0.0], [10.0, 30.0, 7.0], [50.0, 8.0, 7.0]], [23.0, 15.0]];
+        yield 'a part under the centre: the board tips off it to any side' => [
+            [...$corners, [30.0, 20.0, 10.0]],
+            [30.0, 20.0],
+        ];
+        yield 'two parts in line with the centre' => [
+            [...$corners, [20.0, 20.0, 8.0], [40.0, 20.0, 8.0]],
+            [30.0, 20.0],
+        ];
+        yield 'two parts of other heights in line with the centre' => [
+            [...$corners, [20.0, 20.0, 6.0], [40.0, 20.0, 10.0]],
+            [30.0, 20.0],
+        ];
+        yield 'four parts of one height' => [
+            [...$corners, [10.0, 10.0, 9.0], [50.0, 10.0, 9.0], [10.0, 30.0, 9.0], [50.0, 30.0, 9.0]],
+            [30.0, 20.0],
+        ];
+        yield 'a concave outline' => [
+            [
+                [0.0, 0.0, 0.0],
+                [60.0, 0.0, 0.0],
+                [60.0, 15.0, 0.0],
+                [20.0, 15.0, 0.0],
+                [20.0, 40.0, 0.0],
+                [0.0, 40.0, 0.0],
+                [10.0, 30.0, 7.0],
+                [50.0, 8.0, 7.0],
+            ],
+            [23.0, 15.0],
+        ];
         yield 'the bare board' => [$corners, [30.0, 20.0]];
     }
 
@@ -33,11 +57,25 @@ final class LieTiesTest extends TestCase
     #[DataProvider('boards')]
     public function test_of_equally_low_planes_the_least_tilted_is_taken(array $points, array $centre): void
     {
-        $cloud = SupportCloud::of(array_map(static fn(array $xyz): SupportPoint => new SupportPoint($xyz[0], $xyz[1], $xyz[2], "p {$xyz[0]},{$xyz[1]}"), $points));
+        $cloud = SupportCloud::of(
+            array_map(
+                static fn(array $xyz): SupportPoint => new SupportPoint(
+                    $xyz[0],
+                    $xyz[1],
+                    $xyz[2],
+                    "p {$xyz[0]},{$xyz[1]}",
+                ),
+                $points,
+            ),
+        );
         $plane = (new Lying())->settle($cloud, new Point($centre[0], $centre[1]))->plane;
         [$height, $gx, $gy] = self::best($points, $centre);
 
-        self::assertEqualsWithDelta([$height, $gx, $gy], [$plane->at(new Point($centre[0], $centre[1])), $plane->gx, $plane->gy], 1e-6);
+        self::assertEqualsWithDelta(
+            [$height, $gx, $gy],
+            [$plane->at(new Point($centre[0], $centre[1])), $plane->gx, $plane->gy],
+            1e-6,
+        );
     }
 
     /**
@@ -63,7 +101,12 @@ final class LieTiesTest extends TestCase
                     continue 2;
                 }
             }
-            $key = [round($h + $gx * $centre[0] + $gy * $centre[1], 7), round(hypot($gx, $gy), 7), round($gx, 7), round($gy, 7)];
+            $key = [
+                round($h + $gx * $centre[0] + $gy * $centre[1], 7),
+                round(hypot($gx, $gy), 7),
+                round($gx, 7),
+                round($gy, 7),
+            ];
             $best = $best === null || $key < $best ? $key : $best;
         }
         self::assertNotNull($best);

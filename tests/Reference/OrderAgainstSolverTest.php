@@ -21,7 +21,19 @@ use PHPUnit\Framework\TestCase;
 final class OrderAgainstSolverTest extends TestCase
 {
     private const GROUP = 4;
-    private const ROWS = ['R%d,1k,Axial 1/4W,resistor', 'R%d,47k,Axial 1/4W,resistor', 'R%d,470,Axial 1/4W,resistor', 'D%d,1N4148,DO-35,', 'D%d,1N5819,DO-41,rectifier', 'C%d,10u,5x11,', 'C%d,104,disc 5mm,ceramic', 'C%d,1u,box 5mm,film', 'Q%d,BC337,TO-92,NPN', 'LED%d,red,LED 5mm,LED', 'C%d,100u,8x11.5,'];
+    private const ROWS = [
+        'R%d,1k,Axial 1/4W,resistor',
+        'R%d,47k,Axial 1/4W,resistor',
+        'R%d,470,Axial 1/4W,resistor',
+        'D%d,1N4148,DO-35,',
+        'D%d,1N5819,DO-41,rectifier',
+        'C%d,10u,5x11,',
+        'C%d,104,disc 5mm,ceramic',
+        'C%d,1u,box 5mm,film',
+        'Q%d,BC337,TO-92,NPN',
+        'LED%d,red,LED 5mm,LED',
+        'C%d,100u,8x11.5,',
+    ];
 
     /** @return iterable<string, array{int, int}> seed, parts; seeds whose program is solved in seconds */
     public static function boards(): iterable
@@ -41,10 +53,19 @@ final class OrderAgainstSolverTest extends TestCase
         $bom = $places = [];
         for ($i = 1; $i <= $count; ++$i) {
             $bom[] = sprintf(self::ROWS[mt_rand(0, count(self::ROWS) - 1)], $i);
-            $places[] = sprintf('%s,%d,%d,0,top', explode(',', $bom[$i - 1])[0], 8 + 20 * (($i - 1) % 6), 10 + 20 * intdiv($i - 1, 6));
+            $places[] = sprintf(
+                '%s,%d,%d,0,top',
+                explode(',', $bom[$i - 1])[0],
+                8 + 20 * (($i - 1) % 6),
+                10 + 20 * intdiv($i - 1, 6),
+            );
         }
         $names = array_map(static fn(string $row): string => explode(',', $row)[0], $bom);
-        $kit = KitMaker::kit($bom, $places, ['board' => ['outline' => [[0, 0], [130, 0], [130, 70], [0, 70]]], 'groups' => ['before' => [[$names[3], $names[0]], [$names[5], $names[2]]]], 'settings' => ['group' => self::GROUP]]);
+        $kit = KitMaker::kit($bom, $places, [
+            'board' => ['outline' => [[0, 0], [130, 0], [130, 70], [0, 70]]],
+            'groups' => ['before' => [[$names[3], $names[0]], [$names[5], $names[2]]]],
+            'settings' => ['group' => self::GROUP],
+        ]);
         $book = TaskBook::of($kit);
         $items = Items::of($kit, $book, (new RuleBook())->precedence($kit, $book), LookAlikes::of($kit));
         $costs = new Costs($items, Holding::of($kit), []);
@@ -52,7 +73,17 @@ final class OrderAgainstSolverTest extends TestCase
         $score = (new Scorer($items, $costs))->score($steps);
 
         self::assertSame([0, 0, 0], [$score->violations, $score->hanging, $score->flips], 'wire leads on one side');
-        self::assertSame(self::solve(new OrderModel($items, self::GROUP, min($count, count($steps) + 1))), OrderModel::weighed([$score->inversions, $score->lookAlikes, $score->kindSwitches, $score->valueSwitches, $score->steps]), implode(' ', $names));
+        self::assertSame(
+            self::solve(new OrderModel($items, self::GROUP, min($count, count($steps) + 1))),
+            OrderModel::weighed([
+                $score->inversions,
+                $score->lookAlikes,
+                $score->kindSwitches,
+                $score->valueSwitches,
+                $score->steps,
+            ]),
+            implode(' ', $names),
+        );
     }
 
     private static function solve(OrderModel $model): int

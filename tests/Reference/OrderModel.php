@@ -17,34 +17,44 @@ final readonly class OrderModel
     /** More than any field of the score reaches on these boards. */
     private const BASE = 20;
 
-    public function __construct(
-        private Items $items,
-        private int $group,
-        private int $slots,
-    ) {}
+    public function __construct(private Items $items, private int $group, private int $slots) {}
 
     public function text(): string
     {
         $n = $this->items->count();
         [$pairs, $pairOf, $kindOf] = $this->pairs();
         $kinds = count(array_unique($kindOf));
-        $model = "set P := 0.." . ($n - 1) . "; set T := 1..{$this->slots}; set J := 0.." . (count($pairs) - 1) . "; set K := 0.." . ($kinds - 1) . ";\n"
-            . "var x{P,T} binary; var used{T} binary; var kin{K,T} binary; var pin{J,T} binary; var last{J,T} binary; var first{J,T} binary; var bk{T} >= 0; var bp{T} >= 0;\n"
-            . "s.t. one{p in P}: sum{t in T} x[p,t] = 1;\ns.t. size{t in T}: sum{p in P} x[p,t] <= {$this->group} * used[t];\ns.t. full{t in T}: sum{p in P} x[p,t] >= used[t];\ns.t. packed{t in T: t > 1}: used[t-1] >= used[t];\n"
-            . "s.t. onelast{t in T}: sum{j in J} last[j,t] = used[t];\ns.t. onefirst{t in T}: sum{j in J} first[j,t] = used[t];\n";
+        $model =
+            'set P := 0..' .
+            ($n - 1) .
+            "; set T := 1..{$this->slots}; set J := 0.." .
+            (count($pairs) - 1) .
+            '; set K := 0..' .
+            ($kinds - 1) .
+            ";\n" .
+            "var x{P,T} binary; var used{T} binary; var kin{K,T} binary; var pin{J,T} binary; var last{J,T} binary; var first{J,T} binary; var bk{T} >= 0; var bp{T} >= 0;\n" .
+            "s.t. one{p in P}: sum{t in T} x[p,t] = 1;\ns.t. size{t in T}: sum{p in P} x[p,t] <= {$this->group} * used[t];\ns.t. full{t in T}: sum{p in P} x[p,t] >= used[t];\ns.t. packed{t in T: t > 1}: used[t-1] >= used[t];\n" .
+            "s.t. onelast{t in T}: sum{j in J} last[j,t] = used[t];\ns.t. onefirst{t in T}: sum{j in J} first[j,t] = used[t];\n";
         foreach (range(0, $n - 1) as $p) {
             $model .= "s.t. kin{$p}{t in T}: kin[{$kindOf[$pairOf[$p]]},t] >= x[{$p},t];\ns.t. pin{$p}{t in T}: pin[{$pairOf[$p]},t] >= x[{$p},t];\n";
         }
         foreach (array_keys($pairs) as $j) {
             $mine = implode(' + ', array_map(static fn(int $p): string => "x[{$p},t]", array_keys($pairOf, $j, true)));
-            $model .= "s.t. has{$j}{t in T}: pin[{$j},t] <= {$mine};\ns.t. lasthas{$j}{t in T}: last[{$j},t] <= pin[{$j},t];\ns.t. firsthas{$j}{t in T}: first[{$j},t] <= pin[{$j},t];\n"
-                . "s.t. lastmax{$j}{t in T, i in J: i > {$j}}: last[{$j},t] <= 1 - pin[i,t];\ns.t. firstmin{$j}{t in T, i in J: i < {$j}}: first[{$j},t] <= 1 - pin[i,t];\n"
-                . "s.t. bp{$j}{t in T: t < {$this->slots}}: bp[t] >= last[{$j},t] - first[{$j},t+1] - (1 - used[t+1]);\n";
+            $model .=
+                "s.t. has{$j}{t in T}: pin[{$j},t] <= {$mine};\ns.t. lasthas{$j}{t in T}: last[{$j},t] <= pin[{$j},t];\ns.t. firsthas{$j}{t in T}: first[{$j},t] <= pin[{$j},t];\n" .
+                "s.t. lastmax{$j}{t in T, i in J: i > {$j}}: last[{$j},t] <= 1 - pin[i,t];\ns.t. firstmin{$j}{t in T, i in J: i < {$j}}: first[{$j},t] <= 1 - pin[i,t];\n" .
+                "s.t. bp{$j}{t in T: t < {$this->slots}}: bp[t] >= last[{$j},t] - first[{$j},t+1] - (1 - used[t+1]);\n";
         }
         foreach (range(0, $kinds - 1) as $k) {
             $of = array_keys($kindOf, $k, true);
-            $sum = static fn(string $var, string $t): string => implode(' + ', array_map(static fn(int $j): string => "{$var}[{$j},{$t}]", $of));
-            $model .= "s.t. bk{$k}{t in T: t < {$this->slots}}: bk[t] >= {$sum('last', 't')} - ({$sum('first', 't+1')}) - (1 - used[t+1]);\n";
+            $sum = static fn(string $var, string $t): string => implode(
+                ' + ',
+                array_map(static fn(int $j): string => "{$var}[{$j},{$t}]", $of),
+            );
+            $model .= "s.t. bk{$k}{t in T: t < {$this->slots}}: bk[t] >= {$sum('last', 't')} - ({$sum(
+                'first',
+                't+1',
+            )}) - (1 - used[t+1]);\n";
         }
 
         return $model . $this->order($n) . "solve;\nprintf \"score %.0f\\n\", cost;\nend;\n";

@@ -21,7 +21,21 @@ final class SelectionAgainstSolverTest extends TestCase
             for ($i = 0; $i < 30; ++$i) {
                 $values[] = $random->getInt(6000, 6400) / 10000;
             }
-            $found = Selection::of(array_map(static fn(float $value, int $index): Measurement => new Measurement('D', '', (string) $index, '', $value), $values, array_keys($values)), 2, 0.002);
+            $found = Selection::of(
+                array_map(
+                    static fn(float $value, int $index): Measurement => new Measurement(
+                        'D',
+                        '',
+                        (string) $index,
+                        '',
+                        $value,
+                    ),
+                    $values,
+                    array_keys($values),
+                ),
+                2,
+                0.002,
+            );
             [$pairs, $total] = self::solved($values, 0.002);
 
             self::assertCount($pairs, $found->kits, "round {$round}");
@@ -45,14 +59,29 @@ final class SelectionAgainstSolverTest extends TestCase
             }
         }
         // One pair more outweighs every difference.
-        $objective = implode(' ', array_map(static fn(string $name, float $cost): string => sprintf('+ %.7F %s', 1.0 - $cost, $name), array_keys($costs), array_values($costs)));
+        $objective = implode(
+            ' ',
+            array_map(
+                static fn(string $name, float $cost): string => sprintf('+ %.7F %s', 1.0 - $cost, $name),
+                array_keys($costs),
+                array_values($costs),
+            ),
+        );
         $rows = '';
         for ($i = 0; $i < $count; ++$i) {
-            $mine = array_filter(array_keys($costs), static fn(string $name): bool => in_array((string) $i, array_slice(explode('_', $name), 1), true));
+            $mine = array_filter(
+                array_keys($costs),
+                static fn(string $name): bool => in_array((string) $i, array_slice(explode('_', $name), 1), true),
+            );
             $rows .= $mine === [] ? '' : ' c' . $i . ': ' . implode(' + ', $mine) . " <= 1\n";
         }
         $base = sys_get_temp_dir() . '/chiralex-pairs-' . getmypid();
-        file_put_contents("{$base}.lp", "Maximize\n obj: {$objective}\nSubject To\n{$rows}Binary\n " . implode("\n ", array_keys($costs)) . "\nEnd\n");
+        file_put_contents(
+            "{$base}.lp",
+            "Maximize\n obj: {$objective}\nSubject To\n{$rows}Binary\n " .
+                implode("\n ", array_keys($costs)) .
+                "\nEnd\n",
+        );
         shell_exec('glpsol --lp ' . escapeshellarg("{$base}.lp") . ' -w ' . escapeshellarg("{$base}.sol") . ' 2>&1');
         $solution = (string) file_get_contents("{$base}.sol");
         array_map(unlink(...), ["{$base}.lp", "{$base}.sol"]);

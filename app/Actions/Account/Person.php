@@ -15,6 +15,10 @@ final readonly class Person
     {
         $abilities = array_filter(Ability::cases(), static fn(Ability $ability): bool => $user->role->can($ability));
 
-        return ['name' => $user->name, 'role' => $user->role->value, 'abilities' => array_values(array_map(static fn(Ability $ability): string => $ability->value, $abilities))];
+        return [
+            'name' => $user->name,
+            'role' => $user->role->value,
+            'abilities' => array_values(array_map(static fn(Ability $ability): string => $ability->value, $abilities)),
+        ];
     }
 }

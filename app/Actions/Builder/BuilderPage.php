@@ -36,7 +36,12 @@ final readonly class BuilderPage
         /** @var ManualShape|array{} $manual */
         $manual = $this->documents->get($revision, 'manual', $page->unit->run->options ?? '');
 
-        return $manual === [] ? '{}' : json_encode(StructuredData::of($manual, $this->faq->published($revision)), JSON_HEX_TAG | JSON_HEX_AMP | JSON_UNESCAPED_SLASHES | JSON_UNESCAPED_UNICODE | JSON_THROW_ON_ERROR);
+        return $manual === []
+            ? '{}'
+            : json_encode(
+                StructuredData::of($manual, $this->faq->published($revision)),
+                JSON_HEX_TAG | JSON_HEX_AMP | JSON_UNESCAPED_SLASHES | JSON_UNESCAPED_UNICODE | JSON_THROW_ON_ERROR,
+            );
     }
 
     /**

@@ -16,7 +16,13 @@ final readonly class Ticks
     {
         DB::transaction(static function () use ($unit, $ticks): void {
             foreach ($ticks as $tick) {
-                DB::table('unit_ticks')->insertOrIgnore(['unit_id' => $unit->id, 'operation_id' => strtolower($tick['operationId']), 'step' => $tick['step'], 'done' => $tick['done'], 'created_at' => now()]);
+                DB::table('unit_ticks')->insertOrIgnore([
+                    'unit_id' => $unit->id,
+                    'operation_id' => strtolower($tick['operationId']),
+                    'step' => $tick['step'],
+                    'done' => $tick['done'],
+                    'created_at' => now(),
+                ]);
             }
         });
     }

@@ -61,7 +61,9 @@ final readonly class DemoHistory
         $copy = ($this->copy)($release->revision, $userId, Uuid::uuid4()->toString());
         $maker = $userId === null ? User::query()->first() : User::query()->find($userId);
         if ($file !== null && $maker !== null) {
-            ($this->edit)($copy->id, $maker, Uuid::uuid4()->toString(), 0, [new Change('file', 'bom.csv', '', $this->store->put((string) file_get_contents("{$folder}/{$file}")))]);
+            ($this->edit)($copy->id, $maker, Uuid::uuid4()->toString(), 0, [
+                new Change('file', 'bom.csv', '', $this->store->put((string) file_get_contents("{$folder}/{$file}"))),
+            ]);
         }
     }
 }

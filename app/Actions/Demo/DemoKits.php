@@ -24,7 +24,7 @@ final readonly class DemoKits
                 $files[basename($path)] = (string) file_get_contents($path);
             }
             $kit = json_decode($files['kit.json'] ?? '{}', true);
-            $name = is_array($kit) ? ($kit['name'] ?? '') : '';
+            $name = is_array($kit) ? $kit['name'] ?? '' : '';
             if (!Kit::query()->where('name', $name)->exists()) {
                 $revision = ($this->import)($files, $userId);
                 if ($name === 'Frost Bell') {

@@ -25,7 +25,17 @@ final readonly class DemoLibrary
         foreach ($parts as $each) {
             $part = $kit->part($each['of']);
             if ($part !== null) {
-                LibraryPart::query()->firstOrCreate(['fingerprint' => Fingerprint::of($part)], ['title' => PartLibrary::title($part), 'number' => $each['number'], 'facts' => $each['facts'], 'origins' => $each['origins'], 'note' => $each['note'], 'version' => 1]);
+                LibraryPart::query()->firstOrCreate(
+                    ['fingerprint' => Fingerprint::of($part)],
+                    [
+                        'title' => PartLibrary::title($part),
+                        'number' => $each['number'],
+                        'facts' => $each['facts'],
+                        'origins' => $each['origins'],
+                        'note' => $each['note'],
+                        'version' => 1,
+                    ],
+                );
                 KnownParts::ensure(Fingerprint::of($part), PartLibrary::title($part), $part->kind()->value);
             }
         }

@@ -46,19 +46,50 @@ final readonly class DemoReports
                 continue;
             }
             // Nothing is reported before today, however late it was shipped.
-            $at = $order['at']->copy()->addDays($report['daysAfter'])->setTime(19, 4 + $index);
+            $at = $order['at']
+                ->copy()
+                ->addDays($report['daysAfter'])
+                ->setTime(19, 4 + $index);
             Carbon::setTestNow($at->lessThan($now) ? $at : $now->copy()->subHours(30 - $index));
             $serial = $report['serial'] ? $order['serials'][$index % count($order['serials'])] : 'the label is gone';
-            $received = ($this->receive)(Uuid::uuid4()->toString(), $release->id, null, $serial, $this->step($report['at'], $steps), $report['text'], ['name' => $order['name'], 'email' => $order['email']], null, 'page');
+            $received = ($this->receive)(
+                Uuid::uuid4()->toString(),
+                $release->id,
+                null,
+                $serial,
+                $this->step($report['at'], $steps),
+                $report['text'],
+                ['name' => $order['name'], 'email' => $order['email']],
+                null,
+                'page',
+            );
             if ($report['judged']) {
-                ($this->judge)($received['id'], $userId, Uuid::uuid4()->toString(), $kitId, Symptom::from($report['symptom']), Cause::from($report['cause']), Cause::from($report['cause'])->usualOrigin(), $report['part']);
+                ($this->judge)(
+                    $received['id'],
+                    $userId,
+                    Uuid::uuid4()->toString(),
+                    $kitId,
+                    Symptom::from($report['symptom']),
+                    Cause::from($report['cause']),
+                    Cause::from($report['cause'])->usualOrigin(),
+                    $report['part'],
+                );
             }
             if ($report['answer'] !== null) {
                 ($this->answer)($received['id'], $userId, Uuid::uuid4()->toString(), $report['answer']);
             }
         }
         foreach ($faq as $entry) {
-            ($this->faq)($kitId, $userId, Symptom::from($entry['symptom']), Cause::from($entry['cause']), $entry['question'], $entry['answer'], $entry['anchor'], true);
+            ($this->faq)(
+                $kitId,
+                $userId,
+                Symptom::from($entry['symptom']),
+                Cause::from($entry['cause']),
+                $entry['question'],
+                $entry['answer'],
+                $entry['anchor'],
+                true,
+            );
         }
     }
 

@@ -51,7 +51,26 @@ final readonly class DemoTrade
         foreach ($orders as $order) {
             $day = $now->copy()->subDays($order['daysAgo'])->setTime(10, 5);
             Carbon::setTestNow($day);
-            $taken = ($this->take)(new NewOrder($order['number'], $day->toDateString(), $order['customer'], $order['email'], $order['address'], [['kitId' => $release->revision->kit_id, 'quantity' => $order['quantity'], 'unitPrice' => OrderCsv::minor($order['price']) ?? 0, 'currency' => 'EUR']]), 'csv', null, $userId);
+            $taken = ($this->take)(
+                new NewOrder(
+                    $order['number'],
+                    $day->toDateString(),
+                    $order['customer'],
+                    $order['email'],
+                    $order['address'],
+                    [
+                        [
+                            'kitId' => $release->revision->kit_id,
+                            'quantity' => $order['quantity'],
+                            'unitPrice' => OrderCsv::minor($order['price']) ?? 0,
+                            'currency' => 'EUR',
+                        ],
+                    ],
+                ),
+                'csv',
+                null,
+                $userId,
+            );
             if ($order['shippedAfter'] === null) {
                 continue;
             }
@@ -59,7 +78,12 @@ final readonly class DemoTrade
             Carbon::setTestNow($sent);
             $this->book->allocate($taken['id'], Uuid::uuid4()->toString(), $userId);
             $this->book->ship($taken['id'], Uuid::uuid4()->toString(), $userId, '');
-            $shipped[$order['number']] = ['serials' => array_merge(...array_column($this->book->slip($taken['id'])['lines'], 'serials')), 'at' => $sent, 'email' => $order['email'], 'name' => $order['customer']];
+            $shipped[$order['number']] = [
+                'serials' => array_merge(...array_column($this->book->slip($taken['id'])['lines'], 'serials')),
+                'at' => $sent,
+                'email' => $order['email'],
+                'name' => $order['customer'],
+            ];
         }
 
         return $shipped;
@@ -91,6 +115,15 @@ final readonly class DemoTrade
     /** @return array<string, int|string|Carbon|null> */
     private function event(int $run, string $action, int $line, int $pack, string $lot, Carbon $at, ?int $userId): array
     {
-        return ['run_id' => $run, 'operation_id' => Uuid::uuid4()->toString(), 'action' => $action, 'line' => $line, 'pack' => $pack, 'lot' => $lot, 'user_id' => $userId, 'created_at' => $at];
+        return [
+            'run_id' => $run,
+            'operation_id' => Uuid::uuid4()->toString(),
+            'action' => $action,
+            'line' => $line,
+            'pack' => $pack,
+            'lot' => $lot,
+            'user_id' => $userId,
+            'created_at' => $at,
+        ];
     }
 }

@@ -24,7 +24,15 @@ enum ExportKind: string
     public function needs(): Ability
     {
         return match ($this) {
-            self::Manual, self::BeforeYouBuy, self::CalloutSheet, self::SortingMat, self::DrillingTemplate, self::BagLabels, self::TickList, self::DifferenceSlip => Ability::SeeKits,
+            self::Manual,
+            self::BeforeYouBuy,
+            self::CalloutSheet,
+            self::SortingMat,
+            self::DrillingTemplate,
+            self::BagLabels,
+            self::TickList,
+            self::DifferenceSlip
+                => Ability::SeeKits,
             self::KitLabels => Ability::PackKits,
             self::PackingSlip => Ability::SellKits,
         };

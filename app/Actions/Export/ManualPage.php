@@ -23,11 +23,7 @@ use ChiralexRender\Manual\HtmlManual;
  */
 final readonly class ManualPage
 {
-    public function __construct(
-        private Documents $documents,
-        private PublicToken $tokens,
-        private KitFaq $faq,
-    ) {}
+    public function __construct(private Documents $documents, private PublicToken $tokens, private KitFaq $faq) {}
 
     /**
      * @return ?ManualShape null while the steps wait for each other
@@ -53,6 +49,12 @@ final readonly class ManualPage
         $release = Release::query()->where('revision_id', $revision->id)->first();
         $address = $release === null ? null : PublicToken::address($this->tokens->forRelease($release));
 
-        return (new HtmlManual())->of($document, $pictures, $this->faq->published($revision), PrintFonts::css(base_path('node_modules')), $address === null ? null : ['address' => $address, 'svg' => QrCode::svg($address)]);
+        return (new HtmlManual())->of(
+            $document,
+            $pictures,
+            $this->faq->published($revision),
+            PrintFonts::css(base_path('node_modules')),
+            $address === null ? null : ['address' => $address, 'svg' => QrCode::svg($address)],
+        );
     }
 }

@@ -78,7 +78,10 @@ final readonly class Pages
         /** @var ManualShape $document */
         $document = ['paper' => $export->paper] + $this->documents->get($revision, 'manual', $export->options);
 
-        return ['name' => "{$document['kit']} {$document['revision']} manual", 'html' => $this->page->html($revision, $document, $export->options)];
+        return [
+            'name' => "{$document['kit']} {$document['revision']} manual",
+            'html' => $this->page->html($revision, $document, $export->options),
+        ];
     }
 
     /** @return array{name: string, html: string} */
@@ -90,7 +93,10 @@ final readonly class Pages
         /** @var array{steps: array<int, string>, callouts: array<string, string>} $pictures */
         $pictures = $this->documents->get($revision, 'pictures', $export->options);
 
-        return ['name' => "{$document['kit']} {$document['revision']} which way round", 'html' => CalloutSheet::of($document, $pictures, $this->fonts())];
+        return [
+            'name' => "{$document['kit']} {$document['revision']} which way round",
+            'html' => CalloutSheet::of($document, $pictures, $this->fonts()),
+        ];
     }
 
     /**
@@ -105,11 +111,22 @@ final readonly class Pages
         $kit = $this->folder->kit($revision, $export->options);
         $words = Words::forBuilder($kit);
         if ($export->kind === ExportKind::DrillingTemplate) {
-            return ['name' => "{$kit->name} {$kit->revision} drilling template", 'html' => (new DrillSheet($words))->of($kit, $export->paper, $this->fonts())];
+            return [
+                'name' => "{$kit->name} {$kit->revision} drilling template",
+                'html' => (new DrillSheet($words))->of($kit, $export->paper, $this->fonts()),
+            ];
         }
         $order = (new Planner())->plan($kit);
 
-        return ['name' => "{$kit->name} {$kit->revision} sorting mat", 'html' => (new MatSheet($words))->of($kit, (new BagPlanner())->plan($kit, $order instanceof BuildOrder ? $order : null), $export->paper, $this->fonts())];
+        return [
+            'name' => "{$kit->name} {$kit->revision} sorting mat",
+            'html' => (new MatSheet($words))->of(
+                $kit,
+                (new BagPlanner())->plan($kit, $order instanceof BuildOrder ? $order : null),
+                $export->paper,
+                $this->fonts(),
+            ),
+        ];
     }
 
     /** @return array{name: string, html: string} */
@@ -121,7 +138,10 @@ final readonly class Pages
         /** @var array{boards: list<array{top: string}>} $drawn */
         $drawn = $this->documents->get($revision, 'boards', $export->options);
 
-        return ['name' => "{$document['kit']} {$document['revision']} before you buy", 'html' => BuyerSheet::of($document, array_column($drawn['boards'], 'top'), $this->fonts())];
+        return [
+            'name' => "{$document['kit']} {$document['revision']} before you buy",
+            'html' => BuyerSheet::of($document, array_column($drawn['boards'], 'top'), $this->fonts()),
+        ];
     }
 
     /**
@@ -139,7 +159,13 @@ final readonly class Pages
         }
         $release = Release::query()->where('revision_id', $revision->id)->first();
 
-        return ['name' => "{$revision->kit->name} {$revision->name} bag labels", 'html' => $sheets->labels($bags, $release === null ? null : QrCode::svg(PublicToken::address($this->tokens->forRelease($release))))];
+        return [
+            'name' => "{$revision->kit->name} {$revision->name} bag labels",
+            'html' => $sheets->labels(
+                $bags,
+                $release === null ? null : QrCode::svg(PublicToken::address($this->tokens->forRelease($release))),
+            ),
+        ];
     }
 
     /**
@@ -150,9 +176,23 @@ final readonly class Pages
     private function difference(Export $export): array
     {
         $revision = Revision::query()->findOrFail($export->subject);
-        $earlier = Revision::query()->where('kit_id', $revision->kit_id)->where('id', '<', $revision->id)->whereIn('id', Release::query()->select('revision_id'))->orderByDesc('id')->first() ?? $revision;
+        $earlier =
+            Revision::query()
+                ->where('kit_id', $revision->kit_id)
+                ->where('id', '<', $revision->id)
+                ->whereIn('id', Release::query()->select('revision_id'))
+                ->orderByDesc('id')
+                ->first() ?? $revision;
 
-        return ['name' => "{$revision->kit->name} {$earlier->name} to {$revision->name} difference", 'html' => (new DifferenceSlip())->of($revision->kit->name, $this->differences->between($earlier, $revision), $export->paper, $this->fonts())];
+        return [
+            'name' => "{$revision->kit->name} {$earlier->name} to {$revision->name} difference",
+            'html' => (new DifferenceSlip())->of(
+                $revision->kit->name,
+                $this->differences->between($earlier, $revision),
+                $export->paper,
+                $this->fonts(),
+            ),
+        ];
     }
 
     /**
@@ -163,9 +203,28 @@ final readonly class Pages
     {
         $run = Run::query()->findOrFail($export->subject);
         $revision = $run->release->revision;
-        $units = array_values(Unit::query()->where('run_id', $run->id)->orderBy('number')->get()->map(fn(Unit $unit): array => ['serial' => $unit->serial, 'pack' => $unit->pack, 'qr' => QrCode::svg(PublicToken::address($this->tokens->forUnit($unit)))])->all());
+        $units = array_values(
+            Unit::query()
+                ->where('run_id', $run->id)
+                ->orderBy('number')
+                ->get()
+                ->map(
+                    fn(Unit $unit): array => [
+                        'serial' => $unit->serial,
+                        'pack' => $unit->pack,
+                        'qr' => QrCode::svg(PublicToken::address($this->tokens->forUnit($unit))),
+                    ],
+                )
+                ->all(),
+        );
 
-        return ['name' => "{$revision->kit->name} {$revision->name} run {$run->id} labels", 'html' => (new BagSheets($revision->kit->name, $revision->name, $export->paper, $this->fonts()))->kitLabels($units, $run->pack_size)];
+        return [
+            'name' => "{$revision->kit->name} {$revision->name} run {$run->id} labels",
+            'html' => (new BagSheets($revision->kit->name, $revision->name, $export->paper, $this->fonts()))->kitLabels(
+                $units,
+                $run->pack_size,
+            ),
+        ];
     }
 
     /** @return array{name: string, html: string} */
@@ -173,7 +232,18 @@ final readonly class Pages
     {
         $order = $this->orders->slip($export->subject);
 
-        return ['name' => "packing slip {$order['number']}", 'html' => (new PackingSlip())->of($order['number'], $order['placedOn'], $order['name'], $order['address'], $order['lines'], $export->paper, $this->fonts())];
+        return [
+            'name' => "packing slip {$order['number']}",
+            'html' => (new PackingSlip())->of(
+                $order['number'],
+                $order['placedOn'],
+                $order['name'],
+                $order['address'],
+                $order['lines'],
+                $export->paper,
+                $this->fonts(),
+            ),
+        ];
     }
 
     private function fonts(): string

@@ -12,9 +12,25 @@ use Illuminate\Support\Facades\DB;
 final readonly class RequestExport
 {
     /** @param int $subject id of the revision, the run or the order */
-    public function __invoke(ExportKind $kind, int $subject, string $paper, string $operationId, ?int $userId, string $options = ''): Export
-    {
-        DB::table('exports')->insertOrIgnore(['operation_id' => $operationId, 'kind' => $kind->value, 'subject' => $subject, 'paper' => $paper, 'options' => $options, 'status' => 'queued', 'user_id' => $userId, 'created_at' => now(), 'updated_at' => now()]);
+    public function __invoke(
+        ExportKind $kind,
+        int $subject,
+        string $paper,
+        string $operationId,
+        ?int $userId,
+        string $options = '',
+    ): Export {
+        DB::table('exports')->insertOrIgnore([
+            'operation_id' => $operationId,
+            'kind' => $kind->value,
+            'subject' => $subject,
+            'paper' => $paper,
+            'options' => $options,
+            'status' => 'queued',
+            'user_id' => $userId,
+            'created_at' => now(),
+            'updated_at' => now(),
+        ]);
         $export = Export::query()->where('operation_id', $operationId)->firstOrFail();
         if ($export->status === 'queued') {
             MakeExport::dispatch($export->id)->onQueue('first');

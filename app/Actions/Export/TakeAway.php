@@ -26,7 +26,14 @@ use Illuminate\Support\Facades\DB;
 final readonly class TakeAway
 {
     /** What there is, with its media type. */
-    public const KINDS = ['manual.html' => 'text/html', 'manual.md' => 'text/markdown', 'manual.txt' => 'text/plain', 'drilling.svg' => 'image/svg+xml', 'folder.zip' => 'application/zip', 'files.zip' => 'application/zip'];
+    public const KINDS = [
+        'manual.html' => 'text/html',
+        'manual.md' => 'text/markdown',
+        'manual.txt' => 'text/plain',
+        'drilling.svg' => 'image/svg+xml',
+        'folder.zip' => 'application/zip',
+        'files.zip' => 'application/zip',
+    ];
 
     public function __construct(
         private ManualPage $page,
@@ -53,7 +60,13 @@ final readonly class TakeAway
             default => $this->manual($revision, $what, $options),
         };
 
-        return $bytes === null ? null : ['name' => "{$base} {$what}", 'bytes' => $bytes, 'type' => self::KINDS[$what] ?? 'application/octet-stream'];
+        return $bytes === null
+            ? null
+            : [
+                'name' => "{$base} {$what}",
+                'bytes' => $bytes,
+                'type' => self::KINDS[$what] ?? 'application/octet-stream',
+            ];
     }
 
     /**
@@ -64,7 +77,11 @@ final readonly class TakeAway
     {
         $files = $this->folder->files($revision);
 
-        return $this->archive->described($files, (new DataPackage())->of($this->folder->kit($revision), $files), $title);
+        return $this->archive->described(
+            $files,
+            (new DataPackage())->of($this->folder->kit($revision), $files),
+            $title,
+        );
     }
 
     /**
@@ -76,8 +93,23 @@ final readonly class TakeAway
     {
         $files = [];
         $lost = [];
-        $dropped = Row::all(DB::table('original_files')->where('revision_id', $revision->id)->orderBy('id')->select(['name', 'sha256']));
-        $wanted = [...array_map(static fn(string $name, string $hash): array => [$name, $hash], array_keys($revision->files), $revision->files), ...array_map(static fn(Row $row): array => ['as dropped ' . basename($row->text('name')), $row->text('sha256')], $dropped)];
+        $dropped = Row::all(
+            DB::table('original_files')
+                ->where('revision_id', $revision->id)
+                ->orderBy('id')
+                ->select(['name', 'sha256']),
+        );
+        $wanted = [
+            ...array_map(
+                static fn(string $name, string $hash): array => [$name, $hash],
+                array_keys($revision->files),
+                $revision->files,
+            ),
+            ...array_map(
+                static fn(Row $row): array => ['as dropped ' . basename($row->text('name')), $row->text('sha256')],
+                $dropped,
+            ),
+        ];
         foreach ($wanted as [$name, $hash]) {
             try {
                 $files[$name] = $this->store->get($hash);
@@ -86,7 +118,10 @@ final readonly class TakeAway
             }
         }
 
-        return $this->archive->zip($lost === [] ? $files : $files + ['missing.txt' => implode("\n", $lost) . "\n"], $title);
+        return $this->archive->zip(
+            $lost === [] ? $files : $files + ['missing.txt' => implode("\n", $lost) . "\n"],
+            $title,
+        );
     }
 
     /** @throws ChiralexException */
@@ -105,7 +140,10 @@ final readonly class TakeAway
         return match (true) {
             $document === null => null,
             $what === 'manual.html' => $this->page->html($revision, $document, $options),
-            default => ($what === 'manual.md' ? TextManual::markdown() : TextManual::plain())->of($document, $this->faq->published($revision)),
+            default => ($what === 'manual.md' ? TextManual::markdown() : TextManual::plain())->of(
+                $document,
+                $this->faq->published($revision),
+            ),
         };
     }
 }

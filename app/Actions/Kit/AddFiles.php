@@ -38,7 +38,11 @@ final readonly class AddFiles
         $changes = $labels = [];
         foreach ($dropped as $name => $bytes) {
             $read = (new KitFiles())->fromBytes($name, $bytes);
-            if (array_keys($read) === ['bom.csv'] && strtolower($name) !== 'bom.csv' && FileRole::isPlacement($read['bom.csv'])) {
+            if (
+                array_keys($read) === ['bom.csv'] &&
+                strtolower($name) !== 'bom.csv' &&
+                FileRole::isPlacement($read['bom.csv'])
+            ) {
                 $read = ['placements.csv' => $read['bom.csv']];
             }
             foreach ($read as $role => $content) {
@@ -48,10 +52,23 @@ final readonly class AddFiles
         }
         $changes = [...$changes, ...$this->remembered($revision, $changes, $labels)];
 
-        return DB::transaction(function () use ($revision, $user, $operationId, $seen, $changes, $dropped, $labels): Revision {
+        return DB::transaction(function () use (
+            $revision,
+            $user,
+            $operationId,
+            $seen,
+            $changes,
+            $dropped,
+            $labels,
+        ): Revision {
             $saved = ($this->edit)($revision->id, $user, $operationId, $seen, $changes, null, $labels);
             foreach ($dropped as $name => $bytes) {
-                DB::table('original_files')->insert(['revision_id' => $revision->id, 'name' => mb_substr($name, 0, 190), 'sha256' => $this->store->put($bytes), 'bytes' => strlen($bytes)]);
+                DB::table('original_files')->insert([
+                    'revision_id' => $revision->id,
+                    'name' => mb_substr($name, 0, 190),
+                    'sha256' => $this->store->put($bytes),
+                    'bytes' => strlen($bytes),
+                ]);
             }
 
             return $saved;
@@ -80,6 +97,12 @@ final readonly class AddFiles
             $draft->apply($change);
         }
 
-        return [...$columns, ...$this->library->changes((new KitReader())->read($draft->files, [], $labels), $draft->files['kit.json'] ?? '{}')];
+        return [
+            ...$columns,
+            ...$this->library->changes(
+                (new KitReader())->read($draft->files, [], $labels),
+                $draft->files['kit.json'] ?? '{}',
+            ),
+        ];
     }
 }

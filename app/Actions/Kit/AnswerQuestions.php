@@ -29,7 +29,8 @@ final readonly class AnswerQuestions
                 $wide[] = $change;
                 continue;
             }
-            foreach ($this->folder->kit($revision)->part($change->target)->line->designators ?? [$change->target] as $designator) {
+            $names = $this->folder->kit($revision)->part($change->target)->line->designators ?? [$change->target];
+            foreach ($names as $designator) {
                 $wide[] = new Change('line', $designator, 'kind', $change->value);
             }
         }
@@ -41,12 +42,24 @@ final readonly class AnswerQuestions
     public function remember(Revision $revision, array $changes): void
     {
         $this->columns->rememberEdit($revision, $changes);
-        $said = array_values(array_filter($changes, static fn(Change $change): bool => $change->type === 'line' && $change->value !== null && in_array($change->field, PartLibrary::FACTS, true)));
+        $said = array_values(
+            array_filter(
+                $changes,
+                static fn(Change $change): bool => $change->type === 'line' &&
+                    $change->value !== null &&
+                    in_array($change->field, PartLibrary::FACTS, true),
+            ),
+        );
         $kit = $said === [] ? null : $this->folder->kit($revision);
         foreach ($said as $change) {
             $part = $kit?->part($change->target);
             if ($part !== null) {
-                $this->library->remember($part, $change->field, $change->value, "said in {$revision->kit->name} {$revision->name}");
+                $this->library->remember(
+                    $part,
+                    $change->field,
+                    $change->value,
+                    "said in {$revision->kit->name} {$revision->name}",
+                );
             }
         }
     }

@@ -20,7 +20,11 @@ final readonly class BlockList
     public static function apply(array $root, Change $change): array
     {
         $name = trim($change->target);
-        if ($name === '' || mb_strlen($name) > self::LONGEST || ($change->value !== null && !is_array($change->value) && !is_string($change->value))) {
+        if (
+            $name === '' ||
+            mb_strlen($name) > self::LONGEST ||
+            ($change->value !== null && !is_array($change->value) && !is_string($change->value))
+        ) {
             throw UnknownChange::block();
         }
         $groups = is_array($root['groups'] ?? null) ? $root['groups'] : [];

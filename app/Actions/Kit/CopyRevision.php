@@ -35,8 +35,19 @@ final readonly class CopyRevision
             } while (in_array($name, $names, true));
             $draft = new Draft($this->folder->files($revision));
             $draft->files['kit.json'] = $this->renamed($draft->files['kit.json'] ?? '{"format": 1}', (string) $name);
-            $copy = Revision::query()->create(['kit_id' => $revision->kit_id, 'name' => (string) $name, 'sequence' => 0, 'files' => $this->folder->store($draft->files), 'operation_id' => $operationId]);
-            Audit::record($userId, 'revision.copy', ['revision' => $revision->id], ['revision' => $copy->id, 'name' => $name]);
+            $copy = Revision::query()->create([
+                'kit_id' => $revision->kit_id,
+                'name' => (string) $name,
+                'sequence' => 0,
+                'files' => $this->folder->store($draft->files),
+                'operation_id' => $operationId,
+            ]);
+            Audit::record(
+                $userId,
+                'revision.copy',
+                ['revision' => $revision->id],
+                ['revision' => $copy->id, 'name' => $name],
+            );
             ComputeDocuments::dispatch($copy->id, 0);
 
             return $copy;
@@ -46,7 +57,11 @@ final readonly class CopyRevision
     private function untouched(Revision $of): ?Revision
     {
         $newest = Revision::query()->where('kit_id', $of->kit_id)->orderByDesc('id')->firstOrFail();
-        $here = $newest->operation_id !== null && $newest->sequence === 0 && $newest->put_aside_at === null && Release::query()->where('revision_id', $newest->id)->doesntExist();
+        $here =
+            $newest->operation_id !== null &&
+            $newest->sequence === 0 &&
+            $newest->put_aside_at === null &&
+            Release::query()->where('revision_id', $newest->id)->doesntExist();
 
         return $here && self::files($newest) === self::files($of) ? $newest : null;
     }
@@ -64,6 +79,9 @@ final readonly class CopyRevision
     {
         $data = json_decode($json, true);
 
-        return json_encode(['revision' => $name] + (is_array($data) ? $data : []), JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_THROW_ON_ERROR) . "\n";
+        return json_encode(
+            ['revision' => $name] + (is_array($data) ? $data : []),
+            JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_THROW_ON_ERROR,
+        ) . "\n";
     }
 }

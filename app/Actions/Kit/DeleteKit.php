@@ -18,10 +18,7 @@ use Illuminate\Support\Facades\DB;
 /** Deletes what never left the workshop, with its originals: a kit that was never released nor sold, a draft of one. */
 final readonly class DeleteKit
 {
-    public function __construct(
-        private KnownParts $parts,
-        private FileUses $uses,
-    ) {}
+    public function __construct(private KnownParts $parts, private FileUses $uses) {}
 
     /** @throws NotDeletable when it was released, or orders or reports name it */
     public function kit(Kit $kit, ?int $userId): void
@@ -32,7 +29,14 @@ final readonly class DeleteKit
             if (Release::query()->whereIn('revision_id', array_column($revisions, 'id'))->exists()) {
                 throw NotDeletable::released($kit->name);
             }
-            foreach (['order_lines' => 'orders', 'report_judgements' => 'reports', 'report_states' => 'reports', 'faq_entries' => 'its FAQ'] as $table => $by) {
+            foreach (
+                [
+                    'order_lines' => 'orders',
+                    'report_judgements' => 'reports',
+                    'report_states' => 'reports',
+                    'faq_entries' => 'its FAQ',
+                ] as $table => $by
+            ) {
                 if (DB::table($table)->where('kit_id', $kit->id)->exists()) {
                     throw NotDeletable::used($kit->name, $by);
                 }
@@ -43,7 +47,12 @@ final readonly class DeleteKit
                 array_push($files, ...$this->take($revision));
             }
             $kit->delete();
-            Audit::record($userId, 'kit.delete', ['kit' => $kit->id, 'name' => $kit->name, 'revisions' => array_column($revisions, 'name')], null);
+            Audit::record(
+                $userId,
+                'kit.delete',
+                ['kit' => $kit->id, 'name' => $kit->name, 'revisions' => array_column($revisions, 'name')],
+                null,
+            );
 
             return $files;
         });
@@ -63,8 +72,16 @@ final readonly class DeleteKit
             }
             $this->parts->forget($kit->id);
             $files = $this->take($revision);
-            Audit::record($userId, 'revision.delete', ['revision' => $revision->id, 'kit' => $kit->id, 'name' => $revision->name], null);
-            $newest = Revision::query()->where('kit_id', $kit->id)->orderByRaw('(put_aside_at is not null), id desc')->first();
+            Audit::record(
+                $userId,
+                'revision.delete',
+                ['revision' => $revision->id, 'kit' => $kit->id, 'name' => $revision->name],
+                null,
+            );
+            $newest = Revision::query()
+                ->where('kit_id', $kit->id)
+                ->orderByRaw('(put_aside_at is not null), id desc')
+                ->first();
             if ($newest !== null) {
                 ComputeDocuments::dispatch($newest->id, $newest->sequence);
             }
@@ -78,10 +95,22 @@ final readonly class DeleteKit
     private function take(Revision $revision): array
     {
         $picture = RevisionFact::query()->find($revision->id)?->picture;
-        $originals = array_map(static fn(Row $row): string => $row->text('sha256'), Row::all(DB::table('original_files')->where('revision_id', $revision->id)->select('sha256')));
-        $edited = array_map(static fn(Row $row): string => $row->text('hash'), Row::all(DB::table('edits')->crossJoin(DB::raw("jsonb_array_elements(change || inverse) as entry"))->where('revision_id', $revision->id)->whereRaw("entry ->> 'type' = 'file' and entry ->> 'value' ~ '^[0-9a-f]{64}$'")->selectRaw("distinct entry ->> 'value' as hash")));
+        $originals = array_map(
+            static fn(Row $row): string => $row->text('sha256'),
+            Row::all(DB::table('original_files')->where('revision_id', $revision->id)->select('sha256')),
+        );
+        $edited = array_map(
+            static fn(Row $row): string => $row->text('hash'),
+            Row::all(
+                DB::table('edits')
+                    ->crossJoin(DB::raw('jsonb_array_elements(change || inverse) as entry'))
+                    ->where('revision_id', $revision->id)
+                    ->whereRaw("entry ->> 'type' = 'file' and entry ->> 'value' ~ '^[0-9a-f]{64}$'")
+                    ->selectRaw("distinct entry ->> 'value' as hash"),
+            ),
+        );
         DB::select('select delete_revision(?)', [$revision->id]);
 
-        return [...array_values($revision->files), ...$originals, ...$edited, ...($picture === null ? [] : [$picture])];
+        return [...array_values($revision->files), ...$originals, ...$edited, ...$picture === null ? [] : [$picture]];
     }
 }

@@ -38,7 +38,12 @@ final readonly class Derived
 
     public function keep(Revision $revision, string $name, string $json): void
     {
-        DB::table('derived_results')->insertOrIgnore(['hash' => self::hash($revision, $name), 'document' => $json, 'files_hash' => self::files($revision->files), 'code' => config()->string('app.code')]);
+        DB::table('derived_results')->insertOrIgnore([
+            'hash' => self::hash($revision, $name),
+            'document' => $json,
+            'files_hash' => self::files($revision->files),
+            'code' => config()->string('app.code'),
+        ]);
     }
 
     /**
@@ -55,6 +60,9 @@ final readonly class Derived
 
     private static function hash(Revision $revision, string $name): string
     {
-        return hash('sha256', json_encode([self::files($revision->files), $name, config()->string('app.code')], JSON_THROW_ON_ERROR));
+        return hash(
+            'sha256',
+            json_encode([self::files($revision->files), $name, config()->string('app.code')], JSON_THROW_ON_ERROR),
+        );
     }
 }

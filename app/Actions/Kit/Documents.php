@@ -16,15 +16,35 @@ use Illuminate\Support\Facades\DB;
 /** The documents of a revision, the same as the command line's, written by the same code. */
 final readonly class Documents
 {
-    public const NAMES = ['parts', 'check', 'order', 'order-lowest-first', 'order-kind-by-kind', 'order-block-by-block', 'marks', 'bags', 'bench', 'manual', 'safety'];
+    public const NAMES = [
+        'parts',
+        'check',
+        'order',
+        'order-lowest-first',
+        'order-kind-by-kind',
+        'order-block-by-block',
+        'marks',
+        'bags',
+        'bench',
+        'manual',
+        'safety',
+    ];
     /** What a release keeps word for word. */
-    public const FROZEN = ['parts', 'check', 'order', 'marks', 'bags', 'bench', 'manual', 'boards', 'shelf', 'pictures', 'safety'];
+    public const FROZEN = [
+        'parts',
+        'check',
+        'order',
+        'marks',
+        'bags',
+        'bench',
+        'manual',
+        'boards',
+        'shelf',
+        'pictures',
+        'safety',
+    ];
 
-    public function __construct(
-        private KitFolder $folder,
-        private Derived $derived,
-        private Facts $facts,
-    ) {}
+    public function __construct(private KitFolder $folder, private Derived $derived, private Facts $facts) {}
 
     /**
      * @param string $options what is chosen, as `box=drilled;power=jack`
@@ -35,7 +55,13 @@ final readonly class Documents
     public function get(Revision $revision, string $name, string $options = ''): array
     {
         $kept = self::kept($name, $options);
-        $frozen = in_array($name, self::FROZEN, true) ? DB::table('release_documents')->join('releases', 'releases.id', '=', 'release_id')->where('revision_id', $revision->id)->where('name', $kept)->value('document') : null;
+        $frozen = in_array($name, self::FROZEN, true)
+            ? DB::table('release_documents')
+                ->join('releases', 'releases.id', '=', 'release_id')
+                ->where('revision_id', $revision->id)
+                ->where('name', $kept)
+                ->value('document')
+            : null;
         if (is_string($frozen)) {
             /** @var array<string, mixed> $kept */
             $kept = json_decode($frozen, true, 512, JSON_THROW_ON_ERROR);

@@ -104,7 +104,10 @@ final class Draft
             }
         }
 
-        return json_encode($root === [] ? ['format' => 1] : $root, JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_THROW_ON_ERROR) . "\n";
+        return json_encode(
+            $root === [] ? ['format' => 1] : $root,
+            JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_THROW_ON_ERROR,
+        ) . "\n";
     }
 
     /** @return list<string|int> */
@@ -128,9 +131,16 @@ final class Draft
     private function cell(Change $change): Change
     {
         $table = $this->table();
-        $column = HeaderMap::guess($table->headers, HeaderSynonyms::PARTS)->columns[$change->field] ?? throw UnknownChange::column($change->field, $table->file);
+        $column =
+            HeaderMap::guess($table->headers, HeaderSynonyms::PARTS)->columns[$change->field] ??
+            throw UnknownChange::column($change->field, $table->file);
 
-        return new Change('cell', $change->target, $change->field, $this->rewrite($table, (int) $change->target, $column, $change->value));
+        return new Change(
+            'cell',
+            $change->target,
+            $change->field,
+            $this->rewrite($table, (int) $change->target, $column, $change->value),
+        );
     }
 
     /**
@@ -143,7 +153,12 @@ final class Draft
     {
         $table = $this->table();
 
-        return new Change('column', $change->target, '', $this->rewrite($table, $table->headerRow, (int) $change->target, $change->value));
+        return new Change(
+            'column',
+            $change->target,
+            '',
+            $this->rewrite($table, $table->headerRow, (int) $change->target, $change->value),
+        );
     }
 
     /** @throws UnreadableTable */
@@ -181,7 +196,12 @@ final class Draft
         $out = '';
         for ($number = 1; $number <= max(array_keys($records)); ++$number) {
             $cells = array_map(
-                static fn(string $cell): string => preg_match('~["\r\n]|' . preg_quote($separator, '~') . '~', $cell) === 1 ? '"' . str_replace('"', '""', $cell) . '"' : $cell,
+                static fn(string $cell): string => preg_match(
+                    '~["\r\n]|' . preg_quote($separator, '~') . '~',
+                    $cell,
+                ) === 1
+                    ? '"' . str_replace('"', '""', $cell) . '"'
+                    : $cell,
                 $records[$number] ?? [],
             );
             $out .= implode($separator, $cells) . "\n";
@@ -226,7 +246,10 @@ final class Draft
     private function pilot(Change $change): Change
     {
         $log = new PilotFile($this->files['pilot.csv'] ?? null);
-        [$log, $inverse] = $change->target === '' ? $log->with($change->value) : $log->at((int) $change->target, $change->field, $change->value);
+        [$log, $inverse] =
+            $change->target === ''
+                ? $log->with($change->value)
+                : $log->at((int) $change->target, $change->field, $change->value);
         if ($log->bytes === null) {
             unset($this->files['pilot.csv']);
         } else {

@@ -13,19 +13,25 @@ use RuntimeException;
 final class EditConflict extends RuntimeException
 {
     /** @param Collection<int, Edit> $edits what came in between */
-    private function __construct(
-        string $message,
-        public readonly Revision $revision,
-        public readonly Collection $edits,
-    ) {
+    private function __construct(string $message, public readonly Revision $revision, public readonly Collection $edits)
+    {
         parent::__construct($message);
     }
 
     public static function since(Revision $revision, int $seen): self
     {
-        $edits = Edit::query()->with('user')->where('revision_id', $revision->id)->where('sequence', '>', $seen)->orderBy('sequence')->get();
+        $edits = Edit::query()
+            ->with('user')
+            ->where('revision_id', $revision->id)
+            ->where('sequence', '>', $seen)
+            ->orderBy('sequence')
+            ->get();
         $names = $edits->map(static fn(Edit $edit): string => $edit->user->name)->unique()->implode(', ');
 
-        return new self("{$names} changed this draft since you opened it. Your words are kept: look at both, then save again.", $revision, $edits);
+        return new self(
+            "{$names} changed this draft since you opened it. Your words are kept: look at both, then save again.",
+            $revision,
+            $edits,
+        );
     }
 }

@@ -18,10 +18,7 @@ use Illuminate\Support\Facades\DB;
 /** Applies changes to a draft and writes them to its log, with what takes them back. */
 final readonly class EditRevision
 {
-    public function __construct(
-        private KitFolder $folder,
-        private FileStore $store,
-    ) {}
+    public function __construct(private KitFolder $folder, private FileStore $store) {}
 
     /**
      * @param list<Change> $changes file changes carry the hash of stored bytes
@@ -31,9 +28,24 @@ final readonly class EditRevision
      * @throws UnknownChange when a change names nothing
      * @throws ChiralexException when the files could not be read afterwards; nothing is saved then
      */
-    public function __invoke(int $revisionId, User $user, string $operationId, int $seen, array $changes, ?int $undoes = null, array $labels = []): Revision
-    {
-        return DB::transaction(function () use ($revisionId, $user, $operationId, $seen, $changes, $undoes, $labels): Revision {
+    public function __invoke(
+        int $revisionId,
+        User $user,
+        string $operationId,
+        int $seen,
+        array $changes,
+        ?int $undoes = null,
+        array $labels = [],
+    ): Revision {
+        return DB::transaction(function () use (
+            $revisionId,
+            $user,
+            $operationId,
+            $seen,
+            $changes,
+            $undoes,
+            $labels,
+        ): Revision {
             $revision = Revision::query()->lockForUpdate()->findOrFail($revisionId);
             if (Edit::query()->where('operation_id', $operationId)->exists()) {
                 return $revision;
@@ -52,7 +64,12 @@ final readonly class EditRevision
             $kit = (new KitReader())->read($draft->files, [], $labels);
             $kit->mustBeStorable();
             $files = $this->folder->store($draft->files);
-            Audit::record($user->id, 'revision.edit', ['files' => $revision->files], ['files' => $files, 'operation' => $operationId]);
+            Audit::record(
+                $user->id,
+                'revision.edit',
+                ['files' => $revision->files],
+                ['files' => $files, 'operation' => $operationId],
+            );
             $revision->update(['files' => $files, 'sequence' => $revision->sequence + 1]);
             $revision->kit->update(['name' => mb_substr($kit->name, 0, 120)]);
             Edit::query()->create([
@@ -72,11 +89,15 @@ final readonly class EditRevision
 
     private function toBytes(Change $change): Change
     {
-        return $change->type === 'file' && is_string($change->value) ? new Change('file', $change->target, '', $this->store->get($change->value)) : $change;
+        return $change->type === 'file' && is_string($change->value)
+            ? new Change('file', $change->target, '', $this->store->get($change->value))
+            : $change;
     }
 
     private function toHash(Change $change): Change
     {
-        return $change->type === 'file' && is_string($change->value) ? new Change('file', $change->target, '', $this->store->put($change->value)) : $change;
+        return $change->type === 'file' && is_string($change->value)
+            ? new Change('file', $change->target, '', $this->store->put($change->value))
+            : $change;
     }
 }

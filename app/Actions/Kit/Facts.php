@@ -16,10 +16,7 @@ final readonly class Facts
     /** Documents that the facts are made of. */
     public const OF = ['shelf', 'parts'];
 
-    public function __construct(
-        private FileStore $store,
-        private KnownParts $parts,
-    ) {}
+    public function __construct(private FileStore $store, private KnownParts $parts) {}
 
     /** @param array<string, string> $documents name to JSON, those of OF among them */
     public function write(Revision $revision, array $documents): void
@@ -31,7 +28,15 @@ final readonly class Facts
         $picture = ($shelf['picture'] ?? '') === '' ? null : $this->store->put($shelf['picture']);
         unset($shelf['picture']);
         DB::transaction(function () use ($revision, $shelf, $parts, $picture): void {
-            if ($this->save($revision, ['shelf' => $shelf, 'options' => $parts['options'] ?? [], 'picture' => $picture, 'fault' => null, 'blocked' => false])) {
+            if (
+                $this->save($revision, [
+                    'shelf' => $shelf,
+                    'options' => $parts['options'] ?? [],
+                    'picture' => $picture,
+                    'fault' => null,
+                    'blocked' => false,
+                ])
+            ) {
                 $this->parts->write($revision, $parts['lines'] ?? []);
             }
         });
@@ -50,7 +55,9 @@ final readonly class Facts
     /** True where the facts are those of the revision as it is, by the code that runs. */
     public static function areCurrent(?RevisionFact $facts, Revision $revision): bool
     {
-        return $facts !== null && $facts->sequence === $revision->sequence && $facts->code === config()->string('app.code');
+        return $facts !== null &&
+            $facts->sequence === $revision->sequence &&
+            $facts->code === config()->string('app.code');
     }
 
     /**
@@ -63,7 +70,10 @@ final readonly class Facts
         if ($now === null || $now->sequence !== $revision->sequence) {
             return false;
         }
-        RevisionFact::query()->updateOrCreate(['revision_id' => $revision->id], ['sequence' => $revision->sequence, 'code' => config()->string('app.code')] + $columns);
+        RevisionFact::query()->updateOrCreate(
+            ['revision_id' => $revision->id],
+            ['sequence' => $revision->sequence, 'code' => config()->string('app.code')] + $columns,
+        );
 
         return true;
     }

@@ -20,7 +20,7 @@ final readonly class HazardAnswer
         $hazard = Hazard::tryFrom($change->target) ?? throw UnknownChange::hazard($change->target);
         $traits = array_values(is_array($root['traits'] ?? null) ? $root['traits'] : []);
         $ruledOut = is_array($root['ruledOut'] ?? null) ? $root['ruledOut'] : [];
-        $before = in_array($hazard->value, $traits, true) ? true : ($ruledOut[$hazard->value] ?? null);
+        $before = in_array($hazard->value, $traits, true) ? true : $ruledOut[$hazard->value] ?? null;
         $traits = array_values(array_filter($traits, static fn(mixed $trait): bool => $trait !== $hazard->value));
         unset($ruledOut[$hazard->value]);
         if ($change->value === true) {
@@ -30,6 +30,9 @@ final readonly class HazardAnswer
         }
         unset($root['ruledOut'], $root['traits']);
 
-        return [$root + ($traits === [] ? [] : ['traits' => $traits]) + ($ruledOut === [] ? [] : ['ruledOut' => $ruledOut]), new Change('hazard', $hazard->value, '', $before)];
+        return [
+            $root + ($traits === [] ? [] : ['traits' => $traits]) + ($ruledOut === [] ? [] : ['ruledOut' => $ruledOut]),
+            new Change('hazard', $hazard->value, '', $before),
+        ];
     }
 }

@@ -39,25 +39,48 @@ final readonly class ImportKit
      * @throws RefusedKit likewise
      * @throws TooHeavy when the kit breaks a limit, or the import was stopped
      */
-    public function __invoke(array $dropped, ?int $userId, ?int $designatorColumn = null, ?Closure $progress = null, ?Closure $stored = null): Revision
-    {
+    public function __invoke(
+        array $dropped,
+        ?int $userId,
+        ?int $designatorColumn = null,
+        ?Closure $progress = null,
+        ?Closure $stored = null,
+    ): Revision {
         $kit = ($this->prepare)($dropped, $designatorColumn);
         if ($progress !== null && !$progress(20)) {
             throw TooHeavy::stopped();
         }
-        $documents = $this->workshop->documents($kit->files, $kit->labels, self::PROOF, $progress === null ? null : static fn(int $percent): bool => $progress(20 + intdiv($percent * 7, 10)));
+        $documents = $this->workshop->documents(
+            $kit->files,
+            $kit->labels,
+            self::PROOF,
+            $progress === null ? null : static fn(int $percent): bool => $progress(20 + intdiv($percent * 7, 10)),
+        );
 
         return DB::transaction(function () use ($kit, $documents, $dropped, $userId, $stored): Revision {
             $model = Kit::query()->create(['name' => mb_substr($kit->name, 0, 120)]);
-            $revision = Revision::query()->create(['kit_id' => $model->id, 'name' => mb_substr($kit->revision, 0, 20), 'sequence' => 0, 'files' => $this->folder->store($kit->files)]);
+            $revision = Revision::query()->create([
+                'kit_id' => $model->id,
+                'name' => mb_substr($kit->revision, 0, 20),
+                'sequence' => 0,
+                'files' => $this->folder->store($kit->files),
+            ]);
             foreach ($dropped as $name => $bytes) {
-                DB::table('original_files')->insert(['revision_id' => $revision->id, 'name' => mb_substr(mb_scrub($name), 0, 190), 'sha256' => $this->store->put($bytes), 'bytes' => strlen($bytes)]);
+                DB::table('original_files')->insert([
+                    'revision_id' => $revision->id,
+                    'name' => mb_substr(mb_scrub($name), 0, 190),
+                    'sha256' => $this->store->put($bytes),
+                    'bytes' => strlen($bytes),
+                ]);
             }
             foreach ($documents as $name => $json) {
                 $this->derived->keep($revision, $name, $json);
             }
             $this->facts->write($revision, $documents);
-            Audit::record($userId, 'kit.import', null, ['revision' => $revision->id, 'files' => array_map(mb_scrub(...), array_map(strval(...), array_keys($dropped)))]);
+            Audit::record($userId, 'kit.import', null, [
+                'revision' => $revision->id,
+                'files' => array_map(mb_scrub(...), array_map(strval(...), array_keys($dropped))),
+            ]);
             if ($stored !== null) {
                 $stored($revision);
             }

@@ -11,12 +11,16 @@ final class NotDeletable extends RuntimeException
 {
     public static function released(string $what): self
     {
-        return new self("{$what} was released: what left the workshop is never deleted. Put it aside instead; it comes back whenever you want.");
+        return new self(
+            "{$what} was released: what left the workshop is never deleted. Put it aside instead; it comes back whenever you want.",
+        );
     }
 
     public static function used(string $what, string $by): self
     {
-        return new self("{$what} is named by {$by}, so it is never deleted. Put it aside instead; it comes back whenever you want.");
+        return new self(
+            "{$what} is named by {$by}, so it is never deleted. Put it aside instead; it comes back whenever you want.",
+        );
     }
 
     public static function lastRevision(string $name): self

@@ -15,10 +15,7 @@ use ChiralexRender\Words;
 /** The order with other overrides, and what it costs more or less than the order as saved. */
 final readonly class OrderTrial
 {
-    public function __construct(
-        private KitFolder $folder,
-        private Documents $documents,
-    ) {}
+    public function __construct(private KitFolder $folder, private Documents $documents) {}
 
     /**
      * @param list<OrderOverride> $overrides
@@ -38,7 +35,9 @@ final readonly class OrderTrial
 
         return [
             'order' => $document->of($order, $kit),
-            'change' => is_array($before) ? (new ScoreChange($words))->of(OrderDocument::scored($before), $order->score, $order->school) : null,
+            'change' => is_array($before)
+                ? (new ScoreChange($words))->of(OrderDocument::scored($before), $order->score, $order->school)
+                : null,
         ];
     }
 }

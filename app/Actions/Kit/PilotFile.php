@@ -11,7 +11,15 @@ use Chiralex\Table\Exception\UnreadableTable;
 final readonly class PilotFile
 {
     public const FIELDS = ['build', 'step', 'minutes', 'snag', 'settled', 'photo', 'reading'];
-    private const LONGEST = ['build' => 4, 'step' => 400, 'minutes' => 12, 'snag' => 500, 'settled' => 3, 'photo' => 64, 'reading' => 40];
+    private const LONGEST = [
+        'build' => 4,
+        'step' => 400,
+        'minutes' => 12,
+        'snag' => 500,
+        'settled' => 3,
+        'photo' => 64,
+        'reading' => 40,
+    ];
 
     /** @param ?string $bytes null where nothing is logged */
     public function __construct(public ?string $bytes) {}
@@ -67,9 +75,20 @@ final readonly class PilotFile
         } catch (UnreadableTable) {
             return [];
         }
-        $columns = array_flip(array_map(static fn(string $header): string => mb_strtolower(trim($header)), $table->headers));
+        $columns = array_flip(
+            array_map(static fn(string $header): string => mb_strtolower(trim($header)), $table->headers),
+        );
 
-        return array_map(static fn($row): array => array_combine(self::FIELDS, array_map(static fn(string $field): string => isset($columns[$field]) ? $row->cell($columns[$field]) : '', self::FIELDS)), $table->rows);
+        return array_map(
+            static fn($row): array => array_combine(
+                self::FIELDS,
+                array_map(
+                    static fn(string $field): string => isset($columns[$field]) ? $row->cell($columns[$field]) : '',
+                    self::FIELDS,
+                ),
+            ),
+            $table->rows,
+        );
     }
 
     /**
@@ -80,13 +99,17 @@ final readonly class PilotFile
     {
         $row = [];
         foreach (self::FIELDS as $field) {
-            $cell = is_array($value) ? ($value[$field] ?? '') : null;
+            $cell = is_array($value) ? $value[$field] ?? '' : null;
             if (!is_scalar($cell) || mb_strlen((string) $cell) > self::LONGEST[$field]) {
                 throw UnknownChange::pilot($field);
             }
             $row[$field] = trim((string) preg_replace('~\s+~u', ' ', (string) $cell));
         }
-        if ($row['step'] === '' || ($row['photo'] !== '' && preg_match('~^[0-9a-f]{64}$~', $row['photo']) !== 1) || ($row['minutes'] !== '' && !is_numeric($row['minutes']))) {
+        if (
+            $row['step'] === '' ||
+            ($row['photo'] !== '' && preg_match('~^[0-9a-f]{64}$~', $row['photo']) !== 1) ||
+            ($row['minutes'] !== '' && !is_numeric($row['minutes']))
+        ) {
             throw UnknownChange::pilot($row['step'] === '' ? 'step' : ($row['photo'] === '' ? 'minutes' : 'photo'));
         }
 
@@ -99,8 +122,26 @@ final readonly class PilotFile
         if ($rows === []) {
             return new self(null);
         }
-        $quoted = static fn(string $cell): string => preg_match('~[",\r\n]~', $cell) === 1 ? '"' . str_replace('"', '""', $cell) . '"' : $cell;
+        $quoted = static fn(string $cell): string => preg_match('~[",\r\n]~', $cell) === 1
+            ? '"' . str_replace('"', '""', $cell) . '"'
+            : $cell;
 
-        return new self(implode(',', self::FIELDS) . "\n" . implode('', array_map(static fn(array $row): string => implode(',', array_map($quoted, array_map(static fn(string $field): string => $row[$field] ?? '', self::FIELDS))) . "\n", $rows)));
+        return new self(
+            implode(',', self::FIELDS) .
+                "\n" .
+                implode(
+                    '',
+                    array_map(
+                        static fn(array $row): string => implode(
+                            ',',
+                            array_map(
+                                $quoted,
+                                array_map(static fn(string $field): string => $row[$field] ?? '', self::FIELDS),
+                            ),
+                        ) . "\n",
+                        $rows,
+                    ),
+                ),
+        );
     }
 }

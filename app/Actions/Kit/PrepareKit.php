@@ -15,10 +15,7 @@ use ChiralexAdapters\UnusableFile;
 /** Reads dropped files as a kit folder; nothing is stored. */
 final readonly class PrepareKit
 {
-    public function __construct(
-        private PartLibrary $library,
-        private RememberedColumns $columns,
-    ) {}
+    public function __construct(private PartLibrary $library, private RememberedColumns $columns) {}
 
     /**
      * @param array<string, string> $dropped name as dropped to bytes
@@ -36,9 +33,13 @@ final readonly class PrepareKit
             $files += $read;
             $labels += str_ends_with(strtolower($name), '.zip') ? [] : array_fill_keys(array_keys($read), $name);
         }
-        $draft = new Draft($this->named($files, $labels['bom.csv'] ?? array_key_first($dropped) ?? 'kit'));
+        $draft = new Draft($this->named($files, $labels['bom.csv'] ?? (array_key_first($dropped) ?? 'kit')));
         if ($designatorColumn !== null) {
-            $this->columns->remember((new CsvReader())->read($draft->files['bom.csv'] ?? '', 'bom.csv')->headers, $designatorColumn, 'designator');
+            $this->columns->remember(
+                (new CsvReader())->read($draft->files['bom.csv'] ?? '', 'bom.csv')->headers,
+                $designatorColumn,
+                'designator',
+            );
         }
         foreach ($this->columns->changes($draft->files['bom.csv'] ?? '') as $change) {
             $draft->apply($change);
@@ -61,7 +62,12 @@ final readonly class PrepareKit
      */
     private function role(string $name, array $read, array $known): array
     {
-        if (array_keys($read) === ['bom.csv'] && !KitFiles::isKnown($name) && (str_contains(strtolower($name), 'placement') || isset($known['bom.csv'])) && FileRole::isPlacement($read['bom.csv'])) {
+        if (
+            array_keys($read) === ['bom.csv'] &&
+            !KitFiles::isKnown($name) &&
+            (str_contains(strtolower($name), 'placement') || isset($known['bom.csv'])) &&
+            FileRole::isPlacement($read['bom.csv'])
+        ) {
             return ['placements.csv' => $read['bom.csv']];
         }
 
@@ -77,8 +83,14 @@ final readonly class PrepareKit
     private function named(array $files, string $dropped): array
     {
         if (!isset($files['kit.json'])) {
-            $name = trim(ucfirst((string) preg_replace('~[-_.]+~', ' ', pathinfo(mb_scrub($dropped), PATHINFO_FILENAME))));
-            $files['kit.json'] = json_encode(['format' => 1, 'name' => mb_substr($name === '' ? 'New kit' : $name, 0, 100), 'revision' => 'A'], JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE | JSON_INVALID_UTF8_SUBSTITUTE | JSON_THROW_ON_ERROR) . "\n";
+            $name = trim(
+                ucfirst((string) preg_replace('~[-_.]+~', ' ', pathinfo(mb_scrub($dropped), PATHINFO_FILENAME))),
+            );
+            $files['kit.json'] =
+                json_encode(
+                    ['format' => 1, 'name' => mb_substr($name === '' ? 'New kit' : $name, 0, 100), 'revision' => 'A'],
+                    JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE | JSON_INVALID_UTF8_SUBSTITUTE | JSON_THROW_ON_ERROR,
+                ) . "\n";
         }
 
         return $files;

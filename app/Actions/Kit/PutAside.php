@@ -30,12 +30,23 @@ final readonly class PutAside
     {
         DB::transaction(function () use ($revision, $aside, $userId): void {
             Kit::query()->lockForUpdate()->findOrFail($revision->kit_id);
-            if ($aside && !Revision::query()->where('kit_id', $revision->kit_id)->where('id', '!=', $revision->id)->whereNull('put_aside_at')->exists()) {
+            if (
+                $aside &&
+                !Revision::query()
+                    ->where('kit_id', $revision->kit_id)
+                    ->where('id', '!=', $revision->id)
+                    ->whereNull('put_aside_at')
+                    ->exists()
+            ) {
                 throw NotDeletable::lastRevision($revision->name);
             }
             // Not through the model: the time of the last change stays that of the draft.
-            DB::table('revisions')->where('id', $revision->id)->update(['put_aside_at' => $aside ? now() : null]);
-            Audit::record($userId, $aside ? 'revision.put-aside' : 'revision.take-back', null, ['revision' => $revision->id]);
+            DB::table('revisions')
+                ->where('id', $revision->id)
+                ->update(['put_aside_at' => $aside ? now() : null]);
+            Audit::record($userId, $aside ? 'revision.put-aside' : 'revision.take-back', null, [
+                'revision' => $revision->id,
+            ]);
             $this->parts($revision->kit, $revision->kit->put_aside_at !== null);
         });
     }
@@ -44,7 +55,9 @@ final readonly class PutAside
     private function parts(Kit $kit, bool $aside): void
     {
         $this->parts->forget($kit->id);
-        $newest = $aside ? null : Revision::query()->where('kit_id', $kit->id)->whereNull('put_aside_at')->orderByDesc('id')->first();
+        $newest = $aside
+            ? null
+            : Revision::query()->where('kit_id', $kit->id)->whereNull('put_aside_at')->orderByDesc('id')->first();
         if ($newest !== null) {
             ComputeDocuments::dispatch($newest->id, $newest->sequence);
         }

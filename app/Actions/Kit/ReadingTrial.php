@@ -26,6 +26,8 @@ final readonly class ReadingTrial
     {
         $test = new Test('', null, 'on', '', [], '', $expect, $adjusts, '', $accuracy);
 
-        return (new BenchDocument(Words::english()))->row(BenchBook::checked(new Readings($this->folder->kit($revision, $options)), $test));
+        return (new BenchDocument(Words::english()))->row(
+            BenchBook::checked(new Readings($this->folder->kit($revision, $options)), $test),
+        );
     }
 }

@@ -21,7 +21,15 @@ final readonly class RequestImport
         foreach ($dropped as $name => $bytes) {
             $files[] = ['name' => mb_substr(mb_scrub((string) $name), 0, 190), 'sha256' => $this->store->put($bytes)];
         }
-        $new = DB::table('imports')->insertOrIgnore(['operation_id' => $operationId, 'user_id' => $userId, 'status' => 'queued', 'files' => json_encode($files, JSON_THROW_ON_ERROR), 'designator_column' => $designatorColumn, 'created_at' => now(), 'updated_at' => now()]);
+        $new = DB::table('imports')->insertOrIgnore([
+            'operation_id' => $operationId,
+            'user_id' => $userId,
+            'status' => 'queued',
+            'files' => json_encode($files, JSON_THROW_ON_ERROR),
+            'designator_column' => $designatorColumn,
+            'created_at' => now(),
+            'updated_at' => now(),
+        ]);
         $import = Import::query()->where('operation_id', $operationId)->firstOrFail();
         if ($new === 1) {
             RunImport::dispatch($import->id)->onQueue('first');

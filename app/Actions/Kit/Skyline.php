@@ -14,15 +14,16 @@ use ChiralexRender\Svg\SkylineSvg;
 /** Draws the skylines of a draft, all steps at once, kept with the other derived documents. */
 final readonly class Skyline
 {
-    public function __construct(
-        private KitFolder $folder,
-        private Derived $derived,
-    ) {}
+    public function __construct(private KitFolder $folder, private Derived $derived) {}
 
     /** @return array{step: int, svg: ?string, edge: string} */
     public function at(Revision $revision, int $step, string $options = ''): array
     {
-        $all = $this->derived->document($revision, Documents::kept('skylines', $options), fn(): array => $this->all($this->folder->kit($revision, $options)));
+        $all = $this->derived->document(
+            $revision,
+            Documents::kept('skylines', $options),
+            fn(): array => $this->all($this->folder->kit($revision, $options)),
+        );
         $svg = $all["step {$step}"] ?? null;
         $edge = $all["edge {$step}"] ?? null;
 

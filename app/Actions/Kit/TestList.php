@@ -27,7 +27,10 @@ final readonly class TestList
         if ($change->target !== '' && count(array_keys($names, $change->target, true)) > 1) {
             throw UnknownChange::testTwice($change->target);
         }
-        $value = $change->value === null ? null : (array) $change->value + ($at === false || $change->field === 'whole' ? [] : (array) $tests[$at]);
+        $value =
+            $change->value === null
+                ? null
+                : (array) $change->value + ($at === false || $change->field === 'whole' ? [] : (array) $tests[$at]);
         // A field that was emptied takes its default again.
         $value = $value === null ? null : array_filter($value, static fn(mixed $each): bool => $each !== null);
         $name = self::name($value);

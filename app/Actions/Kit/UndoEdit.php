@@ -22,11 +22,23 @@ final readonly class UndoEdit
     public function __invoke(int $revisionId, User $user, string $operationId, int $seen): Revision
     {
         $undone = Edit::query()->where('revision_id', $revisionId)->whereNotNull('undoes')->pluck('undoes');
-        $last = Edit::query()->where('revision_id', $revisionId)->whereNull('undoes')->whereNotIn('id', $undone)->orderByDesc('sequence')->first();
+        $last = Edit::query()
+            ->where('revision_id', $revisionId)
+            ->whereNull('undoes')
+            ->whereNotIn('id', $undone)
+            ->orderByDesc('sequence')
+            ->first();
         if ($last === null) {
             throw UnknownChange::nothingToUndo();
         }
 
-        return ($this->edit)($revisionId, $user, $operationId, $seen, array_map(Change::from(...), $last->inverse), $last->id);
+        return ($this->edit)(
+            $revisionId,
+            $user,
+            $operationId,
+            $seen,
+            array_map(Change::from(...), $last->inverse),
+            $last->id,
+        );
     }
 }

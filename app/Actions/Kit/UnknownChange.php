@@ -51,17 +51,23 @@ final class UnknownChange extends RuntimeException
 
     public static function testTwice(string $name): self
     {
-        return new self("Several tests are called \"{$name}\"; give each its own name in kit.json and drop the file again.");
+        return new self(
+            "Several tests are called \"{$name}\"; give each its own name in kit.json and drop the file again.",
+        );
     }
 
     public static function testNamed(string $name): self
     {
-        return new self($name === '' ? 'Give the test a name.' : "There is already a test \"{$name}\"; give this one another name.");
+        return new self(
+            $name === '' ? 'Give the test a name.' : "There is already a test \"{$name}\"; give this one another name.",
+        );
     }
 
     public static function released(string $revision): self
     {
-        return new self("Revision {$revision} is released and does not change any more; begin a new revision on the Shelf.");
+        return new self(
+            "Revision {$revision} is released and does not change any more; begin a new revision on the Shelf.",
+        );
     }
 
     public static function nothingToUndo(): self

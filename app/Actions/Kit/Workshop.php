@@ -32,7 +32,9 @@ final readonly class Workshop
      */
     public function documents(array $files, array $labels, array $names, ?Closure $progress = null): array
     {
-        return config()->boolean('app.confined') ? $this->apart($files, $labels, $names, $progress) : $this->here($files, $labels, $names);
+        return config()->boolean('app.confined')
+            ? $this->apart($files, $labels, $names, $progress)
+            : $this->here($files, $labels, $names);
     }
 
     /**
@@ -68,16 +70,39 @@ final readonly class Workshop
      */
     private function apart(array $files, array $labels, array $names, ?Closure $progress): array
     {
-        $process = new Process([PHP_BINARY, '-d', 'memory_limit=' . self::MEGABYTES . 'M', '-d', 'display_errors=stderr', base_path('bin/lib/work-out.php')], null, null, serialize(['files' => $files, 'labels' => $labels, 'names' => $names]), self::SECONDS);
+        $process = new Process(
+            [
+                PHP_BINARY,
+                '-d',
+                'memory_limit=' . self::MEGABYTES . 'M',
+                '-d',
+                'display_errors=stderr',
+                base_path('bin/lib/work-out.php'),
+            ],
+            null,
+            null,
+            serialize(['files' => $files, 'labels' => $labels, 'names' => $names]),
+            self::SECONDS,
+        );
         $told = '';
         $stopped = false;
         try {
-            $process->run(function (string $channel, string $bytes) use ($process, $progress, $names, &$told, &$stopped): void {
+            $process->run(function (string $channel, string $bytes) use (
+                $process,
+                $progress,
+                $names,
+                &$told,
+                &$stopped,
+            ): void {
                 if ($channel !== Process::OUT) {
                     return;
                 }
                 $told .= $bytes;
-                if ($progress !== null && !$stopped && !$progress(min(99, intdiv(100 * substr_count($told, "\n"), count($names))))) {
+                if (
+                    $progress !== null &&
+                    !$stopped &&
+                    !$progress(min(99, intdiv(100 * substr_count($told, "\n"), count($names))))
+                ) {
                     $stopped = true;
                     $process->signal(SIGKILL);
                 }
@@ -108,8 +133,13 @@ final readonly class Workshop
             $json[$name] = $document;
         }
         if ($process->getExitCode() !== 0) {
-            Log::warning('A kit could not be worked out.', ['exit' => $process->getExitCode(), 'said' => mb_substr($process->getErrorOutput(), 0, 1000)]);
-            throw str_contains($process->getErrorOutput(), 'memory size') ? TooHeavy::memory(self::MEGABYTES) : TooHeavy::broke();
+            Log::warning('A kit could not be worked out.', [
+                'exit' => $process->getExitCode(),
+                'said' => mb_substr($process->getErrorOutput(), 0, 1000),
+            ]);
+            throw str_contains($process->getErrorOutput(), 'memory size')
+                ? TooHeavy::memory(self::MEGABYTES)
+                : TooHeavy::broke();
         }
 
         return $json;

@@ -19,6 +19,12 @@ final readonly class Fingerprint
 
     public static function from(string $designator, string $value, string $package, string $description): string
     {
-        return mb_strtolower(mb_substr(implode('|', [Designators::prefix($designator), $value, $package, $description]), 0, self::LONGEST));
+        return mb_strtolower(
+            mb_substr(
+                implode('|', [Designators::prefix($designator), $value, $package, $description]),
+                0,
+                self::LONGEST,
+            ),
+        );
     }
 }

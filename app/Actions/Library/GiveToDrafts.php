@@ -17,11 +17,7 @@ use Ramsey\Uuid\Uuid;
 /** Gives what the library knows to every draft that does not state it itself, as edits that can be taken back. */
 final readonly class GiveToDrafts
 {
-    public function __construct(
-        private PartLibrary $library,
-        private KitFolder $folder,
-        private EditRevision $edit,
-    ) {}
+    public function __construct(private PartLibrary $library, private KitFolder $folder, private EditRevision $edit) {}
 
     /**
      * @return list<string> the drafts that took something, as `Frost Bell B`
@@ -32,11 +28,24 @@ final readonly class GiveToDrafts
     public function __invoke(User $user, string $operationId): array
     {
         $taken = [];
-        $drafts = Revision::query()->with('kit')->whereNotIn('id', Release::query()->select('revision_id'))->orderBy('id')->get();
+        $drafts = Revision::query()
+            ->with('kit')
+            ->whereNotIn('id', Release::query()->select('revision_id'))
+            ->orderBy('id')
+            ->get();
         foreach ($drafts as $revision) {
-            $changes = $this->library->changes($this->folder->kit($revision), $this->folder->files($revision)['kit.json'] ?? '{}');
+            $changes = $this->library->changes(
+                $this->folder->kit($revision),
+                $this->folder->files($revision)['kit.json'] ?? '{}',
+            );
             if ($changes !== []) {
-                ($this->edit)($revision->id, $user, Uuid::uuid5($operationId, "draft {$revision->id}")->toString(), $revision->sequence, $changes);
+                ($this->edit)(
+                    $revision->id,
+                    $user,
+                    Uuid::uuid5($operationId, "draft {$revision->id}")->toString(),
+                    $revision->sequence,
+                    $changes,
+                );
                 $taken[] = "{$revision->kit->name} {$revision->name}";
             }
         }

@@ -12,7 +12,11 @@ final class LibraryConflict extends RuntimeException
 {
     public static function written(?LibraryPart $now): self
     {
-        return new self('Somebody else wrote this part since you opened it' . ($now === null ? '' : " (it is \"{$now->title}\" now)") . '. Your words are kept: look at both, then save again.');
+        return new self(
+            'Somebody else wrote this part since you opened it' .
+                ($now === null ? '' : " (it is \"{$now->title}\" now)") .
+                '. Your words are kept: look at both, then save again.',
+        );
     }
 
     public static function number(string $number, string $title): self

@@ -21,7 +21,10 @@ final readonly class PartLibrary
         if (!in_array($field, self::FACTS, true) || $value === null) {
             return;
         }
-        $known = LibraryPart::query()->firstOrNew(['fingerprint' => Fingerprint::of($part)], ['title' => self::title($part), 'facts' => [], 'origins' => [], 'version' => 0]);
+        $known = LibraryPart::query()->firstOrNew(
+            ['fingerprint' => Fingerprint::of($part)],
+            ['title' => self::title($part), 'facts' => [], 'origins' => [], 'version' => 0],
+        );
         $known->facts = [$field => $value] + $known->facts;
         $known->origins = [$field => $origin] + $known->origins;
         ++$known->version;
@@ -38,7 +41,7 @@ final readonly class PartLibrary
     public function changes(Kit $kit, string $kitFile): array
     {
         $said = json_decode($kitFile, true);
-        $lines = is_array($said) ? ($said['lines'] ?? []) : [];
+        $lines = is_array($said) ? $said['lines'] ?? [] : [];
         $facts = [];
         $wanted = array_values(array_unique(array_map(Fingerprint::of(...), array_values($kit->parts))));
         foreach (LibraryPart::query()->whereIn('fingerprint', $wanted)->get() as $known) {
@@ -47,7 +50,10 @@ final readonly class PartLibrary
         $changes = [];
         foreach ($facts === [] ? [] : $kit->parts as $part) {
             foreach ($facts[Fingerprint::of($part)] ?? [] as $field => $value) {
-                $own = is_array($lines) && is_array($lines[$part->designator] ?? null) && array_key_exists($field, $lines[$part->designator]);
+                $own =
+                    is_array($lines) &&
+                    is_array($lines[$part->designator] ?? null) &&
+                    array_key_exists($field, $lines[$part->designator]);
                 if (!$own && !($field === 'kind' && $value === $part->kind()->value)) {
                     $changes[] = new Change('line', $part->designator, $field, $value);
                 }
@@ -59,7 +65,10 @@ final readonly class PartLibrary
 
     public static function title(KitPart $part): string
     {
-        $words = array_filter([$part->line->value, $part->line->package, $part->line->description], static fn(string $word): bool => $word !== '');
+        $words = array_filter(
+            [$part->line->value, $part->line->package, $part->line->description],
+            static fn(string $word): bool => $word !== '',
+        );
 
         return mb_substr($words === [] ? $part->designator : implode(', ', $words), 0, 190);
     }

@@ -26,7 +26,18 @@ final readonly class RememberedColumns
     {
         $known = $this->known($headers);
         $known[$column] = $field;
-        DB::table('column_answers')->upsert([['source' => self::source($headers), 'columns' => json_encode($known, JSON_THROW_ON_ERROR), 'created_at' => now(), 'updated_at' => now()]], ['source'], ['columns', 'updated_at']);
+        DB::table('column_answers')->upsert(
+            [
+                [
+                    'source' => self::source($headers),
+                    'columns' => json_encode($known, JSON_THROW_ON_ERROR),
+                    'created_at' => now(),
+                    'updated_at' => now(),
+                ],
+            ],
+            ['source'],
+            ['columns', 'updated_at'],
+        );
     }
 
     /**
@@ -36,7 +47,10 @@ final readonly class RememberedColumns
      */
     public function rememberEdit(Revision $revision, array $changes): void
     {
-        $answers = array_filter($changes, static fn(Change $change): bool => $change->type === 'column' && is_string($change->value));
+        $answers = array_filter(
+            $changes,
+            static fn(Change $change): bool => $change->type === 'column' && is_string($change->value),
+        );
         if ($answers === []) {
             return;
         }
@@ -71,13 +85,20 @@ final readonly class RememberedColumns
      */
     private function asDropped(Revision $revision): array
     {
-        foreach (Row::all(DB::table('original_files')->where('revision_id', $revision->id)->orderByDesc('id')->select(['name', 'sha256'])) as $file) {
+        foreach (
+            Row::all(
+                DB::table('original_files')
+                    ->where('revision_id', $revision->id)
+                    ->orderByDesc('id')
+                    ->select(['name', 'sha256']),
+            ) as $file
+        ) {
             try {
                 $read = (new KitFiles())->fromBytes($file->text('name'), $this->store->get($file->text('sha256')));
                 if (isset($read['bom.csv']) && !FileRole::isPlacement($read['bom.csv'])) {
                     return (new CsvReader())->read($read['bom.csv'], 'bom.csv')->headers;
                 }
-            } catch (UnusableFile|UnreadableTable) {
+            } catch (UnusableFile | UnreadableTable) {
                 continue;
             }
         }
@@ -88,9 +109,13 @@ final readonly class RememberedColumns
     /** @return list<string> */
     private function takenBack(Revision $revision): array
     {
-        $name = array_values(array_intersect(['bom.csv', 'bom.tsv', 'bom.txt'], array_keys($revision->files)))[0] ?? null;
+        $name =
+            array_values(array_intersect(['bom.csv', 'bom.tsv', 'bom.txt'], array_keys($revision->files)))[0] ?? null;
         try {
-            $headers = $name === null ? [] : (new CsvReader())->read($this->store->get($revision->files[$name]), $name)->headers;
+            $headers =
+                $name === null
+                    ? []
+                    : (new CsvReader())->read($this->store->get($revision->files[$name]), $name)->headers;
         } catch (UnreadableTable) {
             return [];
         }
@@ -99,7 +124,11 @@ final readonly class RememberedColumns
                 if ($inverse['type'] === 'file' && $inverse['target'] === $name) {
                     return array_values($headers);
                 }
-                if ($inverse['type'] === 'column' && is_string($inverse['value'] ?? null) && is_string($inverse['target'])) {
+                if (
+                    $inverse['type'] === 'column' &&
+                    is_string($inverse['value'] ?? null) &&
+                    is_string($inverse['target'])
+                ) {
                     $headers[(int) $inverse['target']] = $inverse['value'];
                 }
             }

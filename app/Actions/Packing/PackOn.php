@@ -19,10 +19,7 @@ use Ramsey\Uuid\Uuid;
 /** Takes one key of the packer: writes the event, and books the kits that it completes. */
 final readonly class PackOn
 {
-    public function __construct(
-        private KitLedger $ledger,
-        private RunState $states,
-    ) {}
+    public function __construct(private KitLedger $ledger, private RunState $states) {}
 
     /**
      * @throws ImpossiblePacking when it is not the turn of that line and pack
@@ -41,12 +38,27 @@ final readonly class PackOn
             }
             $undone = $before->last();
             $after = $before->then($event);
-            $id = DB::table('run_events')->insertGetId(['run_id' => $run->id, 'operation_id' => $operationId, 'action' => $event->action->value, 'line' => $event->line, 'pack' => $event->pack, 'lot' => mb_substr($event->lot, 0, 40), 'user_id' => $userId, 'created_at' => now()]);
+            $id = DB::table('run_events')->insertGetId([
+                'run_id' => $run->id,
+                'operation_id' => $operationId,
+                'action' => $event->action->value,
+                'line' => $event->line,
+                'pack' => $event->pack,
+                'lot' => mb_substr($event->lot, 0, 40),
+                'user_id' => $userId,
+                'created_at' => now(),
+            ]);
             // An undo changes the cell that was filled last, every other key the one it names.
             $cell = $after->filled < $before->filled ? $undone ?? $event : $event;
             $this->states->keep($run, $after, $id, $cell->line);
             if ($before->isComplete($cell->pack) !== $after->isComplete($cell->pack)) {
-                $this->book($run, $cell->pack, $after->isComplete($cell->pack) ? Whereabouts::Packed : Whereabouts::Unpacked, $operationId, $userId);
+                $this->book(
+                    $run,
+                    $cell->pack,
+                    $after->isComplete($cell->pack) ? Whereabouts::Packed : Whereabouts::Unpacked,
+                    $operationId,
+                    $userId,
+                );
             }
 
             return $after;

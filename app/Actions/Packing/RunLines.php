@@ -40,11 +40,42 @@ final readonly class RunLines
         $lines = [];
         foreach ($bags['bags'] as $bag) {
             foreach ($bag['items'] as $index => $item) {
-                $lines[] = ['bag' => $bag['name'], 'bagTitle' => $bag['title'], 'esd' => $bag['esd'], 'cushioned' => $bag['cushioned'], 'at' => $index + 1, 'of' => count($bag['items']), 'item' => $item, 'not' => $this->confusable($item, $alike, $items)];
+                $lines[] = [
+                    'bag' => $bag['name'],
+                    'bagTitle' => $bag['title'],
+                    'esd' => $bag['esd'],
+                    'cushioned' => $bag['cushioned'],
+                    'at' => $index + 1,
+                    'of' => count($bag['items']),
+                    'item' => $item,
+                    'not' => $this->confusable($item, $alike, $items),
+                ];
             }
         }
 
-        return $lines === [] ? [['bag' => 'A', 'bagTitle' => '', 'esd' => false, 'cushioned' => false, 'at' => 1, 'of' => 1, 'item' => ['designators' => ['~1'], 'quantity' => 1, 'length' => null, 'value' => 'empty kit', 'kind' => 'unknown', 'kindName' => '', 'outline' => '', 'marking' => null], 'not' => []]] : $lines;
+        return $lines === []
+            ? [
+                [
+                    'bag' => 'A',
+                    'bagTitle' => '',
+                    'esd' => false,
+                    'cushioned' => false,
+                    'at' => 1,
+                    'of' => 1,
+                    'item' => [
+                        'designators' => ['~1'],
+                        'quantity' => 1,
+                        'length' => null,
+                        'value' => 'empty kit',
+                        'kind' => 'unknown',
+                        'kindName' => '',
+                        'outline' => '',
+                        'marking' => null,
+                    ],
+                    'not' => [],
+                ],
+            ]
+            : $lines;
     }
 
     /**
@@ -59,7 +90,11 @@ final readonly class RunLines
         foreach ($item['designators'] as $designator) {
             foreach ($alike[$designator] ?? [] as $other) {
                 if (isset($items[$other])) {
-                    $not[implode(' ', $items[$other]['designators'])] = ['designators' => $items[$other]['designators'], 'value' => $items[$other]['value'], 'marking' => $items[$other]['marking']];
+                    $not[implode(' ', $items[$other]['designators'])] = [
+                        'designators' => $items[$other]['designators'],
+                        'value' => $items[$other]['value'],
+                        'marking' => $items[$other]['marking'],
+                    ];
                 }
             }
         }

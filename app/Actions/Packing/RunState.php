@@ -20,7 +20,10 @@ final readonly class RunState
         if ($kept === null) {
             return $this->fromEvents($run);
         }
-        $cells = array_map(static fn(Row $row): string => $row->text('cells'), Row::all(DB::table('run_lines')->where('run_id', $run->id)->orderBy('line')->select('cells')));
+        $cells = array_map(
+            static fn(Row $row): string => $row->text('cells'),
+            Row::all(DB::table('run_lines')->where('run_id', $run->id)->orderBy('line')->select('cells')),
+        );
         /** @var list<array{at: int, line: int, lot: string}> $lots */
         $lots = json_decode($kept->text('lots'), true, 8, JSON_THROW_ON_ERROR);
 
@@ -33,14 +36,41 @@ final readonly class RunState
         $cells = $state->begunCells();
         if ($line === null) {
             DB::table('run_lines')->where('run_id', $run->id)->delete();
-            DB::table('run_lines')->insert(array_map(static fn(string $signs, int $at): array => ['run_id' => $run->id, 'line' => $at, 'cells' => $signs], $cells, array_keys($cells)));
+            DB::table('run_lines')->insert(
+                array_map(
+                    static fn(string $signs, int $at): array => [
+                        'run_id' => $run->id,
+                        'line' => $at,
+                        'cells' => $signs,
+                    ],
+                    $cells,
+                    array_keys($cells),
+                ),
+            );
         } elseif (isset($cells[$line])) {
-            DB::table('run_lines')->upsert([['run_id' => $run->id, 'line' => $line, 'cells' => $cells[$line]]], ['run_id', 'line'], ['cells']);
+            DB::table('run_lines')->upsert(
+                [['run_id' => $run->id, 'line' => $line, 'cells' => $cells[$line]]],
+                ['run_id', 'line'],
+                ['cells'],
+            );
         } else {
             DB::table('run_lines')->where('run_id', $run->id)->where('line', $line)->delete();
         }
         $began = DB::table('run_events')->where('run_id', $run->id)->orderBy('id')->limit(1)->value('created_at');
-        DB::table('run_states')->upsert([['run_id' => $run->id, 'last_event' => $lastEvent, 'filled' => $state->filled, 'complete' => count($state->complete()), 'lots' => json_encode($state->namedLots(), JSON_THROW_ON_ERROR), 'began' => $began]], ['run_id'], ['last_event', 'filled', 'complete', 'lots', 'began']);
+        DB::table('run_states')->upsert(
+            [
+                [
+                    'run_id' => $run->id,
+                    'last_event' => $lastEvent,
+                    'filled' => $state->filled,
+                    'complete' => count($state->complete()),
+                    'lots' => json_encode($state->namedLots(), JSON_THROW_ON_ERROR),
+                    'began' => $began,
+                ],
+            ],
+            ['run_id'],
+            ['last_event', 'filled', 'complete', 'lots', 'began'],
+        );
     }
 
     /** Makes the state again from all events and keeps it. */
@@ -55,8 +85,25 @@ final readonly class RunState
 
     private function fromEvents(Run $run): PackingRun
     {
-        $events = Row::all(DB::table('run_events')->where('run_id', $run->id)->orderBy('id')->select(['action', 'line', 'pack', 'lot']));
+        $events = Row::all(
+            DB::table('run_events')
+                ->where('run_id', $run->id)
+                ->orderBy('id')
+                ->select(['action', 'line', 'pack', 'lot']),
+        );
 
-        return PackingRun::after(count($run->lines), $run->packs, array_map(static fn(Row $row): PackEvent => new PackEvent(PackAction::from($row->text('action')), $row->int('line'), $row->int('pack'), $row->text('lot')), $events));
+        return PackingRun::after(
+            count($run->lines),
+            $run->packs,
+            array_map(
+                static fn(Row $row): PackEvent => new PackEvent(
+                    PackAction::from($row->text('action')),
+                    $row->int('line'),
+                    $row->int('pack'),
+                    $row->text('lot'),
+                ),
+                $events,
+            ),
+        );
     }
 }

@@ -33,23 +33,57 @@ final readonly class StartRun
      * @param string $options what is chosen, as `box=drilled;power=jack`
      * @throws ChiralexException when the kit has no such option, or the serial numbers of the revision are used up
      */
-    public function __invoke(Release $release, int $packs, int $packSize, string $operationId, ?int $userId, string $options = ''): Run
-    {
+    public function __invoke(
+        Release $release,
+        int $packs,
+        int $packSize,
+        string $operationId,
+        ?int $userId,
+        string $options = '',
+    ): Run {
         return DB::transaction(function () use ($release, $packs, $packSize, $operationId, $userId, $options): Run {
             Locks::take('serials', [$release->id]);
             $known = Run::query()->where('operation_id', $operationId)->first();
             if ($known !== null) {
                 return $known;
             }
-            $lines = $this->lines->of($this->documents->get($release->revision, 'bags', $options), $this->documents->get($release->revision, 'parts', $options));
-            $run = Run::query()->create(['release_id' => $release->id, 'operation_id' => $operationId, 'packs' => $packs, 'pack_size' => $packSize, 'lines' => $lines, 'options' => $options, 'user_id' => $userId]);
+            $lines = $this->lines->of(
+                $this->documents->get($release->revision, 'bags', $options),
+                $this->documents->get($release->revision, 'parts', $options),
+            );
+            $run = Run::query()->create([
+                'release_id' => $release->id,
+                'operation_id' => $operationId,
+                'packs' => $packs,
+                'pack_size' => $packSize,
+                'lines' => $lines,
+                'options' => $options,
+                'user_id' => $userId,
+            ]);
             $last = Unit::query()->where('release_id', $release->id)->orderByDesc('number')->first()->number ?? 0;
             foreach (array_chunk(range(0, $packs * $packSize - 1), self::CHUNK) as $chunk) {
-                Unit::query()->insert(array_map(static fn(int $i): array => ['release_id' => $release->id, 'run_id' => $run->id, 'pack' => intdiv($i, $packSize), 'number' => $last + $i + 1, 'serial' => Serial::of($release->code, $release->revision->name, $last + $i + 1)->text(), 'created_at' => now()], $chunk));
+                Unit::query()->insert(
+                    array_map(
+                        static fn(int $i): array => [
+                            'release_id' => $release->id,
+                            'run_id' => $run->id,
+                            'pack' => intdiv($i, $packSize),
+                            'number' => $last + $i + 1,
+                            'serial' => Serial::of($release->code, $release->revision->name, $last + $i + 1)->text(),
+                            'created_at' => now(),
+                        ],
+                        $chunk,
+                    ),
+                );
             }
             $this->tokens->forRun($run);
             $this->states->renew($run);
-            Audit::record($userId, 'run.start', null, ['run' => $run->id, 'packs' => $packs, 'packSize' => $packSize, 'options' => $options]);
+            Audit::record($userId, 'run.start', null, [
+                'run' => $run->id,
+                'packs' => $packs,
+                'packSize' => $packSize,
+                'options' => $options,
+            ]);
 
             return $run;
         });

@@ -15,12 +15,16 @@ final class NotReleasable extends RuntimeException
         $first = $matters[0] ?? ['station' => 'parts', 'message' => ''];
         $rest = count($matters) > 1 ? ' and ' . (count($matters) - 1) . ' more' : '';
 
-        return new self("This revision cannot be released yet. Settle first, at {$first['station']}: {$first['message']}{$rest}");
+        return new self(
+            "This revision cannot be released yet. Settle first, at {$first['station']}: {$first['message']}{$rest}",
+        );
     }
 
     public static function choices(int $count, int $most): self
     {
-        return new self("The options of this kit make {$count} different kits; at most {$most} can be released as one revision. Take values out of kit.json, options, or split the kit.");
+        return new self(
+            "The options of this kit make {$count} different kits; at most {$most} can be released as one revision. Take values out of kit.json, options, or split the kit.",
+        );
     }
 
     public static function drafted(string $revision): self

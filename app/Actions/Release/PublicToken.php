@@ -17,7 +17,11 @@ final readonly class PublicToken
 
     public function forRelease(Release $release): string
     {
-        $known = DB::table('public_tokens')->where('release_id', $release->id)->whereNull('unit_id')->whereNull('revoked_at')->value('token');
+        $known = DB::table('public_tokens')
+            ->where('release_id', $release->id)
+            ->whereNull('unit_id')
+            ->whereNull('revoked_at')
+            ->value('token');
 
         return is_string($known) ? $known : $this->make($release->id, null);
     }
@@ -32,8 +36,19 @@ final readonly class PublicToken
     /** One for each kit of a run. */
     public function forRun(Run $run): void
     {
-        foreach (array_chunk(Unit::query()->where('run_id', $run->id)->orderBy('id')->pluck('id')->all(), self::CHUNK) as $units) {
-            DB::table('public_tokens')->insert(array_map(static fn(mixed $unit): array => ['token' => bin2hex(random_bytes(self::BYTES)), 'release_id' => $run->release_id, 'unit_id' => $unit, 'created_at' => now()], $units));
+        $chunks = array_chunk(Unit::query()->where('run_id', $run->id)->orderBy('id')->pluck('id')->all(), self::CHUNK);
+        foreach ($chunks as $units) {
+            DB::table('public_tokens')->insert(
+                array_map(
+                    static fn(mixed $unit): array => [
+                        'token' => bin2hex(random_bytes(self::BYTES)),
+                        'release_id' => $run->release_id,
+                        'unit_id' => $unit,
+                        'created_at' => now(),
+                    ],
+                    $units,
+                ),
+            );
         }
     }
 
@@ -46,7 +61,12 @@ final readonly class PublicToken
     private function make(int $releaseId, ?int $unitId): string
     {
         $token = bin2hex(random_bytes(self::BYTES));
-        DB::table('public_tokens')->insert(['token' => $token, 'release_id' => $releaseId, 'unit_id' => $unitId, 'created_at' => now()]);
+        DB::table('public_tokens')->insert([
+            'token' => $token,
+            'release_id' => $releaseId,
+            'unit_id' => $unitId,
+            'created_at' => now(),
+        ]);
 
         return $token;
     }

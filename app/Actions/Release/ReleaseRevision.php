@@ -22,11 +22,7 @@ final readonly class ReleaseRevision
     /** Everything is kept word for word for every choice a customer has. */
     private const MOST_CHOICES = 24;
 
-    public function __construct(
-        private KitFolder $folder,
-        private Documents $documents,
-        private PublicToken $tokens,
-    ) {}
+    public function __construct(private KitFolder $folder, private Documents $documents, private PublicToken $tokens) {}
 
     /**
      * @param int $seen the sequence the caller had read
@@ -55,15 +51,33 @@ final readonly class ReleaseRevision
             $code = KitCode::of($kit);
             // A revision whose name no serial number can carry is refused now, not at the packing bench.
             Serial::of($code, $revision->name, 1);
-            $release = Release::query()->create(['revision_id' => $revision->id, 'operation_id' => $operationId, 'code' => $code, 'files' => $revision->files, 'core' => config()->string('app.code'), 'user_id' => $userId]);
+            $release = Release::query()->create([
+                'revision_id' => $revision->id,
+                'operation_id' => $operationId,
+                'code' => $code,
+                'files' => $revision->files,
+                'core' => config()->string('app.code'),
+                'user_id' => $userId,
+            ]);
             foreach ($choices as $choice) {
                 foreach (Documents::FROZEN as $name) {
-                    DB::table('release_documents')->insert(['release_id' => $release->id, 'name' => Documents::kept($name, $choice), 'document' => json_encode($this->documents->get($revision, $name, $choice), JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE | JSON_INVALID_UTF8_SUBSTITUTE)]);
+                    DB::table('release_documents')->insert([
+                        'release_id' => $release->id,
+                        'name' => Documents::kept($name, $choice),
+                        'document' => json_encode(
+                            $this->documents->get($revision, $name, $choice),
+                            JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE | JSON_INVALID_UTF8_SUBSTITUTE,
+                        ),
+                    ]);
                 }
             }
             $this->tokens->forRelease($release);
             ComputeDocuments::dispatch($revision->id, $revision->sequence);
-            Audit::record($userId, 'revision.release', null, ['revision' => $revision->id, 'release' => $release->id, 'code' => $code]);
+            Audit::record($userId, 'revision.release', null, [
+                'revision' => $revision->id,
+                'release' => $release->id,
+                'code' => $code,
+            ]);
 
             return $release;
         });
@@ -74,7 +88,9 @@ final readonly class ReleaseRevision
     {
         /** @var array{matters: list<array{severity: string, station: string, message: string}>} $check */
         $check = $this->documents->get($revision, 'check', $choice);
-        $blocking = array_values(array_filter($check['matters'], static fn(array $matter): bool => $matter['severity'] === 'block'));
+        $blocking = array_values(
+            array_filter($check['matters'], static fn(array $matter): bool => $matter['severity'] === 'block'),
+        );
         if ($blocking !== []) {
             throw NotReleasable::blocked($blocking);
         }

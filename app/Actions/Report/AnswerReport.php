@@ -18,11 +18,25 @@ final readonly class AnswerReport
     public function __invoke(int $reportId, ?int $userId, string $operationId, string $text): bool
     {
         return DB::transaction(function () use ($reportId, $userId, $operationId, $text): bool {
-            if (DB::table('report_answers')->insertOrIgnore(['report_id' => $reportId, 'operation_id' => $operationId, 'text' => $text, 'user_id' => $userId, 'created_at' => now()]) === 0) {
+            if (
+                DB::table('report_answers')->insertOrIgnore([
+                    'report_id' => $reportId,
+                    'operation_id' => $operationId,
+                    'text' => $text,
+                    'user_id' => $userId,
+                    'created_at' => now(),
+                ]) === 0
+            ) {
                 return false;
             }
             Audit::record($userId, 'report.answer', null, ['report' => $reportId]);
-            $to = Row::first(DB::table('reports')->join('customers', 'customers.id', '=', 'customer_id')->where('reports.id', $reportId)->whereNotNull('email')->select(['customers.id', 'serial']));
+            $to = Row::first(
+                DB::table('reports')
+                    ->join('customers', 'customers.id', '=', 'customer_id')
+                    ->where('reports.id', $reportId)
+                    ->whereNotNull('email')
+                    ->select(['customers.id', 'serial']),
+            );
             if ($to === null) {
                 return false;
             }

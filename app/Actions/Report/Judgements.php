@@ -20,7 +20,15 @@ final readonly class Judgements
     public function counts(int $kitId): array
     {
         $counts = [];
-        foreach (Row::all(DB::table('report_states')->where('kit_id', $kitId)->where('judged', true)->groupBy('symptom', 'cause')->selectRaw('symptom, cause, count(*) as n')) as $row) {
+        foreach (
+            Row::all(
+                DB::table('report_states')
+                    ->where('kit_id', $kitId)
+                    ->where('judged', true)
+                    ->groupBy('symptom', 'cause')
+                    ->selectRaw('symptom, cause, count(*) as n'),
+            ) as $row
+        ) {
             $counts["{$row->text('symptom')}|{$row->text('cause')}"] = $row->int('n');
         }
 

@@ -16,15 +16,22 @@ use Illuminate\Support\Facades\DB;
 /** A kit's FAQ with its counts, each entry at the step of one revision it belongs to. It stands outside what a release freezes. */
 final readonly class KitFaq
 {
-    public function __construct(
-        private Documents $documents,
-        private Judgements $judgements,
-    ) {}
+    public function __construct(private Documents $documents, private Judgements $judgements) {}
 
     /** @return list<array{id: int, symptom: string, question: string, answer: string, count: int, step: ?int}> most reported first */
     public function published(Revision $revision): array
     {
-        return array_map(static fn(array $each): array => ['id' => $each['entry']->id, 'symptom' => $each['entry']->symptom->value, 'question' => $each['entry']->question, 'answer' => $each['entry']->answer, 'count' => $each['entry']->count, 'step' => $each['step']], $this->placed($revision, true));
+        return array_map(
+            static fn(array $each): array => [
+                'id' => $each['entry']->id,
+                'symptom' => $each['entry']->symptom->value,
+                'question' => $each['entry']->question,
+                'answer' => $each['entry']->answer,
+                'count' => $each['entry']->count,
+                'step' => $each['step'],
+            ],
+            $this->placed($revision, true),
+        );
     }
 
     /** @return list<array{entry: FaqEntry, step: ?int}> */
@@ -32,10 +39,25 @@ final readonly class KitFaq
     {
         $counts = $this->judgements->counts($revision->kit_id);
         $entries = [];
-        foreach (Row::all(DB::table('faq_entries')->where('kit_id', $revision->kit_id)->whereIn('published', $publishedOnly ? [true] : [true, false])->orderBy('id')) as $row) {
+        foreach (
+            Row::all(
+                DB::table('faq_entries')
+                    ->where('kit_id', $revision->kit_id)
+                    ->whereIn('published', $publishedOnly ? [true] : [true, false])
+                    ->orderBy('id'),
+            ) as $row
+        ) {
             /** @var list<string> $anchor */
             $anchor = json_decode($row->text('anchor'), true, 8, JSON_THROW_ON_ERROR);
-            $entries[] = new FaqEntry($row->int('id'), Symptom::from($row->text('symptom')), Cause::from($row->text('cause')), $row->text('question'), $row->text('answer'), $anchor, $counts["{$row->text('symptom')}|{$row->text('cause')}"] ?? 0);
+            $entries[] = new FaqEntry(
+                $row->int('id'),
+                Symptom::from($row->text('symptom')),
+                Cause::from($row->text('cause')),
+                $row->text('question'),
+                $row->text('answer'),
+                $anchor,
+                $counts["{$row->text('symptom')}|{$row->text('cause')}"] ?? 0,
+            );
         }
 
         return $entries === [] ? [] : (new FaqPlaces())->placed($entries, $this->steps($revision));
@@ -47,6 +69,14 @@ final readonly class KitFaq
         /** @var array{steps?: list<array{number: int, key: string, parts: list<array{designator: string}>, gate: ?array{name: string}}>} $manual */
         $manual = $this->documents->get($revision, 'manual');
 
-        return array_map(static fn(array $step): array => ['number' => $step['number'], 'key' => $step['key'], 'names' => $step['gate'] === null ? array_column($step['parts'], 'designator') : [$step['gate']['name']]], $manual['steps'] ?? []);
+        return array_map(
+            static fn(array $step): array => [
+                'number' => $step['number'],
+                'key' => $step['key'],
+                'names' =>
+                    $step['gate'] === null ? array_column($step['parts'], 'designator') : [$step['gate']['name']],
+            ],
+            $manual['steps'] ?? [],
+        );
     }
 }

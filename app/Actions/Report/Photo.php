@@ -39,13 +39,18 @@ final readonly class Photo
         $done = $upright !== false && imagejpeg($upright, null, 82);
         $jpeg = (string) ob_get_clean();
 
-        return $done ? $jpeg : throw new RuntimeException('The photo could not be written; look at the memory of the server.');
+        return $done
+            ? $jpeg
+            : throw new RuntimeException('The photo could not be written; look at the memory of the server.');
     }
 
     /** As the camera was held: what the file says of that is lost with the rest of its words, so the picture is turned. */
     private static function upright(GdImage $image, string $bytes, int $type): GdImage
     {
-        $said = $type === IMAGETYPE_JPEG ? @exif_read_data('data://image/jpeg;base64,' . base64_encode($bytes), 'IFD0') : false;
+        $said =
+            $type === IMAGETYPE_JPEG
+                ? @exif_read_data('data://image/jpeg;base64,' . base64_encode($bytes), 'IFD0')
+                : false;
         $way = is_array($said) && is_int($said['Orientation'] ?? null) ? $said['Orientation'] : 1;
         if (in_array($way, [2, 4, 5, 7], true)) {
             imageflip($image, $way === 4 ? IMG_FLIP_VERTICAL : IMG_FLIP_HORIZONTAL);

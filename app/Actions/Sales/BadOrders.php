@@ -14,7 +14,12 @@ final class BadOrders extends RuntimeException
     /** @param list<string> $missing */
     public static function columns(string $name, array $missing): self
     {
-        return new self("{$name} lacks the column" . (count($missing) > 1 ? 's ' : ' ') . implode(', ', $missing) . '. It needs number, date, customer, kit, quantity; email, address, price and currency are welcome.');
+        return new self(
+            "{$name} lacks the column" .
+                (count($missing) > 1 ? 's ' : ' ') .
+                implode(', ', $missing) .
+                '. It needs number, date, customer, kit, quantity; email, address, price and currency are welcome.',
+        );
     }
 
     /** @param non-empty-list<string> $faults */
@@ -22,6 +27,10 @@ final class BadOrders extends RuntimeException
     {
         $more = count($faults) - self::SHOWN;
 
-        return new self(implode(' ', array_slice($faults, 0, self::SHOWN)) . ($more > 0 ? " And {$more} more rows." : '') . ' Nothing was booked.');
+        return new self(
+            implode(' ', array_slice($faults, 0, self::SHOWN)) .
+                ($more > 0 ? " And {$more} more rows." : '') .
+                ' Nothing was booked.',
+        );
     }
 }

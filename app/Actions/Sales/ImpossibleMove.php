@@ -17,7 +17,9 @@ final class ImpossibleMove extends RuntimeException
 
     public static function notEnough(string $kit, int $wanted, int $there): self
     {
-        return new self("{$wanted} of {$kit} are wanted, {$there} " . ($there === 1 ? 'is' : 'are') . ' on hand; pack more first.');
+        return new self(
+            "{$wanted} of {$kit} are wanted, {$there} " . ($there === 1 ? 'is' : 'are') . ' on hand; pack more first.',
+        );
     }
 
     public static function nothingAllocated(string $number): self

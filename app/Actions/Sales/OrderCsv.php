@@ -22,7 +22,9 @@ final readonly class OrderCsv
     public function read(string $bytes, string $name): array
     {
         $table = (new CsvReader())->read($bytes, $name);
-        $columns = array_flip(array_map(static fn(string $header): string => mb_strtolower(trim($header)), $table->headers));
+        $columns = array_flip(
+            array_map(static fn(string $header): string => mb_strtolower(trim($header)), $table->headers),
+        );
         $missing = array_values(array_diff(self::NEEDED, array_keys($columns)));
         if ($missing !== []) {
             throw BadOrders::columns($name, $missing);
@@ -33,20 +35,44 @@ final readonly class OrderCsv
         }
         $orders = $faults = [];
         foreach ($table->rows as $row) {
-            $cell = static fn(string $column): string => isset($columns[$column]) ? trim($row->cell($columns[$column])) : '';
+            $cell = static fn(string $column): string => isset($columns[$column])
+                ? trim($row->cell($columns[$column]))
+                : '';
             $fault = $this->fault($cell, $kits);
             if ($fault !== null) {
                 $faults[] = "{$name}, row {$row->number}, {$fault}";
                 continue;
             }
-            $orders[$cell('number')]['first'] ??= ['date' => $cell('date'), 'name' => mb_substr($cell('customer'), 0, 120), 'email' => mb_substr($cell('email'), 0, 190), 'address' => $cell('address')];
-            $orders[$cell('number')]['lines'][] = ['kitId' => $kits[mb_strtolower($cell('kit'))] ?? 0, 'quantity' => (int) $cell('quantity'), 'unitPrice' => self::minor($cell('price')) ?? 0, 'currency' => $cell('currency') === '' ? 'EUR' : strtoupper($cell('currency')), 'options' => self::options($cell('options'))];
+            $orders[$cell('number')]['first'] ??= [
+                'date' => $cell('date'),
+                'name' => mb_substr($cell('customer'), 0, 120),
+                'email' => mb_substr($cell('email'), 0, 190),
+                'address' => $cell('address'),
+            ];
+            $orders[$cell('number')]['lines'][] = [
+                'kitId' => $kits[mb_strtolower($cell('kit'))] ?? 0,
+                'quantity' => (int) $cell('quantity'),
+                'unitPrice' => self::minor($cell('price')) ?? 0,
+                'currency' => $cell('currency') === '' ? 'EUR' : strtoupper($cell('currency')),
+                'options' => self::options($cell('options')),
+            ];
         }
         if ($faults !== [] || $orders === []) {
             throw BadOrders::rows($faults === [] ? ["{$name} holds no orders"] : $faults);
         }
 
-        return array_map(static fn(string|int $number, array $order): NewOrder => new NewOrder((string) $number, $order['first']['date'], $order['first']['name'], $order['first']['email'], $order['first']['address'], $order['lines']), array_keys($orders), array_values($orders));
+        return array_map(
+            static fn(string|int $number, array $order): NewOrder => new NewOrder(
+                (string) $number,
+                $order['first']['date'],
+                $order['first']['name'],
+                $order['first']['email'],
+                $order['first']['address'],
+                $order['lines'],
+            ),
+            array_keys($orders),
+            array_values($orders),
+        );
     }
 
     /** `Box = drilled, power=jack` as one text. */
@@ -54,7 +80,10 @@ final readonly class OrderCsv
     {
         $pairs = OptionChoice::parse(str_replace(',', ';', $text));
 
-        return implode(';', array_map(static fn(string $name, string $value): string => "{$name}={$value}", array_keys($pairs), $pairs));
+        return implode(
+            ';',
+            array_map(static fn(string $name, string $value): string => "{$name}={$value}", array_keys($pairs), $pairs),
+        );
     }
 
     /** @return ?int minor units of a price such as 18.50; null when it is none */
@@ -62,7 +91,9 @@ final readonly class OrderCsv
     {
         $price = $price === '' ? '0' : str_replace(',', '.', $price);
 
-        return preg_match('~^(\d{1,7})(?:\.(\d{1,2}))?$~', $price, $found) === 1 ? (int) $found[1] * 100 + (int) str_pad($found[2] ?? '', 2, '0') : null;
+        return preg_match('~^(\d{1,7})(?:\.(\d{1,2}))?$~', $price, $found) === 1
+            ? (int) $found[1] * 100 + (int) str_pad($found[2] ?? '', 2, '0')
+            : null;
     }
 
     /**
@@ -72,13 +103,20 @@ final readonly class OrderCsv
     private function fault(callable $cell, array $kits): ?string
     {
         return match (true) {
-            $cell('number') === '' || mb_strlen($cell('number')) > 40 => 'number: an order needs one of at most 40 characters.',
-            preg_match('~^\d{4}-(0[1-9]|1[0-2])-(0[1-9]|[12]\d|3[01])$~', $cell('date')) !== 1 => "date: \"{$cell('date')}\" is none; write it like 2026-11-25.",
+            $cell('number') === '' || mb_strlen($cell('number')) > 40
+                => 'number: an order needs one of at most 40 characters.',
+            preg_match('~^\d{4}-(0[1-9]|1[0-2])-(0[1-9]|[12]\d|3[01])$~', $cell('date')) !== 1 => "date: \"{$cell(
+                'date',
+            )}\" is none; write it like 2026-11-25.",
             $cell('customer') === '' => 'customer: nobody named.',
             !isset($kits[mb_strtolower($cell('kit'))]) => "kit: \"{$cell('kit')}\" is not on the Shelf.",
-            preg_match('~^[1-9]\d{0,2}$~', $cell('quantity')) !== 1 => "quantity: \"{$cell('quantity')}\" is no whole number from 1 to 999.",
+            preg_match('~^[1-9]\d{0,2}$~', $cell('quantity')) !== 1 => "quantity: \"{$cell(
+                'quantity',
+            )}\" is no whole number from 1 to 999.",
             self::minor($cell('price')) === null => "price: \"{$cell('price')}\" is none; write it like 18.50.",
-            preg_match('~^([A-Za-z]{3})?$~', $cell('currency')) !== 1 => "currency: \"{$cell('currency')}\" is none; write three letters like EUR.",
+            preg_match('~^([A-Za-z]{3})?$~', $cell('currency')) !== 1 => "currency: \"{$cell(
+                'currency',
+            )}\" is none; write three letters like EUR.",
             default => null,
         };
     }

@@ -24,24 +24,47 @@ final readonly class Prune
 
         return [
             'derived results' => $this->derived(),
-            'sessions' => DB::table('sessions')->where('last_activity', '<', $now->copy()->subMinutes(config()->integer('session.lifetime'))->getTimestamp())->delete(),
-            'cache rows' => DB::table('cache')->where('expiration', '<', $now->getTimestamp())->delete() + DB::table('cache_locks')->where('expiration', '<', $now->getTimestamp())->delete(),
-            'ended imports' => DB::table('imports')->whereIn('status', ['done', 'failed', 'cancelled'])->where('updated_at', '<', $now->copy()->subDay())->delete(),
-            'failed jobs' => DB::table('failed_jobs')->where('failed_at', '<', $now->copy()->subDays(14))->delete(),
+            'sessions' => DB::table('sessions')
+                ->where(
+                    'last_activity',
+                    '<',
+                    $now->copy()->subMinutes(config()->integer('session.lifetime'))->getTimestamp(),
+                )
+                ->delete(),
+            'cache rows' =>
+                DB::table('cache')->where('expiration', '<', $now->getTimestamp())->delete() +
+                DB::table('cache_locks')->where('expiration', '<', $now->getTimestamp())->delete(),
+            'ended imports' => DB::table('imports')
+                ->whereIn('status', ['done', 'failed', 'cancelled'])
+                ->where('updated_at', '<', $now->copy()->subDay())
+                ->delete(),
+            'failed jobs' => DB::table('failed_jobs')
+                ->where('failed_at', '<', $now->copy()->subDays(14))
+                ->delete(),
             'discarded files' => $this->store->emptyBin(self::DAY),
         ];
     }
 
     private function derived(): int
     {
-        $gone = DB::table('derived_results')->whereRaw('code is distinct from ?', [config()->string('app.code')])->delete();
+        $gone = DB::table('derived_results')
+            ->whereRaw('code is distinct from ?', [config()->string('app.code')])
+            ->delete();
         $used = [];
-        foreach (Revision::query()->select(['id', 'files'])->lazyById(self::CHUNK) as $revision) {
+        foreach (
+            Revision::query()
+                ->select(['id', 'files'])
+                ->lazyById(self::CHUNK) as $revision
+        ) {
             $used[Derived::files($revision->files)] = true;
         }
         // A draft that is edited in this moment may have results before its row shows the new files.
         $unused = [];
-        foreach (DB::table('derived_results')->where('created_at', '<', now()->subHour())->distinct()->pluck('files_hash') as $hash) {
+        $older = DB::table('derived_results')
+            ->where('created_at', '<', now()->subHour())
+            ->distinct()
+            ->pluck('files_hash');
+        foreach ($older as $hash) {
             if (is_string($hash) && !isset($used[$hash])) {
                 $unused[] = $hash;
             }

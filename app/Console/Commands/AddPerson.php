@@ -32,7 +32,10 @@ final class AddPerson extends Command
 
             return self::FAILURE;
         }
-        $user = User::query()->updateOrCreate(['email' => $email], ['name' => (string) $this->argument('name'), 'password' => $password, 'role' => $role, 'is_demo' => false]);
+        $user = User::query()->updateOrCreate(
+            ['email' => $email],
+            ['name' => (string) $this->argument('name'), 'password' => $password, 'role' => $role, 'is_demo' => false],
+        );
         Audit::record(null, 'person.add', null, ['email' => $email, 'role' => $role->value, 'id' => $user->id]);
         $this->info("{$email} may sign in as {$role->value}.");
 

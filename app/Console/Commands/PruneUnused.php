@@ -17,7 +17,18 @@ final class PruneUnused extends Command
     public function handle(Prune $prune): int
     {
         $gone = array_filter($prune(), static fn(int $count): bool => $count > 0);
-        $this->info($gone === [] ? 'Nothing to take away.' : implode(', ', array_map(static fn(string $what, int $count): string => "{$count} {$what}", array_keys($gone), $gone)) . ' taken away.');
+        $this->info(
+            $gone === []
+                ? 'Nothing to take away.'
+                : implode(
+                    ', ',
+                    array_map(
+                        static fn(string $what, int $count): string => "{$count} {$what}",
+                        array_keys($gone),
+                        $gone,
+                    ),
+                ) . ' taken away.',
+        );
 
         return self::SUCCESS;
     }

@@ -18,9 +18,16 @@ final class Renew extends Command
 
     public function handle(): int
     {
-        $due = Revision::query()->leftJoin('revision_facts', 'revision_facts.revision_id', '=', 'revisions.id')
-            ->where(static fn(Builder $query): Builder => $query->whereNull('revision_facts.revision_id')->orWhereColumn('revision_facts.sequence', '!=', 'revisions.sequence')->orWhere('revision_facts.code', '!=', config()->string('app.code')))
-            ->orderByDesc('revisions.id')->get(['revisions.id', 'revisions.sequence']);
+        $due = Revision::query()
+            ->leftJoin('revision_facts', 'revision_facts.revision_id', '=', 'revisions.id')
+            ->where(
+                static fn(Builder $query): Builder => $query
+                    ->whereNull('revision_facts.revision_id')
+                    ->orWhereColumn('revision_facts.sequence', '!=', 'revisions.sequence')
+                    ->orWhere('revision_facts.code', '!=', config()->string('app.code')),
+            )
+            ->orderByDesc('revisions.id')
+            ->get(['revisions.id', 'revisions.sequence']);
         foreach ($due as $revision) {
             ComputeDocuments::dispatch($revision->id, $revision->sequence);
         }

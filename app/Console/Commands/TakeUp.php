@@ -18,7 +18,10 @@ final class TakeUp extends Command
 
     public function handle(): int
     {
-        DB::table('jobs')->where('queue', $this->argument('queue'))->whereNotNull('reserved_at')->update(['reserved_at' => null]);
+        DB::table('jobs')
+            ->where('queue', $this->argument('queue'))
+            ->whereNotNull('reserved_at')
+            ->update(['reserved_at' => null]);
 
         return self::SUCCESS;
     }

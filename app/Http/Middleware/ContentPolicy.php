@@ -17,17 +17,20 @@ final readonly class ContentPolicy
     {
         $nonce = Vite::useCspNonce();
         $response = $next($request);
-        $response->headers->set('Content-Security-Policy', implode('; ', [
-            "default-src 'self'",
-            "script-src 'self' 'nonce-{$nonce}'",
-            "style-src 'self' 'nonce-{$nonce}'",
-            "img-src 'self' data: blob:",
-            "font-src 'self'",
-            "object-src 'none'",
-            "base-uri 'none'",
-            "form-action 'self'",
-            "frame-ancestors 'none'",
-        ]));
+        $response->headers->set(
+            'Content-Security-Policy',
+            implode('; ', [
+                "default-src 'self'",
+                "script-src 'self' 'nonce-{$nonce}'",
+                "style-src 'self' 'nonce-{$nonce}'",
+                "img-src 'self' data: blob:",
+                "font-src 'self'",
+                "object-src 'none'",
+                "base-uri 'none'",
+                "form-action 'self'",
+                "frame-ancestors 'none'",
+            ]),
+        );
         $response->headers->set('X-Content-Type-Options', 'nosniff');
         $response->headers->set('Referrer-Policy', 'same-origin');
 

@@ -17,9 +17,20 @@ final readonly class PlainText
     /** @param Closure(Request): Response $next */
     public function handle(Request $request, Closure $next): Response
     {
-        $fault = $this->fault($request->query->all(), '') ?? $this->fault($request->isJson() ? $request->json()->all() : $request->request->all(), '') ?? $this->fault($request->route()?->parameters() ?? [], '');
+        $fault =
+            $this->fault($request->query->all(), '') ??
+            ($this->fault($request->isJson() ? $request->json()->all() : $request->request->all(), '') ??
+                $this->fault($request->route()?->parameters() ?? [], ''));
 
-        return $fault === null ? $next($request) : new JsonResponse(['message' => "The field \"{$fault}\" holds what is no text; type it again.", 'errors' => [$fault => ['no text']]], 422);
+        return $fault === null
+            ? $next($request)
+            : new JsonResponse(
+                [
+                    'message' => "The field \"{$fault}\" holds what is no text; type it again.",
+                    'errors' => [$fault => ['no text']],
+                ],
+                422,
+            );
     }
 
     /**

@@ -17,7 +17,11 @@ final class ExportRequest extends OperationRequest
     /** @return array<string, list<mixed>> */
     public function rules(): array
     {
-        return parent::rules() + ['kind' => ['required', Rule::enum(ExportKind::class)], 'subject' => ['required', 'integer', 'min:1'], 'paper' => ['sometimes', 'in:A4,Letter']];
+        return parent::rules() + [
+            'kind' => ['required', Rule::enum(ExportKind::class)],
+            'subject' => ['required', 'integer', 'min:1'],
+            'paper' => ['sometimes', 'in:A4,Letter'],
+        ];
     }
 
     public function kind(): ExportKind
@@ -33,16 +37,28 @@ final class ExportRequest extends OperationRequest
     /** @return list<callable(Validator): void> */
     public function after(): array
     {
-        return [function (Validator $validator): void {
-            $exists = match (ExportKind::tryFrom((string) $this->string('kind'))) {
-                ExportKind::Manual, ExportKind::BeforeYouBuy, ExportKind::CalloutSheet, ExportKind::SortingMat, ExportKind::DrillingTemplate, ExportKind::BagLabels, ExportKind::TickList, ExportKind::DifferenceSlip => Revision::query()->where('id', $this->integer('subject'))->exists(),
-                ExportKind::KitLabels => Run::query()->where('id', $this->integer('subject'))->exists(),
-                ExportKind::PackingSlip => DB::table('orders')->where('id', $this->integer('subject'))->exists(),
-                null => true,
-            };
-            if (!$exists) {
-                $validator->errors()->add('subject', 'There is nothing with that number to print; reload the page.');
-            }
-        }];
+        return [
+            function (Validator $validator): void {
+                $exists = match (ExportKind::tryFrom((string) $this->string('kind'))) {
+                    ExportKind::Manual,
+                    ExportKind::BeforeYouBuy,
+                    ExportKind::CalloutSheet,
+                    ExportKind::SortingMat,
+                    ExportKind::DrillingTemplate,
+                    ExportKind::BagLabels,
+                    ExportKind::TickList,
+                    ExportKind::DifferenceSlip
+                        => Revision::query()->where('id', $this->integer('subject'))->exists(),
+                    ExportKind::KitLabels => Run::query()->where('id', $this->integer('subject'))->exists(),
+                    ExportKind::PackingSlip => DB::table('orders')->where('id', $this->integer('subject'))->exists(),
+                    null => true,
+                };
+                if (!$exists) {
+                    $validator
+                        ->errors()
+                        ->add('subject', 'There is nothing with that number to print; reload the page.');
+                }
+            },
+        ];
     }
 }

@@ -34,7 +34,9 @@ abstract class OperationRequest extends FormRequest
     {
         $header = trim((string) $this->header('If-Match'), '"W/');
         if (preg_match('~^\d+$~', $header) !== 1) {
-            throw ValidationException::withMessages(['If-Match' => 'Say in the If-Match header which version of the draft you have seen.']);
+            throw ValidationException::withMessages([
+                'If-Match' => 'Say in the If-Match header which version of the draft you have seen.',
+            ]);
         }
 
         return (int) $header;

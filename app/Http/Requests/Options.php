@@ -14,8 +14,13 @@ final readonly class Options
 
     public static function of(Request $request): string
     {
-        $pairs = OptionChoice::parse(is_string($request->input('options')) ? mb_substr($request->input('options'), 0, self::LONGEST) : '');
+        $pairs = OptionChoice::parse(
+            is_string($request->input('options')) ? mb_substr($request->input('options'), 0, self::LONGEST) : '',
+        );
 
-        return implode(';', array_map(static fn(string $name, string $value): string => "{$name}={$value}", array_keys($pairs), $pairs));
+        return implode(
+            ';',
+            array_map(static fn(string $name, string $value): string => "{$name}={$value}", array_keys($pairs), $pairs),
+        );
     }
 }

@@ -13,10 +13,5 @@ final readonly class BagConflict
      * @param non-empty-list<string> $these
      * @param non-empty-list<string> $those
      */
-    public function __construct(
-        public string $bag,
-        public array $these,
-        public array $those,
-        public Reason $reason,
-    ) {}
+    public function __construct(public string $bag, public array $these, public array $those, public Reason $reason) {}
 }

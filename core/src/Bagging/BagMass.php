@@ -10,10 +10,7 @@ final readonly class BagMass
     private const GRAMS_PER_MILLIMETRE = 0.003;
 
     /** @param bool $typical true where some part has no mass of its own and the kind's typical one is taken */
-    private function __construct(
-        public float $grams,
-        public bool $typical,
-    ) {}
+    private function __construct(public float $grams, public bool $typical) {}
 
     public static function of(Bag $bag): self
     {

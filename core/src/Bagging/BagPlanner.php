@@ -32,8 +32,26 @@ final readonly class BagPlanner
         $name = 'A';
         foreach ((new BaseGroups($kit, $order))->of($school, $list->parts()) as $group) {
             foreach ($sharing->split($list->items($group['parts'])) as $index => $items) {
-                $reasons = $index === 0 ? [] : [new Reason('bags.apart', ['designators' => array_merge(...array_map(static fn(BagItem $item): array => $item->designators, $items))], Origin::Computed)];
-                $drafts[$name] = ['title' => $group['title'], 'parts' => $this->partsOf($items, $kit), 'moved' => [], 'reasons' => $reasons];
+                $reasons =
+                    $index === 0
+                        ? []
+                        : [
+                            new Reason(
+                                'bags.apart',
+                                [
+                                    'designators' => array_merge(
+                                        ...array_map(static fn(BagItem $item): array => $item->designators, $items),
+                                    ),
+                                ],
+                                Origin::Computed,
+                            ),
+                        ];
+                $drafts[$name] = [
+                    'title' => $group['title'],
+                    'parts' => $this->partsOf($items, $kit),
+                    'moved' => [],
+                    'reasons' => $reasons,
+                ];
                 ++$name;
             }
         }
@@ -42,7 +60,15 @@ final readonly class BagPlanner
             $bags[] = $this->bag((string) $letter, $draft, $list->items($draft['parts']), $kit);
         }
 
-        return new BagPlan($school, $bags, $this->conflicts($bags, $quarrels), $this->cuts($kit), array_values(array_filter($kit->parts, static fn(KitPart $part): bool => $part->supply === Supply::Builder)));
+        return new BagPlan(
+            $school,
+            $bags,
+            $this->conflicts($bags, $quarrels),
+            $this->cuts($kit),
+            array_values(
+                array_filter($kit->parts, static fn(KitPart $part): bool => $part->supply === Supply::Builder),
+            ),
+        );
     }
 
     /**
@@ -57,7 +83,12 @@ final readonly class BagPlanner
                 continue;
             }
             foreach ($drafts as $name => $draft) {
-                $drafts[$name]['parts'] = array_values(array_filter($draft['parts'], static fn(KitPart $each): bool => $each->designator !== $part->designator));
+                $drafts[$name]['parts'] = array_values(
+                    array_filter(
+                        $draft['parts'],
+                        static fn(KitPart $each): bool => $each->designator !== $part->designator,
+                    ),
+                );
             }
             $drafts[$bag] ??= ['title' => new Reason('bags.own'), 'parts' => [], 'moved' => [], 'reasons' => []];
             $drafts[$bag]['parts'][] = $part;
@@ -74,9 +105,21 @@ final readonly class BagPlanner
     private function bag(string $name, array $draft, array $items, Kit $kit): Bag
     {
         $volume = array_sum(array_map(static fn(BagItem $item): float => (new Volume($kit))->of($item), $items));
-        $has = static fn(Sensitivity $sensitivity): bool => array_filter($draft['parts'], static fn(KitPart $part): bool => $part->sensitivity === $sensitivity) !== [];
+        $has = static fn(Sensitivity $sensitivity): bool => array_filter(
+            $draft['parts'],
+            static fn(KitPart $part): bool => $part->sensitivity === $sensitivity,
+        ) !== [];
 
-        return new Bag($name, $draft['title'], $items, $has(Sensitivity::Static), $has(Sensitivity::Fragile), BagSize::for($volume), $draft['moved'], $draft['reasons']);
+        return new Bag(
+            $name,
+            $draft['title'],
+            $items,
+            $has(Sensitivity::Static),
+            $has(Sensitivity::Fragile),
+            BagSize::for($volume),
+            $draft['moved'],
+            $draft['reasons'],
+        );
     }
 
     /**
@@ -110,7 +153,12 @@ final readonly class BagPlanner
                 foreach ($foes as $foe) {
                     $reason = $foe > $index ? $quarrels->between($bag->items[$index], $bag->items[$foe]) : null;
                     if ($reason !== null) {
-                        $conflicts[] = new BagConflict($bag->name, $bag->items[$index]->designators, $bag->items[$foe]->designators, $reason);
+                        $conflicts[] = new BagConflict(
+                            $bag->name,
+                            $bag->items[$index]->designators,
+                            $bag->items[$foe]->designators,
+                            $reason,
+                        );
                     }
                 }
             }
@@ -129,6 +177,16 @@ final readonly class BagPlanner
             }
         }
 
-        return array_values(array_map(static fn(array $wires): Cut => new Cut($wires[0]->colour, count($wires), (float) $wires[0]->length, array_map(static fn(Wire $wire): string => $wire->name, $wires)), $groups));
+        return array_values(
+            array_map(
+                static fn(array $wires): Cut => new Cut(
+                    $wires[0]->colour,
+                    count($wires),
+                    (float) $wires[0]->length,
+                    array_map(static fn(Wire $wire): string => $wire->name, $wires),
+                ),
+                $groups,
+            ),
+        );
     }
 }

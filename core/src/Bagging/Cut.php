@@ -13,10 +13,5 @@ final readonly class Cut
      * @param float $length millimetres of each piece
      * @param list<string> $names what they become
      */
-    public function __construct(
-        public string $what,
-        public int $pieces,
-        public float $length,
-        public array $names,
-    ) {}
+    public function __construct(public string $what, public int $pieces, public float $length, public array $names) {}
 }

@@ -36,7 +36,10 @@ final readonly class SortingMat
                     $here[] = self::cell($item->part, $name, $bag->name, 1);
                 }
             }
-            usort($here, static fn(MatCell $a, MatCell $b): int => Designators::compare($a->designator, $b->designator));
+            usort(
+                $here,
+                static fn(MatCell $a, MatCell $b): int => Designators::compare($a->designator, $b->designator),
+            );
             array_push($cells, ...$here);
         }
 
@@ -47,13 +50,25 @@ final readonly class SortingMat
     {
         $outline = $part->outline;
 
-        return new MatCell($name, $bag, $quantity, $part, $outline->along, $outline->across, $outline->leads === LeadStyle::AxialWire ? self::span($part) : null, in_array($part->kind(), self::MEASURED, true));
+        return new MatCell(
+            $name,
+            $bag,
+            $quantity,
+            $part,
+            $outline->along,
+            $outline->across,
+            $outline->leads === LeadStyle::AxialWire ? self::span($part) : null,
+            in_array($part->kind(), self::MEASURED, true),
+        );
     }
 
     /** Millimetres between the two holes: of its place on the board, else of its outline. */
     private static function span(KitPart $part): ?float
     {
-        $pins = $part->body === null ? array_map(static fn(array $pin): Point => new Point($pin[0], $pin[1]), $part->outline->pins) : $part->body->pins;
+        $pins =
+            $part->body === null
+                ? array_map(static fn(array $pin): Point => new Point($pin[0], $pin[1]), $part->outline->pins)
+                : $part->body->pins;
         $ends = array_values($pins);
 
         return count($ends) === 2 ? round(hypot($ends[1]->x - $ends[0]->x, $ends[1]->y - $ends[0]->y), 2) : null;

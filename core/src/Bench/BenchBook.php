@@ -15,7 +15,14 @@ final readonly class BenchBook
     /** @return list<Checked> in the order of the kit file */
     public function of(Kit $kit): array
     {
-        $gates = array_filter($kit->gates, static fn(Gate $gate): bool => !in_array($gate->name, array_map(static fn(Test $test): ?string => $test->gate, $kit->tests), true));
+        $gates = array_filter(
+            $kit->gates,
+            static fn(Gate $gate): bool => !in_array(
+                $gate->name,
+                array_map(static fn(Test $test): ?string => $test->gate, $kit->tests),
+                true,
+            ),
+        );
         $readings = new Readings($kit);
 
         return [
@@ -27,7 +34,10 @@ final readonly class BenchBook
     /** What a gate expects, as a test without points. */
     public static function gate(Readings $readings, Gate $gate): Checked
     {
-        return self::checked($readings, new Test($gate->name, $gate->name, 'on', 'multimeter', [], '', $gate->expect, null, ''));
+        return self::checked(
+            $readings,
+            new Test($gate->name, $gate->name, 'on', 'multimeter', [], '', $gate->expect, null, ''),
+        );
     }
 
     /** One test, as it stands or as it is being written. */
@@ -39,6 +49,8 @@ final readonly class BenchBook
             return new Checked($test, null, null, $fault->getMessage());
         }
 
-        return $found instanceof Reading ? new Checked($test, $found, $found->expectation) : new Checked($test, null, $found);
+        return $found instanceof Reading
+            ? new Checked($test, $found, $found->expectation)
+            : new Checked($test, null, $found);
     }
 }

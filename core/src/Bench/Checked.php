@@ -37,12 +37,14 @@ final readonly class Checked
 
     public function unit(): string
     {
-        return $this->reading->unit ?? $this->expectation->unit ?? '';
+        return $this->reading->unit ?? ($this->expectation->unit ?? '');
     }
 
     /** Whether the maker's range leaves out part of the central 95 % of kits whose parts are all within their tolerance. */
     public function turnedAway(): bool
     {
-        return $this->reading !== null && $this->reading->reach === null && !$this->reading->pass->holds($this->reading->usual);
+        return $this->reading !== null &&
+            $this->reading->reach === null &&
+            !$this->reading->pass->holds($this->reading->usual);
     }
 }

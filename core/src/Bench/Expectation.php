@@ -33,7 +33,9 @@ final readonly class Expectation
         $parts = explode('=', $plain, 2);
         $range = self::range(trim($parts[0]));
         if (count($parts) === 2) {
-            return $range === null ? throw InvalidFormula::at($text, 0) : new self($text, $range[0], $range[1], Formula::parse(trim($parts[1])));
+            return $range === null
+                ? throw InvalidFormula::at($text, 0)
+                : new self($text, $range[0], $range[1], Formula::parse(trim($parts[1])));
         }
         if ($range !== null) {
             return new self($text, $range[0], $range[1], null);
@@ -53,7 +55,7 @@ final readonly class Expectation
         $number = self::NUMBER;
         $flags = PREG_UNMATCHED_AS_NULL;
         if (preg_match("~^{$number}\s*(?:to|\.\.\.?|\x{2013})\s*{$number}$~u", $text, $m, $flags) === 1) {
-            $unit = $m[6] ?? $m[3] ?? '';
+            $unit = $m[6] ?? ($m[3] ?? '');
             $prefix = $m[5] ?? null;
             $low = self::value((string) $m[1], $m[2] ?? ($m[3] === null ? $prefix : null));
             $high = self::value((string) $m[4], $prefix);
@@ -63,9 +65,17 @@ final readonly class Expectation
         if (preg_match("~^(>|<|>=|<=|above|below|at least|at most)\s*{$number}$~ui", $text, $m, $flags) === 1) {
             $value = self::value((string) $m[2], $m[3] ?? null);
 
-            return [in_array(strtolower((string) $m[1]), ['>', '>=', 'above', 'at least'], true) ? new Interval($value, INF) : new Interval(-INF, $value), self::unit($m[4] ?? '')];
+            return [
+                in_array(strtolower((string) $m[1]), ['>', '>=', 'above', 'at least'], true)
+                    ? new Interval($value, INF)
+                    : new Interval(-INF, $value),
+                self::unit($m[4] ?? ''),
+            ];
         }
-        if (preg_match("~^(about|ca\.?|\x{2248}|\~)?\s*{$number}$~ui", $text, $m, $flags) === 1 && ($m[4] ?? '') !== '') {
+        if (
+            preg_match("~^(about|ca\.?|\x{2248}|\~)?\s*{$number}$~ui", $text, $m, $flags) === 1 &&
+            ($m[4] ?? '') !== ''
+        ) {
             $value = self::value((string) $m[2], $m[3] ?? null);
             $spread = self::ABOUT * abs($value);
 
@@ -77,7 +87,8 @@ final readonly class Expectation
 
     private static function value(string $number, ?string $prefix): float
     {
-        return (float) str_replace(',', '.', $number) * 10.0 ** (Prefix::ofReading((string) $prefix) ?? Prefix::One)->value;
+        return (float) str_replace(',', '.', $number) *
+            10.0 ** (Prefix::ofReading((string) $prefix) ?? Prefix::One)->value;
     }
 
     private static function unit(string $unit): string

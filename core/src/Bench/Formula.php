@@ -15,11 +15,7 @@ final readonly class Formula
      * @param Expression $expression of the circuit alone
      * @param ?Expression $metered of the circuit with the meter at its dividers; null where it has none
      */
-    private function __construct(
-        public Expression $expression,
-        public ?Expression $metered,
-        public string $unit,
-    ) {}
+    private function __construct(public Expression $expression, public ?Expression $metered, public string $unit) {}
 
     /** @throws InvalidFormula when it cannot be read; the message names the character */
     public static function parse(string $text): self

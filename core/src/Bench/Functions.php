@@ -39,7 +39,9 @@ final readonly class Functions
      */
     public static function call(string $name, array $a, string $text, bool $metered): Expression
     {
-        $signature = self::SIGNATURES[$name] ?? throw InvalidFormula::unknownFunction($text, $name, implode(', ', array_keys(self::SIGNATURES)));
+        $signature =
+            self::SIGNATURES[$name] ??
+            throw InvalidFormula::unknownFunction($text, $name, implode(', ', array_keys(self::SIGNATURES)));
         if (count($a) !== substr_count($signature[0], ',') + 1) {
             throw InvalidFormula::arguments($text, $name, $signature[0]);
         }
@@ -50,7 +52,11 @@ final readonly class Functions
             'astable' => $number(1 / M_LN2)->over($a[0]->plus($number(2.0)->times($a[1]))->times($a[2])),
             // Rail to rail through one resistor: half a period is R C ln 2.
             'astable1' => $number(1 / (2 * M_LN2))->over($a[0]->times($a[1])),
-            'divider' => $a[0]->over($number(1.0)->plus($metered ? $a[1]->over($a[2])->plus($a[1]->over($number(self::METER))) : $a[1]->over($a[2]))),
+            'divider' => $a[0]->over(
+                $number(1.0)->plus(
+                    $metered ? $a[1]->over($a[2])->plus($a[1]->over($number(self::METER))) : $a[1]->over($a[2]),
+                ),
+            ),
             'led' => $a[0]->minus($a[1])->over($a[2]),
             'rc' => $a[0]->times($a[1]),
             'cutoff' => $number(1 / (2 * M_PI))->over($a[0]->times($a[1])),
@@ -59,7 +65,11 @@ final readonly class Functions
             'doubler' => $number(2.0)->times($a[0])->minus($number(2.0)->times($a[1])),
             'regulator' => $a[0]->times($number(1.0)->plus($a[2]->over($a[1]))),
             'zener' => $a[0],
-            'ntc' => $a[0]->times($a[1]->times($number(1.0)->over($a[2]->plus($number(self::KELVIN)))->minus($number(1 / self::NAMED_AT)))->exp()),
+            'ntc' => $a[0]->times(
+                $a[1]
+                    ->times($number(1.0)->over($a[2]->plus($number(self::KELVIN)))->minus($number(1 / self::NAMED_AT)))
+                    ->exp(),
+            ),
             default => $number(1.0)->over($number(1.0)->over($a[0])->plus($number(1.0)->over($a[1]))),
         };
     }

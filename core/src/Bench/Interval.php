@@ -7,10 +7,7 @@ namespace Chiralex\Bench;
 /** A closed interval of numbers; outward rounding is left out, for tolerances are coarse against it. */
 final readonly class Interval
 {
-    public function __construct(
-        public float $low,
-        public float $high,
-    ) {}
+    public function __construct(public float $low, public float $high) {}
 
     public static function point(float $value): self
     {
@@ -34,7 +31,12 @@ final readonly class Interval
 
     public function times(self $other): self
     {
-        $products = array_map(static fn(float $product): float => is_nan($product) ? 0.0 : $product, [$this->low * $other->low, $this->low * $other->high, $this->high * $other->low, $this->high * $other->high]);
+        $products = array_map(static fn(float $product): float => is_nan($product) ? 0.0 : $product, [
+            $this->low * $other->low,
+            $this->low * $other->high,
+            $this->high * $other->low,
+            $this->high * $other->high,
+        ]);
 
         return new self(min($products), max($products));
     }
@@ -42,7 +44,9 @@ final readonly class Interval
     /** Everything where the divisor may be zero. */
     public function over(self $other): self
     {
-        return $other->low <= 0.0 && $other->high >= 0.0 ? self::everything() : $this->times(new self(1 / $other->high, 1 / $other->low));
+        return $other->low <= 0.0 && $other->high >= 0.0
+            ? self::everything()
+            : $this->times(new self(1 / $other->high, 1 / $other->low));
     }
 
     public function exp(): self

@@ -34,7 +34,13 @@ final readonly class MeasuredReading
             if ($entry->reading !== '' && $entry->step === PilotEntry::READING . $checked->test->name) {
                 $value = self::value($entry->reading, $checked);
                 $range = $checked->range();
-                $readings[] = new self($index + 1, $entry->build, $entry->reading, $value, $value === null || $range === null ? null : $range->contains($value));
+                $readings[] = new self(
+                    $index + 1,
+                    $entry->build,
+                    $entry->reading,
+                    $value,
+                    $value === null || $range === null ? null : $range->contains($value),
+                );
             }
         }
 
@@ -50,11 +56,20 @@ final readonly class MeasuredReading
     private static function printedPower(Checked $checked): int
     {
         $range = $checked->range();
-        if (preg_match('~(?<![A-Za-z])(p|n|u|\x{00B5}|m|k|M)(?:V|A|Hz|s|ohm|\x{03A9}|F|H|W)\s*(?:=|$)~u', $checked->test->expect, $found) === 1) {
+        if (
+            preg_match(
+                '~(?<![A-Za-z])(p|n|u|\x{00B5}|m|k|M)(?:V|A|Hz|s|ohm|\x{03A9}|F|H|W)\s*(?:=|$)~u',
+                $checked->test->expect,
+                $found,
+            ) === 1
+        ) {
             return (Prefix::ofReading($found[1]) ?? Prefix::One)->value;
         }
         $typed = $checked->reading === null || $checked->expectation?->range !== null;
-        $size = $range === null ? 0.0 : max(array_map(abs(...), array_filter([$range->low, $range->high], is_finite(...))) ?: [0.0]);
+        $size =
+            $range === null
+                ? 0.0
+                : max(array_map(abs(...), array_filter([$range->low, $range->high], is_finite(...))) ?: [0.0]);
 
         return $typed || $checked->unit() === '' ? 0 : Prefix::forSize($size)->value;
     }

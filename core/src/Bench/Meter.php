@@ -17,7 +17,11 @@ final readonly class Meter
     /** @param string $accuracy `0.5 %` as a test names it, or empty */
     public static function of(string $accuracy): self
     {
-        return new self(preg_match('~(\d+(?:[.,]\d+)?)\s*%~', $accuracy, $found) === 1 ? (float) str_replace(',', '.', $found[1]) / 100 : self::USUAL);
+        return new self(
+            preg_match('~(\d+(?:[.,]\d+)?)\s*%~', $accuracy, $found) === 1
+                ? (float) str_replace(',', '.', $found[1]) / 100
+                : self::USUAL,
+        );
     }
 
     /** What a good part may show, rounded outward to the digits of the range that holds it. */

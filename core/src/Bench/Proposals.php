@@ -36,7 +36,10 @@ final readonly class Proposals
     public static function least(Kit $kit): float
     {
         $power = $kit->power;
-        $ohms = $power === null || $power->amps === null || $power->amps <= 0.0 ? self::PLENTY : min(self::PLENTY, self::SHARE * $power->leastVolts / $power->amps);
+        $ohms =
+            $power === null || $power->amps === null || $power->amps <= 0.0
+                ? self::PLENTY
+                : min(self::PLENTY, (self::SHARE * $power->leastVolts) / $power->amps);
         $step = 10 ** max(0, (int) floor(log10(max(1.0, $ohms))) - 1);
 
         return max(1.0, floor($ohms / $step) * $step);
@@ -45,6 +48,16 @@ final readonly class Proposals
     /** @param list<string> $points */
     private static function noShort(Gate $gate, array $points, float $ohms): Test
     {
-        return new Test("{$gate->name}, no short", $gate->name, 'off', 'multimeter', $points, "200 \u{03A9} range", "> {$ohms} ohm", null, 'look for a bridge of solder, and for a part the wrong way round');
+        return new Test(
+            "{$gate->name}, no short",
+            $gate->name,
+            'off',
+            'multimeter',
+            $points,
+            "200 \u{03A9} range",
+            "> {$ohms} ohm",
+            null,
+            'look for a bridge of solder, and for a part the wrong way round',
+        );
     }
 }

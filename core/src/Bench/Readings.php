@@ -19,10 +19,7 @@ final readonly class Readings
     private const TAIL = 0.025;
 
     /** @param int $seed of the draws; the same seed gives the same numbers */
-    public function __construct(
-        private Kit $kit,
-        private int $seed = 1,
-    ) {}
+    public function __construct(private Kit $kit, private int $seed = 1) {}
 
     /**
      * @param string $accuracy of the meter, `0.5 %`
@@ -49,7 +46,12 @@ final readonly class Readings
         }
         $box = array_map(static fn(Toleranced $part): Interval => $part->range, $parts);
         $nominal = array_map(static fn(Toleranced $part): float => $part->nominal, $parts);
-        $turned = $adjusts !== null && isset($parts[$adjusts]) && in_array($this->kit->part($adjusts)?->kind(), [Kind::Trimmer, Kind::Potentiometer], true) ? $adjusts : null;
+        $turned =
+            $adjusts !== null &&
+            isset($parts[$adjusts]) &&
+            in_array($this->kit->part($adjusts)?->kind(), [Kind::Trimmer, Kind::Potentiometer], true)
+                ? $adjusts
+                : null;
         [$worst, $atCorners, $cut] = (new Extremes($formula->expression))->of($box);
         $metered = $formula->metered === null ? $worst : (new Extremes($formula->metered))->of($box)[0];
         $value = $tape->evaluate($nominal);
@@ -60,7 +62,20 @@ final readonly class Readings
             }
         }
 
-        return new Reading($expectation, $value, Tape::of($formula->metered ?? $formula->expression)->evaluate($nominal), $worst, $usual, $atCorners, $expectation->range ?? Meter::of($accuracy)->shown($worst->hull($metered)), $expectation->unit === '' ? self::unit($expect, $parts) : $expectation->unit, $parts, $turned === null ? null : $this->reach($tape, $nominal, $turned), $reaches, $cut);
+        return new Reading(
+            $expectation,
+            $value,
+            Tape::of($formula->metered ?? $formula->expression)->evaluate($nominal),
+            $worst,
+            $usual,
+            $atCorners,
+            $expectation->range ?? Meter::of($accuracy)->shown($worst->hull($metered)),
+            $expectation->unit === '' ? self::unit($expect, $parts) : $expectation->unit,
+            $parts,
+            $turned === null ? null : $this->reach($tape, $nominal, $turned),
+            $reaches,
+            $cut,
+        );
     }
 
     /**
@@ -72,7 +87,9 @@ final readonly class Readings
     {
         $units = array_unique(array_map(static fn(Toleranced $part): string => $part->unit, $parts));
 
-        return count($units) === 1 && preg_match('~^\s*[A-Z]+\d+(?:\s*\+\s*[A-Z]+\d+)*\s*$~', $expect) === 1 ? str_replace("\u{03A9}", 'ohm', array_values($units)[0]) : '';
+        return count($units) === 1 && preg_match('~^\s*[A-Z]+\d+(?:\s*\+\s*[A-Z]+\d+)*\s*$~', $expect) === 1
+            ? str_replace("\u{03A9}", 'ohm', array_values($units)[0])
+            : '';
     }
 
     /** @param array<string, float> $nominal */
@@ -106,6 +123,12 @@ final readonly class Readings
         }
         sort($values);
 
-        return [new Interval($values[(int) (self::TAIL * self::DRAWS)], $values[(int) ((1 - self::TAIL) * self::DRAWS) - 1]), $adjuster === null || $middle === null ? null : $reached / self::DRAWS];
+        return [
+            new Interval(
+                $values[(int) (self::TAIL * self::DRAWS)],
+                $values[(int) ((1 - self::TAIL) * self::DRAWS) - 1],
+            ),
+            $adjuster === null || $middle === null ? null : $reached / self::DRAWS,
+        ];
     }
 }

@@ -23,11 +23,7 @@ final readonly class Selection
      * @param list<Measurement> $left pieces that go into none
      * @param float $total sum of the differences within the kits
      */
-    private function __construct(
-        public array $kits,
-        public array $left,
-        public float $total,
-    ) {}
+    private function __construct(public array $kits, public array $left, public float $total) {}
 
     /**
      * @param list<Measurement> $pieces of one part and one quantity
@@ -36,7 +32,10 @@ final readonly class Selection
      */
     public static function of(array $pieces, int $places, float $most): self
     {
-        usort($pieces, static fn(Measurement $a, Measurement $b): int => [$a->value, $a->piece] <=> [$b->value, $b->piece]);
+        usort(
+            $pieces,
+            static fn(Measurement $a, Measurement $b): int => [$a->value, $a->piece] <=> [$b->value, $b->piece],
+        );
         $count = count($pieces);
         // Best of the first n pieces: kits (more is better), then total difference (less is better), and whether a kit ends there.
         $best = array_fill(0, $count + 1, [0, 0.0, false]);
@@ -47,7 +46,10 @@ final readonly class Selection
             }
             $spread = $pieces[$n - 1]->value - $pieces[$n - $places]->value;
             [$kits, $total] = [$best[$n - $places][0] + 1, $best[$n - $places][1] + $spread];
-            if ($spread <= $most * (1 + self::EXACT) && ($kits > $best[$n][0] || ($kits === $best[$n][0] && $total < $best[$n][1]))) {
+            if (
+                $spread <= $most * (1 + self::EXACT) &&
+                ($kits > $best[$n][0] || ($kits === $best[$n][0] && $total < $best[$n][1]))
+            ) {
                 $best[$n] = [$kits, $total, true];
             }
         }

@@ -23,7 +23,10 @@ final readonly class Selections
                 'maxDifference' => $selected['maxDifference'],
                 'quantity' => $pieces[0]->quantity ?? '',
                 'pieces' => count($pieces),
-                'selection' => $most === null || $pieces === [] || $selected['parts'] === [] ? null : Selection::of($pieces, max(1, count($selected['parts'])), $most),
+                'selection' =>
+                    $most === null || $pieces === [] || $selected['parts'] === []
+                        ? null
+                        : Selection::of($pieces, max(1, count($selected['parts'])), $most),
             ];
         }
 
@@ -45,8 +48,19 @@ final readonly class Selections
     private static function pieces(Kit $kit, array $parts): array
     {
         $values = array_map(static fn(string $name): string => $kit->part($name)->line->value ?? '', $parts);
-        $mine = array_values(array_filter($kit->measurements, static fn(Measurement $each): bool => in_array($each->part, [...$parts, ...array_diff($values, [''])], true)));
+        $mine = array_values(
+            array_filter(
+                $kit->measurements,
+                static fn(Measurement $each): bool => in_array(
+                    $each->part,
+                    [...$parts, ...array_diff($values, [''])],
+                    true,
+                ),
+            ),
+        );
 
-        return array_values(array_filter($mine, static fn(Measurement $each): bool => $each->quantity === $mine[0]->quantity));
+        return array_values(
+            array_filter($mine, static fn(Measurement $each): bool => $each->quantity === $mine[0]->quantity),
+        );
     }
 }

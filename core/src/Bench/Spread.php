@@ -24,18 +24,23 @@ enum Spread: string
     {
         $half = $in->width() / 2;
 
-        return $in->low + $half + $half * match ($this) {
-            self::Even => 2 * self::unit($random) - 1,
-            self::Bell => self::bell($random),
-            self::Hollow => ($random->getInt(0, 1) === 0 ? -1 : 1) * (0.5 + self::unit($random) / 2),
-        };
+        return $in->low +
+            $half +
+            $half *
+                match ($this) {
+                    self::Even => 2 * self::unit($random) - 1,
+                    self::Bell => self::bell($random),
+                    self::Hollow => ($random->getInt(0, 1) === 0 ? -1 : 1) * (0.5 + self::unit($random) / 2),
+                };
     }
 
     /** Between -1 and 1: what a normal distribution would put outside is drawn again. */
     private static function bell(Randomizer $random): float
     {
         do {
-            $value = sqrt(-2 * log(max(1 / self::FINE, self::unit($random)))) * cos(2 * M_PI * self::unit($random)) / self::SIGMAS;
+            $value =
+                (sqrt(-2 * log(max(1 / self::FINE, self::unit($random)))) * cos(2 * M_PI * self::unit($random))) /
+                self::SIGMAS;
         } while (abs($value) > 1.0);
 
         return $value;

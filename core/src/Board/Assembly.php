@@ -25,7 +25,10 @@ final readonly class Assembly
         foreach ($shapes as $shape) {
             $byName[$shape->name] = $shape;
         }
-        $parent = static fn(BoardShape $shape): ?BoardShape => $shape->joinedTo === null || in_array($shape->name, $snapped, true) ? null : ($byName[$shape->joinedTo] ?? null);
+        $parent = static fn(BoardShape $shape): ?BoardShape => $shape->joinedTo === null ||
+        in_array($shape->name, $snapped, true)
+            ? null
+            : $byName[$shape->joinedTo] ?? null;
         $root = $board;
         for ($depth = 0; $depth < count($shapes) && $parent($root) !== null; ++$depth) {
             $root = $parent($root);
@@ -63,7 +66,12 @@ final readonly class Assembly
     /** @return list<Polygon> outlines in common coordinates */
     public function outlines(): array
     {
-        return array_values(array_map(static fn(array $entry): Polygon => $entry[0]->outline->moved($entry[1]->x, $entry[1]->y), $this->boards));
+        return array_values(
+            array_map(
+                static fn(array $entry): Polygon => $entry[0]->outline->moved($entry[1]->x, $entry[1]->y),
+                $this->boards,
+            ),
+        );
     }
 
     /**

@@ -34,7 +34,9 @@ final readonly class Azimuths
 
     public function with(self $other): self
     {
-        return self::merged(array_map(static fn(array $arc): array => [$arc[0], $arc[1] - $arc[0]], [...$this->arcs, ...$other->arcs]));
+        return self::merged(
+            array_map(static fn(array $arc): array => [$arc[0], $arc[1] - $arc[0]], [...$this->arcs, ...$other->arcs]),
+        );
     }
 
     /** What is left of the full turn. */
@@ -64,7 +66,21 @@ final readonly class Azimuths
             return $this;
         }
 
-        return self::merged(array_values(array_filter(array_map(static fn(array $arc): array => [fmod($arc[0] + $degrees, 360.0), $arc[1] - $arc[0] - 2 * $degrees], $this->arcs), static fn(array $arc): bool => $arc[1] >= -self::EPSILON)), true);
+        return self::merged(
+            array_values(
+                array_filter(
+                    array_map(
+                        static fn(array $arc): array => [
+                            fmod($arc[0] + $degrees, 360.0),
+                            $arc[1] - $arc[0] - 2 * $degrees,
+                        ],
+                        $this->arcs,
+                    ),
+                    static fn(array $arc): bool => $arc[1] >= -self::EPSILON,
+                ),
+            ),
+            true,
+        );
     }
 
     /** True when some direction and the one opposite to it are both in the set. */
@@ -86,7 +102,9 @@ final readonly class Azimuths
     /** Degrees of the widest arc. */
     public function widest(): float
     {
-        return $this->arcs === [] ? 0.0 : max(array_map(static fn(array $arc): float => $arc[1] - $arc[0], $this->arcs));
+        return $this->arcs === []
+            ? 0.0
+            : max(array_map(static fn(array $arc): float => $arc[1] - $arc[0], $this->arcs));
     }
 
     /**

@@ -36,6 +36,19 @@ final readonly class BoardShape
     /** @param bool $given false when it was drawn around the placements */
     public function withOutline(Polygon $outline, bool $given = false): self
     {
-        return new self($this->name, $outline, $this->thickness, $this->plated, $this->reading, $this->squarePad, $this->joinedTo, $this->at, $given, $this->mask, $this->silk, $this->level);
+        return new self(
+            $this->name,
+            $outline,
+            $this->thickness,
+            $this->plated,
+            $this->reading,
+            $this->squarePad,
+            $this->joinedTo,
+            $this->at,
+            $given,
+            $this->mask,
+            $this->silk,
+            $this->level,
+        );
     }
 }

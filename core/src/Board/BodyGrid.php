@@ -14,10 +14,7 @@ final readonly class BodyGrid
      * @param list<PlacedBody> $bodies
      * @param array<string, list<int>> $cells
      */
-    private function __construct(
-        private array $bodies,
-        private array $cells,
-    ) {}
+    private function __construct(private array $bodies, private array $cells) {}
 
     /** @param list<PlacedBody> $bodies */
     public static function of(array $bodies): self

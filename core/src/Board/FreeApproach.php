@@ -46,7 +46,10 @@ final readonly class FreeApproach
         $blocked = Azimuths::none();
         foreach ($away as $index => $distance) {
             $body = $bodies[$index];
-            if ($distance - hypot($body->outline->along, $body->outline->across) / 2 - self::IRON_MARGIN >= $body->height + self::IRON_START) {
+            if (
+                $distance - hypot($body->outline->along, $body->outline->across) / 2 - self::IRON_MARGIN >=
+                $body->height + self::IRON_START
+            ) {
                 continue;
             }
             $blocked = $blocked->with($this->ironBlockedBy($joint, $body));

@@ -38,7 +38,12 @@ final readonly class Lying
         $points = [];
         foreach ($assembly->outlines() as $outline) {
             foreach ($outline->corners as $corner) {
-                $points[] = new SupportPoint($corner->x, $corner->y, 0.0, 'corner ' . self::number($corner->x) . ',' . self::number($corner->y));
+                $points[] = new SupportPoint(
+                    $corner->x,
+                    $corner->y,
+                    0.0,
+                    'corner ' . self::number($corner->x) . ',' . self::number($corner->y),
+                );
             }
         }
         foreach ($fitted as $body) {
@@ -58,7 +63,15 @@ final readonly class Lying
         $places = $body->side === $down ? $body->topPoints() : ($body->pierces ? array_values($body->pins) : []);
         $height = $body->side === $down ? $body->height : self::STUB;
 
-        return array_map(static fn(Point $place): SupportPoint => new SupportPoint($place->x + $offset->x, $place->y + $offset->y, $height, $body->designator), $places);
+        return array_map(
+            static fn(Point $place): SupportPoint => new SupportPoint(
+                $place->x + $offset->x,
+                $place->y + $offset->y,
+                $height,
+                $body->designator,
+            ),
+            $places,
+        );
     }
 
     /** @param ?array{int, int, int} $start the triangle of an earlier search in a cloud that has only grown since */
@@ -228,7 +241,10 @@ final readonly class Lying
     private function distance(Point $point, float $ax, float $ay, float $bx, float $by): float
     {
         $length = ($bx - $ax) ** 2 + ($by - $ay) ** 2;
-        $t = $length < 1e-18 ? 0.0 : max(0.0, min(1.0, (($point->x - $ax) * ($bx - $ax) + ($point->y - $ay) * ($by - $ay)) / $length));
+        $t =
+            $length < 1e-18
+                ? 0.0
+                : max(0.0, min(1.0, (($point->x - $ax) * ($bx - $ax) + ($point->y - $ay) * ($by - $ay)) / $length));
 
         return hypot($point->x - $ax - $t * ($bx - $ax), $point->y - $ay - $t * ($by - $ay));
     }

@@ -36,8 +36,15 @@ final readonly class PlacedBody
      *
      * @param array<array-key, array{float, float}>|null $typedPins
      */
-    public static function place(Placement $placement, Outline $outline, float $height, ?array $typedPins = null, Point $origin = new Point(0.0, 0.0), ?float $grams = null, bool $pierces = true): self
-    {
+    public static function place(
+        Placement $placement,
+        Outline $outline,
+        float $height,
+        ?array $typedPins = null,
+        Point $origin = new Point(0.0, 0.0),
+        ?float $grams = null,
+        bool $pierces = true,
+    ): self {
         $flip = $typedPins === null && $placement->side === Side::Bottom ? -1.0 : 1.0;
         $pins = [];
         foreach ($typedPins ?? $outline->pins as $name => [$x, $y]) {
@@ -46,12 +53,34 @@ final readonly class PlacedBody
         }
         $centre = $origin->turned($placement->rotation);
 
-        return new self($placement->designator, $placement->board, $placement->side, $outline, $placement->at->plus($centre->x, $centre->y), $placement->rotation, $height, $pins, $grams, $pierces);
+        return new self(
+            $placement->designator,
+            $placement->board,
+            $placement->side,
+            $outline,
+            $placement->at->plus($centre->x, $centre->y),
+            $placement->rotation,
+            $height,
+            $pins,
+            $grams,
+            $pierces,
+        );
     }
 
     public function shifted(Point $by): self
     {
-        return new self($this->designator, $this->board, $this->side, $this->outline, $this->centre->plus($by->x, $by->y), $this->rotation, $this->height, array_map(static fn(Point $pin): Point => $pin->plus($by->x, $by->y), $this->pins), $this->grams, $this->pierces);
+        return new self(
+            $this->designator,
+            $this->board,
+            $this->side,
+            $this->outline,
+            $this->centre->plus($by->x, $by->y),
+            $this->rotation,
+            $this->height,
+            array_map(static fn(Point $pin): Point => $pin->plus($by->x, $by->y), $this->pins),
+            $this->grams,
+            $this->pierces,
+        );
     }
 
     /** The body seen from above: four corners; a can as 16 points of its circle. */
@@ -60,11 +89,14 @@ final readonly class PlacedBody
         $corners = [];
         if ($this->outline->shape === BodyShape::Can || $this->outline->shape === BodyShape::Dome) {
             for ($i = 0; $i < 16; ++$i) {
-                $corners[] = $this->at($this->outline->along / 2 * cos($i * M_PI / 8), $this->outline->across / 2 * sin($i * M_PI / 8));
+                $corners[] = $this->at(
+                    ($this->outline->along / 2) * cos(($i * M_PI) / 8),
+                    ($this->outline->across / 2) * sin(($i * M_PI) / 8),
+                );
             }
         } else {
             foreach ([[-1, -1], [1, -1], [1, 1], [-1, 1]] as [$x, $y]) {
-                $corners[] = $this->at($x * $this->outline->along / 2, $y * $this->outline->across / 2);
+                $corners[] = $this->at(($x * $this->outline->along) / 2, ($y * $this->outline->across) / 2);
             }
         }
 

@@ -25,7 +25,14 @@ final readonly class Placement
      */
     public function fromLevelB(): self
     {
-        return new self($this->designator, $this->at, fmod($this->rotation + ($this->side === Side::Top ? 90.0 : 270.0), 360.0), $this->side, $this->board, $this->row);
+        return new self(
+            $this->designator,
+            $this->at,
+            fmod($this->rotation + ($this->side === Side::Top ? 90.0 : 270.0), 360.0),
+            $this->side,
+            $this->board,
+            $this->row,
+        );
     }
 
     public function of(string $designator): self

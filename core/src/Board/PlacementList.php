@@ -13,9 +13,5 @@ final readonly class PlacementList
      * @param array<string, Placement> $placements by designator
      * @param list<Problem> $problems
      */
-    public function __construct(
-        public array $placements,
-        public array $problems,
-        public string $file,
-    ) {}
+    public function __construct(public array $placements, public array $problems, public string $file) {}
 }

@@ -43,7 +43,14 @@ final readonly class PlacementReader
             }
             $earlier = $placements[$read->designator] ?? null;
             if ($earlier !== null) {
-                $problems[] = new Problem(Severity::Error, 'placement.duplicate', ['designator' => $read->designator, 'earlier' => (int) $earlier->row], $table->file, $row->number, $map->header($table->headers, 'designator'));
+                $problems[] = new Problem(
+                    Severity::Error,
+                    'placement.duplicate',
+                    ['designator' => $read->designator, 'earlier' => (int) $earlier->row],
+                    $table->file,
+                    $row->number,
+                    $map->header($table->headers, 'designator'),
+                );
                 continue;
             }
             $placements[$read->designator] = $read;
@@ -58,7 +65,18 @@ final readonly class PlacementReader
      */
     private function placement(Row $row, HeaderMap $map, Table $table, array $boards, array $turned): Placement|Problem
     {
-        $problem = static fn(string $code, string $field): Problem => new Problem(Severity::Error, $code, ['text' => mb_substr($map->cell($row, $field), 0, 80), 'limit' => (int) Limits::PLACE_MM, 'designator' => $map->cell($row, 'designator')], $table->file, $row->number, $map->header($table->headers, $field));
+        $problem = static fn(string $code, string $field): Problem => new Problem(
+            Severity::Error,
+            $code,
+            [
+                'text' => mb_substr($map->cell($row, $field), 0, 80),
+                'limit' => (int) Limits::PLACE_MM,
+                'designator' => $map->cell($row, 'designator'),
+            ],
+            $table->file,
+            $row->number,
+            $map->header($table->headers, $field),
+        );
         $designator = $map->cell($row, 'designator');
         if ($designator === '') {
             return $problem('placement.no-designator', 'designator');
@@ -85,7 +103,7 @@ final readonly class PlacementReader
             return $problem('placement.side', 'side');
         }
         $board = $map->cell($row, 'board');
-        $board = $board === '' ? ($boards[0] ?? 'main') : $board;
+        $board = $board === '' ? $boards[0] ?? 'main' : $board;
         if (!in_array($board, $boards, true)) {
             return $problem('placement.board', 'board');
         }
@@ -94,6 +112,13 @@ final readonly class PlacementReader
             $rotation = 180.0 - $rotation;
         }
 
-        return new Placement($designator, new Point($lengths['x'], $lengths['y']), fmod(fmod($rotation, 360.0) + 360.0, 360.0), $side, $board, $row->number);
+        return new Placement(
+            $designator,
+            new Point($lengths['x'], $lengths['y']),
+            fmod(fmod($rotation, 360.0) + 360.0, 360.0),
+            $side,
+            $board,
+            $row->number,
+        );
     }
 }

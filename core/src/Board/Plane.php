@@ -7,11 +7,7 @@ namespace Chiralex\Board;
 /** The table seen from the board: z = h + gx x + gy y, z in millimetres below the face that looks down. */
 final readonly class Plane
 {
-    public function __construct(
-        public float $h,
-        public float $gx,
-        public float $gy,
-    ) {}
+    public function __construct(public float $h, public float $gx, public float $gy) {}
 
     public function at(Point $point): float
     {

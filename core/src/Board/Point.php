@@ -7,10 +7,7 @@ namespace Chiralex\Board;
 /** A place on a board in millimetres: x right, y up, as seen from the top side. */
 final readonly class Point
 {
-    public function __construct(
-        public float $x,
-        public float $y,
-    ) {}
+    public function __construct(public float $x, public float $y) {}
 
     public function plus(float $x, float $y): self
     {

@@ -25,7 +25,9 @@ final readonly class Polygon
         $x = array_map(static fn(Point $point): float => $point->x, $points);
         $y = array_map(static fn(Point $point): float => $point->y, $points);
 
-        return new self(array_map(static fn(int $index): Point => $points[$index], PlanHull::of($x, $y, array_keys($points))));
+        return new self(
+            array_map(static fn(int $index): Point => $points[$index], PlanHull::of($x, $y, array_keys($points))),
+        );
     }
 
     /** Area in square millimetres, by the shoelace formula. */
@@ -55,8 +57,10 @@ final readonly class Polygon
     {
         $inside = false;
         foreach ($this->edges() as [$a, $b]) {
-            if (($a->y > $point->y) !== ($b->y > $point->y)
-                && $point->x < ($b->x - $a->x) * ($point->y - $a->y) / ($b->y - $a->y) + $a->x) {
+            if (
+                $a->y > $point->y !== $b->y > $point->y &&
+                $point->x < (($b->x - $a->x) * ($point->y - $a->y)) / ($b->y - $a->y) + $a->x
+            ) {
                 $inside = !$inside;
             }
         }
@@ -75,10 +79,13 @@ final readonly class Polygon
             $before = $corners[($index + $count - 1) % $count];
             $after = $corners[($index + 1) % $count];
             $start = atan2($corner->y - $before->y, $corner->x - $before->x) - M_PI / 2;
-            $turn = fmod(atan2($after->y - $corner->y, $after->x - $corner->x) - M_PI / 2 - $start + 4 * M_PI, 2 * M_PI);
+            $turn = fmod(
+                atan2($after->y - $corner->y, $after->x - $corner->x) - M_PI / 2 - $start + 4 * M_PI,
+                2 * M_PI,
+            );
             $pieces = max(1, (int) ceil($turn / $step));
             for ($i = 0; $i <= $pieces; ++$i) {
-                $angle = $start + $turn * $i / $pieces;
+                $angle = $start + ($turn * $i) / $pieces;
                 $out[] = $corner->plus($margin * cos($angle), $margin * sin($angle));
             }
         }
@@ -93,7 +100,8 @@ final readonly class Polygon
         $points = $this->corners;
         foreach ($frame as $index => $a) {
             $b = $frame[($index + 1) % count($frame)];
-            $side = static fn(Point $point): float => ($b->x - $a->x) * ($point->y - $a->y) - ($b->y - $a->y) * ($point->x - $a->x);
+            $side = static fn(Point $point): float => ($b->x - $a->x) * ($point->y - $a->y) -
+                ($b->y - $a->y) * ($point->x - $a->x);
             $kept = [];
             foreach ($points as $at => $point) {
                 $next = $points[($at + 1) % count($points)];

@@ -12,11 +12,7 @@ final readonly class Prop
      * @param string $edge `left`, `right`, `front` or `back` as the board lies before its reading is turned, seen from the top side
      * @param float $height millimetres from the table to the board's face
      */
-    private function __construct(
-        public Point $at,
-        public string $edge,
-        public float $height,
-    ) {}
+    private function __construct(public Point $at, public string $edge, public float $height) {}
 
     /**
      * The prop lifts the edge that is nearest to the table to the height of the tallest part the board lies on.
@@ -31,12 +27,21 @@ final readonly class Prop
         }
         [$left, $low, $right, $high] = $outline->bounds();
         [$x, $y] = [($left + $right) / 2, ($low + $high) / 2];
-        $edges = ['left' => new Point($left, $y), 'right' => new Point($right, $y), 'front' => new Point($x, $low), 'back' => new Point($x, $high)];
+        $edges = [
+            'left' => new Point($left, $y),
+            'right' => new Point($right, $y),
+            'front' => new Point($x, $low),
+            'back' => new Point($x, $high),
+        ];
         $edge = 'left';
         foreach ($edges as $name => $point) {
             $edge = $lie->plane->at($point) < $lie->plane->at($edges[$edge]) ? $name : $edge;
         }
 
-        return new self($edges[$edge], $edge, max(array_map(static fn(PlacedBody $body): float => $body->height, $contacts)));
+        return new self(
+            $edges[$edge],
+            $edge,
+            max(array_map(static fn(PlacedBody $body): float => $body->height, $contacts)),
+        );
     }
 }

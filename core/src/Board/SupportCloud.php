@@ -13,12 +13,7 @@ final readonly class SupportCloud
      * @param list<float> $z
      * @param list<string> $owners
      */
-    private function __construct(
-        public array $x,
-        public array $y,
-        public array $z,
-        public array $owners,
-    ) {}
+    private function __construct(public array $x, public array $y, public array $z, public array $owners) {}
 
     /** @param list<SupportPoint> $points */
     public static function of(array $points): self

@@ -8,10 +8,5 @@ namespace Chiralex\Board;
 final readonly class SupportPoint
 {
     /** @param string $owner a designator, or `corner x,y` */
-    public function __construct(
-        public float $x,
-        public float $y,
-        public float $z,
-        public string $owner,
-    ) {}
+    public function __construct(public float $x, public float $y, public float $z, public string $owner) {}
 }

@@ -10,10 +10,7 @@ namespace Chiralex\Board;
  */
 final readonly class View
 {
-    public function __construct(
-        public int $reading,
-        public Side $side,
-    ) {}
+    public function __construct(public int $reading, public Side $side) {}
 
     /** A board direction or place in view coordinates: x right, y up. */
     public function point(Point $point): Point
@@ -35,6 +32,15 @@ final readonly class View
     /** One of eight words for a bearing. */
     public static function word(float $bearing): string
     {
-        return ['up', 'up-right', 'right', 'down-right', 'down', 'down-left', 'left', 'up-left'][(int) floor(($bearing + 22.5) / 45.0) % 8];
+        return [
+            'up',
+            'up-right',
+            'right',
+            'down-right',
+            'down',
+            'down-left',
+            'left',
+            'up-left',
+        ][(int) floor(($bearing + 22.5) / 45.0) % 8];
     }
 }

@@ -15,16 +15,17 @@ final readonly class Designators
      * @param list<string> $names in the order written, each once or as often as written
      * @param list<Problem> $problems without place
      */
-    private function __construct(
-        public array $names,
-        public array $problems,
-    ) {}
+    private function __construct(public array $names, public array $problems) {}
 
     public static function read(string $cell): self
     {
         $names = [];
         $problems = [];
-        $cell = (string) preg_replace('~\s*(-|\x{2013}|\.\.+|\x{2026}|\bto\b|\bbis\b)\s*(?=[A-Za-z_]*\d)~u', '~', $cell);
+        $cell = (string) preg_replace(
+            '~\s*(-|\x{2013}|\.\.+|\x{2026}|\bto\b|\bbis\b)\s*(?=[A-Za-z_]*\d)~u',
+            '~',
+            $cell,
+        );
         foreach (preg_split('~[\s,;+/&]+~u', trim($cell), -1, PREG_SPLIT_NO_EMPTY) ?: [] as $token) {
             $found = self::token($token);
             if ($found === null) {
@@ -62,7 +63,11 @@ final readonly class Designators
             return null;
         }
         [$from, $to] = [(int) $found[2], (int) $found[4]];
-        if (($found[3] !== '' && strcasecmp($found[3], $found[1]) !== 0) || $to < $from || $to - $from >= Limits::PARTS_READ) {
+        if (
+            ($found[3] !== '' && strcasecmp($found[3], $found[1]) !== 0) ||
+            $to < $from ||
+            $to - $from >= Limits::PARTS_READ
+        ) {
             return null;
         }
 

@@ -18,7 +18,12 @@ final readonly class ListChecks
      */
     public function problems(array $lines, string $file): array
     {
-        return [...$this->gaps($lines, $file), ...$this->samePart($lines, $file), ...$this->bareRows($lines, $file), ...$this->contradictions($lines, $file)];
+        return [
+            ...$this->gaps($lines, $file),
+            ...$this->samePart($lines, $file),
+            ...$this->bareRows($lines, $file),
+            ...$this->contradictions($lines, $file),
+        ];
     }
 
     /**
@@ -66,16 +71,37 @@ final readonly class ListChecks
             if ($line->value === '' || str_starts_with($line->designators[0] ?? '~', '~')) {
                 continue;
             }
-            $key = implode('|', [Designators::prefix($line->designators[0]), mb_strtolower((string) preg_replace('~\s+~u', '', $line->value)), mb_strtolower($line->package), mb_strtolower($line->description), $line->supply->value]);
+            $key = implode('|', [
+                Designators::prefix($line->designators[0]),
+                mb_strtolower((string) preg_replace('~\s+~u', '', $line->value)),
+                mb_strtolower($line->package),
+                mb_strtolower($line->description),
+                $line->supply->value,
+            ]);
             $rows[$key][] = $line;
         }
         $problems = [];
         foreach ($rows as $same) {
             $last = $same[count($same) - 1];
             if (count($same) === 2) {
-                $problems[] = new Problem(Severity::Note, 'bom.same-part', ['value' => $last->value, 'earlier' => $same[0]->row], $file, $last->row);
+                $problems[] = new Problem(
+                    Severity::Note,
+                    'bom.same-part',
+                    ['value' => $last->value, 'earlier' => $same[0]->row],
+                    $file,
+                    $last->row,
+                );
             } elseif (count($same) > 2) {
-                $problems[] = new Problem(Severity::Note, 'bom.same-part-rows', ['value' => $last->value, 'rows' => array_map(static fn(Line $line): string => (string) $line->row, $same)], $file, $last->row);
+                $problems[] = new Problem(
+                    Severity::Note,
+                    'bom.same-part-rows',
+                    [
+                        'value' => $last->value,
+                        'rows' => array_map(static fn(Line $line): string => (string) $line->row, $same),
+                    ],
+                    $file,
+                    $last->row,
+                );
             }
         }
 
@@ -93,10 +119,26 @@ final readonly class ListChecks
         $problems = [];
         $above = null;
         foreach ($lines as $line) {
-            if ($line->supply->isOnBoard() && "{$line->value}{$line->package}{$line->description}{$line->kindText}" === '') {
-                $problems[] = $above === null
-                    ? new Problem(Severity::Warning, 'bom.bare-row', ['designators' => $line->designators], $file, $line->row)
-                    : new Problem(Severity::Warning, 'bom.merged-row', ['designators' => $line->designators, 'earlier' => $above->row, 'value' => $above->value], $file, $line->row);
+            if (
+                $line->supply->isOnBoard() &&
+                "{$line->value}{$line->package}{$line->description}{$line->kindText}" === ''
+            ) {
+                $problems[] =
+                    $above === null
+                        ? new Problem(
+                            Severity::Warning,
+                            'bom.bare-row',
+                            ['designators' => $line->designators],
+                            $file,
+                            $line->row,
+                        )
+                        : new Problem(
+                            Severity::Warning,
+                            'bom.merged-row',
+                            ['designators' => $line->designators, 'earlier' => $above->row, 'value' => $above->value],
+                            $file,
+                            $line->row,
+                        );
             } else {
                 $above = $line;
             }
@@ -116,11 +158,27 @@ final readonly class ListChecks
         $problems = [];
         foreach ($lines as $line) {
             foreach (RatingUnit::cases() as $unit) {
-                $said = array_values(array_filter([Rating::find($line->value, $unit), Rating::find($line->description, $unit), $unit === RatingUnit::Percent ? $this->percent($line->tolerance) : null]));
+                $said = array_values(
+                    array_filter([
+                        Rating::find($line->value, $unit),
+                        Rating::find($line->description, $unit),
+                        $unit === RatingUnit::Percent ? $this->percent($line->tolerance) : null,
+                    ]),
+                );
                 $first = $said[0] ?? null;
                 foreach (array_slice($said, 1) as $other) {
                     if ($first !== null && !$other->amount->isEqualTo($first->amount)) {
-                        $problems[] = new Problem(Severity::Warning, 'bom.contradiction', ['designators' => $line->designators, 'one' => $first->display(), 'other' => $other->display()], $file, $line->row);
+                        $problems[] = new Problem(
+                            Severity::Warning,
+                            'bom.contradiction',
+                            [
+                                'designators' => $line->designators,
+                                'one' => $first->display(),
+                                'other' => $other->display(),
+                            ],
+                            $file,
+                            $line->row,
+                        );
                         break;
                     }
                 }

@@ -37,7 +37,13 @@ final readonly class PartsReader
             }
         }
 
-        return new PartsList($table->file, $lines, [...$problems, ...(new ListChecks())->problems($lines, $table->file)], $map->columns, $table->headers);
+        return new PartsList(
+            $table->file,
+            $lines,
+            [...$problems, ...(new ListChecks())->problems($lines, $table->file)],
+            $map->columns,
+            $table->headers,
+        );
     }
 
     /**
@@ -50,12 +56,26 @@ final readonly class PartsReader
         $problems = [];
         $read = Designators::read($map->cell($row, 'designator'));
         foreach ($read->problems as $problem) {
-            $problems[] = new Problem($problem->severity, $problem->code, $problem->args, $table->file, $row->number, $at('designator'));
+            $problems[] = new Problem(
+                $problem->severity,
+                $problem->code,
+                $problem->args,
+                $table->file,
+                $row->number,
+                $at('designator'),
+            );
         }
         $names = [];
         foreach ($read->names as $name) {
             if (isset($seen[$name])) {
-                $problems[] = new Problem(Severity::Error, 'bom.duplicate', ['designator' => $name, 'earlier' => $seen[$name]], $table->file, $row->number, $at('designator'));
+                $problems[] = new Problem(
+                    Severity::Error,
+                    'bom.duplicate',
+                    ['designator' => $name, 'earlier' => $seen[$name]],
+                    $table->file,
+                    $row->number,
+                    $at('designator'),
+                );
                 continue;
             }
             $seen[$name] = $row->number;
@@ -69,32 +89,54 @@ final readonly class PartsReader
         }
         [$quantity, $length, $fault] = $this->quantity($map->cell($row, 'quantity'), $names, count($read->names));
         if ($fault !== null) {
-            $problems[] = new Problem(Severity::Warning, $fault, ['text' => $map->cell($row, 'quantity'), 'pieces' => Limits::PIECES, 'count' => count($read->names), 'designators' => $names], $table->file, $row->number, $at('quantity'));
+            $problems[] = new Problem(
+                Severity::Warning,
+                $fault,
+                [
+                    'text' => $map->cell($row, 'quantity'),
+                    'pieces' => Limits::PIECES,
+                    'count' => count($read->names),
+                    'designators' => $names,
+                ],
+                $table->file,
+                $row->number,
+                $at('quantity'),
+            );
         }
         $value = $map->cell($row, 'value');
         $supply = $this->supply($row, $map, $table, $value);
         $height = $map->cell($row, 'height');
         $tall = $height === '' ? null : $this->height($height, $map->unit('height') ?? 'mm');
         if ($tall !== null && ($tall < 0.0 || $tall >= Limits::PLACE_MM)) {
-            $problems[] = new Problem(Severity::Warning, 'bom.height-too-large', ['text' => $height, 'limit' => (int) Limits::PLACE_MM, 'designators' => $names], $table->file, $row->number, $at('height'));
+            $problems[] = new Problem(
+                Severity::Warning,
+                'bom.height-too-large',
+                ['text' => $height, 'limit' => (int) Limits::PLACE_MM, 'designators' => $names],
+                $table->file,
+                $row->number,
+                $at('height'),
+            );
             $tall = null;
         }
 
-        return [new Line(
-            $row->number,
-            $names,
-            $quantity,
-            $length,
-            Supply::read($value) === Supply::NotFitted ? '' : $value,
-            $map->cell($row, 'package'),
-            $map->cell($row, 'description'),
-            $map->cell($row, 'tolerance'),
-            $map->cell($row, 'kind'),
-            $supply,
-            $tall,
-            $map->cell($row, 'note'),
-            $map->cell($row, 'legend'),
-        ), $problems];
+        return [
+            new Line(
+                $row->number,
+                $names,
+                $quantity,
+                $length,
+                Supply::read($value) === Supply::NotFitted ? '' : $value,
+                $map->cell($row, 'package'),
+                $map->cell($row, 'description'),
+                $map->cell($row, 'tolerance'),
+                $map->cell($row, 'kind'),
+                $supply,
+                $tall,
+                $map->cell($row, 'note'),
+                $map->cell($row, 'legend'),
+            ),
+            $problems,
+        ];
     }
 
     /**
@@ -127,7 +169,9 @@ final readonly class PartsReader
 
     private function supply(Row $row, HeaderMap $map, Table $table, string $value): Supply
     {
-        $said = Supply::read($map->cell($row, 'supply')) ?? Supply::read($value) ?? Supply::read($map->cell($row, 'note'));
+        $said =
+            Supply::read($map->cell($row, 'supply')) ??
+            (Supply::read($value) ?? Supply::read($map->cell($row, 'note')));
         if ($said !== null) {
             return $said;
         }
@@ -140,7 +184,9 @@ final readonly class PartsReader
         $no = in_array($cell, ['n', 'no', '0', 'false', 'nein', 'non', 'nee', 'nie'], true);
         $negative = preg_match('~^(dn|do not|nicht|non |ne pas|no |niet|nie )~', $header) === 1;
 
-        return ($negative && $yes) || (!$negative && $no) || Supply::read($cell) === Supply::NotFitted ? Supply::NotFitted : Supply::Kit;
+        return ($negative && $yes) || (!$negative && $no) || Supply::read($cell) === Supply::NotFitted
+            ? Supply::NotFitted
+            : Supply::Kit;
     }
 
     private function height(string $text, string $unit): ?float

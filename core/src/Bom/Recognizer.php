@@ -27,13 +27,18 @@ final readonly class Recognizer
         [Kind::Ic, Kind::Regulator, Kind::Sensor, Kind::Transistor],
         [Kind::Resistor, Kind::Trimmer, Kind::Potentiometer, Kind::Thermistor, Kind::Network],
         [Kind::Switch, Kind::Button],
-        [Kind::PinHeader, Kind::SocketStrip, Kind::BoxHeader, Kind::Connector, Kind::TerminalBlock, Kind::Jack, Kind::BarrelJack],
+        [
+            Kind::PinHeader,
+            Kind::SocketStrip,
+            Kind::BoxHeader,
+            Kind::Connector,
+            Kind::TerminalBlock,
+            Kind::Jack,
+            Kind::BarrelJack,
+        ],
     ];
 
-    public function __construct(
-        private Kinds $kinds,
-        private Outlines $outlines,
-    ) {}
+    public function __construct(private Kinds $kinds, private Outlines $outlines) {}
 
     public static function standard(): self
     {
@@ -71,12 +76,21 @@ final readonly class Recognizer
         $letters = Designators::prefix($line->designators[0] ?? '');
         $byPrefix = str_starts_with($line->designators[0] ?? '~', '~') ? [] : $this->kinds->forPrefix($letters);
         $byWord = $this->byWord($line, $byPrefix);
-        $prefixReason = new Reason('kind.prefix', ['letters' => $letters, 'kinds' => array_map(static fn(Kind $kind): string => $kind->value, $byPrefix)], Origin::Standard);
+        $prefixReason = new Reason(
+            'kind.prefix',
+            ['letters' => $letters, 'kinds' => array_map(static fn(Kind $kind): string => $kind->value, $byPrefix)],
+            Origin::Standard,
+        );
         if ($byWord !== null) {
             [$kind, $word] = $byWord;
             $agrees = $byPrefix === [] || isset($this->family($byPrefix)[$kind->value]);
 
-            return [$kind, $agrees ? 0.95 : 0.6, $byPrefix, [new Reason('kind.word', ['word' => $word, 'kind' => $kind->value], Origin::PartsList), $prefixReason]];
+            return [
+                $kind,
+                $agrees ? 0.95 : 0.6,
+                $byPrefix,
+                [new Reason('kind.word', ['word' => $word, 'kind' => $kind->value], Origin::PartsList), $prefixReason],
+            ];
         }
         if (in_array(Kind::Ceramic, $byPrefix, true)) {
             return $this->capacitor($line, $prefixReason);
@@ -119,15 +133,32 @@ final readonly class Recognizer
     {
         $candidates = [Kind::Ceramic, Kind::Film, Kind::Electrolytic, Kind::Tantalum];
         if (preg_match('~\d+(?:[.,]\d+)?\s*[x\x{00D7}]\s*\d~u', $line->package) === 1) {
-            return [Kind::Electrolytic, 0.85, $candidates, [$prefix, new Reason('kind.can-size', ['package' => $line->package], Origin::PartsList)]];
+            return [
+                Kind::Electrolytic,
+                0.85,
+                $candidates,
+                [$prefix, new Reason('kind.can-size', ['package' => $line->package], Origin::PartsList)],
+            ];
         }
         $read = (new ValueReader())->read($line->value, Unit::Farad);
-        if (!$read instanceof ParsedValue) {
+        if (!($read instanceof ParsedValue)) {
             return [Kind::Ceramic, 0.55, $candidates, [$prefix]];
         }
         $large = $read->value->amount->isGreaterThanOrEqualTo('0.000001');
 
-        return [$large ? Kind::Electrolytic : Kind::Ceramic, 0.6, $candidates, [$prefix, new Reason($large ? 'kind.large-capacitor' : 'kind.small-capacitor', ['value' => $read->value->display()], Origin::CommonPractice)]];
+        return [
+            $large ? Kind::Electrolytic : Kind::Ceramic,
+            0.6,
+            $candidates,
+            [
+                $prefix,
+                new Reason(
+                    $large ? 'kind.large-capacitor' : 'kind.small-capacitor',
+                    ['value' => $read->value->display()],
+                    Origin::CommonPractice,
+                ),
+            ],
+        ];
     }
 
     /**
@@ -141,10 +172,15 @@ final readonly class Recognizer
         }
         $frequency = preg_match('~\d\s*[kM]?Hz~i', $line->value) === 1;
         $ohms = $line->value !== '' && (new ValueReader())->read($line->value, Unit::Ohm) instanceof ParsedValue;
-        $fits = array_values(array_filter($kinds, fn(Kind $kind): bool => match (true) {
-            $frequency => $kind === Kind::Crystal,
-            default => ($this->kinds->row($kind)->unit === Unit::Ohm) === $ohms,
-        }));
+        $fits = array_values(
+            array_filter(
+                $kinds,
+                fn(Kind $kind): bool => match (true) {
+                    $frequency => $kind === Kind::Crystal,
+                    default => ($this->kinds->row($kind)->unit === Unit::Ohm) === $ohms,
+                },
+            ),
+        );
 
         return $fits === [] ? $kinds : $fits;
     }
@@ -184,11 +220,20 @@ final readonly class Recognizer
                 return [$this->outlines->named($name), Origin::PackageOutline];
             }
         }
-        $described = $reader->outline($line->description, $kind) ?? (in_array($kind, [Kind::IcSocket, Kind::Led, Kind::Crystal, Kind::PinHeader], true) ? $reader->outline($line->value, $kind) : null);
+        $described =
+            $reader->outline($line->description, $kind) ??
+            (in_array($kind, [Kind::IcSocket, Kind::Led, Kind::Crystal, Kind::PinHeader], true)
+                ? $reader->outline($line->value, $kind)
+                : null);
         if ($described !== null) {
             return [$described, Origin::PackageOutline];
         }
-        if ($kind === Kind::IcSocket && preg_match('~(\d+)~', "{$line->package} {$line->value}", $found) === 1 && (int) $found[1] % 2 === 0 && (int) $found[1] >= 6) {
+        if (
+            $kind === Kind::IcSocket &&
+            preg_match('~(\d+)~', "{$line->package} {$line->value}", $found) === 1 &&
+            (int) $found[1] % 2 === 0 &&
+            (int) $found[1] >= 6
+        ) {
             return [$this->outlines->named("socket-DIP-{$found[1]}"), Origin::PackageOutline];
         }
 

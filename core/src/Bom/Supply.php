@@ -35,7 +35,11 @@ enum Supply: string
         $text = strtolower(trim($text));
 
         return match (true) {
-            preg_match('~^(dnp|dni|dnf|dns|nf|n/?f|do not (populate|fit|install|stuff)|not fitted|no(t)?[- ]?stuff|not mounted|nicht best(ü|ue)ckt|unpopulated)$~u', $text) === 1 => self::NotFitted,
+            preg_match(
+                '~^(dnp|dni|dnf|dns|nf|n/?f|do not (populate|fit|install|stuff)|not fitted|no(t)?[- ]?stuff|not mounted|nicht best(ü|ue)ckt|unpopulated)$~u',
+                $text,
+            ) === 1
+                => self::NotFitted,
             preg_match('~^(builder|customer|not supplied|by the builder|user)$~', $text) === 1 => self::Builder,
             default => self::tryFrom($text),
         };

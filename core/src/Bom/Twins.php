@@ -16,7 +16,10 @@ final readonly class Twins
     {
         [$a, $b] = [self::plain($a), self::plain($b)];
         foreach (TwinTable::TWINS as [$one, $other, $code]) {
-            if ((preg_match($one, $a) === 1 && preg_match($other, $b) === 1) || (preg_match($one, $b) === 1 && preg_match($other, $a) === 1)) {
+            if (
+                (preg_match($one, $a) === 1 && preg_match($other, $b) === 1) ||
+                (preg_match($one, $b) === 1 && preg_match($other, $a) === 1)
+            ) {
                 return new Reason($code, ['a' => $a, 'b' => $b], Origin::CommonPractice);
             }
         }

@@ -8,11 +8,7 @@ namespace Chiralex\Build;
 final readonly class Clock
 {
     /** @param list<Wait> $waits */
-    private function __construct(
-        public float $handsOn,
-        public float $elapsed,
-        public array $waits,
-    ) {}
+    private function __construct(public float $handsOn, public float $elapsed, public array $waits) {}
 
     /**
      * @param list<array{tasks: list<string>, minutes: float}> $steps ids of their tasks, in order
@@ -26,7 +22,14 @@ final readonly class Clock
             foreach ($step['tasks'] as $task) {
                 foreach (array_intersect_key($ready, $precedence->predecessors($task)) as $cure => $time) {
                     $idle = max(0.0, $time - $now);
-                    $waits[$cure] ??= new Wait($started[$cure][0], $cures[$cure]['name'], $cures[$cure]['hours'], $index + 1, round($now - $started[$cure][1], 1), round($idle, 1));
+                    $waits[$cure] ??= new Wait(
+                        $started[$cure][0],
+                        $cures[$cure]['name'],
+                        $cures[$cure]['hours'],
+                        $index + 1,
+                        round($now - $started[$cure][1], 1),
+                        round($idle, 1),
+                    );
                     $now += $idle;
                     unset($ready[$cure]);
                 }
@@ -40,7 +43,14 @@ final readonly class Clock
             }
         }
         foreach ($ready as $cure => $time) {
-            $waits[$cure] ??= new Wait($started[$cure][0], $cures[$cure]['name'], $cures[$cure]['hours'], null, round($now - $started[$cure][1], 1), round(max(0.0, $time - $now), 1));
+            $waits[$cure] ??= new Wait(
+                $started[$cure][0],
+                $cures[$cure]['name'],
+                $cures[$cure]['hours'],
+                null,
+                round($now - $started[$cure][1], 1),
+                round(max(0.0, $time - $now), 1),
+            );
         }
 
         return new self(round($handsOn, 1), round(max($now, $end), 1), array_values($waits));

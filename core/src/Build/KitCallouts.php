@@ -21,8 +21,21 @@ final readonly class KitCallouts
     public function callouts(Kit $kit, ?BuildOrder $order): array
     {
         $stepOf = $order?->stepOf() ?? [];
-        $parts = array_values(array_filter($kit->parts, static fn(KitPart $part): bool => $part->polarised && $part->supply->isBuilt() && !str_starts_with($part->designator, '~')));
-        usort($parts, static fn(KitPart $a, KitPart $b): int => [$stepOf[$a->designator] ?? PHP_INT_MAX, $a->designator] <=> [$stepOf[$b->designator] ?? PHP_INT_MAX, $b->designator]);
+        $parts = array_values(
+            array_filter(
+                $kit->parts,
+                static fn(KitPart $part): bool => $part->polarised &&
+                    $part->supply->isBuilt() &&
+                    !str_starts_with($part->designator, '~'),
+            ),
+        );
+        usort(
+            $parts,
+            static fn(KitPart $a, KitPart $b): int => [$stepOf[$a->designator] ?? PHP_INT_MAX, $a->designator] <=> [
+                $stepOf[$b->designator] ?? PHP_INT_MAX,
+                $b->designator,
+            ],
+        );
         $writer = new Callouts();
         $standing = $this->standing($kit, $stepOf);
         $callouts = $landmarks = [];
@@ -33,7 +46,11 @@ final readonly class KitCallouts
                 $landmarks = [$step ?? '' => $this->fittedBefore($standing, $step)];
             }
             $board = $part->placement->board ?? '';
-            $callouts[] = $writer->callout(self::polarPart($part, $kit), $kit->board($board)->reading ?? $kit->settings->reading, $landmarks[$step ?? ''][$board] ?? null);
+            $callouts[] = $writer->callout(
+                self::polarPart($part, $kit),
+                $kit->board($board)->reading ?? $kit->settings->reading,
+                $landmarks[$step ?? ''][$board] ?? null,
+            );
         }
 
         return $callouts;
@@ -51,13 +68,17 @@ final readonly class KitCallouts
             $part->body,
             $said === null ? $part->row->fitMark : $mark,
             $mark,
-            $said === null || $said->terminal === '' ? ($part->row->terminal ?? '') : $said->terminal,
+            $said === null || $said->terminal === '' ? $part->row->terminal ?? '' : $said->terminal,
             $said?->pin,
             $said?->at,
-            $part->legend === 'nothing' || ($kit->hasPlacements && $part->body === null) ? null : BoardMarkTable::of($part->kind(), $said?->mark),
+            $part->legend === 'nothing' || ($kit->hasPlacements && $part->body === null)
+                ? null
+                : BoardMarkTable::of($part->kind(), $said?->mark),
             $together === [] ? $part->consequence : $part->consequence->atLeast(Consequence::DestroysOthers),
             $part->replace === [] ? $together : $part->replace,
-            $part->placement === null ? null : ($kit->board($part->placement->board)->squarePad[$part->kind()->value] ?? null),
+            $part->placement === null
+                ? null
+                : $kit->board($part->placement->board)->squarePad[$part->kind()->value] ?? null,
         );
     }
 
@@ -73,7 +94,10 @@ final readonly class KitCallouts
         foreach ($kit->bodies() as $designator => $body) {
             $part = $kit->part($designator);
             if ($part !== null) {
-                $standing[] = [$stepOf[$designator] ?? -1, new Landmark($body, $part->kind()->value . ' ' . $body->outline->name)];
+                $standing[] = [
+                    $stepOf[$designator] ?? -1,
+                    new Landmark($body, $part->kind()->value . ' ' . $body->outline->name),
+                ];
             }
         }
 

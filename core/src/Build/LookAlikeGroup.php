@@ -11,11 +11,7 @@ use Chiralex\Part\Kind;
 final readonly class LookAlikeGroup
 {
     /** @param non-empty-list<non-empty-list<string>> $looks the designators of each look */
-    public function __construct(
-        public array $looks,
-        public Kind $kind,
-        public Confusion $confusion,
-    ) {}
+    public function __construct(public array $looks, public Kind $kind, public Confusion $confusion) {}
 
     /** @return non-empty-list<string> designators of all looks */
     public function designators(): array

@@ -42,26 +42,56 @@ final readonly class Planner
         $items = Items::of($kit, $book, $precedence, $alike);
         $costs = new Costs($items, $holding, $this->factoryFitted($kit));
         $computed = (new Sequencer($items, $costs, $school, $kit->settings->group, $this->endSides($book)))->steps();
-        $names = array_map(fn(array $step): array => array_map(fn(int $item): string => $items->parts[$item]->designator, $step), $computed);
+        $names = array_map(
+            fn(array $step): array => array_map(fn(int $item): string => $items->parts[$item]->designator, $step),
+            $computed,
+        );
         $moved = (new Overrides())->apply($names, $kit->orderOverrides);
-        $soldering = array_map(fn(array $step): array => array_map(static fn(string $name): string => "solder {$name}", $step), $moved);
+        $soldering = array_map(
+            fn(array $step): array => array_map(static fn(string $name): string => "solder {$name}", $step),
+            $moved,
+        );
         $tasks = (new Assembler($book, $precedence, $kit->settings->group))->steps($soldering);
         $tasks = $this->moveOthers($tasks, $kit->orderOverrides);
         $broken = $this->broken($tasks, $precedence);
         $steps = $this->steps($kit, $tasks, $holding, new StepReasons($kit, $precedence, $alike));
         $index = array_flip(array_map(static fn($part): string => $part->designator, $items->parts));
-        $itemSteps = array_map(static fn(array $step): array => array_map(static fn(string $name): int => $index[$name], $step), $moved);
+        $itemSteps = array_map(
+            static fn(array $step): array => array_map(static fn(string $name): int => $index[$name], $step),
+            $moved,
+        );
         $hanging = 0;
         foreach ($steps as $step) {
             if ($step->action === Action::Solder && $step->board !== null) {
                 $hanging += count(array_filter($step->parts, static fn(StepPart $part): bool => $part->hold->hangs()));
             }
         }
-        $violations = count($broken) + $this->brokenSteps($itemSteps, new StepLimits($items, $costs, $school, $kit->settings->group));
-        $score = (new WholeScore($kit, $precedence))->of((new Scorer($items, $costs))->score($itemSteps, $violations, $hanging), $steps);
-        $unplaced = $kit->hasPlacements ? array_values(array_filter(array_keys($index), static fn(string $name): bool => $kit->part($name)?->placement === null)) : [];
+        $violations =
+            count($broken) +
+            $this->brokenSteps($itemSteps, new StepLimits($items, $costs, $school, $kit->settings->group));
+        $score = (new WholeScore($kit, $precedence))->of(
+            (new Scorer($items, $costs))->score($itemSteps, $violations, $hanging),
+            $steps,
+        );
+        $unplaced = $kit->hasPlacements
+            ? array_values(
+                array_filter(
+                    array_keys($index),
+                    static fn(string $name): bool => $kit->part($name)?->placement === null,
+                ),
+            )
+            : [];
 
-        return new BuildOrder($school, $steps, $score, $broken, $unplaced, $precedence->rules, $precedence->dropped, $this->clock($kit, $tasks, $steps, $precedence));
+        return new BuildOrder(
+            $school,
+            $steps,
+            $score,
+            $broken,
+            $unplaced,
+            $precedence->rules,
+            $precedence->dropped,
+            $this->clock($kit, $tasks, $steps, $precedence),
+        );
     }
 
     /**
@@ -75,7 +105,18 @@ final readonly class Planner
             $cures["cure {$cure['name']}"] = ['name' => $cure['name'], 'hours' => $cure['hours']];
         }
 
-        return Clock::of(array_map(static fn(array $step, Step $made): array => ['tasks' => array_map(static fn(Task $task): string => $task->id, $step), 'minutes' => $made->minutes], $tasks, $steps), $cures, $precedence);
+        return Clock::of(
+            array_map(
+                static fn(array $step, Step $made): array => [
+                    'tasks' => array_map(static fn(Task $task): string => $task->id, $step),
+                    'minutes' => $made->minutes,
+                ],
+                $tasks,
+                $steps,
+            ),
+            $cures,
+            $precedence,
+        );
     }
 
     /**
@@ -85,7 +126,9 @@ final readonly class Planner
      */
     private function restsOn(Kit $kit, Lie $lie): array
     {
-        return array_values(array_filter(array_map(static fn(string $name): ?PlacedBody => $kit->part($name)?->body, $lie->contacts)));
+        return array_values(
+            array_filter(array_map(static fn(string $name): ?PlacedBody => $kit->part($name)?->body, $lie->contacts)),
+        );
     }
 
     /**
@@ -102,7 +145,10 @@ final readonly class Planner
             }
         }
 
-        return array_map(static fn(array $each): string => (string) array_key_first($each), array_filter($sides, static fn(array $each): bool => count($each) === 1));
+        return array_map(
+            static fn(array $each): string => (string) array_key_first($each),
+            array_filter($sides, static fn(array $each): bool => count($each) === 1),
+        );
     }
 
     /** @return list<PlacedBody> */
@@ -130,9 +176,18 @@ final readonly class Planner
         foreach ($overrides as $override) {
             $mine = $rest = [];
             foreach ($tasks as $step) {
-                $own = array_values(array_filter($step, static fn(Task $task): bool => !$task->sequenced && in_array($task->action, [Action::Insert, Action::Place, Action::Solder], true) && array_intersect($task->parts, $override->parts) !== []));
+                $own = array_values(
+                    array_filter(
+                        $step,
+                        static fn(Task $task): bool => !$task->sequenced &&
+                            in_array($task->action, [Action::Insert, Action::Place, Action::Solder], true) &&
+                            array_intersect($task->parts, $override->parts) !== [],
+                    ),
+                );
                 array_push($mine, ...$own);
-                $others = array_values(array_filter($step, static fn(Task $task): bool => !in_array($task, $own, true)));
+                $others = array_values(
+                    array_filter($step, static fn(Task $task): bool => !in_array($task, $own, true)),
+                );
                 if ($others !== []) {
                     $rest[] = $others;
                 }
@@ -166,7 +221,13 @@ final readonly class Planner
             }
         }
 
-        return array_values(array_filter($precedence->rules, static fn(Rule $rule): bool => isset($at[$rule->before], $at[$rule->after]) && $at[$rule->before] >= $at[$rule->after]));
+        return array_values(
+            array_filter(
+                $precedence->rules,
+                static fn(Rule $rule): bool => isset($at[$rule->before], $at[$rule->after]) &&
+                    $at[$rule->before] >= $at[$rule->after],
+            ),
+        );
     }
 
     /** @param list<list<int>> $steps */
@@ -189,7 +250,10 @@ final readonly class Planner
         $fitted = $new = $this->factoryFitted($kit);
         $table = null;
         $snapped = [];
-        $overridden = array_merge(...array_map(static fn(OrderOverride $each): array => $each->parts, $kit->orderOverrides), ...[[]]);
+        $overridden = array_merge(
+            ...array_map(static fn(OrderOverride $each): array => $each->parts, $kit->orderOverrides),
+            ...[[]],
+        );
         foreach ($tasks as $step) {
             $first = $step[0];
             $names = array_merge(...array_map(static fn(Task $task): array => $task->parts, $step));
@@ -207,7 +271,14 @@ final readonly class Planner
             }
             $lie = null;
             if ($first->sequenced) {
-                [$lie, $table] = $holding->next($table, (string) $first->board, $first->side ?? Side::Top, $new, $fitted, $snapped);
+                [$lie, $table] = $holding->next(
+                    $table,
+                    (string) $first->board,
+                    $first->side ?? Side::Top,
+                    $new,
+                    $fitted,
+                    $snapped,
+                );
                 $new = [];
             }
             $steps[] = new Step(
@@ -223,7 +294,13 @@ final readonly class Planner
                 $facts->joints($step),
                 $facts->minutes($step),
                 $cautions->of($first->action->work($names, $kit), $names, $powered),
-                $lie === null || $kit->settings->workholding !== 'table' || $kit->settings->solderFrom === 'front' ? null : Prop::under($lie, $kit->board((string) $first->board)->outline ?? new Polygon([]), $this->restsOn($kit, $lie)),
+                $lie === null || $kit->settings->workholding !== 'table' || $kit->settings->solderFrom === 'front'
+                    ? null
+                    : Prop::under(
+                        $lie,
+                        $kit->board((string) $first->board)->outline ?? new Polygon([]),
+                        $this->restsOn($kit, $lie),
+                    ),
                 $joints->of($step),
                 $facts->source($step),
             );

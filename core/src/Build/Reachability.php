@@ -28,18 +28,26 @@ final readonly class Reachability
             return [];
         }
         $front = $this->kit->settings->solderFrom === 'front';
-        $bodies = array_values(array_filter($this->kit->bodies(), static fn(PlacedBody $body): bool => $fitted === null || in_array($body->designator, $fitted, true)));
+        $bodies = array_values(
+            array_filter(
+                $this->kit->bodies(),
+                static fn(PlacedBody $body): bool => $fitted === null || in_array($body->designator, $fitted, true),
+            ),
+        );
         $grid = BodyGrid::of($bodies);
         $largest = max([0.0, ...array_map(Approach::extent(...), $bodies)]);
         $approach = new Approach($part, $part->body, $front);
         $half = hypot($part->outline->along, $part->outline->across) / 2;
 
-        return array_map(fn(string $need): Reachable => new Reachable(
-            $need,
-            $need === 'fingers' || $front ? $part->body->side : $part->body->side->other(),
-            $approach->directions($need, $approach->near($need, $grid, $largest)),
-            $need === 'fingers' ? $half + self::FINGER_REACH : self::IRON_REACH,
-            $approach->fits($need, $approach->near($need, $grid, $largest)),
-        ), $approach->needs());
+        return array_map(
+            fn(string $need): Reachable => new Reachable(
+                $need,
+                $need === 'fingers' || $front ? $part->body->side : $part->body->side->other(),
+                $approach->directions($need, $approach->near($need, $grid, $largest)),
+                $need === 'fingers' ? $half + self::FINGER_REACH : self::IRON_REACH,
+                $approach->fits($need, $approach->near($need, $grid, $largest)),
+            ),
+            $approach->needs(),
+        );
     }
 }

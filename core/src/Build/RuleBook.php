@@ -25,7 +25,17 @@ final readonly class RuleBook
     public function precedence(Kit $kit, TaskBook $book): Precedence
     {
         $rules = [];
-        foreach ([new SocketRules(), new GateRules(), new MakersRules(), new PanelRules(), new CoverRules(), new OppositeSideRules(), new OutsideWorkRules()] as $source) {
+        foreach (
+            [
+                new SocketRules(),
+                new GateRules(),
+                new MakersRules(),
+                new PanelRules(),
+                new CoverRules(),
+                new OppositeSideRules(),
+                new OutsideWorkRules(),
+            ] as $source
+        ) {
             array_push($rules, ...$source->rules($kit, $book));
         }
         array_push($rules, ...$this->insertLast($kit, $book, Precedence::of($rules)));
@@ -60,7 +70,11 @@ final readonly class RuleBook
             $follows = $known->reachable($insert->id);
             foreach ($book->sequenced() as $task) {
                 if ($task->board === $insert->board && !isset($follows[$task->id])) {
-                    $rules[] = new Rule($task->id, $insert->id, new Reason('order.ic-last', ['ic' => $part->designator], Origin::CommonPractice));
+                    $rules[] = new Rule(
+                        $task->id,
+                        $insert->id,
+                        new Reason('order.ic-last', ['ic' => $part->designator], Origin::CommonPractice),
+                    );
                 }
             }
         }

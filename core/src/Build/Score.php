@@ -28,13 +28,32 @@ final readonly class Score
             School::BlockByBlock => [$this->blockSwitches, $this->inversions],
         };
 
-        return [$this->violations, ...$front, $this->lookAlikes, $this->hanging, $this->flips, $this->kindSwitches, $this->valueSwitches, $this->steps];
+        return [
+            $this->violations,
+            ...$front,
+            $this->lookAlikes,
+            $this->hanging,
+            $this->flips,
+            $this->kindSwitches,
+            $this->valueSwitches,
+            $this->steps,
+        ];
     }
 
     /** With so many turns of a board more. */
     public function with(int $flips): self
     {
-        return new self($this->violations, $this->inversions, $this->lookAlikes, $this->hanging, $this->flips + $flips, $this->blockSwitches, $this->kindSwitches, $this->valueSwitches, $this->steps);
+        return new self(
+            $this->violations,
+            $this->inversions,
+            $this->lookAlikes,
+            $this->hanging,
+            $this->flips + $flips,
+            $this->blockSwitches,
+            $this->kindSwitches,
+            $this->valueSwitches,
+            $this->steps,
+        );
     }
 
     /** @return array<string, int> each field that differs from another score, in the order in which the school compares, and by how much it is more */
@@ -46,7 +65,20 @@ final readonly class Score
             School::BlockByBlock => ['blockSwitches'],
         };
         $changes = [];
-        foreach (array_unique(['violations', ...$first, 'inversions', 'lookAlikes', 'hanging', 'flips', 'blockSwitches', 'kindSwitches', 'valueSwitches', 'steps']) as $field) {
+        foreach (
+            array_unique([
+                'violations',
+                ...$first,
+                'inversions',
+                'lookAlikes',
+                'hanging',
+                'flips',
+                'blockSwitches',
+                'kindSwitches',
+                'valueSwitches',
+                'steps',
+            ]) as $field
+        ) {
             $changes[$field] = $this->{$field} - $before->{$field};
         }
 

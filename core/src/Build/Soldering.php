@@ -12,9 +12,5 @@ final readonly class Soldering
      * @param ?int $iron degrees Celsius of the tip; null where nothing is soldered
      * @param bool $heavy true where a joint draws much heat
      */
-    public function __construct(
-        public float $solder,
-        public ?int $iron,
-        public bool $heavy,
-    ) {}
+    public function __construct(public float $solder, public ?int $iron, public bool $heavy) {}
 }

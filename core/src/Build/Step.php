@@ -51,7 +51,10 @@ final readonly class Step
     /** How far its tallest part stands up, mm; null where it has none. */
     public function height(): ?float
     {
-        $heights = array_filter(array_map(static fn(StepPart $part): ?float => $part->height, $this->parts), is_float(...));
+        $heights = array_filter(
+            array_map(static fn(StepPart $part): ?float => $part->height, $this->parts),
+            is_float(...),
+        );
 
         return $heights === [] ? null : max($heights);
     }

@@ -19,17 +19,19 @@ final readonly class StepReasons
     /** Look-alikes named at a step; of more their number is said. */
     private const NAMED = 24;
 
-    public function __construct(
-        private Kit $kit,
-        private Precedence $precedence,
-        private LookAlikes $alike,
-    ) {}
+    public function __construct(private Kit $kit, private Precedence $precedence, private LookAlikes $alike) {}
 
     public function part(string $name, Task $task, Holding $holding, ?Lie $lie): StepPart
     {
         $part = $this->kit->part($name);
         if ($part === null || $task->board === null) {
-            return new StepPart($name, null, Hold::NoneNeeded, null, $this->rules($task->sequenced ? "solder {$name}" : $task->id));
+            return new StepPart(
+                $name,
+                null,
+                Hold::NoneNeeded,
+                null,
+                $this->rules($task->sequenced ? "solder {$name}" : $task->id),
+            );
         }
         $soldered = $task->sequenced;
         $hold = match (true) {
@@ -37,19 +39,50 @@ final readonly class StepReasons
             in_array($task->action, [Action::Place, Action::Jig, Action::Nuts, Action::Tack], true) => Hold::Jig,
             default => Hold::NoneNeeded,
         };
-        $gap = $soldered && $lie !== null && $part->body !== null && $this->kit->settings->workholding === 'table' ? $lie->gap($part->body) : null;
-        $reasons = [new Reason('height', ['mm' => round($part->height, 3), 'outline' => $part->outline->name, 'source' => $part->outline->source], $part->heightOrigin)];
+        $gap =
+            $soldered && $lie !== null && $part->body !== null && $this->kit->settings->workholding === 'table'
+                ? $lie->gap($part->body)
+                : null;
+        $reasons = [
+            new Reason(
+                'height',
+                [
+                    'mm' => round($part->height, 3),
+                    'outline' => $part->outline->name,
+                    'source' => $part->outline->source,
+                ],
+                $part->heightOrigin,
+            ),
+        ];
         if ($soldered) {
-            $reasons[] = new Reason("hold.{$hold->value}" . ($gap === null && in_array($hold, [Hold::Tack, Hold::Tape, Hold::Putty], true) ? '.no-gap' : ''), ['gap' => $gap === null ? '' : (string) round($gap, 2), 'flush' => Lie::FLUSH, 'leads' => $part->outline->leads->value]);
+            $reasons[] = new Reason(
+                "hold.{$hold->value}" .
+                    ($gap === null && in_array($hold, [Hold::Tack, Hold::Tape, Hold::Putty], true) ? '.no-gap' : ''),
+                [
+                    'gap' => $gap === null ? '' : (string) round($gap, 2),
+                    'flush' => Lie::FLUSH,
+                    'leads' => $part->outline->leads->value,
+                ],
+            );
         }
         if ($gap !== null && $hold->hangs()) {
             $thickness = $this->kit->board($task->board)->thickness ?? 1.6;
-            $reasons[] = new Reason('lead.showing', ['mm' => round($part->outline->leadLength - $thickness - $gap, 2), 'lead' => $part->outline->leadLength, 'thickness' => $thickness, 'gap' => round($gap, 2), 'needed' => self::LEAD_NEEDED]);
+            $reasons[] = new Reason('lead.showing', [
+                'mm' => round($part->outline->leadLength - $thickness - $gap, 2),
+                'lead' => $part->outline->leadLength,
+                'thickness' => $thickness,
+                'gap' => round($gap, 2),
+                'needed' => self::LEAD_NEEDED,
+            ]);
         }
 
         $apart = $soldered ? $this->apart($name, $part->height) : [];
 
-        return new StepPart($name, $part->height, $hold, $gap, [...$reasons, ...$apart, ...$this->rules($task->id === "solder {$name}" || !$soldered ? $task->id : "solder {$name}")]);
+        return new StepPart($name, $part->height, $hold, $gap, [
+            ...$reasons,
+            ...$apart,
+            ...$this->rules($task->id === "solder {$name}" || !$soldered ? $task->id : "solder {$name}"),
+        ]);
     }
 
     /**
@@ -59,9 +92,22 @@ final readonly class StepReasons
      */
     private function apart(string $name, float $height): array
     {
-        $near = array_values(array_filter($this->alike->to($name), fn(string $other): bool => abs(($this->kit->part($other)->height ?? INF) - $height) <= Costs::SPREAD));
+        $near = array_values(
+            array_filter(
+                $this->alike->to($name),
+                fn(string $other): bool => abs(($this->kit->part($other)->height ?? INF) - $height) <= Costs::SPREAD,
+            ),
+        );
 
-        return $near === [] ? [] : [new Reason('order.apart', ['designators' => array_slice($near, 0, self::NAMED)] + (count($near) > self::NAMED ? ['more' => count($near) - self::NAMED] : []))];
+        return $near === []
+            ? []
+            : [
+                new Reason(
+                    'order.apart',
+                    ['designators' => array_slice($near, 0, self::NAMED)] +
+                        (count($near) > self::NAMED ? ['more' => count($near) - self::NAMED] : []),
+                ),
+            ];
     }
 
     /**

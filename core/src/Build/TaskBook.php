@@ -13,18 +13,23 @@ use Chiralex\Part\Kind;
 final readonly class TaskBook
 {
     /** Off-board parts that get a step of their own; hardware is counted with what it holds. */
-    private const OFF_BOARD = [Kind::Battery, Kind::Speaker, Kind::Knob, Kind::Panel, Kind::Enclosure, Kind::Cable, Kind::Feet, Kind::Board];
+    private const OFF_BOARD = [
+        Kind::Battery,
+        Kind::Speaker,
+        Kind::Knob,
+        Kind::Panel,
+        Kind::Enclosure,
+        Kind::Cable,
+        Kind::Feet,
+        Kind::Board,
+    ];
 
     /**
      * @param array<string, Task> $tasks by id
      * @param array<string, string> $finish name to the task after which the part is done
      * @param array<string, string> $begin name to the task that first touches the part
      */
-    private function __construct(
-        public array $tasks,
-        private array $finish,
-        private array $begin,
-    ) {}
+    private function __construct(public array $tasks, private array $finish, private array $begin) {}
 
     public static function of(Kit $kit): self
     {
@@ -44,7 +49,8 @@ final readonly class TaskBook
         foreach (self::groupTasks($kit, $tasks) as $task) {
             $tasks[$task->id] = $task;
             foreach ($task->parts as $name) {
-                $begin[$name] = isset($begin[$name]) && !str_starts_with($task->id, 'place ') ? $begin[$name] : $task->id;
+                $begin[$name] =
+                    isset($begin[$name]) && !str_starts_with($task->id, 'place ') ? $begin[$name] : $task->id;
                 $finish[$name] ??= $task->id;
             }
             if ($task->what !== '' && $task->action !== Action::Place) {
@@ -75,7 +81,11 @@ final readonly class TaskBook
     private static function partTask(KitPart $part, Kit $kit): ?Task
     {
         // A panel that serves as jig goes on with its moves and needs no step of its own.
-        if (!$part->supply->isBuilt() || str_starts_with($part->designator, '~') || in_array($part->designator, array_column($kit->groups->panels, 'by'), true)) {
+        if (
+            !$part->supply->isBuilt() ||
+            str_starts_with($part->designator, '~') ||
+            in_array($part->designator, array_column($kit->groups->panels, 'by'), true)
+        ) {
             return null;
         }
         $names = [$part->designator];
@@ -107,7 +117,11 @@ final readonly class TaskBook
             $tasks[] = new Task('bolt ' . implode('+', $names), Action::Bolt, $names);
         }
         foreach ($groups->fixings as $fixing) {
-            if ($kit->part($fixing['by'])?->supply->isBuilt() === true && !isset($parts["solder {$fixing['by']}"]) && !isset($parts["fit {$fixing['by']}"])) {
+            if (
+                $kit->part($fixing['by'])?->supply->isBuilt() === true &&
+                !isset($parts["solder {$fixing['by']}"]) &&
+                !isset($parts["fit {$fixing['by']}"])
+            ) {
                 $tasks[] = new Task("fix {$fixing['by']}", Action::Bolt, [$fixing['by']], rank: 4);
             }
         }
@@ -115,12 +129,25 @@ final readonly class TaskBook
             $first = $kit->part($panel['parts'][0] ?? '')?->placement;
             $board = $first->board ?? $kit->boards[0]->name;
             $side = $first->side ?? Side::Top;
-            foreach (['place' => Action::Place, 'jig' => Action::Jig, 'nuts' => Action::Nuts, 'tack' => Action::Tack] as $word => $action) {
-                $tasks[] = new Task("{$word} {$panel['by']}", $action, $action === Action::Jig && isset($kit->parts[$panel['by']]) ? [$panel['by']] : $panel['parts'], $board, $side, what: $panel['by']);
+            $ways = ['place' => Action::Place, 'jig' => Action::Jig, 'nuts' => Action::Nuts, 'tack' => Action::Tack];
+            foreach ($ways as $word => $action) {
+                $tasks[] = new Task(
+                    "{$word} {$panel['by']}",
+                    $action,
+                    $action === Action::Jig && isset($kit->parts[$panel['by']]) ? [$panel['by']] : $panel['parts'],
+                    $board,
+                    $side,
+                    what: $panel['by'],
+                );
             }
         }
         foreach ($groups->covers as $cover) {
-            if (!in_array($cover['by'], array_column($groups->panels, 'by'), true) && !isset($parts["solder {$cover['by']}"]) && !isset($parts["fit {$cover['by']}"]) && $kit->part($cover['by'])?->supply->isBuilt() === true) {
+            if (
+                !in_array($cover['by'], array_column($groups->panels, 'by'), true) &&
+                !isset($parts["solder {$cover['by']}"]) &&
+                !isset($parts["fit {$cover['by']}"]) &&
+                $kit->part($cover['by'])?->supply->isBuilt() === true
+            ) {
                 $tasks[] = new Task("cover {$cover['by']}", Action::Place, [$cover['by']], rank: 8);
             }
         }
@@ -133,15 +160,31 @@ final readonly class TaskBook
         foreach ($kit->gates as $gate) {
             $tasks[] = new Task("gate {$gate->name}", Action::Gate, [], gate: $gate, what: $gate->name);
             foreach ($gate->temporary as $fit) {
-                $tasks[] = new Task("lend {$gate->name} {$fit->name()}", Action::Place, $fit->part === null ? [] : [$fit->part], what: $fit->name());
+                $tasks[] = new Task(
+                    "lend {$gate->name} {$fit->name()}",
+                    Action::Place,
+                    $fit->part === null ? [] : [$fit->part],
+                    what: $fit->name(),
+                );
                 if ($fit->part === null || !$fit->soldered) {
-                    $tasks[] = new Task("return {$gate->name} {$fit->name()}", Action::Remove, $fit->part === null ? [] : [$fit->part], what: $fit->name());
+                    $tasks[] = new Task(
+                        "return {$gate->name} {$fit->name()}",
+                        Action::Remove,
+                        $fit->part === null ? [] : [$fit->part],
+                        what: $fit->name(),
+                    );
                 }
             }
         }
         foreach ($kit->tests as $test) {
             if ($test->adjusts !== null && isset($kit->parts[$test->adjusts])) {
-                $tasks[] = new Task("adjust {$test->adjusts}", Action::Adjust, [$test->adjusts], what: $test->name, rank: 1);
+                $tasks[] = new Task(
+                    "adjust {$test->adjusts}",
+                    Action::Adjust,
+                    [$test->adjusts],
+                    what: $test->name,
+                    rank: 1,
+                );
             }
         }
         foreach ($kit->wires as $wire) {

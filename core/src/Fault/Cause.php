@@ -28,7 +28,13 @@ enum Cause: string
     public function usualOrigin(): FaultOrigin
     {
         return match ($this) {
-            self::Reversed, self::Swapped, self::DryJoint, self::Bridge, self::Neighbour, self::Wires => FaultOrigin::Builder,
+            self::Reversed,
+            self::Swapped,
+            self::DryJoint,
+            self::Bridge,
+            self::Neighbour,
+            self::Wires
+                => FaultOrigin::Builder,
             self::Substituted, self::Faulty, self::MissingPart => FaultOrigin::Part,
             self::Document => FaultOrigin::Document,
             self::Weak => FaultOrigin::Design,

@@ -14,8 +14,17 @@ final readonly class FaqPlaces
      */
     public function placed(array $entries, array $steps): array
     {
-        $placed = array_map(fn(FaqEntry $entry): array => ['entry' => $entry, 'step' => $this->step($entry, $steps)], $entries);
-        usort($placed, static fn(array $a, array $b): int => [-$a['entry']->count, $a['entry']->id] <=> [-$b['entry']->count, $b['entry']->id]);
+        $placed = array_map(
+            fn(FaqEntry $entry): array => ['entry' => $entry, 'step' => $this->step($entry, $steps)],
+            $entries,
+        );
+        usort(
+            $placed,
+            static fn(array $a, array $b): int => [-$a['entry']->count, $a['entry']->id] <=> [
+                -$b['entry']->count,
+                $b['entry']->id,
+            ],
+        );
 
         return $placed;
     }

@@ -55,7 +55,13 @@ final readonly class FaultRate
             count($shippedDaysAgo) - $kits,
             count($young),
             $without,
-            new Reason('faults.rate', ['reported' => $hits, 'kits' => $kits, 'days' => self::SETTLED_DAYS, 'low' => round(100 * $interval->low, 1), 'high' => round(100 * $interval->high, 1)]),
+            new Reason('faults.rate', [
+                'reported' => $hits,
+                'kits' => $kits,
+                'days' => self::SETTLED_DAYS,
+                'low' => round(100 * $interval->low, 1),
+                'high' => round(100 * $interval->high, 1),
+            ]),
         );
     }
 }

@@ -24,7 +24,10 @@ final readonly class Shares
     public static function of(array $reports): self
     {
         $symptoms = $causes = [];
-        $origins = array_fill_keys(array_map(static fn(FaultOrigin $origin): string => $origin->value, FaultOrigin::cases()), 0);
+        $origins = array_fill_keys(
+            array_map(static fn(FaultOrigin $origin): string => $origin->value, FaultOrigin::cases()),
+            0,
+        );
         $judged = 0;
         foreach ($reports as $report) {
             if ($report->symptom === null || $report->cause === null || $report->origin === null) {

@@ -34,7 +34,14 @@ final readonly class Circuit
             array_push($names, ...array_map(strval(...), array_keys($field)));
         }
 
-        return array_values(array_unique([...$names, ...array_values($this->bleeders), ...array_values($this->clamps), ...array_values($this->drivers)]));
+        return array_values(
+            array_unique([
+                ...$names,
+                ...array_values($this->bleeders),
+                ...array_values($this->clamps),
+                ...array_values($this->drivers),
+            ]),
+        );
     }
 
     /**

@@ -132,6 +132,34 @@ final readonly class Kit
     /** @param list<OrderOverride> $overrides */
     private function changed(Settings $settings, array $overrides): self
     {
-        return new self($this->code, $this->name, $this->revision, $settings, $this->list, $this->parts, $this->boards, $this->groups, $this->gates, $this->tests, $this->wires, $overrides, $this->words, $this->problems, $this->strayPlacements, $this->unknownNames, $this->openSockets, $this->hasPlacements, $this->circuit, $this->traits, $this->bagOverrides, $this->options, $this->power, $this->pilot, $this->ruledOut, $this->drilling, $this->measurements);
+        return new self(
+            $this->code,
+            $this->name,
+            $this->revision,
+            $settings,
+            $this->list,
+            $this->parts,
+            $this->boards,
+            $this->groups,
+            $this->gates,
+            $this->tests,
+            $this->wires,
+            $overrides,
+            $this->words,
+            $this->problems,
+            $this->strayPlacements,
+            $this->unknownNames,
+            $this->openSockets,
+            $this->hasPlacements,
+            $this->circuit,
+            $this->traits,
+            $this->bagOverrides,
+            $this->options,
+            $this->power,
+            $this->pilot,
+            $this->ruledOut,
+            $this->drilling,
+            $this->measurements,
+        );
     }
 }

@@ -73,13 +73,16 @@ final readonly class KitPart
     /** The value in normal form: the plain number, or the text in lower case without spaces. */
     public function valueKey(): string
     {
-        return $this->recognition->value?->value->plain() ?? mb_strtolower((string) preg_replace('~\s+~u', '', $this->line->value));
+        return $this->recognition->value?->value->plain() ??
+            mb_strtolower((string) preg_replace('~\s+~u', '', $this->line->value));
     }
 
     /** True when the builder solders it to a board. */
     public function isSoldered(): bool
     {
         // Hardware stays hardware, though a board file may place it.
-        return $this->supply->isBuilt() && $this->socket === null && ($this->row->onBoard || ($this->placement !== null && $this->row->outline !== 'none'));
+        return $this->supply->isBuilt() &&
+            $this->socket === null &&
+            ($this->row->onBoard || ($this->placement !== null && $this->row->outline !== 'none'));
     }
 }

@@ -44,12 +44,27 @@ final readonly class KitReader
         $options = $file->options($options);
         $list = $this->partsList($files, $labels);
         $boards = $file->boards()->shapes();
-        [$pilot, $logged] = isset($files['pilot.csv']) ? (new PilotLog())->read((new CsvReader())->read($files['pilot.csv'], 'pilot.csv')) : [[], []];
-        [$measurements, $unread] = isset($files['measurements.csv']) ? (new MeasurementFile())->read((new CsvReader())->read($files['measurements.csv'], 'measurements.csv')) : [[], []];
+        [$pilot, $logged] = isset($files['pilot.csv'])
+            ? (new PilotLog())->read((new CsvReader())->read($files['pilot.csv'], 'pilot.csv'))
+            : [[], []];
+        [$measurements, $unread] = isset($files['measurements.csv'])
+            ? (new MeasurementFile())->read((new CsvReader())->read($files['measurements.csv'], 'measurements.csv'))
+            : [[], []];
         $layers = LayerFiles::read($files, $boards, $labels);
         $placed = $layers->over($this->placements($files, $boards, $file->boards()->turned(), $labels));
         $answers = $file->lines();
-        $resolver = new PartResolver(Recognizer::standard(), $file->leftOut($options), $this->weighed($files), $layers->components, array_values(array_map(static fn(BoardShape $board): string => $board->name, array_filter($boards, static fn(BoardShape $board): bool => $board->level === 'B'))));
+        $resolver = new PartResolver(
+            Recognizer::standard(),
+            $file->leftOut($options),
+            $this->weighed($files),
+            $layers->components,
+            array_values(
+                array_map(
+                    static fn(BoardShape $board): string => $board->name,
+                    array_filter($boards, static fn(BoardShape $board): bool => $board->level === 'B'),
+                ),
+            ),
+        );
         $recognitions = $resolver->recognitions($list, $answers);
         [$sockets, $open] = (new Sockets())->pair($recognitions, $placed->placements, $file->groups()->sockets);
         $parts = $resolver->parts($list, $answers, $recognitions, $placed->placements, $sockets);
@@ -69,8 +84,19 @@ final readonly class KitReader
             $file->wires($options),
             $file->orderOverrides(),
             $file->words(),
-            [...$list->problems, ...$placed->problems, ...$resolver->problems($list, $recognitions), ...$logged, ...$unread],
-            array_values(array_diff(array_map(strval(...), array_keys($placed->placements)), array_map(strval(...), array_keys($parts)))),
+            [
+                ...$list->problems,
+                ...$placed->problems,
+                ...$resolver->problems($list, $recognitions),
+                ...$logged,
+                ...$unread,
+            ],
+            array_values(
+                array_diff(
+                    array_map(strval(...), array_keys($placed->placements)),
+                    array_map(strval(...), array_keys($parts)),
+                ),
+            ),
             $this->unknownNames($file, $parts, $boards),
             $open,
             $placed->placements !== [],
@@ -113,7 +139,11 @@ final readonly class KitReader
     {
         foreach (['placements.csv', 'placements.tsv', 'placements.txt'] as $name) {
             if (isset($files[$name])) {
-                return (new PlacementReader())->read((new CsvReader())->read($files[$name], $labels[$name] ?? $name), array_map(static fn(BoardShape $board): string => $board->name, $boards), $turned);
+                return (new PlacementReader())->read(
+                    (new CsvReader())->read($files[$name], $labels[$name] ?? $name),
+                    array_map(static fn(BoardShape $board): string => $board->name, $boards),
+                    $turned,
+                );
             }
         }
 
@@ -180,7 +210,14 @@ final readonly class KitReader
             [$left, $low, $right, $high] = $points === [] ? self::BLANK : (new Polygon($points))->bounds();
             $margin = $points === [] ? 0.0 : self::MARGIN;
 
-            return $board->withOutline(new Polygon([new Point($left - $margin, $low - $margin), new Point($right + $margin, $low - $margin), new Point($right + $margin, $high + $margin), new Point($left - $margin, $high + $margin)]));
+            return $board->withOutline(
+                new Polygon([
+                    new Point($left - $margin, $low - $margin),
+                    new Point($right + $margin, $low - $margin),
+                    new Point($right + $margin, $high + $margin),
+                    new Point($left - $margin, $high + $margin),
+                ]),
+            );
         }, $boards);
     }
 
@@ -197,7 +234,10 @@ final readonly class KitReader
             array_push($named, (string) $ic, $socket);
         }
         array_push($named, ...array_merge(...$groups->before, ...$groups->subassemblies));
-        array_push($named, ...array_merge(...array_column($groups->panels, 'parts'), ...array_column($groups->cures, 'of')));
+        array_push(
+            $named,
+            ...array_merge(...array_column($groups->panels, 'parts'), ...array_column($groups->cures, 'of')),
+        );
         foreach ($groups->covers as $cover) {
             array_push($named, $cover['by'], ...$cover['over']);
         }
@@ -208,7 +248,11 @@ final readonly class KitReader
             array_push($named, ...$override->parts, ...$override->after);
         }
         array_push($named, ...array_keys($file->bagOverrides()), ...$file->circuit()->names());
-        $known = [...array_keys($parts), ...array_map(static fn(BoardShape $board): string => $board->name, $boards), ...array_map(static fn(Wire $wire): string => $wire->name, $file->wires([]))];
+        $known = [
+            ...array_keys($parts),
+            ...array_map(static fn(BoardShape $board): string => $board->name, $boards),
+            ...array_map(static fn(Wire $wire): string => $wire->name, $file->wires([])),
+        ];
 
         return array_values(array_unique(array_diff(array_map(strval(...), $named), array_map(strval(...), $known))));
     }

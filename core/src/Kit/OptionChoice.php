@@ -50,8 +50,19 @@ final readonly class OptionChoice
     {
         $choices = [[]];
         foreach ($options as $option) {
-            $values = [$option->default, ...array_diff(array_map(strval(...), array_keys($option->values)), [$option->default])];
-            $choices = array_merge(...array_map(static fn(string $value): array => array_map(static fn(array $chosen): array => $chosen + [$option->name => $value], $choices), $values));
+            $values = [
+                $option->default,
+                ...array_diff(array_map(strval(...), array_keys($option->values)), [$option->default]),
+            ];
+            $choices = array_merge(
+                ...array_map(
+                    static fn(string $value): array => array_map(
+                        static fn(array $chosen): array => $chosen + [$option->name => $value],
+                        $choices,
+                    ),
+                    $values,
+                ),
+            );
         }
 
         return array_map(static fn(array $chosen): string => self::text($options, $chosen), $choices);

@@ -11,9 +11,5 @@ final readonly class OrderOverride
      * @param list<string> $parts
      * @param list<string> $after empty: before everything
      */
-    public function __construct(
-        public array $parts,
-        public array $after,
-        public bool $sameStep,
-    ) {}
+    public function __construct(public array $parts, public array $after, public bool $sameStep) {}
 }

@@ -13,7 +13,19 @@ use Chiralex\Part\LeadStyle;
 final readonly class PartLook
 {
     /** Kinds whose type number is printed on the body. */
-    private const NAMED = [Kind::Ic, Kind::Transistor, Kind::Regulator, Kind::Diode, Kind::Zener, Kind::Rectifier, Kind::Sensor, Kind::Photo, Kind::Crystal, Kind::Bridge, Kind::Relay];
+    private const NAMED = [
+        Kind::Ic,
+        Kind::Transistor,
+        Kind::Regulator,
+        Kind::Diode,
+        Kind::Zener,
+        Kind::Rectifier,
+        Kind::Sensor,
+        Kind::Photo,
+        Kind::Crystal,
+        Kind::Bridge,
+        Kind::Relay,
+    ];
 
     public static function of(KitPart $part): Look
     {
@@ -21,21 +33,34 @@ final readonly class PartLook
         $bands = [];
         $code = null;
         if ($value !== null) {
-            $tolerance = $value->tolerance ?? ($part->line->tolerance === '' ? null : trim($part->line->tolerance, " %\u{00B1}"));
+            $tolerance =
+                $value->tolerance ??
+                ($part->line->tolerance === '' ? null : trim($part->line->tolerance, " %\u{00B1}"));
             if ($part->kind() === Kind::Resistor && $part->outline->leads === LeadStyle::AxialWire) {
                 $tight = in_array($tolerance, ['1', '2', '0.5', '0.25', '0.1'], true);
-                $bands = (new MarkingWriter())->bands($value->value, $tight ? 3 : 2, $tolerance ?? '5')
-                    ?? (new MarkingWriter())->bands($value->value, 3, $tolerance ?? '1') ?? [];
+                $bands =
+                    (new MarkingWriter())->bands($value->value, $tight ? 3 : 2, $tolerance ?? '5') ??
+                    ((new MarkingWriter())->bands($value->value, 3, $tolerance ?? '1') ?? []);
             } elseif ($part->kind() === Kind::Electrolytic) {
                 $code = str_replace(' ', '', $value->value->display());
             } else {
                 $code = (new MarkingWriter())->three($value->value);
             }
-        } elseif (in_array($part->kind(), self::NAMED, true) && preg_match('~(?=[A-Za-z0-9]*[A-Za-z])(?=[A-Za-z0-9]*\d)[A-Za-z0-9]{3,}~', $part->line->value, $found) === 1) {
+        } elseif (
+            in_array($part->kind(), self::NAMED, true) &&
+            preg_match('~(?=[A-Za-z0-9]*[A-Za-z])(?=[A-Za-z0-9]*\d)[A-Za-z0-9]{3,}~', $part->line->value, $found) === 1
+        ) {
             $code = strtoupper($found[0]);
         }
         $text = mb_strtolower("{$part->line->value} {$part->line->description} {$part->line->package}");
 
-        return new Look($part->kind(), $part->valueKey(), $part->outline->name, $bands, $code, str_contains($text, 'clear'));
+        return new Look(
+            $part->kind(),
+            $part->valueKey(),
+            $part->outline->name,
+            $bands,
+            $code,
+            str_contains($text, 'clear'),
+        );
     }
 }

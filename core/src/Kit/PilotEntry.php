@@ -37,6 +37,11 @@ final readonly class PilotEntry
     /** @return list<string> designators of the step as it was then */
     public function names(): array
     {
-        return array_values(array_filter(explode(',', explode(':', $this->step, 2)[1] ?? ''), static fn(string $name): bool => $name !== ''));
+        return array_values(
+            array_filter(
+                explode(',', explode(':', $this->step, 2)[1] ?? ''),
+                static fn(string $name): bool => $name !== '',
+            ),
+        );
     }
 }

@@ -14,10 +14,5 @@ final readonly class PolarityFact
      * @param ?string $pin the pin the mark stands at
      * @param ?float $at degrees counter-clockwise at rotation 0, as seen from the top side
      */
-    public function __construct(
-        public ?Mark $mark,
-        public string $terminal,
-        public ?string $pin,
-        public ?float $at,
-    ) {}
+    public function __construct(public ?Mark $mark, public string $terminal, public ?string $pin, public ?float $at) {}
 }

@@ -24,7 +24,14 @@ final readonly class RevisionDifference
         foreach ($gone as $name => $part) {
             foreach ($new as $other => $candidate) {
                 if ($this->samePart($part, $candidate) && $this->samePlace($part, $candidate)) {
-                    $found[] = new PartDifference(Change::Renumbered, (string) $other, (string) $name, $part, $candidate, []);
+                    $found[] = new PartDifference(
+                        Change::Renumbered,
+                        (string) $other,
+                        (string) $name,
+                        $part,
+                        $candidate,
+                        [],
+                    );
                     unset($gone[$name], $new[$other]);
                     break;
                 }
@@ -39,10 +46,23 @@ final readonly class RevisionDifference
         foreach (array_intersect_key($was, $is) as $name => $part) {
             $fields = $this->fields($part, $is[$name]);
             if ($fields !== []) {
-                $found[] = new PartDifference(array_intersect($fields, self::IDENTITY) === [] ? Change::Changed : Change::Substituted, (string) $name, (string) $name, $part, $is[$name], $fields);
+                $found[] = new PartDifference(
+                    array_intersect($fields, self::IDENTITY) === [] ? Change::Changed : Change::Substituted,
+                    (string) $name,
+                    (string) $name,
+                    $part,
+                    $is[$name],
+                    $fields,
+                );
             }
         }
-        usort($found, static fn(PartDifference $a, PartDifference $b): int => Designators::compare($a->designator, $b->designator));
+        usort(
+            $found,
+            static fn(PartDifference $a, PartDifference $b): int => Designators::compare(
+                $a->designator,
+                $b->designator,
+            ),
+        );
 
         return $found;
     }
@@ -59,9 +79,18 @@ final readonly class RevisionDifference
         foreach ($was + $is as $key => $row) {
             [$old, $new] = [$was[$key] ?? null, $is[$key] ?? null];
             if ($old === null || $new === null) {
-                $found[] = new PartDifference($old === null ? Change::Added : Change::Removed, $row->designator, $old->designator ?? '', $old, $new, []);
+                $found[] = new PartDifference(
+                    $old === null ? Change::Added : Change::Removed,
+                    $row->designator,
+                    $old->designator ?? '',
+                    $old,
+                    $new,
+                    [],
+                );
             } elseif ($old->line->quantity !== $new->line->quantity || $old->line->length !== $new->line->length) {
-                $found[] = new PartDifference(Change::Changed, $new->designator, $old->designator, $old, $new, ['quantity']);
+                $found[] = new PartDifference(Change::Changed, $new->designator, $old->designator, $old, $new, [
+                    'quantity',
+                ]);
             }
         }
 
@@ -73,7 +102,14 @@ final readonly class RevisionDifference
     {
         $rows = [];
         foreach (array_diff_key($kit->parts, self::named($kit)) as $part) {
-            $rows[implode('|', [$part->kind()->value, $part->valueKey(), mb_strtolower($part->line->package), mb_strtolower($part->line->description)])] = $part;
+            $rows[
+                implode('|', [
+                    $part->kind()->value,
+                    $part->valueKey(),
+                    mb_strtolower($part->line->package),
+                    mb_strtolower($part->line->description),
+                ])
+            ] = $part;
         }
 
         return $rows;
@@ -109,7 +145,9 @@ final readonly class RevisionDifference
 
     private function samePart(KitPart $a, KitPart $b): bool
     {
-        return $a->kind() === $b->kind() && $a->valueKey() === $b->valueKey() && $a->outline->name === $b->outline->name;
+        return $a->kind() === $b->kind() &&
+            $a->valueKey() === $b->valueKey() &&
+            $a->outline->name === $b->outline->name;
     }
 
     private function samePlace(KitPart $a, KitPart $b): bool
@@ -119,6 +157,9 @@ final readonly class RevisionDifference
             return $p === $q;
         }
 
-        return $p->board === $q->board && $p->side === $q->side && hypot($p->at->x - $q->at->x, $p->at->y - $q->at->y) <= self::SAME_PLACE && abs(fmod($p->rotation - $q->rotation + 540.0, 360.0) - 180.0) < 0.01;
+        return $p->board === $q->board &&
+            $p->side === $q->side &&
+            hypot($p->at->x - $q->at->x, $p->at->y - $q->at->y) <= self::SAME_PLACE &&
+            abs(fmod($p->rotation - $q->rotation + 540.0, 360.0) - 180.0) < 0.01;
     }
 }

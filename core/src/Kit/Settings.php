@@ -24,6 +24,19 @@ final readonly class Settings
 
     public function with(?string $school, ?int $group): self
     {
-        return new self($school ?? $this->school, $group ?? $this->group, $this->bagging, $this->alloy, $this->reading, $this->workholding, $this->solderFrom, $this->skill, $this->units, $this->paper, $this->language, $this->colour);
+        return new self(
+            $school ?? $this->school,
+            $group ?? $this->group,
+            $this->bagging,
+            $this->alloy,
+            $this->reading,
+            $this->workholding,
+            $this->solderFrom,
+            $this->skill,
+            $this->units,
+            $this->paper,
+            $this->language,
+            $this->colour,
+        );
     }
 }

@@ -29,23 +29,43 @@ final readonly class Substitutes
             if ($test->adjusts === $name) {
                 $reasons[] = new Reason('depends.adjusts', ['name' => $name, 'test' => $test->name], Origin::KitFile);
             } elseif (preg_match($word, $test->expect) === 1) {
-                $reasons[] = new Reason('depends.formula', ['name' => $name, 'test' => $test->name, 'formula' => $test->expect], Origin::KitFile);
+                $reasons[] = new Reason(
+                    'depends.formula',
+                    ['name' => $name, 'test' => $test->name, 'formula' => $test->expect],
+                    Origin::KitFile,
+                );
             } elseif (in_array($name, $test->points, true) || preg_match($word, $test->otherwise) === 1) {
-                $reasons[] = new Reason('depends.test', ['name' => $name, 'test' => $test->name, 'expect' => $test->expect], Origin::KitFile);
+                $reasons[] = new Reason(
+                    'depends.test',
+                    ['name' => $name, 'test' => $test->name, 'expect' => $test->expect],
+                    Origin::KitFile,
+                );
             }
         }
         foreach ($this->kit->gates as $gate) {
             if (preg_match($word, $gate->expect) === 1 || in_array($name, $gate->needs, true)) {
-                $reasons[] = new Reason('depends.gate', ['name' => $name, 'gate' => $gate->name, 'expect' => $gate->expect], Origin::KitFile);
+                $reasons[] = new Reason(
+                    'depends.gate',
+                    ['name' => $name, 'gate' => $gate->name, 'expect' => $gate->expect],
+                    Origin::KitFile,
+                );
             }
         }
         foreach ($this->kit->groups->selected as $selected) {
             if (in_array($name, $selected['parts'], true)) {
-                $reasons[] = new Reason('depends.selected', ['name' => $name, 'parts' => $selected['parts'], 'difference' => $selected['maxDifference']], Origin::KitFile);
+                $reasons[] = new Reason(
+                    'depends.selected',
+                    ['name' => $name, 'parts' => $selected['parts'], 'difference' => $selected['maxDifference']],
+                    Origin::KitFile,
+                );
             }
         }
         if (isset($this->kit->circuit->across[$name])) {
-            $reasons[] = new Reason('depends.voltage', ['name' => $name, 'across' => $this->kit->circuit->across[$name]], Origin::KitFile);
+            $reasons[] = new Reason(
+                'depends.voltage',
+                ['name' => $name, 'across' => $this->kit->circuit->across[$name]],
+                Origin::KitFile,
+            );
         }
 
         return $reasons;

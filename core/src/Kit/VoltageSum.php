@@ -12,7 +12,10 @@ final readonly class VoltageSum
     /** Volts; null when the text is no such sum. */
     public static function of(string $text): ?float
     {
-        if (strlen($text) > Limits::VALUE_SIGNS || preg_match('~^\s*[+-]?\s*\d+(?:[.,]\d+)?\s*V?\s*(?:[+-]\s*\d+(?:[.,]\d+)?\s*V?\s*)*$~i', $text) !== 1) {
+        if (
+            strlen($text) > Limits::VALUE_SIGNS ||
+            preg_match('~^\s*[+-]?\s*\d+(?:[.,]\d+)?\s*V?\s*(?:[+-]\s*\d+(?:[.,]\d+)?\s*V?\s*)*$~i', $text) !== 1
+        ) {
             return null;
         }
         preg_match_all('~([+-]?)\s*(\d+(?:[.,]\d+)?)~', $text, $terms, PREG_SET_ORDER);

@@ -14,10 +14,5 @@ final readonly class Block
      * @param list<int> $steps numbers of the steps that fit them
      * @param list<Test> $tests that measure in it, set it, or have it as their gate's need
      */
-    public function __construct(
-        public string $name,
-        public array $parts,
-        public array $steps,
-        public array $tests,
-    ) {}
+    public function __construct(public string $name, public array $parts, public array $steps, public array $tests) {}
 }

@@ -24,7 +24,14 @@ final readonly class Blocks
                     $steps[] = $step->number;
                 }
             }
-            $blocks[] = new Block((string) $name, $parts, $steps, array_values(array_filter($kit->tests, static fn(Test $test): bool => self::measures($test, $parts, $kit))));
+            $blocks[] = new Block(
+                (string) $name,
+                $parts,
+                $steps,
+                array_values(
+                    array_filter($kit->tests, static fn(Test $test): bool => self::measures($test, $parts, $kit)),
+                ),
+            );
         }
 
         return $blocks;
@@ -33,12 +40,19 @@ final readonly class Blocks
     /** @param list<string> $parts */
     private static function measures(Test $test, array $parts, Kit $kit): bool
     {
-        $named = [...array_map(static fn(string $point): string => explode('.', $point, 2)[0], $test->points), $test->adjusts ?? ''];
+        $named = [
+            ...array_map(static fn(string $point): string => explode('.', $point, 2)[0], $test->points),
+            $test->adjusts ?? '',
+        ];
         preg_match_all('~\b[A-Z]{1,4}\d+\b~', $test->expect, $found);
         if (array_intersect([...$named, ...$found[0]], $parts) !== []) {
             return true;
         }
-        $gates = array_filter($kit->gates, static fn(Gate $gate): bool => $gate->name === $test->gate && count(array_intersect($gate->needs, $parts)) * 2 > count($parts));
+        $gates = array_filter(
+            $kit->gates,
+            static fn(Gate $gate): bool => $gate->name === $test->gate &&
+                count(array_intersect($gate->needs, $parts)) * 2 > count($parts),
+        );
 
         return $gates !== [];
     }

@@ -36,18 +36,30 @@ final readonly class DrillPlan
     public static function stack(Hole $hole, Kit $kit): Reason
     {
         return $hole->stack === []
-            ? new Reason(HoleTable::stack($kit->part($hole->for)?->kind()), ['part' => $hole->for], Origin::CommonPractice)
+            ? new Reason(
+                HoleTable::stack($kit->part($hole->for)?->kind()),
+                ['part' => $hole->for],
+                Origin::CommonPractice,
+            )
             : new Reason('drill.stack', ['items' => $hole->stack], Origin::KitFile);
     }
 
     /** A hole without a diameter takes the usual one of its part. */
     private static function sized(DrillFace $face, Kit $kit): DrillFace
     {
-        return new DrillFace($face->by, $face->face, $face->width, $face->height, array_map(static function (Hole $hole) use ($kit): Hole {
-            $part = $kit->part($hole->for);
+        return new DrillFace(
+            $face->by,
+            $face->face,
+            $face->width,
+            $face->height,
+            array_map(static function (Hole $hole) use ($kit): Hole {
+                $part = $kit->part($hole->for);
 
-            return $hole->diameter !== null || $part === null ? $hole : new Hole($hole->for, $hole->x, $hole->y, HoleTable::diameter($part), $hole->stack);
-        }, $face->holes));
+                return $hole->diameter !== null || $part === null
+                    ? $hole
+                    : new Hole($hole->for, $hole->x, $hole->y, HoleTable::diameter($part), $hole->stack);
+            }, $face->holes),
+        );
     }
 
     /**
@@ -59,7 +71,7 @@ final readonly class DrillPlan
     {
         $bodies = array_values(array_filter(array_map(static fn(string $name) => $kit->part($name)?->body, $parts)));
         $board = $bodies === [] ? null : $kit->board($bodies[0]->board);
-        if (!$board instanceof BoardShape || $board->outline->corners === []) {
+        if (!($board instanceof BoardShape) || $board->outline->corners === []) {
             return null;
         }
         [$left, $low, $right, $high] = $board->outline->bounds();
@@ -69,7 +81,12 @@ final readonly class DrillPlan
             $part = $kit->part($body->designator);
             if ($part !== null && $body->board === $board->name) {
                 $x = $body->centre->x - $centre->x;
-                $holes[] = new Hole($body->designator, $body->side === Side::Bottom ? -$x : $x, $body->centre->y - $centre->y, HoleTable::diameter($part));
+                $holes[] = new Hole(
+                    $body->designator,
+                    $body->side === Side::Bottom ? -$x : $x,
+                    $body->centre->y - $centre->y,
+                    HoleTable::diameter($part),
+                );
             }
         }
 

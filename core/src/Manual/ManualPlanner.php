@@ -37,8 +37,16 @@ final readonly class ManualPlanner
         $table = OnTheTable::of($kit);
         foreach ($order->steps as $step) {
             $names = $step->names();
-            $opened = array_unique(array_values(array_intersect_key($bagOf, array_flip([...$names, ...($loose[$step->number] ?? [])]))));
-            $out = [...$names, ...array_map(strval(...), array_keys(array_filter($left, static fn(string $bag): bool => in_array($bag, $opened, true))))];
+            $opened = array_unique(
+                array_values(array_intersect_key($bagOf, array_flip([...$names, ...$loose[$step->number] ?? []]))),
+            );
+            $out = [
+                ...$names,
+                ...array_map(
+                    strval(...),
+                    array_keys(array_filter($left, static fn(string $bag): bool => in_array($bag, $opened, true))),
+                ),
+            ];
             if ($step->action->fits() || $step->action === Action::Bolt) {
                 $left = array_diff_key($left, array_flip($names));
             }
@@ -47,8 +55,17 @@ final readonly class ManualPlanner
             $iron = $step->soldering->iron ?? $iron;
             $steps[] = new ManualStep(
                 $step,
-                $step->action->fits() ? array_values(array_filter($callouts, static fn(Callout $callout): bool => in_array($callout->designator, $names, true))) : [],
-                array_values(array_filter($kit->wires, static fn(Wire $wire): bool => in_array($wire->name, $names, true))),
+                $step->action->fits()
+                    ? array_values(
+                        array_filter(
+                            $callouts,
+                            static fn(Callout $callout): bool => in_array($callout->designator, $names, true),
+                        ),
+                    )
+                    : [],
+                array_values(
+                    array_filter($kit->wires, static fn(Wire $wire): bool => in_array($wire->name, $names, true)),
+                ),
                 TestSteps::at($kit, $step),
                 [...(new Tips($kit))->of($step), ...$this->settings($step, $before), ...$this->leads($kit, $step)],
                 $loose[$step->number] ?? [],
@@ -58,15 +75,28 @@ final readonly class ManualPlanner
             );
         }
 
-        return new Manual($kit, $order, $bags, (new ToolList())->of($kit, $order), Cautions::for($kit)->ofKit(), $steps);
+        return new Manual(
+            $kit,
+            $order,
+            $bags,
+            (new ToolList())->of($kit, $order),
+            Cautions::for($kit)->ofKit(),
+            $steps,
+        );
     }
 
     /** @return list<Reason> the leads of the meter count where few ohms are read */
     private function leads(Kit $kit, Step $step): array
     {
         // Reading by the text first: working a formula out only to find volts would be waste.
-        $ohms = array_filter(TestSteps::at($kit, $step), static fn(Test $test): bool => preg_match('~ohm|\x{03A9}|^[A-Z]+\d+$~u', $test->expect) === 1);
-        $low = array_filter($ohms, static fn(Test $test): bool => BenchBook::checked(new Readings($kit), $test)->isLowOhms());
+        $ohms = array_filter(
+            TestSteps::at($kit, $step),
+            static fn(Test $test): bool => preg_match('~ohm|\x{03A9}|^[A-Z]+\d+$~u', $test->expect) === 1,
+        );
+        $low = array_filter(
+            $ohms,
+            static fn(Test $test): bool => BenchBook::checked(new Readings($kit), $test)->isLowOhms(),
+        );
 
         return $low === [] ? [] : [new Reason('tip.leads', [], Origin::CommonPractice)];
     }
@@ -82,10 +112,17 @@ final readonly class ManualPlanner
         $reasons = [];
         $iron = $step->soldering->iron;
         if ($iron !== null && $iron !== $before) {
-            $reasons[] = new Reason('tip.iron', ['celsius' => $iron, 'fahrenheit' => (int) (round(($iron * 9 / 5 + 32) / 5) * 5)], Origin::CommonPractice);
+            $reasons[] = new Reason(
+                'tip.iron',
+                ['celsius' => $iron, 'fahrenheit' => (int) (round((($iron * 9) / 5 + 32) / 5) * 5)],
+                Origin::CommonPractice,
+            );
         }
         if ($step->prop !== null) {
-            $reasons[] = new Reason('tip.prop', ['height' => (int) round($step->prop->height), 'edge' => $step->prop->edge]);
+            $reasons[] = new Reason('tip.prop', [
+                'height' => (int) round($step->prop->height),
+                'edge' => $step->prop->edge,
+            ]);
         }
 
         return $reasons;

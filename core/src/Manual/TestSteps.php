@@ -16,11 +16,22 @@ final readonly class TestSteps
     /** @return list<Test> */
     public static function at(Kit $kit, Step $step): array
     {
-        $here = array_values(array_filter($kit->tests, static fn(Test $test): bool => $step->gate !== null
-            ? $test->gate === $step->gate->name
-            : $test->gate === null && $step->action === Action::Adjust && $test->adjusts !== null && in_array($test->adjusts, $step->names(), true)));
+        $here = array_values(
+            array_filter(
+                $kit->tests,
+                static fn(Test $test): bool => $step->gate !== null
+                    ? $test->gate === $step->gate->name
+                    : $test->gate === null &&
+                        $step->action === Action::Adjust &&
+                        $test->adjusts !== null &&
+                        in_array($test->adjusts, $step->names(), true),
+            ),
+        );
         // Without power first: a short is found before it burns.
-        usort($here, static fn(Test $a, Test $b): int => ($a->power === 'off' ? 0 : 1) <=> ($b->power === 'off' ? 0 : 1));
+        usort(
+            $here,
+            static fn(Test $a, Test $b): int => ($a->power === 'off' ? 0 : 1) <=> ($b->power === 'off' ? 0 : 1),
+        );
 
         return $here;
     }

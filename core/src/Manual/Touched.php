@@ -11,12 +11,7 @@ final readonly class Touched
      * @param list<int> $steps
      * @param list<string> $tests
      */
-    private function __construct(
-        public array $steps,
-        public ?string $bag,
-        public bool $callout,
-        public array $tests,
-    ) {}
+    private function __construct(public array $steps, public ?string $bag, public bool $callout, public array $tests) {}
 
     public static function by(string $designator, Manual $manual): self
     {
@@ -31,7 +26,11 @@ final readonly class Touched
             }
         }
         foreach ($manual->kit->tests as $test) {
-            if (in_array($designator, $test->points, true) || $test->adjusts === $designator || preg_match('~\b' . preg_quote($designator, '~') . '\b~', "{$test->expect} {$test->otherwise}") === 1) {
+            if (
+                in_array($designator, $test->points, true) ||
+                $test->adjusts === $designator ||
+                preg_match('~\b' . preg_quote($designator, '~') . '\b~', "{$test->expect} {$test->otherwise}") === 1
+            ) {
                 $tests[] = $test->name;
             }
         }
@@ -41,6 +40,11 @@ final readonly class Touched
             }
         }
 
-        return new self($steps, $manual->bags->bagOf()[$designator] ?? null, $callout, array_values(array_unique($tests)));
+        return new self(
+            $steps,
+            $manual->bags->bagOf()[$designator] ?? null,
+            $callout,
+            array_values(array_unique($tests)),
+        );
     }
 }

@@ -66,7 +66,9 @@ final readonly class BandNeighbours
     /** @return list<Colour> */
     private function near(Colour $colour): array
     {
-        return array_values(array_filter(Colour::cases(), static fn(Colour $other): bool => $colour->looksLike($other)));
+        return array_values(
+            array_filter(Colour::cases(), static fn(Colour $other): bool => $colour->looksLike($other)),
+        );
     }
 
     /** @param array<int, Colour> $colours */

@@ -62,7 +62,9 @@ final readonly class Bands
     {
         $count = count($bands);
         if ($count === 1) {
-            return $bands[0] === Colour::Black ? new BandReading(EngineeringValue::of('0', Unit::Ohm), '0', false) : null;
+            return $bands[0] === Colour::Black
+                ? new BandReading(EngineeringValue::of('0', Unit::Ohm), '0', false)
+                : null;
         }
         if ($count < 3 || $count > 6 || $bands[0] === Colour::Black) {
             return null;
@@ -82,7 +84,12 @@ final readonly class Bands
             return null;
         }
         try {
-            return new BandReading(EngineeringValue::scaled($figures, $bands[$digits]->power(), Unit::Ohm), $tolerance, $reverse, $coefficient);
+            return new BandReading(
+                EngineeringValue::scaled($figures, $bands[$digits]->power(), Unit::Ohm),
+                $tolerance,
+                $reverse,
+                $coefficient,
+            );
         } catch (InvalidQuantity) {
             return null;
         }
@@ -90,8 +97,8 @@ final readonly class Bands
 
     private function doubt(BandReading $reading): int
     {
-        return (Series::of($reading->value) === [] ? 4 : 0)
-            + (in_array($reading->tolerance, ['0.05', '0.02', '0.01'], true) ? 2 : 0)
-            + ($reading->reverse ? 1 : 0);
+        return (Series::of($reading->value) === [] ? 4 : 0) +
+            (in_array($reading->tolerance, ['0.05', '0.02', '0.01'], true) ? 2 : 0) +
+            ($reading->reverse ? 1 : 0);
     }
 }

@@ -13,7 +13,20 @@ namespace Chiralex\Marking;
 final readonly class CapacitorPrint
 {
     /** Volts for the digit 0; each digit more is ten times as much. */
-    private const VOLTAGE = ['A' => '1', 'B' => '1.25', 'C' => '1.6', 'D' => '2', 'E' => '2.5', 'F' => '3.15', 'G' => '4', 'H' => '5', 'J' => '6.3', 'K' => '8', 'V' => '3.5', 'W' => '4.5'];
+    private const VOLTAGE = [
+        'A' => '1',
+        'B' => '1.25',
+        'C' => '1.6',
+        'D' => '2',
+        'E' => '2.5',
+        'F' => '3.15',
+        'G' => '4',
+        'H' => '5',
+        'J' => '6.3',
+        'K' => '8',
+        'V' => '3.5',
+        'W' => '4.5',
+    ];
     private const DIELECTRIC = 'C0G|COG|NP0|NPO|[XYZ][2-9][A-FLP-V]';
 
     /**
@@ -21,18 +34,20 @@ final readonly class CapacitorPrint
      * @param ?string $voltage rated volts
      * @param ?string $dielectric class, with the figure 0 where it is often written O
      */
-    private function __construct(
-        public string $value,
-        public ?string $voltage,
-        public ?string $dielectric,
-    ) {}
+    private function __construct(public string $value, public ?string $voltage, public ?string $dielectric) {}
 
     /** @return list<self> the ways to split a print; empty where nothing but a value stands */
     public static function splits(string $print): array
     {
         $rest = trim($print);
         $dielectric = null;
-        if (preg_match('~^(.*?)(?:^|[\s/-]|(?<=\d)|(?<=\d[JKMZ]))(' . self::DIELECTRIC . ')(?=$|[\s/-]|\d)(.*)$~i', $rest, $found) === 1) {
+        if (
+            preg_match(
+                '~^(.*?)(?:^|[\s/-]|(?<=\d)|(?<=\d[JKMZ]))(' . self::DIELECTRIC . ')(?=$|[\s/-]|\d)(.*)$~i',
+                $rest,
+                $found,
+            ) === 1
+        ) {
             $dielectric = str_replace(['COG', 'NPO', 'NP0'], 'C0G', strtoupper($found[2]));
             $rest = trim(trim($found[1], ' /-') . ' ' . trim($found[3], ' /-'));
         }
@@ -44,7 +59,11 @@ final readonly class CapacitorPrint
             $splits[] = new self($found[1], self::volts($found[2], $found[3]), $dielectric);
         }
         // `.1J63` and `104K100`: the letter ends the value, the figures behind it are volts; a `V` says so.
-        if (preg_match('~^(.*?\d[BCDFGJKMQSTZ]|.+?[\s/-])\s*(\d{1,4}(?:\.\d)?)\s*(?:V|VDC|VAC)?$~i', $rest, $found) === 1 && (str_ends_with(strtoupper($rest), 'V') || preg_match('~[BCDFGJKMQSTZ]\d{2,4}$~i', $rest) === 1)) {
+        if (
+            preg_match('~^(.*?\d[BCDFGJKMQSTZ]|.+?[\s/-])\s*(\d{1,4}(?:\.\d)?)\s*(?:V|VDC|VAC)?$~i', $rest, $found) ===
+                1 &&
+            (str_ends_with(strtoupper($rest), 'V') || preg_match('~[BCDFGJKMQSTZ]\d{2,4}$~i', $rest) === 1)
+        ) {
             $splits[] = new self(trim($found[1], ' /-'), $found[2], $dielectric);
         }
         if ($splits === [] && $dielectric !== null) {

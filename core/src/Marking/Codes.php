@@ -38,12 +38,15 @@ final readonly class Codes
             }
         }
         if ($readings === []) {
-            throw NoReading::ofCode($code, match ($unit) {
-                Unit::Ohm => 'resistor',
-                Unit::Farad => 'capacitor',
-                Unit::Henry => 'inductor',
-                null => 'part',
-            });
+            throw NoReading::ofCode(
+                $code,
+                match ($unit) {
+                    Unit::Ohm => 'resistor',
+                    Unit::Farad => 'capacitor',
+                    Unit::Henry => 'inductor',
+                    null => 'part',
+                },
+            );
         }
         $readings = array_values($readings);
         usort($readings, fn(CodeReading $a, CodeReading $b): int => $this->doubt($a) <=> $this->doubt($b));
@@ -54,20 +57,28 @@ final readonly class Codes
     /** @return list<CodeReading> */
     private function forUnit(string $text, Unit $unit): array
     {
-        return array_values(array_filter([
-            $this->printed($text, $unit),
-            $this->letter($text, $unit),
-            $this->figuresAndPower($text, $unit),
-            $unit === Unit::Ohm ? $this->fourDigit($text) : null,
-            $unit === Unit::Ohm ? (new Eia96())->read($text) : null,
-        ]));
+        return array_values(
+            array_filter([
+                $this->printed($text, $unit),
+                $this->letter($text, $unit),
+                $this->figuresAndPower($text, $unit),
+                $unit === Unit::Ohm ? $this->fourDigit($text) : null,
+                $unit === Unit::Ohm ? (new Eia96())->read($text) : null,
+            ]),
+        );
     }
 
     /** A plain number or a number with prefix and unit, as printed on larger bodies. */
     private function printed(string $text, Unit $unit): ?CodeReading
     {
         $units = implode('|', $unit->spellings());
-        if (preg_match('~^(\d+(?:[.,]\d+)?|[.,]\d+)([pnum\x{00B5}\x{03BC}kKMGR])?(?:' . $units . ')?([BCDFGJKMZ])?$~iu', $text, $found) !== 1) {
+        if (
+            preg_match(
+                '~^(\d+(?:[.,]\d+)?|[.,]\d+)([pnum\x{00B5}\x{03BC}kKMGR])?(?:' . $units . ')?([BCDFGJKMZ])?$~iu',
+                $text,
+                $found,
+            ) !== 1
+        ) {
             return null;
         }
         $number = str_replace(',', '.', $found[1]);
@@ -97,7 +108,14 @@ final readonly class Codes
                 return null;
             }
         }
-        $power = $prefix !== null ? $prefix->value : ($unit === Unit::Farad && !$named ? (str_starts_with($number, '0.') ? -6 : -12) : 0);
+        $power =
+            $prefix !== null
+                ? $prefix->value
+                : ($unit === Unit::Farad && !$named
+                    ? (str_starts_with($number, '0.')
+                        ? -6
+                        : -12)
+                    : 0);
 
         return $this->reading($number, $power, $unit, Scheme::Printed, $tolerance);
     }
@@ -110,21 +128,31 @@ final readonly class Codes
             Unit::Farad => "pPnNuU\u{00B5}\u{03BC}",
             Unit::Henry => "RrnNuU\u{00B5}\u{03BC}m",
         };
-        if (preg_match('~^(\d{0,3})([' . $letters . '])(\d{0,3})([BCDFGJKMZ]?)$~u', $text, $found) !== 1 || $found[1] . $found[3] === '') {
+        if (
+            preg_match('~^(\d{0,3})([' . $letters . '])(\d{0,3})([BCDFGJKMZ]?)$~u', $text, $found) !== 1 ||
+            $found[1] . $found[3] === ''
+        ) {
             return null;
         }
         if ($found[3] === '' && $found[2] !== 'R' && $found[2] !== 'r') {
             return null; // 10k is a printed value
         }
-        $power = $unit === Unit::Henry && ($found[2] === 'R' || $found[2] === 'r')
-            ? Prefix::Micro->value
-            : Prefix::fromLetter($found[2], $unit)?->value;
+        $power =
+            $unit === Unit::Henry && ($found[2] === 'R' || $found[2] === 'r')
+                ? Prefix::Micro->value
+                : Prefix::fromLetter($found[2], $unit)?->value;
         if ($power === null) {
             return null;
         }
         $whole = $found[1] === '' ? '0' : $found[1];
 
-        return $this->reading($whole . ($found[3] === '' ? '' : ".{$found[3]}"), $power, $unit, Scheme::Letter, $found[4]);
+        return $this->reading(
+            $whole . ($found[3] === '' ? '' : ".{$found[3]}"),
+            $power,
+            $unit,
+            Scheme::Letter,
+            $found[4],
+        );
     }
 
     /** Two figures and a power of ten; in picofarad for capacitors, microhenry for inductors. */
@@ -143,7 +171,9 @@ final readonly class Codes
         };
 
         return match ($unit) {
-            Unit::Ohm => $found[2] >= '8' ? null : $this->reading($found[1], $power, $unit, Scheme::ThreeDigit, $found[3]),
+            Unit::Ohm => $found[2] >= '8'
+                ? null
+                : $this->reading($found[1], $power, $unit, Scheme::ThreeDigit, $found[3]),
             Unit::Farad => $this->reading($found[1], $power - 12, $unit, Scheme::CapacitorCode, $found[3]),
             Unit::Henry => $this->reading($found[1], $power - 6, $unit, Scheme::InductorCode, $found[3]),
         };

@@ -68,11 +68,12 @@ enum Colour: string
     /** Power of ten of a multiplier band. */
     public function power(): int
     {
-        return $this->digit() ?? match ($this) {
-            self::Gold => -1,
-            self::Silver => -2,
-            default => -3,
-        };
+        return $this->digit() ??
+            match ($this) {
+                self::Gold => -1,
+                self::Silver => -2,
+                default => -3,
+            };
     }
 
     /** Tolerance in percent (IEC 60062:2016, from memory), null where the colour means none. */
@@ -133,7 +134,14 @@ enum Colour: string
     /** Colours taken for each other under warm light; common practice, no source. */
     public function looksLike(self $other): bool
     {
-        foreach ([[self::Brown, self::Red, self::Orange], [self::Violet, self::Blue, self::Grey], [self::Gold, self::Yellow], [self::White, self::Grey, self::Silver]] as $family) {
+        foreach (
+            [
+                [self::Brown, self::Red, self::Orange],
+                [self::Violet, self::Blue, self::Grey],
+                [self::Gold, self::Yellow],
+                [self::White, self::Grey, self::Silver],
+            ] as $family
+        ) {
             if ($this !== $other && in_array($this, $family, true) && in_array($other, $family, true)) {
                 return true;
             }

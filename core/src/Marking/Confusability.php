@@ -11,7 +11,15 @@ use Chiralex\Reason\Reason;
 /** Compares the looks of two parts. The degrees are common practice at the bench, no source. */
 final readonly class Confusability
 {
-    private const SMALL_PRINT = [Kind::Diode, Kind::Zener, Kind::Rectifier, Kind::Transistor, Kind::Regulator, Kind::Sensor, Kind::Thermistor];
+    private const SMALL_PRINT = [
+        Kind::Diode,
+        Kind::Zener,
+        Kind::Rectifier,
+        Kind::Transistor,
+        Kind::Regulator,
+        Kind::Sensor,
+        Kind::Thermistor,
+    ];
 
     public function compare(Look $a, Look $b): Confusion
     {
@@ -48,7 +56,9 @@ final readonly class Confusability
     /** True where nothing but a printed code tells the part from others of its body. */
     public static function byCodeAlone(Look $look): bool
     {
-        return $look->bands === [] && ($look->code ?? '') !== '' && !in_array($look->kind, [Kind::Led, Kind::Photo, ...self::SMALL_PRINT], true);
+        return $look->bands === [] &&
+            ($look->code ?? '') !== '' &&
+            !in_array($look->kind, [Kind::Led, Kind::Photo, ...self::SMALL_PRINT], true);
     }
 
     /**

@@ -12,10 +12,7 @@ final readonly class Confusion
     /** From here on two parts count as look-alikes. */
     public const THRESHOLD = 0.6;
 
-    public function __construct(
-        public float $degree,
-        public Reason $reason,
-    ) {}
+    public function __construct(public float $degree, public Reason $reason) {}
 
     public function isLookAlike(): bool
     {

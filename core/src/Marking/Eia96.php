@@ -13,7 +13,20 @@ use Chiralex\Quantity\Unit;
 /** The EIA-96 code: the number of an E96 member (01 to 96) and a letter for the multiplier. */
 final readonly class Eia96
 {
-    private const POWERS = ['Z' => -3, 'Y' => -2, 'R' => -2, 'X' => -1, 'S' => -1, 'A' => 0, 'B' => 1, 'H' => 1, 'C' => 2, 'D' => 3, 'E' => 4, 'F' => 5];
+    private const POWERS = [
+        'Z' => -3,
+        'Y' => -2,
+        'R' => -2,
+        'X' => -1,
+        'S' => -1,
+        'A' => 0,
+        'B' => 1,
+        'H' => 1,
+        'C' => 2,
+        'D' => 3,
+        'E' => 4,
+        'F' => 5,
+    ];
 
     public function read(string $code): ?CodeReading
     {
@@ -22,7 +35,13 @@ final readonly class Eia96
         }
         $member = SeriesTable::members(96)[(int) $found[1] - 1] ?? null;
         try {
-            return $member === null ? null : new CodeReading(EngineeringValue::scaled((string) $member, self::POWERS[$found[2]], Unit::Ohm), Scheme::Eia96, '1');
+            return $member === null
+                ? null
+                : new CodeReading(
+                    EngineeringValue::scaled((string) $member, self::POWERS[$found[2]], Unit::Ohm),
+                    Scheme::Eia96,
+                    '1',
+                );
         } catch (InvalidQuantity) {
             return null;
         }
@@ -32,8 +51,15 @@ final readonly class Eia96
     public function write(EngineeringValue $value): ?string
     {
         foreach (SeriesTable::members(96) as $index => $member) {
-            foreach (['Z' => -3, 'Y' => -2, 'X' => -1, 'A' => 0, 'B' => 1, 'C' => 2, 'D' => 3, 'E' => 4, 'F' => 5] as $letter => $power) {
-                if ($value->amount->isEqualTo(BigDecimal::of($member)->multipliedBy(BigDecimal::ofUnscaledValue(1, 3))->withPointMovedRight($power + 3))) {
+            $powers = ['Z' => -3, 'Y' => -2, 'X' => -1, 'A' => 0, 'B' => 1, 'C' => 2, 'D' => 3, 'E' => 4, 'F' => 5];
+            foreach ($powers as $letter => $power) {
+                if (
+                    $value->amount->isEqualTo(
+                        BigDecimal::of($member)
+                            ->multipliedBy(BigDecimal::ofUnscaledValue(1, 3))
+                            ->withPointMovedRight($power + 3),
+                    )
+                ) {
                     return sprintf('%02d%s', $index + 1, $letter);
                 }
             }

@@ -16,8 +16,18 @@ final readonly class Grounds
     public static function of(CodeReading|BandReading $reading): array
     {
         return $reading instanceof BandReading
-            ? [self::series($reading->value), new Reason($reading->reverse ? 'reading.reverse' : 'reading.forward', [], Origin::Standard)]
-            : [self::series($reading->value), new Reason("reading.{$reading->scheme->value}", ['unit' => $reading->value->unit->value], Origin::Standard)];
+            ? [
+                self::series($reading->value),
+                new Reason($reading->reverse ? 'reading.reverse' : 'reading.forward', [], Origin::Standard),
+            ]
+            : [
+                self::series($reading->value),
+                new Reason(
+                    "reading.{$reading->scheme->value}",
+                    ['unit' => $reading->value->unit->value],
+                    Origin::Standard,
+                ),
+            ];
     }
 
     private static function series(EngineeringValue $value): Reason
@@ -27,7 +37,11 @@ final readonly class Grounds
         return match (true) {
             $value->amount->isZero() => new Reason('reading.link', [], Origin::CommonPractice),
             $series === [] => new Reason('reading.no-series', ['value' => $value->display()], Origin::Standard),
-            default => new Reason('reading.series', ['value' => $value->display(), 'series' => $series[0]->name], Origin::Standard),
+            default => new Reason(
+                'reading.series',
+                ['value' => $value->display(), 'series' => $series[0]->name],
+                Origin::Standard,
+            ),
         };
     }
 }

@@ -77,11 +77,14 @@ final readonly class MarkingWriter
         $pico = EngineeringValue::scaled($value->plain(), 12, Unit::Farad);
         $split = $this->split($pico, 2, -2, 7);
 
-        return $split === null ? null : $split[0] . match ($split[1]) {
-            -1 => '9',
-            -2 => '8',
-            default => (string) $split[1],
-        };
+        return $split === null
+            ? null
+            : $split[0] .
+                    match ($split[1]) {
+                        -1 => '9',
+                        -2 => '8',
+                        default => (string) $split[1],
+                    };
     }
 
     /** @return ?array{string, int} figures and power of ten, null when the value needs more figures or another power */
@@ -98,6 +101,8 @@ final readonly class MarkingWriter
         }
         $pad = $figures - strlen($digits);
 
-        return $power - $pad < $least || $power - $pad > $most ? null : [str_pad($digits, $figures, '0'), $power - $pad];
+        return $power - $pad < $least || $power - $pad > $most
+            ? null
+            : [str_pad($digits, $figures, '0'), $power - $pad];
     }
 }

@@ -66,6 +66,18 @@ enum Kind: string
     /** Without a direction, though builders ask for one: both ways are right. Common practice. */
     public function goesEitherWay(): bool
     {
-        return in_array($this, [self::Resistor, self::Ceramic, self::Film, self::Electrolytic, self::Inductor, self::Crystal, self::Thermistor], true);
+        return in_array(
+            $this,
+            [
+                self::Resistor,
+                self::Ceramic,
+                self::Film,
+                self::Electrolytic,
+                self::Inductor,
+                self::Crystal,
+                self::Thermistor,
+            ],
+            true,
+        );
     }
 }

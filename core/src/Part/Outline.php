@@ -33,27 +33,69 @@ final readonly class Outline
 
     public function area(): float
     {
-        return $this->shape === BodyShape::Can ? M_PI / 4 * $this->along * $this->across : $this->along * $this->across;
+        return $this->shape === BodyShape::Can
+            ? (M_PI / 4) * $this->along * $this->across
+            : $this->along * $this->across;
     }
 
     public function withBox(float $along, float $across, string $source = 'typed in'): self
     {
-        return new self($this->name, BodyShape::Box, $along, $across, $this->height, $this->leadLength, $this->leads, $this->pins, $source);
+        return new self(
+            $this->name,
+            BodyShape::Box,
+            $along,
+            $across,
+            $this->height,
+            $this->leadLength,
+            $this->leads,
+            $this->pins,
+            $source,
+        );
     }
 
     /** @param array<array-key, array{float, float}> $pins */
     public function withPins(array $pins): self
     {
-        return new self($this->name, $this->shape, $this->along, $this->across, $this->height, $this->leadLength, $this->leads, $pins, $this->source);
+        return new self(
+            $this->name,
+            $this->shape,
+            $this->along,
+            $this->across,
+            $this->height,
+            $this->leadLength,
+            $this->leads,
+            $pins,
+            $this->source,
+        );
     }
 
     public function withHeight(float $height): self
     {
-        return new self($this->name, $this->shape, $this->along, $this->across, $height, $this->leadLength, $this->leads, $this->pins, $this->source);
+        return new self(
+            $this->name,
+            $this->shape,
+            $this->along,
+            $this->across,
+            $height,
+            $this->leadLength,
+            $this->leads,
+            $this->pins,
+            $this->source,
+        );
     }
 
     public function withLeadLength(float $length): self
     {
-        return new self($this->name, $this->shape, $this->along, $this->across, $this->height, $length, $this->leads, $this->pins, $this->source);
+        return new self(
+            $this->name,
+            $this->shape,
+            $this->along,
+            $this->across,
+            $this->height,
+            $length,
+            $this->leads,
+            $this->pins,
+            $this->source,
+        );
     }
 }

@@ -33,44 +33,193 @@ final readonly class Outlines
         if (isset($this->fixed[$name])) {
             return $this->fixed[$name];
         }
-        if (preg_match('~^([a-zA-Z-]+?)-(\d+(?:\.\d+)?)(?:x(\d+(?:\.\d+)?))?(?:x(\d+(?:\.\d+)?))?(?:mm)?$~', $name, $found) !== 1) {
+        if (
+            preg_match(
+                '~^([a-zA-Z-]+?)-(\d+(?:\.\d+)?)(?:x(\d+(?:\.\d+)?))?(?:x(\d+(?:\.\d+)?))?(?:mm)?$~',
+                $name,
+                $found,
+            ) !== 1
+        ) {
             return null;
         }
         $a = (float) $found[2];
         $b = (float) ($found[3] ?? 0);
         $c = (float) ($found[4] ?? 0);
 
-        if (max($a, $b, $c) >= self::LARGEST || $a * max(1.0, $b) > Limits::PINS && in_array($found[1], self::COUNTED, true)) {
+        if (
+            max($a, $b, $c) >= self::LARGEST ||
+            ($a * max(1.0, $b) > Limits::PINS && in_array($found[1], self::COUNTED, true))
+        ) {
             return null;
         }
 
         return match ($found[1]) {
             'DIP' => $this->dip($name, (int) $a),
             'socket-DIP' => $this->socket($name, (int) $a),
-            'radial' => new Outline($name, BodyShape::Can, $a, $a, $b, T::WIRE, LeadStyle::RadialWire, PinLayout::pair(self::radialPitch($a)), 'diameter and height as named; lead pitch by diameter, common practice'),
-            'can' => new Outline($name, BodyShape::Can, $a, $a, $b, 0.0, LeadStyle::None, [], 'diameter and height as named'),
-            'disc' => new Outline($name, BodyShape::Box, max(5.0, $a), 3.0, 6.0, T::WIRE, LeadStyle::RadialWire, PinLayout::pair($a), 'ceramic disc 5 to 7 mm high, from memory'),
-            'film-box' => new Outline($name, BodyShape::Box, $a + 2.2, 3.5, 7.75, T::WIRE, LeadStyle::RadialWire, PinLayout::pair($a), 'film box 6.5 to 9 mm high, from memory'),
-            'axial' => new Outline($name, BodyShape::Lying, 6.3, 2.5, 2.5, T::WIRE, LeadStyle::AxialWire, PinLayout::pair($a), 'axial 1/4 W body at the pitch named, from memory'),
-            'sip' => new Outline($name, BodyShape::Box, $a * 2.54, 2.5, 5.0, T::DIP_PIN, LeadStyle::StiffPins, PinLayout::row((int) $a, 2.54), 'SIP network 5 mm high, from memory'),
-            'header' => new Outline($name, BodyShape::Box, $b * 2.54, $a * 2.54, 8.5, T::HEADER_PIN, LeadStyle::StiffPins, PinLayout::grid((int) $a, (int) $b, 2.54), 'pin header 8.5 mm high, from memory'),
-            'strip' => new Outline($name, BodyShape::Box, $b * 2.54, $a * 2.54, 8.5, T::HEADER_PIN, LeadStyle::StiffPins, PinLayout::grid((int) $a, (int) $b, 2.54), 'socket strip 8.5 mm high, common practice'),
-            'box-header' => new Outline($name, BodyShape::Box, $b * 2.54 + 7.6, 8.9, 9.0, T::HEADER_PIN, LeadStyle::StiffPins, PinLayout::grid((int) $a, (int) $b, 2.54), 'box header 9 mm high, from memory'),
-            'terminal' => new Outline($name, BodyShape::Box, $a * $b, 8.2, 10.0, T::BLOCK_PIN, LeadStyle::StiffPins, PinLayout::row((int) $a, $b), 'terminal block 10 mm high, from memory'),
-            'tact' => new Outline($name, BodyShape::Box, 6.0, 6.0, $c > 0 ? $c : 6.9, T::BLOCK_PIN, LeadStyle::SnapIn, $this->fixed['tact-6x6']->pins, 'tact switch, height as named'),
-            'block' => new Outline($name, BodyShape::Box, $a, $b, $c, T::BLOCK_PIN, LeadStyle::StiffPins, PinLayout::pair(max(2.54, $a - 4)), 'length, width and height as named'),
+            'radial' => new Outline(
+                $name,
+                BodyShape::Can,
+                $a,
+                $a,
+                $b,
+                T::WIRE,
+                LeadStyle::RadialWire,
+                PinLayout::pair(self::radialPitch($a)),
+                'diameter and height as named; lead pitch by diameter, common practice',
+            ),
+            'can' => new Outline(
+                $name,
+                BodyShape::Can,
+                $a,
+                $a,
+                $b,
+                0.0,
+                LeadStyle::None,
+                [],
+                'diameter and height as named',
+            ),
+            'disc' => new Outline(
+                $name,
+                BodyShape::Box,
+                max(5.0, $a),
+                3.0,
+                6.0,
+                T::WIRE,
+                LeadStyle::RadialWire,
+                PinLayout::pair($a),
+                'ceramic disc 5 to 7 mm high, from memory',
+            ),
+            'film-box' => new Outline(
+                $name,
+                BodyShape::Box,
+                $a + 2.2,
+                3.5,
+                7.75,
+                T::WIRE,
+                LeadStyle::RadialWire,
+                PinLayout::pair($a),
+                'film box 6.5 to 9 mm high, from memory',
+            ),
+            'axial' => new Outline(
+                $name,
+                BodyShape::Lying,
+                6.3,
+                2.5,
+                2.5,
+                T::WIRE,
+                LeadStyle::AxialWire,
+                PinLayout::pair($a),
+                'axial 1/4 W body at the pitch named, from memory',
+            ),
+            'sip' => new Outline(
+                $name,
+                BodyShape::Box,
+                $a * 2.54,
+                2.5,
+                5.0,
+                T::DIP_PIN,
+                LeadStyle::StiffPins,
+                PinLayout::row((int) $a, 2.54),
+                'SIP network 5 mm high, from memory',
+            ),
+            'header' => new Outline(
+                $name,
+                BodyShape::Box,
+                $b * 2.54,
+                $a * 2.54,
+                8.5,
+                T::HEADER_PIN,
+                LeadStyle::StiffPins,
+                PinLayout::grid((int) $a, (int) $b, 2.54),
+                'pin header 8.5 mm high, from memory',
+            ),
+            'strip' => new Outline(
+                $name,
+                BodyShape::Box,
+                $b * 2.54,
+                $a * 2.54,
+                8.5,
+                T::HEADER_PIN,
+                LeadStyle::StiffPins,
+                PinLayout::grid((int) $a, (int) $b, 2.54),
+                'socket strip 8.5 mm high, common practice',
+            ),
+            'box-header' => new Outline(
+                $name,
+                BodyShape::Box,
+                $b * 2.54 + 7.6,
+                8.9,
+                9.0,
+                T::HEADER_PIN,
+                LeadStyle::StiffPins,
+                PinLayout::grid((int) $a, (int) $b, 2.54),
+                'box header 9 mm high, from memory',
+            ),
+            'terminal' => new Outline(
+                $name,
+                BodyShape::Box,
+                $a * $b,
+                8.2,
+                10.0,
+                T::BLOCK_PIN,
+                LeadStyle::StiffPins,
+                PinLayout::row((int) $a, $b),
+                'terminal block 10 mm high, from memory',
+            ),
+            'tact' => new Outline(
+                $name,
+                BodyShape::Box,
+                6.0,
+                6.0,
+                $c > 0 ? $c : 6.9,
+                T::BLOCK_PIN,
+                LeadStyle::SnapIn,
+                $this->fixed['tact-6x6']->pins,
+                'tact switch, height as named',
+            ),
+            'block' => new Outline(
+                $name,
+                BodyShape::Box,
+                $a,
+                $b,
+                $c,
+                T::BLOCK_PIN,
+                LeadStyle::StiffPins,
+                PinLayout::pair(max(2.54, $a - 4)),
+                'length, width and height as named',
+            ),
             default => null,
         };
     }
 
     private function dip(string $name, int $pins): Outline
     {
-        return new Outline($name, BodyShape::Box, self::dipWidth($pins) - 1.27, $pins / 2 * 2.54 - 0.6, 5.33, T::DIP_PIN, LeadStyle::StiffPins, PinLayout::dual($pins, 2.54, self::dipWidth($pins)), 'DIP seated 5.33 mm max (JEDEC MS-001, from memory)');
+        return new Outline(
+            $name,
+            BodyShape::Box,
+            self::dipWidth($pins) - 1.27,
+            ($pins / 2) * 2.54 - 0.6,
+            5.33,
+            T::DIP_PIN,
+            LeadStyle::StiffPins,
+            PinLayout::dual($pins, 2.54, self::dipWidth($pins)),
+            'DIP seated 5.33 mm max (JEDEC MS-001, from memory)',
+        );
     }
 
     private function socket(string $name, int $pins): Outline
     {
-        return new Outline($name, BodyShape::Box, self::dipWidth($pins) + 2.54, $pins / 2 * 2.54, 4.75, T::DIP_PIN, LeadStyle::StiffPins, PinLayout::dual($pins, 2.54, self::dipWidth($pins)), 'IC socket 4.5 to 5 mm high, from memory');
+        return new Outline(
+            $name,
+            BodyShape::Box,
+            self::dipWidth($pins) + 2.54,
+            ($pins / 2) * 2.54,
+            4.75,
+            T::DIP_PIN,
+            LeadStyle::StiffPins,
+            PinLayout::dual($pins, 2.54, self::dipWidth($pins)),
+            'IC socket 4.5 to 5 mm high, from memory',
+        );
     }
 
     private static function dipWidth(int $pins): float

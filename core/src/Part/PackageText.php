@@ -26,7 +26,7 @@ final readonly class PackageText
             return null;
         }
 
-        return $this->literal($text, $kind) ?? $this->sized($text, $kind) ?? $this->pitched($text, $kind);
+        return $this->literal($text, $kind) ?? ($this->sized($text, $kind) ?? $this->pitched($text, $kind));
     }
 
     private function literal(string $text, Kind $kind): ?string
@@ -37,12 +37,13 @@ final readonly class PackageText
             preg_match('~\bdo-?41\b~', $text) === 1 => 'DO-41',
             preg_match('~\bdo-?201~', $text) === 1 => 'DO-201',
             preg_match('~\bto-?(92|220|126|18)(?!\d)~', $text, $m) === 1 => "TO-{$m[1]}",
-            preg_match('~(?:p?dip|dil)[-_ ]?(\d+)|\b(\d+)[-_ ]?(?:p?dip|dil)\b|socket[-_ ](\d+)~', $text, $m) === 1 => $this->dual((int) ($m[1] . ($m[2] ?? '') . ($m[3] ?? '')), $kind),
+            preg_match('~(?:p?dip|dil)[-_ ]?(\d+)|\b(\d+)[-_ ]?(?:p?dip|dil)\b|socket[-_ ](\d+)~', $text, $m) === 1
+                => $this->dual((int) ($m[1] . ($m[2] ?? '') . ($m[3] ?? '')), $kind),
             preg_match('~\bsip[-_ ]?(\d+)~', $text, $m) === 1 => "sip-{$m[1]}",
             str_contains($text, 'barrel') => 'barrel-jack',
             preg_match('~jack.*3[.,]5|3[.,]5.*jack~', $text) === 1 => 'jack-3.5',
             preg_match('~multi-?turn~', $text) === 1 => 'trimmer-multiturn',
-            str_contains($text, 'snap') && ($kind === Kind::BatteryHolder) => 'battery-snap',
+            str_contains($text, 'snap') && $kind === Kind::BatteryHolder => 'battery-snap',
             default => null,
         };
     }
@@ -67,7 +68,21 @@ final readonly class PackageText
             $kind === Kind::TerminalBlock && $third === null => "terminal-{$m[1]}x{$m[2]}",
             $kind === Kind::Button => $third === null ? 'tact-6x6' : "tact-{$m[1]}x{$m[2]}x{$third}",
             $third !== null => "block-{$m[1]}x{$m[2]}x{$third}",
-            in_array($kind, [Kind::Electrolytic, Kind::Buzzer, Kind::Inductor, Kind::Sensor, Kind::Film, Kind::Tantalum, Kind::Unknown, Kind::Ceramic], true) => "radial-{$m[1]}x{$m[2]}",
+            in_array(
+                $kind,
+                [
+                    Kind::Electrolytic,
+                    Kind::Buzzer,
+                    Kind::Inductor,
+                    Kind::Sensor,
+                    Kind::Film,
+                    Kind::Tantalum,
+                    Kind::Unknown,
+                    Kind::Ceramic,
+                ],
+                true,
+            )
+                => "radial-{$m[1]}x{$m[2]}",
             default => null,
         };
     }
@@ -78,20 +93,32 @@ final readonly class PackageText
         $number = preg_match('~(\d+(?:\.\d+)?)\s*(?:mm)?(?![\d/]|\s*w)~', $text, $m) === 1 ? $m[1] : null;
 
         return match ($kind) {
-            Kind::Resistor, Kind::Inductor, Kind::Thermistor, Kind::Diode, Kind::Rectifier => $this->axial($text, $number, $kind),
+            Kind::Resistor, Kind::Inductor, Kind::Thermistor, Kind::Diode, Kind::Rectifier => $this->axial(
+                $text,
+                $number,
+                $kind,
+            ),
             Kind::Led, Kind::Photo => match ($number) {
-                '3' => 'led-3mm', '5' => 'led-5mm', default => null
+                '3' => 'led-3mm',
+                '5' => 'led-5mm',
+                default => null,
             },
             Kind::Ceramic => $number === null ? null : "disc-{$number}mm",
             Kind::Film => $number === null ? null : "film-box-{$number}mm",
             Kind::TerminalBlock => $this->terminal($text),
             Kind::Trimmer => match ($number) {
-                '6' => 'trimmer-6mm', '10' => 'trimmer-10mm', default => null
+                '6' => 'trimmer-6mm',
+                '10' => 'trimmer-10mm',
+                default => null,
             },
             Kind::Potentiometer => match ($number) {
-                '16' => 'potentiometer-16mm', '9' => 'potentiometer-9mm', default => null
+                '16' => 'potentiometer-16mm',
+                '9' => 'potentiometer-9mm',
+                default => null,
             },
-            Kind::PinHeader, Kind::SocketStrip => preg_match('~(\d+)[-_ ]?(?:pin|way|p)\b~', $text, $m) === 1 ? ($kind === Kind::PinHeader ? 'header' : 'strip') . "-1x{$m[1]}" : null,
+            Kind::PinHeader, Kind::SocketStrip => preg_match('~(\d+)[-_ ]?(?:pin|way|p)\b~', $text, $m) === 1
+                ? ($kind === Kind::PinHeader ? 'header' : 'strip') . "-1x{$m[1]}"
+                : null,
             default => null,
         };
     }

@@ -45,7 +45,10 @@ final readonly class PinLayout
         $pins = [];
         for ($i = 0; $i < $columns; ++$i) {
             for ($j = 0; $j < $rows; ++$j) {
-                $pins[(string) ($i * $rows + $j + 1)] = [($i - ($columns - 1) / 2) * $pitch, ($j - ($rows - 1) / 2) * $pitch];
+                $pins[(string) ($i * $rows + $j + 1)] = [
+                    ($i - ($columns - 1) / 2) * $pitch,
+                    ($j - ($rows - 1) / 2) * $pitch,
+                ];
             }
         }
 

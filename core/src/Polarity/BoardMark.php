@@ -14,9 +14,5 @@ final readonly class BoardMark
      * @param Mark $meets the mark of the part that goes to it
      * @param string $source where the row comes from
      */
-    public function __construct(
-        public string $print,
-        public Mark $meets,
-        public string $source,
-    ) {}
+    public function __construct(public string $print, public Mark $meets, public string $source) {}
 }

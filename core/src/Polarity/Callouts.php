@@ -40,6 +40,7 @@ final readonly class Callouts
 
     private function landmark(PlacedBody $own, Point $direction, float $bearing, ?Landmarks $fitted): string
     {
-        return $fitted?->towards($own, $direction) ?? ['top', 'right', 'bottom', 'left'][(int) floor(fmod($bearing + 45.0, 360.0) / 90.0)] . ' edge';
+        return $fitted?->towards($own, $direction) ??
+            ['top', 'right', 'bottom', 'left'][(int) floor(fmod($bearing + 45.0, 360.0) / 90.0)] . ' edge';
     }
 }

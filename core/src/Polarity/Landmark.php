@@ -13,10 +13,8 @@ final readonly class Landmark
     public float $area;
 
     /** @param string $look kind and outline; the fewer of one look, the better the landmark */
-    public function __construct(
-        public PlacedBody $body,
-        public string $look,
-    ) {
+    public function __construct(public PlacedBody $body, public string $look)
+    {
         $this->area = round($body->outline->area(), 3);
     }
 }

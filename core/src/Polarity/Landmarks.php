@@ -24,7 +24,11 @@ final readonly class Landmarks
         foreach ($fitted as $landmark) {
             $ranked["{$looks[$landmark->look]} {$landmark->area}"][] = $landmark;
         }
-        usort($ranked, static fn(array $a, array $b): int => $looks[$a[0]->look] <=> $looks[$b[0]->look] ?: $b[0]->area <=> $a[0]->area);
+        usort(
+            $ranked,
+            static fn(array $a, array $b): int => $looks[$a[0]->look] <=> $looks[$b[0]->look] ?:
+            $b[0]->area <=> $a[0]->area,
+        );
 
         return new self($ranked);
     }
@@ -60,7 +64,17 @@ final readonly class Landmarks
             $y = $body->centre->y - $from->centre->y;
             $far = hypot($x, $y);
             // An angle of the board is the same in every view of it.
-            if ($far < 1e-6 || abs(round(rad2deg(atan2($x * $direction->y - $y * $direction->x, $x * $direction->x + $y * $direction->y)), 6)) > self::WITHIN) {
+            if (
+                $far < 1e-6 ||
+                abs(
+                    round(
+                        rad2deg(
+                            atan2($x * $direction->y - $y * $direction->x, $x * $direction->x + $y * $direction->y),
+                        ),
+                        6,
+                    ),
+                ) > self::WITHIN
+            ) {
                 continue;
             }
             $key = [round($far, 3), $body->designator];

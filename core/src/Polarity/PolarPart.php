@@ -60,7 +60,9 @@ final readonly class PolarPart
 
         return match ($this->mark) {
             Mark::Notch => $this->towards($body, ['1', $last]),
-            Mark::Flat, Mark::Key => count($body->pins) === 2 ? $this->towards($body, ['1']) : (new Point(0.0, -1.0 * $mirror))->turned($body->rotation),
+            Mark::Flat, Mark::Key => count($body->pins) === 2
+                ? $this->towards($body, ['1'])
+                : (new Point(0.0, -1.0 * $mirror))->turned($body->rotation),
             Mark::MetalSide, Mark::Tab => (new Point(0.0, $mirror))->turned($body->rotation),
             Mark::Stripe => $this->towards($body, ['2']),
             default => $this->towards($body, ['1']),

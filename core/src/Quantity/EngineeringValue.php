@@ -11,10 +11,7 @@ use Chiralex\Quantity\Exception\InvalidQuantity;
 /** An exact value in ohm, farad or henry. */
 final readonly class EngineeringValue
 {
-    private function __construct(
-        public BigDecimal $amount,
-        public Unit $unit,
-    ) {}
+    private function __construct(public BigDecimal $amount, public Unit $unit) {}
 
     /**
      * A value from a plain decimal string in the unit itself, `47000` for 47 kohm.
@@ -48,7 +45,12 @@ final readonly class EngineeringValue
             throw InvalidQuantity::notDecimal($mantissa);
         }
 
-        return self::of($power >= 0 ? $amount->multipliedBy(BigDecimal::ofUnscaledValue(1)->withPointMovedRight($power)) : $amount->withPointMovedLeft(-$power), $unit);
+        return self::of(
+            $power >= 0
+                ? $amount->multipliedBy(BigDecimal::ofUnscaledValue(1)->withPointMovedRight($power))
+                : $amount->withPointMovedLeft(-$power),
+            $unit,
+        );
     }
 
     /** The plain decimal string, without exponent or trailing zeros: `0.0000001`. */
@@ -81,7 +83,10 @@ final readonly class EngineeringValue
                 break;
             }
         }
-        $number = $chosen->value >= 0 ? $this->amount->withPointMovedLeft($chosen->value) : $this->amount->withPointMovedRight(-$chosen->value);
+        $number =
+            $chosen->value >= 0
+                ? $this->amount->withPointMovedLeft($chosen->value)
+                : $this->amount->withPointMovedRight(-$chosen->value);
         $text = (string) $number->stripTrailingZeros();
 
         return [$text, $chosen];

@@ -14,7 +14,19 @@ use Chiralex\Quantity\Exception\InvalidQuantity;
 /** A length in millimetres, exact while it is text. */
 final readonly class Length
 {
-    private const UNITS = ['mm' => '1', 'cm' => '10', 'm' => '1000', 'mil' => '0.0254', 'mils' => '0.0254', 'in' => '25.4', 'inch' => '25.4', '"' => '25.4', "\u{2033}" => '25.4', "\u{00B5}m" => '0.001', 'um' => '0.001'];
+    private const UNITS = [
+        'mm' => '1',
+        'cm' => '10',
+        'm' => '1000',
+        'mil' => '0.0254',
+        'mils' => '0.0254',
+        'in' => '25.4',
+        'inch' => '25.4',
+        '"' => '25.4',
+        "\u{2033}" => '25.4',
+        "\u{00B5}m" => '0.001',
+        'um' => '0.001',
+    ];
     private const NUMBER = '[+-]?(?:\d+(?:[.,]\d*)?|[.,]\d+)(?:[eE][+-]?\d{1,3})?';
     /** Inches divide by halves: 1/2 to 1/64. */
     private const FRACTION = '(?:\d+[ -])?\d+\/(?:2|4|8|16|32|64)';
@@ -33,7 +45,10 @@ final readonly class Length
             throw InvalidQuantity::tooLong($text, Limits::VALUE_SIGNS);
         }
         $plain = trim(str_replace(["\u{00A0}", "\u{2009}", "\u{202F}"], ' ', $text));
-        if (preg_match('~^(?<number>' . self::FRACTION . '|' . self::NUMBER . ')\s*(?<rest>.*)$~us', $plain, $found) !== 1) {
+        if (
+            preg_match('~^(?<number>' . self::FRACTION . '|' . self::NUMBER . ')\s*(?<rest>.*)$~us', $plain, $found) !==
+            1
+        ) {
             throw InvalidQuantity::notLength($text, 0);
         }
         $word = $found['rest'] === '' ? $unit : self::unit($found['rest']);
@@ -41,7 +56,10 @@ final readonly class Length
             throw InvalidQuantity::notLength($text, mb_strlen($plain) - mb_strlen($found['rest']));
         }
         try {
-            $length = self::number($found['number'])->multipliedBy(self::UNITS[$word])->toScale(12, RoundingMode::HALF_UP)->stripTrailingZeros();
+            $length = self::number($found['number'])
+                ->multipliedBy(self::UNITS[$word])
+                ->toScale(12, RoundingMode::HALF_UP)
+                ->stripTrailingZeros();
         } catch (MathException) {
             throw InvalidQuantity::notLength($text, 0);
         }

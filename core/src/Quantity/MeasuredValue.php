@@ -10,16 +10,21 @@ use Chiralex\Limits;
 final readonly class MeasuredValue
 {
     /** @param ?int $power of ten its prefix stands for; null where neither a prefix nor a unit is written */
-    private function __construct(
-        public float $number,
-        public ?int $power,
-    ) {}
+    private function __construct(public float $number, public ?int $power) {}
 
     /** Null when the text is none, or beyond every reading. */
     public static function read(string $text): ?self
     {
         $plain = trim(str_replace(["\u{00A0}", "\u{2009}", "\u{202F}"], ' ', $text));
-        if (preg_match('~^([+\-\x{2212}]?\d+(?:[.,]\d+)?)\s*(p|n|u|\x{00B5}|\x{03BC}|m|k|M|G)?(V|A|Hz|s|ohm|\x{03A9}|F|H|W)?$~u', $plain, $found, PREG_UNMATCHED_AS_NULL) !== 1 || strlen($plain) > Limits::VALUE_SIGNS) {
+        if (
+            preg_match(
+                '~^([+\-\x{2212}]?\d+(?:[.,]\d+)?)\s*(p|n|u|\x{00B5}|\x{03BC}|m|k|M|G)?(V|A|Hz|s|ohm|\x{03A9}|F|H|W)?$~u',
+                $plain,
+                $found,
+                PREG_UNMATCHED_AS_NULL,
+            ) !== 1 ||
+            strlen($plain) > Limits::VALUE_SIGNS
+        ) {
             return null;
         }
         $sign = $found[2] ?? null;
@@ -28,7 +33,12 @@ final readonly class MeasuredValue
             return null;
         }
 
-        return new self($number, $sign === null && ($found[3] ?? null) === null ? null : (Prefix::ofReading((string) $sign) ?? Prefix::One)->value);
+        return new self(
+            $number,
+            $sign === null && ($found[3] ?? null) === null
+                ? null
+                : (Prefix::ofReading((string) $sign) ?? Prefix::One)->value,
+        );
     }
 
     /** In the plain unit; a bare number carries the power given. */

@@ -50,7 +50,9 @@ enum Prefix: int
     /** The prefix a size is printed with: one to three figures before the point. */
     public static function forSize(float $size): self
     {
-        return $size <= 0.0 || !is_finite($size) ? self::One : self::from(max(-12, min(9, 3 * (int) floor(log10($size * (1 + 1e-9)) / 3))));
+        return $size <= 0.0 || !is_finite($size)
+            ? self::One
+            : self::from(max(-12, min(9, 3 * (int) floor(log10($size * (1 + 1e-9)) / 3))));
     }
 
     /**

@@ -16,10 +16,7 @@ final readonly class Rating
     private const NUMBER = '(?<number>\d+\/[1-9]\d*|\d+(?:[.,]\d+)?|[.,]\d+)';
     private const SCALE = ['' => 0, 'm' => -3, 'k' => 3];
 
-    private function __construct(
-        public BigDecimal $amount,
-        public RatingUnit $unit,
-    ) {}
+    private function __construct(public BigDecimal $amount, public RatingUnit $unit) {}
 
     /** @throws InvalidQuantity when the text is no rating; it names the first character that does not fit */
     public static function parse(string $text): self
@@ -31,7 +28,9 @@ final readonly class Rating
         if (preg_match('~^(?:\x{00B1}|\+/?-)?\s*' . self::NUMBER . '\s*(?<rest>.*)$~us', $plain, $found) !== 1) {
             throw InvalidQuantity::notRating($text, 0);
         }
-        $read = self::unit($found['rest']) ?? throw InvalidQuantity::notRating($text, mb_strlen($plain) - mb_strlen($found['rest']));
+        $read =
+            self::unit($found['rest']) ??
+            throw InvalidQuantity::notRating($text, mb_strlen($plain) - mb_strlen($found['rest']));
         try {
             $number = str_replace(',', '.', $found['number']);
             $amount = BigRational::of($number[0] === '.' ? "0{$number}" : $number)->toBigDecimal();
@@ -51,7 +50,13 @@ final readonly class Rating
     public static function find(string $text, RatingUnit $unit): ?self
     {
         $words = implode('|', array_map(static fn(string $word): string => preg_quote($word, '~'), $unit->spellings()));
-        if (preg_match('~(?<![\w.,/])((?:\d+/[1-9]\d*|\d+(?:[.,]\d+)?|[.,]\d+)\s*[mk]?(?:' . $words . '))(?![\w%])~iu', $text, $found) !== 1) {
+        if (
+            preg_match(
+                '~(?<![\w.,/])((?:\d+/[1-9]\d*|\d+(?:[.,]\d+)?|[.,]\d+)\s*[mk]?(?:' . $words . '))(?![\w%])~iu',
+                $text,
+                $found,
+            ) !== 1
+        ) {
             return null;
         }
         try {

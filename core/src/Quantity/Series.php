@@ -61,7 +61,7 @@ enum Series: int
         foreach ([$decade - 1, $decade, $decade + 1] as $power) {
             foreach (SeriesTable::members($this->value) as $member) {
                 $exponent = $power - ($this->value <= 24 ? 1 : 2);
-                $distance = abs(log($member * 10.0 ** $exponent / $target));
+                $distance = abs(log(($member * 10.0 ** $exponent) / $target));
                 if ($distance < $least - 1e-12) {
                     [$best, $least] = [[$member, $exponent], $distance];
                 }
@@ -74,7 +74,10 @@ enum Series: int
     /** @return list<string> members as figures without trailing zeros */
     private function texts(): array
     {
-        return array_map(static fn(int $member): string => rtrim((string) $member, '0'), SeriesTable::members($this->value));
+        return array_map(
+            static fn(int $member): string => rtrim((string) $member, '0'),
+            SeriesTable::members($this->value),
+        );
     }
 
     /** The significant figures of a number without leading or trailing zeros, null for zero. */

@@ -7,7 +7,16 @@ namespace Chiralex\Quantity;
 /** Tolerance letters of IEC 60062; the third-figure and lopsided letters are quoted from memory. */
 final readonly class ToleranceLetter
 {
-    private const PERCENT = ['B' => '0.1', 'C' => '0.25', 'D' => '0.5', 'F' => '1', 'G' => '2', 'J' => '5', 'K' => '10', 'M' => '20'];
+    private const PERCENT = [
+        'B' => '0.1',
+        'C' => '0.25',
+        'D' => '0.5',
+        'F' => '1',
+        'G' => '2',
+        'J' => '5',
+        'K' => '10',
+        'M' => '20',
+    ];
 
     /** Below 10 pF these letters are picofarads. */
     private const PICOFARAD = ['B' => '0.1pF', 'C' => '0.25pF', 'D' => '0.5pF', 'F' => '1pF', 'G' => '2pF'];
@@ -25,6 +34,6 @@ final readonly class ToleranceLetter
             return self::PICOFARAD[$letter] ?? null;
         }
 
-        return self::PERCENT[$letter] ?? self::LOPSIDED[$letter] ?? null;
+        return self::PERCENT[$letter] ?? (self::LOPSIDED[$letter] ?? null);
     }
 }

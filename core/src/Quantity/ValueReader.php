@@ -30,17 +30,20 @@ final readonly class ValueReader
         }
         $grouped = preg_match('~^[1-9]\d{0,2}(?:,\d{3})+\.\d~', $text) === 1 ? str_replace(',', '', $text) : $text;
 
-        $read = $this->letterAsPoint($grouped, $unit)
-            ?? $this->bareCode($grouped, $unit)
-            ?? $this->numberAndUnit($grouped, $unit);
+        $read =
+            $this->letterAsPoint($grouped, $unit) ??
+            ($this->bareCode($grouped, $unit) ?? $this->numberAndUnit($grouped, $unit));
 
-        return $read instanceof ParsedValue && $read->value->amount->toFloat() >= Limits::NUMBER ? new ValueFault('value.too-large', 0, mb_substr($text, 0, 1)) : $read;
+        return $read instanceof ParsedValue && $read->value->amount->toFloat() >= Limits::NUMBER
+            ? new ValueFault('value.too-large', 0, mb_substr($text, 0, 1))
+            : $read;
     }
 
     /** `4k7`, `R47`, `2u2`: the prefix letter stands where the decimal point would. */
     private function letterAsPoint(string $text, Unit $unit): ?ParsedValue
     {
-        $pattern = '~^(?<whole>\d*)(?<letter>\p{L})(?<part>\d+)(?<unit>[a-zA-Z\x{03A9}\x{2126}\x{03C9}]*)(?<rest>(?:[\s,;/\x{00B1}(].*)?)$~us';
+        $pattern =
+            '~^(?<whole>\d*)(?<letter>\p{L})(?<part>\d+)(?<unit>[a-zA-Z\x{03A9}\x{2126}\x{03C9}]*)(?<rest>(?:[\s,;/\x{00B1}(].*)?)$~us';
         if (preg_match($pattern, $text, $found) !== 1) {
             return null;
         }
@@ -52,7 +55,11 @@ final readonly class ValueReader
             return null;
         }
         try {
-            $value = EngineeringValue::scaled(($found['whole'] === '' ? '0' : $found['whole']) . '.' . $found['part'], $prefix->value, $unit);
+            $value = EngineeringValue::scaled(
+                ($found['whole'] === '' ? '0' : $found['whole']) . '.' . $found['part'],
+                $prefix->value,
+                $unit,
+            );
         } catch (InvalidQuantity) {
             return null;
         }
@@ -68,11 +75,21 @@ final readonly class ValueReader
     /** A three-digit capacitor value is a code; a bare inductor number is one in microhenry. */
     private function bareCode(string $text, Unit $unit): ?ParsedValue
     {
-        if ($unit === Unit::Ohm || preg_match('~^(?<figures>[1-9]\d)(?<power>\d)(?<letter>[A-Za-z]?)(?<rest>(?:[\s,;/\x{00B1}(].*)?)$~us', $text, $found) !== 1) {
+        if (
+            $unit === Unit::Ohm ||
+            preg_match(
+                '~^(?<figures>[1-9]\d)(?<power>\d)(?<letter>[A-Za-z]?)(?<rest>(?:[\s,;/\x{00B1}(].*)?)$~us',
+                $text,
+                $found,
+            ) !== 1
+        ) {
             return null;
         }
         // `470 pF` names its unit, so 470 is a number and no code.
-        if (preg_match('~^\s+(\p{L}+)~u', $found['rest'], $word) === 1 && $this->prefixAndUnit($word[1], $unit) !== null) {
+        if (
+            preg_match('~^\s+(\p{L}+)~u', $found['rest'], $word) === 1 &&
+            $this->prefixAndUnit($word[1], $unit) !== null
+        ) {
             return null;
         }
         $power = match ($found['power']) {
@@ -90,7 +107,12 @@ final readonly class ValueReader
             return null;
         }
 
-        return $this->parsed($value, $tolerance, $found['rest'], $unit === Unit::Henry ? ValueDoubt::UnitAssumed : null);
+        return $this->parsed(
+            $value,
+            $tolerance,
+            $found['rest'],
+            $unit === Unit::Henry ? ValueDoubt::UnitAssumed : null,
+        );
     }
 
     private function numberAndUnit(string $text, Unit $unit): ParsedValue|ValueFault
@@ -109,7 +131,7 @@ final readonly class ValueReader
             return $this->fault($text, $start);
         }
         // A word after a space that is no unit belongs to the words behind the value: `10 log`.
-        $rest = $read === null || $word === '' ? $tail : ($parts['rest'] ?? '');
+        $rest = $read === null || $word === '' ? $tail : $parts['rest'] ?? '';
         if ($rest !== '' && preg_match('~^[\s,;/\x{00B1}()-]~u', $rest) !== 1) {
             return $this->fault($text, mb_strlen($text) - mb_strlen($rest));
         }
@@ -125,12 +147,22 @@ final readonly class ValueReader
     private function withPrefix(string $number, ?Prefix $prefix, bool $named, Unit $unit, string $rest): ParsedValue
     {
         if ($prefix !== null || $named) {
-            return $this->parsed(EngineeringValue::scaled($number, ($prefix ?? Prefix::One)->value, $unit), null, $rest, null);
+            return $this->parsed(
+                EngineeringValue::scaled($number, ($prefix ?? Prefix::One)->value, $unit),
+                null,
+                $rest,
+                null,
+            );
         }
         if ($unit === Unit::Ohm) {
             $value = EngineeringValue::of($number, $unit);
 
-            return $this->parsed($value, null, $rest, $this->codeIsPreferred($number, $value) ? ValueDoubt::CodeIsPreferred : null);
+            return $this->parsed(
+                $value,
+                null,
+                $rest,
+                $this->codeIsPreferred($number, $value) ? ValueDoubt::CodeIsPreferred : null,
+            );
         }
         $small = str_starts_with($number, '0.');
         $power = $unit === Unit::Farad && !$small ? -12 : -6;

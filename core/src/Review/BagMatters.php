@@ -18,11 +18,26 @@ final readonly class BagMatters implements MatterSource
     {
         $kit = $subject->kit;
         $plan = (new BagPlanner())->plan($kit, $subject->order instanceof BuildOrder ? $subject->order : null);
-        $matters = array_map(static fn(BagConflict $conflict): Matter => new Matter(Weight::Warn, Station::Bags, $conflict->reason->code, $conflict->reason->args, [...$conflict->these, ...$conflict->those]), $plan->conflicts);
+        $matters = array_map(
+            static fn(BagConflict $conflict): Matter => new Matter(
+                Weight::Warn,
+                Station::Bags,
+                $conflict->reason->code,
+                $conflict->reason->args,
+                [...$conflict->these, ...$conflict->those],
+            ),
+            $plan->conflicts,
+        );
         foreach ($kit->bagOverrides as $designator => $bag) {
             $part = $kit->part((string) $designator);
             if ($part === null || !$kit->holds($part)) {
-                $matters[] = new Matter(Weight::Warn, Station::Bags, 'bags.moved-unknown', ['designator' => (string) $designator, 'bag' => $bag], [(string) $designator]);
+                $matters[] = new Matter(
+                    Weight::Warn,
+                    Station::Bags,
+                    'bags.moved-unknown',
+                    ['designator' => (string) $designator, 'bag' => $bag],
+                    [(string) $designator],
+                );
             }
         }
 

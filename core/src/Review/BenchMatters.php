@@ -25,7 +25,13 @@ final readonly class BenchMatters implements MatterSource
         }
 
         foreach (Proposals::of($subject->kit) as $test) {
-            $matters[] = new Matter(Weight::Note, Station::Bench, 'bench.no-short', ['gate' => (string) $test->gate, 'expect' => $test->expect], $test->points);
+            $matters[] = new Matter(
+                Weight::Note,
+                Station::Bench,
+                'bench.no-short',
+                ['gate' => (string) $test->gate, 'expect' => $test->expect],
+                $test->points,
+            );
         }
 
         return $matters;
@@ -37,21 +43,57 @@ final readonly class BenchMatters implements MatterSource
         $test = $checked->test;
         $reading = $checked->reading;
         if ($checked->fault !== '') {
-            return [new Matter(Weight::Block, Station::Bench, 'bench.formula', ['test' => $test->name, 'fault' => $checked->fault], $test->points)];
+            return [
+                new Matter(
+                    Weight::Block,
+                    Station::Bench,
+                    'bench.formula',
+                    ['test' => $test->name, 'fault' => $checked->fault],
+                    $test->points,
+                ),
+            ];
         }
         $matters = [];
         if ($reading?->reaches !== null && $reading->reaches < self::SURE) {
-            $matters[] = new Matter(Weight::Warn, Station::Bench, 'bench.reach', ['test' => $test->name, 'adjuster' => (string) $test->adjusts, 'short' => (int) round(1000 * (1 - $reading->reaches))], [(string) $test->adjusts]);
+            $matters[] = new Matter(
+                Weight::Warn,
+                Station::Bench,
+                'bench.reach',
+                [
+                    'test' => $test->name,
+                    'adjuster' => (string) $test->adjusts,
+                    'short' => (int) round(1000 * (1 - $reading->reaches)),
+                ],
+                [(string) $test->adjusts],
+            );
         }
         if ($checked->turnedAway()) {
-            $matters[] = new Matter(Weight::Warn, Station::Bench, 'bench.turned-away', ['test' => $test->name, 'expect' => $test->expect], array_map(strval(...), array_keys($reading->parts ?? [])));
+            $matters[] = new Matter(
+                Weight::Warn,
+                Station::Bench,
+                'bench.turned-away',
+                ['test' => $test->name, 'expect' => $test->expect],
+                array_map(strval(...), array_keys($reading->parts ?? [])),
+            );
         }
         if ($checked->range() !== null && $test->points !== [] && $test->otherwise === '') {
-            $matters[] = new Matter(Weight::Note, Station::Bench, 'bench.otherwise', ['test' => $test->name], $test->points);
+            $matters[] = new Matter(
+                Weight::Note,
+                Station::Bench,
+                'bench.otherwise',
+                ['test' => $test->name],
+                $test->points,
+            );
         }
 
         if ($checked->range() !== null && $test->gate !== $test->name && count($test->points) < 2) {
-            $matters[] = new Matter(Weight::Note, Station::Bench, 'bench.points', ['test' => $test->name], $test->points);
+            $matters[] = new Matter(
+                Weight::Note,
+                Station::Bench,
+                'bench.points',
+                ['test' => $test->name],
+                $test->points,
+            );
         }
 
         return $matters;

@@ -19,7 +19,13 @@ final readonly class BoardMatters implements MatterSource
         $kit = $subject->kit;
         $matters = [];
         foreach ($kit->strayPlacements as $name) {
-            $matters[] = new Matter(Weight::Block, Station::Board, 'board.stray-placement', ['designator' => $name], [$name]);
+            $matters[] = new Matter(
+                Weight::Block,
+                Station::Board,
+                'board.stray-placement',
+                ['designator' => $name],
+                [$name],
+            );
         }
         if (!$kit->hasPlacements) {
             $matters[] = new Matter(Weight::Note, Station::Board, 'board.no-placements');
@@ -30,12 +36,30 @@ final readonly class BoardMatters implements MatterSource
             }
         }
         foreach ($kit->parts as $part) {
-            $expected = $kit->hasPlacements && $part->row->onBoard && $part->supply->isOnBoard() && $part->socket === null && !str_starts_with($part->designator, '~') && $part->kind() !== Kind::Unknown;
+            $expected =
+                $kit->hasPlacements &&
+                $part->row->onBoard &&
+                $part->supply->isOnBoard() &&
+                $part->socket === null &&
+                !str_starts_with($part->designator, '~') &&
+                $part->kind() !== Kind::Unknown;
             if ($expected && $part->placement === null) {
-                $matters[] = new Matter(Weight::Warn, Station::Board, 'board.no-placement', ['designator' => $part->designator], [$part->designator]);
+                $matters[] = new Matter(
+                    Weight::Warn,
+                    Station::Board,
+                    'board.no-placement',
+                    ['designator' => $part->designator],
+                    [$part->designator],
+                );
             }
             if ($part->legend === 'nothing' && $part->placement !== null) {
-                $matters[] = new Matter(Weight::Warn, Station::Board, 'board.unprinted', ['designator' => $part->designator], [$part->designator]);
+                $matters[] = new Matter(
+                    Weight::Warn,
+                    Station::Board,
+                    'board.unprinted',
+                    ['designator' => $part->designator],
+                    [$part->designator],
+                );
             }
         }
 
@@ -55,7 +79,14 @@ final readonly class BoardMatters implements MatterSource
             $family = match ($part->kind()) {
                 Kind::Ceramic, Kind::Film, Kind::Electrolytic, Kind::Tantalum => 'capacitor',
                 Kind::Diode, Kind::Zener, Kind::Rectifier => 'diode',
-                Kind::PinHeader, Kind::SocketStrip, Kind::BoxHeader, Kind::Connector, Kind::TerminalBlock, Kind::Jack, Kind::BarrelJack => 'connector',
+                Kind::PinHeader,
+                Kind::SocketStrip,
+                Kind::BoxHeader,
+                Kind::Connector,
+                Kind::TerminalBlock,
+                Kind::Jack,
+                Kind::BarrelJack
+                    => 'connector',
                 Kind::Switch, Kind::Button => 'switch',
                 default => $part->kind()->value,
             };
@@ -70,7 +101,13 @@ final readonly class BoardMatters implements MatterSource
             if (count($families) > 1) {
                 $words = array_map(strval(...), array_keys($families));
                 sort($words);
-                $matters[] = new Matter(Weight::Warn, Station::Board, 'board.prefix-kinds', ['prefix' => (string) $prefix, 'kinds' => $words], $names[$prefix]);
+                $matters[] = new Matter(
+                    Weight::Warn,
+                    Station::Board,
+                    'board.prefix-kinds',
+                    ['prefix' => (string) $prefix, 'kinds' => $words],
+                    $names[$prefix],
+                );
             }
         }
 

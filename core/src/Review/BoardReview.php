@@ -50,7 +50,14 @@ final readonly class BoardReview implements MatterSource
             foreach ($grid->around($bodyA->board, [$bodyA->centre], self::NEAR) as $near) {
                 $other = $at[$near->designator];
                 [$b, $spanB, $bodyB] = $places[$other];
-                if ($other > $index && $a->kind() !== $b->kind() && $bodyA->board === $bodyB->board && $bodyA->side === $bodyB->side && abs($spanA - $spanB) <= self::FITS && $bodyA->centre->distanceTo($bodyB->centre) <= self::NEAR) {
+                if (
+                    $other > $index &&
+                    $a->kind() !== $b->kind() &&
+                    $bodyA->board === $bodyB->board &&
+                    $bodyA->side === $bodyB->side &&
+                    abs($spanA - $spanB) <= self::FITS &&
+                    $bodyA->centre->distanceTo($bodyB->centre) <= self::NEAR
+                ) {
                     $kinds = [$a->kind()->value, $b->kind()->value];
                     sort($kinds);
                     $pairs[implode(' ', $kinds)][] = [$a->designator, $b->designator];
@@ -60,9 +67,21 @@ final readonly class BoardReview implements MatterSource
         $matters = [];
         foreach ($pairs as $kinds => $found) {
             $names = array_values(array_unique(array_merge(...$found)));
-            $matters[] = new Matter(Weight::Note, Station::Board, 'board.same-holes', [
-                'kinds' => explode(' ', (string) $kinds), 'count' => count($found), 'pairs' => array_map(static fn(array $pair): string => implode('/', $pair), array_slice($found, 0, self::MOST)), 'near' => self::NEAR,
-            ], $names);
+            $matters[] = new Matter(
+                Weight::Note,
+                Station::Board,
+                'board.same-holes',
+                [
+                    'kinds' => explode(' ', (string) $kinds),
+                    'count' => count($found),
+                    'pairs' => array_map(
+                        static fn(array $pair): string => implode('/', $pair),
+                        array_slice($found, 0, self::MOST),
+                    ),
+                    'near' => self::NEAR,
+                ],
+                $names,
+            );
         }
 
         return $matters;
@@ -74,11 +93,19 @@ final readonly class BoardReview implements MatterSource
         $places = [];
         foreach ($kit->parts as $part) {
             $pins = $part->body === null ? [] : array_values($part->body->pins);
-            if ($part->body !== null && count($pins) === 2 && $part->isSoldered() && in_array($part->outline->leads, [LeadStyle::AxialWire, LeadStyle::RadialWire], true)) {
+            if (
+                $part->body !== null &&
+                count($pins) === 2 &&
+                $part->isSoldered() &&
+                in_array($part->outline->leads, [LeadStyle::AxialWire, LeadStyle::RadialWire], true)
+            ) {
                 $places[] = [$part, $pins[0]->distanceTo($pins[1]), $part->body];
             }
         }
-        usort($places, static fn(array $a, array $b): int => Designators::compare($a[0]->designator, $b[0]->designator));
+        usort(
+            $places,
+            static fn(array $a, array $b): int => Designators::compare($a[0]->designator, $b[0]->designator),
+        );
 
         return $places;
     }
@@ -90,7 +117,8 @@ final readonly class BoardReview implements MatterSource
         foreach ((new KitCallouts())->callouts($kit, null) as $callout) {
             $body = $kit->part($callout->designator)?->body;
             if ($callout->direction !== null && $body !== null) {
-                $ways["{$body->board} {$body->side->value} {$callout->kind->value}"][$callout->direction][] = $callout->designator;
+                $ways["{$body->board} {$body->side->value} {$callout->kind->value}"][$callout->direction][] =
+                    $callout->designator;
             }
         }
         $matters = [];
@@ -102,7 +130,18 @@ final readonly class BoardReview implements MatterSource
             $most = (string) array_key_first($directions);
             $others = array_merge(...array_values(array_slice($directions, 1)));
             usort($others, Designators::compare(...));
-            $matters[] = new Matter(Weight::Note, Station::Board, 'board.turn', ['designators' => $others, 'kind' => explode(' ', (string) $key)[2], 'direction' => $most, 'count' => count($others)], $others);
+            $matters[] = new Matter(
+                Weight::Note,
+                Station::Board,
+                'board.turn',
+                [
+                    'designators' => $others,
+                    'kind' => explode(' ', (string) $key)[2],
+                    'direction' => $most,
+                    'count' => count($others),
+                ],
+                $others,
+            );
         }
 
         return $matters;
@@ -115,11 +154,28 @@ final readonly class BoardReview implements MatterSource
         foreach ($this->wirePlaces($kit) as [$part, $span]) {
             $least = $part->outline->leads === LeadStyle::AxialWire ? $part->outline->along + 2 * self::BEND : 0.0;
             if ($span < $least - 1e-6) {
-                $matters[] = new Matter(Weight::Warn, Station::Board, 'board.span-short', ['designator' => $part->designator, 'span' => round($span, 2), 'body' => $part->outline->along, 'needed' => ceil($least / 2.54) * 2.54], [$part->designator]);
+                $matters[] = new Matter(
+                    Weight::Warn,
+                    Station::Board,
+                    'board.span-short',
+                    [
+                        'designator' => $part->designator,
+                        'span' => round($span, 2),
+                        'body' => $part->outline->along,
+                        'needed' => ceil($least / 2.54) * 2.54,
+                    ],
+                    [$part->designator],
+                );
             }
             $usual = $part->outline->leads === LeadStyle::RadialWire ? $this->usualSpan($part) : null;
             if ($usual !== null && abs($span - $usual) > self::SPREAD) {
-                $matters[] = new Matter(Weight::Warn, Station::Board, 'board.span-wide', ['designator' => $part->designator, 'span' => round($span, 2), 'usual' => $usual], [$part->designator]);
+                $matters[] = new Matter(
+                    Weight::Warn,
+                    Station::Board,
+                    'board.span-wide',
+                    ['designator' => $part->designator, 'span' => round($span, 2), 'usual' => $usual],
+                    [$part->designator],
+                );
             }
         }
 
@@ -143,8 +199,17 @@ final readonly class BoardReview implements MatterSource
                 continue;
             }
             foreach ($cover['over'] as $name) {
-                if (in_array($kit->part($name)?->kind(), [Kind::Trimmer, Kind::Potentiometer], true) && $kit->holds($kit->parts[$name])) {
-                    $matters[] = new Matter(Weight::Note, Station::Board, 'board.adjuster-covered', ['designator' => $name, 'cover' => $cover['by']], [$name]);
+                if (
+                    in_array($kit->part($name)?->kind(), [Kind::Trimmer, Kind::Potentiometer], true) &&
+                    $kit->holds($kit->parts[$name])
+                ) {
+                    $matters[] = new Matter(
+                        Weight::Note,
+                        Station::Board,
+                        'board.adjuster-covered',
+                        ['designator' => $name, 'cover' => $cover['by']],
+                        [$name],
+                    );
                 }
             }
         }

@@ -16,7 +16,7 @@ final readonly class FileMatters implements MatterSource
     public function matters(Subject $subject): array
     {
         return array_map(static function (Problem $problem): Matter {
-            $names = $problem->args['designators'] ?? $problem->args['designator'] ?? [];
+            $names = $problem->args['designators'] ?? ($problem->args['designator'] ?? []);
 
             return new Matter(
                 $problem->severity === Severity::Note ? Weight::Note : Weight::Warn,

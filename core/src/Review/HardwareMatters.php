@@ -17,10 +17,18 @@ final readonly class HardwareMatters implements MatterSource
         $counts = [];
         foreach ($subject->kit->list->lines as $line) {
             $part = $subject->kit->part($line->designators[0] ?? '');
-            if ($part === null || !in_array($part->kind(), [Kind::Screw, Kind::Nut, Kind::Washer, Kind::Standoff], true) || !$part->supply->isBuilt()) {
+            if (
+                $part === null ||
+                !in_array($part->kind(), [Kind::Screw, Kind::Nut, Kind::Washer, Kind::Standoff], true) ||
+                !$part->supply->isBuilt()
+            ) {
                 continue;
             }
-            $thread = preg_match('~\bM(\d(?:[.,]\d)?)~i', "{$line->value} {$line->description} {$line->package}", $found) === 1 ? 'M' . str_replace(',', '.', $found[1]) : '';
+            $thread =
+                preg_match('~\bM(\d(?:[.,]\d)?)~i', "{$line->value} {$line->description} {$line->package}", $found) ===
+                1
+                    ? 'M' . str_replace(',', '.', $found[1])
+                    : '';
             $counts[$thread][$part->kind()->value] = ($counts[$thread][$part->kind()->value] ?? 0) + $line->quantity;
         }
         ksort($counts);
@@ -30,9 +38,20 @@ final readonly class HardwareMatters implements MatterSource
             $nuts = $count['nut'] ?? 0;
             $standoffs = $count['standoff'] ?? 0;
             $washers = $count['washer'] ?? 0;
-            $args = ['thread' => (string) $thread, 'screws' => $screws, 'nuts' => $nuts, 'standoffs' => $standoffs, 'washers' => $washers];
+            $args = [
+                'thread' => (string) $thread,
+                'screws' => $screws,
+                'nuts' => $nuts,
+                'standoffs' => $standoffs,
+                'washers' => $washers,
+            ];
             if ($standoffs > 0 && $screws + $nuts < 2 * $standoffs) {
-                $matters[] = new Matter(Weight::Warn, Station::Parts, 'parts.standoff-stack', $args + ['needed' => 2 * $standoffs]);
+                $matters[] = new Matter(
+                    Weight::Warn,
+                    Station::Parts,
+                    'parts.standoff-stack',
+                    $args + ['needed' => 2 * $standoffs],
+                );
             }
             if ($nuts > $screws + $standoffs) {
                 $matters[] = new Matter(Weight::Warn, Station::Parts, 'parts.nuts-without-screws', $args);

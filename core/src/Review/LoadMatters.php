@@ -22,25 +22,51 @@ use Chiralex\Reason\Weight;
  */
 final readonly class LoadMatters implements MatterSource
 {
-    private const RATING = ['axial-1/8W' => 0.125, 'axial-1/4W' => 0.25, 'axial-1/2W' => 0.5, 'axial-1W' => 1.0, 'axial-2W' => 2.0, 'trimmer-6mm' => 0.1, 'trimmer-10mm' => 0.25, 'trimmer-multiturn' => 0.5, 'potentiometer-9mm' => 0.05, 'potentiometer-16mm' => 0.2];
+    private const RATING = [
+        'axial-1/8W' => 0.125,
+        'axial-1/4W' => 0.25,
+        'axial-1/2W' => 0.5,
+        'axial-1W' => 1.0,
+        'axial-2W' => 2.0,
+        'trimmer-6mm' => 0.1,
+        'trimmer-10mm' => 0.25,
+        'trimmer-multiturn' => 0.5,
+        'potentiometer-9mm' => 0.05,
+        'potentiometer-16mm' => 0.2,
+    ];
 
     public function matters(Subject $subject): array
     {
         $matters = [];
         foreach ($subject->kit->parts as $part) {
-            if (!in_array($part->kind(), [Kind::Resistor, Kind::Trimmer, Kind::Potentiometer], true) || !$part->supply->isOnBoard()) {
+            if (
+                !in_array($part->kind(), [Kind::Resistor, Kind::Trimmer, Kind::Potentiometer], true) ||
+                !$part->supply->isOnBoard()
+            ) {
                 continue;
             }
             $across = $subject->kit->circuit->across[$part->designator] ?? null;
             $volts = $across === null ? null : VoltageSum::of($across);
             if ($across !== null && $volts === null) {
-                $matters[] = new Matter(Weight::Warn, Station::Parts, 'parts.net-unreadable', ['designator' => $part->designator, 'text' => $across], [$part->designator]);
+                $matters[] = new Matter(
+                    Weight::Warn,
+                    Station::Parts,
+                    'parts.net-unreadable',
+                    ['designator' => $part->designator, 'text' => $across],
+                    [$part->designator],
+                );
                 continue;
             }
             $adjuster = $part->kind() !== Kind::Resistor;
             if ($volts === null) {
                 if ($adjuster) {
-                    $matters[] = new Matter(Weight::Note, Station::Parts, 'parts.end-stop-unknown', ['designator' => $part->designator], [$part->designator]);
+                    $matters[] = new Matter(
+                        Weight::Note,
+                        Station::Parts,
+                        'parts.end-stop-unknown',
+                        ['designator' => $part->designator],
+                        [$part->designator],
+                    );
                 }
                 continue;
             }
@@ -54,16 +80,30 @@ final readonly class LoadMatters implements MatterSource
     private function load(KitPart $part, float $volts, bool $adjuster, string $across): array
     {
         $ohms = $part->recognition->value?->value->amount->toFloat() ?? 0.0;
-        $rating = Rating::find("{$part->line->value} {$part->line->description}", RatingUnit::Watt)?->toFloat() ?? self::RATING[$part->outline->name] ?? 0.25;
+        $rating =
+            Rating::find("{$part->line->value} {$part->line->description}", RatingUnit::Watt)?->toFloat() ??
+            (self::RATING[$part->outline->name] ?? 0.25);
         $args = ['designator' => $part->designator, 'across' => $across, 'volts' => $volts, 'rating' => $rating];
         $matters = [];
         if ($ohms > 0.0 && $volts ** 2 / $ohms > $rating) {
-            $matters[] = new Matter(Weight::Warn, Station::Parts, 'parts.overload', $args + ['ohms' => $ohms, 'watts' => round($volts ** 2 / $ohms, 4)], [$part->designator]);
+            $matters[] = new Matter(
+                Weight::Warn,
+                Station::Parts,
+                'parts.overload',
+                $args + ['ohms' => $ohms, 'watts' => round($volts ** 2 / $ohms, 4)],
+                [$part->designator],
+            );
         }
         if ($adjuster && $ohms > 0.0 && abs($volts) > 0.0) {
             // At the end stop the track carries all of the current in a sliver: it stays whole while P <= rating, I = sqrt(P / R).
             $amps = sqrt($rating / $ohms);
-            $matters[] = new Matter(Weight::Warn, Station::Parts, 'parts.end-stop', $args + ['milliamps' => round($amps * 1000, 1), 'series' => self::series(abs($volts) / $amps)], [$part->designator]);
+            $matters[] = new Matter(
+                Weight::Warn,
+                Station::Parts,
+                'parts.end-stop',
+                $args + ['milliamps' => round($amps * 1000, 1), 'series' => self::series(abs($volts) / $amps)],
+                [$part->designator],
+            );
         }
 
         return $matters;
@@ -76,7 +116,10 @@ final readonly class LoadMatters implements MatterSource
             $value = EngineeringValue::of((string) round($ohms, 2), Unit::Ohm);
             $near = Series::E12->nearest($value);
 
-            return ($near->amount->isLessThan($value->amount) ? Series::E12->nearest(EngineeringValue::of((string) round($ohms * 1.2, 2), Unit::Ohm)) : $near)->display();
+            return ($near->amount->isLessThan($value->amount)
+                ? Series::E12->nearest(EngineeringValue::of((string) round($ohms * 1.2, 2), Unit::Ohm))
+                : $near
+            )->display();
         } catch (InvalidQuantity) {
             return '';
         }

@@ -16,14 +16,20 @@ final readonly class LooseMatters implements MatterSource
 {
     public function matters(Subject $subject): array
     {
-        if (!$subject->order instanceof BuildOrder) {
+        if (!($subject->order instanceof BuildOrder)) {
             return [];
         }
         $used = array_merge(...array_values((new LooseParts())->of($subject->kit, $subject->order)), ...[[]]);
         $matters = [];
         foreach ($subject->kit->parts as $part) {
             if ($part->supply === Supply::Loose && !in_array($part->designator, $used, true)) {
-                $matters[] = new Matter(Weight::Warn, Station::Manual, 'manual.loose-nowhere', ['designator' => $part->designator, 'what' => $part->line->value, 'usedAt' => $part->usedAt], [$part->designator]);
+                $matters[] = new Matter(
+                    Weight::Warn,
+                    Station::Manual,
+                    'manual.loose-nowhere',
+                    ['designator' => $part->designator, 'what' => $part->line->value, 'usedAt' => $part->usedAt],
+                    [$part->designator],
+                );
             }
         }
 

@@ -16,9 +16,26 @@ final readonly class ManualMatters implements MatterSource
 {
     public function matters(Subject $subject): array
     {
-        $lost = array_values(array_filter($subject->kit->tests, static fn(Test $test): bool => $test->gate === null && $test->adjusts === null));
+        $lost = array_values(
+            array_filter(
+                $subject->kit->tests,
+                static fn(Test $test): bool => $test->gate === null && $test->adjusts === null,
+            ),
+        );
 
-        return [...array_map(static fn(Test $test): Matter => new Matter(Weight::Warn, Station::Manual, 'manual.test-nowhere', ['test' => $test->name], $test->points), $lost), ...$this->holes($subject->kit)];
+        return [
+            ...array_map(
+                static fn(Test $test): Matter => new Matter(
+                    Weight::Warn,
+                    Station::Manual,
+                    'manual.test-nowhere',
+                    ['test' => $test->name],
+                    $test->points,
+                ),
+                $lost,
+            ),
+            ...$this->holes($subject->kit),
+        ];
     }
 
     /** @return list<Matter> holes without a size, outside their face, or into each other */
@@ -28,16 +45,33 @@ final readonly class ManualMatters implements MatterSource
         foreach (DrillPlan::of($kit) as $face) {
             foreach ($face->holes as $index => $hole) {
                 $radius = ($hole->diameter ?? 0.0) / 2;
-                $args = ['hole' => $hole->for, 'by' => trim("{$face->by} {$face->face}"), 'x' => round($hole->x, 2), 'y' => round($hole->y, 2)];
+                $args = [
+                    'hole' => $hole->for,
+                    'by' => trim("{$face->by} {$face->face}"),
+                    'x' => round($hole->x, 2),
+                    'y' => round($hole->y, 2),
+                ];
                 if ($hole->diameter === null || $hole->diameter <= 0.0) {
                     $matters[] = new Matter(Weight::Warn, Station::Manual, 'manual.hole-size', $args, [$hole->for]);
                 }
                 if (abs($hole->x) + $radius > $face->width / 2 || abs($hole->y) + $radius > $face->height / 2) {
-                    $matters[] = new Matter(Weight::Warn, Station::Manual, 'manual.hole-outside', $args + ['width' => $face->width, 'height' => $face->height], [$hole->for]);
+                    $matters[] = new Matter(
+                        Weight::Warn,
+                        Station::Manual,
+                        'manual.hole-outside',
+                        $args + ['width' => $face->width, 'height' => $face->height],
+                        [$hole->for],
+                    );
                 }
                 foreach (array_slice($face->holes, $index + 1) as $other) {
                     if (hypot($hole->x - $other->x, $hole->y - $other->y) < $radius + ($other->diameter ?? 0.0) / 2) {
-                        $matters[] = new Matter(Weight::Warn, Station::Manual, 'manual.holes-meet', $args + ['other' => $other->for], [$hole->for, $other->for]);
+                        $matters[] = new Matter(
+                            Weight::Warn,
+                            Station::Manual,
+                            'manual.holes-meet',
+                            $args + ['other' => $other->for],
+                            [$hole->for, $other->for],
+                        );
                     }
                 }
             }

@@ -16,14 +16,34 @@ final readonly class MarkMatters implements MatterSource
     public function matters(Subject $subject): array
     {
         $matters = $ways = [];
-        foreach ((new KitCallouts())->callouts($subject->kit, $subject->order instanceof BuildOrder ? $subject->order : null) as $callout) {
+        $order = $subject->order instanceof BuildOrder ? $subject->order : null;
+        $callouts = (new KitCallouts())->callouts($subject->kit, $order);
+        foreach ($callouts as $callout) {
             if ($callout->partMark === null) {
-                $matters[] = new Matter(Weight::Block, Station::Marks, 'marks.no-mark', ['designator' => $callout->designator], [$callout->designator]);
+                $matters[] = new Matter(
+                    Weight::Block,
+                    Station::Marks,
+                    'marks.no-mark',
+                    ['designator' => $callout->designator],
+                    [$callout->designator],
+                );
             } elseif ($callout->bearing === null && $subject->kit->part($callout->designator)?->placement !== null) {
-                $matters[] = new Matter(Weight::Warn, Station::Marks, 'marks.no-direction', ['designator' => $callout->designator], [$callout->designator]);
+                $matters[] = new Matter(
+                    Weight::Warn,
+                    Station::Marks,
+                    'marks.no-direction',
+                    ['designator' => $callout->designator],
+                    [$callout->designator],
+                );
             }
             if ($callout->boardMark === null && $callout->bearing !== null) {
-                $matters[] = new Matter(Weight::Note, Station::Marks, 'marks.no-board-mark', ['designator' => $callout->designator], [$callout->designator]);
+                $matters[] = new Matter(
+                    Weight::Note,
+                    Station::Marks,
+                    'marks.no-board-mark',
+                    ['designator' => $callout->designator],
+                    [$callout->designator],
+                );
             }
             if ($callout->direction !== null) {
                 $ways[$callout->kind->value][$callout->direction][] = $callout->designator;
@@ -32,7 +52,17 @@ final readonly class MarkMatters implements MatterSource
         foreach ($ways as $kind => $directions) {
             if (count($directions) > 1) {
                 $names = array_merge(...array_values($directions));
-                $matters[] = new Matter(Weight::Note, Station::Marks, 'marks.several-ways', ['kind' => (string) $kind, 'directions' => array_map(strval(...), array_keys($directions)), 'designators' => $names], $names);
+                $matters[] = new Matter(
+                    Weight::Note,
+                    Station::Marks,
+                    'marks.several-ways',
+                    [
+                        'kind' => (string) $kind,
+                        'directions' => array_map(strval(...), array_keys($directions)),
+                        'designators' => $names,
+                    ],
+                    $names,
+                );
             }
         }
 

@@ -13,24 +13,52 @@ use Chiralex\Reason\Weight;
 /** What a builder needs and nobody has named: what the kit runs from, what holds the glued joint, what varnishes the coil. */
 final readonly class NeedMatters implements MatterSource
 {
-    private const POWERED = [Kind::Ic, Kind::Led, Kind::Transistor, Kind::Relay, Kind::Buzzer, Kind::Regulator, Kind::Display, Kind::Speaker];
+    private const POWERED = [
+        Kind::Ic,
+        Kind::Led,
+        Kind::Transistor,
+        Kind::Relay,
+        Kind::Buzzer,
+        Kind::Regulator,
+        Kind::Display,
+        Kind::Speaker,
+    ];
 
     public function matters(Subject $subject): array
     {
         $kit = $subject->kit;
         $matters = [];
-        $powered = array_values(array_filter($kit->parts, static fn(KitPart $part): bool => $part->supply->isOnBoard() && in_array($part->kind(), self::POWERED, true)));
+        $powered = array_values(
+            array_filter(
+                $kit->parts,
+                static fn(KitPart $part): bool => $part->supply->isOnBoard() &&
+                    in_array($part->kind(), self::POWERED, true),
+            ),
+        );
         if ($kit->power === null && $powered !== []) {
-            $matters[] = new Matter(Weight::Warn, Station::Parts, 'parts.no-supply', ['example' => $powered[0]->designator]);
+            $matters[] = new Matter(Weight::Warn, Station::Parts, 'parts.no-supply', [
+                'example' => $powered[0]->designator,
+            ]);
         } elseif ($kit->power !== null && $kit->power->amps === null) {
-            $matters[] = new Matter(Weight::Note, Station::Parts, 'parts.no-current', ['volts' => $kit->power->mostVolts]);
+            $matters[] = new Matter(Weight::Note, Station::Parts, 'parts.no-current', [
+                'volts' => $kit->power->mostVolts,
+            ]);
         }
-        if (in_array('glue', $kit->traits, true) && !$this->listed($subject, '~glue|adhesive|epoxy|cement|superglue|cyanoacrylate|resin~')) {
+        if (
+            in_array('glue', $kit->traits, true) &&
+            !$this->listed($subject, '~glue|adhesive|epoxy|cement|superglue|cyanoacrylate|resin~')
+        ) {
             $matters[] = new Matter(Weight::Warn, Station::Parts, 'parts.no-adhesive');
         }
         foreach ($kit->groups->cures as $cure) {
             if (!$this->listed($subject, '~' . preg_quote(mb_strtolower($cure['name']), '~') . '~u')) {
-                $matters[] = new Matter(Weight::Warn, Station::Parts, 'parts.cure-unnamed', ['cure' => $cure['name'], 'parts' => $cure['of']], $cure['of']);
+                $matters[] = new Matter(
+                    Weight::Warn,
+                    Station::Parts,
+                    'parts.cure-unnamed',
+                    ['cure' => $cure['name'], 'parts' => $cure['of']],
+                    $cure['of'],
+                );
             }
         }
 
@@ -40,7 +68,12 @@ final readonly class NeedMatters implements MatterSource
     private function listed(Subject $subject, string $pattern): bool
     {
         foreach ($subject->kit->list->lines as $line) {
-            if (preg_match($pattern, mb_strtolower("{$line->value} {$line->description} {$line->package} {$line->note}")) === 1) {
+            if (
+                preg_match(
+                    $pattern,
+                    mb_strtolower("{$line->value} {$line->description} {$line->package} {$line->note}"),
+                ) === 1
+            ) {
                 return true;
             }
         }

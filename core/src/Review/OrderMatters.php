@@ -25,26 +25,64 @@ final readonly class OrderMatters implements MatterSource
     {
         $order = $subject->order;
         if ($order instanceof BuildCycle) {
-            return [new Matter(Weight::Block, Station::Order, 'order.cycle', ['path' => $order->path()], array_values(array_unique($order->path())))];
+            return [
+                new Matter(
+                    Weight::Block,
+                    Station::Order,
+                    'order.cycle',
+                    ['path' => $order->path()],
+                    array_values(array_unique($order->path())),
+                ),
+            ];
         }
-        $matters = array_map(static fn(Rule $rule): Matter => new Matter(Weight::Warn, Station::Order, 'order.broken-rule', ['before' => $rule->before, 'after' => $rule->after, 'why' => $rule->reason->code]), $order->broken);
+        $matters = array_map(
+            static fn(Rule $rule): Matter => new Matter(Weight::Warn, Station::Order, 'order.broken-rule', [
+                'before' => $rule->before,
+                'after' => $rule->after,
+                'why' => $rule->reason->code,
+            ]),
+            $order->broken,
+        );
         foreach ($order->steps as $step) {
             array_push($matters, ...$this->step($step, $subject->kit));
         }
         if ($order->unplaced !== []) {
-            $matters[] = new Matter(Weight::Note, Station::Order, 'order.unplaced', ['designators' => $order->unplaced], $order->unplaced);
+            $matters[] = new Matter(
+                Weight::Note,
+                Station::Order,
+                'order.unplaced',
+                ['designators' => $order->unplaced],
+                $order->unplaced,
+            );
         }
 
-        return [...$matters, ...$this->gates($subject->kit), ...$this->alike($order), ...array_map(self::closedIn(...), $order->dropped)];
+        return [
+            ...$matters,
+            ...$this->gates($subject->kit),
+            ...$this->alike($order),
+            ...array_map(self::closedIn(...), $order->dropped),
+        ];
     }
 
     private static function closedIn(DroppedRule $dropped): Matter
     {
         $code = $dropped->always ? 'board.closed-in' : 'board.closed-by-rule';
 
-        return new Matter(Weight::Warn, Station::Board, $dropped->room === null ? $code : "{$code}-room", [
-            'designator' => $dropped->part, 'by' => $dropped->by, 'why' => str_replace('order.', 'need.', $dropped->need->code), 'x' => round($dropped->at->x, 1), 'y' => round($dropped->at->y, 1), 'board' => $dropped->board, 'room' => $dropped->room ?? '',
-        ], [$dropped->part, ...$dropped->by]);
+        return new Matter(
+            Weight::Warn,
+            Station::Board,
+            $dropped->room === null ? $code : "{$code}-room",
+            [
+                'designator' => $dropped->part,
+                'by' => $dropped->by,
+                'why' => str_replace('order.', 'need.', $dropped->need->code),
+                'x' => round($dropped->at->x, 1),
+                'y' => round($dropped->at->y, 1),
+                'board' => $dropped->board,
+                'room' => $dropped->room ?? '',
+            ],
+            [$dropped->part, ...$dropped->by],
+        );
     }
 
     /** @return list<Matter> */
@@ -55,15 +93,37 @@ final readonly class OrderMatters implements MatterSource
             foreach ($part->reasons as $reason) {
                 $left = $reason->args['mm'] ?? null;
                 if ($reason->code === 'lead.showing' && is_float($left) && $left < StepReasons::LEAD_NEEDED) {
-                    $matters[] = new Matter(Weight::Warn, Station::Order, $left < 0 ? 'order.falls-out' : 'order.short-joint', ['step' => $step->number, 'designator' => $part->designator, ...$reason->args], [$part->designator]);
+                    $matters[] = new Matter(
+                        Weight::Warn,
+                        Station::Order,
+                        $left < 0 ? 'order.falls-out' : 'order.short-joint',
+                        ['step' => $step->number, 'designator' => $part->designator, ...$reason->args],
+                        [$part->designator],
+                    );
                 }
             }
         }
-        if ($step->lie !== null && $kit->settings->workholding === 'table' && $step->lie->plane->tilt() > Lie::PROP_TILT) {
+        if (
+            $step->lie !== null &&
+            $kit->settings->workholding === 'table' &&
+            $step->lie->plane->tilt() > Lie::PROP_TILT
+        ) {
             $args = ['step' => $step->number, 'tilt' => round($step->lie->plane->tilt(), 1)];
-            $matters[] = $step->prop === null
-                ? new Matter(Weight::Note, Station::Order, 'order.tilted', $args, $step->names())
-                : new Matter(Weight::Note, Station::Order, 'order.prop', $args + ['height' => round($step->prop->height, 1), 'edge' => $step->prop->edge, 'x' => round($step->prop->at->x, 1), 'y' => round($step->prop->at->y, 1)], $step->names());
+            $matters[] =
+                $step->prop === null
+                    ? new Matter(Weight::Note, Station::Order, 'order.tilted', $args, $step->names())
+                    : new Matter(
+                        Weight::Note,
+                        Station::Order,
+                        'order.prop',
+                        $args + [
+                            'height' => round($step->prop->height, 1),
+                            'edge' => $step->prop->edge,
+                            'x' => round($step->prop->at->x, 1),
+                            'y' => round($step->prop->at->y, 1),
+                        ],
+                        $step->names(),
+                    );
         }
 
         return $matters;
@@ -76,7 +136,10 @@ final readonly class OrderMatters implements MatterSource
         $matters = [];
         foreach ($kit->tests as $test) {
             if ($test->gate !== null && !in_array($test->gate, $names, true)) {
-                $matters[] = new Matter(Weight::Warn, Station::Order, 'order.unknown-gate', ['test' => $test->name, 'gate' => $test->gate]);
+                $matters[] = new Matter(Weight::Warn, Station::Order, 'order.unknown-gate', [
+                    'test' => $test->name,
+                    'gate' => $test->gate,
+                ]);
             }
         }
 
@@ -86,6 +149,15 @@ final readonly class OrderMatters implements MatterSource
     /** @return list<Matter> */
     private function alike(BuildOrder $order): array
     {
-        return $order->score->lookAlikes === 0 ? [] : [new Matter(Weight::Warn, Station::Order, 'order.look-alikes', ['pairs' => $order->score->lookAlikes, 'steps' => count(array_filter($order->steps, static fn(Step $step): bool => $step->action === Action::Solder))])];
+        return $order->score->lookAlikes === 0
+            ? []
+            : [
+                new Matter(Weight::Warn, Station::Order, 'order.look-alikes', [
+                    'pairs' => $order->score->lookAlikes,
+                    'steps' => count(
+                        array_filter($order->steps, static fn(Step $step): bool => $step->action === Action::Solder),
+                    ),
+                ]),
+            ];
     }
 }

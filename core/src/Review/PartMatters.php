@@ -26,7 +26,13 @@ final readonly class PartMatters implements MatterSource
             }
         }
         foreach ($questions as $row => $names) {
-            $matters[] = new Matter(Weight::Block, Station::Parts, 'parts.kind-question', ['designators' => $names, 'row' => $row], $names);
+            $matters[] = new Matter(
+                Weight::Block,
+                Station::Parts,
+                'parts.kind-question',
+                ['designators' => $names, 'row' => $row],
+                $names,
+            );
         }
         foreach ($kit->unknownNames as $name) {
             $matters[] = new Matter(Weight::Warn, Station::Parts, 'parts.unknown-name', ['name' => $name], [$name]);
@@ -34,9 +40,20 @@ final readonly class PartMatters implements MatterSource
         foreach ($kit->openSockets as $ic) {
             $matters[] = new Matter(Weight::Warn, Station::Parts, 'parts.socket-question', ['ic' => $ic], [$ic]);
         }
-        $brought = array_values(array_map(static fn(KitPart $part): string => $part->designator, array_filter($kit->parts, static fn(KitPart $part): bool => $part->supply === Supply::Builder)));
+        $brought = array_values(
+            array_map(
+                static fn(KitPart $part): string => $part->designator,
+                array_filter($kit->parts, static fn(KitPart $part): bool => $part->supply === Supply::Builder),
+            ),
+        );
         if ($brought !== []) {
-            $matters[] = new Matter(Weight::Note, Station::Parts, 'parts.builder-brings', ['designators' => $brought], $brought);
+            $matters[] = new Matter(
+                Weight::Note,
+                Station::Parts,
+                'parts.builder-brings',
+                ['designators' => $brought],
+                $brought,
+            );
         }
 
         return [...$matters, ...$this->lookAlikes($subject)];
@@ -49,22 +66,36 @@ final readonly class PartMatters implements MatterSource
         foreach (LookAlikes::of($subject->kit)->groups as $group) {
             $key = $group->confusion->reason->code . ' ' . implode(' ', $group->looks[0]);
             $told[$key]['group'] ??= $group;
-            $told[$key]['those'] = [...($told[$key]['those'] ?? []), ...array_merge(...array_slice($group->looks, 1), ...[[]])];
+            $told[$key]['those'] = [
+                ...$told[$key]['those'] ?? [],
+                ...array_merge(...array_slice($group->looks, 1), ...[[]]),
+            ];
         }
 
-        return array_values(array_map(static function (array $each): Matter {
-            $group = $each['group'];
-            $clear = $group->confusion->reason->code === 'alike.clear-body' && $group->kind === Kind::Led;
+        return array_values(
+            array_map(static function (array $each): Matter {
+                $group = $each['group'];
+                $clear = $group->confusion->reason->code === 'alike.clear-body' && $group->kind === Kind::Led;
 
-            $code = match (true) {
-                $clear => 'parts.clear-bodies',
-                count($group->looks) > 2 => 'parts.look-alike-group',
-                default => 'parts.look-alikes',
-            };
+                $code = match (true) {
+                    $clear => 'parts.clear-bodies',
+                    count($group->looks) > 2 => 'parts.look-alike-group',
+                    default => 'parts.look-alikes',
+                };
 
-            return new Matter($clear ? Weight::Warn : Weight::Note, Station::Parts, $code, [
-                'these' => $group->looks[0], 'those' => $each['those'], 'degree' => $group->confusion->degree, 'why' => $group->confusion->reason->code,
-            ], [...$group->looks[0], ...$each['those']]);
-        }, $told));
+                return new Matter(
+                    $clear ? Weight::Warn : Weight::Note,
+                    Station::Parts,
+                    $code,
+                    [
+                        'these' => $group->looks[0],
+                        'those' => $each['those'],
+                        'degree' => $group->confusion->degree,
+                        'why' => $group->confusion->reason->code,
+                    ],
+                    [...$group->looks[0], ...$each['those']],
+                );
+            }, $told),
+        );
     }
 }

@@ -28,7 +28,13 @@ final readonly class PrintMatters implements MatterSource
                 array_push($matters, ...$this->compared($part));
             }
             if ($part->fileValue !== '' && !$this->agrees($part, $part->fileValue)) {
-                $matters[] = new Matter(Weight::Warn, Station::Board, 'board.file-value', ['designator' => $part->designator, 'file' => $part->fileValue, 'list' => $part->line->value], [$part->designator]);
+                $matters[] = new Matter(
+                    Weight::Warn,
+                    Station::Board,
+                    'board.file-value',
+                    ['designator' => $part->designator, 'file' => $part->fileValue, 'list' => $part->line->value],
+                    [$part->designator],
+                );
             }
         }
 
@@ -40,23 +46,38 @@ final readonly class PrintMatters implements MatterSource
         $value = $part->recognition->value?->value;
         $read = $value === null ? null : (new ValueReader())->read($text, $value->unit);
 
-        return $read instanceof ParsedValue ? $read->value->equals($value) : str_starts_with(self::plain($part->line->value), self::plain($text)) || str_starts_with(self::plain($text), self::plain($part->line->value));
+        return $read instanceof ParsedValue
+            ? $read->value->equals($value)
+            : str_starts_with(self::plain($part->line->value), self::plain($text)) ||
+                    str_starts_with(self::plain($text), self::plain($part->line->value));
     }
 
     /** @return list<Matter> */
     private function compared(KitPart $part): array
     {
         $value = $part->recognition->value?->value;
-        $args = ['designator' => $part->designator, 'prints' => $part->prints, 'value' => $value?->display() ?? $part->line->value];
+        $args = [
+            'designator' => $part->designator,
+            'prints' => $part->prints,
+            'value' => $value?->display() ?? $part->line->value,
+        ];
         if ($value === null) {
             $same = self::plain($part->prints) === self::plain($part->line->value);
 
-            return $same ? [] : [new Matter(Weight::Warn, Station::Board, 'board.prints-another', $args, [$part->designator])];
+            return $same
+                ? []
+                : [new Matter(Weight::Warn, Station::Board, 'board.prints-another', $args, [$part->designator])];
         }
         $typed = (new ValueReader())->read($part->prints, $value->unit);
         $printed = $typed instanceof ParsedValue ? [$typed->value] : [];
         try {
-            $printed = [...$printed, ...array_map(static fn(CodeReading $reading) => $reading->value, (new Codes())->read($part->prints, $value->unit))];
+            $printed = [
+                ...$printed,
+                ...array_map(
+                    static fn(CodeReading $reading) => $reading->value,
+                    (new Codes())->read($part->prints, $value->unit),
+                ),
+            ];
         } catch (NoReading) {
             // What is printed is no code; the typed reading stands alone.
         }
@@ -68,9 +89,17 @@ final readonly class PrintMatters implements MatterSource
         if ($printed === [] || $printed[0]->amount->isZero()) {
             return [new Matter(Weight::Warn, Station::Board, 'board.prints-another', $args, [$part->designator])];
         }
-        $percent = round(100 * $value->amount->toFloat() / $printed[0]->amount->toFloat(), 1);
+        $percent = round((100 * $value->amount->toFloat()) / $printed[0]->amount->toFloat(), 1);
 
-        return [new Matter(Weight::Warn, Station::Board, 'board.prints-value', $args + ['read' => $printed[0]->display(), 'percent' => $percent], [$part->designator])];
+        return [
+            new Matter(
+                Weight::Warn,
+                Station::Board,
+                'board.prints-value',
+                $args + ['read' => $printed[0]->display(), 'percent' => $percent],
+                [$part->designator],
+            ),
+        ];
     }
 
     private static function plain(string $text): string

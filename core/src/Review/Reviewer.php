@@ -18,11 +18,43 @@ final readonly class Reviewer
     {
         $subject = new Subject($kit, $order);
         $matters = [];
-        foreach ([new FileMatters(), new PartMatters(), new HardwareMatters(), new LoadMatters(), new BoardMatters(), new OrderMatters(), new MarkMatters(), new BagMatters(), new ManualMatters(), new ProseMatters(), new VoltageMatters(), new ValueMatters(), new PrintMatters(), new NeedMatters(), new TerminalMatters(), new LooseMatters(), new BoardReview(), new SnagMatters(), new BenchMatters(), new SafetyMatters(), new WireMatters()] as $source) {
+        foreach (
+            [
+                new FileMatters(),
+                new PartMatters(),
+                new HardwareMatters(),
+                new LoadMatters(),
+                new BoardMatters(),
+                new OrderMatters(),
+                new MarkMatters(),
+                new BagMatters(),
+                new ManualMatters(),
+                new ProseMatters(),
+                new VoltageMatters(),
+                new ValueMatters(),
+                new PrintMatters(),
+                new NeedMatters(),
+                new TerminalMatters(),
+                new LooseMatters(),
+                new BoardReview(),
+                new SnagMatters(),
+                new BenchMatters(),
+                new SafetyMatters(),
+                new WireMatters(),
+            ] as $source
+        ) {
             array_push($matters, ...$source->matters($subject));
         }
         $stations = array_flip(array_map(static fn(Station $station): string => $station->value, Station::cases()));
-        usort($matters, static fn(Matter $a, Matter $b): int => [$stations[$a->station->value], $a->weight->rank(), $a->code, $a->designators] <=> [$stations[$b->station->value], $b->weight->rank(), $b->code, $b->designators]);
+        usort(
+            $matters,
+            static fn(Matter $a, Matter $b): int => [
+                $stations[$a->station->value],
+                $a->weight->rank(),
+                $a->code,
+                $a->designators,
+            ] <=> [$stations[$b->station->value], $b->weight->rank(), $b->code, $b->designators],
+        );
 
         return $matters;
     }

@@ -33,7 +33,10 @@ final readonly class SafetyMatters implements MatterSource
             }
         }
         if ($open !== []) {
-            $matters[] = new Matter(Weight::Note, Station::Manual, 'safety.unanswered', ['count' => count($open), 'hazards' => $open]);
+            $matters[] = new Matter(Weight::Note, Station::Manual, 'safety.unanswered', [
+                'count' => count($open),
+                'hazards' => $open,
+            ]);
         }
         foreach (Cautions::for($kit)->ofKit() as $caution) {
             if (trim($kit->words["sentence.{$caution->code}"] ?? 'as it is') === '') {
@@ -46,9 +49,29 @@ final readonly class SafetyMatters implements MatterSource
 
     private function contradicted(FoundHazard $found): Matter
     {
-        $names = array_values(array_diff(array_map(static fn(Reason $reason): string => is_string($reason->args['designator'] ?? null) ? $reason->args['designator'] : '', $found->shown), ['']));
+        $names = array_values(
+            array_diff(
+                array_map(
+                    static fn(Reason $reason): string => is_string($reason->args['designator'] ?? null)
+                        ? $reason->args['designator']
+                        : '',
+                    $found->shown,
+                ),
+                [''],
+            ),
+        );
 
-        return new Matter(Weight::Block, Station::Manual, $found->hazard->standsWhateverIsSaid() ? 'safety.stands' : 'safety.contradicted', ['hazard' => $found->hazard->value, 'shown' => $found->shown[0]->code, 'by' => $names === [] ? ['the supply'] : $names], $names);
+        return new Matter(
+            Weight::Block,
+            Station::Manual,
+            $found->hazard->standsWhateverIsSaid() ? 'safety.stands' : 'safety.contradicted',
+            [
+                'hazard' => $found->hazard->value,
+                'shown' => $found->shown[0]->code,
+                'by' => $names === [] ? ['the supply'] : $names,
+            ],
+            $names,
+        );
     }
 
     /** @return list<Matter> a capacitor that hurts and does not empty itself in time */
@@ -61,12 +84,39 @@ final readonly class SafetyMatters implements MatterSource
         }
 
         if ($charge->origin === Origin::PartsList) {
-            return [new Matter(Weight::Warn, Station::Parts, 'parts.charge-unsaid', ['designator' => $charge->designator, 'volts' => $charge->volts, 'joules' => (float) sprintf('%.3g', $charge->joules())], [$charge->designator])];
+            return [
+                new Matter(
+                    Weight::Warn,
+                    Station::Parts,
+                    'parts.charge-unsaid',
+                    [
+                        'designator' => $charge->designator,
+                        'volts' => $charge->volts,
+                        'joules' => (float) sprintf('%.3g', $charge->joules()),
+                    ],
+                    [$charge->designator],
+                ),
+            ];
         }
 
-        return [new Matter(Weight::Warn, Station::Parts, $seconds === null ? 'parts.no-bleeder' : 'parts.slow-bleeder', [
-            'designator' => $charge->designator, 'volts' => $charge->volts, 'joules' => (float) sprintf('%.3g', $charge->joules()), 'limit' => Limits::DISCHARGE_SECONDS, 'left' => round($charge->safeVolts(), 1),
-            'ohms' => (int) $needed, 'watts' => (float) sprintf('%.2g', $charge->volts ** 2 / $needed), 'seconds' => $seconds === null ? 0.0 : round($seconds, 1), 'bleeder' => $charge->bleeder ?? '',
-        ], [$charge->designator])];
+        return [
+            new Matter(
+                Weight::Warn,
+                Station::Parts,
+                $seconds === null ? 'parts.no-bleeder' : 'parts.slow-bleeder',
+                [
+                    'designator' => $charge->designator,
+                    'volts' => $charge->volts,
+                    'joules' => (float) sprintf('%.3g', $charge->joules()),
+                    'limit' => Limits::DISCHARGE_SECONDS,
+                    'left' => round($charge->safeVolts(), 1),
+                    'ohms' => (int) $needed,
+                    'watts' => (float) sprintf('%.2g', $charge->volts ** 2 / $needed),
+                    'seconds' => $seconds === null ? 0.0 : round($seconds, 1),
+                    'bleeder' => $charge->bleeder ?? '',
+                ],
+                [$charge->designator],
+            ),
+        ];
     }
 }

@@ -18,7 +18,13 @@ final readonly class SnagMatters implements MatterSource
         $matters = [];
         foreach ($subject->kit->pilot as $entry) {
             if ($entry->snag !== '' && !$entry->settled) {
-                $matters[] = new Matter(Weight::Warn, Station::Order, 'order.snag', ['build' => $entry->build, 'step' => $this->step($entry, $subject), 'text' => $entry->snag], $entry->names());
+                $matters[] = new Matter(
+                    Weight::Warn,
+                    Station::Order,
+                    'order.snag',
+                    ['build' => $entry->build, 'step' => $this->step($entry, $subject), 'text' => $entry->snag],
+                    $entry->names(),
+                );
             }
         }
 

@@ -11,8 +11,5 @@ use Chiralex\Kit\Kit;
 /** What is reviewed: a kit and the order computed for it. */
 final readonly class Subject
 {
-    public function __construct(
-        public Kit $kit,
-        public BuildOrder|BuildCycle $order,
-    ) {}
+    public function __construct(public Kit $kit, public BuildOrder|BuildCycle $order) {}
 }

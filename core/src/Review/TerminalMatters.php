@@ -19,14 +19,31 @@ final readonly class TerminalMatters implements MatterSource
             $pins = $subject->kit->part($designator)->ownPins ?? [];
             foreach ($terminals as $terminal => $where) {
                 if ($pins !== [] && !in_array((string) $terminal, $pins, true)) {
-                    $matters[] = new Matter(Weight::Warn, Station::Marks, 'marks.terminal-unknown', ['designator' => $designator, 'terminal' => (string) $terminal, 'where' => $where, 'pins' => $pins], [$designator]);
+                    $matters[] = new Matter(
+                        Weight::Warn,
+                        Station::Marks,
+                        'marks.terminal-unknown',
+                        [
+                            'designator' => $designator,
+                            'terminal' => (string) $terminal,
+                            'where' => $where,
+                            'pins' => $pins,
+                        ],
+                        [$designator],
+                    );
                 }
             }
             $names = array_map(strval(...), array_keys($terminals));
             $numbers = array_values(array_filter($names, static fn(string $name): bool => ctype_digit($name)));
             $words = array_values(array_diff($names, $numbers));
             if ($pins === [] && $numbers !== [] && $words !== []) {
-                $matters[] = new Matter(Weight::Note, Station::Marks, 'marks.terminal-mixed', ['designator' => $designator, 'numbers' => $numbers, 'words' => $words], [$designator]);
+                $matters[] = new Matter(
+                    Weight::Note,
+                    Station::Marks,
+                    'marks.terminal-mixed',
+                    ['designator' => $designator, 'numbers' => $numbers, 'words' => $words],
+                    [$designator],
+                );
             }
             array_push($matters, ...$this->spellings($designator, $words));
         }
@@ -45,10 +62,18 @@ final readonly class TerminalMatters implements MatterSource
             $plain[mb_strtolower(str_replace(['-', '_', ' '], '', $word))][] = $word;
         }
 
-        return array_values(array_map(
-            static fn(array $same): Matter => new Matter(Weight::Note, Station::Marks, 'marks.terminal-spelling', ['designator' => $designator, 'words' => $same], [$designator]),
-            array_filter($plain, static fn(array $same): bool => count($same) > 1),
-        ));
+        return array_values(
+            array_map(
+                static fn(array $same): Matter => new Matter(
+                    Weight::Note,
+                    Station::Marks,
+                    'marks.terminal-spelling',
+                    ['designator' => $designator, 'words' => $same],
+                    [$designator],
+                ),
+                array_filter($plain, static fn(array $same): bool => count($same) > 1),
+            ),
+        );
     }
 
     /** @return array<string, array<array-key, string>> designator to terminal to where it is named first */

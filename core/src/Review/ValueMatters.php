@@ -15,7 +15,15 @@ use Chiralex\Reason\Weight;
 /** Values that no shop keeps, and values the maker has forbidden in that place. */
 final readonly class ValueMatters implements MatterSource
 {
-    private const PREFERRED = [Kind::Resistor, Kind::Network, Kind::Ceramic, Kind::Film, Kind::Electrolytic, Kind::Tantalum, Kind::Inductor];
+    private const PREFERRED = [
+        Kind::Resistor,
+        Kind::Network,
+        Kind::Ceramic,
+        Kind::Film,
+        Kind::Electrolytic,
+        Kind::Tantalum,
+        Kind::Inductor,
+    ];
 
     public function matters(Subject $subject): array
     {
@@ -25,13 +33,25 @@ final readonly class ValueMatters implements MatterSource
                 continue;
             }
             $value = $part->recognition->value?->value;
-            if ($value !== null && in_array($part->kind(), self::PREFERRED, true) && !$value->amount->isZero() && !Series::isUsual($value) && !Series::E192->has($value)) {
+            if (
+                $value !== null &&
+                in_array($part->kind(), self::PREFERRED, true) &&
+                !$value->amount->isZero() &&
+                !Series::isUsual($value) &&
+                !Series::E192->has($value)
+            ) {
                 $odd["{$part->line->row}"][] = $part;
             }
             foreach ($part->forbidden as $forbidden) {
                 if (self::plain($forbidden) === self::plain($part->line->value)) {
                     $why = Twins::of($forbidden)[0]->code ?? '';
-                    $matters[] = new Matter(Weight::Warn, Station::Parts, 'parts.forbidden-value', ['designator' => $part->designator, 'value' => $part->line->value, 'why' => $why], [$part->designator]);
+                    $matters[] = new Matter(
+                        Weight::Warn,
+                        Station::Parts,
+                        'parts.forbidden-value',
+                        ['designator' => $part->designator, 'value' => $part->line->value, 'why' => $why],
+                        [$part->designator],
+                    );
                 }
             }
         }
@@ -51,7 +71,18 @@ final readonly class ValueMatters implements MatterSource
         $tight = in_array($read?->tolerance, ['1', '2', '0.5', '0.25', '0.1'], true);
         $series = $tight ? Series::E96 : Series::E24;
 
-        return new Matter(Weight::Note, Station::Parts, 'parts.not-preferred', ['designators' => $names, 'value' => $value?->display() ?? '', 'series' => $series->name, 'nearest' => $value === null ? '' : $series->nearest($value)->display()], $names);
+        return new Matter(
+            Weight::Note,
+            Station::Parts,
+            'parts.not-preferred',
+            [
+                'designators' => $names,
+                'value' => $value?->display() ?? '',
+                'series' => $series->name,
+                'nearest' => $value === null ? '' : $series->nearest($value)->display(),
+            ],
+            $names,
+        );
     }
 
     private static function plain(string $text): string

@@ -19,7 +19,7 @@ final readonly class VoltageMatters implements MatterSource
     /** Forward voltages of LEDs, from red to blue and white. */
     private const DROP = [1.5, 3.8];
     /** A usual small LED, amperes. */
-    private const MOST = 0.020;
+    private const MOST = 0.02;
     private const LEAST = 0.0005;
     /** An electrolytic is rated this much above what it sees. */
     private const MARGIN = 1.2;
@@ -35,7 +35,11 @@ final readonly class VoltageMatters implements MatterSource
             }
             $found = match ($part->kind()) {
                 Kind::Resistor => $this->led($part, $across, $volts),
-                Kind::Electrolytic, Kind::Tantalum, Kind::Film, Kind::Ceramic => $this->capacitor($part, $across, $volts),
+                Kind::Electrolytic, Kind::Tantalum, Kind::Film, Kind::Ceramic => $this->capacitor(
+                    $part,
+                    $across,
+                    $volts,
+                ),
                 default => null,
             };
             if ($found !== null) {
@@ -59,9 +63,19 @@ final readonly class VoltageMatters implements MatterSource
             return null;
         }
 
-        return new Matter(Weight::Warn, Station::Parts, $amps > self::MOST ? 'parts.led-bright' : 'parts.led-dim', [
-            'designator' => $part->designator, 'across' => $across, 'ohms' => round($ohms, 2), 'milliamps' => round($amps * 1000, 2), 'limit' => $amps > self::MOST ? self::MOST * 1000 : self::LEAST * 1000,
-        ], [$part->designator]);
+        return new Matter(
+            Weight::Warn,
+            Station::Parts,
+            $amps > self::MOST ? 'parts.led-bright' : 'parts.led-dim',
+            [
+                'designator' => $part->designator,
+                'across' => $across,
+                'ohms' => round($ohms, 2),
+                'milliamps' => round($amps * 1000, 2),
+                'limit' => $amps > self::MOST ? self::MOST * 1000 : self::LEAST * 1000,
+            ],
+            [$part->designator],
+        );
     }
 
     private function capacitor(KitPart $part, string $across, float $volts): ?Matter
@@ -70,8 +84,22 @@ final readonly class VoltageMatters implements MatterSource
         if ($rating === null) {
             return null;
         }
-        $needed = abs($volts) * (in_array($part->kind(), [Kind::Electrolytic, Kind::Tantalum], true) ? self::MARGIN : 1.0);
+        $needed =
+            abs($volts) * (in_array($part->kind(), [Kind::Electrolytic, Kind::Tantalum], true) ? self::MARGIN : 1.0);
 
-        return $rating >= $needed ? null : new Matter(Weight::Warn, Station::Parts, 'parts.capacitor-voltage', ['designator' => $part->designator, 'across' => $across, 'rating' => $rating, 'needed' => round($needed, 1)], [$part->designator]);
+        return $rating >= $needed
+            ? null
+            : new Matter(
+                Weight::Warn,
+                Station::Parts,
+                'parts.capacitor-voltage',
+                [
+                    'designator' => $part->designator,
+                    'across' => $across,
+                    'rating' => $rating,
+                    'needed' => round($needed, 1),
+                ],
+                [$part->designator],
+            );
     }
 }

@@ -17,7 +17,23 @@ use Chiralex\Reason\Weight;
 final readonly class WireMatters implements MatterSource
 {
     /** Kinds off the board that do nothing without a wire. */
-    private const ELECTRICAL = [Kind::Switch, Kind::Button, Kind::Potentiometer, Kind::Speaker, Kind::Buzzer, Kind::Sensor, Kind::Thermistor, Kind::Led, Kind::Photo, Kind::Jack, Kind::BarrelJack, Kind::BatteryHolder, Kind::Transformer, Kind::Display, Kind::Relay];
+    private const ELECTRICAL = [
+        Kind::Switch,
+        Kind::Button,
+        Kind::Potentiometer,
+        Kind::Speaker,
+        Kind::Buzzer,
+        Kind::Sensor,
+        Kind::Thermistor,
+        Kind::Led,
+        Kind::Photo,
+        Kind::Jack,
+        Kind::BarrelJack,
+        Kind::BatteryHolder,
+        Kind::Transformer,
+        Kind::Display,
+        Kind::Relay,
+    ];
 
     public function matters(Subject $subject): array
     {
@@ -33,8 +49,23 @@ final readonly class WireMatters implements MatterSource
         foreach ($kit->wires as $index => $wire) {
             foreach (array_slice($kit->wires, $index + 1) as $other) {
                 $shared = array_values(array_intersect(self::parts($wire), self::parts($other)));
-                if ($wire->colour !== '' && mb_strtolower($wire->colour) === mb_strtolower($other->colour) && $shared !== []) {
-                    $matters[] = new Matter(Weight::Warn, Station::Marks, 'marks.wires-alike', ['these' => $wire->name, 'those' => $other->name, 'colour' => $wire->colour, 'parts' => $shared], [$wire->name, $other->name]);
+                if (
+                    $wire->colour !== '' &&
+                    mb_strtolower($wire->colour) === mb_strtolower($other->colour) &&
+                    $shared !== []
+                ) {
+                    $matters[] = new Matter(
+                        Weight::Warn,
+                        Station::Marks,
+                        'marks.wires-alike',
+                        [
+                            'these' => $wire->name,
+                            'those' => $other->name,
+                            'colour' => $wire->colour,
+                            'parts' => $shared,
+                        ],
+                        [$wire->name, $other->name],
+                    );
                 }
             }
         }
@@ -48,11 +79,23 @@ final readonly class WireMatters implements MatterSource
         $matters = [];
         foreach ($kit->wires as $wire) {
             if ($wire->colour === '') {
-                $matters[] = new Matter(Weight::Warn, Station::Marks, 'marks.wire-colour', ['wire' => $wire->name], [$wire->name]);
+                $matters[] = new Matter(
+                    Weight::Warn,
+                    Station::Marks,
+                    'marks.wire-colour',
+                    ['wire' => $wire->name],
+                    [$wire->name],
+                );
             }
             foreach (self::parts($wire) as $part) {
                 if ($kit->part($part) === null) {
-                    $matters[] = new Matter(Weight::Warn, Station::Marks, 'marks.wire-end', ['wire' => $wire->name, 'part' => $part], [$wire->name]);
+                    $matters[] = new Matter(
+                        Weight::Warn,
+                        Station::Marks,
+                        'marks.wire-end',
+                        ['wire' => $wire->name, 'part' => $part],
+                        [$wire->name],
+                    );
                 }
             }
         }
@@ -65,7 +108,18 @@ final readonly class WireMatters implements MatterSource
     {
         $open = array_filter($kit->wires, static fn(Wire $wire): bool => self::isRibbon($wire) && $wire->face === null);
 
-        return array_values(array_map(static fn(Wire $wire): Matter => new Matter(Weight::Warn, Station::Marks, 'marks.ribbon-face', ['wire' => $wire->name], [$wire->name]), $open));
+        return array_values(
+            array_map(
+                static fn(Wire $wire): Matter => new Matter(
+                    Weight::Warn,
+                    Station::Marks,
+                    'marks.ribbon-face',
+                    ['wire' => $wire->name],
+                    [$wire->name],
+                ),
+                $open,
+            ),
+        );
     }
 
     /** @return list<Matter> parts off the board without a wire, and terminals without one beside others that have one */
@@ -82,12 +136,32 @@ final readonly class WireMatters implements MatterSource
         $matters = [];
         foreach ($kit->parts as $part) {
             $name = $part->designator;
-            if (!isset($wired[$name]) && $kit->wires !== [] && $part->supply === Supply::Loose && in_array($part->kind(), self::ELECTRICAL, true)) {
-                $matters[] = new Matter(Weight::Warn, Station::Marks, 'marks.part-unwired', ['designator' => $name], [$name]);
+            if (
+                !isset($wired[$name]) &&
+                $kit->wires !== [] &&
+                $part->supply === Supply::Loose &&
+                in_array($part->kind(), self::ELECTRICAL, true)
+            ) {
+                $matters[] = new Matter(
+                    Weight::Warn,
+                    Station::Marks,
+                    'marks.part-unwired',
+                    ['designator' => $name],
+                    [$name],
+                );
             }
-            $bare = isset($wired[$name]) && !$ribbons[$name] ? array_values(array_diff($this->terminals($part), $wired[$name])) : [];
+            $bare =
+                isset($wired[$name]) && !$ribbons[$name]
+                    ? array_values(array_diff($this->terminals($part), $wired[$name]))
+                    : [];
             if ($bare !== []) {
-                $matters[] = new Matter(Weight::Note, Station::Marks, 'marks.terminal-unwired', ['designator' => $name, 'terminals' => $bare], [$name]);
+                $matters[] = new Matter(
+                    Weight::Note,
+                    Station::Marks,
+                    'marks.terminal-unwired',
+                    ['designator' => $name, 'terminals' => $bare],
+                    [$name],
+                );
             }
         }
 
@@ -101,7 +175,9 @@ final readonly class WireMatters implements MatterSource
             return $part->ownPins;
         }
 
-        return in_array($part->kind(), [Kind::TerminalBlock, Kind::PinHeader], true) ? array_map(strval(...), array_keys($part->outline->pins)) : [];
+        return in_array($part->kind(), [Kind::TerminalBlock, Kind::PinHeader], true)
+            ? array_map(strval(...), array_keys($part->outline->pins))
+            : [];
     }
 
     private static function isRibbon(Wire $wire): bool

@@ -19,18 +19,19 @@ final readonly class Cautions
      * @param array<string, true> $hazards those that apply
      * @param list<StoredCharge> $charges that hurt
      */
-    private function __construct(
-        private Kit $kit,
-        private array $hazards,
-        private array $charges,
-    ) {}
+    private function __construct(private Kit $kit, private array $hazards, private array $charges) {}
 
     public static function for(Kit $kit): self
     {
         return new self(
             $kit,
-            array_fill_keys(array_map(static fn(Hazard $hazard): string => $hazard->value, Hazards::applying($kit)), true),
-            array_values(array_filter(StoredCharges::of($kit), static fn(StoredCharge $charge): bool => $charge->isHazard())),
+            array_fill_keys(
+                array_map(static fn(Hazard $hazard): string => $hazard->value, Hazards::applying($kit)),
+                true,
+            ),
+            array_values(
+                array_filter(StoredCharges::of($kit), static fn(StoredCharge $charge): bool => $charge->isHazard()),
+            ),
         );
     }
 
@@ -45,7 +46,11 @@ final readonly class Cautions
         $defers = array_filter($hazards, static fn(Hazard $hazard): bool => in_array($hazard, self::DEFERS, true));
 
         return [
-            ...self::reasons([...$this->iron(), ...array_map(static fn(Hazard $hazard): string => $hazard->caution(), $hazards), ...($defers === [] ? [] : ['caution.defers'])]),
+            ...self::reasons([
+                ...$this->iron(),
+                ...array_map(static fn(Hazard $hazard): string => $hazard->caution(), $hazards),
+                ...$defers === [] ? [] : ['caution.defers'],
+            ]),
             ...$this->charges(),
         ];
     }
@@ -59,8 +64,15 @@ final readonly class Cautions
     public function of(Work $work, array $designators, bool $powered = false): array
     {
         $codes = match ($work) {
-            Work::Soldering => [...$this->iron(), ...($powered ? $this->full() : [])],
-            Work::Power => [...$this->power(), ...$this->venting(), ...$this->when(Hazard::Hot, 'caution.hot'), ...$this->when(Hazard::Laser, 'caution.light'), ...$this->when(Hazard::BrightLight, 'caution.light'), ...$this->when(Hazard::StrongField, 'caution.field')],
+            Work::Soldering => [...$this->iron(), ...$powered ? $this->full() : []],
+            Work::Power => [
+                ...$this->power(),
+                ...$this->venting(),
+                ...$this->when(Hazard::Hot, 'caution.hot'),
+                ...$this->when(Hazard::Laser, 'caution.light'),
+                ...$this->when(Hazard::BrightLight, 'caution.light'),
+                ...$this->when(Hazard::StrongField, 'caution.field'),
+            ],
             Work::Curing => ['caution.glue'],
             Work::Breaking => ['caution.dust'],
             Work::Battery => ['caution.battery', ...$this->when(Hazard::CoinCell, 'caution.coin-cell')],
@@ -68,9 +80,15 @@ final readonly class Cautions
         };
         $kinds = array_map(fn(string $name): ?Kind => $this->kit->part($name)?->kind(), $designators);
         $codes = in_array(Kind::Transformer, $kinds, true) ? [...$codes, ...$this->power()] : $codes;
-        $codes = array_intersect([Kind::Enclosure->value, Kind::Panel->value], array_map(static fn(?Kind $kind): string => $kind === null ? '' : $kind->value, $kinds)) !== [] ? [...$codes, ...$this->when(Hazard::Drilling, 'caution.drilling')] : $codes;
+        $codes =
+            array_intersect(
+                [Kind::Enclosure->value, Kind::Panel->value],
+                array_map(static fn(?Kind $kind): string => $kind === null ? '' : $kind->value, $kinds),
+            ) !== []
+                ? [...$codes, ...$this->when(Hazard::Drilling, 'caution.drilling')]
+                : $codes;
 
-        return [...self::reasons($codes), ...(in_array('caution.charge', $codes, true) ? $this->charges() : [])];
+        return [...self::reasons($codes), ...in_array('caution.charge', $codes, true) ? $this->charges() : []];
     }
 
     private function has(Hazard $hazard): bool
@@ -87,13 +105,18 @@ final readonly class Cautions
     /** @return list<string> */
     private function iron(): array
     {
-        return ['caution.iron', ...($this->kit->settings->alloy === 'leaded' ? ['caution.lead'] : []), 'caution.eyes'];
+        return ['caution.iron', ...$this->kit->settings->alloy === 'leaded' ? ['caution.lead'] : [], 'caution.eyes'];
     }
 
     /** @return list<string> */
     private function power(): array
     {
-        return ['caution.power', ...$this->when(Hazard::Mains, 'caution.mains'), ...$this->when(Hazard::HighVoltage, 'caution.mains'), ...$this->full()];
+        return [
+            'caution.power',
+            ...$this->when(Hazard::Mains, 'caution.mains'),
+            ...$this->when(Hazard::HighVoltage, 'caution.mains'),
+            ...$this->full(),
+        ];
     }
 
     /** @return list<string> */
@@ -125,11 +148,23 @@ final readonly class Cautions
         foreach ($this->charges as $charge) {
             $seconds = $charge->seconds();
             $needed = $charge->neededOhms();
-            $args = ['designator' => $charge->designator, 'volts' => $charge->volts, 'joules' => (float) sprintf('%.3g', $charge->joules())];
+            $args = [
+                'designator' => $charge->designator,
+                'volts' => $charge->volts,
+                'joules' => (float) sprintf('%.3g', $charge->joules()),
+            ];
             if ($seconds !== null) {
-                $reasons[] = new Reason('caution.charge-wait', $args + ['bleeder' => (string) $charge->bleeder, 'seconds' => (int) ceil($seconds)], $charge->origin);
+                $reasons[] = new Reason(
+                    'caution.charge-wait',
+                    $args + ['bleeder' => (string) $charge->bleeder, 'seconds' => (int) ceil($seconds)],
+                    $charge->origin,
+                );
             } elseif ($needed !== null) {
-                $reasons[] = new Reason('caution.charge-tool', $args + ['ohms' => self::tool($needed)], $charge->origin);
+                $reasons[] = new Reason(
+                    'caution.charge-tool',
+                    $args + ['ohms' => self::tool($needed)],
+                    $charge->origin,
+                );
             }
         }
 
@@ -151,6 +186,9 @@ final readonly class Cautions
      */
     private static function reasons(array $codes): array
     {
-        return array_map(static fn(string $code): Reason => new Reason($code, [], Origin::CommonPractice), array_values(array_unique($codes)));
+        return array_map(
+            static fn(string $code): Reason => new Reason($code, [], Origin::CommonPractice),
+            array_values(array_unique($codes)),
+        );
     }
 }

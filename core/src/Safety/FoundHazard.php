@@ -24,7 +24,8 @@ final readonly class FoundHazard
     /** Its caution is printed. */
     public function applies(): bool
     {
-        return $this->declared || ($this->shown !== [] && (!$this->isRuledOut() || $this->hazard->standsWhateverIsSaid()));
+        return $this->declared ||
+            ($this->shown !== [] && (!$this->isRuledOut() || $this->hazard->standsWhateverIsSaid()));
     }
 
     /** Nobody has said yet, and nothing shows it. */
@@ -36,7 +37,10 @@ final readonly class FoundHazard
     /** Ruled out though the parts show it, without a reason or where no reason counts. */
     public function isContradicted(): bool
     {
-        return $this->shown !== [] && !$this->declared && $this->ruledOut !== null && (trim($this->ruledOut) === '' || $this->hazard->standsWhateverIsSaid());
+        return $this->shown !== [] &&
+            !$this->declared &&
+            $this->ruledOut !== null &&
+            (trim($this->ruledOut) === '' || $this->hazard->standsWhateverIsSaid());
     }
 
     private function isRuledOut(): bool

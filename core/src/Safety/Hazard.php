@@ -46,7 +46,16 @@ enum Hazard: string
     {
         return match ($this) {
             self::Mains, self::HighVoltage, self::StoredCharge, self::CoinCell, self::SmallParts => true,
-            self::Battery, self::Hot, self::StrongField, self::Radio, self::Laser, self::BrightLight, self::SmallMagnets, self::Glue, self::Drilling => false,
+            self::Battery,
+            self::Hot,
+            self::StrongField,
+            self::Radio,
+            self::Laser,
+            self::BrightLight,
+            self::SmallMagnets,
+            self::Glue,
+            self::Drilling
+                => false,
         };
     }
 }

@@ -39,13 +39,26 @@ final readonly class Hazards
     {
         $shown = self::shown($kit);
 
-        return array_map(static fn(Hazard $hazard): FoundHazard => new FoundHazard($hazard, $shown[$hazard->value] ?? [], in_array($hazard->value, $kit->traits, true), $kit->ruledOut[$hazard->value] ?? null), Hazard::cases());
+        return array_map(
+            static fn(Hazard $hazard): FoundHazard => new FoundHazard(
+                $hazard,
+                $shown[$hazard->value] ?? [],
+                in_array($hazard->value, $kit->traits, true),
+                $kit->ruledOut[$hazard->value] ?? null,
+            ),
+            Hazard::cases(),
+        );
     }
 
     /** @return list<Hazard> those whose caution is printed */
     public static function applying(Kit $kit): array
     {
-        return array_values(array_map(static fn(FoundHazard $found): Hazard => $found->hazard, array_filter(self::of($kit), static fn(FoundHazard $found): bool => $found->applies())));
+        return array_values(
+            array_map(
+                static fn(FoundHazard $found): Hazard => $found->hazard,
+                array_filter(self::of($kit), static fn(FoundHazard $found): bool => $found->applies()),
+            ),
+        );
     }
 
     /** @return array<string, list<Reason>> */
@@ -62,11 +75,24 @@ final readonly class Hazards
         }
         foreach (StoredCharges::of($kit) as $charge) {
             if ($charge->isHazard()) {
-                $shown[Hazard::StoredCharge->value][] = new Reason('safety.charge', ['designator' => $charge->designator, 'volts' => $charge->volts, 'joules' => self::round($charge->joules()), 'microcoulombs' => self::round($charge->coulombs() * 1e6)], $charge->origin);
+                $shown[Hazard::StoredCharge->value][] = new Reason(
+                    'safety.charge',
+                    [
+                        'designator' => $charge->designator,
+                        'volts' => $charge->volts,
+                        'joules' => self::round($charge->joules()),
+                        'microcoulombs' => self::round($charge->coulombs() * 1e6),
+                    ],
+                    $charge->origin,
+                );
             }
         }
         foreach ($kit->groups->cures as $cure) {
-            $shown[Hazard::Glue->value][] = new Reason('safety.cure', ['cure' => $cure['name'], 'hours' => $cure['hours']], Origin::KitFile);
+            $shown[Hazard::Glue->value][] = new Reason(
+                'safety.cure',
+                ['cure' => $cure['name'], 'hours' => $cure['hours']],
+                Origin::KitFile,
+            );
         }
 
         return $shown;
@@ -82,7 +108,11 @@ final readonly class Hazards
         $text = self::text($part->line);
         foreach (self::WORDS as $hazard => $words) {
             if (preg_match($words, $text, $word) === 1) {
-                $found[$hazard] = new Reason('safety.word', ['designator' => self::called($part), 'word' => $word[0]], Origin::PartsList);
+                $found[$hazard] = new Reason(
+                    'safety.word',
+                    ['designator' => self::called($part), 'word' => $word[0]],
+                    Origin::PartsList,
+                );
             }
         }
         $watts = Rating::find($text, RatingUnit::Watt)?->toFloat() ?? 0.0;
@@ -94,7 +124,10 @@ final readonly class Hazards
             default => null,
         };
         if ($what !== null) {
-            $found[$what->value] ??= new Reason('safety.kind', ['designator' => self::called($part), 'value' => $part->line->value]);
+            $found[$what->value] ??= new Reason('safety.kind', [
+                'designator' => self::called($part),
+                'value' => $part->line->value,
+            ]);
         }
 
         return $found;
@@ -114,7 +147,15 @@ final readonly class Hazards
             }
         }
 
-        return $found === null ? [] : [Hazard::HighVoltage->value => new Reason('safety.over-elv', $found + ['limit' => $limit, 'current' => $limit === Limits::ELV_AC ? 'AC' : 'DC'], Origin::Standard)];
+        return $found === null
+            ? []
+            : [
+                Hazard::HighVoltage->value => new Reason(
+                    'safety.over-elv',
+                    $found + ['limit' => $limit, 'current' => $limit === Limits::ELV_AC ? 'AC' : 'DC'],
+                    Origin::Standard,
+                ),
+            ];
     }
 
     private static function text(Line $line): string

@@ -43,13 +43,16 @@ final readonly class StoredCharge
     /** It hurts by its charge above the voltage that may be touched, or burns by its energy when it is shorted. */
     public function isHazard(): bool
     {
-        return ($this->volts > Limits::TOUCH_DC && $this->coulombs() * (1 + self::EXACT) >= Limits::CHARGE) || ($this->volts >= Limits::ENERGY_VOLTS && $this->joules() * (1 + self::EXACT) >= Limits::ENERGY);
+        return ($this->volts > Limits::TOUCH_DC && $this->coulombs() * (1 + self::EXACT) >= Limits::CHARGE) ||
+            ($this->volts >= Limits::ENERGY_VOLTS && $this->joules() * (1 + self::EXACT) >= Limits::ENERGY);
     }
 
     /** The voltage at which it counts as empty: what may be touched; for low voltages the one at which the energy no longer burns. */
     public function safeVolts(): float
     {
-        return $this->volts > Limits::TOUCH_DC ? min(Limits::TOUCH_DC, sqrt(2 * Limits::ENERGY / $this->farads)) : max(Limits::ENERGY_VOLTS, sqrt(2 * Limits::ENERGY / $this->farads));
+        return $this->volts > Limits::TOUCH_DC
+            ? min(Limits::TOUCH_DC, sqrt((2 * Limits::ENERGY) / $this->farads))
+            : max(Limits::ENERGY_VOLTS, sqrt((2 * Limits::ENERGY) / $this->farads));
     }
 
     /** Seconds from switching off until it counts as empty, R C ln(V / Vsafe); null without a resistor across it. */

@@ -27,14 +27,22 @@ final readonly class StoredCharges
                 $charges[] = $charge;
             }
         }
-        usort($charges, static fn(StoredCharge $a, StoredCharge $b): int => [-$a->joules(), $a->designator] <=> [-$b->joules(), $b->designator]);
+        usort(
+            $charges,
+            static fn(StoredCharge $a, StoredCharge $b): int => [-$a->joules(), $a->designator] <=> [
+                -$b->joules(),
+                $b->designator,
+            ],
+        );
 
         return $charges;
     }
 
     private static function charge(Kit $kit, KitPart $part): ?StoredCharge
     {
-        $farads = in_array($part->kind(), [Kind::Electrolytic, Kind::Tantalum, Kind::Film, Kind::Ceramic], true) ? ($part->recognition->value?->value->amount->toFloat() ?? 0.0) : 0.0;
+        $farads = in_array($part->kind(), [Kind::Electrolytic, Kind::Tantalum, Kind::Film, Kind::Ceramic], true)
+            ? $part->recognition->value?->value->amount->toFloat() ?? 0.0
+            : 0.0;
         [$volts, $origin] = self::volts($kit, $part);
         if ($farads <= 0.0 || $volts <= 0.0) {
             return null;
@@ -56,6 +64,9 @@ final readonly class StoredCharges
             return [$kit->power->peak(), Origin::Computed];
         }
 
-        return [Rating::find("{$part->line->value} {$part->line->description}", RatingUnit::Volt)?->toFloat() ?? 0.0, Origin::PartsList];
+        return [
+            Rating::find("{$part->line->value} {$part->line->description}", RatingUnit::Volt)?->toFloat() ?? 0.0,
+            Origin::PartsList,
+        ];
     }
 }

@@ -14,10 +14,7 @@ final readonly class Wilson
     /** Two-sided 95 % quantile of the normal distribution. */
     private const Z95 = 1.959963984540054;
 
-    private function __construct(
-        public float $low,
-        public float $high,
-    ) {}
+    private function __construct(public float $low, public float $high) {}
 
     /**
      * @param int<0, max> $hits
@@ -29,9 +26,9 @@ final readonly class Wilson
             return new self(0.0, 1.0);
         }
         $share = $hits / $of;
-        $square = $z * $z / $of;
+        $square = ($z * $z) / $of;
         $middle = ($share + $square / 2) / (1 + $square);
-        $half = $z / (1 + $square) * sqrt($share * (1 - $share) / $of + $square / (4 * $of));
+        $half = ($z / (1 + $square)) * sqrt(($share * (1 - $share)) / $of + $square / (4 * $of));
 
         return new self($hits === 0 ? 0.0 : max(0.0, $middle - $half), $hits === $of ? 1.0 : min(1.0, $middle + $half));
     }

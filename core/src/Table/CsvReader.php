@@ -40,16 +40,33 @@ final readonly class CsvReader
             }
         }
 
-        return new Table($file, array_map(trim(...), $records[$header] ?? []), $rows, $encoding, $separator, $header + 1);
+        return new Table(
+            $file,
+            array_map(trim(...), $records[$header] ?? []),
+            $rows,
+            $encoding,
+            $separator,
+            $header + 1,
+        );
     }
 
     private function separator(string $text): string
     {
-        $lines = array_slice(array_filter(explode("\n", str_replace("\r", "\n", $text)), static fn(string $line): bool => trim($line) !== ''), 0, 20);
+        $lines = array_slice(
+            array_filter(
+                explode("\n", str_replace("\r", "\n", $text)),
+                static fn(string $line): bool => trim($line) !== '',
+            ),
+            0,
+            20,
+        );
         $best = ',';
         $most = 0;
         foreach (["\t", ';', ',', '|'] as $candidate) {
-            $first = substr_count((string) preg_replace('~"[^"]*"~', '', $lines[array_key_first($lines) ?? 0] ?? ''), $candidate);
+            $first = substr_count(
+                (string) preg_replace('~"[^"]*"~', '', $lines[array_key_first($lines) ?? 0] ?? ''),
+                $candidate,
+            );
             if ($first > $most) {
                 [$best, $most] = [$candidate, $first];
             }

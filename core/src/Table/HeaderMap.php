@@ -9,20 +9,42 @@ final readonly class HeaderMap
 {
     /** Letters of the six languages, as they are written without accents. */
     private const FOLDED = [
-        "\u{00E4}" => 'ae', "\u{00F6}" => 'oe', "\u{00FC}" => 'ue', "\u{00DF}" => 'ss',
-        "\u{00E0}" => 'a', "\u{00E1}" => 'a', "\u{00E2}" => 'a', "\u{0105}" => 'a', "\u{00E7}" => 'c', "\u{0107}" => 'c',
-        "\u{00E8}" => 'e', "\u{00E9}" => 'e', "\u{00EA}" => 'e', "\u{00EB}" => 'e', "\u{0119}" => 'e', "\u{00ED}" => 'i', "\u{00EE}" => 'i', "\u{00EF}" => 'i',
-        "\u{0142}" => 'l', "\u{0144}" => 'n', "\u{00F1}" => 'n', "\u{00F3}" => 'o', "\u{00F4}" => 'o', "\u{015B}" => 's', "\u{00FA}" => 'u', "\u{00FB}" => 'u', "\u{00F9}" => 'u', "\u{017A}" => 'z', "\u{017C}" => 'z',
+        "\u{00E4}" => 'ae',
+        "\u{00F6}" => 'oe',
+        "\u{00FC}" => 'ue',
+        "\u{00DF}" => 'ss',
+        "\u{00E0}" => 'a',
+        "\u{00E1}" => 'a',
+        "\u{00E2}" => 'a',
+        "\u{0105}" => 'a',
+        "\u{00E7}" => 'c',
+        "\u{0107}" => 'c',
+        "\u{00E8}" => 'e',
+        "\u{00E9}" => 'e',
+        "\u{00EA}" => 'e',
+        "\u{00EB}" => 'e',
+        "\u{0119}" => 'e',
+        "\u{00ED}" => 'i',
+        "\u{00EE}" => 'i',
+        "\u{00EF}" => 'i',
+        "\u{0142}" => 'l',
+        "\u{0144}" => 'n',
+        "\u{00F1}" => 'n',
+        "\u{00F3}" => 'o',
+        "\u{00F4}" => 'o',
+        "\u{015B}" => 's',
+        "\u{00FA}" => 'u',
+        "\u{00FB}" => 'u',
+        "\u{00F9}" => 'u',
+        "\u{017A}" => 'z',
+        "\u{017C}" => 'z',
     ];
 
     /**
      * @param array<string, int> $columns field to column index
      * @param array<string, string> $units field to the unit its header names
      */
-    private function __construct(
-        public array $columns,
-        private array $units,
-    ) {}
+    private function __construct(public array $columns, private array $units) {}
 
     /**
      * @param list<string> $headers
@@ -67,7 +89,7 @@ final readonly class HeaderMap
     /** @param list<string> $headers */
     public function header(array $headers, string $field): ?string
     {
-        return isset($this->columns[$field]) ? ($headers[$this->columns[$field]] ?? null) : null;
+        return isset($this->columns[$field]) ? $headers[$this->columns[$field]] ?? null : null;
     }
 
     private static function plain(string $header): string

@@ -8,10 +8,7 @@ namespace Chiralex\Table;
 final readonly class Row
 {
     /** @param list<string> $cells trimmed texts in column order */
-    public function __construct(
-        public int $number,
-        public array $cells,
-    ) {}
+    public function __construct(public int $number, public array $cells) {}
 
     public function cell(int $index): string
     {

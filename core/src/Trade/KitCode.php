@@ -23,7 +23,10 @@ final readonly class KitCode
             $initials .= self::plain(mb_substr($word, 0, 1));
         }
 
-        return strlen($initials) > 1 ? substr($initials, 0, self::MOST) : (substr(self::plain($kit->name), 0, 3) ?: 'KIT');
+        return strlen($initials) > 1
+            ? substr($initials, 0, self::MOST)
+            : (substr(self::plain($kit->name), 0, 3) ?:
+                'KIT');
     }
 
     private static function plain(string $text): string

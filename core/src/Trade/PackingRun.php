@@ -78,7 +78,13 @@ final readonly class PackingRun
             throw ImpossiblePacking::otherTurn($turn[0] + 1, $turn[1] + 1);
         }
         if ($event->action === PackAction::Lot) {
-            return new self($this->lines, $this->packs, $this->cells, [...$this->lots, ['at' => $this->filled, 'line' => $event->line, 'lot' => $event->lot]], $this->filled);
+            return new self(
+                $this->lines,
+                $this->packs,
+                $this->cells,
+                [...$this->lots, ['at' => $this->filled, 'line' => $event->line, 'lot' => $event->lot]],
+                $this->filled,
+            );
         }
         $cells = $this->cells;
         $cells[$event->line] = ($cells[$event->line] ?? '') . ($event->action === PackAction::In ? 'i' : 's');
@@ -99,19 +105,30 @@ final readonly class PackingRun
         $cells = array_slice($this->cells, 0, -1);
         $rest = substr($this->cells[count($cells)], 0, -1);
 
-        return new self($this->lines, $this->packs, $rest === '' ? $cells : [...$cells, $rest], $this->lots, $this->filled - 1);
+        return new self(
+            $this->lines,
+            $this->packs,
+            $rest === '' ? $cells : [...$cells, $rest],
+            $this->lots,
+            $this->filled - 1,
+        );
     }
 
     /** @return ?array{int, int} line and pack whose turn it is, from 0; null when the run is finished */
     public function turn(): ?array
     {
-        return $this->filled >= $this->lines * $this->packs ? null : [intdiv($this->filled, $this->packs), $this->filled % $this->packs];
+        return $this->filled >= $this->lines * $this->packs
+            ? null
+            : [intdiv($this->filled, $this->packs), $this->filled % $this->packs];
     }
 
     /** @return list<string> by line, a sign for each pack: `i` in, `s` short, `.` open */
     public function cells(): array
     {
-        return array_map(fn(int $line): string => str_pad($this->cells[$line] ?? '', $this->packs, '.'), range(0, $this->lines - 1));
+        return array_map(
+            fn(int $line): string => str_pad($this->cells[$line] ?? '', $this->packs, '.'),
+            range(0, $this->lines - 1),
+        );
     }
 
     /** @return list<string> for each line begun its signs, to be kept */

@@ -18,17 +18,18 @@ final readonly class Serial
     private const M = 36;
     private const DIGITS = 5;
 
-    private function __construct(
-        public string $code,
-        public string $revision,
-        public int $number,
-    ) {}
+    private function __construct(public string $code, public string $revision, public int $number) {}
 
     /** @throws InvalidSerial when code or revision is not letters and digits, or the number does not fit */
     public static function of(string $code, string $revision, int $number): self
     {
         [$code, $revision] = [strtoupper($code), strtoupper($revision)];
-        if (preg_match('~^[A-Z0-9]{1,6}$~', $code) !== 1 || preg_match('~^[A-Z0-9]{1,4}$~', $revision) !== 1 || $number < 1 || $number >= 10 ** self::DIGITS) {
+        if (
+            preg_match('~^[A-Z0-9]{1,6}$~', $code) !== 1 ||
+            preg_match('~^[A-Z0-9]{1,4}$~', $revision) !== 1 ||
+            $number < 1 ||
+            $number >= 10 ** self::DIGITS
+        ) {
             throw InvalidSerial::parts($code, $revision, $number);
         }
 
@@ -39,7 +40,9 @@ final readonly class Serial
     public static function parse(string $text): self
     {
         $plain = strtoupper(trim($text));
-        $parts = array_values(array_filter(preg_split('~[\s-]+~', $plain) ?: [], static fn(string $part): bool => $part !== ''));
+        $parts = array_values(
+            array_filter(preg_split('~[\s-]+~', $plain) ?: [], static fn(string $part): bool => $part !== ''),
+        );
         if (count($parts) !== 4 || preg_match('~^\d{5}$~', $parts[2]) !== 1 || strlen($parts[3]) !== 1) {
             throw InvalidSerial::shape($text);
         }

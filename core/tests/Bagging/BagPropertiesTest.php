@@ -42,8 +42,21 @@ final class BagPropertiesTest extends TestCase
         sort($wanted);
 
         self::assertSame($wanted, $names);
-        self::assertSame(count($wanted), array_sum(array_map(static fn(Bag $bag): int => array_sum(array_map(static fn(BagItem $item): int => $item->quantity, $bag->items)), $plan->bags)));
-        self::assertSame(count($plan->bags), count(array_unique(array_map(static fn(Bag $bag): string => $bag->name, $plan->bags))));
+        self::assertSame(
+            count($wanted),
+            array_sum(
+                array_map(
+                    static fn(Bag $bag): int => array_sum(
+                        array_map(static fn(BagItem $item): int => $item->quantity, $bag->items),
+                    ),
+                    $plan->bags,
+                ),
+            ),
+        );
+        self::assertSame(
+            count($plan->bags),
+            count(array_unique(array_map(static fn(Bag $bag): string => $bag->name, $plan->bags))),
+        );
     }
 
     #[DataProvider('kits')]

@@ -19,7 +19,22 @@ final class ExpressionPropertiesTest extends TestCase
     public static function formulas(): array
     {
         $cases = [];
-        foreach (['astable(R1, R2, C1)', 'astable1(R1, C1)', 'divider(9 V, R1, R2)', 'led(5 V, 2 V, R1)', 'lc(R1, C1)', 'cutoff(R1 + R2, C1)', 'regulator(1.25 V, R1, R2)', 'ntc(R1, 3950, 20)', 'parallel(R1, R2) - R3', 'ripple(R1 * 1 Hz, 4)', '-R1 * (R2 - R3) / (R1 + C1)', 'doubler(R1 * 0.001 V, 0.6 V)'] as $formula) {
+        foreach (
+            [
+                'astable(R1, R2, C1)',
+                'astable1(R1, C1)',
+                'divider(9 V, R1, R2)',
+                'led(5 V, 2 V, R1)',
+                'lc(R1, C1)',
+                'cutoff(R1 + R2, C1)',
+                'regulator(1.25 V, R1, R2)',
+                'ntc(R1, 3950, 20)',
+                'parallel(R1, R2) - R3',
+                'ripple(R1 * 1 Hz, 4)',
+                '-R1 * (R2 - R3) / (R1 + C1)',
+                'doubler(R1 * 0.001 V, 0.6 V)',
+            ] as $formula
+        ) {
             $cases[$formula] = [$formula];
         }
 
@@ -36,7 +51,7 @@ final class ExpressionPropertiesTest extends TestCase
             foreach ($tape->parts as $part) {
                 $low = mt_rand(1, 1000) / 10;
                 $box[$part] = new Interval($low, $low + mt_rand(0, 1000) / 10);
-                $at[$part] = $low + $box[$part]->width() * mt_rand(0, 100) / 100;
+                $at[$part] = $low + ($box[$part]->width() * mt_rand(0, 100)) / 100;
             }
             $value = $tape->evaluate($at);
             $range = $tape->enclose($box);
@@ -59,9 +74,17 @@ final class ExpressionPropertiesTest extends TestCase
             }
             foreach ($tape->parts as $part) {
                 $step = 1e-5 * $at[$part];
-                $slope = ($tape->evaluate([$part => $at[$part] + $step] + $at) - $tape->evaluate([$part => $at[$part] - $step] + $at)) / (2 * $step);
+                $slope =
+                    ($tape->evaluate([$part => $at[$part] + $step] + $at) -
+                        $tape->evaluate([$part => $at[$part] - $step] + $at)) /
+                    (2 * $step);
 
-                self::assertEqualsWithDelta($slope, $tape->slopes(array_map(Interval::point(...), $at))[$part]->middle(), 1e-4 * max(1e-6, abs($slope), abs($tape->evaluate($at)) / $at[$part]), "{$formula} by {$part}");
+                self::assertEqualsWithDelta(
+                    $slope,
+                    $tape->slopes(array_map(Interval::point(...), $at))[$part]->middle(),
+                    1e-4 * max(1e-6, abs($slope), abs($tape->evaluate($at)) / $at[$part]),
+                    "{$formula} by {$part}",
+                );
             }
         }
     }
@@ -69,7 +92,33 @@ final class ExpressionPropertiesTest extends TestCase
     public function test_any_text_is_read_or_refused_in_one_short_sentence(): void
     {
         mt_srand(7);
-        $pieces = ['R1', 'divider', '(', ')', ',', '+', '-', '*', '/', '5 V', '2.2 to 2.6 V', '=', 'about', '>', "\u{03A9}", '1e9', '  ', '%', '"', "\u{2013}", 'to', 'mV', '.', '0', 'x' . chr(7)];
+        $pieces = [
+            'R1',
+            'divider',
+            '(',
+            ')',
+            ',',
+            '+',
+            '-',
+            '*',
+            '/',
+            '5 V',
+            '2.2 to 2.6 V',
+            '=',
+            'about',
+            '>',
+            "\u{03A9}",
+            '1e9',
+            '  ',
+            '%',
+            '"',
+            "\u{2013}",
+            'to',
+            'mV',
+            '.',
+            '0',
+            'x' . chr(7),
+        ];
         $read = $refused = 0;
         for ($round = 0; $round < 3000; ++$round) {
             $text = '';

@@ -49,8 +49,21 @@ final class MeasuredReadingTest extends TestCase
     public function test_readings_are_no_minutes_and_those_of_other_tests_stay_away(): void
     {
         $kit = self::kit('5 V', '5');
-        self::assertSame([], MeasuredReading::of($kit, BenchBook::checked(new Readings($kit), new \Chiralex\Kit\Test('other', null, 'on', '', [], '', '5 V', null, ''))));
-        self::assertEqualsWithDelta(KitMaker::order(KitMaker::kit(['R1,4k7 5%,,']))->steps[0]->minutes, KitMaker::order($kit)->steps[0]->minutes, 1e-9);
+        self::assertSame(
+            [],
+            MeasuredReading::of(
+                $kit,
+                BenchBook::checked(
+                    new Readings($kit),
+                    new \Chiralex\Kit\Test('other', null, 'on', '', [], '', '5 V', null, ''),
+                ),
+            ),
+        );
+        self::assertEqualsWithDelta(
+            KitMaker::order(KitMaker::kit(['R1,4k7 5%,,']))->steps[0]->minutes,
+            KitMaker::order($kit)->steps[0]->minutes,
+            1e-9,
+        );
     }
 
     /** @return iterable<string, array{string, ?float}> */
@@ -59,7 +72,7 @@ final class MeasuredReadingTest extends TestCase
         yield 'millivolts' => ['612 mV', 0.612];
         yield 'a comma' => ['0,5', 0.5];
         yield 'a prefix alone' => ['4.7k', 4700.0];
-        yield 'micro by u' => ["3 uA", 3e-6];
+        yield 'micro by u' => ['3 uA', 3e-6];
         yield 'a thin space' => ["12\u{2009}k\u{03A9}", 12000.0];
         yield 'a word' => ['five', null];
         yield 'two numbers' => ['5 6', null];
@@ -75,25 +88,58 @@ final class MeasuredReadingTest extends TestCase
 
     public function test_a_gate_measured_under_power_only_is_told_to_look_for_a_short_first(): void
     {
-        $gate = ['gates' => [['name' => 'supply', 'needs' => ['R1']]], 'supply' => ['volts' => [8, 9.6], 'amps' => 0.05]];
+        $gate = [
+            'gates' => [['name' => 'supply', 'needs' => ['R1']]],
+            'supply' => ['volts' => [8, 9.6], 'amps' => 0.05],
+        ];
         $on = ['name' => 'rail', 'gate' => 'supply', 'points' => ['TP1', 'TP2'], 'expect' => '5 V'];
         $kit = KitMaker::kit(['R1,1k,,'], [], $gate + ['tests' => [$on]]);
         $proposed = Proposals::of($kit);
 
         self::assertCount(1, $proposed);
         // Half of 8 V over 50 mA is 80 ohm.
-        self::assertSame(['off', '> 80 ohm', ['TP1', 'TP2'], 'supply'], [$proposed[0]->power, $proposed[0]->expect, $proposed[0]->points, $proposed[0]->gate]);
-        self::assertSame([], Proposals::of(KitMaker::kit(['R1,1k,,'], [], $gate + ['tests' => [$on, ['name' => 'no short', 'power' => 'off', 'expect' => '> 80 ohm'] + $on]])));
+        self::assertSame(
+            ['off', '> 80 ohm', ['TP1', 'TP2'], 'supply'],
+            [$proposed[0]->power, $proposed[0]->expect, $proposed[0]->points, $proposed[0]->gate],
+        );
+        self::assertSame(
+            [],
+            Proposals::of(
+                KitMaker::kit(
+                    ['R1,1k,,'],
+                    [],
+                    $gate + ['tests' => [$on, ['name' => 'no short', 'power' => 'off', 'expect' => '> 80 ohm'] + $on]],
+                ),
+            ),
+        );
         self::assertEqualsWithDelta(100.0, Proposals::least(KitMaker::kit(['R1,1k,,'])), 1e-9);
     }
 
     public function test_what_is_measured_without_power_comes_first_at_its_step(): void
     {
-        $test = static fn(string $name, string $power): array => ['name' => $name, 'gate' => 'supply', 'power' => $power, 'points' => ['TP1', 'TP2'], 'expect' => '5 V'];
-        $kit = KitMaker::kit(['R1,1k,,'], [], ['gates' => [['name' => 'supply', 'needs' => ['R1']]], 'tests' => [$test('rail', 'on'), $test('no short', 'off')]]);
-        $steps = array_values(array_filter(KitMaker::order($kit)->steps, static fn($step): bool => $step->gate !== null));
+        $test = static fn(string $name, string $power): array => [
+            'name' => $name,
+            'gate' => 'supply',
+            'power' => $power,
+            'points' => ['TP1', 'TP2'],
+            'expect' => '5 V',
+        ];
+        $kit = KitMaker::kit(
+            ['R1,1k,,'],
+            [],
+            [
+                'gates' => [['name' => 'supply', 'needs' => ['R1']]],
+                'tests' => [$test('rail', 'on'), $test('no short', 'off')],
+            ],
+        );
+        $steps = array_values(
+            array_filter(KitMaker::order($kit)->steps, static fn($step): bool => $step->gate !== null),
+        );
 
-        self::assertSame(['no short', 'rail'], array_map(static fn($each): string => $each->name, TestSteps::at($kit, $steps[0])));
+        self::assertSame(
+            ['no short', 'rail'],
+            array_map(static fn($each): string => $each->name, TestSteps::at($kit, $steps[0])),
+        );
     }
 
     public function test_few_ohms_ask_for_the_leads_to_be_subtracted(): void
@@ -118,7 +164,9 @@ final class MeasuredReadingTest extends TestCase
     #[DataProvider('spreads')]
     public function test_the_central_95_percent_follow_the_spread(string $spread, float $share, float $close): void
     {
-        $reading = (new Readings(KitMaker::kit(['R1,1000 10%,Axial 1/4W,resistor'], [], ['lines' => ['R1' => ['spread' => $spread]]])))->of('R1');
+        $reading = (new Readings(
+            KitMaker::kit(['R1,1000 10%,Axial 1/4W,resistor'], [], ['lines' => ['R1' => ['spread' => $spread]]]),
+        ))->of('R1');
         self::assertInstanceOf(Reading::class, $reading);
 
         self::assertEqualsWithDelta(1000 + 100 * $share, $reading->usual->high, 100 * $close);
@@ -127,9 +175,17 @@ final class MeasuredReadingTest extends TestCase
 
     private static function kit(string $expect, string $reading): Kit
     {
-        $files = KitMaker::files(['R1,4k7 5%,,'], [], ['tests' => [['name' => 'rail', 'points' => ['R1'], 'expect' => $expect]]]);
+        $files = KitMaker::files(
+            ['R1,4k7 5%,,'],
+            [],
+            ['tests' => [['name' => 'rail', 'points' => ['R1'], 'expect' => $expect]]],
+        );
 
-        return (new KitReader())->read($files + ['pilot.csv' => "build,step,minutes,snag,settled,photo,reading\n1,reading:rail,,,,,\"{$reading}\"\n"]);
+        return (new KitReader())->read(
+            $files + [
+                'pilot.csv' => "build,step,minutes,snag,settled,photo,reading\n1,reading:rail,,,,,\"{$reading}\"\n",
+            ],
+        );
     }
 
     private static function checked(Kit $kit): Checked

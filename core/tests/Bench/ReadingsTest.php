@@ -16,7 +16,21 @@ use PHPUnit\Framework\TestCase;
 
 final class ReadingsTest extends TestCase
 {
-    private const LIST = ['R1,10k 5%,Axial 1/4W,resistor', 'R2,10k 5%,Axial 1/4W,resistor', 'R3,330 5%,Axial 1/4W,resistor', 'R4,720 1%,Axial 1/4W,resistor', 'R5,240 1%,Axial 1/4W,resistor', 'R6,1M 1%,Axial 1/4W,resistor', 'R7,1M 1%,Axial 1/4W,resistor', 'C1,100n,5mm,film capacitor', 'C2,10u 16V,5x11,electrolytic', 'L1,1mH,axial,inductor', 'ZD1,5V1,DO-35,Zener diode', 'RV1,20k,trimmer 10mm,trimmer', 'D1,1N4148,DO-35,signal diode'];
+    private const LIST = [
+        'R1,10k 5%,Axial 1/4W,resistor',
+        'R2,10k 5%,Axial 1/4W,resistor',
+        'R3,330 5%,Axial 1/4W,resistor',
+        'R4,720 1%,Axial 1/4W,resistor',
+        'R5,240 1%,Axial 1/4W,resistor',
+        'R6,1M 1%,Axial 1/4W,resistor',
+        'R7,1M 1%,Axial 1/4W,resistor',
+        'C1,100n,5mm,film capacitor',
+        'C2,10u 16V,5x11,electrolytic',
+        'L1,1mH,axial,inductor',
+        'ZD1,5V1,DO-35,Zener diode',
+        'RV1,20k,trimmer 10mm,trimmer',
+        'D1,1N4148,DO-35,signal diode',
+    ];
 
     /** @return array<string, array{string, float, string}> */
     public static function nominalValues(): array
@@ -57,8 +71,8 @@ final class ReadingsTest extends TestCase
     {
         $reading = self::reading('divider(5 V, R1, R2)', '0.5 %');
 
-        self::assertEqualsWithDelta(5 * 9.5 / 20, $reading->worst->low, 1e-9);
-        self::assertEqualsWithDelta(5 * 10.5 / 20, $reading->worst->high, 1e-9);
+        self::assertEqualsWithDelta((5 * 9.5) / 20, $reading->worst->low, 1e-9);
+        self::assertEqualsWithDelta((5 * 10.5) / 20, $reading->worst->high, 1e-9);
         self::assertTrue($reading->atCorners);
         self::assertTrue($reading->worst->holds($reading->usual));
         // 2.375 - 0.5 % - 2 digits of the 20 V range, and outward to a digit; the other end likewise.
@@ -88,7 +102,7 @@ final class ReadingsTest extends TestCase
 
         // 1 megohm in parallel with the meter's 10: 9 V x 0.909 / 1.909.
         self::assertEqualsWithDelta(4.5, $reading->nominal, 1e-9);
-        self::assertEqualsWithDelta(9 * (1e7 / 11) / (1e6 + 1e7 / 11), $reading->metered, 1e-3);
+        self::assertEqualsWithDelta((9 * (1e7 / 11)) / (1e6 + 1e7 / 11), $reading->metered, 1e-3);
         self::assertLessThan($reading->metered, $reading->pass->low);
     }
 
@@ -96,7 +110,10 @@ final class ReadingsTest extends TestCase
     {
         $reading = self::reading('rc(R1, C2)');
 
-        self::assertSame([Origin::PartsList, Origin::TypicalForKind], [$reading->parts['R1']->origin, $reading->parts['C2']->origin]);
+        self::assertSame(
+            [Origin::PartsList, Origin::TypicalForKind],
+            [$reading->parts['R1']->origin, $reading->parts['C2']->origin],
+        );
         self::assertEqualsWithDelta(8e-6, $reading->parts['C2']->range->low, 1e-12);
     }
 
@@ -123,7 +140,7 @@ final class ReadingsTest extends TestCase
         $reading = (new Readings($kit))->of('divider(5 V, R1, R2)');
 
         self::assertInstanceOf(Reading::class, $reading);
-        self::assertEqualsWithDelta(5 * 10 / 32, $reading->nominal, 1e-9);
+        self::assertEqualsWithDelta((5 * 10) / 32, $reading->nominal, 1e-9);
     }
 
     /** @return array<string, array{string, string}> */

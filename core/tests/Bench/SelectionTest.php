@@ -20,9 +20,15 @@ final class SelectionTest extends TestCase
     public static function lots(): iterable
     {
         yield 'two that fit and one that does not' => [[1.0, 5.0, 1.2], 2, 0.5, [[1.0, 1.2]], [5.0]];
-        yield 'a chain makes more pairs when the ends go first' => [[1.0, 2.0, 3.0, 4.0], 2, 1.0, [[1.0, 2.0], [3.0, 4.0]], []];
+        yield 'a chain makes more pairs when the ends go first' => [
+            [1.0, 2.0, 3.0, 4.0],
+            2,
+            1.0,
+            [[1.0, 2.0], [3.0, 4.0]],
+            [],
+        ];
         yield 'the closer of two pairs, where only one is possible' => [[1.0, 1.9, 2.0], 2, 1.0, [[1.9, 2.0]], [1.0]];
-        yield 'exactly the difference allowed' => [[0.600, 0.602], 2, 0.002, [[0.600, 0.602]], []];
+        yield 'exactly the difference allowed' => [[0.6, 0.602], 2, 0.002, [[0.6, 0.602]], []];
         yield 'three of a kit' => [[1.0, 1.1, 1.2, 5.0, 5.1, 9.0], 3, 0.3, [[1.0, 1.1, 1.2]], [5.0, 5.1, 9.0]];
         yield 'nothing fits' => [[1.0, 2.0], 2, 0.5, [], [1.0, 2.0]];
     }
@@ -34,11 +40,22 @@ final class SelectionTest extends TestCase
      * @param list<float> $left
      */
     #[DataProvider('lots')]
-    public function test_most_kits_first_then_least_difference(array $values, int $places, float $most, array $kits, array $left): void
-    {
+    public function test_most_kits_first_then_least_difference(
+        array $values,
+        int $places,
+        float $most,
+        array $kits,
+        array $left,
+    ): void {
         $found = Selection::of(self::pieces($values), $places, $most);
 
-        self::assertSame($kits, array_map(static fn(array $kit): array => array_map(static fn(Measurement $piece): float => $piece->value, $kit), $found->kits));
+        self::assertSame(
+            $kits,
+            array_map(
+                static fn(array $kit): array => array_map(static fn(Measurement $piece): float => $piece->value, $kit),
+                $found->kits,
+            ),
+        );
         self::assertSame($left, array_map(static fn(Measurement $piece): float => $piece->value, $found->left));
     }
 
@@ -63,13 +80,30 @@ final class SelectionTest extends TestCase
 
     public function test_pieces_measured_for_the_value_count_for_the_parts_of_that_value(): void
     {
-        $files = KitMaker::files(['D1,1N4148,DO-35,diode', 'D2,1N4148,DO-35,diode'], [], ['groups' => ['selected' => [['parts' => ['D1', 'D2'], 'maxDifference' => '2 mV']]]]);
-        $kit = (new \Chiralex\Kit\KitReader())->read($files + ['measurements.csv' => "part,lot,piece,quantity,value\n1N4148,L1,1,forward voltage,612 mV\nD1,L1,2,forward voltage,\"613,5 mV\"\n1N4148,L1,3,gain,120\n1N4148,L1,4,forward voltage,about 6\n"]);
+        $files = KitMaker::files(
+            ['D1,1N4148,DO-35,diode', 'D2,1N4148,DO-35,diode'],
+            [],
+            ['groups' => ['selected' => [['parts' => ['D1', 'D2'], 'maxDifference' => '2 mV']]]],
+        );
+        $kit = (new \Chiralex\Kit\KitReader())->read(
+            $files + [
+                'measurements.csv' =>
+                    "part,lot,piece,quantity,value\n1N4148,L1,1,forward voltage,612 mV\nD1,L1,2,forward voltage,\"613,5 mV\"\n1N4148,L1,3,gain,120\n1N4148,L1,4,forward voltage,about 6\n",
+            ],
+        );
         $selected = Selections::of($kit)[0];
 
         self::assertSame([2, 'forward voltage'], [$selected['pieces'], $selected['quantity']]);
         self::assertCount(1, $selected['selection']->kits ?? []);
-        self::assertSame(['measurement.value'], array_values(array_filter(array_map(static fn($problem): string => $problem->code, $kit->problems), static fn(string $code): bool => str_starts_with($code, 'measurement'))));
+        self::assertSame(
+            ['measurement.value'],
+            array_values(
+                array_filter(
+                    array_map(static fn($problem): string => $problem->code, $kit->problems),
+                    static fn(string $code): bool => str_starts_with($code, 'measurement'),
+                ),
+            ),
+        );
         self::assertNull(Selections::difference('close'));
     }
 
@@ -88,7 +122,11 @@ final class SelectionTest extends TestCase
             $kit = [$first, ...array_map(static fn(int $index): float => $values[$index], $choice)];
             $spread = max($kit) - min($kit);
             if ($spread <= $most + 1e-9) {
-                [$kits, $total] = self::everything(array_values(array_diff_key($values, array_flip($choice))), $places, $most);
+                [$kits, $total] = self::everything(
+                    array_values(array_diff_key($values, array_flip($choice))),
+                    $places,
+                    $most,
+                );
                 if ($kits + 1 > $best[0] || ($kits + 1 === $best[0] && $total + $spread < $best[1])) {
                     $best = [$kits + 1, $total + $spread];
                 }
@@ -120,6 +158,16 @@ final class SelectionTest extends TestCase
      */
     private static function pieces(array $values): array
     {
-        return array_map(static fn(float $value, int $index): Measurement => new Measurement('D', 'L1', (string) ($index + 1), '', $value), $values, array_keys($values));
+        return array_map(
+            static fn(float $value, int $index): Measurement => new Measurement(
+                'D',
+                'L1',
+                (string) ($index + 1),
+                '',
+                $value,
+            ),
+            $values,
+            array_keys($values),
+        );
     }
 }

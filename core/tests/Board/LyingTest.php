@@ -57,7 +57,7 @@ final class LyingTest extends TestCase
         $lie = self::lie([self::body('C1', 'block-8x8x8', 8, 20), $resistor]);
         $slope = 8 / 48;
 
-        self::assertEqualsWithDelta((8 / 48 * (60 - 40) - 2.5) / sqrt(1 + $slope ** 2), $lie->gap($resistor), 1e-9);
+        self::assertEqualsWithDelta(((8 / 48) * (60 - 40) - 2.5) / sqrt(1 + $slope ** 2), $lie->gap($resistor), 1e-9);
     }
 
     public function test_of_equal_facets_the_least_tilt_then_the_least_gradient_is_taken(): void
@@ -83,25 +83,46 @@ final class LyingTest extends TestCase
     public function test_an_ic_in_a_socket_of_the_other_side_has_no_leads_to_lie_on(): void
     {
         $outline = Outlines::standard()->named('DIP-8');
-        $below = PlacedBody::place(new Placement('U1', new Point(30.0, 20.0), 0.0, Side::Bottom, 'main'), $outline, 8.0, pierces: false);
+        $below = PlacedBody::place(
+            new Placement('U1', new Point(30.0, 20.0), 0.0, Side::Bottom, 'main'),
+            $outline,
+            8.0,
+            pierces: false,
+        );
 
         self::assertNotContains('U1', self::lie([$below])->contacts);
     }
 
     public function test_a_known_mass_moves_the_centre(): void
     {
-        $heavy = PlacedBody::place(new Placement('T1', new Point(50.0, 20.0), 0.0, Side::Top, 'main'), Outlines::standard()->named('block-8x8x8'), 8.0, null, new Point(0.0, 0.0), 60.0);
+        $heavy = PlacedBody::place(
+            new Placement('T1', new Point(50.0, 20.0), 0.0, Side::Top, 'main'),
+            Outlines::standard()->named('block-8x8x8'),
+            8.0,
+            null,
+            new Point(0.0, 0.0),
+            60.0,
+        );
         $board = self::board();
         $area = 60 * 40;
         $grams = $area * 1.6 * 0.00185;
 
-        self::assertEqualsWithDelta(($grams * 30 + 60 * 50) / ($grams + 60), Assembly::around($board, [$board])->centre([$heavy])->x, 1e-9);
+        self::assertEqualsWithDelta(
+            ($grams * 30 + 60 * 50) / ($grams + 60),
+            Assembly::around($board, [$board])->centre([$heavy])->x,
+            1e-9,
+        );
     }
 
     public function test_joined_boards_lie_as_one_until_they_are_snapped(): void
     {
         $main = self::board();
-        $lamps = new BoardShape('lamps', new Polygon([new Point(0.0, 0.0), new Point(20.0, 0.0), new Point(20.0, 40.0), new Point(0.0, 40.0)]), joinedTo: 'main', at: new Point(60.0, 0.0));
+        $lamps = new BoardShape(
+            'lamps',
+            new Polygon([new Point(0.0, 0.0), new Point(20.0, 0.0), new Point(20.0, 40.0), new Point(0.0, 40.0)]),
+            joinedTo: 'main',
+            at: new Point(60.0, 0.0),
+        );
 
         self::assertSame(['main', 'lamps'], Assembly::around($lamps, [$main, $lamps])->names());
         self::assertEqualsWithDelta(40.0, Assembly::around($main, [$main, $lamps])->centre([])->x, 1e-9);
@@ -112,7 +133,10 @@ final class LyingTest extends TestCase
     {
         mt_srand(7);
         for ($round = 0; $round < 60; ++$round) {
-            $points = array_map(static fn(array $xy): SupportPoint => new SupportPoint($xy[0], $xy[1], 0.0, "corner {$xy[0]},{$xy[1]}"), [[0, 0], [60, 0], [60, 40], [20, 18], [0, 40]]);
+            $points = array_map(
+                static fn(array $xy): SupportPoint => new SupportPoint($xy[0], $xy[1], 0.0, "corner {$xy[0]},{$xy[1]}"),
+                [[0, 0], [60, 0], [60, 40], [20, 18], [0, 40]],
+            );
             for ($i = 0; $i < 40; ++$i) {
                 $points[] = new SupportPoint(mt_rand(0, 600) / 10, mt_rand(0, 400) / 10, mt_rand(0, 12), "P{$i}");
             }
@@ -134,7 +158,10 @@ final class LyingTest extends TestCase
 
     private static function board(): BoardShape
     {
-        return new BoardShape('main', new Polygon([new Point(0.0, 0.0), new Point(60.0, 0.0), new Point(60.0, 40.0), new Point(0.0, 40.0)]));
+        return new BoardShape(
+            'main',
+            new Polygon([new Point(0.0, 0.0), new Point(60.0, 0.0), new Point(60.0, 40.0), new Point(0.0, 40.0)]),
+        );
     }
 
     private static function body(string $name, string $outline, float $x, float $y, Side $side = Side::Top): PlacedBody

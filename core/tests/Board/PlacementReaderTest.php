@@ -16,18 +16,39 @@ final class PlacementReaderTest extends TestCase
     public static function dialects(): iterable
     {
         yield 'millimetres without a unit' => ["Ref,X,Y,Rotation,Side\nR1,10.5,20,90,top\n", 10.5, 20.0, 90.0, 'top'];
-        yield 'units behind the numbers' => ["Designator,Mid X,Mid Y,Rotation,Layer\nR1,10.5mm,0.5in,0,T\n", 10.5, 12.7, 0.0, 'top'];
+        yield 'units behind the numbers' => [
+            "Designator,Mid X,Mid Y,Rotation,Layer\nR1,10.5mm,0.5in,0,T\n",
+            10.5,
+            12.7,
+            0.0,
+            'top',
+        ];
         yield 'mil' => ["Designator,Mid X,Mid Y,Rotation,Layer\nR1,500mil,100mil,0,B\n", 12.7, 2.54, 0.0, 'bottom'];
         yield 'the unit in the head' => ["Ref,PosX (in),PosY (in),Rot,Side\nR1,1,2,0,F\n", 25.4, 50.8, 0.0, 'top'];
-        yield 'semicolons and a decimal comma' => ["Ref;X;Y;Rotation;Side\nR1;10,5;20,25;0;bottom\n", 10.5, 20.25, 0.0, 'bottom'];
+        yield 'semicolons and a decimal comma' => [
+            "Ref;X;Y;Rotation;Side\nR1;10,5;20,25;0;bottom\n",
+            10.5,
+            20.25,
+            0.0,
+            'bottom',
+        ];
         yield 'negative places' => ["Ref,X,Y,Rotation,Side\nR1,-3.5,-2,-90,top\n", -3.5, -2.0, -90.0, 'top'];
     }
 
     #[DataProvider('dialects')]
-    public function test_each_dialect_is_read_in_millimetres_and_degrees(string $csv, float $x, float $y, float $rotation, string $side): void
-    {
+    public function test_each_dialect_is_read_in_millimetres_and_degrees(
+        string $csv,
+        float $x,
+        float $y,
+        float $rotation,
+        string $side,
+    ): void {
         $place = self::read($csv)->placements['R1'];
-        self::assertEqualsWithDelta([$x, $y, fmod($rotation + 360.0, 360.0)], [$place->at->x, $place->at->y, fmod($place->rotation + 360.0, 360.0)], 1e-9);
+        self::assertEqualsWithDelta(
+            [$x, $y, fmod($rotation + 360.0, 360.0)],
+            [$place->at->x, $place->at->y, fmod($place->rotation + 360.0, 360.0)],
+            1e-9,
+        );
         self::assertSame($side, $place->side->value);
     }
 
@@ -42,8 +63,10 @@ final class PlacementReaderTest extends TestCase
     }
 
     #[DataProvider('faults')]
-    public function test_a_row_that_cannot_be_used_is_told_with_its_place_and_the_others_stay(string $rows, string $code): void
-    {
+    public function test_a_row_that_cannot_be_used_is_told_with_its_place_and_the_others_stay(
+        string $rows,
+        string $code,
+    ): void {
         $list = self::read("Ref,X,Y,Rotation,Side\nC1,1,2,0,top\n{$rows}\n");
         self::assertSame([$code], array_map(static fn($problem): string => $problem->code, $list->problems));
         self::assertContains($list->problems[0]->row, [3, 4]);
@@ -54,7 +77,11 @@ final class PlacementReaderTest extends TestCase
     public function test_rotations_seen_from_below_are_turned_for_the_bottom_side_only(): void
     {
         $list = self::read("Ref,X,Y,Rotation,Side\nR1,10,20,30,bottom\nR2,10,30,30,top\n", ['main']);
-        self::assertEqualsWithDelta([150.0, 30.0], [fmod($list->placements['R1']->rotation + 360.0, 360.0), $list->placements['R2']->rotation], 1e-9);
+        self::assertEqualsWithDelta(
+            [150.0, 30.0],
+            [fmod($list->placements['R1']->rotation + 360.0, 360.0), $list->placements['R2']->rotation],
+            1e-9,
+        );
     }
 
     /** @param list<string> $turned */

@@ -37,14 +37,20 @@ final class PolygonTest extends TestCase
     {
         mt_srand(2);
         for ($round = 0; $round < 20; ++$round) {
-            $points = array_map(static fn(): Point => new Point(mt_rand(0, 500) / 10, mt_rand(0, 500) / 10), range(1, 40));
+            $points = array_map(
+                static fn(): Point => new Point(mt_rand(0, 500) / 10, mt_rand(0, 500) / 10),
+                range(1, 40),
+            );
             $corners = Polygon::around($points)->corners;
             $count = count($corners);
             self::assertGreaterThanOrEqual(3, $count);
             foreach ($corners as $index => $a) {
                 $b = $corners[($index + 1) % $count];
                 foreach ($points as $point) {
-                    self::assertGreaterThan(-1e-6, ($b->x - $a->x) * ($point->y - $a->y) - ($b->y - $a->y) * ($point->x - $a->x));
+                    self::assertGreaterThan(
+                        -1e-6,
+                        ($b->x - $a->x) * ($point->y - $a->y) - ($b->y - $a->y) * ($point->x - $a->x),
+                    );
                 }
             }
         }
@@ -62,6 +68,8 @@ final class PolygonTest extends TestCase
     /** @param array{int, int} ...$corners */
     private static function polygon(array ...$corners): Polygon
     {
-        return new Polygon(array_map(static fn(array $xy): Point => new Point((float) $xy[0], (float) $xy[1]), array_values($corners)));
+        return new Polygon(
+            array_map(static fn(array $xy): Point => new Point((float) $xy[0], (float) $xy[1]), array_values($corners)),
+        );
     }
 }

@@ -79,6 +79,9 @@ final class DesignatorsTest extends TestCase
 
     public function test_letters_before_the_number_are_the_prefix(): void
     {
-        self::assertSame(['XU', 'R', ''], [Designators::prefix('XU1'), Designators::prefix('r7'), Designators::prefix('~12')]);
+        self::assertSame(
+            ['XU', 'R', ''],
+            [Designators::prefix('XU1'), Designators::prefix('r7'), Designators::prefix('~12')],
+        );
     }
 }

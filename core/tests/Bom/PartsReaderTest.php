@@ -78,14 +78,29 @@ final class PartsReaderTest extends TestCase
 
     public function test_do_not_fit_is_known_in_its_usual_spellings(): void
     {
-        foreach (["Ref,Value\nR1,DNP\n", "Ref,Value,DNP\nR1,1k,x\n", "Ref,Value,Fitted\nR1,1k,no\n", "Ref,Value,Supply\nR1,1k,not-fitted\n"] as $text) {
+        foreach (
+            [
+                "Ref,Value\nR1,DNP\n",
+                "Ref,Value,DNP\nR1,1k,x\n",
+                "Ref,Value,Fitted\nR1,1k,no\n",
+                "Ref,Value,Supply\nR1,1k,not-fitted\n",
+            ] as $text
+        ) {
             self::assertSame(Supply::NotFitted, self::read($text)->lines[0]->supply, $text);
         }
     }
 
     public function test_a_column_of_parts_left_out_is_known_in_other_languages(): void
     {
-        foreach (["Bezeichner;Wert;nicht bestückt\nR1;1k;ja\n", "Repère;Valeur;Ne pas monter\nR1;1k;oui\n", "Referencia;Valor;Montado\nR1;1k;no\n", "Referentie;Waarde;Niet monteren\nR1;1k;x\n", "Oznaczenie;Wartość;Nie montować\nR1;1k;tak\n"] as $text) {
+        foreach (
+            [
+                "Bezeichner;Wert;nicht bestückt\nR1;1k;ja\n",
+                "Repère;Valeur;Ne pas monter\nR1;1k;oui\n",
+                "Referencia;Valor;Montado\nR1;1k;no\n",
+                "Referentie;Waarde;Niet monteren\nR1;1k;x\n",
+                "Oznaczenie;Wartość;Nie montować\nR1;1k;tak\n",
+            ] as $text
+        ) {
             self::assertSame(Supply::NotFitted, self::read($text)->lines[0]->supply, $text);
         }
     }
@@ -101,12 +116,21 @@ final class PartsReaderTest extends TestCase
 
     public function test_a_row_that_contradicts_itself_names_both_of_its_words(): void
     {
-        $volts = self::problem(self::read("Ref,Value,Description\nC1,100u 16V,electrolytic 25 V\n"), 'bom.contradiction');
+        $volts = self::problem(
+            self::read("Ref,Value,Description\nC1,100u 16V,electrolytic 25 V\n"),
+            'bom.contradiction',
+        );
         $percent = self::problem(self::read("Ref,Value,Tolerance\nR1,10k 5%,1\n"), 'bom.contradiction');
 
         self::assertSame(["16\u{2009}V", "25\u{2009}V"], [$volts->args['one'], $volts->args['other']]);
         self::assertSame(["5\u{2009}%", "1\u{2009}%"], [$percent->args['one'], $percent->args['other']]);
-        self::assertSame([], array_filter(self::read("Ref,Value,Description\nR1,10k 5%,carbon film 1/4W 5%\n")->problems, static fn(Problem $problem): bool => $problem->code === 'bom.contradiction'));
+        self::assertSame(
+            [],
+            array_filter(
+                self::read("Ref,Value,Description\nR1,10k 5%,carbon film 1/4W 5%\n")->problems,
+                static fn(Problem $problem): bool => $problem->code === 'bom.contradiction',
+            ),
+        );
     }
 
     public function test_a_file_without_a_designator_column_names_what_it_has(): void
@@ -121,7 +145,11 @@ final class PartsReaderTest extends TestCase
     public static function rows(): iterable
     {
         yield 'resistor by letter' => ['R1,10k,,', Kind::Resistor, true];
-        yield 'carbon film resistor is no film capacitor' => ['R1,10k,Axial,carbon film resistor', Kind::Resistor, true];
+        yield 'carbon film resistor is no film capacitor' => [
+            'R1,10k,Axial,carbon film resistor',
+            Kind::Resistor,
+            true,
+        ];
         yield 'small capacitor' => ['C1,100n,,', Kind::Ceramic, true];
         yield 'can by size' => ['C1,47u,6.3x11,', Kind::Electrolytic, true];
         yield 'large capacitor' => ['C1,470u,,', Kind::Electrolytic, true];
@@ -141,7 +169,9 @@ final class PartsReaderTest extends TestCase
     #[DataProvider('rows')]
     public function test_a_line_is_recognised_or_asked_about(string $row, Kind $kind, bool $sure): void
     {
-        $recognition = Recognizer::standard()->recognise(self::read("Ref,Value,Package,Description\n{$row}\n")->lines[0]);
+        $recognition = Recognizer::standard()->recognise(
+            self::read("Ref,Value,Package,Description\n{$row}\n")->lines[0],
+        );
 
         self::assertSame([$kind, $sure], [$recognition->kind, !$recognition->needsAnswer()]);
     }
@@ -153,7 +183,9 @@ final class PartsReaderTest extends TestCase
 
     private static function problem(PartsList $list, string $code): Problem
     {
-        $found = array_values(array_filter($list->problems, static fn(Problem $problem): bool => $problem->code === $code));
+        $found = array_values(
+            array_filter($list->problems, static fn(Problem $problem): bool => $problem->code === $code),
+        );
         self::assertCount(1, $found);
 
         return $found[0];

@@ -75,6 +75,9 @@ final class RecognizerTest extends TestCase
     {
         $part = KitMaker::kit(['J1,2 way,5.08,'], [], ['lines' => ['J1' => ['kind' => 'terminal-block']]])->part('J1');
         self::assertNotNull($part);
-        self::assertSame(['terminal-block', false, 'kind.said'], [$part->kind()->value, $part->recognition->needsAnswer(), $part->recognition->reasons[0]->code]);
+        self::assertSame(
+            ['terminal-block', false, 'kind.said'],
+            [$part->kind()->value, $part->recognition->needsAnswer(), $part->recognition->reasons[0]->code],
+        );
     }
 }

@@ -47,10 +47,20 @@ final class BuildOrderTest extends TestCase
     }
 
     #[DataProvider('heights')]
-    public function test_the_stair_breaks_where_a_step_is_over_half_a_millimetre_lower(float $height, bool $breaks): void
-    {
-        $order = self::order(['lines' => ['C1' => ['height' => 5.0], 'R1' => ['height' => $height]]], [new OrderOverride(['R1'], ['C1'], false)]);
-        $numbers = array_map(static fn(Step $step): int => $step->number, array_values(array_filter($order->steps, static fn(Step $step): bool => in_array('R1', $step->names(), true))));
+    public function test_the_stair_breaks_where_a_step_is_over_half_a_millimetre_lower(
+        float $height,
+        bool $breaks,
+    ): void {
+        $order = self::order(
+            ['lines' => ['C1' => ['height' => 5.0], 'R1' => ['height' => $height]]],
+            [new OrderOverride(['R1'], ['C1'], false)],
+        );
+        $numbers = array_map(
+            static fn(Step $step): int => $step->number,
+            array_values(
+                array_filter($order->steps, static fn(Step $step): bool => in_array('R1', $step->names(), true)),
+            ),
+        );
 
         self::assertSame($breaks, isset($order->stairBreaks()[$numbers[0]]));
     }
@@ -59,21 +69,65 @@ final class BuildOrderTest extends TestCase
     {
         $kit = KitMaker::kit(['C1,47u,6.3x11,', 'R1,1k,Axial 1/4W,resistor'], ['C1,10,10,0,top', 'R1,40,10,0,bottom']);
 
-        self::assertSame([], KitMaker::order($kit->withOrderOverrides([new OrderOverride(['R1'], ['C1'], false)]))->stairBreaks());
+        self::assertSame(
+            [],
+            KitMaker::order($kit->withOrderOverrides([new OrderOverride(['R1'], ['C1'], false)]))->stairBreaks(),
+        );
     }
 
     /** @return iterable<string, array{School, list<string>}> */
     public static function schools(): iterable
     {
-        yield 'lowest first' => [School::LowestFirst, ['violations', 'inversions', 'lookAlikes', 'hanging', 'flips', 'blockSwitches', 'kindSwitches', 'valueSwitches', 'steps']];
-        yield 'kind by kind' => [School::KindByKind, ['violations', 'kindSwitches', 'inversions', 'lookAlikes', 'hanging', 'flips', 'blockSwitches', 'valueSwitches', 'steps']];
-        yield 'block by block' => [School::BlockByBlock, ['violations', 'blockSwitches', 'inversions', 'lookAlikes', 'hanging', 'flips', 'kindSwitches', 'valueSwitches', 'steps']];
+        yield 'lowest first' => [
+            School::LowestFirst,
+            [
+                'violations',
+                'inversions',
+                'lookAlikes',
+                'hanging',
+                'flips',
+                'blockSwitches',
+                'kindSwitches',
+                'valueSwitches',
+                'steps',
+            ],
+        ];
+        yield 'kind by kind' => [
+            School::KindByKind,
+            [
+                'violations',
+                'kindSwitches',
+                'inversions',
+                'lookAlikes',
+                'hanging',
+                'flips',
+                'blockSwitches',
+                'valueSwitches',
+                'steps',
+            ],
+        ];
+        yield 'block by block' => [
+            School::BlockByBlock,
+            [
+                'violations',
+                'blockSwitches',
+                'inversions',
+                'lookAlikes',
+                'hanging',
+                'flips',
+                'kindSwitches',
+                'valueSwitches',
+                'steps',
+            ],
+        ];
     }
 
     /** @param list<string> $fields */
     #[DataProvider('schools')]
-    public function test_what_changes_is_told_in_the_order_in_which_the_school_compares(School $school, array $fields): void
-    {
+    public function test_what_changes_is_told_in_the_order_in_which_the_school_compares(
+        School $school,
+        array $fields,
+    ): void {
         $before = new Score(0, 0, 0, 0, 0, 0, 0, 0, 0);
         $after = new Score(1, 2, 3, 4, 5, 6, 7, 8, 9);
 

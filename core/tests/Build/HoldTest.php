@@ -33,14 +33,21 @@ final class HoldTest extends TestCase
     public function test_a_part_out_of_the_tables_reach_is_held_by_its_kind(string $row, Hold $hold): void
     {
         // A tall can on either side keeps the table away from the part between them.
-        $kit = KitMaker::kit(['C8,1000u,18x36,', 'C9,1000u,18x36,', $row], ['C8,12,30,0,top', 'C9,68,30,0,top', 'P1,40,30,0,top'], ['overrides' => ['order' => [['parts' => ['P1'], 'after' => ['C8', 'C9'], 'sameStep' => false]]]]);
+        $kit = KitMaker::kit(
+            ['C8,1000u,18x36,', 'C9,1000u,18x36,', $row],
+            ['C8,12,30,0,top', 'C9,68,30,0,top', 'P1,40,30,0,top'],
+            ['overrides' => ['order' => [['parts' => ['P1'], 'after' => ['C8', 'C9'], 'sameStep' => false]]]],
+        );
 
         self::assertSame($hold, self::part($kit, 'P1')->hold);
     }
 
     public function test_a_stiff_part_that_is_the_tallest_so_far_is_held_by_the_table(): void
     {
-        $part = self::part(KitMaker::kit(['J1,2 way,5.08,terminal block', 'R1,1k,,resistor'], ['J1,40,30,0,top', 'R1,60,50,0,top']), 'J1');
+        $part = self::part(
+            KitMaker::kit(['J1,2 way,5.08,terminal block', 'R1,1k,,resistor'], ['J1,40,30,0,top', 'R1,60,50,0,top']),
+            'J1',
+        );
 
         self::assertSame(Hold::Table, $part->hold);
         self::assertEqualsWithDelta(0.0, (float) $part->gap, 0.5);
@@ -64,9 +71,15 @@ final class HoldTest extends TestCase
 
     public function test_lead_that_shows_is_lead_less_board_less_gap(): void
     {
-        $kit = KitMaker::kit(['C8,1000u,18x36,', 'C9,1000u,18x36,', 'P1,8 way,DIP-8,IC socket'], ['C8,12,30,0,top', 'C9,68,30,0,top', 'P1,40,30,0,top'], ['overrides' => ['order' => [['parts' => ['P1'], 'after' => ['C8', 'C9'], 'sameStep' => false]]]]);
+        $kit = KitMaker::kit(
+            ['C8,1000u,18x36,', 'C9,1000u,18x36,', 'P1,8 way,DIP-8,IC socket'],
+            ['C8,12,30,0,top', 'C9,68,30,0,top', 'P1,40,30,0,top'],
+            ['overrides' => ['order' => [['parts' => ['P1'], 'after' => ['C8', 'C9'], 'sameStep' => false]]]],
+        );
         $part = self::part($kit, 'P1');
-        $lead = array_values(array_filter($part->reasons, static fn($reason): bool => $reason->code === 'lead.showing'))[0]->args;
+        $lead = array_values(
+            array_filter($part->reasons, static fn($reason): bool => $reason->code === 'lead.showing'),
+        )[0]->args;
 
         // Socket pins 3.2 mm, board 1.6 mm, gap 36 - 4.75 = 31.25 mm when the board lies level.
         self::assertEqualsWithDelta(31.25, (float) $part->gap, 0.01);

@@ -33,9 +33,15 @@ final class LookAlikesTest extends TestCase
         $names = array_keys($kit->parts);
         foreach ($names as $index => $one) {
             foreach (array_slice($names, $index + 1) as $other) {
-                $expected = $compare->compare(PartLook::of($kit->parts[$one]), PartLook::of($kit->parts[$other]))->isLookAlike();
+                $expected = $compare
+                    ->compare(PartLook::of($kit->parts[$one]), PartLook::of($kit->parts[$other]))
+                    ->isLookAlike();
                 $said = $alike->areAlike((string) $one, (string) $other);
-                self::assertSame($expected, $said, "{$one} {$kit->parts[$one]->line->value} and {$other} {$kit->parts[$other]->line->value}");
+                self::assertSame(
+                    $expected,
+                    $said,
+                    "{$one} {$kit->parts[$one]->line->value} and {$other} {$kit->parts[$other]->line->value}",
+                );
                 self::assertSame($said, in_array((string) $other, $alike->to((string) $one), true));
             }
         }
@@ -47,20 +53,31 @@ final class LookAlikesTest extends TestCase
         $groups = LookAlikes::of(KitMaker::kit($rows))->groups;
 
         self::assertCount(1, $groups);
-        self::assertSame([300, 300 * 299 / 2], [count($groups[0]->looks), $groups[0]->pairs()]);
+        self::assertSame([300, (300 * 299) / 2], [count($groups[0]->looks), $groups[0]->pairs()]);
     }
 
     public function test_what_the_maker_names_counts_both_ways(): void
     {
-        $alike = LookAlikes::of(KitMaker::kit(['R1,1k,Axial 1/4W,', 'L1,10u,Axial 1/4W,inductor'], [], ['lines' => ['L1' => ['lookAlike' => ['R1']]]]));
+        $alike = LookAlikes::of(
+            KitMaker::kit(
+                ['R1,1k,Axial 1/4W,', 'L1,10u,Axial 1/4W,inductor'],
+                [],
+                ['lines' => ['L1' => ['lookAlike' => ['R1']]]],
+            ),
+        );
 
-        self::assertSame([true, true, ['L1'], ['R1']], [$alike->areAlike('R1', 'L1'), $alike->areAlike('L1', 'R1'), $alike->to('R1'), $alike->to('L1')]);
+        self::assertSame(
+            [true, true, ['L1'], ['R1']],
+            [$alike->areAlike('R1', 'L1'), $alike->areAlike('L1', 'R1'), $alike->to('R1'), $alike->to('L1')],
+        );
         self::assertTrue($alike->any());
     }
 
     public function test_a_group_splits_into_as_many_pairs_as_asked_for(): void
     {
-        $group = LookAlikes::of(KitMaker::kit(array_map(static fn(int $i): string => "D{$i},1N" . (4000 + $i) . ',DO-35,', range(1, 5))))->groups[0];
+        $group = LookAlikes::of(
+            KitMaker::kit(array_map(static fn(int $i): string => "D{$i},1N" . (4000 + $i) . ',DO-35,', range(1, 5))),
+        )->groups[0];
 
         self::assertSame([10, 4, 0], array_map(static fn(int $most): int => count($group->split($most)), [99, 4, 0]));
         self::assertContainsOnlyInstancesOf(LookAlikeGroup::class, $group->split(4));

@@ -34,7 +34,14 @@ final class OrderPropertiesTest extends TestCase
     public function test_every_part_is_fitted_once_and_no_step_is_too_full(int $seed, string $school, int $group): void
     {
         $kit = self::kit($seed, $school, $group);
-        $fitted = array_merge(...array_map(static fn(Step $step): array => in_array($step->action, [Action::Solder, Action::Insert], true) ? $step->names() : [], KitMaker::order($kit)->steps));
+        $fitted = array_merge(
+            ...array_map(
+                static fn(Step $step): array => in_array($step->action, [Action::Solder, Action::Insert], true)
+                    ? $step->names()
+                    : [],
+                KitMaker::order($kit)->steps,
+            ),
+        );
         $wanted = array_map(strval(...), array_keys($kit->parts));
         sort($fitted);
         sort($wanted);
@@ -70,7 +77,10 @@ final class OrderPropertiesTest extends TestCase
     {
         [$bom, $places] = RandomKit::rows($seed, 11);
         $json = self::settings($school, $group);
-        $names = static fn(Kit $kit): array => array_map(static fn(Step $step): array => $step->names(), KitMaker::order($kit)->steps);
+        $names = static fn(Kit $kit): array => array_map(
+            static fn(Step $step): array => $step->names(),
+            KitMaker::order($kit)->steps,
+        );
         $one = $names(KitMaker::kit($bom, $places, $json));
         mt_srand($seed + 1);
         shuffle($bom);
@@ -80,16 +90,44 @@ final class OrderPropertiesTest extends TestCase
     }
 
     #[DataProvider('kits')]
-    public function test_a_place_the_maker_gave_stands_when_the_list_changes(int $seed, string $school, int $group): void
-    {
+    public function test_a_place_the_maker_gave_stands_when_the_list_changes(
+        int $seed,
+        string $school,
+        int $group,
+    ): void {
         [$bom, $places] = RandomKit::rows($seed, 11);
-        $steps = array_values(array_filter(KitMaker::order(self::kit($seed, $school, $group))->steps, static fn(Step $step): bool => $step->action === Action::Solder));
+        $steps = array_values(
+            array_filter(
+                KitMaker::order(self::kit($seed, $school, $group))->steps,
+                static fn(Step $step): bool => $step->action === Action::Solder,
+            ),
+        );
         $early = $steps[0]->names()[0];
         $late = $steps[count($steps) - 1]->names()[0];
-        $json = self::settings($school, $group) + ['overrides' => ['order' => [['parts' => [$early], 'after' => [$late], 'sameStep' => false]]]];
+        $json = self::settings($school, $group) + [
+            'overrides' => ['order' => [['parts' => [$early], 'after' => [$late], 'sameStep' => false]]],
+        ];
         foreach ([[], ['R91,10M 5%,Axial 1/4W,resistor', 'C91,1u,5x11,electrolytic']] as $more) {
             $at = [];
-            foreach (KitMaker::order(KitMaker::kit([...$bom, ...$more], [...$places, ...array_map(static fn(string $row, int $i): string => explode(',', $row)[0] . ',' . (60 + 8 * $i) . ',54,0,top', $more, array_keys($more))], $json))->steps as $step) {
+            foreach (
+                KitMaker::order(
+                    KitMaker::kit(
+                        [...$bom, ...$more],
+                        [
+                            ...$places,
+                            ...array_map(
+                                static fn(string $row, int $i): string => explode(',', $row)[0] .
+                                    ',' .
+                                    (60 + 8 * $i) .
+                                    ',54,0,top',
+                                $more,
+                                array_keys($more),
+                            ),
+                        ],
+                        $json,
+                    ),
+                )->steps as $step
+            ) {
                 $at += array_fill_keys($step->names(), $step->number);
             }
             self::assertGreaterThan($at[$late], $at[$early], "{$early} after {$late}");

@@ -23,14 +23,26 @@ final class PlannerTest extends TestCase
 
     public function test_a_gate_stands_right_after_its_last_need_and_before_what_it_protects(): void
     {
-        $words = KitMaker::words(KitMaker::order(self::small(['gates' => [['name' => 'supply', 'needs' => ['D1', 'R1'], 'protects' => ['U1', 'C1'], 'expect' => '5 V']]])));
+        $words = KitMaker::words(
+            KitMaker::order(
+                self::small([
+                    'gates' => [
+                        ['name' => 'supply', 'needs' => ['D1', 'R1'], 'protects' => ['U1', 'C1'], 'expect' => '5 V'],
+                    ],
+                ]),
+            ),
+        );
 
         self::assertSame(['solder D1 R1 R2', 'gate supply', 'solder XU1', 'solder C1', 'insert U1'], $words);
     }
 
     public function test_a_gate_that_needs_the_ic_brings_it_forward_to_just_before_it(): void
     {
-        $words = KitMaker::words(KitMaker::order(self::small(['gates' => [['name' => 'blink', 'needs' => ['U1', 'R1'], 'protects' => ['C1']]]])));
+        $words = KitMaker::words(
+            KitMaker::order(
+                self::small(['gates' => [['name' => 'blink', 'needs' => ['U1', 'R1'], 'protects' => ['C1']]]]),
+            ),
+        );
 
         self::assertSame(['solder D1 R1 R2', 'solder XU1', 'insert U1', 'gate blink', 'solder C1'], $words);
     }
@@ -49,14 +61,24 @@ final class PlannerTest extends TestCase
 
     public function test_an_early_gate_pulls_what_it_needs(): void
     {
-        $words = KitMaker::words(KitMaker::order(self::small(['gates' => [['name' => 'supply', 'needs' => ['C1'], 'protects' => ['U1'], 'early' => true]]])));
+        $words = KitMaker::words(
+            KitMaker::order(
+                self::small([
+                    'gates' => [['name' => 'supply', 'needs' => ['C1'], 'protects' => ['U1'], 'early' => true]],
+                ]),
+            ),
+        );
 
         self::assertSame(['solder C1', 'gate supply'], array_slice($words, 0, 2));
     }
 
     public function test_a_borrowed_part_is_placed_before_the_gate_and_soldered_after_it(): void
     {
-        $gate = ['name' => 'reset', 'needs' => ['R1'], 'temporary' => [['part' => 'C1', 'then' => 'solder'], ['link' => ['TP3', 'TP4'], 'why' => 'holds reset']]];
+        $gate = [
+            'name' => 'reset',
+            'needs' => ['R1'],
+            'temporary' => [['part' => 'C1', 'then' => 'solder'], ['link' => ['TP3', 'TP4'], 'why' => 'holds reset']],
+        ];
         $words = KitMaker::words(KitMaker::order(self::small(['gates' => [$gate]])));
 
         self::assertContains('place C1', $words);
@@ -100,12 +122,26 @@ final class PlannerTest extends TestCase
 
     public function test_adjusting_comes_before_the_cover_and_a_board_is_snapped_before_what_spans_it(): void
     {
-        $kit = KitMaker::kit(['RV1,10k,trimmer 6mm,', 'LID,lid,,enclosure lid', 'LED1,red,LED 5mm,'], [], [
-            'boards' => [['name' => 'main', 'outline' => [[0, 0], [40, 0], [40, 30], [0, 30]]], ['name' => 'lamps', 'outline' => [[0, 0], [10, 0], [10, 30], [0, 30]], 'joined' => ['to' => 'main', 'at' => [40, 0]]]],
-            'groups' => ['covers' => [['by' => 'LID', 'over' => ['RV1']]], 'snapOff' => [['board' => 'lamps', 'before' => ['W1']]]],
-            'tests' => [['name' => 'set', 'adjusts' => 'RV1']],
-            'wires' => [['name' => 'W1', 'from' => 'LED1.1', 'to' => 'RV1.1']],
-        ]);
+        $kit = KitMaker::kit(
+            ['RV1,10k,trimmer 6mm,', 'LID,lid,,enclosure lid', 'LED1,red,LED 5mm,'],
+            [],
+            [
+                'boards' => [
+                    ['name' => 'main', 'outline' => [[0, 0], [40, 0], [40, 30], [0, 30]]],
+                    [
+                        'name' => 'lamps',
+                        'outline' => [[0, 0], [10, 0], [10, 30], [0, 30]],
+                        'joined' => ['to' => 'main', 'at' => [40, 0]],
+                    ],
+                ],
+                'groups' => [
+                    'covers' => [['by' => 'LID', 'over' => ['RV1']]],
+                    'snapOff' => [['board' => 'lamps', 'before' => ['W1']]],
+                ],
+                'tests' => [['name' => 'set', 'adjusts' => 'RV1']],
+                'wires' => [['name' => 'W1', 'from' => 'LED1.1', 'to' => 'RV1.1']],
+            ],
+        );
         $words = KitMaker::words(KitMaker::order($kit));
 
         self::assertLessThan(array_search('place LID', $words, true), array_search('adjust RV1', $words, true));
@@ -114,7 +150,9 @@ final class PlannerTest extends TestCase
 
     public function test_a_cure_starts_as_soon_as_it_can(): void
     {
-        $kit = self::small(['groups' => ['cures' => [['name' => 'varnish', 'of' => ['C1'], 'when' => 'before-fitting', 'hours' => 12]]]]);
+        $kit = self::small([
+            'groups' => ['cures' => [['name' => 'varnish', 'of' => ['C1'], 'when' => 'before-fitting', 'hours' => 12]]],
+        ]);
         $words = KitMaker::words(KitMaker::order($kit));
 
         self::assertSame('cure C1', $words[0]);
@@ -122,7 +160,10 @@ final class PlannerTest extends TestCase
 
     public function test_stiff_pins_are_held_by_the_table_or_need_help(): void
     {
-        $kit = KitMaker::kit(['J1,2 way,5.08,terminal block', 'K1,12 V,,relay', 'R1,1k,,', 'C1,100u,10x16,'], ['J1,10,30,90,top', 'K1,45,30,0,top', 'R1,45,10,0,top', 'C1,70,30,0,top']);
+        $kit = KitMaker::kit(
+            ['J1,2 way,5.08,terminal block', 'K1,12 V,,relay', 'R1,1k,,', 'C1,100u,10x16,'],
+            ['J1,10,30,90,top', 'K1,45,30,0,top', 'R1,45,10,0,top', 'C1,70,30,0,top'],
+        );
         $holds = [];
         foreach (KitMaker::order($kit)->steps as $step) {
             foreach ($step->parts as $part) {
@@ -132,7 +173,13 @@ final class PlannerTest extends TestCase
 
         self::assertSame([Hold::Bend, Hold::Splay], [$holds['R1'], $holds['C1']]);
         self::assertContains($holds['K1'], [Hold::Table, Hold::Tack]);
-        $held = KitMaker::order(KitMaker::kit(['J1,2 way,5.08,terminal block'], ['J1,10,30,90,top'], ['settings' => ['workholding' => 'holder']]));
+        $held = KitMaker::order(
+            KitMaker::kit(
+                ['J1,2 way,5.08,terminal block'],
+                ['J1,10,30,90,top'],
+                ['settings' => ['workholding' => 'holder']],
+            ),
+        );
         self::assertSame(Hold::Tack, $held->steps[0]->parts[0]->hold);
         self::assertNull($held->steps[0]->parts[0]->gap);
     }
@@ -150,8 +197,15 @@ final class PlannerTest extends TestCase
 
     public function test_an_override_survives_and_is_told_when_it_breaks_a_rule(): void
     {
-        $fine = KitMaker::order(self::small(['overrides' => ['order' => [['parts' => ['D1'], 'after' => ['R1'], 'sameStep' => false]]]]));
-        $bad = KitMaker::order(self::small(['groups' => ['before' => [['D1', 'R1']]], 'overrides' => ['order' => [['parts' => ['R1'], 'after' => [], 'sameStep' => false]]]]));
+        $fine = KitMaker::order(
+            self::small(['overrides' => ['order' => [['parts' => ['D1'], 'after' => ['R1'], 'sameStep' => false]]]]),
+        );
+        $bad = KitMaker::order(
+            self::small([
+                'groups' => ['before' => [['D1', 'R1']]],
+                'overrides' => ['order' => [['parts' => ['R1'], 'after' => [], 'sameStep' => false]]],
+            ]),
+        );
 
         self::assertSame(['solder R1 R2', 'solder D1'], array_slice(KitMaker::words($fine), 0, 2));
         self::assertSame(0, $fine->score->violations);
@@ -163,7 +217,11 @@ final class PlannerTest extends TestCase
 
     public function test_kind_by_kind_keeps_a_kind_together_whatever_the_heights(): void
     {
-        $kit = KitMaker::kit(['R1,1k,2W,resistor', 'R2,1k,Axial 1/8W,resistor', 'D1,1N4148,,', 'XU1,8,DIP-8,IC socket'], [], ['settings' => ['school' => 'kind-by-kind']]);
+        $kit = KitMaker::kit(
+            ['R1,1k,2W,resistor', 'R2,1k,Axial 1/8W,resistor', 'D1,1N4148,,', 'XU1,8,DIP-8,IC socket'],
+            [],
+            ['settings' => ['school' => 'kind-by-kind']],
+        );
         $order = KitMaker::order($kit);
 
         self::assertSame(2, $order->score->kindSwitches);
@@ -177,9 +235,18 @@ final class PlannerTest extends TestCase
         $placements = [];
         for ($i = 1; $i <= 24; ++$i) {
             $bom[] = match ($i % 4) {
-                0 => "C{$i},100n,disc 5mm,ceramic", 1 => "R{$i}," . (100 * $i) . ',Axial 1/4W,resistor', 2 => "D{$i},1N4007,,", default => "Q{$i},BC337,,"
+                0 => "C{$i},100n,disc 5mm,ceramic",
+                1 => "R{$i}," . 100 * $i . ',Axial 1/4W,resistor',
+                2 => "D{$i},1N4007,,",
+                default => "Q{$i},BC337,,",
             };
-            $placements[] = preg_replace('~^(\w+),.*$~', '$1', $bom[$i - 1]) . ',' . (5 + 12 * ($i % 6)) . ',' . (5 + 12 * intdiv($i, 6)) . ',0,top';
+            $placements[] =
+                preg_replace('~^(\w+),.*$~', '$1', $bom[$i - 1]) .
+                ',' .
+                (5 + 12 * ($i % 6)) .
+                ',' .
+                (5 + 12 * intdiv($i, 6)) .
+                ',0,top';
         }
         $first = KitMaker::words(KitMaker::order(KitMaker::kit($bom, $placements)));
         for ($round = 0; $round < 5; ++$round) {
@@ -196,7 +263,12 @@ final class PlannerTest extends TestCase
             $count = mt_rand(4, 40);
             $bom = $before = [];
             for ($i = 1; $i <= $count; ++$i) {
-                $bom[] = ["R{$i},1k,Axial 1/4W,resistor", "R{$i},2k,2W,resistor", "C{$i},10u,5x11,", "K{$i},5 V,,relay"][mt_rand(0, 3)];
+                $bom[] = [
+                    "R{$i},1k,Axial 1/4W,resistor",
+                    "R{$i},2k,2W,resistor",
+                    "C{$i},10u,5x11,",
+                    "K{$i},5 V,,relay",
+                ][mt_rand(0, 3)];
             }
             $names = array_map(static fn(string $row): string => explode(',', $row)[0], $bom);
             for ($i = 0; $i < $count; ++$i) {
@@ -205,10 +277,24 @@ final class PlannerTest extends TestCase
                     $before[] = [$names[$a], $names[$b]];
                 }
             }
-            $order = KitMaker::order(KitMaker::kit($bom, [], ['groups' => ['before' => $before], 'gates' => [['name' => 'g', 'needs' => [$names[0]], 'protects' => [$names[$count - 1]]]]]));
+            $order = KitMaker::order(
+                KitMaker::kit(
+                    $bom,
+                    [],
+                    [
+                        'groups' => ['before' => $before],
+                        'gates' => [['name' => 'g', 'needs' => [$names[0]], 'protects' => [$names[$count - 1]]]],
+                    ],
+                ),
+            );
             self::assertSame(0, $order->score->violations);
             self::assertSame([], $order->broken);
-            $soldered = array_merge(...array_map(static fn(Step $step): array => $step->action === Action::Solder ? $step->names() : [], $order->steps));
+            $soldered = array_merge(
+                ...array_map(
+                    static fn(Step $step): array => $step->action === Action::Solder ? $step->names() : [],
+                    $order->steps,
+                ),
+            );
             self::assertEqualsCanonicalizing($names, $soldered);
         }
     }
@@ -216,6 +302,10 @@ final class PlannerTest extends TestCase
     /** @param array<string, mixed> $json */
     private static function small(array $json = []): Kit
     {
-        return KitMaker::kit(['R1,1k,,', 'R2,220k,,', 'D1,1N4148,,', 'XU1,8,DIP-8,IC socket', 'U1,LM393,DIP-8,', 'C1,47u,6.3x11,'], [], $json);
+        return KitMaker::kit(
+            ['R1,1k,,', 'R2,220k,,', 'D1,1N4148,,', 'XU1,8,DIP-8,IC socket', 'U1,LM393,DIP-8,', 'C1,47u,6.3x11,'],
+            [],
+            $json,
+        );
     }
 }

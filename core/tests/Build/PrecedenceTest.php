@@ -30,7 +30,10 @@ final class PrecedenceTest extends TestCase
     {
         $cycle = self::graph('start>a', 'a>b', 'b>c', 'c>a', 'c>end')->cycle();
 
-        self::assertSame(['a>b', 'b>c', 'c>a'], array_map(static fn(Rule $rule): string => "{$rule->before}>{$rule->after}", $cycle));
+        self::assertSame(
+            ['a>b', 'b>c', 'c>a'],
+            array_map(static fn(Rule $rule): string => "{$rule->before}>{$rule->after}", $cycle),
+        );
     }
 
     public function test_a_rule_against_itself_is_a_circle_of_one(): void
@@ -51,7 +54,17 @@ final class PrecedenceTest extends TestCase
 
     private static function graph(string ...$rules): Precedence
     {
-        return Precedence::of(array_map(static fn(string $rule): Rule => new Rule(explode('>', $rule)[0], explode('>', $rule)[1], new Reason('order.maker-before'), true), array_values($rules)));
+        return Precedence::of(
+            array_map(
+                static fn(string $rule): Rule => new Rule(
+                    explode('>', $rule)[0],
+                    explode('>', $rule)[1],
+                    new Reason('order.maker-before'),
+                    true,
+                ),
+                array_values($rules),
+            ),
+        );
     }
 
     /**

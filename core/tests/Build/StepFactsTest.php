@@ -19,7 +19,29 @@ final class StepFactsTest extends TestCase
 {
     public function test_a_long_wait_starts_early_and_the_clock_tells_what_is_done_meanwhile(): void
     {
-        $kit = KitMaker::kit(['L1,10uH,Axial 1/2W,coil', 'R1,1k,Axial 1/4W,', 'R2,2k2,Axial 1/4W,', 'C1,100u,6.3x11,', 'X1,varnish,,varnish'], [], ['groups' => ['cures' => [['name' => 'varnish', 'of' => ['L1'], 'when' => 'before-fitting', 'hours' => 12, 'blocks' => ['L1']]]]]);
+        $kit = KitMaker::kit(
+            [
+                'L1,10uH,Axial 1/2W,coil',
+                'R1,1k,Axial 1/4W,',
+                'R2,2k2,Axial 1/4W,',
+                'C1,100u,6.3x11,',
+                'X1,varnish,,varnish',
+            ],
+            [],
+            [
+                'groups' => [
+                    'cures' => [
+                        [
+                            'name' => 'varnish',
+                            'of' => ['L1'],
+                            'when' => 'before-fitting',
+                            'hours' => 12,
+                            'blocks' => ['L1'],
+                        ],
+                    ],
+                ],
+            ],
+        );
         $order = KitMaker::order($kit);
         $clock = $order->clock;
         self::assertNotNull($clock);
@@ -35,7 +57,17 @@ final class StepFactsTest extends TestCase
 
     public function test_a_cure_that_nothing_waits_for_ends_the_clock(): void
     {
-        $kit = KitMaker::kit(['R1,1k,Axial 1/4W,', 'X1,glue,,glue'], [], ['groups' => ['cures' => [['name' => 'glue', 'of' => ['R1'], 'when' => 'after-fitting', 'hours' => 2, 'blocks' => []]]]]);
+        $kit = KitMaker::kit(
+            ['R1,1k,Axial 1/4W,', 'X1,glue,,glue'],
+            [],
+            [
+                'groups' => [
+                    'cures' => [
+                        ['name' => 'glue', 'of' => ['R1'], 'when' => 'after-fitting', 'hours' => 2, 'blocks' => []],
+                    ],
+                ],
+            ],
+        );
         $clock = KitMaker::order($kit)->clock;
 
         self::assertNull($clock?->waits[0]->until);
@@ -52,22 +84,42 @@ final class StepFactsTest extends TestCase
     public function test_solder_follows_the_geometry_of_the_joint(): void
     {
         // Recomputed: lead 0.6, hole 0.9, ring 1.7 mm, fillet 1 mm high, board 1.6 mm, wire 0.8 mm of which 85 % is metal.
-        $cone = M_PI / 3 * (0.85 ** 2 + 0.85 * 0.3 + 0.3 ** 2) - M_PI / 4 * 0.6 ** 2;
-        $barrel = M_PI / 4 * (0.9 ** 2 - 0.6 ** 2) * 1.6;
-        $wire = M_PI / 4 * 0.8 ** 2 * 0.85;
-        $board = static fn(bool $plated): array => ['board' => ['outline' => [[0, 0], [80, 0], [80, 60], [0, 60]], 'plated' => $plated]];
+        $cone = (M_PI / 3) * (0.85 ** 2 + 0.85 * 0.3 + 0.3 ** 2) - (M_PI / 4) * 0.6 ** 2;
+        $barrel = (M_PI / 4) * (0.9 ** 2 - 0.6 ** 2) * 1.6;
+        $wire = (M_PI / 4) * 0.8 ** 2 * 0.85;
+        $board = static fn(bool $plated): array => [
+            'board' => ['outline' => [[0, 0], [80, 0], [80, 60], [0, 60]], 'plated' => $plated],
+        ];
         $solder = static fn(Kit $kit): float => KitMaker::order($kit)->steps[0]->soldering->solder;
 
-        self::assertEqualsWithDelta(2 * ($cone + $barrel) / $wire, $solder(KitMaker::kit(['R1,1k,Axial 1/4W,'], ['R1,40,30,0,top'], $board(true))), 0.051);
-        self::assertEqualsWithDelta(2 * $cone / $wire, $solder(KitMaker::kit(['R1,1k,Axial 1/4W,'], ['R1,40,30,0,top'], $board(false))), 0.051);
+        self::assertEqualsWithDelta(
+            (2 * ($cone + $barrel)) / $wire,
+            $solder(KitMaker::kit(['R1,1k,Axial 1/4W,'], ['R1,40,30,0,top'], $board(true))),
+            0.051,
+        );
+        self::assertEqualsWithDelta(
+            (2 * $cone) / $wire,
+            $solder(KitMaker::kit(['R1,1k,Axial 1/4W,'], ['R1,40,30,0,top'], $board(false))),
+            0.051,
+        );
     }
 
     public function test_the_iron_is_set_by_alloy_and_by_the_heat_a_joint_draws(): void
     {
-        $iron = static fn(string $row, string $alloy): ?int => KitMaker::order(KitMaker::kit([$row], [], ['settings' => ['alloy' => $alloy]]))->steps[0]->soldering->iron;
+        $iron = static fn(string $row, string $alloy): ?int => KitMaker::order(
+            KitMaker::kit([$row], [], ['settings' => ['alloy' => $alloy]]),
+        )->steps[0]->soldering->iron;
 
         // Common practice, no source: leaded 330 to 340 degrees, lead-free from 350.
-        self::assertSame([330, 340, 350, 380], [$iron('R1,1k,Axial 1/4W,', 'leaded'), $iron('J1,2 way,5.08,terminal block', 'leaded'), $iron('R1,1k,Axial 1/4W,', 'lead-free'), $iron('J1,2 way,5.08,terminal block', 'lead-free')]);
+        self::assertSame(
+            [330, 340, 350, 380],
+            [
+                $iron('R1,1k,Axial 1/4W,', 'leaded'),
+                $iron('J1,2 way,5.08,terminal block', 'leaded'),
+                $iron('R1,1k,Axial 1/4W,', 'lead-free'),
+                $iron('J1,2 way,5.08,terminal block', 'lead-free'),
+            ],
+        );
     }
 
     public function test_a_board_that_lies_too_steep_gets_a_prop_under_its_low_edge(): void
@@ -77,8 +129,19 @@ final class StepFactsTest extends TestCase
 
         self::assertSame(['left', 15.5], [$prop?->edge, $prop?->height]);
         self::assertEqualsWithDelta([0.0, 30.0], [$prop?->at->x, $prop?->at->y], 1e-9);
-        self::assertNull(KitMaker::order(KitMaker::kit(['R1,1k,Axial 1/4W,'], ['R1,40,30,0,top']))->steps[0]->prop, 'a resistor tilts it too little');
-        self::assertNull(KitMaker::order(KitMaker::kit(['K1,5 V,19x15.5x15.5,relay'], ['K1,70,30,0,top'], ['settings' => ['workholding' => 'holder']]))->steps[0]->prop);
+        self::assertNull(
+            KitMaker::order(KitMaker::kit(['R1,1k,Axial 1/4W,'], ['R1,40,30,0,top']))->steps[0]->prop,
+            'a resistor tilts it too little',
+        );
+        self::assertNull(
+            KitMaker::order(
+                KitMaker::kit(
+                    ['K1,5 V,19x15.5x15.5,relay'],
+                    ['K1,70,30,0,top'],
+                    ['settings' => ['workholding' => 'holder']],
+                ),
+            )->steps[0]->prop,
+        );
     }
 
     public function test_logged_times_move_the_estimate_of_their_kind_and_little_while_they_are_few(): void
@@ -88,22 +151,52 @@ final class StepFactsTest extends TestCase
         $usual = $minutes('');
         // A practised builder takes 0.55 of the beginner's 1.1 minutes a resistor; logged at twice that.
         $one = $minutes("build,step,minutes\n1,\"solder:R1\"," . 2 * 0.605 . "\n");
-        $many = $minutes("build,step,minutes\n" . implode('', array_map(static fn(int $i): string => "1,solder:R{$i}," . 2 * 0.605 . "\n", range(1, 20))));
+        $many = $minutes(
+            "build,step,minutes\n" .
+                implode('', array_map(static fn(int $i): string => "1,solder:R{$i}," . 2 * 0.605 . "\n", range(1, 20))),
+        );
 
-        self::assertEqualsWithDelta($usual['solder'] * (8 + 2) / 9, $one['solder'], 0.3);
-        self::assertEqualsWithDelta($usual['solder'] * (8 + 40) / 28, $many['solder'], 0.3);
+        self::assertEqualsWithDelta(($usual['solder'] * (8 + 2)) / 9, $one['solder'], 0.3);
+        self::assertEqualsWithDelta(($usual['solder'] * (8 + 40)) / 28, $many['solder'], 0.3);
         self::assertSame(['time.usual', 'time.pilot'], [$usual['source'], $one['source']]);
     }
 
     public function test_a_snag_is_a_matter_at_the_step_that_holds_its_parts_until_it_is_settled(): void
     {
-        $kit = self::piloted(['R1,1k,Axial 1/4W,', 'C1,100u,6.3x11,'], "build,step,minutes,snag,settled\n1,\"snag solder:C1\",,the can touches R1,\n1,solder:R1,1.5,leads too short,yes\n1,solder:C1,abc,,\n");
-        $snags = array_values(array_filter((new Reviewer())->matters($kit, (new Planner())->plan($kit)), static fn(Matter $matter): bool => $matter->code === 'order.snag'));
+        $kit = self::piloted(
+            ['R1,1k,Axial 1/4W,', 'C1,100u,6.3x11,'],
+            "build,step,minutes,snag,settled\n1,\"snag solder:C1\",,the can touches R1,\n1,solder:R1,1.5,leads too short,yes\n1,solder:C1,abc,,\n",
+        );
+        $snags = array_values(
+            array_filter(
+                (new Reviewer())->matters($kit, (new Planner())->plan($kit)),
+                static fn(Matter $matter): bool => $matter->code === 'order.snag',
+            ),
+        );
 
         self::assertCount(1, $snags);
         self::assertSame(['the can touches R1', ['C1']], [$snags[0]->args['text'], $snags[0]->designators]);
-        self::assertSame((string) (1 + (int) array_search(['C1'], array_map(static fn(Step $step): array => $step->names(), KitMaker::order($kit)->steps), true)), $snags[0]->args['step']);
-        self::assertSame([4], array_values(array_map(static fn(Problem $problem): ?int => $problem->row, array_filter($kit->problems, static fn(Problem $problem): bool => $problem->code === 'pilot.minutes'))));
+        self::assertSame(
+            (string) (1 +
+                (int) array_search(
+                    ['C1'],
+                    array_map(static fn(Step $step): array => $step->names(), KitMaker::order($kit)->steps),
+                    true,
+                )),
+            $snags[0]->args['step'],
+        );
+        self::assertSame(
+            [4],
+            array_values(
+                array_map(
+                    static fn(Problem $problem): ?int => $problem->row,
+                    array_filter(
+                        $kit->problems,
+                        static fn(Problem $problem): bool => $problem->code === 'pilot.minutes',
+                    ),
+                ),
+            ),
+        );
     }
 
     /**
@@ -114,7 +207,10 @@ final class StepFactsTest extends TestCase
     {
         $steps = KitMaker::order(self::piloted($rows, $log))->steps;
 
-        return ['solder' => array_sum(array_map(static fn(Step $step): float => $step->minutes, $steps)), 'source' => (string) $steps[0]->time?->code];
+        return [
+            'solder' => array_sum(array_map(static fn(Step $step): float => $step->minutes, $steps)),
+            'source' => (string) $steps[0]->time?->code,
+        ];
     }
 
     /** @param list<string> $rows */

@@ -21,20 +21,42 @@ final class CircuitTest extends TestCase
 
         self::assertSame(['D2', 'Q1', 'U1'], $circuit->goesWith('D2'));
         self::assertSame([], $circuit->goesWith('D1'));
-        self::assertSame([], (new Circuit(clamps: ['D2' => 'K1']))->goesWith('D2'), 'nothing is said to drive the coil');
-        self::assertSame(['D2', 'Q1', 'K1'], (new Circuit(clamps: ['D2' => 'K1'], drivers: ['K1' => 'Q1', 'Q1' => 'K1']))->goesWith('D2'), 'a ring ends');
+        self::assertSame(
+            [],
+            (new Circuit(clamps: ['D2' => 'K1']))->goesWith('D2'),
+            'nothing is said to drive the coil',
+        );
+        self::assertSame(
+            ['D2', 'Q1', 'K1'],
+            (new Circuit(clamps: ['D2' => 'K1'], drivers: ['K1' => 'Q1', 'Q1' => 'K1']))->goesWith('D2'),
+            'a ring ends',
+        );
     }
 
     public function test_its_callout_names_what_to_replace_together_unless_the_maker_says_otherwise(): void
     {
         $bom = ['D2,1N4148,DO-35,diode', 'K1,5 V,relay,relay', 'Q1,BC337,TO-92,transistor', 'U1,8 pin,DIP-8,ic'];
         $nets = ['nets' => ['D2' => ['clamps' => 'K1'], 'K1' => ['drivenBy' => 'Q1'], 'Q1' => ['drivenBy' => 'U1']]];
-        $callout = static fn(array $json): Callout => array_values(array_filter((new KitCallouts())->callouts(KitMaker::kit($bom, [], $json), null), static fn(Callout $each): bool => $each->designator === 'D2'))[0];
+        $callout = static fn(array $json): Callout => array_values(
+            array_filter(
+                (new KitCallouts())->callouts(KitMaker::kit($bom, [], $json), null),
+                static fn(Callout $each): bool => $each->designator === 'D2',
+            ),
+        )[0];
 
         self::assertSame(['D2', 'Q1', 'U1'], $callout($nets)->replaceTogether);
         self::assertSame(Consequence::DestroysOthers, $callout($nets)->consequence);
         self::assertSame([], $callout([])->replaceTogether);
-        self::assertSame(['D2', 'Q1'], $callout($nets + ['lines' => ['D2' => ['reversed' => ['consequence' => 'destroys-others', 'replace' => ['D2', 'Q1']]]]])->replaceTogether);
+        self::assertSame(
+            ['D2', 'Q1'],
+            $callout(
+                $nets + [
+                    'lines' => [
+                        'D2' => ['reversed' => ['consequence' => 'destroys-others', 'replace' => ['D2', 'Q1']]],
+                    ],
+                ],
+            )->replaceTogether,
+        );
     }
 
     public function test_voltages_are_sums(): void

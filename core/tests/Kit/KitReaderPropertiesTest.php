@@ -62,7 +62,12 @@ final class KitReaderPropertiesTest extends TestCase
                 0 => substr_replace($bytes, chr(mt_rand(0, 255)), $at, 1),
                 1 => substr_replace($bytes, '', $at, mt_rand(1, 30)),
                 2 => substr_replace($bytes, substr($bytes, $at, mt_rand(1, 40)), $at, 0),
-                3 => substr_replace($bytes, [',', '"', "\n", ';', "\t", '*', '%', '{', '[', 'null', '-9e999', "\u{FEFF}"][mt_rand(0, 11)], $at, 0),
+                3 => substr_replace(
+                    $bytes,
+                    [',', '"', "\n", ';', "\t", '*', '%', '{', '[', 'null', '-9e999', "\u{FEFF}"][mt_rand(0, 11)],
+                    $at,
+                    0,
+                ),
                 4 => substr($bytes, 0, $at),
                 default => substr_replace($bytes, (string) mt_rand(-1_000_000, 1_000_000), $at, mt_rand(0, 3)),
             };

@@ -56,13 +56,29 @@ final class KitReaderTest extends TestCase
     {
         $kit = KitMaker::kit(['R1,1k,,']);
 
-        self::assertSame(['lowest-first', 6, 'leaded', 'table', 'back'], [$kit->settings->school, $kit->settings->group, $kit->settings->alloy, $kit->settings->workholding, $kit->settings->solderFrom]);
-        self::assertSame([1.6, true, 0], [$kit->boards[0]->thickness, $kit->boards[0]->plated, $kit->boards[0]->reading]);
+        self::assertSame(
+            ['lowest-first', 6, 'leaded', 'table', 'back'],
+            [
+                $kit->settings->school,
+                $kit->settings->group,
+                $kit->settings->alloy,
+                $kit->settings->workholding,
+                $kit->settings->solderFrom,
+            ],
+        );
+        self::assertSame(
+            [1.6, true, 0],
+            [$kit->boards[0]->thickness, $kit->boards[0]->plated, $kit->boards[0]->reading],
+        );
     }
 
     public function test_what_the_maker_types_wins_and_says_so(): void
     {
-        $part = KitMaker::kit(['C1,47u,6.3x11,'], [], ['lines' => ['C1' => ['height' => 11.5, 'supply' => 'optional']]])->part('C1');
+        $part = KitMaker::kit(
+            ['C1,47u,6.3x11,'],
+            [],
+            ['lines' => ['C1' => ['height' => 11.5, 'supply' => 'optional']]],
+        )->part('C1');
 
         self::assertNotNull($part);
         self::assertSame([11.5, Origin::Typed, Supply::Optional], [$part->height, $part->heightOrigin, $part->supply]);
@@ -78,16 +94,31 @@ final class KitReaderTest extends TestCase
 
         self::assertSame(['XU2', 'XU1'], [$told->part('U1')?->socket, $told->part('U2')?->socket]);
         self::assertSame(['XU2', 'XU1'], [$placed->part('U1')?->socket, $placed->part('U2')?->socket]);
-        self::assertSame(['XU1', 90.0, Side::Bottom, 8.0], [$only->part('U1')?->socket, $only->part('U1')?->placement?->rotation, $only->part('U1')?->placement?->side, $only->part('U1')?->height]);
+        self::assertSame(
+            ['XU1', 90.0, Side::Bottom, 8.0],
+            [
+                $only->part('U1')?->socket,
+                $only->part('U1')?->placement?->rotation,
+                $only->part('U1')?->placement?->side,
+                $only->part('U1')?->height,
+            ],
+        );
         self::assertSame(['U1', 'U2'], $open->openSockets);
     }
 
     public function test_options_not_chosen_are_left_out(): void
     {
-        $files = KitMaker::files(['BOX1,plain,,enclosure', 'BOX2,drilled,,enclosure'], [], ['options' => ['box' => ['default' => 'plain', 'plain' => ['BOX1'], 'drilled' => ['BOX2']]]]);
+        $files = KitMaker::files(
+            ['BOX1,plain,,enclosure', 'BOX2,drilled,,enclosure'],
+            [],
+            ['options' => ['box' => ['default' => 'plain', 'plain' => ['BOX1'], 'drilled' => ['BOX2']]]],
+        );
 
         self::assertSame(Supply::Alternative, (new KitReader())->read($files)->part('BOX2')?->supply);
-        self::assertSame(Supply::Alternative, (new KitReader())->read($files, ['box' => 'drilled'])->part('BOX1')?->supply);
+        self::assertSame(
+            Supply::Alternative,
+            (new KitReader())->read($files, ['box' => 'drilled'])->part('BOX1')?->supply,
+        );
         $this->expectException(UnusableKit::class);
         (new KitReader())->read($files, ['box' => 'gold']);
     }
@@ -101,7 +132,10 @@ final class KitReaderTest extends TestCase
 
     public function test_a_board_without_an_outline_gets_one_around_its_bodies(): void
     {
-        $kit = (new KitReader())->read(['bom.csv' => "Ref,Value,Description\nK1,5 V,relay\n", 'placements.csv' => "Ref,X,Y,Side\nK1,30,20,top\n"]);
+        $kit = (new KitReader())->read([
+            'bom.csv' => "Ref,Value,Description\nK1,5 V,relay\n",
+            'placements.csv' => "Ref,X,Y,Side\nK1,30,20,top\n",
+        ]);
 
         self::assertFalse($kit->boards[0]->outlineGiven);
         self::assertSame([30.0 - 9.5 - 3.0, 20.0 - 7.7 - 3.0], array_slice($kit->boards[0]->outline->bounds(), 0, 2));
@@ -109,7 +143,9 @@ final class KitReaderTest extends TestCase
 
     public function test_weighings_give_known_masses(): void
     {
-        $files = KitMaker::files(['T1,12V,,transformer'], ['T1,10,10,0,top']) + ['masses.csv' => "part,pieces,grams\nT1,2,120\nT1,1,61\n"];
+        $files = KitMaker::files(['T1,12V,,transformer'], ['T1,10,10,0,top']) + [
+            'masses.csv' => "part,pieces,grams\nT1,2,120\nT1,1,61\n",
+        ];
         $part = (new KitReader())->read($files)->part('T1');
 
         self::assertSame(Kind::Transformer, $part?->kind());

@@ -29,34 +29,64 @@ final class SubstitutesTest extends TestCase
     }
 
     #[DataProvider('twins')]
-    public function test_parts_with_the_same_pins_that_behave_otherwise_are_known(string $a, string $b, ?string $code): void
-    {
+    public function test_parts_with_the_same_pins_that_behave_otherwise_are_known(
+        string $a,
+        string $b,
+        ?string $code,
+    ): void {
         self::assertSame($code, Twins::between($a, $b)?->code);
     }
 
     public function test_what_depends_on_a_part_is_told(): void
     {
-        $kit = KitMaker::kit(['R1,10k,,', 'R2,10k,,', 'R3,1k,,', 'RV1,20k,trimmer 10mm,', 'D5,1N4148,,', 'D6,1N4148,,'], [], [
-            'gates' => [['name' => 'supply', 'needs' => ['R3'], 'expect' => '5 V']],
-            'tests' => [['name' => 'half', 'expect' => 'divider(5, R1, R2)', 'points' => ['TP1', 'TP2']], ['name' => 'set', 'adjusts' => 'RV1', 'expect' => '2 V']],
-            'groups' => ['selected' => [['parts' => ['D5', 'D6'], 'maxDifference' => '2 mV']]],
-            'nets' => ['R3' => ['across' => '9 V']],
-        ]);
+        $kit = KitMaker::kit(
+            ['R1,10k,,', 'R2,10k,,', 'R3,1k,,', 'RV1,20k,trimmer 10mm,', 'D5,1N4148,,', 'D6,1N4148,,'],
+            [],
+            [
+                'gates' => [['name' => 'supply', 'needs' => ['R3'], 'expect' => '5 V']],
+                'tests' => [
+                    ['name' => 'half', 'expect' => 'divider(5, R1, R2)', 'points' => ['TP1', 'TP2']],
+                    ['name' => 'set', 'adjusts' => 'RV1', 'expect' => '2 V'],
+                ],
+                'groups' => ['selected' => [['parts' => ['D5', 'D6'], 'maxDifference' => '2 mV']]],
+                'nets' => ['R3' => ['across' => '9 V']],
+            ],
+        );
         $codes = static function (string $name) use ($kit): array {
             $part = $kit->part($name);
             self::assertNotNull($part);
 
-            return array_map(static fn(Reason $reason): string => $reason->code, (new Substitutes($kit))->dependents($part));
+            return array_map(
+                static fn(Reason $reason): string => $reason->code,
+                (new Substitutes($kit))->dependents($part),
+            );
         };
 
-        self::assertSame([['depends.formula'], ['depends.formula'], ['depends.gate', 'depends.voltage'], ['depends.adjusts'], ['depends.selected']], array_map($codes, ['R1', 'R2', 'R3', 'RV1', 'D5']));
+        self::assertSame(
+            [
+                ['depends.formula'],
+                ['depends.formula'],
+                ['depends.gate', 'depends.voltage'],
+                ['depends.adjusts'],
+                ['depends.selected'],
+            ],
+            array_map($codes, ['R1', 'R2', 'R3', 'RV1', 'D5']),
+        );
     }
 
     public function test_a_loose_part_stands_at_the_step_that_uses_it(): void
     {
-        $json = static fn(string $usedAt): array => ['lines' => ['RT1' => ['supply' => 'loose', 'usedAt' => $usedAt]], 'gates' => [['name' => 'Supply', 'needs' => ['R1']]], 'tests' => [['name' => 'frost point', 'adjusts' => 'RV1', 'expect' => '2 V']]];
+        $json = static fn(string $usedAt): array => [
+            'lines' => ['RT1' => ['supply' => 'loose', 'usedAt' => $usedAt]],
+            'gates' => [['name' => 'Supply', 'needs' => ['R1']]],
+            'tests' => [['name' => 'frost point', 'adjusts' => 'RV1', 'expect' => '2 V']],
+        ];
         foreach (['supply' => 'gate', 'R1' => 'solder', 'frost point' => 'adjust'] as $usedAt => $action) {
-            $kit = KitMaker::kit(['R1,10k,,', 'RV1,20k,trimmer 10mm,', 'RT1,10k NTC,bead,thermistor'], [], $json($usedAt));
+            $kit = KitMaker::kit(
+                ['R1,10k,,', 'RV1,20k,trimmer 10mm,', 'RT1,10k NTC,bead,thermistor'],
+                [],
+                $json($usedAt),
+            );
             $order = KitMaker::order($kit);
             $used = (new LooseParts())->of($kit, $order);
             self::assertSame([['RT1']], array_values($used), $usedAt);

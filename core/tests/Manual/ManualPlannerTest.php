@@ -18,24 +18,44 @@ final class ManualPlannerTest extends TestCase
 {
     public function test_each_step_says_what_its_bags_should_still_hold(): void
     {
-        $manual = self::manual(KitMaker::kit(['R1,10k,Axial 1/4W,', 'C1,100u,6.3x11,', 'C2,22u,5x11,'], ['R1,10,10,0,top', 'C1,30,10,0,top', 'C2,50,10,0,top'], ['settings' => ['group' => 1]]));
+        $manual = self::manual(
+            KitMaker::kit(
+                ['R1,10k,Axial 1/4W,', 'C1,100u,6.3x11,', 'C2,22u,5x11,'],
+                ['R1,10,10,0,top', 'C1,30,10,0,top', 'C2,50,10,0,top'],
+                ['settings' => ['group' => 1]],
+            ),
+        );
         self::assertSame([['A' => []], ['B' => ['C2']], ['B' => []]], self::sortedRemaining($manual));
     }
 
     public function test_a_callout_stands_at_the_step_that_fits_its_part(): void
     {
-        $manual = self::manual(KitMaker::kit(['R1,10k,Axial 1/4W,', 'D1,1N4148,DO-35,'], ['R1,10,10,0,top', 'D1,30,10,0,top']));
+        $manual = self::manual(
+            KitMaker::kit(['R1,10k,Axial 1/4W,', 'D1,1N4148,DO-35,'], ['R1,10,10,0,top', 'D1,30,10,0,top']),
+        );
         foreach ($manual->steps as $step) {
-            self::assertSame(in_array('D1', $step->step->names(), true) ? ['D1'] : [], array_map(static fn($callout): string => $callout->designator, $step->callouts));
+            self::assertSame(
+                in_array('D1', $step->step->names(), true) ? ['D1'] : [],
+                array_map(static fn($callout): string => $callout->designator, $step->callouts),
+            );
         }
     }
 
     public function test_a_test_stands_at_its_gate_and_an_adjustment_at_its_trimmer(): void
     {
-        $manual = self::manual(KitMaker::kit(['R1,10k,Axial 1/4W,', 'RV1,10k,trimmer 10mm,trimmer'], ['R1,10,10,0,top', 'RV1,40,30,0,top'], [
-            'gates' => [['name' => 'supply', 'needs' => ['R1'], 'protects' => [], 'expect' => '5 V']],
-            'tests' => [['name' => 'rail', 'gate' => 'supply', 'expect' => '5 V'], ['name' => 'point', 'expect' => '2 V', 'adjusts' => 'RV1']],
-        ]));
+        $manual = self::manual(
+            KitMaker::kit(
+                ['R1,10k,Axial 1/4W,', 'RV1,10k,trimmer 10mm,trimmer'],
+                ['R1,10,10,0,top', 'RV1,40,30,0,top'],
+                [
+                    'gates' => [['name' => 'supply', 'needs' => ['R1'], 'protects' => [], 'expect' => '5 V']],
+                    'tests' => [
+                        ['name' => 'rail', 'gate' => 'supply', 'expect' => '5 V'],
+                        ['name' => 'point', 'expect' => '2 V', 'adjusts' => 'RV1'],
+                    ],
+                ],
+            ),
+        );
         $tests = [];
         foreach ($manual->steps as $step) {
             foreach ($step->tests as $test) {
@@ -47,16 +67,45 @@ final class ManualPlannerTest extends TestCase
 
     public function test_a_battery_that_goes_in_is_no_ic(): void
     {
-        $manual = self::manual(KitMaker::kit(['R1,10k,Axial 1/4W,', 'BT1,9 V,,battery'], [], ['lines' => ['BT1' => ['supply' => 'builder']]]));
+        $manual = self::manual(
+            KitMaker::kit(
+                ['R1,10k,Axial 1/4W,', 'BT1,9 V,,battery'],
+                [],
+                ['lines' => ['BT1' => ['supply' => 'builder']]],
+            ),
+        );
         $last = $manual->steps[count($manual->steps) - 1];
 
-        self::assertSame([['BT1'], ['tip.battery']], [$last->step->names(), array_map(static fn(Reason $reason): string => $reason->code, $last->tips)]);
+        self::assertSame(
+            [['BT1'], ['tip.battery']],
+            [$last->step->names(), array_map(static fn(Reason $reason): string => $reason->code, $last->tips)],
+        );
     }
 
     public function test_few_ohms_say_to_subtract_the_leads_at_their_step(): void
     {
-        $kit = static fn(string $expect): Kit => KitMaker::kit(['R1,10k,Axial 1/4W,'], [], ['gates' => [['name' => 'coil', 'needs' => ['R1']]], 'tests' => [['name' => 'winding', 'gate' => 'coil', 'points' => ['L1.1', 'L1.2'], 'power' => 'off', 'expect' => $expect]]]);
-        $codes = static fn(Kit $kit): array => array_merge(...array_map(static fn($step): array => array_map(static fn(Reason $reason): string => $reason->code, $step->tips), self::manual($kit)->steps));
+        $kit = static fn(string $expect): Kit => KitMaker::kit(
+            ['R1,10k,Axial 1/4W,'],
+            [],
+            [
+                'gates' => [['name' => 'coil', 'needs' => ['R1']]],
+                'tests' => [
+                    [
+                        'name' => 'winding',
+                        'gate' => 'coil',
+                        'points' => ['L1.1', 'L1.2'],
+                        'power' => 'off',
+                        'expect' => $expect,
+                    ],
+                ],
+            ],
+        );
+        $codes = static fn(Kit $kit): array => array_merge(
+            ...array_map(
+                static fn($step): array => array_map(static fn(Reason $reason): string => $reason->code, $step->tips),
+                self::manual($kit)->steps,
+            ),
+        );
 
         self::assertContains('tip.leads', $codes($kit('1 to 3 ohm')));
         self::assertNotContains('tip.leads', $codes($kit('> 200 ohm')));
@@ -83,19 +132,42 @@ final class ManualPlannerTest extends TestCase
     {
         $name = explode(',', $row)[0];
         $manual = self::manual(KitMaker::kit([$row], ["{$name},40,30,0,top"]));
-        self::assertSame(['tip.bare-board', $code, 'tip.iron'], array_slice(self::codes($manual->steps[0]->tips), 0, 3));
+        self::assertSame(
+            ['tip.bare-board', $code, 'tip.iron'],
+            array_slice(self::codes($manual->steps[0]->tips), 0, 3),
+        );
     }
 
     /** @return iterable<string, array{list<string>, array<string, mixed>, string, bool}> rows, kit file, tool, asked for */
     public static function tools(): iterable
     {
         yield 'leaded' => [['R1,10k,Axial 1/4W,'], [], 'tool.iron-leaded', true];
-        yield 'lead-free' => [['R1,10k,Axial 1/4W,'], ['settings' => ['alloy' => 'lead-free']], 'tool.iron-lead-free', true];
+        yield 'lead-free' => [
+            ['R1,10k,Axial 1/4W,'],
+            ['settings' => ['alloy' => 'lead-free']],
+            'tool.iron-lead-free',
+            true,
+        ];
         yield 'no tests, no meter' => [['R1,10k,Axial 1/4W,'], [], 'tool.meter', false];
-        yield 'a gate asks for a meter' => [['R1,10k,Axial 1/4W,'], ['gates' => [['name' => 'g', 'needs' => ['R1'], 'protects' => [], 'expect' => '5 V']]], 'tool.meter', true];
-        yield 'look-alikes ask for a magnifier' => [['R1,470 5%,Axial 1/4W,', 'R2,47k 5%,Axial 1/4W,'], [], 'tool.magnifier', true];
+        yield 'a gate asks for a meter' => [
+            ['R1,10k,Axial 1/4W,'],
+            ['gates' => [['name' => 'g', 'needs' => ['R1'], 'protects' => [], 'expect' => '5 V']]],
+            'tool.meter',
+            true,
+        ];
+        yield 'look-alikes ask for a magnifier' => [
+            ['R1,470 5%,Axial 1/4W,', 'R2,47k 5%,Axial 1/4W,'],
+            [],
+            'tool.magnifier',
+            true,
+        ];
         yield 'a trimmer asks for a trimming tool' => [['RV1,10k,trimmer 10mm,trimmer'], [], 'tool.trimming', true];
-        yield 'a wire asks for a stripper' => [['R1,10k,Axial 1/4W,'], ['wires' => [['name' => 'W1', 'from' => 'a', 'to' => 'b']]], 'tool.stripper', true];
+        yield 'a wire asks for a stripper' => [
+            ['R1,10k,Axial 1/4W,'],
+            ['wires' => [['name' => 'W1', 'from' => 'a', 'to' => 'b']]],
+            'tool.stripper',
+            true,
+        ];
     }
 
     /**
@@ -105,7 +177,10 @@ final class ManualPlannerTest extends TestCase
     #[DataProvider('tools')]
     public function test_tools_follow_from_the_kit(array $rows, array $json, string $tool, bool $asked): void
     {
-        self::assertSame($asked, in_array($tool, self::codes(self::manual(KitMaker::kit($rows, [], $json))->tools), true));
+        self::assertSame(
+            $asked,
+            in_array($tool, self::codes(self::manual(KitMaker::kit($rows, [], $json))->tools), true),
+        );
     }
 
     /** @return iterable<string, array{string, string}> */

@@ -28,7 +28,10 @@ final class BandsTest extends TestCase
         yield 'three bands are 20 %' => ['brown black orange', ['10000 20 forward', '300 20 reverse']];
         yield 'purple and gray are read' => ['gray purple red gold', ['8700 5 forward']];
         yield 'a lone black band is zero ohm' => ['black', ['0 0 forward']];
-        yield 'five bands legal from both ends' => ['brown black black red brown', ['10000 1 forward', '120 1 reverse']];
+        yield 'five bands legal from both ends' => [
+            'brown black black red brown',
+            ['10000 1 forward', '120 1 reverse'],
+        ];
         yield 'only the other end is legal' => ['gold orange violet yellow', ['47000 5 reverse']];
         yield 'six bands carry a temperature coefficient' => ['brown black black brown brown red', ['1000 1 forward']];
     }
@@ -37,7 +40,11 @@ final class BandsTest extends TestCase
     #[DataProvider('bands')]
     public function test_bands_are_read_from_both_ends(string $text, array $expected): void
     {
-        $readings = array_map(static fn($reading): string => "{$reading->value->plain()} {$reading->tolerance} " . ($reading->reverse ? 'reverse' : 'forward'), (new Bands())->read(Bands::words($text)));
+        $readings = array_map(
+            static fn($reading): string => "{$reading->value->plain()} {$reading->tolerance} " .
+                ($reading->reverse ? 'reverse' : 'forward'),
+            (new Bands())->read(Bands::words($text)),
+        );
 
         self::assertSame($expected, $readings);
     }
@@ -66,7 +73,9 @@ final class BandsTest extends TestCase
                 $value = EngineeringValue::scaled((string) $member, 1, Unit::Ohm);
                 $bands = (new MarkingWriter())->bands($value, $figures, $figures === 2 ? '5' : '1');
                 self::assertNotNull($bands);
-                $forward = array_values(array_filter((new Bands())->read($bands), static fn($reading): bool => !$reading->reverse));
+                $forward = array_values(
+                    array_filter((new Bands())->read($bands), static fn($reading): bool => !$reading->reverse),
+                );
                 self::assertTrue($forward[0]->value->equals($value), $value->display());
             }
         }
@@ -74,16 +83,41 @@ final class BandsTest extends TestCase
 
     public function test_look_alikes_are_told_with_their_reason(): void
     {
-        $look = static fn(string $value, string $bands): Look => new Look(Kind::Resistor, $value, 'axial-1/4W', Bands::words($bands));
+        $look = static fn(string $value, string $bands): Look => new Look(
+            Kind::Resistor,
+            $value,
+            'axial-1/4W',
+            Bands::words($bands),
+        );
         $compare = new Confusability();
-        $warm = $compare->compare($look('47000', 'yellow violet orange gold'), $look('470', 'yellow violet brown gold'));
-        $turned = $compare->compare($look('10000', 'brown black black red brown'), $look('120', 'brown red black black brown'));
+        $warm = $compare->compare(
+            $look('47000', 'yellow violet orange gold'),
+            $look('470', 'yellow violet brown gold'),
+        );
+        $turned = $compare->compare(
+            $look('10000', 'brown black black red brown'),
+            $look('120', 'brown red black black brown'),
+        );
         $glass = $compare->compare(new Look(Kind::Diode, '1n4148', 'DO-35'), new Look(Kind::Zener, '5v1', 'DO-35'));
-        $clear = $compare->compare(new Look(Kind::Led, 'red', 'led-5mm', clear: true), new Look(Kind::Led, 'blue', 'led-5mm', clear: true));
+        $clear = $compare->compare(
+            new Look(Kind::Led, 'red', 'led-5mm', clear: true),
+            new Look(Kind::Led, 'blue', 'led-5mm', clear: true),
+        );
 
-        self::assertSame(['alike.warm-light', 'alike.reversed', 'alike.same-body', 'alike.clear-body'], [$warm->reason->code, $turned->reason->code, $glass->reason->code, $clear->reason->code]);
-        self::assertTrue($warm->isLookAlike() && $turned->isLookAlike() && $glass->isLookAlike() && $clear->isLookAlike());
-        self::assertSame(0.0, $compare->compare($look('470', 'yellow violet brown gold'), $look('470', 'yellow violet brown gold'))->degree);
-        self::assertFalse($compare->compare(new Look(Kind::Diode, 'a', 'DO-35'), new Look(Kind::Diode, 'b', 'DO-41'))->isLookAlike());
+        self::assertSame(
+            ['alike.warm-light', 'alike.reversed', 'alike.same-body', 'alike.clear-body'],
+            [$warm->reason->code, $turned->reason->code, $glass->reason->code, $clear->reason->code],
+        );
+        self::assertTrue(
+            $warm->isLookAlike() && $turned->isLookAlike() && $glass->isLookAlike() && $clear->isLookAlike(),
+        );
+        self::assertSame(
+            0.0,
+            $compare->compare($look('470', 'yellow violet brown gold'), $look('470', 'yellow violet brown gold'))
+                ->degree,
+        );
+        self::assertFalse(
+            $compare->compare(new Look(Kind::Diode, 'a', 'DO-35'), new Look(Kind::Diode, 'b', 'DO-41'))->isLookAlike(),
+        );
     }
 }

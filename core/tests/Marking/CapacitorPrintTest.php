@@ -28,11 +28,19 @@ final class CapacitorPrintTest extends TestCase
     }
 
     #[DataProvider('prints')]
-    public function test_value_tolerance_voltage_and_class_are_told_apart(string $print, string $farads, ?string $tolerance, ?string $volts, ?string $dielectric): void
-    {
+    public function test_value_tolerance_voltage_and_class_are_told_apart(
+        string $print,
+        string $farads,
+        ?string $tolerance,
+        ?string $volts,
+        ?string $dielectric,
+    ): void {
         $reading = (new Codes())->read($print, Unit::Farad)[0];
 
-        self::assertSame([$farads, $tolerance, $volts, $dielectric], [$reading->value->plain(), $reading->tolerance, $reading->voltage, $reading->dielectric]);
+        self::assertSame(
+            [$farads, $tolerance, $volts, $dielectric],
+            [$reading->value->plain(), $reading->tolerance, $reading->voltage, $reading->dielectric],
+        );
     }
 
     public function test_voltage_letters_follow_the_preferred_numbers_of_ten_to_a_decade(): void

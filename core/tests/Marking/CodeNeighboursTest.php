@@ -16,7 +16,10 @@ final class CodeNeighboursTest extends TestCase
         $random = new Randomizer(new Mt19937(7));
         $codes = [];
         while (count($codes) < 300) {
-            $code = implode('', array_map(static fn(): string => (string) $random->getInt(0, 4), range(1, $random->getInt(3, 4))));
+            $code = implode(
+                '',
+                array_map(static fn(): string => (string) $random->getInt(0, 4), range(1, $random->getInt(3, 4))),
+            );
             $codes["look {$code}"] = $code;
         }
         $expected = [];

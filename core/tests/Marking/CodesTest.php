@@ -24,9 +24,21 @@ final class CodesTest extends TestCase
         yield '103 capacitor = 10 nF (IEC 60062)' => ['103', Unit::Farad, ['0.00000001 capacitor-code']];
         yield '105 capacitor = 1 uF (IEC 60062)' => ['105', Unit::Farad, ['0.000001 capacitor-code']];
         yield '683 capacitor = 68 nF (IEC 60062)' => ['683', Unit::Farad, ['0.000000068 capacitor-code']];
-        yield '229 capacitor = 2.2 pF (IEC 60062, third digit from memory)' => ['229', Unit::Farad, ['0.0000000000022 capacitor-code']];
-        yield '200 is the printed value before the code (practice)' => ['200', Unit::Ohm, ['200 printed', '20 three-digit']];
-        yield '2000 is 200 ohm in the four-digit code (practice)' => ['2000', Unit::Ohm, ['2000 printed', '200 four-digit']];
+        yield '229 capacitor = 2.2 pF (IEC 60062, third digit from memory)' => [
+            '229',
+            Unit::Farad,
+            ['0.0000000000022 capacitor-code'],
+        ];
+        yield '200 is the printed value before the code (practice)' => [
+            '200',
+            Unit::Ohm,
+            ['200 printed', '20 three-digit'],
+        ];
+        yield '2000 is 200 ohm in the four-digit code (practice)' => [
+            '2000',
+            Unit::Ohm,
+            ['2000 printed', '200 four-digit'],
+        ];
         yield '472: only the code is a usual value' => ['472', Unit::Ohm, ['4700 three-digit', '472 printed']];
         yield 'R notation' => ['4k7', Unit::Ohm, ['4700 letter']];
         yield 'R notation below one' => ['R47', Unit::Ohm, ['0.47 letter']];
@@ -35,14 +47,24 @@ final class CodesTest extends TestCase
         yield 'zero ohm' => ['000', Unit::Ohm, ['0 three-digit']];
         yield 'inductor code counts microhenries' => ['101', Unit::Henry, ['0.0001 inductor-code']];
         yield 'R is the point of an inductor' => ['4R7', Unit::Henry, ['0.0000047 letter']];
-        yield 'no kind: all kinds' => ['104', null, ['100000 three-digit', '0.0000001 capacitor-code', '0.1 inductor-code', '104 printed']];
+        yield 'no kind: all kinds' => [
+            '104',
+            null,
+            ['100000 three-digit', '0.0000001 capacitor-code', '0.1 inductor-code', '104 printed'],
+        ];
     }
 
     /** @param list<string> $expected */
     #[DataProvider('codes')]
-    public function test_a_code_has_all_its_legal_readings_and_only_those(string $code, ?Unit $unit, array $expected): void
-    {
-        $readings = array_map(static fn($reading): string => "{$reading->value->plain()} {$reading->scheme->value}", (new Codes())->read($code, $unit));
+    public function test_a_code_has_all_its_legal_readings_and_only_those(
+        string $code,
+        ?Unit $unit,
+        array $expected,
+    ): void {
+        $readings = array_map(
+            static fn($reading): string => "{$reading->value->plain()} {$reading->scheme->value}",
+            (new Codes())->read($code, $unit),
+        );
 
         self::assertSame($expected, $readings);
     }
@@ -78,7 +100,10 @@ final class CodesTest extends TestCase
                 $value = EngineeringValue::scaled((string) $member, $power, Unit::Ohm);
                 $three = (new MarkingWriter())->three($value);
                 self::assertNotNull($three);
-                $found = array_filter((new Codes())->read($three, Unit::Ohm), static fn($reading): bool => $reading->value->equals($value));
+                $found = array_filter(
+                    (new Codes())->read($three, Unit::Ohm),
+                    static fn($reading): bool => $reading->value->equals($value),
+                );
                 self::assertNotSame([], $found, "{$value->display()} as {$three}");
             }
         }

@@ -25,7 +25,9 @@ final class RoundTripTest extends TestCase
                     $value = EngineeringValue::scaled((string) $member, $power - 1, Unit::Ohm);
                     $bands = (new MarkingWriter())->bands($value, $figures, $tolerance);
                     self::assertNotNull($bands, $value->display());
-                    $forward = array_values(array_filter((new Bands())->read($bands), static fn($reading): bool => !$reading->reverse))[0];
+                    $forward = array_values(
+                        array_filter((new Bands())->read($bands), static fn($reading): bool => !$reading->reverse),
+                    )[0];
                     self::assertTrue($forward->value->equals($value), $value->display());
                     self::assertSame($tolerance, $forward->tolerance);
                 }
@@ -37,14 +39,23 @@ final class RoundTripTest extends TestCase
     {
         foreach (SeriesTable::E24 as $member) {
             for ($power = 0; $power <= 5; ++$power) {
-                $this->reads(EngineeringValue::scaled((string) $member, $power, Unit::Ohm), static fn(EngineeringValue $value): ?string => (new MarkingWriter())->three($value));
-                $this->reads(EngineeringValue::scaled((string) $member, $power - 12, Unit::Farad), static fn(EngineeringValue $value): ?string => (new MarkingWriter())->three($value));
+                $this->reads(
+                    EngineeringValue::scaled((string) $member, $power, Unit::Ohm),
+                    static fn(EngineeringValue $value): ?string => (new MarkingWriter())->three($value),
+                );
+                $this->reads(
+                    EngineeringValue::scaled((string) $member, $power - 12, Unit::Farad),
+                    static fn(EngineeringValue $value): ?string => (new MarkingWriter())->three($value),
+                );
             }
         }
         foreach (SeriesTable::members(96) as $member) {
             for ($power = 0; $power <= 4; ++$power) {
                 $value = EngineeringValue::scaled((string) $member, $power, Unit::Ohm);
-                $this->reads($value, static fn(EngineeringValue $value): ?string => (new MarkingWriter())->four($value));
+                $this->reads(
+                    $value,
+                    static fn(EngineeringValue $value): ?string => (new MarkingWriter())->four($value),
+                );
                 $this->reads($value, static fn(EngineeringValue $value): ?string => (new Eia96())->write($value));
             }
         }
@@ -52,13 +63,22 @@ final class RoundTripTest extends TestCase
 
     public function test_a_reading_says_why_it_ranks_where_it_does(): void
     {
-        $codes = static fn(string $code): array => array_map(static fn($reading): array => array_map(static fn($reason): string => $reason->code, Grounds::of($reading)), (new Codes())->read($code, Unit::Ohm));
+        $codes = static fn(string $code): array => array_map(
+            static fn($reading): array => array_map(static fn($reason): string => $reason->code, Grounds::of($reading)),
+            (new Codes())->read($code, Unit::Ohm),
+        );
 
-        self::assertSame([['reading.series', 'reading.printed'], ['reading.series', 'reading.three-digit']], $codes('200'));
+        self::assertSame(
+            [['reading.series', 'reading.printed'], ['reading.series', 'reading.three-digit']],
+            $codes('200'),
+        );
         self::assertSame(['reading.link', 'reading.three-digit'], $codes('000')[0]);
         self::assertSame(['reading.no-series', 'reading.printed'], $codes('473')[1]);
         $bands = (new Bands())->read(Bands::words('red red red gold'));
-        self::assertSame(['reading.series', 'reading.forward'], array_map(static fn($reason): string => $reason->code, Grounds::of($bands[0])));
+        self::assertSame(
+            ['reading.series', 'reading.forward'],
+            array_map(static fn($reason): string => $reason->code, Grounds::of($bands[0])),
+        );
     }
 
     /** @param callable(EngineeringValue): ?string $write */
@@ -66,7 +86,10 @@ final class RoundTripTest extends TestCase
     {
         $code = $write($value);
         self::assertNotNull($code, $value->display());
-        $readings = array_filter((new Codes())->read($code, $value->unit), static fn($reading): bool => $reading->value->equals($value));
+        $readings = array_filter(
+            (new Codes())->read($code, $value->unit),
+            static fn($reading): bool => $reading->value->equals($value),
+        );
         self::assertNotSame([], $readings, "{$code} for {$value->display()}");
     }
 }

@@ -24,7 +24,12 @@ final class BoardMarkTest extends TestCase
         yield 'notch to notch' => [Kind::Ic, null, 'notch', Mark::Notch];
         yield 'the dot of a network to pin 1' => [Kind::Network, null, 'pin 1', Mark::Dot];
         yield 'a red edge is pin 1' => [Kind::Cable, null, 'pin 1', Mark::RedEdge];
-        yield 'a stripe the maker names goes to the filled half circle' => [Kind::Electrolytic, Mark::Stripe, 'minus', Mark::Stripe];
+        yield 'a stripe the maker names goes to the filled half circle' => [
+            Kind::Electrolytic,
+            Mark::Stripe,
+            'minus',
+            Mark::Stripe,
+        ];
         yield 'a dot the maker names on an IC' => [Kind::Ic, Mark::Dot, 'pin 1', Mark::Dot];
     }
 
@@ -46,6 +51,9 @@ final class BoardMarkTest extends TestCase
     public function test_the_worse_of_two_consequences_counts(): void
     {
         self::assertSame(Consequence::CanHurt, Consequence::CanHurt->atLeast(Consequence::DestroysOthers));
-        self::assertSame(Consequence::DestroysOthers, Consequence::WorksAfterTurning->atLeast(Consequence::DestroysOthers));
+        self::assertSame(
+            Consequence::DestroysOthers,
+            Consequence::WorksAfterTurning->atLeast(Consequence::DestroysOthers),
+        );
     }
 }

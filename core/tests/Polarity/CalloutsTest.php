@@ -17,8 +17,14 @@ final class CalloutsTest extends TestCase
 {
     public function test_marks_point_at_the_terminal_they_stand_for(): void
     {
-        $kit = KitMaker::kit(['D1,1N4148,,', 'LED1,red,LED 5mm,', 'C1,47u,6.3x11,', 'XU1,8,DIP-8,IC socket', 'Q1,BC337,,'], ['D1,10,50,0,top', 'LED1,30,50,0,top', 'C1,50,50,0,top', 'XU1,20,20,0,top', 'Q1,60,20,0,top']);
-        $seen = array_map(static fn(Callout $callout): array => [$callout->partMark, $callout->terminal, $callout->direction], self::callouts($kit));
+        $kit = KitMaker::kit(
+            ['D1,1N4148,,', 'LED1,red,LED 5mm,', 'C1,47u,6.3x11,', 'XU1,8,DIP-8,IC socket', 'Q1,BC337,,'],
+            ['D1,10,50,0,top', 'LED1,30,50,0,top', 'C1,50,50,0,top', 'XU1,20,20,0,top', 'Q1,60,20,0,top'],
+        );
+        $seen = array_map(
+            static fn(Callout $callout): array => [$callout->partMark, $callout->terminal, $callout->direction],
+            self::callouts($kit),
+        );
 
         self::assertSame([Mark::Band, 'cathode', 'left'], $seen['D1']);
         self::assertSame([Mark::Flat, 'cathode', 'left'], $seen['LED1']);
@@ -37,7 +43,10 @@ final class CalloutsTest extends TestCase
 
     public function test_the_landmark_is_fitted_by_then_and_within_thirty_degrees_or_it_is_an_edge(): void
     {
-        $kit = KitMaker::kit(['D1,1N4148,,', 'D2,1N4148,,', 'J1,2 way,5.08,terminal block', 'C1,470u,10x16,'], ['D1,40,30,0,top', 'D2,40,10,180,top', 'J1,8,32,90,top', 'C1,60,30,180,top']);
+        $kit = KitMaker::kit(
+            ['D1,1N4148,,', 'D2,1N4148,,', 'J1,2 way,5.08,terminal block', 'C1,470u,10x16,'],
+            ['D1,40,30,0,top', 'D2,40,10,180,top', 'J1,8,32,90,top', 'C1,60,30,180,top'],
+        );
         $callouts = self::callouts($kit);
 
         self::assertSame('left edge', $callouts['D1']->landmark, 'the block is fitted later');
@@ -49,9 +58,21 @@ final class CalloutsTest extends TestCase
     {
         // On the lower board stand two sockets alike, on the main one a single socket and two resistors.
         $kit = KitMaker::kit(
-            ['R1,10k,Axial 1/4W,', 'R2,10k,Axial 1/4W,', 'XU1,8 way,DIP-8,IC socket', 'XU2,8 way,DIP-8,IC socket', 'XU3,8 way,DIP-8,IC socket', 'C1,470u,10x16,'],
+            [
+                'R1,10k,Axial 1/4W,',
+                'R2,10k,Axial 1/4W,',
+                'XU1,8 way,DIP-8,IC socket',
+                'XU2,8 way,DIP-8,IC socket',
+                'XU3,8 way,DIP-8,IC socket',
+                'C1,470u,10x16,',
+            ],
             [],
-            ['boards' => [['name' => 'main', 'outline' => [[0, 0], [80, 0], [80, 60], [0, 60]]], ['name' => 'lower', 'outline' => [[0, 0], [80, 0], [80, 60], [0, 60]]]]],
+            [
+                'boards' => [
+                    ['name' => 'main', 'outline' => [[0, 0], [80, 0], [80, 60], [0, 60]]],
+                    ['name' => 'lower', 'outline' => [[0, 0], [80, 0], [80, 60], [0, 60]]],
+                ],
+            ],
             "Ref,X,Y,Rotation,Side,Board\nR1,20,28,0,top,main\nR2,20,34,0,top,main\nXU1,36,30,0,top,main\nXU2,20,20,0,top,lower\nXU3,50,20,0,top,lower\nC1,60,30,180,top,main\n",
         );
 
@@ -60,12 +81,24 @@ final class CalloutsTest extends TestCase
 
     public function test_what_the_maker_says_of_a_mark_is_taken(): void
     {
-        $kit = KitMaker::kit(['BZ1,5 V,12x9.5,buzzer', 'RT1,10k,disc 5mm,NTC'], ['BZ1,40,30,0,top', 'RT1,20,30,0,top'], ['lines' => [
-            'BZ1' => ['polarity' => ['mark' => 'dot', 'terminal' => 'positive', 'at' => 90], 'reversed' => ['consequence' => 'destroys-others', 'replace' => ['BZ1', 'Q1']]],
-        ]]);
+        $kit = KitMaker::kit(
+            ['BZ1,5 V,12x9.5,buzzer', 'RT1,10k,disc 5mm,NTC'],
+            ['BZ1,40,30,0,top', 'RT1,20,30,0,top'],
+            [
+                'lines' => [
+                    'BZ1' => [
+                        'polarity' => ['mark' => 'dot', 'terminal' => 'positive', 'at' => 90],
+                        'reversed' => ['consequence' => 'destroys-others', 'replace' => ['BZ1', 'Q1']],
+                    ],
+                ],
+            ],
+        );
         $buzzer = self::callouts($kit)['BZ1'];
 
-        self::assertSame([Mark::Dot, 'up', Consequence::DestroysOthers, ['BZ1', 'Q1']], [$buzzer->partMark, $buzzer->direction, $buzzer->consequence, $buzzer->replaceTogether]);
+        self::assertSame(
+            [Mark::Dot, 'up', Consequence::DestroysOthers, ['BZ1', 'Q1']],
+            [$buzzer->partMark, $buzzer->direction, $buzzer->consequence, $buzzer->replaceTogether],
+        );
         self::assertArrayNotHasKey('RT1', self::callouts($kit));
     }
 

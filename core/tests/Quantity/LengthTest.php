@@ -59,7 +59,9 @@ final class LengthTest extends TestCase
     {
         self::assertSame('0.0000001', EngineeringValue::of('0.00000010', Unit::Farad)->plain());
         self::assertSame('47000', EngineeringValue::scaled('47', 3, Unit::Ohm)->plain());
-        self::assertTrue(EngineeringValue::of('4700', Unit::Ohm)->equals(EngineeringValue::scaled('4.7', 3, Unit::Ohm)));
+        self::assertTrue(
+            EngineeringValue::of('4700', Unit::Ohm)->equals(EngineeringValue::scaled('4.7', 3, Unit::Ohm)),
+        );
         self::assertFalse(EngineeringValue::of('1', Unit::Ohm)->equals(EngineeringValue::of('1', Unit::Henry)));
         $this->expectException(InvalidQuantity::class);
         EngineeringValue::of('-1', Unit::Ohm);

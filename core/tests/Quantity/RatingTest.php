@@ -29,8 +29,12 @@ final class RatingTest extends TestCase
     }
 
     #[DataProvider('ratings')]
-    public function test_a_rating_is_exact_and_what_it_prints_reads_the_same(string $text, string $amount, RatingUnit $unit, string $display): void
-    {
+    public function test_a_rating_is_exact_and_what_it_prints_reads_the_same(
+        string $text,
+        string $amount,
+        RatingUnit $unit,
+        string $display,
+    ): void {
         $rating = Rating::parse($text);
 
         self::assertTrue($rating->amount->isEqualTo($amount));
@@ -63,7 +67,10 @@ final class RatingTest extends TestCase
         self::assertSame("0.6\u{2009}W", Rating::find('metal film 0.6 W 1 %', RatingUnit::Watt)?->display());
         self::assertSame("16\u{2009}V", Rating::find('100u 16V', RatingUnit::Volt)?->display());
         self::assertSame("0.25\u{2009}W", Rating::find('Axial 1/4W', RatingUnit::Watt)?->display());
-        self::assertNull(Rating::find('5V1', RatingUnit::Volt), 'a Zener voltage written with the letter as point is no rating');
+        self::assertNull(
+            Rating::find('5V1', RatingUnit::Volt),
+            'a Zener voltage written with the letter as point is no rating',
+        );
         self::assertNull(Rating::find('2 way', RatingUnit::Watt));
     }
 
@@ -78,8 +85,10 @@ final class RatingTest extends TestCase
     }
 
     #[DataProvider('fractions')]
-    public function test_inches_may_be_fractions_and_print_as_millimetres_that_read_the_same(string $text, string $millimetres): void
-    {
+    public function test_inches_may_be_fractions_and_print_as_millimetres_that_read_the_same(
+        string $text,
+        string $millimetres,
+    ): void {
         $length = Length::parse($text);
 
         self::assertTrue($length->millimetres->isEqualTo($millimetres));

@@ -26,9 +26,16 @@ final class RoundTripTest extends TestCase
             foreach ([24, 96] as $size) {
                 foreach (SeriesTable::members($size) as $member) {
                     for ($power = $from; $power <= $to; ++$power) {
-                        $value = EngineeringValue::scaled((string) $member, $power - ($size === 24 ? 1 : 2), Unit::from($unit));
+                        $value = EngineeringValue::scaled(
+                            (string) $member,
+                            $power - ($size === 24 ? 1 : 2),
+                            Unit::from($unit),
+                        );
                         $read = $reader->read($value->display(), Unit::from($unit));
-                        self::assertTrue($read instanceof ParsedValue && $read->value->equals($value), $value->display());
+                        self::assertTrue(
+                            $read instanceof ParsedValue && $read->value->equals($value),
+                            $value->display(),
+                        );
                         ++$count;
                     }
                 }
@@ -47,8 +54,11 @@ final class RoundTripTest extends TestCase
                 self::assertTrue($series->has($near));
                 foreach (SeriesTable::members($series->value) as $member) {
                     foreach ([100, 1000] as $decade) {
-                        $other = $member * $decade / ($series->value <= 24 ? 10 : 100);
-                        self::assertGreaterThanOrEqual(abs(log($near->amount->toFloat() / $target->amount->toFloat())) - 1e-9, abs(log($other / $target->amount->toFloat())));
+                        $other = ($member * $decade) / ($series->value <= 24 ? 10 : 100);
+                        self::assertGreaterThanOrEqual(
+                            abs(log($near->amount->toFloat() / $target->amount->toFloat())) - 1e-9,
+                            abs(log($other / $target->amount->toFloat())),
+                        );
                     }
                 }
             }

@@ -34,7 +34,10 @@ final class SeriesTest extends TestCase
 
     public function test_a_value_knows_its_series_and_its_neighbour(): void
     {
-        $names = static fn(string $ohms): array => array_map(static fn(Series $series): string => $series->name, Series::of(EngineeringValue::of($ohms, Unit::Ohm)));
+        $names = static fn(string $ohms): array => array_map(
+            static fn(Series $series): string => $series->name,
+            Series::of(EngineeringValue::of($ohms, Unit::Ohm)),
+        );
 
         self::assertSame(['E3', 'E6', 'E12', 'E24', 'E192'], $names('4700'));
         self::assertSame(['E96', 'E192'], $names('4990'));

@@ -34,26 +34,60 @@ final class ValueReaderTest extends TestCase
         yield 'comma and micro sign' => ["0,1 \u{00B5}F", Unit::Farad, '0.0000001', "100\u{2009}nF", null];
         yield 'voltage behind' => ["47 \u{00B5}F 25V", Unit::Farad, '0.000047', "47\u{2009}\u{00B5}F", null];
         // IEC 60062; third digit 8 and 9 from memory
-        yield 'a bare three-digit capacitor value is a code' => ['104', Unit::Farad, '0.0000001', "100\u{2009}nF", null];
+        yield 'a bare three-digit capacitor value is a code' => [
+            '104',
+            Unit::Farad,
+            '0.0000001',
+            "100\u{2009}nF",
+            null,
+        ];
         yield 'code with tolerance letter' => ['683K', Unit::Farad, '0.000000068', "68\u{2009}nF", '10'];
-        yield 'third digit 9 is a tenth, letters below 10 pF are picofarads' => ['229C', Unit::Farad, '0.0000000000022', "2.2\u{2009}pF", '0.25pF'];
+        yield 'third digit 9 is a tenth, letters below 10 pF are picofarads' => [
+            '229C',
+            Unit::Farad,
+            '0.0000000000022',
+            "2.2\u{2009}pF",
+            '0.25pF',
+        ];
         yield 'third digit 8 is a hundredth' => ['228', Unit::Farad, '0.00000000000022', "0.22\u{2009}pF", null];
-        foreach (['B' => '0.1pF', 'C' => '0.25pF', 'D' => '0.5pF', 'F' => '1pF', 'G' => '2pF'] as $letter => $tolerance) {
-            yield "letter {$letter} below 10 pF" => ["479{$letter}", Unit::Farad, '0.0000000000047', "4.7\u{2009}pF", $tolerance];
+        foreach (
+            ['B' => '0.1pF', 'C' => '0.25pF', 'D' => '0.5pF', 'F' => '1pF', 'G' => '2pF'] as $letter => $tolerance
+        ) {
+            yield "letter {$letter} below 10 pF" => [
+                "479{$letter}",
+                Unit::Farad,
+                '0.0000000000047',
+                "4.7\u{2009}pF",
+                $tolerance,
+            ];
         }
         yield 'letters from 10 pF on are percent' => ['100J', Unit::Farad, '0.00000000001', "10\u{2009}pF", '5'];
-        yield 'a unit behind three digits makes a number of them' => ['470 pF', Unit::Farad, '0.00000000047', "470\u{2009}pF", null];
+        yield 'a unit behind three digits makes a number of them' => [
+            '470 pF',
+            Unit::Farad,
+            '0.00000000047',
+            "470\u{2009}pF",
+            null,
+        ];
         yield 'large capacitors stay in microfarad' => ['1000uF', Unit::Farad, '0.001', "1000\u{2009}\u{00B5}F", null];
         yield 'inductor' => ['10 mH', Unit::Henry, '0.01', "10\u{2009}mH", null];
     }
 
     #[DataProvider('values')]
-    public function test_a_typed_value_is_read_exactly(string $text, Unit $unit, string $plain, string $display, ?string $tolerance): void
-    {
+    public function test_a_typed_value_is_read_exactly(
+        string $text,
+        Unit $unit,
+        string $plain,
+        string $display,
+        ?string $tolerance,
+    ): void {
         $read = (new ValueReader())->read($text, $unit);
 
         self::assertInstanceOf(ParsedValue::class, $read);
-        self::assertSame([$plain, $display, $tolerance], [$read->value->plain(), $read->value->display(), $read->tolerance]);
+        self::assertSame(
+            [$plain, $display, $tolerance],
+            [$read->value->plain(), $read->value->display(), $read->tolerance],
+        );
     }
 
     /** @return iterable<string, array{string, Unit, string, int}> text, unit, code, position */
@@ -67,8 +101,12 @@ final class ValueReaderTest extends TestCase
     }
 
     #[DataProvider('faults')]
-    public function test_a_text_that_is_no_value_is_refused_at_its_fault(string $text, Unit $unit, string $code, int $position): void
-    {
+    public function test_a_text_that_is_no_value_is_refused_at_its_fault(
+        string $text,
+        Unit $unit,
+        string $code,
+        int $position,
+    ): void {
         $read = (new ValueReader())->read($text, $unit);
 
         self::assertInstanceOf(ValueFault::class, $read);
@@ -93,9 +131,13 @@ final class ValueReaderTest extends TestCase
     {
         foreach ([Unit::Ohm, Unit::Farad, Unit::Henry] as $unit) {
             foreach (['1', '2.2', '4.75', '10', '33', '470', '681'] as $mantissa) {
-                foreach (match ($unit) {
-                    Unit::Ohm => ['', 'k', 'M'], Unit::Farad => ['p', 'n', 'u'], Unit::Henry => ['n', 'u', 'm']
-                } as $prefix) {
+                foreach (
+                    match ($unit) {
+                        Unit::Ohm => ['', 'k', 'M'],
+                        Unit::Farad => ['p', 'n', 'u'],
+                        Unit::Henry => ['n', 'u', 'm'],
+                    } as $prefix
+                ) {
                     $first = (new ValueReader())->read($mantissa . $prefix . $unit->symbol(), $unit);
                     self::assertInstanceOf(ParsedValue::class, $first);
                     $again = (new ValueReader())->read($first->value->display(), $unit);

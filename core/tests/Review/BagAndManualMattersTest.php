@@ -20,26 +20,61 @@ final class BagAndManualMattersTest extends TestCase
 
     public function test_a_part_moved_among_its_look_alikes_is_told(): void
     {
-        self::assertSame(['bags.look-alikes'], self::codes(['overrides' => ['bags' => [['part' => 'R2', 'bag' => 'A']]]], Station::Bags));
+        self::assertSame(
+            ['bags.look-alikes'],
+            self::codes(['overrides' => ['bags' => [['part' => 'R2', 'bag' => 'A']]]], Station::Bags),
+        );
     }
 
     public function test_a_part_moved_that_is_not_in_the_kit_is_told(): void
     {
-        self::assertSame(['bags.moved-unknown'], self::codes(['overrides' => ['bags' => [['part' => 'R2', 'bag' => 'B']]], 'lines' => ['R2' => ['supply' => 'builder']]], Station::Bags));
+        self::assertSame(
+            ['bags.moved-unknown'],
+            self::codes(
+                [
+                    'overrides' => ['bags' => [['part' => 'R2', 'bag' => 'B']]],
+                    'lines' => ['R2' => ['supply' => 'builder']],
+                ],
+                Station::Bags,
+            ),
+        );
     }
 
     public function test_a_test_that_stands_at_no_step_is_told(): void
     {
         $gate = ['gates' => [['name' => 'supply', 'needs' => ['R1'], 'protects' => [], 'expect' => '5 V']]];
-        self::assertSame([], self::manual($gate + ['tests' => [['name' => 'rail', 'gate' => 'supply', 'expect' => '5 V']]], Station::Manual));
-        self::assertSame([], self::manual($gate + ['tests' => [['name' => 'rail', 'adjusts' => 'RV1', 'expect' => '5 V']]], Station::Manual));
-        self::assertSame(['manual.test-nowhere'], self::manual($gate + ['tests' => [['name' => 'rail', 'expect' => '5 V']]], Station::Manual));
+        self::assertSame(
+            [],
+            self::manual(
+                $gate + ['tests' => [['name' => 'rail', 'gate' => 'supply', 'expect' => '5 V']]],
+                Station::Manual,
+            ),
+        );
+        self::assertSame(
+            [],
+            self::manual(
+                $gate + ['tests' => [['name' => 'rail', 'adjusts' => 'RV1', 'expect' => '5 V']]],
+                Station::Manual,
+            ),
+        );
+        self::assertSame(
+            ['manual.test-nowhere'],
+            self::manual($gate + ['tests' => [['name' => 'rail', 'expect' => '5 V']]], Station::Manual),
+        );
     }
 
     public function test_matters_stand_in_the_order_of_the_stations(): void
     {
-        $matters = self::found(['overrides' => ['bags' => [['part' => 'R2', 'bag' => 'A']], 'words' => ['step.R1.note' => 'Cut to 2 in (5 mm), then R9.']]]);
-        $stations = array_map(static fn(Matter $matter): int => (int) array_search($matter->station, Station::cases(), true), $matters);
+        $matters = self::found([
+            'overrides' => [
+                'bags' => [['part' => 'R2', 'bag' => 'A']],
+                'words' => ['step.R1.note' => 'Cut to 2 in (5 mm), then R9.'],
+            ],
+        ]);
+        $stations = array_map(
+            static fn(Matter $matter): int => (int) array_search($matter->station, Station::cases(), true),
+            $matters,
+        );
         $sorted = $stations;
         sort($sorted);
         self::assertSame($sorted, $stations);
@@ -52,7 +87,12 @@ final class BagAndManualMattersTest extends TestCase
      */
     private static function manual(array $json): array
     {
-        return array_values(array_filter(self::codes($json, Station::Manual), static fn(string $code): bool => str_starts_with($code, 'manual.')));
+        return array_values(
+            array_filter(
+                self::codes($json, Station::Manual),
+                static fn(string $code): bool => str_starts_with($code, 'manual.'),
+            ),
+        );
     }
 
     /**
@@ -61,7 +101,12 @@ final class BagAndManualMattersTest extends TestCase
      */
     private static function codes(array $json, Station $station): array
     {
-        return array_values(array_map(static fn(Matter $matter): string => $matter->code, array_filter(self::found($json), static fn(Matter $matter): bool => $matter->station === $station)));
+        return array_values(
+            array_map(
+                static fn(Matter $matter): string => $matter->code,
+                array_filter(self::found($json), static fn(Matter $matter): bool => $matter->station === $station),
+            ),
+        );
     }
 
     /**
@@ -70,7 +115,11 @@ final class BagAndManualMattersTest extends TestCase
      */
     private static function found(array $json): array
     {
-        $kit = KitMaker::kit(['R1,470 5%,Axial 1/4W,', 'R2,47k 5%,Axial 1/4W,', 'RV1,10k,trimmer 10mm,trimmer'], [], $json);
+        $kit = KitMaker::kit(
+            ['R1,470 5%,Axial 1/4W,', 'R2,47k 5%,Axial 1/4W,', 'RV1,10k,trimmer 10mm,trimmer'],
+            [],
+            $json,
+        );
 
         return (new Reviewer())->matters($kit, KitMaker::order($kit));
     }

@@ -48,7 +48,7 @@ final class StoredChargeTest extends TestCase
         $volts = 325.0;
         $time = 0.0;
         while ($volts > Limits::TOUCH_DC) {
-            $volts -= $volts * 1e-4 / 10.0;
+            $volts -= ($volts * 1e-4) / 10.0;
             $time += 1e-4;
         }
 
@@ -74,16 +74,36 @@ final class StoredChargeTest extends TestCase
         $json = ['supply' => ['volts' => [12]], 'nets' => ['C1' => ['across' => '325 V', 'bleeder' => 'R1']]];
         $charges = StoredCharges::of(KitMaker::kit($bom, [], $json));
 
-        self::assertSame(['C1', 'C2'], array_map(static fn(StoredCharge $charge): string => $charge->designator, $charges), 'the fullest first');
+        self::assertSame(
+            ['C1', 'C2'],
+            array_map(static fn(StoredCharge $charge): string => $charge->designator, $charges),
+            'the fullest first',
+        );
         self::assertSame([325.0, 12.0], array_map(static fn(StoredCharge $charge): float => $charge->volts, $charges));
-        self::assertSame([Origin::KitFile, Origin::Computed], array_map(static fn(StoredCharge $charge): Origin => $charge->origin, $charges));
+        self::assertSame(
+            [Origin::KitFile, Origin::Computed],
+            array_map(static fn(StoredCharge $charge): Origin => $charge->origin, $charges),
+        );
         self::assertSame('R1', $charges[0]->bleeder);
-        self::assertSame([Origin::PartsList, Origin::PartsList], array_map(static fn(StoredCharge $charge): Origin => $charge->origin, StoredCharges::of(KitMaker::kit($bom))), 'what it stands, where nothing is declared');
+        self::assertSame(
+            [Origin::PartsList, Origin::PartsList],
+            array_map(
+                static fn(StoredCharge $charge): Origin => $charge->origin,
+                StoredCharges::of(KitMaker::kit($bom)),
+            ),
+            'what it stands, where nothing is declared',
+        );
     }
 
     public function test_behind_a_rectifier_an_alternating_supply_gives_its_peak(): void
     {
-        $charges = StoredCharges::of(KitMaker::kit(['C1,1000u,radial 10x20,electrolytic'], [], ['supply' => ['volts' => [12], 'current' => 'ac']]));
+        $charges = StoredCharges::of(
+            KitMaker::kit(
+                ['C1,1000u,radial 10x20,electrolytic'],
+                [],
+                ['supply' => ['volts' => [12], 'current' => 'ac']],
+            ),
+        );
 
         self::assertEqualsWithDelta(16.97, $charges[0]->volts, 0.01);
     }

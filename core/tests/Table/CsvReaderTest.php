@@ -18,8 +18,14 @@ final class CsvReaderTest extends TestCase
     {
         yield 'UTF-8' => [self::TEXT, 'UTF-8'];
         yield 'UTF-8 with mark' => ["\xEF\xBB\xBF" . self::TEXT, 'UTF-8'];
-        yield 'UTF-16 little endian with mark' => ["\xFF\xFE" . mb_convert_encoding(self::TEXT, 'UTF-16LE', 'UTF-8'), 'UTF-16'];
-        yield 'UTF-16 big endian with mark' => ["\xFE\xFF" . mb_convert_encoding(self::TEXT, 'UTF-16BE', 'UTF-8'), 'UTF-16'];
+        yield 'UTF-16 little endian with mark' => [
+            "\xFF\xFE" . mb_convert_encoding(self::TEXT, 'UTF-16LE', 'UTF-8'),
+            'UTF-16',
+        ];
+        yield 'UTF-16 big endian with mark' => [
+            "\xFE\xFF" . mb_convert_encoding(self::TEXT, 'UTF-16BE', 'UTF-8'),
+            'UTF-16',
+        ];
         yield 'UTF-16 without mark' => [(string) mb_convert_encoding(self::TEXT, 'UTF-16LE', 'UTF-8'), 'UTF-16'];
         yield 'carriage returns alone' => [str_replace("\n", "\r", self::TEXT), 'UTF-8'];
         yield 'carriage returns and line feeds' => [str_replace("\n", "\r\n", self::TEXT), 'UTF-8'];
@@ -31,7 +37,10 @@ final class CsvReaderTest extends TestCase
         $table = (new CsvReader())->read($bytes, 'bom.csv');
 
         self::assertSame([$encoding, ';', ['Ref', 'Wert']], [$table->encoding, $table->separator, $table->headers]);
-        self::assertSame([['R1', '4,7 kΩ'], ['C1', '10 µF; gross']], array_map(static fn($row): array => $row->cells, $table->rows));
+        self::assertSame(
+            [['R1', '4,7 kΩ'], ['C1', '10 µF; gross']],
+            array_map(static fn($row): array => $row->cells, $table->rows),
+        );
     }
 
     public function test_windows_1252_is_taken_when_the_bytes_are_no_utf_8(): void

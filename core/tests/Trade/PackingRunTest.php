@@ -42,7 +42,10 @@ final class PackingRunTest extends TestCase
     public function test_a_pack_that_lacks_a_line_is_not_complete_and_the_line_is_named(): void
     {
         $run = PackingRun::after(2, 2, [
-            new PackEvent(PackAction::In, 0, 0), new PackEvent(PackAction::Short, 0, 1), new PackEvent(PackAction::In, 1, 0), new PackEvent(PackAction::In, 1, 1),
+            new PackEvent(PackAction::In, 0, 0),
+            new PackEvent(PackAction::Short, 0, 1),
+            new PackEvent(PackAction::In, 1, 0),
+            new PackEvent(PackAction::In, 1, 1),
         ]);
         self::assertSame([0], $run->complete());
         self::assertSame([0], $run->shortLines());
@@ -67,7 +70,10 @@ final class PackingRunTest extends TestCase
     public function test_lots_are_kept_by_line_in_the_order_of_use(): void
     {
         $run = PackingRun::after(1, 3, [
-            new PackEvent(PackAction::Lot, 0, 0, '26-311'), new PackEvent(PackAction::In, 0, 0), new PackEvent(PackAction::Lot, 0, 1, '26-340'), new PackEvent(PackAction::In, 0, 1),
+            new PackEvent(PackAction::Lot, 0, 0, '26-311'),
+            new PackEvent(PackAction::In, 0, 0),
+            new PackEvent(PackAction::Lot, 0, 1, '26-340'),
+            new PackEvent(PackAction::In, 0, 1),
         ]);
         self::assertSame([0 => ['26-311', '26-340']], $run->lots());
     }

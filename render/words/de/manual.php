@@ -19,8 +19,10 @@ return [
     'bags.side' => 'Platine {board}, Seite {side}',
     'bags.steps' => 'Schritte {from} bis {to}',
     'tip.iron' => 'Lötkolben auf {celsius} °C ({fahrenheit} °F) für diese Lötstellen.',
-    'tip.limit' => 'Hat das Netzgerät eine Strombegrenzung, stell sie für das erste Einschalten auf {milliamps} mA, das Anderthalbfache der {takes} mA, die der Bausatz braucht. Erreicht es die Grenze, schalte aus und suche ein verkehrtes Teil oder eine Lötbrücke.',
-    'tip.leads' => 'Kleine Widerstände: halte zuerst die Messspitzen aneinander und zieh ab, was das Messgerät zeigt, 0 bis 0,2 Ω.',
+    'tip.limit' =>
+        'Hat das Netzgerät eine Strombegrenzung, stell sie für das erste Einschalten auf {milliamps} mA, das Anderthalbfache der {takes} mA, die der Bausatz braucht. Erreicht es die Grenze, schalte aus und suche ein verkehrtes Teil oder eine Lötbrücke.',
+    'tip.leads' =>
+        'Kleine Widerstände: halte zuerst die Messspitzen aneinander und zieh ab, was das Messgerät zeigt, 0 bis 0,2 Ω.',
     'tip.prop' => 'Leg einen Klotz von {{height} mm} unter diesen Rand der Platine: {edge}. Dann liegt sie eben.',
     'manual.loose' => '{designator} kommt aus dem Bausatz und gehört auf keine Platine.',
     'manual.wire' => 'Draht',
@@ -46,33 +48,47 @@ return [
     'tool.trimming' => 'Abgleichwerkzeug ohne Metall',
     'tool.file' => 'Kleine Feile',
     'tip.bare-board' => 'Sieh dir zuerst beide Seiten der leeren Platine an: keine Unterbrechung, keine Brücke.',
-    'tip.resistor' => 'Lies die Ringe oder miss ihn, bevor er hineinkommt, und hak ihn ab. Biege die Drähte rechtwinklig im Lochabstand, drück ihn bündig, biege die Drähte etwa 45 Grad nach außen, dreh die Platine um, löte, und schneide an der Lötstelle ab.',
-    'tip.diode' => 'Ring zum Streifen. Sieh nach dem Löten noch einmal hin: eine verkehrte Diode findest du jetzt oder nie.',
+    'tip.resistor' =>
+        'Lies die Ringe oder miss ihn, bevor er hineinkommt, und hak ihn ab. Biege die Drähte rechtwinklig im Lochabstand, drück ihn bündig, biege die Drähte etwa 45 Grad nach außen, dreh die Platine um, löte, und schneide an der Lötstelle ab.',
+    'tip.diode' =>
+        'Ring zum Streifen. Sieh nach dem Löten noch einmal hin: eine verkehrte Diode findest du jetzt oder nie.',
     'tip.ceramic' => 'Beliebig herum. Die Drähte stehen eng: wenig Lot.',
-    'tip.electrolytic' => 'Langer Draht zum Plus, Streifen zum Minus. Lies Wert und Spannung auf dem Becher: bei gleicher Spannung ist der größere Becher der größere Wert.',
+    'tip.electrolytic' =>
+        'Langer Draht zum Plus, Streifen zum Minus. Lies Wert und Spannung auf dem Becher: bei gleicher Spannung ist der größere Becher der größere Wert.',
     'tip.led' => 'Löte einen Draht, sieh von der Seite, richte sie gerade, dann löte den anderen.',
-    'tip.socket' => 'Kerbe zu Kerbe. Hefte zwei gegenüberliegende Ecken an, drück sie beim Nacherhitzen bündig, dann den Rest.',
+    'tip.socket' =>
+        'Kerbe zu Kerbe. Hefte zwei gegenüberliegende Ecken an, drück sie beim Nacherhitzen bündig, dann den Rest.',
     'tip.ic-direct' => 'Kerbe zu Kerbe. Löte abwechselnd auf beiden Seiten mit Pausen: wenige Sekunden je Stift.',
-    'tip.insert' => 'Entlade dich zuerst an geerdetem Metall und fass den IC an den Enden an. Richte beide Reihen auf dem Tisch gerade, Kerbe zu Kerbe, drück gleichmäßig, und sieh nach, ob kein Stift umgeknickt ist.',
+    'tip.insert' =>
+        'Entlade dich zuerst an geerdetem Metall und fass den IC an den Enden an. Richte beide Reihen auf dem Tisch gerade, Kerbe zu Kerbe, drück gleichmäßig, und sieh nach, ob kein Stift umgeknickt ist.',
     'tip.battery' => 'Such Plus und Minus auf der Batterie und an ihrem Platz, bevor sich die Kontakte berühren.',
-    'tip.to92' => 'Lies den Aufdruck mit der Lupe. Körper über den gedruckten Umriss; lass {3..5 mm} Draht über der Platine, drück ihn nicht bündig.',
+    'tip.to92' =>
+        'Lies den Aufdruck mit der Lupe. Körper über den gedruckten Umriss; lass {3..5 mm} Draht über der Platine, drück ihn nicht bündig.',
     'tip.power' => 'Zuerst an den Kühlkörper schrauben, dann löten, damit die Beine keine Spannung tragen.',
     'tip.radial' => 'Drück es bündig, spreize die Drähte, löte einen, prüfe, ob es gerade steht, dann den Rest.',
-    'tip.relay' => 'Es passt nur in einer Richtung. Kurz je Stift: der Draht innen ist fein. Lötfahnen brauchen mehr Hitze.',
-    'tip.header' => 'Ein Ende anheften, prüfen, ob sie bündig und aufrecht sitzt, nacherhitzen und drücken, dann den Rest.',
-    'tip.block' => 'Mit Klebeband halten, während die Platine umgedreht wird. Einen Stift, prüfen, ob es gerade sitzt, dann den Rest.',
-    'tip.potentiometer' => 'Brich die Haltenase ab, wenn die Frontplatte kein Loch dafür hat. Einen Stift, prüfen, ob die Achse mittig und frei in ihrem Loch steht, dann alle.',
+    'tip.relay' =>
+        'Es passt nur in einer Richtung. Kurz je Stift: der Draht innen ist fein. Lötfahnen brauchen mehr Hitze.',
+    'tip.header' =>
+        'Ein Ende anheften, prüfen, ob sie bündig und aufrecht sitzt, nacherhitzen und drücken, dann den Rest.',
+    'tip.block' =>
+        'Mit Klebeband halten, während die Platine umgedreht wird. Einen Stift, prüfen, ob es gerade sitzt, dann den Rest.',
+    'tip.potentiometer' =>
+        'Brich die Haltenase ab, wenn die Frontplatte kein Loch dafür hat. Einen Stift, prüfen, ob die Achse mittig und frei in ihrem Loch steht, dann alle.',
     'tip.wire' => 'Abisolieren, verdrillen, verzinnen. Das blanke Ende durch Loch oder Lötfahne haken, dann löten.',
     'tip.ribbon' => 'Die rote Kante ist Ader 1. Biege die beiden äußeren Adern um, damit es hält.',
     'tip.knob' => 'Auf die Achse bis zum Anschlag, Zeiger auf den ersten Strich, Schraube gegen die Fläche.',
     'tip.enclosure' => 'Gewindeformende Schrauben: alle zwei Umdrehungen eine halbe zurück. Nicht zu fest anziehen.',
-    'tip.first-power' => 'Sieh zuerst nach Lötbrücken. Miss ohne Strom von der Versorgung nach Masse: kein Kurzschluss. Dann einschalten und messen; schalte sofort aus, wenn etwas heiß wird.',
+    'tip.first-power' =>
+        'Sieh zuerst nach Lötbrücken. Miss ohne Strom von der Versorgung nach Masse: kein Kurzschluss. Dann einschalten und messen; schalte sofort aus, wenn etwas heiß wird.',
     'tip.adjust' => 'Dreh langsam mit einem Abgleichwerkzeug und warte, bis die Anzeige steht.',
     'tip.snap' => 'Ritz zuerst die Brücke an, halte nah daran, brich, und feile die Reste ab.',
-    'tip.bolt' => 'Wärmeleitpad oder Paste dazwischen, zuerst schrauben, später löten. Führt die Fahne Spannung, isoliere sie.',
-    'tip.panel' => 'Setz die Teile lose ein, Frontplatte darauf, Muttern fingerfest, je einen Stift; prüfe, ob alles gerade und frei ist, dann löte alle Stifte.',
+    'tip.bolt' =>
+        'Wärmeleitpad oder Paste dazwischen, zuerst schrauben, später löten. Führt die Fahne Spannung, isoliere sie.',
+    'tip.panel' =>
+        'Setz die Teile lose ein, Frontplatte darauf, Muttern fingerfest, je einen Stift; prüfe, ob alles gerade und frei ist, dann löte alle Stifte.',
     'caution.small-parts' => 'Kleine Teile: von Kindern unter drei Jahren fernhalten.',
-    'caution.coin-cell' => 'Knopfzellen sind verschluckt gefährlich: sofort ärztliche Hilfe holen. Von Kindern fernhalten.',
+    'caution.coin-cell' =>
+        'Knopfzellen sind verschluckt gefährlich: sofort ärztliche Hilfe holen. Von Kindern fernhalten.',
     'caution.magnets' => 'Kleine Magnete sind verschluckt gefährlich: sofort ärztliche Hilfe holen.',
     'caution.hot' => 'Teile werden im Betrieb heiß: Hände und Papier fernhalten.',
     'caution.field' => 'Starke Felder: Menschen mit medizinischen Implantaten halten Abstand.',

@@ -18,17 +18,27 @@ return [
     'hold.jig' => 'Die Frontplatte hält es gerade.',
     'hold.own-lock' => 'Die Stifte rasten in den Löchern ein.',
     'hold.none-needed' => 'Nichts muss es halten.',
-    'caution.iron' => 'Der Lötkolben verbrennt: stell ihn in seinen Ständer zurück. Lüfte den Raum und halte das Gesicht aus dem Rauch.',
-    'caution.lead' => 'Bleihaltiges Lot: hier nicht essen oder trinken, danach die Hände waschen. Nicht für Kinder allein.',
-    'caution.eyes' => 'Trag eine Schutzbrille, wenn du Drähte abschneidest, und halte das Ende fest, das abgeschnitten wird.',
-    'caution.power' => 'Erstes Einschalten: nach Lötbrücken sehen, den Strom begrenzen, sofort ausschalten, wenn etwas heiß wird oder riecht.',
+    'caution.iron' =>
+        'Der Lötkolben verbrennt: stell ihn in seinen Ständer zurück. Lüfte den Raum und halte das Gesicht aus dem Rauch.',
+    'caution.lead' =>
+        'Bleihaltiges Lot: hier nicht essen oder trinken, danach die Hände waschen. Nicht für Kinder allein.',
+    'caution.eyes' =>
+        'Trag eine Schutzbrille, wenn du Drähte abschneidest, und halte das Ende fest, das abgeschnitten wird.',
+    'caution.power' =>
+        'Erstes Einschalten: nach Lötbrücken sehen, den Strom begrenzen, sofort ausschalten, wenn etwas heiß wird oder riecht.',
     'caution.vent' => 'Ein verpolter Elko kann platzen: trag beim ersten Einschalten eine Schutzbrille.',
-    'caution.mains' => 'Netz- oder Hochspannung: nur nach deinen örtlichen Regeln und durch eine befugte Fachkraft. Niemals unter Spannung daran arbeiten.',
-    'caution.charge' => 'Kondensatoren bleiben nach dem Ausschalten geladen: über einen Widerstand entladen und messen, bevor du etwas berührst.',
-    'caution.charge-wait' => '{designator} hält nach dem Ausschalten {joules} J bei {volts} V. {bleeder} entlädt ihn: warte {seconds} s und miss über ihm, bevor du etwas berührst.',
-    'caution.charge-tool' => '{designator} hält nach dem Ausschalten {joules} J bei {volts} V, und nichts entlädt ihn. Entlade ihn über einen Widerstand von höchstens {ohms} Ω an isolierten Klemmen und miss über ihm, bevor du etwas berührst.',
-    'caution.defers' => 'Örtliche Regeln gehen vor, und wo sie es verlangen, arbeitet eine befugte Fachkraft: diese Anleitung steht hinter beidem zurück.',
+    'caution.mains' =>
+        'Netz- oder Hochspannung: nur nach deinen örtlichen Regeln und durch eine befugte Fachkraft. Niemals unter Spannung daran arbeiten.',
+    'caution.charge' =>
+        'Kondensatoren bleiben nach dem Ausschalten geladen: über einen Widerstand entladen und messen, bevor du etwas berührst.',
+    'caution.charge-wait' =>
+        '{designator} hält nach dem Ausschalten {joules} J bei {volts} V. {bleeder} entlädt ihn: warte {seconds} s und miss über ihm, bevor du etwas berührst.',
+    'caution.charge-tool' =>
+        '{designator} hält nach dem Ausschalten {joules} J bei {volts} V, und nichts entlädt ihn. Entlade ihn über einen Widerstand von höchstens {ohms} Ω an isolierten Klemmen und miss über ihm, bevor du etwas berührst.',
+    'caution.defers' =>
+        'Örtliche Regeln gehen vor, und wo sie es verlangen, arbeitet eine befugte Fachkraft: diese Anleitung steht hinter beidem zurück.',
     'caution.glue' => 'Kleber, Lack und Harz: Raum lüften, Handschuhe tragen, das beiliegende Merkblatt befolgen.',
     'caution.dust' => 'Platinenstaub schadet Lunge und Augen: Schutzbrille tragen, nass oder mit Maske feilen.',
-    'caution.battery' => 'Batterie nicht kurzschließen und herausnehmen, wenn der Bausatz nicht benutzt wird. Kleine Zellen von Kindern fernhalten.',
+    'caution.battery' =>
+        'Batterie nicht kurzschließen und herausnehmen, wenn der Bausatz nicht benutzt wird. Kleine Zellen von Kindern fernhalten.',
 ];

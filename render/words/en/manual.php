@@ -27,38 +27,59 @@ return [
     'bags.moved-unknown' => '{designator} is put into bag {bag} in kit.json, but is not in the kit.',
     // words of the manual
     'tip.iron' => 'Iron at {celsius} °C ({fahrenheit} °F) for these joints.',
-    'tip.limit' => 'Where the supply has a current limit, set it to {milliamps} mA for the first power, half as much again as the {takes} mA the kit takes. If it reaches the limit, switch off and look for a part the wrong way round or a bridge of solder.',
-    'tip.leads' => 'Low ohms: touch the tips of the leads together first and subtract what the meter shows, 0 to 0.2 Ω.',
+    'tip.limit' =>
+        'Where the supply has a current limit, set it to {milliamps} mA for the first power, half as much again as the {takes} mA the kit takes. If it reaches the limit, switch off and look for a part the wrong way round or a bridge of solder.',
+    'tip.leads' =>
+        'Low ohms: touch the tips of the leads together first and subtract what the meter shows, 0 to 0.2 Ω.',
     'tip.prop' => 'Put a block of {{height} mm} under the {edge} edge of the board, so that it lies level.',
     'manual.loose' => '{designator} comes from the kit and goes on no board.',
     'manual.wire' => 'wire',
-    'manual.test-nowhere' => 'Test "{test}" belongs to no gate and adjusts nothing, so it stands at no step. Name its gate in kit.json, tests.',
-    'safety.unanswered' => '{count} questions of safety are not answered yet ({hazards}). Answer them under Safety: a yes prints its caution.',
+    'manual.test-nowhere' =>
+        'Test "{test}" belongs to no gate and adjusts nothing, so it stands at no step. Name its gate in kit.json, tests.',
+    'safety.unanswered' =>
+        '{count} questions of safety are not answered yet ({hazards}). Answer them under Safety: a yes prints its caution.',
     'safety.contradicted' => 'You rule out "{hazard}", but {by} shows it. Say why under Safety, or take it back.',
-    'safety.stands' => 'You rule out "{hazard}", but {by} shows it, and no answer takes that away. Take it back, or change the part.',
+    'safety.stands' =>
+        'You rule out "{hazard}", but {by} shows it, and no answer takes that away. Take it back, or change the part.',
     'safety.blanked' => 'The caution "{code}" was emptied. Write it, or go back to the usual words.',
     'safety.loose-parts' => 'A kit of {count} parts: every kit of loose parts holds small ones.',
     'safety.word' => '{designator}: the parts list says "{word}".',
     'safety.kind' => '{designator}: {value}.',
     'safety.cure' => '{cure} cures for {hours} h.',
-    'safety.limits' => 'Half the capacitance times the voltage squared. It hurts from {charge} µC above {touch} V (IEC 61010-1), and burns from {energy} J at {volts} V (IEC 60950-1); at most {touch} V may be left after {seconds} s (IEC 60204-1). All three from memory.',
+    'safety.limits' =>
+        'Half the capacitance times the voltage squared. It hurts from {charge} µC above {touch} V (IEC 61010-1), and burns from {energy} J at {volts} V (IEC 60950-1); at most {touch} V may be left after {seconds} s (IEC 60204-1). All three from memory.',
     'safety.charge' => '{designator} holds {joules} J and {microcoulombs} µC at {volts} V after switching off.',
-    'safety.over-elv' => '{volts} V at {where}: extra-low voltage ends at {limit} V {current} (IEC 60364-4-41, from memory).',
-    'hazard.battery' => 'Does it run from a battery?', 'hazard.coin-cell' => 'Is there a coin cell in the kit, or does one go in?', 'hazard.mains' => 'Is any part connected to mains?', 'hazard.high-voltage' => 'Is there more than {ac} V AC or {dc} V DC anywhere?',
-    'hazard.stored-charge' => 'Does a capacitor stay full after switching off?', 'hazard.hot' => 'Does something get too hot to touch in use?', 'hazard.strong-field' => 'Does it make a strong magnetic or electric field?', 'hazard.radio' => 'Does it transmit?',
-    'hazard.laser' => 'Is there a laser?', 'hazard.bright-light' => 'Is there very bright, ultraviolet or infrared light?', 'hazard.small-magnets' => 'Are there small magnets?', 'hazard.glue' => 'Is something glued, varnished or cast?',
-    'hazard.drilling' => 'Does the builder drill?', 'hazard.small-parts' => 'Are there small parts?',
-    'manual.hole-size' => '{by}: the hole for {hole} has no size, and its kind has no usual one. Say it in kit.json, drilling.',
-    'manual.hole-outside' => '{by}: the hole for {hole} at {x}, {y} runs over the edge of the face ({width} by {height} mm).',
+    'safety.over-elv' =>
+        '{volts} V at {where}: extra-low voltage ends at {limit} V {current} (IEC 60364-4-41, from memory).',
+    'hazard.battery' => 'Does it run from a battery?',
+    'hazard.coin-cell' => 'Is there a coin cell in the kit, or does one go in?',
+    'hazard.mains' => 'Is any part connected to mains?',
+    'hazard.high-voltage' => 'Is there more than {ac} V AC or {dc} V DC anywhere?',
+    'hazard.stored-charge' => 'Does a capacitor stay full after switching off?',
+    'hazard.hot' => 'Does something get too hot to touch in use?',
+    'hazard.strong-field' => 'Does it make a strong magnetic or electric field?',
+    'hazard.radio' => 'Does it transmit?',
+    'hazard.laser' => 'Is there a laser?',
+    'hazard.bright-light' => 'Is there very bright, ultraviolet or infrared light?',
+    'hazard.small-magnets' => 'Are there small magnets?',
+    'hazard.glue' => 'Is something glued, varnished or cast?',
+    'hazard.drilling' => 'Does the builder drill?',
+    'hazard.small-parts' => 'Are there small parts?',
+    'manual.hole-size' =>
+        '{by}: the hole for {hole} has no size, and its kind has no usual one. Say it in kit.json, drilling.',
+    'manual.hole-outside' =>
+        '{by}: the hole for {hole} at {x}, {y} runs over the edge of the face ({width} by {height} mm).',
     'manual.holes-meet' => '{by}: the holes for {hole} and {other} run into each other.',
-    'manual.units-differ' => '{where}: "{text}" is one length in two units, but {inch} inch are {mm} mm. Correct one of them.',
+    'manual.units-differ' =>
+        '{where}: "{text}" is one length in two units, but {inch} inch are {mm} mm. Correct one of them.',
     'manual.watts-differ' => '{where}: "{text}" does not multiply; volts by amperes are {watts} W.',
     'manual.unknown-designator' => '{where} names {designators}, which the kit does not have.',
     'manual.count-differs' => '{where} says "{text}", the list has {listed}.',
     'faults.open' => '{count} of the reports have not been looked at; judge them in Reports.',
     'manual.either-way' => 'either way round',
     'manual.has-direction' => 'has a direction',
-    'faults.rate' => '{reported} of {kits} kits shipped {days} days ago or earlier were reported; with 95 % confidence {low} to {high} % (Wilson). A kit that reports twice counts once.',
+    'faults.rate' =>
+        '{reported} of {kits} kits shipped {days} days ago or earlier were reported; with 95 % confidence {low} to {high} % (Wilson). A kit that reports twice counts once.',
     // what a builder sees otherwise
     'difference.added' => '{part} is new: {now}.',
     'difference.removed' => '{name}, {was}, is gone.',
@@ -95,34 +116,43 @@ return [
     'tool.file' => 'Small file',
     // technique
     'tip.bare-board' => 'Look at both sides of the bare board first: no breaks, no bridges.',
-    'tip.resistor' => 'Read the bands or measure it before it goes in, and tick it off. Bend the leads square at the hole spacing, push it flush, bend the leads outward about 45 degrees, turn the board over, solder, and clip at the joint.',
+    'tip.resistor' =>
+        'Read the bands or measure it before it goes in, and tick it off. Bend the leads square at the hole spacing, push it flush, bend the leads outward about 45 degrees, turn the board over, solder, and clip at the joint.',
     'tip.diode' => 'Band to stripe. Look at it again after soldering: a turned diode is found now or never.',
     'tip.ceramic' => 'Either way round. The leads stand close: little solder.',
-    'tip.electrolytic' => 'Long lead to plus, stripe to minus. Read value and voltage on the can: within one voltage the bigger can is the bigger value.',
+    'tip.electrolytic' =>
+        'Long lead to plus, stripe to minus. Read value and voltage on the can: within one voltage the bigger can is the bigger value.',
     'tip.led' => 'Solder one lead, look from the side, straighten it, then solder the other.',
     'tip.socket' => 'Notch to notch. Tack two opposite corners, press it flush while reheating, then the rest.',
     'tip.ic-direct' => 'Notch to notch. Solder alternate sides and pause: a few seconds for each pin.',
-    'tip.insert' => 'Discharge yourself on a grounded metal first and hold the IC by its ends. Straighten both rows against the table, match the notch, press evenly, and look that no pin is folded under.',
+    'tip.insert' =>
+        'Discharge yourself on a grounded metal first and hold the IC by its ends. Straighten both rows against the table, match the notch, press evenly, and look that no pin is folded under.',
     'tip.battery' => 'Look for plus and minus on the battery and at its place before the contacts touch.',
-    'tip.to92' => 'Read the print with a magnifier. Body over the printed outline; leave {3..5 mm} of lead above the board, do not force it flush.',
+    'tip.to92' =>
+        'Read the print with a magnifier. Body over the printed outline; leave {3..5 mm} of lead above the board, do not force it flush.',
     'tip.power' => 'Bolt it to its heat sink first, then solder, so that the legs carry no stress.',
     'tip.radial' => 'Push it flush, splay the leads, solder one, check that it stands straight, then the rest.',
     'tip.relay' => 'It fits one way only. Short contact at each pin: the wire inside is fine. Lugs need more heat.',
     'tip.header' => 'Tack one end, check that it is flush and upright, reheat and push, then the rest.',
-    'tip.block' => 'Hold it with tape while the board is turned over. One pin, check that it sits square, then the rest.',
-    'tip.potentiometer' => 'Break off the locating tab if the panel has no hole for it. One pin, check that the shaft is central and free in its panel hole, then all.',
+    'tip.block' =>
+        'Hold it with tape while the board is turned over. One pin, check that it sits square, then the rest.',
+    'tip.potentiometer' =>
+        'Break off the locating tab if the panel has no hole for it. One pin, check that the shaft is central and free in its panel hole, then all.',
     'tip.wire' => 'Strip, twist, tin. Hook the stripped end through the hole or lug, then solder.',
     'tip.ribbon' => 'The red edge is wire 1. Bend the outer two wires to hold it.',
     'tip.knob' => 'Onto the shaft to its stop, pointer to the first mark, screw against the flat.',
     'tip.enclosure' => 'Thread-cutting screws: half a turn back every two turns. Do not overtighten.',
-    'tip.first-power' => 'Look for bridges first. Measure from supply to ground without power: no short. Then switch on and measure; switch off at once when something gets hot.',
+    'tip.first-power' =>
+        'Look for bridges first. Measure from supply to ground without power: no short. Then switch on and measure; switch off at once when something gets hot.',
     'tip.adjust' => 'Turn slowly with a trimming tool and wait for the reading to settle.',
     'tip.snap' => 'Score the bridge first, hold close to it, break, and remove the nubs with a file.',
     'tip.bolt' => 'Pad or grease between, bolt first, solder later. Where the tab is live, insulate it.',
-    'tip.panel' => 'Set the parts loosely, put the panel on, nuts finger-tight, one pin each; check that everything is straight and free, then solder all pins.',
+    'tip.panel' =>
+        'Set the parts loosely, put the panel on, nuts finger-tight, one pin each; check that everything is straight and free, then solder all pins.',
     // cautions of a kit as a whole
     'caution.small-parts' => 'Small parts: keep them away from children under three years.',
-    'caution.coin-cell' => 'Coin cells are dangerous when swallowed: get medical help at once. Keep them away from children.',
+    'caution.coin-cell' =>
+        'Coin cells are dangerous when swallowed: get medical help at once. Keep them away from children.',
     'caution.magnets' => 'Small magnets are dangerous when swallowed: get medical help at once.',
     'caution.hot' => 'Parts get hot in use: keep hands and paper away.',
     'caution.field' => 'Strong fields: people with medical implants keep away.',

@@ -10,16 +10,22 @@ return [
     'bom.quantity' => 'Quantity {text} against {count} designators; correct the one that is wrong.',
     'bom.quantity-unreadable' => 'Quantity "{text}" is neither a count nor a length; write 4 or 0.5 m.',
     'bom.gap' => 'No {designators} in the list; if that is meant, there is nothing to do.',
-    'bom.quantity-too-large' => 'The quantity "{text}" is beyond what a kit can hold (at most {pieces} pieces, or less than 100 km); the count of designators is taken. Correct the cell.',
-    'bom.height-too-large' => 'The height "{text}" is not between 0 and {limit} mm; the height of the package is taken. Correct the cell.',
-    'bom.same-part-rows' => '{value} stands in rows {rows} with the same package; put them in one line or tell them apart.',
-    'bom.same-part' => '{value} stands in row {earlier} too with the same package; put both in one line or tell them apart.',
+    'bom.quantity-too-large' =>
+        'The quantity "{text}" is beyond what a kit can hold (at most {pieces} pieces, or less than 100 km); the count of designators is taken. Correct the cell.',
+    'bom.height-too-large' =>
+        'The height "{text}" is not between 0 and {limit} mm; the height of the package is taken. Correct the cell.',
+    'bom.same-part-rows' =>
+        '{value} stands in rows {rows} with the same package; put them in one line or tell them apart.',
+    'bom.same-part' =>
+        '{value} stands in row {earlier} too with the same package; put both in one line or tell them apart.',
     'bom.bare-row' => '{designators}: this row says nothing but the designator; write what it is.',
-    'bom.merged-row' => '{designators}: this row says nothing but the designator; if its cells were merged with row {earlier}, write {value} here too.',
+    'bom.merged-row' =>
+        '{designators}: this row says nothing but the designator; if its cells were merged with row {earlier}, write {value} here too.',
     'bom.contradiction' => '{designators}: the row says {one} and {other}; correct the one that is wrong.',
     'bom.two-spellings' => '"{text}" is the value that row {earlier} spells "{other}"; use one spelling.',
     'value.letter-o' => '"{text}": character {position} is the letter O where a zero belongs; type 0.',
-    'value.unreadable' => '"{text}" is no value: character {position}, "{found}", does not fit; write it like 4k7 or 100n.',
+    'value.unreadable' =>
+        '"{text}" is no value: character {position}, "{found}", does not fit; write it like 4k7 or 100n.',
     'value.thousands' => '"{text}" reads as one and as a thousand; write 1.000 as 1 or 1000.',
     'value.too-long' => '"{text}" is longer than a value is read (200 characters); put the rest into another column.',
     'value.too-large' => '"{text}" is larger than any part; is there a digit or a prefix too many?',
@@ -28,54 +34,77 @@ return [
     'value.unit-assumed' => '"{text}" names no unit and is read as {read}; write the unit.',
     'placement.duplicate' => '{designator} is placed in row {earlier} already; remove one of the rows.',
     'placement.no-designator' => 'This row names no designator; name the part or remove the row.',
-    'placement.too-far' => '{designator}: {text} lies {limit} mm or more from the origin; is the unit right? Correct the cell, or the unit in the header.',
+    'placement.too-far' =>
+        '{designator}: {text} lies {limit} mm or more from the origin; is the unit right? Correct the cell, or the unit in the header.',
     'placement.coordinate' => '{designator}: "{text}" is no length; write 12.3, 12.3mm, 0.5in or 500mil.',
     'placement.rotation' => '{designator}: "{text}" is no angle; write degrees, like 90.',
     'placement.side' => '{designator}: "{text}" is no side; write top or bottom.',
     'placement.board' => '{designator}: the kit has no board "{text}"; add it to kit.json or correct the name.',
-    'placement.two-sources' => '{designator}: the table and the component layer put it into different places; the layer is taken. Remove one of the files.',
+    'placement.two-sources' =>
+        '{designator}: the table and the component layer put it into different places; the layer is taken. Remove one of the files.',
     'measurement.value' => '{part}: "{text}" is no value; write a number with its unit, like 612 mV.',
     'pilot.minutes' => '"{text}" is no count of minutes; write it like 4.5.',
     'layer.no-format' => 'Coordinates come before the format; export the layer again.',
     'layer.no-unit' => 'Neither millimetres nor inches are set; export the layer again.',
     'layer.operation' => 'This is no operation of the layer format; export the layer again.',
-    'layer.too-large' => 'More objects than a component or profile layer has (60,000 objects, 500,000 commands, 20,000 points of a contour); drop those two only.',
-    'layer.too-far' => 'A place lies 2,000 mm or more from the origin; are unit and format right? Export the layer again.',
-    'layer.open-profile' => 'The outline of board {board} does not close; mend it in the board editor and export the profile again.',
+    'layer.too-large' =>
+        'More objects than a component or profile layer has (60,000 objects, 500,000 commands, 20,000 points of a contour); drop those two only.',
+    'layer.too-far' =>
+        'A place lies 2,000 mm or more from the origin; are unit and format right? Export the layer again.',
+    'layer.open-profile' =>
+        'The outline of board {board} does not close; mend it in the board editor and export the profile again.',
     'layer.no-function' => 'The file does not say which layer it is; export it with file attributes.',
     // matters
-    'board.file-value' => '{designator}: the board file says {file}, the list says {list}. Correct the one that is wrong.',
+    'board.file-value' =>
+        '{designator}: the board file says {file}, the list says {list}. Correct the one that is wrong.',
     'parts.kind-question' => '{designators}: what is it? Say the kind.',
     'parts.unknown-name' => '{name} is named in kit.json but is in no list; correct the name.',
     'parts.socket-question' => '{ic}: which socket does it go into? Pair them in kit.json, groups.sockets.',
     'parts.builder-brings' => 'The builder brings {designators}; the contents list says so.',
     'parts.look-alikes' => '{these} may be taken for {those}: {why}.',
     'parts.look-alike-group' => '{these} and {those} may be taken for each other: {why}.',
-    'parts.clear-bodies' => '{these} and {those} have clear bodies: the colour cannot be told before they light. Mark the bags or the leads.',
-    'parts.standoff-stack' => '{thread}: {standoffs} standoffs need {needed} screws or nuts, the list has {screws} screws and {nuts} nuts.',
+    'parts.clear-bodies' =>
+        '{these} and {those} have clear bodies: the colour cannot be told before they light. Mark the bags or the leads.',
+    'parts.standoff-stack' =>
+        '{thread}: {standoffs} standoffs need {needed} screws or nuts, the list has {screws} screws and {nuts} nuts.',
     'parts.nuts-without-screws' => '{thread}: {nuts} nuts, but only {screws} screws to go into them.',
     'parts.washers-without-screws' => '{thread}: {washers} washers for {screws} screws and {nuts} nuts.',
     'parts.net-unreadable' => '{designator}: "{text}" is no sum of volts; write it like 9 V - 2 V.',
-    'parts.overload' => '{designator}: {across} across {ohms} ohm is {watts} W, its body takes {rating} W. Choose a larger body or value.',
-    'parts.led-bright' => '{designator}: {across} across {ohms} ohm drives its LED with {milliamps} mA; a usual LED takes {limit} mA. Choose a larger value.',
-    'parts.led-dim' => '{designator}: {across} across {ohms} ohm drives its LED with {milliamps} mA; below {limit} mA it is hardly seen. Choose a smaller value.',
-    'parts.capacitor-voltage' => '{designator} is rated {rating} V and sees {across}; choose one of {needed} V or more.',
-    'parts.end-stop' => '{designator}: at its end stop {across} meets no resistance; its track takes {milliamps} mA. Put {series} or more in series, and print where to set it before first power.',
-    'parts.not-preferred' => '{designators}: {value} is in no preferred series; the nearest of {series} is {nearest}. Say so in the note if it is meant.',
+    'parts.overload' =>
+        '{designator}: {across} across {ohms} ohm is {watts} W, its body takes {rating} W. Choose a larger body or value.',
+    'parts.led-bright' =>
+        '{designator}: {across} across {ohms} ohm drives its LED with {milliamps} mA; a usual LED takes {limit} mA. Choose a larger value.',
+    'parts.led-dim' =>
+        '{designator}: {across} across {ohms} ohm drives its LED with {milliamps} mA; below {limit} mA it is hardly seen. Choose a smaller value.',
+    'parts.capacitor-voltage' =>
+        '{designator} is rated {rating} V and sees {across}; choose one of {needed} V or more.',
+    'parts.end-stop' =>
+        '{designator}: at its end stop {across} meets no resistance; its track takes {milliamps} mA. Put {series} or more in series, and print where to set it before first power.',
+    'parts.not-preferred' =>
+        '{designators}: {value} is in no preferred series; the nearest of {series} is {nearest}. Say so in the note if it is meant.',
     'parts.forbidden-value' => '{designator}: you have forbidden {value} in this place. {why}',
-    'parts.no-supply' => 'Nothing says what powers the kit ({example} needs power). Add supply volts and amps to kit.json; the manual and the contents list then name them.',
+    'parts.no-supply' =>
+        'Nothing says what powers the kit ({example} needs power). Add supply volts and amps to kit.json; the manual and the contents list then name them.',
     'parts.no-current' => 'The supply of {volts} V names no current. Add amps to kit.json, supply.',
-    'parts.no-adhesive' => 'The kit is glued, but no adhesive is named. Add it to the list, or as brought by the builder.',
+    'parts.no-adhesive' =>
+        'The kit is glued, but no adhesive is named. Add it to the list, or as brought by the builder.',
     'parts.cure-unnamed' => '{parts}: "{cure}" is nowhere in the list. Add it, or as brought by the builder.',
-    'board.prints-value' => '{designator}: the board prints {prints} ({read}), the list says {value}: {percent} % of what the board asks. Tell the builder which one is right.',
-    'board.prints-another' => '{designator}: the board prints "{prints}", the list says {value}. Tell the builder which one is right.',
+    'board.prints-value' =>
+        '{designator}: the board prints {prints} ({read}), the list says {value}: {percent} % of what the board asks. Tell the builder which one is right.',
+    'board.prints-another' =>
+        '{designator}: the board prints "{prints}", the list says {value}. Tell the builder which one is right.',
     'marks.terminal-unknown' => '{designator} has no terminal "{terminal}" ({where}); its terminals are {pins}.',
-    'marks.terminal-mixed' => '{designator}: terminals are called by number ({numbers}) and by name ({words}). Use one of them.',
+    'marks.terminal-mixed' =>
+        '{designator}: terminals are called by number ({numbers}) and by name ({words}). Use one of them.',
     'marks.terminal-spelling' => '{designator}: one terminal is spelt {words}. Use one spelling.',
-    'manual.loose-nowhere' => '{designator} ({what}) is in the kit but no step names it. Say in kit.json, usedAt, which gate, test, wire or part it is used at.',
-    'parts.charge-unsaid' => '{designator} would hold {joules} J at the {volts} V it stands. Say in kit.json, nets, what it sees, or the supply; until then its caution is printed.',
-    'parts.no-bleeder' => '{designator} holds {joules} J at {volts} V and nothing empties it. Put {ohms} Ω or less across it ({watts} W): at most {left} V are left after {limit} s (IEC 60204-1, 6.2.4, from memory). Or say in kit.json, nets, which bleeder it has.',
-    'parts.slow-bleeder' => '{designator} holds {joules} J at {volts} V; {bleeder} takes {seconds} s to empty it. With {ohms} Ω or less ({watts} W) at most {left} V are left after {limit} s (IEC 60204-1, 6.2.4, from memory).',
+    'manual.loose-nowhere' =>
+        '{designator} ({what}) is in the kit but no step names it. Say in kit.json, usedAt, which gate, test, wire or part it is used at.',
+    'parts.charge-unsaid' =>
+        '{designator} would hold {joules} J at the {volts} V it stands. Say in kit.json, nets, what it sees, or the supply; until then its caution is printed.',
+    'parts.no-bleeder' =>
+        '{designator} holds {joules} J at {volts} V and nothing empties it. Put {ohms} Ω or less across it ({watts} W): at most {left} V are left after {limit} s (IEC 60204-1, 6.2.4, from memory). Or say in kit.json, nets, which bleeder it has.',
+    'parts.slow-bleeder' =>
+        '{designator} holds {joules} J at {volts} V; {bleeder} takes {seconds} s to empty it. With {ohms} Ω or less ({watts} W) at most {left} V are left after {limit} s (IEC 60204-1, 6.2.4, from memory).',
     // what depends on a part
     'depends.adjusts' => 'Test {test} is set with {name}.',
     'depends.formula' => 'Test {test} is computed from {name}: {formula}.',
@@ -85,72 +114,104 @@ return [
     'depends.voltage' => '{name} sees {across}.',
     // same pins, other behaviour
     'twin.schmitt' => 'A Schmitt gate and a plain gate have the same pins; slow edges make the plain one oscillate.',
-    'twin.timer' => 'Bipolar and CMOS timers have the same pins; they differ in output swing, supply range and in what they do with large timing resistors.',
+    'twin.timer' =>
+        'Bipolar and CMOS timers have the same pins; they differ in output swing, supply range and in what they do with large timing resistors.',
     'twin.levels' => 'LS and HC logic have the same pins and other input levels.',
-    'twin.comparator' => 'An op-amp and a comparator have the same pins; the comparator wants a pull-up and oscillates as an amplifier.',
+    'twin.comparator' =>
+        'An op-amp and a comparator have the same pins; the comparator wants a pull-up and oscillates as an amplifier.',
     'twin.regulator-pins' => 'These regulators share the body and turn input and output round.',
     'twin.transistor-pins' => 'These transistors share the body and turn collector and emitter round.',
-    'twin.slow-diode' => 'A rectifier is slow where a signal diode is fast, and a signal diode burns where a rectifier carries the current.',
+    'twin.slow-diode' =>
+        'A rectifier is slow where a signal diode is fast, and a signal diode burns where a rectifier carries the current.',
     'twin.drop' => 'A Schottky diode drops about 0.3 V, a silicon diode about 0.7 V.',
     'twin.dielectric' => 'Class 2 dielectrics lose capacitance with voltage and temperature; class 1 does not.',
-    'parts.end-stop-unknown' => '{designator}: the voltage across it is not declared, so its end stops are not checked. Add it to kit.json, nets.',
-    'board.stray-placement' => '{designator} is placed on the board but is not in the parts list; add it or remove the placement.',
+    'parts.end-stop-unknown' =>
+        '{designator}: the voltage across it is not declared, so its end stops are not checked. Add it to kit.json, nets.',
+    'board.stray-placement' =>
+        '{designator} is placed on the board but is not in the parts list; add it or remove the placement.',
     'board.no-placements' => 'No placement file: drop one here.',
     'board.no-outline' => 'Board {board} has no outline; one was drawn around its parts. Add it to kit.json.',
-    'board.no-placement' => '{designator} has no place on the board; add it to the placement file, or say that it is not fitted.',
+    'board.no-placement' =>
+        '{designator} has no place on the board; add it to the placement file, or say that it is not fitted.',
     'board.unprinted' => 'The board prints nothing at {designator}; the step shows the place by the picture alone.',
-    'board.closed-in' => '{designator} at {x}, {y} on {board} is closed in by {by} whatever the order: {why}. Solder it with a long tip, or give it room.',
-    'board.closed-in-room' => '{designator} at {x}, {y} on {board} is closed in by {by} whatever the order: {why}. Give it {room} mm more room before the boards are ordered; it saves a fiddly joint in every kit.',
-    'board.closed-by-rule' => '{designator} at {x}, {y} on {board} is closed in ({why}): a rule puts {by} first. Take the rule back, or give it room.',
-    'board.closed-by-rule-room' => '{designator} at {x}, {y} on {board} is closed in ({why}): a rule puts {by} first. Take the rule back, or give it {room} mm more room before the boards are ordered.',
-    'board.same-holes' => '{kinds} within {near} mm of each other fit each other\'s holes: {pairs}. Give one of the kinds another hole span, or print its outline; each saves a swap that no eye catches afterwards.',
-    'board.turn' => '{designators}: turn them so that every {kind} faces {direction}; each turned part saves a callout.',
-    'board.span-short' => '{designator}: its holes are {span} mm apart, its body is {body} mm long. Put them {needed} mm apart, or the leads break at the body.',
-    'board.span-wide' => '{designator}: its holes are {span} mm apart, its leads {usual} mm. Put them {usual} mm apart; it saves bending in every kit.',
-    'board.adjuster-covered' => '{designator} lies under {cover}: drill a hole over it, or put it at the edge; it saves opening the kit to adjust it again.',
+    'board.closed-in' =>
+        '{designator} at {x}, {y} on {board} is closed in by {by} whatever the order: {why}. Solder it with a long tip, or give it room.',
+    'board.closed-in-room' =>
+        '{designator} at {x}, {y} on {board} is closed in by {by} whatever the order: {why}. Give it {room} mm more room before the boards are ordered; it saves a fiddly joint in every kit.',
+    'board.closed-by-rule' =>
+        '{designator} at {x}, {y} on {board} is closed in ({why}): a rule puts {by} first. Take the rule back, or give it room.',
+    'board.closed-by-rule-room' =>
+        '{designator} at {x}, {y} on {board} is closed in ({why}): a rule puts {by} first. Take the rule back, or give it {room} mm more room before the boards are ordered.',
+    'board.same-holes' =>
+        '{kinds} within {near} mm of each other fit each other\'s holes: {pairs}. Give one of the kinds another hole span, or print its outline; each saves a swap that no eye catches afterwards.',
+    'board.turn' =>
+        '{designators}: turn them so that every {kind} faces {direction}; each turned part saves a callout.',
+    'board.span-short' =>
+        '{designator}: its holes are {span} mm apart, its body is {body} mm long. Put them {needed} mm apart, or the leads break at the body.',
+    'board.span-wide' =>
+        '{designator}: its holes are {span} mm apart, its leads {usual} mm. Put them {usual} mm apart; it saves bending in every kit.',
+    'board.adjuster-covered' =>
+        '{designator} lies under {cover}: drill a hole over it, or put it at the edge; it saves opening the kit to adjust it again.',
     'board.prefix-kinds' => 'Prefix {prefix} stands for {kinds}; builders take one for the other.',
     'order.cycle' => 'These wait for each other: {path}. Take one of the rules back.',
     'order.broken-rule' => 'Your order breaks a rule: {before} has to come before {after}.',
     'order.short-joint' => 'Step {step}: {designator} sinks {gap} mm, only {mm} mm of lead shows; hold it up.',
-    'order.falls-out' => 'Step {step}: {designator} falls out when the board is turned over ({gap} mm to the table); hold it.',
-    'order.prop' => 'Step {step}: the board lies tilted by {tilt} degrees; put a prop of {height} mm under its {edge} edge (at {x}, {y}).',
+    'order.falls-out' =>
+        'Step {step}: {designator} falls out when the board is turned over ({gap} mm to the table); hold it.',
+    'order.prop' =>
+        'Step {step}: the board lies tilted by {tilt} degrees; put a prop of {height} mm under its {edge} edge (at {x}, {y}).',
     'bench.formula' => 'Test {test} cannot be worked out: {fault}',
-    'bench.reach' => 'Test {test}: in {short} of 1,000 kits {adjuster} does not reach the middle of the range. Take a larger adjuster, move its neighbours, or parts of less tolerance.',
-    'bench.turned-away' => 'Test {test} expects {expect}; parts within their tolerance can read otherwise, and a good kit is turned away. Widen the range or take parts of less tolerance.',
-    'bench.points' => 'Test {test} expects a reading and does not name two points; say between which the builder measures.',
+    'bench.reach' =>
+        'Test {test}: in {short} of 1,000 kits {adjuster} does not reach the middle of the range. Take a larger adjuster, move its neighbours, or parts of less tolerance.',
+    'bench.turned-away' =>
+        'Test {test} expects {expect}; parts within their tolerance can read otherwise, and a good kit is turned away. Widen the range or take parts of less tolerance.',
+    'bench.points' =>
+        'Test {test} expects a reading and does not name two points; say between which the builder measures.',
     'bench.otherwise' => 'Test {test} does not say what to do when the reading is outside its range.',
     'bench.part' => '{name} is {nominal}, from {range}: {origin}.',
     'bench.corner' => 'Every part at the end of its tolerance that counts: {worst}.',
-    'bench.cut-short' => 'The search for the worst case was stopped early, so that the answer comes within two seconds: no kit reads further out, but the range may be wider than any kit shows. A shorter formula gives a closer one.',
-    'bench.bound' => 'The least or the most lies between the ends of the tolerances; no kit is further out than {worst}.',
+    'bench.cut-short' =>
+        'The search for the worst case was stopped early, so that the answer comes within two seconds: no kit reads further out, but the range may be wider than any kit shows. A shorter formula gives a closer one.',
+    'bench.bound' =>
+        'The least or the most lies between the ends of the tolerances; no kit is further out than {worst}.',
     'bench.usual' => '95 of 100 kits read {usual}: each part drawn {spread}.',
     'bench.spread.even' => 'anywhere within its tolerance alike',
     'bench.spread.bell' => '{parts} crowded about the middle, the rest anywhere within its tolerance',
     'bench.spread.hollow' => '{parts} from the outer halves of its tolerance, the rest anywhere within it',
     'bench.spread.mixed' => 'as its lot lies ({parts})',
     'bench.difference' => '"{text}" is no difference; write it with its unit, like 2 mV.',
-    'bench.leads' => 'Low ohms: touch the tips of the leads together first and subtract what the meter shows, 0 to 0.2 Ω.',
-    'bench.no-short' => 'Gate {gate} is measured under power only: add a test without power, {expect} between the same points. Bench proposes it.',
-    'bench.proposal' => 'Gate {gate} is measured under power only. Measure {ohms} Ω or more between the same points without power first: half of {volts} V over {amps} A, a hundred at most; less means a bridge.',
-    'bench.load' => 'The meter takes some current itself (10 MΩ): it shows {metered} where the circuit alone has {nominal}.',
+    'bench.leads' =>
+        'Low ohms: touch the tips of the leads together first and subtract what the meter shows, 0 to 0.2 Ω.',
+    'bench.no-short' =>
+        'Gate {gate} is measured under power only: add a test without power, {expect} between the same points. Bench proposes it.',
+    'bench.proposal' =>
+        'Gate {gate} is measured under power only. Measure {ohms} Ω or more between the same points without power first: half of {volts} V over {amps} A, a hundred at most; less means a bridge.',
+    'bench.load' =>
+        'The meter takes some current itself (10 MΩ): it shows {metered} where the circuit alone has {nominal}.',
     'bench.meter' => 'With the error of the meter, {accuracy} and two digits, rounded outward to its digits: {pass}.',
     'bench.own-range' => 'The range {pass} is yours; the formula only checks it.',
-    'bench.reaches' => '{adjuster} turns the reading through {reach}; {share} of 1,000 kits reach the middle of the range.',
+    'bench.reaches' =>
+        '{adjuster} turns the reading through {reach}; {share} of 1,000 kits reach the middle of the range.',
     'order.snag' => 'Pilot build {build}, step {step}: {text}',
     'order.tilted' => 'Step {step}: the board lies tilted by {tilt} degrees; put something under the low edge.',
     'order.unplaced' => '{designators}: no place on the board, ordered by kind and height alone.',
     'order.unknown-gate' => 'Test {test} belongs to gate {gate}, which is not in kit.json.',
     'order.look-alikes' => '{pairs} pairs of look-alikes are on the table in one step.',
-    'marks.wires-alike' => '{these} and {those} are both {colour} and meet at {parts}: their other ends can be swapped. Give one another colour.',
+    'marks.wires-alike' =>
+        '{these} and {those} are both {colour} and meet at {parts}: their other ends can be swapped. Give one another colour.',
     'marks.wire-colour' => '{wire} has no colour; say one in kit.json, wires, so that its ends can be told.',
     'marks.wire-end' => '{wire} ends at {part}, which is not in the kit. Correct the wire, or add the part.',
-    'marks.ribbon-face' => '{wire} is a ribbon: say in kit.json, wires, face, on which side of the board it lies, so that it is not plugged upside down.',
+    'marks.ribbon-face' =>
+        '{wire} is a ribbon: say in kit.json, wires, face, on which side of the board it lies, so that it is not plugged upside down.',
     'marks.part-unwired' => '{designator} is off the board and no wire names it; add its wires to kit.json.',
     'marks.terminal-unwired' => '{designator}: no wire at {terminals}; if that is meant, there is nothing to do.',
-    'marks.no-board-mark' => '{designator} has a direction and the board prints nothing there; the callout tells it by the picture alone.',
-    'marks.no-mark' => '{designator} has a direction but no mark; mark it with ink, sleeve or sticker, or have it tested with a meter.',
+    'marks.no-board-mark' =>
+        '{designator} has a direction and the board prints nothing there; the callout tells it by the picture alone.',
+    'marks.no-mark' =>
+        '{designator} has a direction but no mark; mark it with ink, sleeve or sticker, or have it tested with a meter.',
     'marks.no-direction' => '{designator}: the mark has no place on the drawing; say its pin or angle in kit.json.',
-    'marks.several-ways' => '{designators}: parts of one kind face several ways ({directions}); name it where they are fitted.',
+    'marks.several-ways' =>
+        '{designators}: parts of one kind face several ways ({directions}); name it where they are fitted.',
     // why look-alikes
     'alike.same-part' => 'the same part',
     'alike.two-ratings' => 'one value in two ratings',
@@ -204,7 +265,8 @@ return [
     'hold.jig' => 'The panel holds it straight.',
     'hold.own-lock' => 'Its pins lock in the holes.',
     'hold.none-needed' => 'Nothing needs to hold it.',
-    'lead.showing' => '{mm} mm of lead shows: {lead} mm lead, {thickness} mm board, {gap} mm gap; a joint needs {needed} mm.',
+    'lead.showing' =>
+        '{mm} mm of lead shows: {lead} mm lead, {thickness} mm board, {gap} mm gap; a joint needs {needed} mm.',
     'order.apart' => 'Apart from {designators}: look-alikes.',
     'time.usual' => 'The usual time for a {skill} builder.',
     'time.pilot' => 'The usual time for a {skill} builder, corrected by {builds} logged pilot builds.',
@@ -227,7 +289,8 @@ return [
     'order.maker-before' => 'You put {first} before {then}.',
     'order.subassembly' => '{parts} are bolted together before soldering, so that the legs end up the right length.',
     'order.fixing' => '{by} holds {holds}.',
-    'order.panel-moves' => 'Panel {panel}: place loose, panel on, nuts finger-tight, one pin each, check, then all pins.',
+    'order.panel-moves' =>
+        'Panel {panel}: place loose, panel on, nuts finger-tight, one pin each, check, then all pins.',
     'order.plastic-last' => 'Plastic bodies last at panel {panel}.',
     'order.panel-closes' => 'Panel {panel} closes this side.',
     'order.adjust-before-cover' => 'Adjust {part} before {cover} covers it.',
@@ -241,16 +304,24 @@ return [
     'order.wire' => 'Wire {wire} after the parts it joins.',
     // cautions
     'caution.iron' => 'The iron burns: put it back into its stand. Air the room and keep your face out of the fumes.',
-    'caution.lead' => 'Leaded solder: do not eat or drink here, and wash your hands afterwards. Not for children alone.',
+    'caution.lead' =>
+        'Leaded solder: do not eat or drink here, and wash your hands afterwards. Not for children alone.',
     'caution.eyes' => 'Wear eye protection when you clip leads, and hold the end that is cut off.',
-    'caution.power' => 'First power: look for bridges, limit the current, and switch off at once when something gets hot or smells.',
+    'caution.power' =>
+        'First power: look for bridges, limit the current, and switch off at once when something gets hot or smells.',
     'caution.vent' => 'A reversed electrolytic can vent: wear eye protection at first power.',
-    'caution.mains' => 'Mains or high voltage: only under your local rules and by licensed practice. Never work on it live.',
-    'caution.charge-wait' => '{designator} holds {joules} J at {volts} V after switching off. {bleeder} empties it: wait {seconds} s, then measure across it before you touch.',
-    'caution.charge-tool' => '{designator} holds {joules} J at {volts} V after switching off and nothing empties it. Discharge it through a resistor of at most {ohms} Ω held by insulated clips, then measure across it before you touch.',
-    'caution.defers' => 'Local rules come first, and licensed practice where they ask for it: this manual stands behind both.',
-    'caution.charge' => 'Capacitors hold their charge after switching off: discharge them through a resistor and measure before you touch.',
+    'caution.mains' =>
+        'Mains or high voltage: only under your local rules and by licensed practice. Never work on it live.',
+    'caution.charge-wait' =>
+        '{designator} holds {joules} J at {volts} V after switching off. {bleeder} empties it: wait {seconds} s, then measure across it before you touch.',
+    'caution.charge-tool' =>
+        '{designator} holds {joules} J at {volts} V after switching off and nothing empties it. Discharge it through a resistor of at most {ohms} Ω held by insulated clips, then measure across it before you touch.',
+    'caution.defers' =>
+        'Local rules come first, and licensed practice where they ask for it: this manual stands behind both.',
+    'caution.charge' =>
+        'Capacitors hold their charge after switching off: discharge them through a resistor and measure before you touch.',
     'caution.glue' => 'Glue, varnish and resin: air the room, wear gloves, and follow the sheet that comes with them.',
     'caution.dust' => 'Board dust is bad for lungs and eyes: wear eye protection, file wet or with a mask.',
-    'caution.battery' => 'Do not short the battery, and take it out when the kit is not used. Keep small cells away from children.',
+    'caution.battery' =>
+        'Do not short the battery, and take it out when the kit is not used. Keep small cells away from children.',
 ];

@@ -4,8 +4,16 @@ import type { Change, Conflict } from '@/shared/api';
 type Props = { conflict: Conflict | null; onKeepTheirs: () => void; onSaveMine: () => Promise<void> };
 
 function words(change: Change): string {
-  const value = change.value === null || change.value === undefined ? 'taken away' : typeof change.value === 'string' || typeof change.value === 'number' || typeof change.value === 'boolean' ? String(change.value) : 'changed';
-  const where = change.type === 'cell' ? `row ${change.target}, ${change.field}` : [change.target, change.field].filter((word) => word !== '').join(', ');
+  const value =
+    change.value === null || change.value === undefined
+      ? 'taken away'
+      : typeof change.value === 'string' || typeof change.value === 'number' || typeof change.value === 'boolean'
+        ? String(change.value)
+        : 'changed';
+  const where =
+    change.type === 'cell'
+      ? `row ${change.target}, ${change.field}`
+      : [change.target, change.field].filter((word) => word !== '').join(', ');
   return change.type === 'order' ? 'order of steps changed' : `${where || change.type}: ${value}`;
 }
 
@@ -19,16 +27,32 @@ export function ConflictDialog({ conflict, onKeepTheirs, onSaveMine }: Props) {
         <div className="two">
           <div>
             <h3>{[...new Set(conflict?.theirs.map((edit) => edit.by))].join(', ')} changed</h3>
-            <ul>{conflict?.theirs.flatMap((edit) => edit.change.map((change, index) => <li key={`${String(edit.sequence)} ${String(index)}`}>{words(change)}</li>))}</ul>
+            <ul>
+              {conflict?.theirs.flatMap((edit) =>
+                edit.change.map((change, index) => (
+                  <li key={`${String(edit.sequence)} ${String(index)}`}>{words(change)}</li>
+                )),
+              )}
+            </ul>
           </div>
           <div>
             <h3>You wrote</h3>
-            <ul>{conflict?.mine.map((change) => <li key={`${change.type} ${change.target} ${change.field}`}>{words(change)}</li>)}</ul>
+            <ul>
+              {conflict?.mine.map((change) => (
+                <li key={`${change.type} ${change.target} ${change.field}`}>{words(change)}</li>
+              ))}
+            </ul>
           </div>
         </div>
         <div className="acts">
-          {(conflict?.mine.length ?? 0) > 0 && <button type="button" className="btn pri" onClick={() => void onSaveMine()}>Save mine as well</button>}
-          <button type="button" className="btn" onClick={onKeepTheirs}>Leave it as it is now</button>
+          {(conflict?.mine.length ?? 0) > 0 && (
+            <button type="button" className="btn pri" onClick={() => void onSaveMine()}>
+              Save mine as well
+            </button>
+          )}
+          <button type="button" className="btn" onClick={onKeepTheirs}>
+            Leave it as it is now
+          </button>
         </div>
       </div>
     </Dialog>

@@ -13,7 +13,12 @@ function partHits(parts: PartsDocument | undefined, id: string, text: string): H
     .flatMap((line) => line.designators.map((name) => ({ name, line })))
     .filter(({ name, line }) => name.toLowerCase().startsWith(text) || line.text.toLowerCase().includes(text))
     .slice(0, 8)
-    .map(({ name, line }) => ({ key: `part ${name}`, mono: name, text: `${line.display ?? line.text} ${line.kindName}`, go: `/kits/${id}/parts?part=${encodeURIComponent(name)}` }));
+    .map(({ name, line }) => ({
+      key: `part ${name}`,
+      mono: name,
+      text: `${line.display ?? line.text} ${line.kindName}`,
+      go: `/kits/${id}/parts?part=${encodeURIComponent(name)}`,
+    }));
 }
 
 /** `/`: find a designator or a kit, or read bands and codes, with the parts of this kit they could be. */
@@ -26,15 +31,39 @@ export function FindBox() {
   const wanted = text.trim().toLowerCase();
   const shelf = useShelf({ page: 1, search: open ? wanted : '', sort: '' });
   const markings = useMarkings(open ? text.trim() : '');
-  const parts = id === '' ? undefined : queries.getQueriesData<PartsDocument>({ queryKey: ['revision', Number(id), 'parts'] }).find(([, found]) => found)?.[1];
-  useKeys({ '/': () => { setText(''); setOpen(true); } });
+  const parts =
+    id === ''
+      ? undefined
+      : queries
+          .getQueriesData<PartsDocument>({ queryKey: ['revision', Number(id), 'parts'] })
+          .find(([, found]) => found)?.[1];
+  useKeys({
+    '/': () => {
+      setText('');
+      setOpen(true);
+    },
+  });
   // What this kit holds is likelier than what it does not.
   const readings = (markings.data?.readings ?? [])
-    .map((reading) => ({ reading, same: parts?.lines.filter((line) => line.value === reading.value && line.unit === reading.unit).flatMap((line) => line.designators) ?? [] }))
+    .map((reading) => ({
+      reading,
+      same:
+        parts?.lines
+          .filter((line) => line.value === reading.value && line.unit === reading.unit)
+          .flatMap((line) => line.designators) ?? [],
+    }))
     .sort((a, b) => Number(b.same.length > 0) - Number(a.same.length > 0) || a.reading.rank - b.reading.rank);
   const hits: Hit[] = [
     ...partHits(parts, id, wanted),
-    ...(shelf.data?.kits ?? []).filter((kit) => wanted !== '' && kit.name.toLowerCase().includes(wanted)).slice(0, 8).map((kit) => ({ key: `kit ${String(kit.id)}`, mono: 'kit', text: kit.name, go: `/kits/${String(kit.revisionId)}/parts` })),
+    ...(shelf.data?.kits ?? [])
+      .filter((kit) => wanted !== '' && kit.name.toLowerCase().includes(wanted))
+      .slice(0, 8)
+      .map((kit) => ({
+        key: `kit ${String(kit.id)}`,
+        mono: 'kit',
+        text: kit.name,
+        go: `/kits/${String(kit.revisionId)}/parts`,
+      })),
   ];
   const go = (hit: Hit | undefined) => {
     if (!hit) return;
@@ -42,15 +71,48 @@ export function FindBox() {
     void navigate(hit.go);
   };
   return (
-    <Dialog open={open} onClose={() => { setOpen(false); }} aria-labelledby="find-title" slotProps={{ transition: { onEntered: () => document.getElementById('find-text')?.focus() } }}>
-      <form className="find" onSubmit={(event) => { event.preventDefault(); go(hits[0]); }}>
-        <h2 id="find-title" className="sr">Find</h2>
-        <label htmlFor="find-text" className="sr">A designator, a kit, a code or bands</label>
-        <input id="find-text" value={text} onChange={(event) => { setText(event.target.value); }} placeholder="R3, 104, yellow violet orange gold" autoComplete="off" />
+    <Dialog
+      open={open}
+      onClose={() => {
+        setOpen(false);
+      }}
+      aria-labelledby="find-title"
+      slotProps={{ transition: { onEntered: () => document.getElementById('find-text')?.focus() } }}
+    >
+      <form
+        className="find"
+        onSubmit={(event) => {
+          event.preventDefault();
+          go(hits[0]);
+        }}
+      >
+        <h2 id="find-title" className="sr">
+          Find
+        </h2>
+        <label htmlFor="find-text" className="sr">
+          A designator, a kit, a code or bands
+        </label>
+        <input
+          id="find-text"
+          value={text}
+          onChange={(event) => {
+            setText(event.target.value);
+          }}
+          placeholder="R3, 104, yellow violet orange gold"
+          autoComplete="off"
+        />
         <ul>
           {hits.map((hit) => (
             <li key={hit.key}>
-              <button type="button" onClick={() => { go(hit); }}><span className="m">{hit.mono}</span><span>{hit.text}</span></button>
+              <button
+                type="button"
+                onClick={() => {
+                  go(hit);
+                }}
+              >
+                <span className="m">{hit.mono}</span>
+                <span>{hit.text}</span>
+              </button>
             </li>
           ))}
         </ul>
@@ -61,9 +123,35 @@ export function FindBox() {
               {readings.map(({ reading, same }) => {
                 return (
                   <li key={`${reading.unit} ${String(reading.rank)}`}>
-                    <button type="button" disabled={same.length === 0} onClick={() => { go({ key: '', mono: '', text: '', go: `/kits/${id}/parts?part=${encodeURIComponent(same[0] ?? '')}` }); }}>
+                    <button
+                      type="button"
+                      disabled={same.length === 0}
+                      onClick={() => {
+                        go({
+                          key: '',
+                          mono: '',
+                          text: '',
+                          go: `/kits/${id}/parts?part=${encodeURIComponent(same[0] ?? '')}`,
+                        });
+                      }}
+                    >
                       <span className="m">{reading.display}</span>
-                      <span>{[reading.direction === 'reverse' ? 'from the other end' : reading.direction ? 'bands' : (reading.scheme ?? '').replaceAll('-', ' '), reading.tolerance ? `± ${reading.tolerance} %` : '', reading.voltage ? `${reading.voltage} V` : '', reading.dielectric ?? ''].filter(Boolean).join(', ')}<br /><span className="quiet small">{reading.reasons.map((reason) => reason.text).join(' ')}</span></span>
+                      <span>
+                        {[
+                          reading.direction === 'reverse'
+                            ? 'from the other end'
+                            : reading.direction
+                              ? 'bands'
+                              : (reading.scheme ?? '').replaceAll('-', ' '),
+                          reading.tolerance ? `± ${reading.tolerance} %` : '',
+                          reading.voltage ? `${reading.voltage} V` : '',
+                          reading.dielectric ?? '',
+                        ]
+                          .filter(Boolean)
+                          .join(', ')}
+                        <br />
+                        <span className="quiet small">{reading.reasons.map((reason) => reason.text).join(' ')}</span>
+                      </span>
                       <span className="quiet">{same.length > 0 ? `in this kit: ${same.join(' ')}` : ''}</span>
                     </button>
                   </li>
@@ -72,7 +160,9 @@ export function FindBox() {
             </ul>
           </>
         )}
-        {wanted.length > 1 && hits.length === 0 && markings.data?.message && <p className="quiet">{markings.data.message}</p>}
+        {wanted.length > 1 && hits.length === 0 && markings.data?.message && (
+          <p className="quiet">{markings.data.message}</p>
+        )}
       </form>
     </Dialog>
   );

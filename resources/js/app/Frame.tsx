@@ -25,8 +25,24 @@ export function Frame() {
           <path d="M16 3v26" stroke="var(--ink3)" strokeWidth="1.4" strokeDasharray="3 2" />
         </svg>
         {ROOMS.filter((room) => me.data?.abilities.includes(room.needs) ?? room.needs === 'see-kits').map((room) => (
-          <NavLink key={room.to} to={room.to} className={({ isActive }) => (isActive || (room.to === '/shelf' && location.pathname.startsWith('/kits')) ? 'active' : '')}>
-            <svg width="20" height="20" viewBox="0 0 20 20" fill="none" stroke="currentColor" strokeWidth="1.7" aria-hidden="true"><path d={room.sign} /></svg>
+          <NavLink
+            key={room.to}
+            to={room.to}
+            className={({ isActive }) =>
+              isActive || (room.to === '/shelf' && location.pathname.startsWith('/kits')) ? 'active' : ''
+            }
+          >
+            <svg
+              width="20"
+              height="20"
+              viewBox="0 0 20 20"
+              fill="none"
+              stroke="currentColor"
+              strokeWidth="1.7"
+              aria-hidden="true"
+            >
+              <path d={room.sign} />
+            </svg>
             {room.name}
           </NavLink>
         ))}

@@ -17,20 +17,40 @@ const KEYS: readonly (readonly [string, string])[] = [
 /** All keys, on `?`. */
 export function KeysHelp() {
   const [open, setOpen] = useState(false);
-  useKeys({ '?': () => { setOpen(true); } });
+  useKeys({
+    '?': () => {
+      setOpen(true);
+    },
+  });
   return (
-    <Dialog open={open} onClose={() => { setOpen(false); }} aria-labelledby="keys-title">
+    <Dialog
+      open={open}
+      onClose={() => {
+        setOpen(false);
+      }}
+      aria-labelledby="keys-title"
+    >
       <div className="keyhelp">
         <h2 id="keys-title">Keys</h2>
         <dl>
           {KEYS.map(([key, act]) => (
             <div key={key} style={{ display: 'contents' }}>
-              <dt><kbd>{key}</kbd></dt>
+              <dt>
+                <kbd>{key}</kbd>
+              </dt>
               <dd>{act}</dd>
             </div>
           ))}
         </dl>
-        <button type="button" className="btn" onClick={() => { setOpen(false); }}>Close</button>
+        <button
+          type="button"
+          className="btn"
+          onClick={() => {
+            setOpen(false);
+          }}
+        >
+          Close
+        </button>
       </div>
     </Dialog>
   );

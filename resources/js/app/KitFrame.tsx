@@ -1,6 +1,16 @@
 import { useState } from 'react';
 import { NavLink, Outlet, useLocation, useNavigate, useParams } from 'react-router';
-import { OptionsContext, useAddFiles, useEdit, useHeader, useMe, useUndo, type Change, type Conflict, type Refused } from '@/shared/api';
+import {
+  OptionsContext,
+  useAddFiles,
+  useEdit,
+  useHeader,
+  useMe,
+  useUndo,
+  type Change,
+  type Conflict,
+  type Refused,
+} from '@/shared/api';
 import { useKeys } from '@/shared/keys';
 import { KitContext, type Saved, type Side } from '@/shared/kit';
 import { DropZone, Notice, OptionChooser } from '@/shared/ui';
@@ -59,69 +69,138 @@ export function KitFrame() {
     'Control+z': takeBack,
   });
   if (header.error) return <Notice title="This kit cannot be shown" text={header.error.message} />;
-  if (!header.data) return <p className="loading" role="status">Reading the kit</p>;
+  if (!header.data)
+    return (
+      <p className="loading" role="status">
+        Reading the kit
+      </p>
+    );
   const matters = header.data.matters;
   return (
     <OptionsContext value={options}>
-    <KitContext value={{ id, header: header.data, mayEdit, side, flip, selected, select, why, toggleWhy, save, saving: edit.isPending }}>
-      <DropZone
-        label="Drop a parts list, a placement file, layer files or kit.json to put them into this draft"
-        onFiles={(files) => {
-          if (!mayEdit) setFault(released ? 'This revision is released and does not change any more; begin a new revision on the Shelf.' : 'Your account may look at this but not change it.');
-          else add.mutate(files, { onError: refused, onSuccess: () => { setFault(null); } });
+      <KitContext
+        value={{
+          id,
+          header: header.data,
+          mayEdit,
+          side,
+          flip,
+          selected,
+          select,
+          why,
+          toggleWhy,
+          save,
+          saving: edit.isPending,
         }}
       >
-        <div className="kit">
-          <header className="strip">
-            <div className="name">
-              <b title={header.data.kit}>{header.data.kit}</b>
-              <span>
-                revision{' '}
-                {header.data.others.length === 0 ? header.data.revision : (
-                  <select className="revisions" aria-label="Revision" value={id} onChange={(event) => void navigate(`/kits/${event.target.value}/${station}`)}>
-                    {[{ id, revision: header.data.revision }, ...header.data.others].sort((a, b) => b.id - a.id).map((each) => <option key={each.id} value={each.id}>{each.revision}</option>)}
-                  </select>
-                )}
-                , {header.data.released ? `released ${header.data.released.at.slice(0, 10)}` : 'draft'}
-              </span>
-            </div>
-            <nav aria-label="Stations">
-              {STATIONS.map((each) => {
-                const open = matters.filter((matter) => matter.station === each.id && matter.severity !== 'note').length;
-                return (
-                  <NavLink key={each.id} to={`/kits/${String(id)}/${each.id}`} className={({ isActive }) => (isActive ? 'active' : '')}>
-                    <span className="n">{each.key}</span>
-                    <b>{each.name}</b>
-                    {open > 0 ? <span className="open">{open} open</span> : <span className="settled">■ settled</span>}
-                  </NavLink>
-                );
-              })}
-            </nav>
-            <div className="tools">
-              <OptionChooser options={header.data.options} chosen={options} onChoose={setOptions} />
-              <button type="button" className="btn" disabled={!mayEdit || !header.data.undo || undo.isPending} onClick={takeBack} title={header.data.undo ? `Take back the last edit, by ${header.data.undo.by}` : 'Nothing to take back'}>
-                Undo
-              </button>
-            </div>
-          </header>
-          <Outlet />
-          <MattersFoot station={station} matters={matters} fault={fault} busy={edit.isPending || add.isPending} onDismiss={() => { setFault(null); }} />
-        </div>
-      </DropZone>
-      <ConflictDialog
-        conflict={conflict}
-        onKeepTheirs={() => {
-          setConflict(null);
-          void header.refetch();
-        }}
-        onSaveMine={async () => {
-          const mine = conflict?.mine ?? [];
-          setConflict(null);
-          await header.refetch();
-          if (mine.length > 0) await save(mine);
-        }}
-      />
-    </KitContext>
+        <DropZone
+          label="Drop a parts list, a placement file, layer files or kit.json to put them into this draft"
+          onFiles={(files) => {
+            if (!mayEdit)
+              setFault(
+                released
+                  ? 'This revision is released and does not change any more; begin a new revision on the Shelf.'
+                  : 'Your account may look at this but not change it.',
+              );
+            else
+              add.mutate(files, {
+                onError: refused,
+                onSuccess: () => {
+                  setFault(null);
+                },
+              });
+          }}
+        >
+          <div className="kit">
+            <header className="strip">
+              <div className="name">
+                <b title={header.data.kit}>{header.data.kit}</b>
+                <span>
+                  revision{' '}
+                  {header.data.others.length === 0 ? (
+                    header.data.revision
+                  ) : (
+                    <select
+                      className="revisions"
+                      aria-label="Revision"
+                      value={id}
+                      onChange={(event) => void navigate(`/kits/${event.target.value}/${station}`)}
+                    >
+                      {[{ id, revision: header.data.revision }, ...header.data.others]
+                        .sort((a, b) => b.id - a.id)
+                        .map((each) => (
+                          <option key={each.id} value={each.id}>
+                            {each.revision}
+                          </option>
+                        ))}
+                    </select>
+                  )}
+                  , {header.data.released ? `released ${header.data.released.at.slice(0, 10)}` : 'draft'}
+                </span>
+              </div>
+              <nav aria-label="Stations">
+                {STATIONS.map((each) => {
+                  const open = matters.filter(
+                    (matter) => matter.station === each.id && matter.severity !== 'note',
+                  ).length;
+                  return (
+                    <NavLink
+                      key={each.id}
+                      to={`/kits/${String(id)}/${each.id}`}
+                      className={({ isActive }) => (isActive ? 'active' : '')}
+                    >
+                      <span className="n">{each.key}</span>
+                      <b>{each.name}</b>
+                      {open > 0 ? (
+                        <span className="open">{open} open</span>
+                      ) : (
+                        <span className="settled">■ settled</span>
+                      )}
+                    </NavLink>
+                  );
+                })}
+              </nav>
+              <div className="tools">
+                <OptionChooser options={header.data.options} chosen={options} onChoose={setOptions} />
+                <button
+                  type="button"
+                  className="btn"
+                  disabled={!mayEdit || !header.data.undo || undo.isPending}
+                  onClick={takeBack}
+                  title={
+                    header.data.undo ? `Take back the last edit, by ${header.data.undo.by}` : 'Nothing to take back'
+                  }
+                >
+                  Undo
+                </button>
+              </div>
+            </header>
+            <Outlet />
+            <MattersFoot
+              station={station}
+              matters={matters}
+              fault={fault}
+              busy={edit.isPending || add.isPending}
+              onDismiss={() => {
+                setFault(null);
+              }}
+            />
+          </div>
+        </DropZone>
+        <ConflictDialog
+          conflict={conflict}
+          onKeepTheirs={() => {
+            setConflict(null);
+            void header.refetch();
+          }}
+          onSaveMine={async () => {
+            const mine = conflict?.mine ?? [];
+            setConflict(null);
+            await header.refetch();
+            if (mine.length > 0) await save(mine);
+          }}
+        />
+      </KitContext>
     </OptionsContext>
   );
 }

@@ -3,7 +3,13 @@ import { useState } from 'react';
 import type { Matter } from '@/shared/api';
 import './matters.css';
 
-type Props = { station: string; matters: readonly Matter[]; fault: string | null; busy: boolean; onDismiss: () => void };
+type Props = {
+  station: string;
+  matters: readonly Matter[];
+  fault: string | null;
+  busy: boolean;
+  onDismiss: () => void;
+};
 
 /** The line under a station: a refusal, or what is to settle here; the whole list opens over it. */
 export function MattersFoot({ station, matters, fault, busy, onDismiss }: Props) {
@@ -14,43 +20,82 @@ export function MattersFoot({ station, matters, fault, busy, onDismiss }: Props)
     <footer className="foot">
       {fault ? (
         <>
-          <span className="say fault" role="alert">{fault}</span>
-          <button type="button" className="btn link" onClick={onDismiss}>Dismiss</button>
+          <span className="say fault" role="alert">
+            {fault}
+          </span>
+          <button type="button" className="btn link" onClick={onDismiss}>
+            Dismiss
+          </button>
         </>
       ) : (
         <>
           <span className="say" role="status">
-            {busy ? 'Saving' : (
+            {busy ? (
+              'Saving'
+            ) : (
               <>
-                <b>{count === 0 ? 'Nothing to settle here' : `${String(count)} to settle`}</b> {count > 0 ? here[0]?.message : ''}
+                <b>{count === 0 ? 'Nothing to settle here' : `${String(count)} to settle`}</b>{' '}
+                {count > 0 ? here[0]?.message : ''}
               </>
             )}
           </span>
           {here.length > 0 && (
-            <button type="button" className="btn link" onClick={() => { setOpen(true); }}>
+            <button
+              type="button"
+              className="btn link"
+              onClick={() => {
+                setOpen(true);
+              }}
+            >
               All {here.length}
             </button>
           )}
         </>
       )}
       <span className="keys">
-        <span><kbd>F</kbd> flip</span>
-        <span><kbd>W</kbd> why</span>
-        <span><kbd>/</kbd> find</span>
-        <span><kbd>?</kbd> keys</span>
+        <span>
+          <kbd>F</kbd> flip
+        </span>
+        <span>
+          <kbd>W</kbd> why
+        </span>
+        <span>
+          <kbd>/</kbd> find
+        </span>
+        <span>
+          <kbd>?</kbd> keys
+        </span>
       </span>
-      <Dialog open={open} onClose={() => { setOpen(false); }} aria-labelledby="matters-title" maxWidth="md" fullWidth>
+      <Dialog
+        open={open}
+        onClose={() => {
+          setOpen(false);
+        }}
+        aria-labelledby="matters-title"
+        maxWidth="md"
+        fullWidth
+      >
         <div className="matters">
           <h2 id="matters-title">At this station</h2>
           <ul>
             {here.map((matter) => (
               <li key={`${matter.code} ${matter.message}`} className={matter.severity}>
-                <span className="weight">{matter.severity === 'block' ? 'stops release' : matter.severity === 'warn' ? 'to settle' : 'to know'}</span>
+                <span className="weight">
+                  {matter.severity === 'block' ? 'stops release' : matter.severity === 'warn' ? 'to settle' : 'to know'}
+                </span>
                 <span>{matter.message}</span>
               </li>
             ))}
           </ul>
-          <button type="button" className="btn" onClick={() => { setOpen(false); }}>Close</button>
+          <button
+            type="button"
+            className="btn"
+            onClick={() => {
+              setOpen(false);
+            }}
+          >
+            Close
+          </button>
         </div>
       </Dialog>
     </footer>

@@ -5,7 +5,12 @@ import { Wrong } from './Wrong';
 
 /** Rooms and stations are loaded when they are entered. */
 export const router = createBrowserRouter([
-  { path: '/sign-in', hydrateFallbackElement: <p className="loading">Loading</p>, errorElement: <Wrong />, lazy: async () => ({ Component: (await import('@/rooms/sign-in')).SignIn }) },
+  {
+    path: '/sign-in',
+    hydrateFallbackElement: <p className="loading">Loading</p>,
+    errorElement: <Wrong />,
+    lazy: async () => ({ Component: (await import('@/rooms/sign-in')).SignIn }),
+  },
   {
     path: '/',
     element: <Frame />,

@@ -2,9 +2,21 @@ import { describe, expect, it } from 'vitest';
 import type { ManualDocument } from '@/shared/api';
 import { candidates } from './identify';
 
-const row = (designators: string[], bands: string[], text: string, value: string) => ({ designators, quantity: 1, value, kindName: '', bag: 'A', direction: '', marking: bands.length > 0 ? { type: 'bands' as const, bands, text: '' } : { type: 'code' as const, bands: [], text } });
+const row = (designators: string[], bands: string[], text: string, value: string) => ({
+  designators,
+  quantity: 1,
+  value,
+  kindName: '',
+  bag: 'A',
+  direction: '',
+  marking: bands.length > 0 ? { type: 'bands' as const, bands, text: '' } : { type: 'code' as const, bands: [], text },
+});
 const manual = {
-  identification: [row(['R1'], ['yellow', 'violet', 'brown', 'gold'], '', '470 Ω'), row(['R3', 'R7'], ['yellow', 'violet', 'orange', 'gold'], '', '47 kΩ'), row(['C4'], [], '104', '100 nF')],
+  identification: [
+    row(['R1'], ['yellow', 'violet', 'brown', 'gold'], '', '470 Ω'),
+    row(['R3', 'R7'], ['yellow', 'violet', 'orange', 'gold'], '', '47 kΩ'),
+    row(['C4'], [], '104', '100 nF'),
+  ],
   steps: [{ number: 5, parts: [{ designator: 'R7' }] }],
 } as unknown as ManualDocument;
 const names = (bands: string[], print = '') => candidates(manual, { bands, print }).map((each) => each.designators[0]);

@@ -12,10 +12,22 @@ export function candidates(manual: ManualDocument, clue: Clue): Found[] {
   return manual.identification
     .filter((row) => {
       const marking = row.marking;
-      if (clue.bands.length > 0) return marking?.type === 'bands' && (begins(marking.bands, clue.bands) || begins([...marking.bands].reverse(), clue.bands));
-      return `${marking?.type === 'code' ? marking.text : ''} ${row.value}`.replace(/\s/g, '').toLowerCase().includes(print);
+      if (clue.bands.length > 0)
+        return (
+          marking?.type === 'bands' &&
+          (begins(marking.bands, clue.bands) || begins([...marking.bands].reverse(), clue.bands))
+        );
+      return `${marking?.type === 'code' ? marking.text : ''} ${row.value}`
+        .replace(/\s/g, '')
+        .toLowerCase()
+        .includes(print);
     })
-    .map((row) => ({ ...row, step: manual.steps.find((step) => step.parts.some((part) => row.designators.includes(part.designator)))?.number ?? null }));
+    .map((row) => ({
+      ...row,
+      step:
+        manual.steps.find((step) => step.parts.some((part) => row.designators.includes(part.designator)))?.number ??
+        null,
+    }));
 }
 
 function begins(bands: readonly string[], clue: readonly string[]): boolean {

@@ -22,7 +22,13 @@ export function firstOpen(steps: readonly ManualStep[], done: ReadonlySet<string
 /** A step in one line: `Step 4 of 12. One part, 2 joints, about 2 minutes`. */
 export function summary(step: ManualStep, count: number, t: Phrases): string {
   const parts = step.parts.length;
-  const said = [parts === 0 ? '' : parts === 1 ? t.onePart : say(t.parts, { count: parts }), step.joints === 0 ? '' : step.joints === 1 ? t.oneJoint : say(t.joints, { count: step.joints }), say(t.about, { minutes: Math.max(1, Math.round(step.minutes)) })].filter((text) => text !== '').join(', ');
+  const said = [
+    parts === 0 ? '' : parts === 1 ? t.onePart : say(t.parts, { count: parts }),
+    step.joints === 0 ? '' : step.joints === 1 ? t.oneJoint : say(t.joints, { count: step.joints }),
+    say(t.about, { minutes: Math.max(1, Math.round(step.minutes)) }),
+  ]
+    .filter((text) => text !== '')
+    .join(', ');
   return say(t.stepOf, { step: step.number, count, facts: `${said.charAt(0).toUpperCase()}${said.slice(1)}` });
 }
 
@@ -30,7 +36,10 @@ export function summary(step: ManualStep, count: number, t: Phrases): string {
 export function cautionsAt(steps: readonly ManualStep[], at: number): { fresh: string[]; known: string } {
   const said = new Set(steps.slice(0, at).flatMap((step) => step.cautions));
   const here = steps[at]?.cautions ?? [];
-  const known = here.filter((text) => said.has(text)).map((text) => `${text.replace(/[:,.].*$/su, '')}.`).join(' ');
+  const known = here
+    .filter((text) => said.has(text))
+    .map((text) => `${text.replace(/[:,.].*$/su, '')}.`)
+    .join(' ');
   return { fresh: here.filter((text) => !said.has(text)), known };
 }
 

@@ -20,9 +20,13 @@ export function verdict(test: Pick<Test, 'expect' | 'unit' | 'range'>, typed: st
   const found = /^([+\-−]?\d+(?:[.,]\d+)?)\s*(?:([mkMµun])?(?:V|A|Hz|s|Ω|ohm|F|H|W)?)$/.exec(typed.trim());
   if (!found || !test.range) return 'unread';
   const hasUnit = /[a-zA-ZΩµ]/.test(typed);
-  const value = Number((found[1] ?? '').replace(',', '.').replace('−', '-')) * (hasUnit ? (FACTORS[found[2] ?? ''] ?? 1) : unitOf(test).factor);
+  const value =
+    Number((found[1] ?? '').replace(',', '.').replace('−', '-')) *
+    (hasUnit ? (FACTORS[found[2] ?? ''] ?? 1) : unitOf(test).factor);
   const slack = 1e-9 * Math.max(Math.abs(value), 1e-12);
-  return value >= (test.range.low ?? -Infinity) - slack && value <= (test.range.high ?? Infinity) + slack ? 'in' : 'out';
+  return value >= (test.range.low ?? -Infinity) - slack && value <= (test.range.high ?? Infinity) + slack
+    ? 'in'
+    : 'out';
 }
 
 /** Readings kept on this device, test by test. */
@@ -36,8 +40,12 @@ export function keepReading(token: string, test: string, text: string): void {
 
 /** One line that goes with a report: `5 V rail 4.2 V (expected 4.8 to 5.4 V)`; empty where nothing was read. */
 export function toldReadings(page: BuilderPage, kept: Readonly<Record<string, string>>): string {
-  return page.manual.steps.flatMap((step) => step.tests).filter((test) => (kept[test.name] ?? '').trim() !== '').map((test) => {
-    const typed = (kept[test.name] ?? '').trim();
-    return `${test.name} ${typed}${/[a-zA-ZΩµ]/.test(typed) || !test.range ? '' : ` ${unitOf(test).name}`} (expected ${test.expect})`;
-  }).join('; ');
+  return page.manual.steps
+    .flatMap((step) => step.tests)
+    .filter((test) => (kept[test.name] ?? '').trim() !== '')
+    .map((test) => {
+      const typed = (kept[test.name] ?? '').trim();
+      return `${test.name} ${typed}${/[a-zA-ZΩµ]/.test(typed) || !test.range ? '' : ` ${unitOf(test).name}`} (expected ${test.expect})`;
+    })
+    .join('; ');
 }

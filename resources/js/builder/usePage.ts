@@ -38,28 +38,34 @@ export function usePage(token: string) {
 
   useEffect(() => {
     let timer: ReturnType<typeof setTimeout> | undefined;
-    const load = () => fetch(`/api/public/${token}`, { headers: { Accept: 'application/json' } })
-      .then(async (answer) => {
-        if (answer.status === 429 || answer.status >= 500) {
-          setFault('busy');
-          timer = setTimeout(() => void load(), Math.max(AGAIN, 1000 * Number(answer.headers.get('Retry-After') ?? '0')));
-          return;
-        }
-        if (!answer.ok) {
-          setFault('opensNothing');
-          return;
-        }
-        setFault(null);
-        const body = (await answer.json()) as BuilderPage;
-        setPage(body);
-        write(`page ${token}`, body);
-        if (body.keeps === 'server') setKept((now) => ({ ...now, done: body.ticks }));
-      })
-      .catch((why: unknown) => {
-        setFault(why instanceof TypeError ? 'offline' : 'unreadable');
-      });
+    const load = () =>
+      fetch(`/api/public/${token}`, { headers: { Accept: 'application/json' } })
+        .then(async (answer) => {
+          if (answer.status === 429 || answer.status >= 500) {
+            setFault('busy');
+            timer = setTimeout(
+              () => void load(),
+              Math.max(AGAIN, 1000 * Number(answer.headers.get('Retry-After') ?? '0')),
+            );
+            return;
+          }
+          if (!answer.ok) {
+            setFault('opensNothing');
+            return;
+          }
+          setFault(null);
+          const body = (await answer.json()) as BuilderPage;
+          setPage(body);
+          write(`page ${token}`, body);
+          if (body.keeps === 'server') setKept((now) => ({ ...now, done: body.ticks }));
+        })
+        .catch((why: unknown) => {
+          setFault(why instanceof TypeError ? 'offline' : 'unreadable');
+        });
     void load();
-    return () => { clearTimeout(timer); };
+    return () => {
+      clearTimeout(timer);
+    };
   }, [token]);
 
   const keeps = page?.keeps ?? 'device';
@@ -68,10 +74,17 @@ export function usePage(token: string) {
     sending.current = true;
     const sent = kept.outbox;
     try {
-      const answer = await fetch(`/api/public/${token}/ticks`, { method: 'POST', headers: { 'Content-Type': 'application/json', Accept: 'application/json' }, body: JSON.stringify({ ticks: sent }) });
+      const answer = await fetch(`/api/public/${token}/ticks`, {
+        method: 'POST',
+        headers: { 'Content-Type': 'application/json', Accept: 'application/json' },
+        body: JSON.stringify({ ticks: sent }),
+      });
       if (answer.ok) {
         const body = (await answer.json()) as { ticks: string[] };
-        setKept((now) => ({ done: body.ticks, outbox: now.outbox.filter((tick) => !sent.some((each) => each.operationId === tick.operationId)) }));
+        setKept((now) => ({
+          done: body.ticks,
+          outbox: now.outbox.filter((tick) => !sent.some((each) => each.operationId === tick.operationId)),
+        }));
         setFault(null);
       }
     } catch {
@@ -92,9 +105,14 @@ export function usePage(token: string) {
   }, [send]);
 
   const tick = (step: string, done: boolean) => {
-    setKept((now) => (keeps === 'server'
-      ? { ...now, outbox: [...now.outbox, { operationId: crypto.randomUUID(), step, done }] }
-      : { outbox: [], done: done ? [...now.done.filter((each) => each !== step), step] : now.done.filter((each) => each !== step) }));
+    setKept((now) =>
+      keeps === 'server'
+        ? { ...now, outbox: [...now.outbox, { operationId: crypto.randomUUID(), step, done }] }
+        : {
+            outbox: [],
+            done: done ? [...now.done.filter((each) => each !== step), step] : now.done.filter((each) => each !== step),
+          },
+    );
   };
   return { page, fault, done: merged(kept.done, kept.outbox), waiting: kept.outbox.length, tick };
 }

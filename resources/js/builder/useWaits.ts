@@ -11,8 +11,12 @@ export function useWaits(token: string) {
   const running = waits.length > 0;
   useEffect(() => {
     if (!running) return;
-    const timer = setInterval(() => { setNow(Date.now()); }, EVERY);
-    return () => { clearInterval(timer); };
+    const timer = setInterval(() => {
+      setNow(Date.now());
+    }, EVERY);
+    return () => {
+      clearInterval(timer);
+    };
   }, [running]);
   const set = (next: Wait[]) => {
     setWaits(next);
@@ -22,7 +26,11 @@ export function useWaits(token: string) {
   return {
     waits,
     now,
-    start: (step: ManualStep) => { set([...waits.filter((each) => each.step !== step.key), begun(step, Date.now())]); },
-    stop: (step: string) => { set(waits.filter((each) => each.step !== step)); },
+    start: (step: ManualStep) => {
+      set([...waits.filter((each) => each.step !== step.key), begun(step, Date.now())]);
+    },
+    stop: (step: string) => {
+      set(waits.filter((each) => each.step !== step));
+    },
   };
 }

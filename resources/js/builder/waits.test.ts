@@ -6,7 +6,9 @@ import { begun, keepWaits, keptWaits, minutesLeft } from './waits';
 const step = { key: 'cure:L1', title: 'Let cure: varnish', wait: 720 } as ManualStep;
 
 describe('the clock of a cure', () => {
-  beforeEach(() => { localStorage.clear(); });
+  beforeEach(() => {
+    localStorage.clear();
+  });
 
   it('counts whole minutes down to none', () => {
     const wait = begun(step, 1_000_000);

@@ -34,5 +34,10 @@ export function minutesLeft(wait: Wait, now: number): number {
 
 function isWait(value: unknown): value is Wait {
   const each = value as Partial<Wait> | null;
-  return typeof each?.step === 'string' && typeof each.title === 'string' && Number.isFinite(each.from) && Number.isFinite(each.length);
+  return (
+    typeof each?.step === 'string' &&
+    typeof each.title === 'string' &&
+    Number.isFinite(each.from) &&
+    Number.isFinite(each.length)
+  );
 }

@@ -13,7 +13,35 @@ use SplFileInfo;
 /** What the module table cannot see: global functions in the core, and addresses of registries anywhere. */
 final class CorePurityTest extends TestCase
 {
-    private const FORBIDDEN = ['time', 'microtime', 'hrtime', 'date', 'now', 'rand', 'mt_rand', 'random_int', 'shuffle', 'array_rand', 'file_get_contents', 'file_put_contents', 'fopen', 'unlink', 'getenv', 'env', 'config', 'app', 'exec', 'shell_exec', 'curl_init', 'setlocale', 'error_log', 'var_dump', 'print_r', 'usleep', 'sleep'];
+    private const FORBIDDEN = [
+        'time',
+        'microtime',
+        'hrtime',
+        'date',
+        'now',
+        'rand',
+        'mt_rand',
+        'random_int',
+        'shuffle',
+        'array_rand',
+        'file_get_contents',
+        'file_put_contents',
+        'fopen',
+        'unlink',
+        'getenv',
+        'env',
+        'config',
+        'app',
+        'exec',
+        'shell_exec',
+        'curl_init',
+        'setlocale',
+        'error_log',
+        'var_dump',
+        'print_r',
+        'usleep',
+        'sleep',
+    ];
 
     public function test_the_core_calls_only_functions_of_php_itself_and_none_that_reach_outside(): void
     {
@@ -22,7 +50,10 @@ final class CorePurityTest extends TestCase
             foreach (self::calledFunctions((string) file_get_contents($path)) as $name) {
                 ++$calls;
                 self::assertTrue(function_exists($name), "{$path} calls {$name}, which PHP itself does not have");
-                self::assertTrue(str_starts_with($name, 'mb_') || in_array($name, get_defined_functions()['internal'], true), "{$path} calls {$name}, which a framework brings");
+                self::assertTrue(
+                    str_starts_with($name, 'mb_') || in_array($name, get_defined_functions()['internal'], true),
+                    "{$path} calls {$name}, which a framework brings",
+                );
                 self::assertNotContains($name, self::FORBIDDEN, "{$path} calls {$name}");
             }
         }
@@ -40,7 +71,11 @@ final class CorePurityTest extends TestCase
     {
         foreach (self::files(dirname(__DIR__, 3) . '/core/src') as $path) {
             $code = (string) file_get_contents($path);
-            self::assertSame(1, preg_match_all('~^(?:final readonly class|final class|enum|interface)\s~m', $code), $path);
+            self::assertSame(
+                1,
+                preg_match_all('~^(?:final readonly class|final class|enum|interface)\s~m', $code),
+                $path,
+            );
             self::assertLessThanOrEqual(str_contains($path, '/Data/') ? 600 : 400, substr_count($code, "\n"), $path);
         }
     }
@@ -49,7 +84,8 @@ final class CorePurityTest extends TestCase
     private static function files(string $folder): iterable
     {
         /** @var SplFileInfo $file */
-        foreach (new RecursiveIteratorIterator(new RecursiveDirectoryIterator($folder, FilesystemIterator::SKIP_DOTS)) as $file) {
+        $found = new RecursiveIteratorIterator(new RecursiveDirectoryIterator($folder, FilesystemIterator::SKIP_DOTS));
+        foreach ($found as $file) {
             if ($file->getExtension() === 'php') {
                 yield $file->getPathname();
             }
@@ -59,12 +95,24 @@ final class CorePurityTest extends TestCase
     /** @return list<string> */
     private static function calledFunctions(string $code): array
     {
-        $tokens = array_values(array_filter(token_get_all($code), static fn(array|string $token): bool => !is_array($token) || !in_array($token[0], [T_WHITESPACE, T_COMMENT, T_DOC_COMMENT], true)));
+        $tokens = array_values(
+            array_filter(
+                token_get_all($code),
+                static fn(array|string $token): bool => !is_array($token) ||
+                    !in_array($token[0], [T_WHITESPACE, T_COMMENT, T_DOC_COMMENT], true),
+            ),
+        );
         $names = [];
         foreach ($tokens as $index => $token) {
             $before = $tokens[$index - 1] ?? '';
             $isName = is_array($token) && $token[0] === T_STRING && ($tokens[$index + 1] ?? '') === '(';
-            $isMember = is_array($before) && in_array($before[0], [T_OBJECT_OPERATOR, T_NULLSAFE_OBJECT_OPERATOR, T_DOUBLE_COLON, T_FUNCTION, T_NEW, T_CASE], true);
+            $isMember =
+                is_array($before) &&
+                in_array(
+                    $before[0],
+                    [T_OBJECT_OPERATOR, T_NULLSAFE_OBJECT_OPERATOR, T_DOUBLE_COLON, T_FUNCTION, T_NEW, T_CASE],
+                    true,
+                );
             if ($isName && !$isMember) {
                 $names[] = strtolower($token[1]);
             }

@@ -21,7 +21,15 @@ final class WordsTest extends TestCase
     {
         $words = Words::english();
         $codes = [];
-        foreach (explode("\n", (string) shell_exec('grep -rhoE "\'(bom|value|placement|parts|board|order|marks|alike|kind|caution|bags|tool|tip|manual|faults|reading|depends|twin|layer|pilot|time|need|safety|bench|hold|drill)\.[a-z-]+\'" ' . escapeshellarg(dirname(__DIR__, 3) . '/core/src'))) as $line) {
+        foreach (
+            explode(
+                "\n",
+                (string) shell_exec(
+                    'grep -rhoE "\'(bom|value|placement|parts|board|order|marks|alike|kind|caution|bags|tool|tip|manual|faults|reading|depends|twin|layer|pilot|time|need|safety|bench|hold|drill)\.[a-z-]+\'" ' .
+                        escapeshellarg(dirname(__DIR__, 3) . '/core/src'),
+                ),
+            ) as $line
+        ) {
             if ($line !== '' && preg_match('~\.(csv|tsv|txt|xlsx)\b~', $line) !== 1) {
                 $codes[trim($line, "'")] = true;
             }
@@ -30,7 +38,13 @@ final class WordsTest extends TestCase
         foreach (array_keys($codes) as $code) {
             self::assertTrue($words->knows($code), "no sentence for {$code}");
         }
-        foreach ([...array_map(static fn(Symptom $each): string => "symptom.{$each->value}", Symptom::cases()), ...array_map(static fn(Cause $each): string => "cause.{$each->value}", Cause::cases()), ...array_map(static fn(FaultOrigin $each): string => "origin.{$each->value}", FaultOrigin::cases())] as $code) {
+        foreach (
+            [
+                ...array_map(static fn(Symptom $each): string => "symptom.{$each->value}", Symptom::cases()),
+                ...array_map(static fn(Cause $each): string => "cause.{$each->value}", Cause::cases()),
+                ...array_map(static fn(FaultOrigin $each): string => "origin.{$each->value}", FaultOrigin::cases()),
+            ] as $code
+        ) {
             self::assertTrue($words->knows($code), $code);
         }
         foreach (Hold::cases() as $hold) {
@@ -41,8 +55,16 @@ final class WordsTest extends TestCase
     public function test_german_has_every_phrase_a_builder_reads(): void
     {
         $here = dirname(__DIR__, 3) . '/render/words';
-        $read = static fn(string $language): array => (require "{$here}/{$language}/sentences.php") + (require "{$here}/{$language}/manual.php") + (require "{$here}/{$language}/page.php");
-        $english = array_filter(array_map(strval(...), array_keys($read('en'))), static fn(string $code): bool => preg_match('~^(page|callout|buyer|sheet|drill|hold|caution|tip|tool)\.|^bags\.(?!apart|look-alikes|glass-heavy|board-alone|moved)|^manual\.(loose|wire|either-way|has-direction)$~', $code) === 1);
+        $read = static fn(string $language): array => (require "{$here}/{$language}/sentences.php") +
+            (require "{$here}/{$language}/manual.php") +
+            (require "{$here}/{$language}/page.php");
+        $english = array_filter(
+            array_map(strval(...), array_keys($read('en'))),
+            static fn(string $code): bool => preg_match(
+                '~^(page|callout|buyer|sheet|drill|hold|caution|tip|tool)\.|^bags\.(?!apart|look-alikes|glass-heavy|board-alone|moved)|^manual\.(loose|wire|either-way|has-direction)$~',
+                $code,
+            ) === 1,
+        );
         self::assertGreaterThan(150, count($english));
         self::assertSame([], array_values(array_diff($english, array_keys($read('de')))), 'missing in German');
         self::assertSame([], array_values(array_diff(array_keys($read('de')), $english)), 'in German only');
@@ -51,7 +73,10 @@ final class WordsTest extends TestCase
             preg_match_all('~\{[a-z-]+\}~', $read('de')[$code], $found);
             self::assertEqualsCanonicalizing(array_unique($wanted[0]), array_unique($found[0]), $code);
         }
-        $names = static fn(string $language): array => array_map(static fn(array $group): array => array_keys($group), require "{$here}/{$language}/names.php");
+        $names = static fn(string $language): array => array_map(
+            static fn(array $group): array => array_keys($group),
+            require $here . '/' . $language . '/names.php',
+        );
         self::assertEqualsCanonicalizing($names('en')['kind'], $names('de')['kind']);
         foreach (['mark', 'consequence', 'direction', 'edge', 'action'] as $group) {
             self::assertEqualsCanonicalizing($names('en')[$group], $names('de')[$group], $group);

@@ -20,12 +20,18 @@ final readonly class SignIn
     {
         $key = 'sign-in|' . mb_strtolower($request->email()) . '|' . $request->ip();
         if (RateLimiter::tooManyAttempts($key, self::TRIES)) {
-            return new JsonResponse(['message' => 'Too many tries. Wait ' . RateLimiter::availableIn($key) . ' seconds.'], 429);
+            return new JsonResponse(
+                ['message' => 'Too many tries. Wait ' . RateLimiter::availableIn($key) . ' seconds.'],
+                429,
+            );
         }
         RateLimiter::hit($key);
         $demo = User::query()->where('email', $request->email())->value('is_demo') === true;
         if ($demo && !$request->isFromThisMachine()) {
-            return new JsonResponse(['message' => 'Demo accounts sign in from this machine only. Ask a maker for an account of your own.'], 403);
+            return new JsonResponse(
+                ['message' => 'Demo accounts sign in from this machine only. Ask a maker for an account of your own.'],
+                403,
+            );
         }
         if (!Auth::attempt(['email' => $request->email(), 'password' => $request->password()])) {
             return new JsonResponse(['message' => 'Name or password does not match. Check both and try again.'], 422);

@@ -21,7 +21,12 @@ final readonly class PageController
     {
         $page = OpenedPage::by($token);
 
-        return new Response(view('builder', ['kit' => $page->release->revision->kit->name, 'structured' => $builder->structured($page)]));
+        return new Response(
+            view('builder', [
+                'kit' => $page->release->revision->kit->name,
+                'structured' => $builder->structured($page),
+            ]),
+        );
     }
 
     public function data(string $token, BuilderPage $builder): JsonResponse
@@ -33,7 +38,10 @@ final readonly class PageController
     {
         $unit = OpenedPage::by($token)->unit;
         if ($unit === null) {
-            return new JsonResponse(['message' => 'This address belongs to the manual, not to one kit: ticks stay on your device.'], 422);
+            return new JsonResponse(
+                ['message' => 'This address belongs to the manual, not to one kit: ticks stay on your device.'],
+                422,
+            );
         }
         $ticks->add($unit, $request->ticks());
 
@@ -44,7 +52,17 @@ final readonly class PageController
     {
         $page = OpenedPage::by($token);
         try {
-            $report = $receive($request->operationId(), $page->release->id, $page->unit, $request->text('serial'), ['key' => $request->text('step'), 'number' => $request->stepNumber()], $request->text('text'), ['name' => $request->text('name'), 'email' => $request->text('email')], $request->photo(), 'page');
+            $report = $receive(
+                $request->operationId(),
+                $page->release->id,
+                $page->unit,
+                $request->text('serial'),
+                ['key' => $request->text('step'), 'number' => $request->stepNumber()],
+                $request->text('text'),
+                ['name' => $request->text('name'), 'email' => $request->text('email')],
+                $request->photo(),
+                'page',
+            );
         } catch (UnusablePhoto $why) {
             return new JsonResponse(['message' => $why->told($request->words())], 422);
         }

@@ -23,7 +23,19 @@ final readonly class ExportController
         $kind = $request->kind();
         Gate::authorize($kind->needs()->value);
 
-        return new JsonResponse(self::shape($ask($kind, $request->integer('subject'), $request->paper(), $request->operationId(), $request->userId(), Options::of($request))), 201);
+        return new JsonResponse(
+            self::shape(
+                $ask(
+                    $kind,
+                    $request->integer('subject'),
+                    $request->paper(),
+                    $request->operationId(),
+                    $request->userId(),
+                    Options::of($request),
+                ),
+            ),
+            201,
+        );
     }
 
     public function show(Export $export): JsonResponse
@@ -36,7 +48,10 @@ final readonly class ExportController
     public function destroy(Export $export): JsonResponse
     {
         Gate::authorize($export->kind->needs()->value);
-        Export::query()->where('id', $export->id)->whereIn('status', ['queued', 'running'])->update(['status' => 'cancelled']);
+        Export::query()
+            ->where('id', $export->id)
+            ->whereIn('status', ['queued', 'running'])
+            ->update(['status' => 'cancelled']);
 
         return new JsonResponse(self::shape($export->refresh()));
     }
@@ -46,12 +61,23 @@ final readonly class ExportController
         Gate::authorize($export->kind->needs()->value);
         $hash = $export->sha256 ?? throw new NotFoundHttpException('The file is not made yet.');
 
-        return new Response($store->get($hash), 200, ['Content-Type' => 'application/pdf', 'Content-Disposition' => 'attachment; filename="' . Str::ascii(str_replace(['"', '\\', '/'], ' ', $export->name)) . '"']);
+        return new Response($store->get($hash), 200, [
+            'Content-Type' => 'application/pdf',
+            'Content-Disposition' =>
+                'attachment; filename="' . Str::ascii(str_replace(['"', '\\', '/'], ' ', $export->name)) . '"',
+        ]);
     }
 
     /** @return array<string, mixed> */
     private static function shape(Export $export): array
     {
-        return ['id' => $export->id, 'kind' => $export->kind->value, 'status' => $export->status, 'progress' => $export->progress, 'name' => $export->name, 'fault' => $export->fault];
+        return [
+            'id' => $export->id,
+            'kind' => $export->kind->value,
+            'status' => $export->status,
+            'progress' => $export->progress,
+            'name' => $export->name,
+            'fault' => $export->fault,
+        ];
     }
 }

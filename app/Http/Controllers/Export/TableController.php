@@ -15,6 +15,8 @@ final readonly class TableController
     /** @throws UnusableFile when it cannot be written */
     public function __invoke(TableRequest $request, WorkbookWriter $writer): Response
     {
-        return new Response($writer->write((string) $request->string('name'), $request->rows()), 200, ['Content-Type' => 'application/vnd.openxmlformats-officedocument.spreadsheetml.sheet']);
+        return new Response($writer->write((string) $request->string('name'), $request->rows()), 200, [
+            'Content-Type' => 'application/vnd.openxmlformats-officedocument.spreadsheetml.sheet',
+        ]);
     }
 }

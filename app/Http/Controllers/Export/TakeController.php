@@ -24,13 +24,25 @@ final readonly class TakeController
     public function __invoke(Request $request, Revision $revision, string $what, TakeAway $take): Response
     {
         if (!isset(TakeAway::KINDS[$what])) {
-            throw new NotFoundHttpException('There is no such file; take one of ' . implode(', ', array_keys(TakeAway::KINDS)) . '.');
+            throw new NotFoundHttpException(
+                'There is no such file; take one of ' . implode(', ', array_keys(TakeAway::KINDS)) . '.',
+            );
         }
-        $file = $take->of($revision, $what, Options::of($request), $request->integer('face')) ?? throw new NotFoundHttpException($what === 'drilling.svg' ? 'Nothing of this kit is drilled: say holes in kit.json, drilling, or name a panel in groups.' : 'There is no manual yet: some steps wait for each other. The Order station shows which.');
+        $file =
+            $take->of($revision, $what, Options::of($request), $request->integer('face')) ??
+            throw new NotFoundHttpException(
+                $what === 'drilling.svg'
+                    ? 'Nothing of this kit is drilled: say holes in kit.json, drilling, or name a panel in groups.'
+                    : 'There is no manual yet: some steps wait for each other. The Order station shows which.',
+            );
 
         return new Response($file['bytes'], 200, [
             'Content-Type' => $file['type'],
-            'Content-Disposition' => HeaderUtils::makeDisposition('attachment', $file['name'], (string) preg_replace('~[^A-Za-z0-9. -]~', '', $file['name'])),
+            'Content-Disposition' => HeaderUtils::makeDisposition(
+                'attachment',
+                $file['name'],
+                (string) preg_replace('~[^A-Za-z0-9. -]~', '', $file['name']),
+            ),
             'X-Content-Type-Options' => 'nosniff',
         ]);
     }

@@ -15,10 +15,18 @@ use Illuminate\Http\JsonResponse;
 /** Adds or replaces files of a draft: a parts list, a placement file, a kit.json. */
 final readonly class AddFile
 {
-    public function __invoke(AddFileRequest $request, Revision $revision, AddFiles $add, RevisionHeader $header): JsonResponse
-    {
+    public function __invoke(
+        AddFileRequest $request,
+        Revision $revision,
+        AddFiles $add,
+        RevisionHeader $header,
+    ): JsonResponse {
         try {
-            return new JsonResponse($header->of($add($revision, $request->maker(), $request->operationId(), $request->seen(), $request->dropped())));
+            return new JsonResponse(
+                $header->of(
+                    $add($revision, $request->maker(), $request->operationId(), $request->seen(), $request->dropped()),
+                ),
+            );
         } catch (EditConflict $conflict) {
             return ConflictResource::response($conflict, []);
         }

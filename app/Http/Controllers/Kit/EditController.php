@@ -20,13 +20,23 @@ final readonly class EditController
 {
     public function index(Revision $revision): JsonResponse
     {
-        $edits = Edit::query()->with('user')->where('revision_id', $revision->id)->orderByDesc('sequence')->limit(200)->get();
+        $edits = Edit::query()
+            ->with('user')
+            ->where('revision_id', $revision->id)
+            ->orderByDesc('sequence')
+            ->limit(200)
+            ->get();
 
         return new JsonResponse(['edits' => $edits->map(ConflictResource::edit(...))->all()]);
     }
 
-    public function store(EditRequest $request, Revision $revision, EditRevision $edit, AnswerQuestions $answers, RevisionHeader $header): JsonResponse
-    {
+    public function store(
+        EditRequest $request,
+        Revision $revision,
+        EditRevision $edit,
+        AnswerQuestions $answers,
+        RevisionHeader $header,
+    ): JsonResponse {
         try {
             $changes = $answers->widened($revision, $request->changes());
             $saved = $edit($revision->id, $request->maker(), $request->operationId(), $request->seen(), $changes);

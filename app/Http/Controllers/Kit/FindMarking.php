@@ -18,7 +18,11 @@ final readonly class FindMarking
         $text = is_string($request->query('text')) ? mb_substr(trim($request->query('text')), 0, 80) : '';
         $documents = new MarkingDocuments(Words::english());
         try {
-            return new JsonResponse(preg_match('~^[a-z]+([\s,]+[a-z]+)+$~i', $text) === 1 ? $documents->bands($text) : $documents->decode($text, null));
+            return new JsonResponse(
+                preg_match('~^[a-z]+([\s,]+[a-z]+)+$~i', $text) === 1
+                    ? $documents->bands($text)
+                    : $documents->decode($text, null),
+            );
         } catch (NoReading $none) {
             return new JsonResponse(['readings' => [], 'message' => $none->getMessage()]);
         }

@@ -16,7 +16,12 @@ final readonly class ImportController
 {
     public function store(DroppedFiles $request, RequestImport $ask): JsonResponse
     {
-        return new JsonResponse(self::shape($ask($request->dropped(), $request->userId(), $request->operationId(), $request->designatorColumn())), 202);
+        return new JsonResponse(
+            self::shape(
+                $ask($request->dropped(), $request->userId(), $request->operationId(), $request->designatorColumn()),
+            ),
+            202,
+        );
     }
 
     public function show(Import $import): JsonResponse
@@ -26,7 +31,12 @@ final readonly class ImportController
 
     public function destroy(Import $import, FileUses $uses): JsonResponse
     {
-        if (Import::query()->where('id', $import->id)->whereIn('status', ['queued', 'running'])->update(['status' => 'cancelled']) === 1) {
+        if (
+            Import::query()
+                ->where('id', $import->id)
+                ->whereIn('status', ['queued', 'running'])
+                ->update(['status' => 'cancelled']) === 1
+        ) {
             $uses->discardUnused(array_column($import->files, 'sha256'));
         }
 
@@ -38,6 +48,14 @@ final readonly class ImportController
     {
         $revision = $import->revision_id === null ? null : Revision::query()->find($import->revision_id);
 
-        return ['id' => $import->id, 'status' => $import->status, 'progress' => $import->progress, 'fault' => $import->fault, 'headers' => $import->headers ?? [], 'kitId' => $revision?->kit_id, 'revisionId' => $revision?->id];
+        return [
+            'id' => $import->id,
+            'status' => $import->status,
+            'progress' => $import->progress,
+            'fault' => $import->fault,
+            'headers' => $import->headers ?? [],
+            'kitId' => $revision?->kit_id,
+            'revisionId' => $revision?->id,
+        ];
     }
 }

@@ -18,14 +18,13 @@ use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;
 /** The log of the pilot builds of a revision, and its photographs. Rows are written as edits of the draft. */
 final readonly class PilotController
 {
-    public function __construct(
-        private KitFolder $folder,
-        private FileStore $store,
-    ) {}
+    public function __construct(private KitFolder $folder, private FileStore $store) {}
 
     public function show(Revision $revision): JsonResponse
     {
-        return new JsonResponse(['rows' => (new PilotFile($this->folder->files($revision)['pilot.csv'] ?? null))->rows()]);
+        return new JsonResponse([
+            'rows' => (new PilotFile($this->folder->files($revision)['pilot.csv'] ?? null))->rows(),
+        ]);
     }
 
     /** Keeps a photograph; the edit that logs the step names it. */
@@ -46,6 +45,9 @@ final readonly class PilotController
             throw new NotFoundHttpException('The log of this revision names no such photograph.');
         }
 
-        return new Response($this->store->get($photo), 200, ['Content-Type' => 'image/jpeg', 'Cache-Control' => 'private, max-age=3600']);
+        return new Response($this->store->get($photo), 200, [
+            'Content-Type' => 'image/jpeg',
+            'Cache-Control' => 'private, max-age=3600',
+        ]);
     }
 }

@@ -43,8 +43,12 @@ final readonly class RevisionController
         return new JsonResponse(['revisions' => $revisions->of($revision->kit_id)]);
     }
 
-    public function destroy(PlainOperation $request, Revision $revision, DeleteKit $delete, Revisions $revisions): JsonResponse
-    {
+    public function destroy(
+        PlainOperation $request,
+        Revision $revision,
+        DeleteKit $delete,
+        Revisions $revisions,
+    ): JsonResponse {
         $kit = $revision->kit_id;
         $delete->revision($revision, $request->userId());
 

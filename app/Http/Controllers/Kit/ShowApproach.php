@@ -15,6 +15,13 @@ final readonly class ShowApproach
 {
     public function __invoke(Request $request, Revision $revision, string $designator, ApproachView $view): JsonResponse
     {
-        return new JsonResponse($view->of($revision, $designator, $request->filled('step') ? $request->integer('step') : null, Options::of($request)));
+        return new JsonResponse(
+            $view->of(
+                $revision,
+                $designator,
+                $request->filled('step') ? $request->integer('step') : null,
+                Options::of($request),
+            ),
+        );
     }
 }

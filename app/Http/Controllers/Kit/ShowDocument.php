@@ -17,7 +17,9 @@ final readonly class ShowDocument
     public function __invoke(Request $request, Revision $revision, string $document, Documents $documents): JsonResponse
     {
         if (!in_array($document, Documents::NAMES, true)) {
-            throw new NotFoundHttpException('There is no such document; use one of ' . implode(', ', Documents::NAMES) . '.');
+            throw new NotFoundHttpException(
+                'There is no such document; use one of ' . implode(', ', Documents::NAMES) . '.',
+            );
         }
 
         return new JsonResponse($documents->get($revision, $document, Options::of($request)));

@@ -18,6 +18,10 @@ final readonly class ShowPicture
             throw new NotFoundHttpException('There is no such picture; reload the page.');
         }
 
-        return new Response($store->get($hash), 200, ['Content-Type' => 'image/svg+xml', 'Cache-Control' => 'private, max-age=31536000, immutable', 'Content-Disposition' => 'inline']);
+        return new Response($store->get($hash), 200, [
+            'Content-Type' => 'image/svg+xml',
+            'Cache-Control' => 'private, max-age=31536000, immutable',
+            'Content-Disposition' => 'inline',
+        ]);
     }
 }

@@ -17,6 +17,14 @@ final readonly class TryReading
     {
         $adjusts = $request->text('adjusts');
 
-        return new JsonResponse($trial->of($revision, $request->text('expect'), $request->text('accuracy'), $adjusts === '' ? null : $adjusts, Options::of($request)));
+        return new JsonResponse(
+            $trial->of(
+                $revision,
+                $request->text('expect'),
+                $request->text('accuracy'),
+                $adjusts === '' ? null : $adjusts,
+                Options::of($request),
+            ),
+        );
     }
 }

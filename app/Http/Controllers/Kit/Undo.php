@@ -16,10 +16,16 @@ use Illuminate\Http\JsonResponse;
 /** Takes the newest edit back. */
 final readonly class Undo
 {
-    public function __invoke(EditRequest $request, Revision $revision, UndoEdit $undo, RevisionHeader $header): JsonResponse
-    {
+    public function __invoke(
+        EditRequest $request,
+        Revision $revision,
+        UndoEdit $undo,
+        RevisionHeader $header,
+    ): JsonResponse {
         try {
-            return new JsonResponse($header->of($undo($revision->id, $request->maker(), $request->operationId(), $request->seen())));
+            return new JsonResponse(
+                $header->of($undo($revision->id, $request->maker(), $request->operationId(), $request->seen())),
+            );
         } catch (EditConflict $conflict) {
             return ConflictResource::response($conflict, []);
         } catch (UnknownChange $unknown) {

@@ -34,19 +34,37 @@ final readonly class LibraryController
     public function show(Request $request, Library $library): JsonResponse
     {
         if (is_string($request->query('designator'))) {
-            return new JsonResponse($library->standing($request->integer('revision'), mb_substr($request->query('designator'), 0, 60)));
+            return new JsonResponse(
+                $library->standing($request->integer('revision'), mb_substr($request->query('designator'), 0, 60)),
+            );
         }
 
-        return new JsonResponse($library->part(is_string($request->query('part')) ? mb_substr($request->query('part'), 0, 190) : ''));
+        return new JsonResponse(
+            $library->part(is_string($request->query('part')) ? mb_substr($request->query('part'), 0, 190) : ''),
+        );
     }
 
-    public function store(LibraryPartRequest $request, WriteLibraryPart $write, FileStore $store, Library $library): JsonResponse
-    {
+    public function store(
+        LibraryPartRequest $request,
+        WriteLibraryPart $write,
+        FileStore $store,
+        Library $library,
+    ): JsonResponse {
         $text = static fn(string $field): string => trim((string) $request->string($field));
         try {
             $bytes = $request->file('photo')?->get();
             $photo = is_string($bytes) ? $store->put((new Photo())->cleaned($bytes)) : null;
-            $write($text('fingerprint'), $text('title'), $request->integer('version'), $text('number') === '' ? null : $text('number'), $request->facts(), $request->origins(), $text('note'), $photo, $request->userId());
+            $write(
+                $text('fingerprint'),
+                $text('title'),
+                $request->integer('version'),
+                $text('number') === '' ? null : $text('number'),
+                $request->facts(),
+                $request->origins(),
+                $text('note'),
+                $photo,
+                $request->userId(),
+            );
         } catch (UnusablePhoto $why) {
             return new JsonResponse(['message' => $why->getMessage()], 422);
         } catch (LibraryConflict $why) {
@@ -72,6 +90,9 @@ final readonly class LibraryController
     {
         $hash = $part->photo ?? throw new NotFoundHttpException('There is no photo of this part.');
 
-        return new Response($store->get($hash), 200, ['Content-Type' => 'image/jpeg', 'Cache-Control' => 'private, max-age=3600']);
+        return new Response($store->get($hash), 200, [
+            'Content-Type' => 'image/jpeg',
+            'Cache-Control' => 'private, max-age=3600',
+        ]);
     }
 }

@@ -28,7 +28,14 @@ final readonly class RunController
 
     public function store(StartRunRequest $request, StartRun $start, RunSheet $sheet): JsonResponse
     {
-        $run = $start(Release::query()->findOrFail($request->integer('releaseId')), $request->packs(), $request->integer('packSize'), $request->operationId(), $request->userId(), Options::of($request));
+        $run = $start(
+            Release::query()->findOrFail($request->integer('releaseId')),
+            $request->packs(),
+            $request->integer('packSize'),
+            $request->operationId(),
+            $request->userId(),
+            Options::of($request),
+        );
 
         return new JsonResponse($sheet->of($run), 201);
     }
@@ -48,8 +55,10 @@ final readonly class RunController
     {
         $event = $request->event();
         try {
-            return new JsonResponse($sheet->after($run, $pack($run, $event, $request->operationId(), $request->userId()), $event->line));
-        } catch (ImpossiblePacking|ImpossibleMove $why) {
+            return new JsonResponse(
+                $sheet->after($run, $pack($run, $event, $request->operationId(), $request->userId()), $event->line),
+            );
+        } catch (ImpossiblePacking | ImpossibleMove $why) {
             return new JsonResponse(['message' => $why->getMessage(), 'run' => $sheet->of($run)], 409);
         }
     }

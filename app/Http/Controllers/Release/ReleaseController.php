@@ -14,8 +14,12 @@ use Illuminate\Http\JsonResponse;
 /** Releases a revision. */
 final readonly class ReleaseController
 {
-    public function __invoke(PlainOperation $request, Revision $revision, ReleaseRevision $release, RevisionHeader $header): JsonResponse
-    {
+    public function __invoke(
+        PlainOperation $request,
+        Revision $revision,
+        ReleaseRevision $release,
+        RevisionHeader $header,
+    ): JsonResponse {
         try {
             $release($revision->id, $request->userId(), $request->operationId(), $request->seen());
         } catch (NotReleasable $why) {

@@ -28,7 +28,15 @@ final readonly class ReportController
 
     public function index(Request $request): JsonResponse
     {
-        return new JsonResponse($this->inbox->page(Page::of($request), $request->query('shown') !== 'all') + ['kits' => DB::table('kits')->orderBy('name')->get(['id', 'name'])->all()] + (new FaultsDocument(Words::english()))->vocabulary());
+        return new JsonResponse(
+            $this->inbox->page(Page::of($request), $request->query('shown') !== 'all') + [
+                'kits' => DB::table('kits')
+                    ->orderBy('name')
+                    ->get(['id', 'name'])
+                    ->all(),
+            ] +
+                (new FaultsDocument(Words::english()))->vocabulary(),
+        );
     }
 
     public function show(int $report): JsonResponse
@@ -40,7 +48,17 @@ final readonly class ReportController
     public function store(PublicReportRequest $request, ReceiveReport $receive): JsonResponse
     {
         try {
-            $report = $receive($request->operationId(), null, null, $request->text('serial'), ['key' => '', 'number' => null], $request->text('text'), ['name' => $request->text('name'), 'email' => $request->text('email')], $request->photo(), 'hand');
+            $report = $receive(
+                $request->operationId(),
+                null,
+                null,
+                $request->text('serial'),
+                ['key' => '', 'number' => null],
+                $request->text('text'),
+                ['name' => $request->text('name'), 'email' => $request->text('email')],
+                $request->photo(),
+                'hand',
+            );
         } catch (UnusablePhoto $why) {
             return new JsonResponse(['message' => $why->getMessage()], 422);
         }
@@ -51,7 +69,16 @@ final readonly class ReportController
     public function judge(JudgeRequest $request, int $report, JudgeReport $judge): JsonResponse
     {
         $this->inbox->one($report);
-        $judge($report, $request->userId(), $request->operationId(), $request->integer('kitId'), $request->symptom(), $request->cause(), $request->origin(), trim((string) $request->string('part')));
+        $judge(
+            $report,
+            $request->userId(),
+            $request->operationId(),
+            $request->integer('kitId'),
+            $request->symptom(),
+            $request->cause(),
+            $request->origin(),
+            trim((string) $request->string('part')),
+        );
 
         return new JsonResponse($this->inbox->one($report));
     }
@@ -59,7 +86,12 @@ final readonly class ReportController
     public function answer(AnswerRequest $request, int $report, AnswerReport $answer): JsonResponse
     {
         $this->inbox->one($report);
-        $mailed = $answer($report, $request->userId(), $request->operationId(), trim((string) $request->string('text')));
+        $mailed = $answer(
+            $report,
+            $request->userId(),
+            $request->operationId(),
+            trim((string) $request->string('text')),
+        );
 
         return new JsonResponse($this->inbox->one($report) + ['mailed' => $mailed]);
     }
@@ -68,12 +100,21 @@ final readonly class ReportController
     {
         $hash = DB::table('reports')->where('id', $report)->value('photo');
 
-        return is_string($hash) ? new Response($store->get($hash), 200, ['Content-Type' => 'image/jpeg']) : abort(404, 'This report has no photo.');
+        return is_string($hash)
+            ? new Response($store->get($hash), 200, ['Content-Type' => 'image/jpeg'])
+            : abort(404, 'This report has no photo.');
     }
 
     /** What the simulated mail would have sent. */
     public function mails(): JsonResponse
     {
-        return new JsonResponse(['mails' => DB::table('mails')->join('customers', 'customers.id', '=', 'customer_id')->orderByDesc('mails.id')->limit(100)->get(['mails.id', 'customers.name as to', 'subject', 'body', 'mails.created_at as at'])->all()]);
+        return new JsonResponse([
+            'mails' => DB::table('mails')
+                ->join('customers', 'customers.id', '=', 'customer_id')
+                ->orderByDesc('mails.id')
+                ->limit(100)
+                ->get(['mails.id', 'customers.name as to', 'subject', 'body', 'mails.created_at as at'])
+                ->all(),
+        ]);
     }
 }

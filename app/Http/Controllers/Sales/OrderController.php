@@ -55,7 +55,11 @@ final readonly class OrderController
         } catch (BadOrders $why) {
             return new JsonResponse(['message' => $why->getMessage()], 422);
         }
-        $new = DB::transaction(static fn(): int => count(array_filter($orders, static fn($order): bool => $take($order, 'csv', null, $request->userId())['new'])));
+        $new = DB::transaction(
+            static fn(): int => count(
+                array_filter($orders, static fn($order): bool => $take($order, 'csv', null, $request->userId())['new']),
+            ),
+        );
 
         return new JsonResponse(['booked' => $new, 'known' => count($orders) - $new], 201);
     }

@@ -15,7 +15,12 @@ final class AddFileRequest extends FormRequest
     /** @return array<string, list<string>> */
     public function rules(): array
     {
-        return ['operationId' => ['required', 'uuid'], 'sequence' => ['required', 'integer', 'min:0'], 'files' => ['required', 'array', 'min:1', 'max:12'], 'files.*' => ['required', 'file']];
+        return [
+            'operationId' => ['required', 'uuid'],
+            'sequence' => ['required', 'integer', 'min:0'],
+            'files' => ['required', 'array', 'min:1', 'max:12'],
+            'files.*' => ['required', 'file'],
+        ];
     }
 
     public function seen(): int

@@ -14,7 +14,11 @@ trait CarriesFiles
     /** @return array<string, string> */
     public function messages(): array
     {
-        return ['files.required' => 'No file arrived: drop a parts list, a placement file, a ZIP or the files of a kit folder.', 'files.*.uploaded' => 'The file did not arrive whole; a file may have 10 MB at most.'];
+        return [
+            'files.required' =>
+                'No file arrived: drop a parts list, a placement file, a ZIP or the files of a kit folder.',
+            'files.*.uploaded' => 'The file did not arrive whole; a file may have 10 MB at most.',
+        ];
     }
 
     /**
@@ -32,7 +36,9 @@ trait CarriesFiles
                 throw UnusableFile::tooLarge($name, (int) $file->getSize());
             }
             // Two files of one name are two files.
-            $same = count(array_filter(array_keys($dropped), static fn(int|string $known): bool => (string) $known === $name));
+            $same = count(
+                array_filter(array_keys($dropped), static fn(int|string $known): bool => (string) $known === $name),
+            );
             $dropped[$same === 0 ? $name : count($dropped) . " {$name}"] = (string) $file->getContent();
         }
 

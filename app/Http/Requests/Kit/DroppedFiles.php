@@ -14,7 +14,11 @@ final class DroppedFiles extends OperationRequest
     /** @return array<string, list<mixed>> */
     public function rules(): array
     {
-        return parent::rules() + ['files' => ['required', 'array', 'min:1', 'max:12'], 'files.*' => ['required', 'file'], 'designatorColumn' => ['sometimes', 'integer', 'min:0', 'max:200']];
+        return parent::rules() + [
+            'files' => ['required', 'array', 'min:1', 'max:12'],
+            'files.*' => ['required', 'file'],
+            'designatorColumn' => ['sometimes', 'integer', 'min:0', 'max:200'],
+        ];
     }
 
     public function designatorColumn(): ?int

@@ -20,7 +20,10 @@ final class EditRequest extends FormRequest
         return [
             'operationId' => ['required', 'uuid'],
             'changes' => ['sometimes', 'array', 'min:1', 'max:200'],
-            'changes.*.type' => ['required', 'in:line,cell,column,setting,board,order,words,bag,test,hazard,block,pilot'],
+            'changes.*.type' => [
+                'required',
+                'in:line,cell,column,setting,board,order,words,bag,test,hazard,block,pilot',
+            ],
             'changes.*.target' => ['present', 'nullable', 'string', 'max:120'],
             'changes.*.field' => ['present', 'nullable', 'string', 'max:60'],
         ];
@@ -31,7 +34,9 @@ final class EditRequest extends FormRequest
     {
         $header = trim((string) $this->header('If-Match'), '"W/');
         if (preg_match('~^\d+$~', $header) !== 1) {
-            throw ValidationException::withMessages(['If-Match' => 'Say in the If-Match header which version of the draft you have seen.']);
+            throw ValidationException::withMessages([
+                'If-Match' => 'Say in the If-Match header which version of the draft you have seen.',
+            ]);
         }
 
         return (int) $header;
@@ -56,7 +61,11 @@ final class EditRequest extends FormRequest
      */
     private static function measured(Change $change): Change
     {
-        if ($change->type !== 'line' || !in_array($change->field, ['height', 'leadLength'], true) || $change->value === null) {
+        if (
+            $change->type !== 'line' ||
+            !in_array($change->field, ['height', 'leadLength'], true) ||
+            $change->value === null
+        ) {
             return $change;
         }
         try {

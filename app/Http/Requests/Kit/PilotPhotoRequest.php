@@ -19,7 +19,10 @@ final class PilotPhotoRequest extends FormRequest
     /** @return array<string, string> */
     public function messages(): array
     {
-        return ['photo.required' => 'No photograph arrived; take it again.', 'photo.max' => 'The photograph is larger than 8 MB; send a smaller one.'];
+        return [
+            'photo.required' => 'No photograph arrived; take it again.',
+            'photo.max' => 'The photograph is larger than 8 MB; send a smaller one.',
+        ];
     }
 
     public function bytes(): string

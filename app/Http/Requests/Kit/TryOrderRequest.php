@@ -29,6 +29,13 @@ final class TryOrderRequest extends FormRequest
         /** @var list<array{parts: list<string>, after: list<string>, sameStep: bool}> $overrides validated above */
         $overrides = array_values((array) $this->input('overrides', []));
 
-        return array_map(static fn(array $each): OrderOverride => new OrderOverride($each['parts'], $each['after'], $each['sameStep']), $overrides);
+        return array_map(
+            static fn(array $each): OrderOverride => new OrderOverride(
+                $each['parts'],
+                $each['after'],
+                $each['sameStep'],
+            ),
+            $overrides,
+        );
     }
 }

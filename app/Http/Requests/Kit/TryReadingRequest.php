@@ -12,7 +12,11 @@ final class TryReadingRequest extends FormRequest
     /** @return array<string, list<string>> */
     public function rules(): array
     {
-        return ['expect' => ['required', 'string', 'max:300'], 'accuracy' => ['nullable', 'string', 'max:20'], 'adjusts' => ['nullable', 'string', 'max:60']];
+        return [
+            'expect' => ['required', 'string', 'max:300'],
+            'accuracy' => ['nullable', 'string', 'max:20'],
+            'adjusts' => ['nullable', 'string', 'max:60'],
+        ];
     }
 
     public function text(string $key): string

@@ -32,12 +32,22 @@ final class LibraryPartRequest extends OperationRequest
         };
 
         return parent::rules() + [
-            'fingerprint' => ['required', 'string', 'max:190'], 'title' => ['required', 'string', 'max:190'], 'version' => ['required', 'integer', 'min:0'],
-            'number' => ['nullable', 'string', 'max:40'], 'note' => ['nullable', 'string', 'max:2000'],
-            'kind' => ['nullable', Rule::enum(Kind::class)], 'package' => ['nullable', 'string', 'max:80'], 'height' => ['nullable', $length], 'leadLength' => ['nullable', $length],
-            'mass' => ['nullable', 'numeric', 'gt:0', 'lt:5000'], 'hold' => ['nullable', Rule::enum(Hold::class)], 'sensitivity' => ['nullable', Rule::enum(Sensitivity::class)],
-            'mark' => ['nullable', Rule::enum(Mark::class)], 'terminal' => ['nullable', 'string', 'max:40'],
-            'origins' => ['sometimes', 'array'], 'origins.*' => ['nullable', 'string', 'max:60'],
+            'fingerprint' => ['required', 'string', 'max:190'],
+            'title' => ['required', 'string', 'max:190'],
+            'version' => ['required', 'integer', 'min:0'],
+            'number' => ['nullable', 'string', 'max:40'],
+            'note' => ['nullable', 'string', 'max:2000'],
+            'kind' => ['nullable', Rule::enum(Kind::class)],
+            'package' => ['nullable', 'string', 'max:80'],
+            'height' => ['nullable', $length],
+            'leadLength' => ['nullable', $length],
+            'mass' => ['nullable', 'numeric', 'gt:0', 'lt:5000'],
+            'hold' => ['nullable', Rule::enum(Hold::class)],
+            'sensitivity' => ['nullable', Rule::enum(Sensitivity::class)],
+            'mark' => ['nullable', Rule::enum(Mark::class)],
+            'terminal' => ['nullable', 'string', 'max:40'],
+            'origins' => ['sometimes', 'array'],
+            'origins.*' => ['nullable', 'string', 'max:60'],
             'photo' => ['sometimes', 'nullable', 'file', 'max:8192'],
         ];
     }
@@ -45,7 +55,12 @@ final class LibraryPartRequest extends OperationRequest
     /** @return array<string, string> */
     public function messages(): array
     {
-        return ['mass.*' => 'Mass is a number of grams, above 0 and below 5000.', 'photo.max' => 'The photo is larger than 8 MB; send a smaller one.', 'note.max' => 'The note is longer than 2000 characters.', 'number.max' => 'A part number has at most 40 characters.'];
+        return [
+            'mass.*' => 'Mass is a number of grams, above 0 and below 5000.',
+            'photo.max' => 'The photo is larger than 8 MB; send a smaller one.',
+            'note.max' => 'The note is longer than 2000 characters.',
+            'number.max' => 'A part number has at most 40 characters.',
+        ];
     }
 
     /**
@@ -69,7 +84,10 @@ final class LibraryPartRequest extends OperationRequest
             $facts['mass'] = $this->float('mass');
         }
         if ($this->filled('mark')) {
-            $facts['polarity'] = ['mark' => (string) $this->string('mark'), 'terminal' => (string) $this->string('terminal')];
+            $facts['polarity'] = [
+                'mark' => (string) $this->string('mark'),
+                'terminal' => (string) $this->string('terminal'),
+            ];
         }
 
         return $facts;

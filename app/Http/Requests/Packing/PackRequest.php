@@ -15,11 +15,21 @@ final class PackRequest extends OperationRequest
     /** @return array<string, list<mixed>> */
     public function rules(): array
     {
-        return parent::rules() + ['action' => ['required', Rule::enum(PackAction::class)], 'line' => ['required', 'integer', 'min:0'], 'pack' => ['required', 'integer', 'min:0'], 'lot' => ['required_if:action,lot', 'nullable', 'string', 'max:40']];
+        return parent::rules() + [
+            'action' => ['required', Rule::enum(PackAction::class)],
+            'line' => ['required', 'integer', 'min:0'],
+            'pack' => ['required', 'integer', 'min:0'],
+            'lot' => ['required_if:action,lot', 'nullable', 'string', 'max:40'],
+        ];
     }
 
     public function event(): PackEvent
     {
-        return new PackEvent(PackAction::from((string) $this->string('action')), $this->integer('line'), $this->integer('pack'), trim((string) $this->string('lot')));
+        return new PackEvent(
+            PackAction::from((string) $this->string('action')),
+            $this->integer('line'),
+            $this->integer('pack'),
+            trim((string) $this->string('lot')),
+        );
     }
 }

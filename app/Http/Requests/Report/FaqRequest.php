@@ -16,15 +16,23 @@ final class FaqRequest extends OperationRequest
     public function rules(): array
     {
         return parent::rules() + [
-            'symptom' => ['required', Rule::enum(Symptom::class)], 'cause' => ['required', Rule::enum(Cause::class)], 'question' => ['required', 'string', 'min:3', 'max:300'], 'answer' => ['required', 'string', 'min:3', 'max:5000'],
-            'anchor' => ['present', 'array', 'max:60'], 'anchor.*' => ['string', 'max:60'], 'published' => ['required', 'boolean'],
+            'symptom' => ['required', Rule::enum(Symptom::class)],
+            'cause' => ['required', Rule::enum(Cause::class)],
+            'question' => ['required', 'string', 'min:3', 'max:300'],
+            'answer' => ['required', 'string', 'min:3', 'max:5000'],
+            'anchor' => ['present', 'array', 'max:60'],
+            'anchor.*' => ['string', 'max:60'],
+            'published' => ['required', 'boolean'],
         ];
     }
 
     /** @return array<string, string> */
     public function messages(): array
     {
-        return ['question.*' => 'Write the question as a customer would ask it, in 3 to 300 characters.', 'answer.*' => 'Write the answer, in 3 to 5,000 characters.'];
+        return [
+            'question.*' => 'Write the question as a customer would ask it, in 3 to 300 characters.',
+            'answer.*' => 'Write the answer, in 3 to 5,000 characters.',
+        ];
     }
 
     public function symptom(): Symptom

@@ -16,13 +16,23 @@ final class JudgeRequest extends OperationRequest
     /** @return array<string, list<mixed>> */
     public function rules(): array
     {
-        return parent::rules() + ['kitId' => ['required', 'integer', 'exists:kits,id'], 'symptom' => ['required', Rule::enum(Symptom::class)], 'cause' => ['required', Rule::enum(Cause::class)], 'origin' => ['nullable', Rule::enum(FaultOrigin::class)], 'part' => ['nullable', 'string', 'max:40']];
+        return parent::rules() + [
+            'kitId' => ['required', 'integer', 'exists:kits,id'],
+            'symptom' => ['required', Rule::enum(Symptom::class)],
+            'cause' => ['required', Rule::enum(Cause::class)],
+            'origin' => ['nullable', Rule::enum(FaultOrigin::class)],
+            'part' => ['nullable', 'string', 'max:40'],
+        ];
     }
 
     /** @return array<string, string> */
     public function messages(): array
     {
-        return ['kitId.*' => 'Say which kit it is about.', 'symptom.*' => 'Say what the customer notices.', 'cause.*' => 'Say what was wrong; "not known yet" is an answer too.'];
+        return [
+            'kitId.*' => 'Say which kit it is about.',
+            'symptom.*' => 'Say what the customer notices.',
+            'cause.*' => 'Say what was wrong; "not known yet" is an answer too.',
+        ];
     }
 
     public function symptom(): Symptom

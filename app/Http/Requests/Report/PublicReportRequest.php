@@ -17,8 +17,13 @@ final class PublicReportRequest extends OperationRequest
     public function rules(): array
     {
         return parent::rules() + [
-            'text' => ['required', 'string', 'min:3', 'max:5000'], 'serial' => ['nullable', 'string', 'max:60'], 'step' => ['nullable', 'string', 'max:400'], 'stepNumber' => ['nullable', 'integer', 'between:1,9999'],
-            'name' => ['nullable', 'string', 'max:120'], 'email' => ['nullable', 'email', 'max:190'], 'photo' => ['nullable', 'file', 'max:' . self::PHOTO_KB],
+            'text' => ['required', 'string', 'min:3', 'max:5000'],
+            'serial' => ['nullable', 'string', 'max:60'],
+            'step' => ['nullable', 'string', 'max:400'],
+            'stepNumber' => ['nullable', 'integer', 'between:1,9999'],
+            'name' => ['nullable', 'string', 'max:120'],
+            'email' => ['nullable', 'email', 'max:190'],
+            'photo' => ['nullable', 'file', 'max:' . self::PHOTO_KB],
         ];
     }
 
@@ -28,8 +33,13 @@ final class PublicReportRequest extends OperationRequest
         $say = fn(string $code): string => $this->words()->sentence("public.{$code}");
 
         return [
-            'text.required' => $say('text-required'), 'text.min' => $say('text-min'), 'text.max' => $say('text-max'), 'email.email' => $say('email'),
-            'photo.max' => $say('photo-max'), 'photo.uploaded' => $say('photo-whole'), 'photo.file' => $say('photo-file'),
+            'text.required' => $say('text-required'),
+            'text.min' => $say('text-min'),
+            'text.max' => $say('text-max'),
+            'email.email' => $say('email'),
+            'photo.max' => $say('photo-max'),
+            'photo.uploaded' => $say('photo-whole'),
+            'photo.file' => $say('photo-file'),
         ];
     }
 

@@ -12,7 +12,12 @@ final class TicksRequest extends FormRequest
     /** @return array<string, list<string>> */
     public function rules(): array
     {
-        return ['ticks' => ['required', 'array', 'min:1', 'max:500'], 'ticks.*.operationId' => ['required', 'uuid'], 'ticks.*.step' => ['required', 'string', 'max:400'], 'ticks.*.done' => ['required', 'boolean']];
+        return [
+            'ticks' => ['required', 'array', 'min:1', 'max:500'],
+            'ticks.*.operationId' => ['required', 'uuid'],
+            'ticks.*.step' => ['required', 'string', 'max:400'],
+            'ticks.*.done' => ['required', 'boolean'],
+        ];
     }
 
     /** @return list<array{operationId: string, step: string, done: bool}> */
@@ -21,6 +26,13 @@ final class TicksRequest extends FormRequest
         /** @var list<array{operationId: string, step: string, done: bool}> $ticks validated by the rules */
         $ticks = array_values((array) $this->input('ticks'));
 
-        return array_map(static fn(array $tick): array => ['operationId' => $tick['operationId'], 'step' => $tick['step'], 'done' => (bool) $tick['done']], $ticks);
+        return array_map(
+            static fn(array $tick): array => [
+                'operationId' => $tick['operationId'],
+                'step' => $tick['step'],
+                'done' => (bool) $tick['done'],
+            ],
+            $ticks,
+        );
     }
 }

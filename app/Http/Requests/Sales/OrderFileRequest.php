@@ -21,7 +21,10 @@ final class OrderFileRequest extends OperationRequest
     /** @return array<string, string> */
     public function messages(): array
     {
-        return ['files.required' => 'No file arrived: drop a CSV with the columns number, date, customer, kit, quantity.', 'files.size' => 'Drop one file at a time.'];
+        return [
+            'files.required' => 'No file arrived: drop a CSV with the columns number, date, customer, kit, quantity.',
+            'files.size' => 'Drop one file at a time.',
+        ];
     }
 
     /** @throws UnusableFile when it is over the limit */

@@ -19,14 +19,33 @@ final class OrderRequest extends OperationRequest
     public function rules(): array
     {
         return parent::rules() + [
-            'number' => ['required', 'string', 'max:40', Rule::unique('orders', 'number')->where(fn(Builder $known): Builder => $known->whereRaw('operation_id is distinct from ?', [$this->operationId()]))], 'placedOn' => ['required', 'date_format:Y-m-d'], 'customer' => ['required', 'string', 'max:120'], 'email' => ['nullable', 'email', 'max:190'], 'address' => ['nullable', 'string', 'max:1000'],
-            'kitId' => ['required', 'integer', 'exists:kits,id'], 'quantity' => ['required', 'integer', 'between:1,999'],
-            'price' => ['nullable', 'string', static function (string $field, mixed $value, Closure $fail): void {
-                if (is_string($value) && OrderCsv::minor(trim($value)) === null) {
-                    $fail("Price \"{$value}\" is none; write it like 18.50.");
-                }
-            }],
-            'currency' => ['nullable', 'regex:/^[A-Za-z]{3}$/'], 'options' => ['nullable', 'string', 'max:200'],
+            'number' => [
+                'required',
+                'string',
+                'max:40',
+                Rule::unique('orders', 'number')->where(
+                    fn(Builder $known): Builder => $known->whereRaw('operation_id is distinct from ?', [
+                        $this->operationId(),
+                    ]),
+                ),
+            ],
+            'placedOn' => ['required', 'date_format:Y-m-d'],
+            'customer' => ['required', 'string', 'max:120'],
+            'email' => ['nullable', 'email', 'max:190'],
+            'address' => ['nullable', 'string', 'max:1000'],
+            'kitId' => ['required', 'integer', 'exists:kits,id'],
+            'quantity' => ['required', 'integer', 'between:1,999'],
+            'price' => [
+                'nullable',
+                'string',
+                static function (string $field, mixed $value, Closure $fail): void {
+                    if (is_string($value) && OrderCsv::minor(trim($value)) === null) {
+                        $fail("Price \"{$value}\" is none; write it like 18.50.");
+                    }
+                },
+            ],
+            'currency' => ['nullable', 'regex:/^[A-Za-z]{3}$/'],
+            'options' => ['nullable', 'string', 'max:200'],
         ];
     }
 
@@ -34,8 +53,14 @@ final class OrderRequest extends OperationRequest
     public function messages(): array
     {
         return [
-            'number.required' => 'Give the order a number.', 'number.unique' => 'That number is taken: the order is booked already.', 'placedOn.*' => 'Write the date like 2026-11-25.', 'customer.required' => 'Who ordered it?', 'email.email' => 'That is no mail address; leave it empty if there is none.',
-            'kitId.*' => 'Choose a kit from the Shelf.', 'quantity.*' => 'How many kits? A whole number from 1 to 999.', 'currency.regex' => 'Write the currency with three letters, like EUR.',
+            'number.required' => 'Give the order a number.',
+            'number.unique' => 'That number is taken: the order is booked already.',
+            'placedOn.*' => 'Write the date like 2026-11-25.',
+            'customer.required' => 'Who ordered it?',
+            'email.email' => 'That is no mail address; leave it empty if there is none.',
+            'kitId.*' => 'Choose a kit from the Shelf.',
+            'quantity.*' => 'How many kits? A whole number from 1 to 999.',
+            'currency.regex' => 'Write the currency with three letters, like EUR.',
         ];
     }
 
@@ -43,6 +68,14 @@ final class OrderRequest extends OperationRequest
     {
         $text = fn(string $field): string => trim((string) $this->string($field));
 
-        return new NewOrder($text('number'), $text('placedOn'), $text('customer'), $text('email'), $text('address'), [['kitId' => $this->integer('kitId'), 'quantity' => $this->integer('quantity'), 'unitPrice' => OrderCsv::minor($text('price')) ?? 0, 'currency' => strtoupper($text('currency')) ?: 'EUR', 'options' => Options::of($this)]]);
+        return new NewOrder($text('number'), $text('placedOn'), $text('customer'), $text('email'), $text('address'), [
+            [
+                'kitId' => $this->integer('kitId'),
+                'quantity' => $this->integer('quantity'),
+                'unitPrice' => OrderCsv::minor($text('price')) ?? 0,
+                'currency' => strtoupper($text('currency')) ?: 'EUR',
+                'options' => Options::of($this),
+            ],
+        ]);
     }
 }

@@ -16,10 +16,7 @@ final readonly class BaseGroups
     /** A stage takes steps until it holds this many parts; common practice, no source. */
     private const STAGE = 16;
 
-    public function __construct(
-        private Kit $kit,
-        private ?BuildOrder $order,
-    ) {}
+    public function __construct(private Kit $kit, private ?BuildOrder $order) {}
 
     /**
      * @param list<KitPart> $parts
@@ -49,14 +46,24 @@ final readonly class BaseGroups
         $own = [1000 + $family->rank(), new Reason($family->value)];
         // Boards, wire and hardware keep bags of their own under every school.
         if ($school !== School::ByKind && ($family === Family::Flat || $family->isHardware())) {
-            return $school === School::PartsAndHardware && $family !== Family::Flat ? [1000 + Family::Hardware->rank(), new Reason(Family::Hardware->value)] : $own;
+            return $school === School::PartsAndHardware && $family !== Family::Flat
+                ? [1000 + Family::Hardware->rank(), new Reason(Family::Hardware->value)]
+                : $own;
         }
 
         return match ($school) {
             School::ByKind => $own,
             School::PartsAndHardware => [0, new Reason('bags.parts')],
             School::BySide => $this->side($part),
-            School::ByStep => isset($stages[$part->designator]) ? [$stages[$part->designator][0], new Reason('bags.steps', ['from' => $stages[$part->designator][1], 'to' => $stages[$part->designator][2]])] : [900, new Reason('bags.off-board')],
+            School::ByStep => isset($stages[$part->designator])
+                ? [
+                    $stages[$part->designator][0],
+                    new Reason('bags.steps', [
+                        'from' => $stages[$part->designator][1],
+                        'to' => $stages[$part->designator][2],
+                    ]),
+                ]
+                : [900, new Reason('bags.off-board')],
         };
     }
 
@@ -65,7 +72,11 @@ final readonly class BaseGroups
     {
         foreach ($this->kit->boards as $index => $board) {
             foreach (['top', 'bottom'] as $turn => $side) {
-                if ($part->placement !== null && $part->placement->board === $board->name && $part->placement->side->value === $side) {
+                if (
+                    $part->placement !== null &&
+                    $part->placement->board === $board->name &&
+                    $part->placement->side->value === $side
+                ) {
                     return [2 * $index + $turn, new Reason('bags.side', ['board' => $board->name, 'side' => $side])];
                 }
             }
@@ -84,8 +95,18 @@ final readonly class BaseGroups
         $stages = [];
         $open = [];
         foreach ($this->order->steps ?? [] as $step) {
-            $names = array_values(array_diff($step->names(), array_keys($stages), ...array_map(static fn(array $each): array => $each['names'], $open)));
-            if ($step->gate !== null || array_sum(array_map(static fn(array $each): int => count($each['names']), $open)) + count($names) > self::STAGE) {
+            $names = array_values(
+                array_diff(
+                    $step->names(),
+                    array_keys($stages),
+                    ...array_map(static fn(array $each): array => $each['names'], $open),
+                ),
+            );
+            if (
+                $step->gate !== null ||
+                array_sum(array_map(static fn(array $each): int => count($each['names']), $open)) + count($names) >
+                    self::STAGE
+            ) {
                 $stages += $this->closed($open, count(array_unique(array_column($stages, 0))));
                 $open = [];
             }
@@ -105,6 +126,8 @@ final readonly class BaseGroups
     {
         $numbers = array_column($open, 'number');
 
-        return $numbers === [] ? [] : array_fill_keys(array_merge(...array_column($open, 'names')), [$stage, min($numbers), max($numbers)]);
+        return $numbers === []
+            ? []
+            : array_fill_keys(array_merge(...array_column($open, 'names')), [$stage, min($numbers), max($numbers)]);
     }
 }

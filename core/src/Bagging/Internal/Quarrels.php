@@ -20,9 +20,7 @@ final readonly class Quarrels
     /** Bodies of glass; common practice, no source. */
     private const GLASS = ['DO-35', 'DO-34'];
 
-    private function __construct(
-        private LookAlikes $alike,
-    ) {}
+    private function __construct(private LookAlikes $alike) {}
 
     public static function of(Kit $kit): self
     {
@@ -34,13 +32,28 @@ final readonly class Quarrels
         foreach ($a->designators as $name) {
             foreach ($b->designators as $other) {
                 if ($this->alike->areAlike($name, $other)) {
-                    return new Reason('bags.look-alikes', ['these' => $a->designators, 'those' => $b->designators], Origin::Computed);
+                    return new Reason(
+                        'bags.look-alikes',
+                        ['these' => $a->designators, 'those' => $b->designators],
+                        Origin::Computed,
+                    );
                 }
             }
         }
 
-        return $this->breaks($a->part, $b->part) || $this->breaks($b->part, $a->part) ? new Reason('bags.glass-heavy', ['these' => $a->designators, 'those' => $b->designators], Origin::CommonPractice)
-            : ($this->scratches($a->part, $b->part) || $this->scratches($b->part, $a->part) ? new Reason('bags.board-alone', ['these' => $a->designators, 'those' => $b->designators], Origin::CommonPractice) : null);
+        return $this->breaks($a->part, $b->part) || $this->breaks($b->part, $a->part)
+            ? new Reason(
+                'bags.glass-heavy',
+                ['these' => $a->designators, 'those' => $b->designators],
+                Origin::CommonPractice,
+            )
+            : ($this->scratches($a->part, $b->part) || $this->scratches($b->part, $a->part)
+                ? new Reason(
+                    'bags.board-alone',
+                    ['these' => $a->designators, 'those' => $b->designators],
+                    Origin::CommonPractice,
+                )
+                : null);
     }
 
     /**
@@ -87,12 +100,14 @@ final readonly class Quarrels
 
     private function breaks(KitPart $heavy, KitPart $glass): bool
     {
-        return in_array($glass->outline->name, self::GLASS, true) && ($heavy->grams ?? $heavy->row->grams) >= self::HEAVY;
+        return in_array($glass->outline->name, self::GLASS, true) &&
+            ($heavy->grams ?? $heavy->row->grams) >= self::HEAVY;
     }
 
     /** A bare board rubs on another board and is scratched by leads and screws. */
     private function scratches(KitPart $board, KitPart $other): bool
     {
-        return $board->kind() === Kind::Board && !in_array($other->kind(), [Kind::Label, Kind::Wire, Kind::Cable], true);
+        return $board->kind() === Kind::Board &&
+            !in_array($other->kind(), [Kind::Label, Kind::Wire, Kind::Cable], true);
     }
 }

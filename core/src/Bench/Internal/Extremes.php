@@ -57,7 +57,10 @@ final readonly class Extremes
         $best = -INF;
         $queue->insert($fixed, $this->bound($fixed, $sign));
         // A box costs its value, and for each half the slopes that fix parts, two passes of them mostly, and those of its bound.
-        $boxes = min(self::MOST_BOXES, intdiv(self::MOST_WORK, $this->tape->length() * (1 + 2 * (3 * self::SLOPES + 2))));
+        $boxes = min(
+            self::MOST_BOXES,
+            intdiv(self::MOST_WORK, $this->tape->length() * (1 + 2 * (3 * self::SLOPES + 2))),
+        );
         for ($i = 0; $i < $boxes && !$queue->isEmpty(); ++$i) {
             /** @var array{data: array<string, Interval>, priority: float} $top */
             $top = $queue->extract();
@@ -72,7 +75,11 @@ final readonly class Extremes
         }
         $rest = $queue->isEmpty() ? ['priority' => $best] : $queue->extract();
 
-        return [is_array($rest) && is_float($rest['priority'] ?? null) ? max($best, $rest['priority']) : $best, false, !$queue->isEmpty()];
+        return [
+            is_array($rest) && is_float($rest['priority'] ?? null) ? max($best, $rest['priority']) : $best,
+            false,
+            !$queue->isEmpty(),
+        ];
     }
 
     /**
@@ -146,13 +153,17 @@ final readonly class Extremes
         $width = -1.0;
         foreach ($box as $part => $in) {
             $relative = $in->width() / max(abs($in->low + $in->high) / 2, 1e-30);
-            [$widest, $width] = $in->width() > 0.0 && $relative > $width ? [(string) $part, $relative] : [$widest, $width];
+            [$widest, $width] =
+                $in->width() > 0.0 && $relative > $width ? [(string) $part, $relative] : [$widest, $width];
         }
         if ($widest === '') {
             return [];
         }
         $middle = ($box[$widest]->low + $box[$widest]->high) / 2;
 
-        return [[$widest => new Interval($box[$widest]->low, $middle)] + $box, [$widest => new Interval($middle, $box[$widest]->high)] + $box];
+        return [
+            [$widest => new Interval($box[$widest]->low, $middle)] + $box,
+            [$widest => new Interval($middle, $box[$widest]->high)] + $box,
+        ];
     }
 }

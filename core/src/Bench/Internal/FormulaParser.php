@@ -13,10 +13,7 @@ use Chiralex\Limits;
 final readonly class FormulaParser
 {
     /** @param bool $metered whether dividers carry the meter */
-    public function __construct(
-        private FormulaTokens $tokens,
-        private bool $metered,
-    ) {}
+    public function __construct(private FormulaTokens $tokens, private bool $metered) {}
 
     /**
      * @return array{Expression, string} with its unit, empty where it has none
@@ -25,7 +22,10 @@ final readonly class FormulaParser
     public function whole(): array
     {
         [$expression, $unit, $at] = $this->sum(0, 0);
-        if ($this->tokens->kind($at) === 'name' && in_array($this->tokens->text($at), ['V', 'A', 'Hz', 's', 'ohm', "\u{03A9}", 'F', 'H', 'W'], true)) {
+        if (
+            $this->tokens->kind($at) === 'name' &&
+            in_array($this->tokens->text($at), ['V', 'A', 'Hz', 's', 'ohm', "\u{03A9}", 'F', 'H', 'W'], true)
+        ) {
             $unit = $this->tokens->text($at);
             ++$at;
         }
@@ -88,7 +88,9 @@ final readonly class FormulaParser
         if ($kind === '(') {
             [$inner, $unit, $next] = $this->sum($at + 1, $depth + 1);
 
-            return $this->tokens->kind($next) === ')' ? [$inner, $unit, $next + 1] : throw InvalidFormula::at($this->tokens->source, $this->tokens->position($next));
+            return $this->tokens->kind($next) === ')'
+                ? [$inner, $unit, $next + 1]
+                : throw InvalidFormula::at($this->tokens->source, $this->tokens->position($next));
         }
         if ($kind === 'number') {
             return [Expression::number($this->tokens->number($at)), $this->tokens->unit($at), $at + 1];
@@ -116,7 +118,11 @@ final readonly class FormulaParser
             [$argument, , $at] = $this->sum($at, $depth);
             $arguments[] = $argument;
             if ($this->tokens->kind($at) === ')') {
-                return [Functions::call($name, $arguments, $this->tokens->source, $this->metered), Functions::SIGNATURES[$name][1], $at + 1];
+                return [
+                    Functions::call($name, $arguments, $this->tokens->source, $this->metered),
+                    Functions::SIGNATURES[$name][1],
+                    $at + 1,
+                ];
             }
             if ($this->tokens->kind($at) !== ',') {
                 throw InvalidFormula::at($this->tokens->source, $this->tokens->position($at));

@@ -12,10 +12,7 @@ use Chiralex\Quantity\Prefix;
 final readonly class FormulaTokens
 {
     /** @param list<array{kind: string, text: string, position: int, number: float, unit: string}> $tokens */
-    private function __construct(
-        public string $source,
-        private array $tokens,
-    ) {}
+    private function __construct(public string $source, private array $tokens) {}
 
     /** @throws InvalidFormula when a character belongs to no word */
     public static function of(string $text): self
@@ -33,13 +30,37 @@ final readonly class FormulaTokens
                 continue;
             }
             $position = mb_strlen(substr($text, 0, $at));
-            if (preg_match('~^(\d+(?:\.\d+)?|\.\d+)(?:\s*(p|n|u|\x{00B5}|m|k|M)?(V|A|Hz|s|ohm|\x{03A9}|F|H|W|C)?(?![\p{L}\d_]))?~u', $rest, $found) === 1) {
-                $tokens[] = ['kind' => 'number', 'text' => $found[0], 'position' => $position, 'number' => (float) $found[1] * 10.0 ** (Prefix::ofReading($found[2] ?? '') ?? Prefix::One)->value, 'unit' => in_array($found[3] ?? '', ['C'], true) ? '' : ($found[3] ?? '')];
+            if (
+                preg_match(
+                    '~^(\d+(?:\.\d+)?|\.\d+)(?:\s*(p|n|u|\x{00B5}|m|k|M)?(V|A|Hz|s|ohm|\x{03A9}|F|H|W|C)?(?![\p{L}\d_]))?~u',
+                    $rest,
+                    $found,
+                ) === 1
+            ) {
+                $tokens[] = [
+                    'kind' => 'number',
+                    'text' => $found[0],
+                    'position' => $position,
+                    'number' => (float) $found[1] * 10.0 ** (Prefix::ofReading($found[2] ?? '') ?? Prefix::One)->value,
+                    'unit' => in_array($found[3] ?? '', ['C'], true) ? '' : $found[3] ?? '',
+                ];
             } elseif (preg_match('~^[\p{L}_][\p{L}\d_]*~u', $rest, $found) === 1) {
-                $tokens[] = ['kind' => 'name', 'text' => $found[0], 'position' => $position, 'number' => 0.0, 'unit' => ''];
+                $tokens[] = [
+                    'kind' => 'name',
+                    'text' => $found[0],
+                    'position' => $position,
+                    'number' => 0.0,
+                    'unit' => '',
+                ];
             } elseif (str_contains('+-*/(),', $rest[0])) {
                 $found = [$rest[0]];
-                $tokens[] = ['kind' => $rest[0], 'text' => $rest[0], 'position' => $position, 'number' => 0.0, 'unit' => ''];
+                $tokens[] = [
+                    'kind' => $rest[0],
+                    'text' => $rest[0],
+                    'position' => $position,
+                    'number' => 0.0,
+                    'unit' => '',
+                ];
             } else {
                 throw InvalidFormula::at($text, $position);
             }

@@ -17,16 +17,15 @@ final readonly class Tape
      * @param non-empty-list<array{string, int, int, float, string}> $nodes operation, its two arguments by place, number, part
      * @param list<string> $parts designators, each once, in natural order
      */
-    private function __construct(
-        private array $nodes,
-        public array $parts,
-    ) {}
+    private function __construct(private array $nodes, public array $parts) {}
 
     public static function of(Expression $expression): self
     {
         $nodes = $places = [];
         self::place($expression, $nodes, $places);
-        $parts = array_values(array_unique(array_filter(array_column($nodes, 4), static fn(string $part): bool => $part !== '')));
+        $parts = array_values(
+            array_unique(array_filter(array_column($nodes, 4), static fn(string $part): bool => $part !== '')),
+        );
         sort($parts, SORT_NATURAL);
         /** @var non-empty-list<array{string, int, int, float, string}> $nodes */
 
@@ -153,7 +152,13 @@ final readonly class Tape
         foreach ($expression->arguments as $argument) {
             $arguments[] = self::place($argument, $nodes, $places);
         }
-        $nodes[] = [$expression->operation, $arguments[0] ?? 0, $arguments[1] ?? 0, $expression->value, $expression->part];
+        $nodes[] = [
+            $expression->operation,
+            $arguments[0] ?? 0,
+            $arguments[1] ?? 0,
+            $expression->value,
+            $expression->part,
+        ];
 
         return $places[spl_object_id($expression)] = count($nodes) - 1;
     }

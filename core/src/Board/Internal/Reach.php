@@ -27,7 +27,11 @@ final readonly class Reach
         }
         $points = [];
         foreach ($corners as $index => $corner) {
-            array_push($points, ...self::tangents($from, $corner, $margin, $reach), ...self::circleMeetsCircle($from, $reach, $corner, $margin));
+            array_push(
+                $points,
+                ...self::tangents($from, $corner, $margin, $reach),
+                ...self::circleMeetsCircle($from, $reach, $corner, $margin),
+            );
             $next = $corners[($index + 1) % count($corners)];
             array_push($points, ...self::circleMeetsOffset($from, $reach, $corner, $next, $margin));
         }
@@ -41,7 +45,10 @@ final readonly class Reach
                 continue;
             }
             // A point inside the body is no end of the arc, so its distance to the edges may stand for that to the body.
-            if ($from->distanceTo($point) <= $reach + 1e-6 && self::isWithin($edges, $point->x, $point->y, ($margin + 1e-6) ** 2)) {
+            if (
+                $from->distanceTo($point) <= $reach + 1e-6 &&
+                self::isWithin($edges, $point->x, $point->y, ($margin + 1e-6) ** 2)
+            ) {
                 [$low, $high] = [min($low, $angle), max($high, $angle)];
             }
         }
@@ -67,7 +74,10 @@ final readonly class Reach
         $angle = atan2($corner->y - $from->y, $corner->x - $from->x);
         $half = asin($radius / $distance);
 
-        return [$from->plus($length * cos($angle + $half), $length * sin($angle + $half)), $from->plus($length * cos($angle - $half), $length * sin($angle - $half))];
+        return [
+            $from->plus($length * cos($angle + $half), $length * sin($angle + $half)),
+            $from->plus($length * cos($angle - $half), $length * sin($angle - $half)),
+        ];
     }
 
     /** @return list<Point> */
@@ -81,7 +91,10 @@ final readonly class Reach
         $off = sqrt(max(0.0, $ra ** 2 - $along ** 2));
         [$x, $y] = [($b->x - $a->x) / $d, ($b->y - $a->y) / $d];
 
-        return [$a->plus($along * $x - $off * $y, $along * $y + $off * $x), $a->plus($along * $x + $off * $y, $along * $y - $off * $x)];
+        return [
+            $a->plus($along * $x - $off * $y, $along * $y + $off * $x),
+            $a->plus($along * $x + $off * $y, $along * $y - $off * $x),
+        ];
     }
 
     /**
@@ -153,7 +166,16 @@ final readonly class Reach
         foreach ($corners as $index => $a) {
             $b = $corners[($index + 1) % count($corners)];
             $square = ($b->x - $a->x) ** 2 + ($b->y - $a->y) ** 2;
-            $t = $square < 1e-18 ? 0.0 : max(0.0, min(1.0, (($point->x - $a->x) * ($b->x - $a->x) + ($point->y - $a->y) * ($b->y - $a->y)) / $square));
+            $t =
+                $square < 1e-18
+                    ? 0.0
+                    : max(
+                        0.0,
+                        min(
+                            1.0,
+                            (($point->x - $a->x) * ($b->x - $a->x) + ($point->y - $a->y) * ($b->y - $a->y)) / $square,
+                        ),
+                    );
             $near = $a->plus($t * ($b->x - $a->x), $t * ($b->y - $a->y));
             if ($near->distanceTo($point) < $least) {
                 [$best, $least] = [$near, $near->distanceTo($point)];

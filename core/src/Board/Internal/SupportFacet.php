@@ -42,7 +42,8 @@ final readonly class SupportFacet
     {
         $cx = $centre->x + self::NUDGE[0];
         $cy = $centre->y + self::NUDGE[1];
-        $triangle = $start !== null && $this->insideness($start, $cx, $cy) >= 0 ? $start : $this->firstTriangle($cx, $cy);
+        $triangle =
+            $start !== null && $this->insideness($start, $cx, $cy) >= 0 ? $start : $this->firstTriangle($cx, $cy);
         [$x, $y] = [$this->x, $this->y];
         $count = count($x);
         for ($round = 0; $round < 10 * $count + 100; ++$round) {

@@ -36,23 +36,49 @@ final readonly class ComponentLayer
             if ($object->says('.P') !== '' && $object->shape === 'flash') {
                 $pins[$designator][$object->attributes['.P'][1] ?? ''] = $object->points[0];
             } elseif ($role === 'ComponentOutline') {
-                $outlines[$designator][$object->function[1] ?? 'Courtyard'] = [...($outlines[$designator][$object->function[1] ?? 'Courtyard'] ?? []), ...$object->points];
+                $outlines[$designator][$object->function[1] ?? 'Courtyard'] = [
+                    ...$outlines[$designator][$object->function[1] ?? 'Courtyard'] ?? [],
+                    ...$object->points,
+                ];
             } elseif ($object->shape === 'flash') {
                 $mains[$designator] ??= $object;
             }
         }
 
-        return array_map(fn(string|int $name, LayerObject $main): LayerComponent => $this->component((string) $name, $main, self::side($layer), $board, $pins[$name] ?? [], $outlines[$name] ?? []), array_keys($mains), $mains);
+        return array_map(
+            fn(string|int $name, LayerObject $main): LayerComponent => $this->component(
+                (string) $name,
+                $main,
+                self::side($layer),
+                $board,
+                $pins[$name] ?? [],
+                $outlines[$name] ?? [],
+            ),
+            array_keys($mains),
+            $mains,
+        );
     }
 
     /**
      * @param array<array-key, Point> $pins
      * @param array<string, list<Point>> $outlines by what they enclose
      */
-    private function component(string $designator, LayerObject $main, Side $side, string $board, array $pins, array $outlines): LayerComponent
-    {
-        $rotation = is_numeric($main->says('.CRot')) && abs((float) $main->says('.CRot')) < Limits::NUMBER ? (float) $main->says('.CRot') : 0.0;
-        uksort($outlines, static fn(string $a, string $b): int => (self::OUTLINES[$a] ?? 9) <=> (self::OUTLINES[$b] ?? 9));
+    private function component(
+        string $designator,
+        LayerObject $main,
+        Side $side,
+        string $board,
+        array $pins,
+        array $outlines,
+    ): LayerComponent {
+        $rotation =
+            is_numeric($main->says('.CRot')) && abs((float) $main->says('.CRot')) < Limits::NUMBER
+                ? (float) $main->says('.CRot')
+                : 0.0;
+        uksort(
+            $outlines,
+            static fn(string $a, string $b): int => (self::OUTLINES[$a] ?? 9) <=> (self::OUTLINES[$b] ?? 9),
+        );
         $height = $main->says('.CHgt');
         $named = [];
         foreach ($pins as $name => $pin) {

@@ -11,11 +11,7 @@ final readonly class Layer
      * @param list<string> $function the file's own, `['Component', 'L1', 'Top']`; empty where it does not say
      * @param list<LayerObject> $objects
      */
-    public function __construct(
-        public string $file,
-        public array $function,
-        public array $objects,
-    ) {}
+    public function __construct(public string $file, public array $function, public array $objects) {}
 
     public function is(string $function): bool
     {

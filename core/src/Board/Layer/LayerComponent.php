@@ -46,11 +46,17 @@ final readonly class LayerComponent
         $x = array_map(static fn(Point $point): float => $point->x, $own);
         $y = array_map(static fn(Point $point): float => $point->y, $own);
 
-        return ['along' => round(max($x) - min($x), 6), 'across' => round(max($y) - min($y), 6), 'origin' => [round((max($x) + min($x)) / 2, 6), round((max($y) + min($y)) / 2, 6)]];
+        return [
+            'along' => round(max($x) - min($x), 6),
+            'across' => round(max($y) - min($y), 6),
+            'origin' => [round((max($x) + min($x)) / 2, 6), round((max($y) + min($y)) / 2, 6)],
+        ];
     }
 
     private function own(Point $point): Point
     {
-        return (new Point($point->x - $this->placement->at->x, $point->y - $this->placement->at->y))->turned(-$this->placement->rotation);
+        return (new Point($point->x - $this->placement->at->x, $point->y - $this->placement->at->y))->turned(
+            -$this->placement->rotation,
+        );
     }
 }

@@ -36,11 +36,17 @@ final readonly class LayerReader
             if ($word->text === 'M02' || $word->text === 'M00') {
                 break;
             }
-            [$pen, $object] = $word->extended ? [(new Settings())->take($pen, $word->text), null] : $operations->take($pen, $word->text, $word->line);
+            [$pen, $object] = $word->extended
+                ? [(new Settings())->take($pen, $word->text), null]
+                : $operations->take($pen, $word->text, $word->line);
             if ($object !== null) {
                 $objects[] = $object;
             }
-            if (count($objects) > Limits::LAYER_OBJECTS || ++$words > Limits::LAYER_WORDS || count($pen->contour ?? []) > Limits::LAYER_CONTOUR) {
+            if (
+                count($objects) > Limits::LAYER_OBJECTS ||
+                ++$words > Limits::LAYER_WORDS ||
+                count($pen->contour ?? []) > Limits::LAYER_CONTOUR
+            ) {
                 throw UnreadableLayer::tooLarge($file, Limits::LAYER_OBJECTS);
             }
         }

@@ -64,7 +64,11 @@ final readonly class ProfileLayer
             if ($forward || $this->meets($end, $piece[count($piece) - 1])) {
                 unset($pieces[$index]);
 
-                return [[...$chain, ...array_slice($forward ? $piece : array_reverse($piece), 1)], array_values($pieces), true];
+                return [
+                    [...$chain, ...array_slice($forward ? $piece : array_reverse($piece), 1)],
+                    array_values($pieces),
+                    true,
+                ];
             }
         }
 

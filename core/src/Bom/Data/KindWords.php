@@ -42,7 +42,10 @@ final readonly class KindWords
         ['~transformer|\btrafo\b~', K::Transformer],
         ['~\binductor\b|\bchoke\b|ferrite bead|\bcoil\b~', K::Inductor],
         ['~\b78l?\d\d\b|\b79l?\d\d\b|\blm317|\blp29\d\d|regulator~', K::Regulator],
-        ['~\bbc[3-5]\d\d|\b2n[2-7]\d\d\d|\bbs170|transistor|mosfet|\bto-?92\b.*(?:npn|pnp)|\bnpn\b|\bpnp\b~', K::Transistor],
+        [
+            '~\bbc[3-5]\d\d|\b2n[2-7]\d\d\d|\bbs170|transistor|mosfet|\bto-?92\b.*(?:npn|pnp)|\bnpn\b|\bpnp\b~',
+            K::Transistor,
+        ],
         ['~crystal|quartz|\bhc-?49|resonator~', K::Crystal],
         ['~\brelay\b|\brelais\b~', K::Relay],
         ['~buzzer|sounder|piezo~', K::Buzzer],
@@ -67,7 +70,10 @@ final readonly class KindWords
         ['~solder\b|flux|sleeving|heat ?shrink|\bglue\b|tape\b~', K::Consumable],
         ['~\bformer\b|mandrel~', K::Former],
         ['~connector|\bplug\b|stecker~', K::Connector],
-        ['~\b(?:p?dip|dil)[- ]?\d+|comparator|op-?amp|timer ic|counter|flip-?flop|microcontroller|logic|\blm(?:3(?:58|93|24|39)|555)|\bne555|\btlc?\d{3}|\bcd4\d{3}|\b74hc~', K::Ic],
+        [
+            '~\b(?:p?dip|dil)[- ]?\d+|comparator|op-?amp|timer ic|counter|flip-?flop|microcontroller|logic|\blm(?:3(?:58|93|24|39)|555)|\bne555|\btlc?\d{3}|\bcd4\d{3}|\b74hc~',
+            K::Ic,
+        ],
     ];
 
     /** Type numbers that name their body. @var list<array{string, string}> pattern, outline name */

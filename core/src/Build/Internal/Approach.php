@@ -15,7 +15,18 @@ use Chiralex\Part\Kind;
 /** What one part needs to be reached: each of its joints by the iron, and its body by two fingers where it is gripped by the body. */
 final readonly class Approach
 {
-    private const GRIPPED = [Kind::TerminalBlock, Kind::Jack, Kind::BarrelJack, Kind::Relay, Kind::Switch, Kind::Button, Kind::PinHeader, Kind::SocketStrip, Kind::BoxHeader, Kind::Connector];
+    private const GRIPPED = [
+        Kind::TerminalBlock,
+        Kind::Jack,
+        Kind::BarrelJack,
+        Kind::Relay,
+        Kind::Switch,
+        Kind::Button,
+        Kind::PinHeader,
+        Kind::SocketStrip,
+        Kind::BoxHeader,
+        Kind::Connector,
+    ];
 
     /** Room for a finger beside a body, millimetres. */
     private const FINGERS = 8.1;
@@ -23,11 +34,8 @@ final readonly class Approach
     private FreeApproach $free;
 
     /** @param bool $front true where joints are made on the side the part stands on */
-    public function __construct(
-        private KitPart $part,
-        private PlacedBody $body,
-        private bool $front,
-    ) {
+    public function __construct(private KitPart $part, private PlacedBody $body, private bool $front)
+    {
         $this->free = new FreeApproach();
     }
 
@@ -46,10 +54,22 @@ final readonly class Approach
      */
     public function near(string $need, BodyGrid $bodies, float $largest): array
     {
-        $around = $bodies->around($this->body->board, [$this->body->centre, ...array_values($this->body->pins)], $largest + self::size($this->body) + self::FINGERS);
+        $around = $bodies->around(
+            $this->body->board,
+            [$this->body->centre, ...array_values($this->body->pins)],
+            $largest + self::size($this->body) + self::FINGERS,
+        );
         $side = $need === 'fingers' || $this->front ? $this->body->side : $this->body->side->other();
 
-        return array_values(array_filter($around, fn(PlacedBody $other): bool => $other->board === $this->body->board && $other->side === $side && $other->designator !== $this->body->designator && $this->reaches($need, $other)));
+        return array_values(
+            array_filter(
+                $around,
+                fn(PlacedBody $other): bool => $other->board === $this->body->board &&
+                    $other->side === $side &&
+                    $other->designator !== $this->body->designator &&
+                    $this->reaches($need, $other),
+            ),
+        );
     }
 
     /** @param list<PlacedBody> $bodies that stand around */
@@ -77,7 +97,9 @@ final readonly class Approach
     {
         return $need === 'fingers'
             ? [[$this->body->centre, $this->free->fingers($this->body, $bodies)]]
-            : array_values(array_map(fn(Point $pin): array => [$pin, $this->free->iron($pin, $bodies)], $this->body->pins));
+            : array_values(
+                array_map(fn(Point $pin): array => [$pin, $this->free->iron($pin, $bodies)], $this->body->pins),
+            );
     }
 
     /** How far a body and the space over it reach at most from its centre: half its diagonal and its height, millimetres. */
@@ -95,7 +117,8 @@ final readonly class Approach
     {
         $size = self::size($other);
         if ($need === 'fingers') {
-            return $other->height > $this->body->height / 2 && $this->body->centre->distanceTo($other->centre) < $size + self::size($this->body) + self::FINGERS;
+            return $other->height > $this->body->height / 2 &&
+                $this->body->centre->distanceTo($other->centre) < $size + self::size($this->body) + self::FINGERS;
         }
         foreach ($this->body->pins as $pin) {
             if ($pin->distanceTo($other->centre) < $size + $other->height + 3.6) {

@@ -15,11 +15,7 @@ use Chiralex\Build\TaskBook;
  */
 final readonly class Assembler
 {
-    public function __construct(
-        private TaskBook $book,
-        private Precedence $precedence,
-        private int $group,
-    ) {}
+    public function __construct(private TaskBook $book, private Precedence $precedence, private int $group) {}
 
     /**
      * @param list<list<string>> $soldering task ids, step by step
@@ -78,7 +74,12 @@ final readonly class Assembler
             $moved = false;
             foreach ($this->book->tasks as $id => $task) {
                 $isEager = in_array($task->action, [Action::Gate, Action::Remove, Action::Cure, Action::Adjust], true);
-                if (!$isEager || isset($done[$id]) || !$this->solderingDone((string) $id, $done) || !$this->worthIt($task, $done)) {
+                if (
+                    !$isEager ||
+                    isset($done[$id]) ||
+                    !$this->solderingDone((string) $id, $done) ||
+                    !$this->worthIt($task, $done)
+                ) {
                     continue;
                 }
                 $done[$id] = true;
@@ -140,11 +141,20 @@ final readonly class Assembler
     {
         $left = array_filter($this->book->tasks, static fn(Task $task): bool => !isset($done[$task->id]));
         while ($left !== []) {
-            $ready = array_filter($left, fn(Task $task): bool => array_diff_key($this->precedence->predecessors($task->id), $done) === []);
+            $ready = array_filter(
+                $left,
+                fn(Task $task): bool => array_diff_key($this->precedence->predecessors($task->id), $done) === [],
+            );
             if ($ready === []) {
                 $ready = $left; // overrides broke a rule; it is reported
             }
-            uasort($ready, static fn(Task $a, Task $b): int => [$a->action->lateRank() + $a->rank, $a->id] <=> [$b->action->lateRank() + $b->rank, $b->id]);
+            uasort(
+                $ready,
+                static fn(Task $a, Task $b): int => [$a->action->lateRank() + $a->rank, $a->id] <=> [
+                    $b->action->lateRank() + $b->rank,
+                    $b->id,
+                ],
+            );
             $task = $ready[array_key_first($ready)];
             $done[$task->id] = true;
             unset($left[$task->id]);
@@ -180,10 +190,21 @@ final readonly class Assembler
     private function canJoin(array $last, array $step): bool
     {
         [$a, $b] = [$last[0] ?? null, $step[0] ?? null];
-        if ($a === null || $b === null || count($last) + count($step) > $this->group || $a->sequenced || $b->sequenced || $a->action !== $b->action || $a->board !== $b->board || $a->side !== $b->side) {
+        if (
+            $a === null ||
+            $b === null ||
+            count($last) + count($step) > $this->group ||
+            $a->sequenced ||
+            $b->sequenced ||
+            $a->action !== $b->action ||
+            $a->board !== $b->board ||
+            $a->side !== $b->side
+        ) {
             return false;
         }
-        $joins = $a->action === Action::Insert && $a->board !== null || str_starts_with($a->id, 'wire ') && str_starts_with($b->id, 'wire ');
+        $joins =
+            ($a->action === Action::Insert && $a->board !== null) ||
+            (str_starts_with($a->id, 'wire ') && str_starts_with($b->id, 'wire '));
         foreach ($last as $task) {
             foreach ($step as $next) {
                 $joins = $joins && !isset($this->precedence->reachable($task->id)[$next->id]);

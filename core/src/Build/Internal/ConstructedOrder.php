@@ -99,13 +99,23 @@ final readonly class ConstructedOrder
     private function pick(array $cost, array $left, ?int $last): array
     {
         $free = $cost === [] ? [] : array_keys($cost, min($cost), true);
-        usort($free, fn(int $a, int $b): int => $this->urgency[$a] <=> $this->urgency[$b] ?: $this->items->heights[$a] <=> $this->items->heights[$b] ?: $a <=> $b);
+        usort(
+            $free,
+            fn(int $a, int $b): int => $this->urgency[$a] <=> $this->urgency[$b] ?:
+            $this->items->heights[$a] <=> $this->items->heights[$b] ?:
+            $a <=> $b,
+        );
         $kind = $this->kindToTake($free, $left, $last);
         $step = [];
-        foreach ($this->items->sorted(array_values(array_filter($free, fn(int $item): bool => $this->items->kinds[$item] === $kind))) as $item) {
+        foreach (
+            $this->items->sorted(
+                array_values(array_filter($free, fn(int $item): bool => $this->items->kinds[$item] === $kind)),
+            ) as $item
+        ) {
             $step = $this->tryAdd($step, $item);
         }
-        $goesOn = array_filter(array_diff($left, $step), fn(int $item): bool => $this->items->kinds[$item] === $kind) !== [];
+        $goesOn =
+            array_filter(array_diff($left, $step), fn(int $item): bool => $this->items->kinds[$item] === $kind) !== [];
         if (!$this->fill || $goesOn) {
             return $step; // the next step goes on with this kind
         }
@@ -213,7 +223,11 @@ final readonly class ConstructedOrder
             $groups[$this->items->kinds[$item]][] = $item;
         }
 
-        return array_filter($groups, static fn(array $items, string $kind): bool => $kind !== $but && count($items) === $open[$kind], ARRAY_FILTER_USE_BOTH);
+        return array_filter(
+            $groups,
+            static fn(array $items, string $kind): bool => $kind !== $but && count($items) === $open[$kind],
+            ARRAY_FILTER_USE_BOTH,
+        );
     }
 
     /**
@@ -228,7 +242,9 @@ final readonly class ConstructedOrder
         $readyAt = $this->byPlace($ready);
         $leftAt = $this->byPlace($left);
         $fallback = null;
-        foreach (array_unique([...($last === null ? [] : [$this->items->places[$last]]), ...$this->placesFirst]) as $place) {
+        foreach (
+            array_unique([...$last === null ? [] : [$this->items->places[$last]], ...$this->placesFirst]) as $place
+        ) {
             if (!isset($readyAt[$place])) {
                 continue;
             }
@@ -271,14 +287,17 @@ final readonly class ConstructedOrder
         foreach ($kinds as $kind) {
             $mine = array_filter($left, fn(int $item): bool => $this->items->kinds[$item] === $kind);
             $others = array_diff($left, $mine);
-            $blocked = count($mine) - count(array_filter($ready, fn(int $item): bool => $this->items->kinds[$item] === $kind));
+            $blocked =
+                count($mine) - count(array_filter($ready, fn(int $item): bool => $this->items->kinds[$item] === $kind));
             $inversions = 0;
             foreach ($mine as $a) {
                 foreach ($others as $b) {
                     $inversions += $this->costs->inverts($a, $b) ? 1 : 0;
                 }
             }
-            $height = array_sum(array_map(fn(int $item): float => $this->items->heights[$item], $mine)) / max(1, count($mine));
+            $height =
+                array_sum(array_map(fn(int $item): float => $this->items->heights[$item], $mine)) /
+                max(1, count($mine));
             $key = [$blocked > 0 ? 1 : 0, $inversions, $height, $kind];
             if ($bestKey === null || $key < $bestKey) {
                 [$best, $bestKey] = [$kind, $key];

@@ -16,11 +16,7 @@ final readonly class Costs
     private const EPSILON = 1e-9;
 
     /** @param list<PlacedBody> $always bodies on the boards from the beginning, fitted at the factory */
-    public function __construct(
-        private Items $items,
-        private Holding $holding,
-        private array $always,
-    ) {}
+    public function __construct(private Items $items, private Holding $holding, private array $always) {}
 
     /**
      * The costs of some items with others done before.
@@ -30,7 +26,12 @@ final readonly class Costs
      */
     public function on(Items $items, array $done): self
     {
-        return new self($items, $this->holding, [...$this->always, ...array_values(array_filter(array_map(fn(int $item): ?PlacedBody => $this->items->parts[$item]->body, $done)))]);
+        return new self($items, $this->holding, [
+            ...$this->always,
+            ...array_values(
+                array_filter(array_map(fn(int $item): ?PlacedBody => $this->items->parts[$item]->body, $done)),
+            ),
+        ]);
     }
 
     /**
@@ -47,7 +48,20 @@ final readonly class Costs
             if (!$this->holding->isKnown($this->items->parts[$item])) {
                 return [];
             }
-            $key = serialize([$this->items->places[$item], $this->items->heights[$item], $this->items->kinds[$item], $this->items->values[$item], $this->items->blocks[$item], $this->items->before[$item], $this->items->alike[$item], $this->items->crowds[$item], array_filter(array_keys($this->items->before), fn(int $other): bool => isset($this->items->before[$other][$item]))]);
+            $key = serialize([
+                $this->items->places[$item],
+                $this->items->heights[$item],
+                $this->items->kinds[$item],
+                $this->items->values[$item],
+                $this->items->blocks[$item],
+                $this->items->before[$item],
+                $this->items->alike[$item],
+                $this->items->crowds[$item],
+                array_filter(
+                    array_keys($this->items->before),
+                    fn(int $other): bool => isset($this->items->before[$other][$item]),
+                ),
+            ]);
             if (isset($last[$key])) {
                 $twins[$item] = $last[$key];
             }
@@ -79,9 +93,9 @@ final readonly class Costs
     /** True when fitting item a before item b is an inversion that nothing forces. */
     public function inverts(int $a, int $b): bool
     {
-        return $this->items->places[$a] === $this->items->places[$b]
-            && $this->items->heights[$a] > $this->items->heights[$b] + self::INVERSION + self::EPSILON
-            && !isset($this->items->before[$b][$a]);
+        return $this->items->places[$a] === $this->items->places[$b] &&
+            $this->items->heights[$a] > $this->items->heights[$b] + self::INVERSION + self::EPSILON &&
+            !isset($this->items->before[$b][$a]);
     }
 
     public function spreadFits(float $low, float $high): bool

@@ -38,7 +38,8 @@ final readonly class ExactOrder
     /** True when the search ends soon. */
     public static function reaches(Items $items, Costs $costs): bool
     {
-        return $items->count() <= self::MOST || ($items->count() <= self::MOST_TWINS && $costs->states(range(0, $items->count() - 1)) <= self::MOST_SETS);
+        return $items->count() <= self::MOST ||
+            ($items->count() <= self::MOST_TWINS && $costs->states(range(0, $items->count() - 1)) <= self::MOST_SETS);
     }
 
     /** @return list<list<int>> steps */
@@ -47,7 +48,17 @@ final readonly class ExactOrder
         $all = (1 << ($this->start ?? $this->items->count())) - 1;
         $candidates = $this->candidates($all);
         /** @var array<int, array<string, array{list<int>, int, array<string, string>, ?array{int, string}, list<int>}>> $states cost, last item, sides, previous state, step */
-        $states = [0 => ['' => [(new Score(0, 0, 0, 0, 0, 0, 0, 0, 0))->key($this->school), $this->start ?? -1, $this->sides, null, []]]];
+        $states = [
+            0 => [
+                '' => [
+                    (new Score(0, 0, 0, 0, 0, 0, 0, 0, 0))->key($this->school),
+                    $this->start ?? -1,
+                    $this->sides,
+                    null,
+                    [],
+                ],
+            ],
+        ];
         $hangs = [];
         for ($mask = 0; $mask < $all; ++$mask) {
             foreach ($states[$mask] ?? [] as $key => $state) {
@@ -56,7 +67,14 @@ final readonly class ExactOrder
                         continue;
                     }
                     $hanging = $hangs[$mask][$set] ??= $this->costs->hanging($step, $this->members($mask));
-                    $next = $this->next($state, [$mask, (string) $key], $step, $alike, $hanging, $this->popcounts($inverted, $mask));
+                    $next = $this->next(
+                        $state,
+                        [$mask, (string) $key],
+                        $step,
+                        $alike,
+                        $hanging,
+                        $this->popcounts($inverted, $mask),
+                    );
                     $nextKey = $this->stateKey($next);
                     $known = $states[$mask | $set][$nextKey] ?? null;
                     if ($known === null || $next[0] < $known[0]) {
@@ -74,7 +92,12 @@ final readonly class ExactOrder
     {
         $waits = $inverted = [];
         for ($i = 0; $i < ($this->start ?? $this->items->count()); ++$i) {
-            $waits[$i] = array_sum(array_map(static fn(int $item): int => 1 << $item, array_filter(array_keys($this->items->before[$i]), fn(int $item): bool => $item !== $this->start)));
+            $waits[$i] = array_sum(
+                array_map(
+                    static fn(int $item): int => 1 << $item,
+                    array_filter(array_keys($this->items->before[$i]), fn(int $item): bool => $item !== $this->start),
+                ),
+            );
             $inverted[$i] = 0;
             for ($j = 0; $j < ($this->start ?? $this->items->count()); ++$j) {
                 $inverted[$i] |= $j !== $i && $this->costs->inverts($j, $i) ? 1 << $j : 0;
@@ -87,11 +110,17 @@ final readonly class ExactOrder
             $wait = $chain = 0;
             foreach ($step as $item) {
                 $wait |= (int) $waits[$item];
-                $chain |= isset($twins[$item]) && ($set >> $twins[$item] & 1) === 0 ? 1 << $twins[$item] : 0;
+                $chain |= isset($twins[$item]) && (($set >> $twins[$item]) & 1) === 0 ? 1 << $twins[$item] : 0;
             }
             // Rules hold between steps: a part and what it waits for are never in one.
             if (($wait & $set) === 0 && $this->limits->allows($step)) {
-                $candidates[] = [$set, $this->items->sorted($step), $wait | $chain, $this->items->lookAlikesIn($step), array_map(static fn(int $item): int => $inverted[$item], $step)];
+                $candidates[] = [
+                    $set,
+                    $this->items->sorted($step),
+                    $wait | $chain,
+                    $this->items->lookAlikesIn($step),
+                    array_map(static fn(int $item): int => $inverted[$item], $step),
+                ];
             }
         }
 
@@ -127,7 +156,13 @@ final readonly class ExactOrder
         $last = $state[1];
         ksort($state[2]);
 
-        return ($last < 0 ? '' : "{$this->items->kinds[$last]}|{$this->items->values[$last]}|{$this->items->blocks[$last]}") . '|' . implode(',', $state[2]) . '|' . implode(',', array_keys($state[2]));
+        return ($last < 0
+            ? ''
+            : "{$this->items->kinds[$last]}|{$this->items->values[$last]}|{$this->items->blocks[$last]}") .
+            '|' .
+            implode(',', $state[2]) .
+            '|' .
+            implode(',', array_keys($state[2]));
     }
 
     /**
@@ -138,7 +173,13 @@ final readonly class ExactOrder
     {
         $best = $least = null;
         foreach ($states[$all] ?? [] as $state) {
-            $turns = count(array_filter($this->endSides, static fn(string $side, string $board): bool => ($state[2][$board] ?? $side) !== $side, ARRAY_FILTER_USE_BOTH));
+            $turns = count(
+                array_filter(
+                    $this->endSides,
+                    static fn(string $side, string $board): bool => ($state[2][$board] ?? $side) !== $side,
+                    ARRAY_FILTER_USE_BOTH,
+                ),
+            );
             $ending = (new Score(0, 0, 0, 0, $turns, 0, 0, 0, 0))->key($this->school);
             $cost = array_map(static fn(int $a, int $b): int => $a + $b, $state[0], $ending);
             if ($least === null || $cost < $least) {
@@ -159,7 +200,7 @@ final readonly class ExactOrder
     {
         $members = [];
         for ($i = 0; $i < ($this->start ?? $this->items->count()); ++$i) {
-            if (($set >> $i & 1) === 1) {
+            if ((($set >> $i) & 1) === 1) {
                 $members[] = $i;
             }
         }

@@ -18,10 +18,7 @@ use Chiralex\Part\LeadStyle;
 final readonly class Holding
 {
     /** @param array<string, true> $jigged designators that a panel holds */
-    public function __construct(
-        private Kit $kit,
-        private array $jigged,
-    ) {}
+    public function __construct(private Kit $kit, private array $jigged) {}
 
     public static function of(Kit $kit): self
     {
@@ -43,7 +40,9 @@ final readonly class Holding
     {
         $shape = $this->kit->board($board);
 
-        return $shape === null || !$this->kit->hasPlacements ? null : (new Lying())->lie(Assembly::around($shape, $this->kit->boards, $snapped), $down, $fitted);
+        return $shape === null || !$this->kit->hasPlacements
+            ? null
+            : (new Lying())->lie(Assembly::around($shape, $this->kit->boards, $snapped), $down, $fitted);
     }
 
     /**
@@ -61,7 +60,10 @@ final readonly class Holding
         if ($shape === null || !$this->kit->hasPlacements) {
             return [null, null];
         }
-        $state = $table !== null && $table[0] === $board ? $table[1]->with($new) : TableState::of(Assembly::around($shape, $this->kit->boards, $snapped), $fitted);
+        $state =
+            $table !== null && $table[0] === $board
+                ? $table[1]->with($new)
+                : TableState::of(Assembly::around($shape, $this->kit->boards, $snapped), $fitted);
         [$lie, $state] = $state->lie($down);
 
         return [$lie, [$board, $state]];
@@ -70,11 +72,11 @@ final readonly class Holding
     /** True when the hold does not depend on how the board lies. */
     public function isKnown(KitPart $part): bool
     {
-        return $part->hold !== null
-            || isset($this->jigged[$part->designator])
-            || $part->outline->leads !== LeadStyle::StiffPins
-            || $this->kit->settings->workholding !== 'table'
-            || $this->solderedFromFront($part);
+        return $part->hold !== null ||
+            isset($this->jigged[$part->designator]) ||
+            $part->outline->leads !== LeadStyle::StiffPins ||
+            $this->kit->settings->workholding !== 'table' ||
+            $this->solderedFromFront($part);
     }
 
     public function hold(KitPart $part, ?Lie $lie): Hold

@@ -62,7 +62,13 @@ final readonly class Items
         /** @var list<array<int, true>> $before */
         $before = array_fill(0, count($parts), []);
         foreach ($parts as $i => $part) {
-            foreach (array_keys($precedence->successors("solder {$part->designator}") === [] ? [] : $precedence->reachable("solder {$part->designator}")) as $after) {
+            foreach (
+                array_keys(
+                    $precedence->successors("solder {$part->designator}") === []
+                        ? []
+                        : $precedence->reachable("solder {$part->designator}"),
+                ) as $after
+            ) {
                 if (isset($index[$after])) {
                     $before[$index[$after]][$i] = true;
                 }
@@ -75,16 +81,24 @@ final readonly class Items
             }
         }
 
+        $looks = self::lookAlikes($parts, $alike, $index);
+
         return new self(
             $parts,
-            array_map(static fn(KitPart $part): string => ($part->placement->board ?? $kit->boards[0]->name) . ' ' . ($part->placement->side ?? Side::Top)->value, $parts),
+            array_map(
+                static fn(KitPart $part): string => ($part->placement->board ?? $kit->boards[0]->name) .
+                    ' ' .
+                    ($part->placement->side ?? Side::Top)->value,
+                $parts,
+            ),
             array_map(static fn(KitPart $part): float => $part->height, $parts),
             array_map(static fn(KitPart $part): string => $part->kind()->value, $parts),
             array_map(static fn(KitPart $part): string => $part->valueKey(), $parts),
             array_map(static fn(KitPart $part): string => $blocks[$part->designator] ?? '', $parts),
             $before,
-            ...self::lookAlikes($parts, $alike, $index),
-            blockOrder: array_map(strval(...), array_keys($kit->groups->blocks)),
+            $looks['alike'],
+            $looks['crowds'],
+            array_map(strval(...), array_keys($kit->groups->blocks)),
         );
     }
 
@@ -139,7 +153,13 @@ final readonly class Items
         foreach ($known->named() as $name => $others) {
             $mine = $item((string) $name);
             if ($mine !== null) {
-                $alike[$mine] += array_fill_keys(array_filter(array_map(static fn(int|string $other): ?int => $item((string) $other), array_keys($others)), is_int(...)), true);
+                $alike[$mine] += array_fill_keys(
+                    array_filter(
+                        array_map(static fn(int|string $other): ?int => $item((string) $other), array_keys($others)),
+                        is_int(...),
+                    ),
+                    true,
+                );
             }
         }
 
@@ -183,7 +203,12 @@ final readonly class Items
      */
     public function sorted(array $step): array
     {
-        usort($step, fn(int $a, int $b): int => $this->kinds[$a] <=> $this->kinds[$b] ?: $this->compareValues($a, $b) ?: $a <=> $b);
+        usort(
+            $step,
+            fn(int $a, int $b): int => $this->kinds[$a] <=> $this->kinds[$b] ?:
+            $this->compareValues($a, $b) ?:
+            $a <=> $b,
+        );
 
         return $step;
     }

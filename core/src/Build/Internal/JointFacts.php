@@ -25,8 +25,34 @@ final readonly class JointFacts
     private const FILLET = 1.0;
     private const LEAD = 0.6;
     /** Leads thicker than a wire's, millimetres. */
-    private const LEADS = ['pin-header' => 0.7, 'socket-strip' => 0.7, 'box-header' => 0.7, 'terminal-block' => 1.1, 'jack' => 1.4, 'barrel-jack' => 1.4, 'relay' => 1.0, 'regulator' => 0.9, 'rectifier' => 0.8, 'switch' => 1.0, 'button' => 0.9, 'potentiometer' => 1.1, 'battery-holder' => 1.1, 'fuse-holder' => 1.1, 'transformer' => 1.0];
-    private const HEAVY = [Kind::TerminalBlock, Kind::Jack, Kind::BarrelJack, Kind::Relay, Kind::Regulator, Kind::Transformer, Kind::BatteryHolder, Kind::FuseHolder, Kind::HeatSink];
+    private const LEADS = [
+        'pin-header' => 0.7,
+        'socket-strip' => 0.7,
+        'box-header' => 0.7,
+        'terminal-block' => 1.1,
+        'jack' => 1.4,
+        'barrel-jack' => 1.4,
+        'relay' => 1.0,
+        'regulator' => 0.9,
+        'rectifier' => 0.8,
+        'switch' => 1.0,
+        'button' => 0.9,
+        'potentiometer' => 1.1,
+        'battery-holder' => 1.1,
+        'fuse-holder' => 1.1,
+        'transformer' => 1.0,
+    ];
+    private const HEAVY = [
+        Kind::TerminalBlock,
+        Kind::Jack,
+        Kind::BarrelJack,
+        Kind::Relay,
+        Kind::Regulator,
+        Kind::Transformer,
+        Kind::BatteryHolder,
+        Kind::FuseHolder,
+        Kind::HeatSink,
+    ];
     /** Tip temperatures, light and heavy joints, degrees Celsius. */
     private const IRON = ['leaded' => [330, 340], 'lead-free' => [350, 380]];
 
@@ -40,14 +66,19 @@ final readonly class JointFacts
         foreach ($tasks as $task) {
             foreach ($task->action === Action::Solder || $task->action === Action::Tack ? $task->parts : [] as $name) {
                 $part = $this->kit->part($name);
-                $joints = $task->action === Action::Tack ? 1 : ($part === null ? 2 : max(1, count($part->outline->pins)));
+                $joints =
+                    $task->action === Action::Tack ? 1 : ($part === null ? 2 : max(1, count($part->outline->pins)));
                 $solder += $joints * $this->joint($part);
                 $heavy = $heavy || ($part !== null && in_array($part->kind(), self::HEAVY, true));
                 $soldered = true;
             }
         }
 
-        return new Soldering(round($solder, 1), $soldered ? (self::IRON[$this->kit->settings->alloy] ?? self::IRON['leaded'])[$heavy ? 1 : 0] : null, $heavy);
+        return new Soldering(
+            round($solder, 1),
+            $soldered ? (self::IRON[$this->kit->settings->alloy] ?? self::IRON['leaded'])[$heavy ? 1 : 0] : null,
+            $heavy,
+        );
     }
 
     /** Millimetres of solder wire for one joint. */
@@ -57,9 +88,11 @@ final readonly class JointFacts
         $board = $part?->placement === null ? null : $this->kit->board($part->placement->board);
         $hole = $lead + self::PLAY;
         $ring = ($hole + self::RING) / 2;
-        $cone = M_PI / 3 * self::FILLET * ($ring ** 2 + $ring * $lead / 2 + ($lead / 2) ** 2) - M_PI / 4 * $lead ** 2 * self::FILLET;
-        $barrel = $board !== null && $board->plated ? M_PI / 4 * ($hole ** 2 - $lead ** 2) * $board->thickness : 0.0;
+        $cone =
+            (M_PI / 3) * self::FILLET * ($ring ** 2 + ($ring * $lead) / 2 + ($lead / 2) ** 2) -
+            (M_PI / 4) * $lead ** 2 * self::FILLET;
+        $barrel = $board !== null && $board->plated ? (M_PI / 4) * ($hole ** 2 - $lead ** 2) * $board->thickness : 0.0;
 
-        return ($cone + $barrel) / (M_PI / 4 * self::WIRE ** 2 * self::METAL);
+        return ($cone + $barrel) / ((M_PI / 4) * self::WIRE ** 2 * self::METAL);
     }
 }

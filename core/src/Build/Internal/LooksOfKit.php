@@ -32,7 +32,13 @@ final readonly class LooksOfKit
             if ($part->supply->isBuilt() && !str_starts_with($part->designator, '~')) {
                 $look = PartLook::of($part);
                 // One value in two tolerances bears two sets of bands: two looks, though no look-alikes of each other.
-                $key = implode('|', [$look->kind->value, $look->value, $look->body, $look->clear ? 'clear' : '', ...array_map(static fn(Colour $band): string => $band->value, $look->bands)]);
+                $key = implode('|', [
+                    $look->kind->value,
+                    $look->value,
+                    $look->body,
+                    $look->clear ? 'clear' : '',
+                    ...array_map(static fn(Colour $band): string => $band->value, $look->bands),
+                ]);
                 $names[$key][] = $part->designator;
                 $looks[$key] = $look;
             }
@@ -64,7 +70,9 @@ final readonly class LooksOfKit
                 }
             }
             foreach ($this->neighbours($looks) as [$a, $b]) {
-                $sameClass = Confusability::wholeClass($looks[$a]) !== null && Confusability::wholeClass($looks[$a]) === Confusability::wholeClass($looks[$b]);
+                $sameClass =
+                    Confusability::wholeClass($looks[$a]) !== null &&
+                    Confusability::wholeClass($looks[$a]) === Confusability::wholeClass($looks[$b]);
                 if (!$sameClass && $compare->compare($looks[$a], $looks[$b])->isLookAlike()) {
                     $groups[] = $this->group([$a, $b], $compare);
                 }
@@ -93,7 +101,11 @@ final readonly class LooksOfKit
             }
         }
 
-        return [...(new BandNeighbours())->pairs($bands), ...(new CodeNeighbours())->pairs($alone), ...(new CodeNeighbours())->pairs($small)];
+        return [
+            ...(new BandNeighbours())->pairs($bands),
+            ...(new CodeNeighbours())->pairs($alone),
+            ...(new CodeNeighbours())->pairs($small),
+        ];
     }
 
     /** @param non-empty-list<array-key> $keys */

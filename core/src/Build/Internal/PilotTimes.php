@@ -20,11 +20,7 @@ final readonly class PilotTimes
      * @param array<string, array{factor: float, count: float}> $kinds
      * @param array<string, array{factor: float, count: float}> $actions of work that is no soldering
      */
-    private function __construct(
-        private array $kinds,
-        private array $actions,
-        public int $builds,
-    ) {}
+    private function __construct(private array $kinds, private array $actions, public int $builds) {}
 
     /** @param callable(PilotEntry): float $usual minutes of a practised builder for the entry's step */
     public static function of(Kit $kit, callable $usual): self
@@ -37,7 +33,9 @@ final readonly class PilotTimes
             }
             $builds[$entry->build] = true;
             $ratio = $entry->minutes / $expected;
-            $known = array_filter(array_map(static fn(string $name): ?string => $kit->part($name)?->kind()->value, $entry->names()));
+            $known = array_filter(
+                array_map(static fn(string $name): ?string => $kit->part($name)?->kind()->value, $entry->names()),
+            );
             if ($entry->action() === 'solder' && $known !== []) {
                 foreach ($known as $kind) {
                     $kinds[$kind][] = $ratio;
@@ -46,9 +44,16 @@ final readonly class PilotTimes
                 $actions[$entry->action()][] = $ratio;
             }
         }
-        $shrunk = static fn(float $weight): callable => static fn(array $ratios): array => ['factor' => ($weight + array_sum($ratios)) / ($weight + count($ratios)), 'count' => (float) count($ratios)];
+        $shrunk = static fn(float $weight): callable => static fn(array $ratios): array => [
+            'factor' => ($weight + array_sum($ratios)) / ($weight + count($ratios)),
+            'count' => (float) count($ratios),
+        ];
 
-        return new self(array_map($shrunk(self::PARTS), $kinds), array_map($shrunk(self::STEPS), $actions), count($builds));
+        return new self(
+            array_map($shrunk(self::PARTS), $kinds),
+            array_map($shrunk(self::STEPS), $actions),
+            count($builds),
+        );
     }
 
     public function kind(string $kind): float

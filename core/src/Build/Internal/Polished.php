@@ -40,7 +40,10 @@ final readonly class Polished
             $better = false;
             for ($from = 0; $from < count($steps) - 1; ++$from) {
                 $length = $this->length($steps, $from);
-                $piece = json_encode([array_slice($steps, 0, $from), array_slice($steps, $from, $length)], JSON_THROW_ON_ERROR);
+                $piece = json_encode(
+                    [array_slice($steps, 0, $from), array_slice($steps, $from, $length)],
+                    JSON_THROW_ON_ERROR,
+                );
                 if ($length < 2 || isset($solved[$piece])) {
                     continue;
                 }
@@ -172,7 +175,11 @@ final readonly class Polished
     {
         $subset = $steps[$from] ?? [];
         $length = 1;
-        while (isset($steps[$from + $length]) && count($subset) + count($steps[$from + $length]) <= self::PIECE && $this->costs->states([...$subset, ...$steps[$from + $length]]) <= self::SETS) {
+        while (
+            isset($steps[$from + $length]) &&
+            count($subset) + count($steps[$from + $length]) <= self::PIECE &&
+            $this->costs->states([...$subset, ...$steps[$from + $length]]) <= self::SETS
+        ) {
             array_push($subset, ...$steps[$from + $length]);
             ++$length;
         }
@@ -193,8 +200,21 @@ final readonly class Polished
         $done = array_merge(...array_slice($steps, 0, $from), ...[[]]);
         $last = $done === [] ? null : $done[count($done) - 1];
         $reduced = $this->items->only($last === null ? $subset : [...$subset, $last]);
-        $exact = new ExactOrder($reduced, $this->costs->on($reduced, $done), new StepLimits($reduced, $this->costs, $this->school, $this->limits->group), $this->school, [], $last === null ? null : count($subset), $this->sides($done));
-        $anew = array_map(fn(array $step): array => $this->items->sorted(array_map(static fn(int $index): int => $subset[$index], $step)), $exact->steps());
+        $exact = new ExactOrder(
+            $reduced,
+            $this->costs->on($reduced, $done),
+            new StepLimits($reduced, $this->costs, $this->school, $this->limits->group),
+            $this->school,
+            [],
+            $last === null ? null : count($subset),
+            $this->sides($done),
+        );
+        $anew = array_map(
+            fn(array $step): array => $this->items->sorted(
+                array_map(static fn(int $index): int => $subset[$index], $step),
+            ),
+            $exact->steps(),
+        );
         $tried = [...array_slice($steps, 0, $from), ...$anew, ...array_slice($steps, $from + $length)];
 
         return [$tried, $this->score($tried)];
@@ -208,7 +228,13 @@ final readonly class Polished
     {
         $score = (new Scorer($this->items, $this->costs))->score($steps, 0, $hanging);
         $sides = $this->sides(array_merge(...$steps, ...[[]]));
-        $turns = count(array_filter($this->endSides, static fn(string $side, string $board): bool => ($sides[$board] ?? $side) !== $side, ARRAY_FILTER_USE_BOTH));
+        $turns = count(
+            array_filter(
+                $this->endSides,
+                static fn(string $side, string $board): bool => ($sides[$board] ?? $side) !== $side,
+                ARRAY_FILTER_USE_BOTH,
+            ),
+        );
 
         return $score->with($turns);
     }

@@ -9,10 +9,7 @@ use Chiralex\Build\Score;
 /** Scores a sequence of soldering steps. */
 final readonly class Scorer
 {
-    public function __construct(
-        private Items $items,
-        private Costs $costs,
-    ) {}
+    public function __construct(private Items $items, private Costs $costs) {}
 
     /**
      * @param list<list<int>> $steps
@@ -40,7 +37,17 @@ final readonly class Scorer
             array_push($done, ...$step);
         }
 
-        return new Score($violations, $inversions, $alike, $hanging ?? $hangs, $flips, $blocks, $kinds, $values, count($steps));
+        return new Score(
+            $violations,
+            $inversions,
+            $alike,
+            $hanging ?? $hangs,
+            $flips,
+            $blocks,
+            $kinds,
+            $values,
+            count($steps),
+        );
     }
 
     /**

@@ -32,7 +32,15 @@ final readonly class Sequencer
         $best = [];
         $bestScore = null;
         foreach ($this->variants() as [$places, $fill, $urgency]) {
-            $steps = (new ConstructedOrder($this->items, $this->costs, $limits, $this->school, $places, $fill, $urgency))->steps();
+            $steps = (new ConstructedOrder(
+                $this->items,
+                $this->costs,
+                $limits,
+                $this->school,
+                $places,
+                $fill,
+                $urgency,
+            ))->steps();
             $score = $scorer->score($steps, 0, 0);
             if ($bestScore === null || $score->isBetterThan($bestScore, $this->school)) {
                 [$best, $bestScore] = [$steps, $score];
@@ -41,7 +49,9 @@ final readonly class Sequencer
 
         $best = $this->withoutHanging($best);
 
-        return $this->items->count() <= Polished::MOST ? (new Polished($this->items, $this->costs, $limits, $this->school, $this->endSides))->steps($best) : $best;
+        return $this->items->count() <= Polished::MOST
+            ? (new Polished($this->items, $this->costs, $limits, $this->school, $this->endSides))->steps($best)
+            : $best;
     }
 
     /** @return list<array{list<string>, bool, list<float>}> */

@@ -19,7 +19,19 @@ final readonly class StepFacts
     private const PART = 0.6;
     private const PRACTISED = 0.55;
     /** Minutes of work that is no soldering; of tacking for each part. */
-    private const OTHER = ['gate' => 4.0, 'adjust' => 3.0, 'insert' => 1.0, 'bolt' => 1.5, 'place' => 1.5, 'jig' => 1.5, 'nuts' => 1.5, 'tack' => 0.5, 'snap' => 1.0, 'remove' => 1.0, 'cure' => 2.0];
+    private const OTHER = [
+        'gate' => 4.0,
+        'adjust' => 3.0,
+        'insert' => 1.0,
+        'bolt' => 1.5,
+        'place' => 1.5,
+        'jig' => 1.5,
+        'nuts' => 1.5,
+        'tack' => 0.5,
+        'snap' => 1.0,
+        'remove' => 1.0,
+        'cure' => 2.0,
+    ];
 
     private PilotTimes $pilot;
 
@@ -50,9 +62,12 @@ final readonly class StepFacts
     {
         $minutes = 0.0;
         foreach ($tasks as $task) {
-            $minutes += $task->action === Action::Solder
-                ? ($this->joints([$task]) * self::JOINT + self::PART) * $this->pilot->kind($this->kit->part($task->parts[0] ?? '')?->kind()->value ?? 'wire')
-                : $this->other($task->action->value, count($task->parts)) * $this->pilot->action($task->action->value);
+            $minutes +=
+                $task->action === Action::Solder
+                    ? ($this->joints([$task]) * self::JOINT + self::PART) *
+                        $this->pilot->kind($this->kit->part($task->parts[0] ?? '')?->kind()->value ?? 'wire')
+                    : $this->other($task->action->value, count($task->parts)) *
+                        $this->pilot->action($task->action->value);
         }
 
         return round($minutes * ($this->kit->settings->skill === 'practised' ? self::PRACTISED : 1.0), 1);
@@ -66,8 +81,18 @@ final readonly class StepFacts
     public function source(array $tasks): Reason
     {
         foreach ($tasks as $task) {
-            if ($this->pilot->knows($task->action === Action::Solder ? ($this->kit->part($task->parts[0] ?? '')?->kind()->value ?? 'wire') : $task->action->value)) {
-                return new Reason('time.pilot', ['builds' => $this->pilot->builds, 'skill' => $this->kit->settings->skill], Origin::Measured);
+            if (
+                $this->pilot->knows(
+                    $task->action === Action::Solder
+                        ? $this->kit->part($task->parts[0] ?? '')?->kind()->value ?? 'wire'
+                        : $task->action->value,
+                )
+            ) {
+                return new Reason(
+                    'time.pilot',
+                    ['builds' => $this->pilot->builds, 'skill' => $this->kit->settings->skill],
+                    Origin::Measured,
+                );
             }
         }
 

@@ -30,10 +30,11 @@ final readonly class StepLimits
             $heights[] = $this->items->heights[$item];
         }
 
-        return count($places) === 1 && match ($this->school) {
-            School::LowestFirst => $this->costs->spreadFits(min($heights), max($heights)),
-            School::KindByKind => count($kinds) === 1,
-            School::BlockByBlock => count($blocks) === 1,
-        };
+        return count($places) === 1 &&
+            match ($this->school) {
+                School::LowestFirst => $this->costs->spreadFits(min($heights), max($heights)),
+                School::KindByKind => count($kinds) === 1,
+                School::BlockByBlock => count($blocks) === 1,
+            };
     }
 }

@@ -43,7 +43,10 @@ final readonly class TableState
         $lying = new Lying();
         $clouds = [];
         foreach (Side::cases() as $side) {
-            $points = array_merge(...array_map(fn(PlacedBody $body): array => $lying->bodyPoints($this->assembly, $side, $body), $bodies), ...[[]]);
+            $points = array_merge(
+                ...array_map(fn(PlacedBody $body): array => $lying->bodyPoints($this->assembly, $side, $body), $bodies),
+                ...[[]],
+            );
             $clouds[$side->value] = $this->clouds[$side->value]->with($points);
         }
 
@@ -53,8 +56,20 @@ final readonly class TableState
     /** @return array{Lie, self} the lie, and the state that remembers its facet */
     public function lie(Side $down): array
     {
-        $lie = (new Lying())->settle($this->clouds[$down->value], $this->assembly->centre($this->fitted), $this->triangles[$down->value] ?? null);
+        $lie = (new Lying())->settle(
+            $this->clouds[$down->value],
+            $this->assembly->centre($this->fitted),
+            $this->triangles[$down->value] ?? null,
+        );
 
-        return [$lie, new self($this->assembly, $this->fitted, $this->clouds, [$down->value => $lie->triangle] + $this->triangles)];
+        return [
+            $lie,
+            new self(
+                $this->assembly,
+                $this->fitted,
+                $this->clouds,
+                [$down->value => $lie->triangle] + $this->triangles,
+            ),
+        ];
     }
 }

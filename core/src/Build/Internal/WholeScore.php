@@ -13,10 +13,7 @@ use Chiralex\Kit\Kit;
 /** Completes the score of the soldering steps by what the other steps add: inserted ICs, turns of the board, their own count. */
 final readonly class WholeScore
 {
-    public function __construct(
-        private Kit $kit,
-        private Precedence $precedence,
-    ) {}
+    public function __construct(private Kit $kit, private Precedence $precedence) {}
 
     /** @param list<Step> $steps */
     public function of(Score $soldering, array $steps): Score
@@ -47,14 +44,23 @@ final readonly class WholeScore
                 $height = $this->kit->part($ic)->height ?? 0.0;
                 $after = $this->precedence->reachable("insert {$ic}");
                 foreach ($steps as $index => $step) {
-                    if ($step->action !== Action::Solder || $step->board !== $insert->board || $step->side !== $insert->side) {
+                    if (
+                        $step->action !== Action::Solder ||
+                        $step->board !== $insert->board ||
+                        $step->side !== $insert->side
+                    ) {
                         continue;
                     }
                     foreach ($step->names() as $name) {
                         $other = $this->kit->part($name)->height ?? 0.0;
                         $count += match (true) {
-                            $index < $at => $other > $height + Costs::INVERSION + 1e-9 && !isset($this->precedence->reachable("solder {$name}")["insert {$ic}"]) ? 1 : 0,
-                            default => $height > $other + Costs::INVERSION + 1e-9 && !isset($after["solder {$name}"]) ? 1 : 0,
+                            $index < $at => $other > $height + Costs::INVERSION + 1e-9 &&
+                            !isset($this->precedence->reachable("solder {$name}")["insert {$ic}"])
+                                ? 1
+                                : 0,
+                            default => $height > $other + Costs::INVERSION + 1e-9 && !isset($after["solder {$name}"])
+                                ? 1
+                                : 0,
                         };
                     }
                 }

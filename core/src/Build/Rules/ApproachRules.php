@@ -41,12 +41,24 @@ final readonly class ApproachRules
         $rules = $dropped = [];
         foreach ($bodies as $designator => $body) {
             $part = $kit->part($designator);
-            if ($part === null || in_array($designator, $panelled, true) || !isset($book->tasks["solder {$designator}"])) {
+            if (
+                $part === null ||
+                in_array($designator, $panelled, true) ||
+                !isset($book->tasks["solder {$designator}"])
+            ) {
                 continue;
             }
             $approach = new Approach($part, $body, $kit->settings->solderFrom === 'front');
             foreach ($approach->needs() as $need) {
-                [$after, $lost] = $this->need($need, $approach, $part, $body, $approach->near($need, $grid, $largest), $kit, $fixed);
+                [$after, $lost] = $this->need(
+                    $need,
+                    $approach,
+                    $part,
+                    $body,
+                    $approach->near($need, $grid, $largest),
+                    $kit,
+                    $fixed,
+                );
                 array_push($rules, ...$after);
                 array_push($dropped, ...$lost);
             }
@@ -60,7 +72,10 @@ final readonly class ApproachRules
     {
         $bodies = [];
         foreach ($kit->bodies() as $designator => $body) {
-            if (isset($book->tasks["solder {$designator}"]) || $kit->part((string) $designator)?->supply === Supply::Factory) {
+            if (
+                isset($book->tasks["solder {$designator}"]) ||
+                $kit->part((string) $designator)?->supply === Supply::Factory
+            ) {
                 $bodies[(string) $designator] = $body;
             }
         }
@@ -73,26 +88,75 @@ final readonly class ApproachRules
      * @param list<PlacedBody> $near bodies that could stand in the way
      * @return array{list<Rule>, list<DroppedRule>}
      */
-    private function need(string $need, Approach $approach, KitPart $part, PlacedBody $body, array $near, Kit $kit, Precedence $fixed): array
-    {
+    private function need(
+        string $need,
+        Approach $approach,
+        KitPart $part,
+        PlacedBody $body,
+        array $near,
+        Kit $kit,
+        Precedence $fixed,
+    ): array {
         if ($near === [] || $approach->fits($need, $near)) {
             return [[], []];
         }
         $reason = new Reason("order.{$need}", ['part' => $part->designator], Origin::PlacementFile);
-        $taller = array_values(array_filter($near, static fn(PlacedBody $other): bool => $other->height > $body->height + Costs::INVERSION + 1e-9 && $kit->part($other->designator)?->supply !== Supply::Factory));
-        usort($taller, static fn(PlacedBody $a, PlacedBody $b): int => $a->height <=> $b->height ?: strnatcmp($a->designator, $b->designator));
-        $there = array_values(array_filter($near, static fn(PlacedBody $other): bool => !in_array($other, $taller, true)));
+        $taller = array_values(
+            array_filter(
+                $near,
+                static fn(PlacedBody $other): bool => $other->height > $body->height + Costs::INVERSION + 1e-9 &&
+                    $kit->part($other->designator)?->supply !== Supply::Factory,
+            ),
+        );
+        usort(
+            $taller,
+            static fn(PlacedBody $a, PlacedBody $b): int => $a->height <=> $b->height ?:
+            strnatcmp($a->designator, $b->designator),
+        );
+        $there = array_values(
+            array_filter($near, static fn(PlacedBody $other): bool => !in_array($other, $taller, true)),
+        );
         if ($taller === [] || !$approach->fits($need, $there)) {
-            return [[], [new DroppedRule($part->designator, self::names($there), $reason, true, $body->centre, $body->board, $this->room($need, $approach, $body, $near))]];
+            return [
+                [],
+                [
+                    new DroppedRule(
+                        $part->designator,
+                        self::names($there),
+                        $reason,
+                        true,
+                        $body->centre,
+                        $body->board,
+                        $this->room($need, $approach, $body, $near),
+                    ),
+                ],
+            ];
         }
         $rules = $lost = [];
         foreach ($taller as $other) {
             if ($approach->fits($need, [...$there, $other])) {
                 $there[] = $other;
             } elseif (isset($fixed->reachable("solder {$other->designator}")["solder {$part->designator}"])) {
-                $lost[] = new DroppedRule($part->designator, [$other->designator], $reason, false, $body->centre, $body->board, $this->room($need, $approach, $body, $near));
+                $lost[] = new DroppedRule(
+                    $part->designator,
+                    [$other->designator],
+                    $reason,
+                    false,
+                    $body->centre,
+                    $body->board,
+                    $this->room($need, $approach, $body, $near),
+                );
             } else {
-                $rules[] = new Rule("solder {$part->designator}", "solder {$other->designator}", new Reason("order.{$need}", ['part' => $part->designator, 'by' => $other->designator], Origin::PlacementFile), derived: true);
+                $rules[] = new Rule(
+                    "solder {$part->designator}",
+                    "solder {$other->designator}",
+                    new Reason(
+                        "order.{$need}",
+                        ['part' => $part->designator, 'by' => $other->designator],
+                        Origin::PlacementFile,
+                    ),
+                    derived: true,
+                );
             }
         }
 
@@ -107,12 +171,20 @@ final readonly class ApproachRules
     private function room(string $need, Approach $approach, PlacedBody $body, array $near): ?float
     {
         $fits = static function (int $steps) use ($need, $approach, $body, $near): bool {
-            return $approach->fits($need, array_map(static function (PlacedBody $other) use ($body, $steps): PlacedBody {
-                $far = max(1e-6, $body->centre->distanceTo($other->centre));
-                $room = $steps * self::ROOM;
+            return $approach->fits(
+                $need,
+                array_map(static function (PlacedBody $other) use ($body, $steps): PlacedBody {
+                    $far = max(1e-6, $body->centre->distanceTo($other->centre));
+                    $room = $steps * self::ROOM;
 
-                return $other->shifted(new Point($room * ($other->centre->x - $body->centre->x) / $far, $room * ($other->centre->y - $body->centre->y) / $far));
-            }, $near));
+                    return $other->shifted(
+                        new Point(
+                            ($room * ($other->centre->x - $body->centre->x)) / $far,
+                            ($room * ($other->centre->y - $body->centre->y)) / $far,
+                        ),
+                    );
+                }, $near),
+            );
         };
         [$closed, $free] = [0, (int) (self::MOST_ROOM / self::ROOM)];
         if (!$fits($free)) {
@@ -142,7 +214,15 @@ final readonly class ApproachRules
         foreach ($rules as $rule) {
             if (isset($known->reachable($rule->after)[$rule->before])) {
                 $part = substr($rule->before, 7);
-                $dropped[] = new DroppedRule($part, [substr($rule->after, 7)], $rule->reason, false, $bodies[$part]->centre, $bodies[$part]->board, null);
+                $dropped[] = new DroppedRule(
+                    $part,
+                    [substr($rule->after, 7)],
+                    $rule->reason,
+                    false,
+                    $bodies[$part]->centre,
+                    $bodies[$part]->board,
+                    null,
+                );
                 continue;
             }
             $kept[] = $rule;

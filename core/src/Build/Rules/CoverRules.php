@@ -29,9 +29,25 @@ final readonly class CoverRules implements RuleSource
                 continue;
             }
             foreach ($cover['over'] as $name) {
-                foreach (["adjust {$name}" => 'order.adjust-before-cover', "solder {$name}" => 'order.joint-before-cover', "wire {$name}" => 'order.joint-before-cover', 'insert ' . ($inSocket[$name] ?? $name) => 'order.ic-before-cover'] as $task => $code) {
-                    if (isset($book->tasks[$task]) && $task !== $by && !($code === 'order.adjust-before-cover' && str_starts_with($by, 'jig '))) {
-                        $rules[] = new Rule($task, $by, new Reason($code, ['cover' => $cover['by'], 'part' => $name], Origin::KitFile), true);
+                foreach (
+                    [
+                        "adjust {$name}" => 'order.adjust-before-cover',
+                        "solder {$name}" => 'order.joint-before-cover',
+                        "wire {$name}" => 'order.joint-before-cover',
+                        'insert ' . ($inSocket[$name] ?? $name) => 'order.ic-before-cover',
+                    ] as $task => $code
+                ) {
+                    if (
+                        isset($book->tasks[$task]) &&
+                        $task !== $by &&
+                        !($code === 'order.adjust-before-cover' && str_starts_with($by, 'jig '))
+                    ) {
+                        $rules[] = new Rule(
+                            $task,
+                            $by,
+                            new Reason($code, ['cover' => $cover['by'], 'part' => $name], Origin::KitFile),
+                            true,
+                        );
                     }
                 }
             }

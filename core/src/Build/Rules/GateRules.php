@@ -36,13 +36,23 @@ final readonly class GateRules implements RuleSource
         foreach ($gate->needs as $name) {
             $task = $book->finish($name);
             if ($task !== null && $task !== "gate {$gate->name}") {
-                $rules[] = new Rule($task, "gate {$gate->name}", new Reason('order.gate-needs', ['gate' => $gate->name, 'part' => $name], Origin::KitFile), true);
+                $rules[] = new Rule(
+                    $task,
+                    "gate {$gate->name}",
+                    new Reason('order.gate-needs', ['gate' => $gate->name, 'part' => $name], Origin::KitFile),
+                    true,
+                );
             }
         }
         foreach ($gate->protects as $name) {
             $task = $book->begin($name);
             if ($task !== null && $task !== "gate {$gate->name}") {
-                $rules[] = new Rule("gate {$gate->name}", $task, new Reason('order.gate-protects', ['gate' => $gate->name, 'part' => $name], Origin::KitFile), true);
+                $rules[] = new Rule(
+                    "gate {$gate->name}",
+                    $task,
+                    new Reason('order.gate-protects', ['gate' => $gate->name, 'part' => $name], Origin::KitFile),
+                    true,
+                );
             }
         }
 
@@ -54,7 +64,11 @@ final readonly class GateRules implements RuleSource
     {
         $rules = [];
         foreach ($gate->temporary as $fit) {
-            $reason = new Reason('order.temporary', ['gate' => $gate->name, 'what' => $fit->name(), 'why' => $fit->why], Origin::KitFile);
+            $reason = new Reason(
+                'order.temporary',
+                ['gate' => $gate->name, 'what' => $fit->name(), 'why' => $fit->why],
+                Origin::KitFile,
+            );
             $rules[] = new Rule("lend {$gate->name} {$fit->name()}", "gate {$gate->name}", $reason);
             $return = "return {$gate->name} {$fit->name()}";
             if (isset($book->tasks[$return])) {
@@ -94,8 +108,18 @@ final readonly class GateRules implements RuleSource
         $earlier = array_map(static fn(array $pair): ?string => $book->finish($pair[0]), $kit->groups->before);
         $rules = [];
         foreach ($book->sequenced() as $task) {
-            if (!isset($wanted[$task->id]) && isset($boards[$task->board ?? '']) && $task->action === Action::Solder && !in_array($task->id, $earlier, true)) {
-                $rules[] = new Rule("gate {$gate->name}", $task->id, new Reason('order.gate-early', ['gate' => $gate->name], Origin::KitFile), true);
+            if (
+                !isset($wanted[$task->id]) &&
+                isset($boards[$task->board ?? '']) &&
+                $task->action === Action::Solder &&
+                !in_array($task->id, $earlier, true)
+            ) {
+                $rules[] = new Rule(
+                    "gate {$gate->name}",
+                    $task->id,
+                    new Reason('order.gate-early', ['gate' => $gate->name], Origin::KitFile),
+                    true,
+                );
             }
         }
 

@@ -21,7 +21,12 @@ final readonly class MakersRules implements RuleSource
             $before = $book->finish($first);
             $after = $book->begin($then);
             if ($before !== null && $after !== null) {
-                $rules[] = new Rule($before, $after, new Reason('order.maker-before', ['first' => $first, 'then' => $then], Origin::KitFile), true);
+                $rules[] = new Rule(
+                    $before,
+                    $after,
+                    new Reason('order.maker-before', ['first' => $first, 'then' => $then], Origin::KitFile),
+                    true,
+                );
             }
         }
         foreach ($kit->groups->subassemblies as $names) {
@@ -29,7 +34,11 @@ final readonly class MakersRules implements RuleSource
             foreach ($names as $name) {
                 $task = $book->finish($name);
                 if ($task !== null && $task !== $bolt) {
-                    $rules[] = new Rule($bolt, $task, new Reason('order.subassembly', ['parts' => $names], Origin::CommonPractice));
+                    $rules[] = new Rule(
+                        $bolt,
+                        $task,
+                        new Reason('order.subassembly', ['parts' => $names], Origin::CommonPractice),
+                    );
                 }
             }
         }
@@ -38,7 +47,12 @@ final readonly class MakersRules implements RuleSource
             foreach ($fixing['holds'] as $name) {
                 $held = $book->begin($name);
                 if ($by !== null && $held !== null && $by !== $held) {
-                    $rules[] = new Rule($by, $held, new Reason('order.fixing', ['by' => $fixing['by'], 'holds' => $name], Origin::KitFile), true);
+                    $rules[] = new Rule(
+                        $by,
+                        $held,
+                        new Reason('order.fixing', ['by' => $fixing['by'], 'holds' => $name], Origin::KitFile),
+                        true,
+                    );
                 }
             }
         }

@@ -27,7 +27,10 @@ final readonly class OppositeSideRules implements RuleSource
             return [];
         }
 
-        return [...$this->covered($bodies['top'], $bodies['bottom']), ...$this->covered($bodies['bottom'], $bodies['top'])];
+        return [
+            ...$this->covered($bodies['top'], $bodies['bottom']),
+            ...$this->covered($bodies['bottom'], $bodies['top']),
+        ];
     }
 
     /**
@@ -43,8 +46,22 @@ final readonly class OppositeSideRules implements RuleSource
             [$left, $low, $right, $high] = $outline->bounds();
             foreach ($others as $under) {
                 foreach ($under->board === $cover->board ? $under->pins : [] as $pin) {
-                    if ($pin->x >= $left && $pin->x <= $right && $pin->y >= $low && $pin->y <= $high && $outline->contains($pin)) {
-                        $rules[] = new Rule("solder {$under->designator}", "solder {$cover->designator}", new Reason('order.covers-joint', ['cover' => $cover->designator, 'part' => $under->designator], Origin::PlacementFile));
+                    if (
+                        $pin->x >= $left &&
+                        $pin->x <= $right &&
+                        $pin->y >= $low &&
+                        $pin->y <= $high &&
+                        $outline->contains($pin)
+                    ) {
+                        $rules[] = new Rule(
+                            "solder {$under->designator}",
+                            "solder {$cover->designator}",
+                            new Reason(
+                                'order.covers-joint',
+                                ['cover' => $cover->designator, 'part' => $under->designator],
+                                Origin::PlacementFile,
+                            ),
+                        );
                         break;
                     }
                 }

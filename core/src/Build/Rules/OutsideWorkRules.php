@@ -17,7 +17,12 @@ final readonly class OutsideWorkRules implements RuleSource
 {
     public function rules(Kit $kit, TaskBook $book): array
     {
-        return [...$this->cures($kit, $book), ...$this->snaps($kit, $book), ...$this->adjusting($kit, $book), ...$this->wires($kit, $book)];
+        return [
+            ...$this->cures($kit, $book),
+            ...$this->snaps($kit, $book),
+            ...$this->adjusting($kit, $book),
+            ...$this->wires($kit, $book),
+        ];
     }
 
     /** @return list<Rule> */
@@ -30,12 +35,18 @@ final readonly class OutsideWorkRules implements RuleSource
             foreach ($cure['of'] as $name) {
                 $fitted = $book->finish($name);
                 if ($fitted !== null && $fitted !== $task) {
-                    $rules[] = $cure['beforeFitting'] ? new Rule($task, $fitted, $reason, true) : new Rule($fitted, $task, $reason, true);
+                    $rules[] = $cure['beforeFitting']
+                        ? new Rule($task, $fitted, $reason, true)
+                        : new Rule($fitted, $task, $reason, true);
                 }
             }
             foreach ($cure['blocks'] as $name) {
                 $blocked = $book->finish($name);
-                if ($blocked !== null && $blocked !== $task && !(!$cure['beforeFitting'] && in_array($name, $cure['of'], true))) {
+                if (
+                    $blocked !== null &&
+                    $blocked !== $task &&
+                    !(!$cure['beforeFitting'] && in_array($name, $cure['of'], true))
+                ) {
                     $rules[] = new Rule($task, $blocked, $reason, true);
                 }
             }
@@ -71,16 +82,24 @@ final readonly class OutsideWorkRules implements RuleSource
     {
         $rules = [];
         foreach ($kit->tests as $test) {
-            $adjust = $test->adjusts === null ? null : ($book->tasks["adjust {$test->adjusts}"] ?? null);
+            $adjust = $test->adjusts === null ? null : $book->tasks["adjust {$test->adjusts}"] ?? null;
             if ($adjust === null) {
                 continue;
             }
             $part = $book->finish((string) $test->adjusts);
             if ($part !== null && $part !== $adjust->id) {
-                $rules[] = new Rule($part, $adjust->id, new Reason('order.adjust', ['part' => (string) $test->adjusts], Origin::KitFile));
+                $rules[] = new Rule(
+                    $part,
+                    $adjust->id,
+                    new Reason('order.adjust', ['part' => (string) $test->adjusts], Origin::KitFile),
+                );
             }
             if ($test->gate !== null && isset($book->tasks["gate {$test->gate}"])) {
-                $rules[] = new Rule("gate {$test->gate}", $adjust->id, new Reason('order.adjust-at-gate', ['gate' => $test->gate], Origin::KitFile));
+                $rules[] = new Rule(
+                    "gate {$test->gate}",
+                    $adjust->id,
+                    new Reason('order.adjust-at-gate', ['gate' => $test->gate], Origin::KitFile),
+                );
             }
         }
 
@@ -94,8 +113,16 @@ final readonly class OutsideWorkRules implements RuleSource
         foreach ($kit->wires as $wire) {
             foreach ([$wire->from, $wire->to] as $end) {
                 $part = $book->finish(explode('.', $end)[0]);
-                if ($part !== null && ($book->tasks[$part]->action ?? null) === Action::Solder && $part !== "wire {$wire->name}") {
-                    $rules[] = new Rule($part, "wire {$wire->name}", new Reason('order.wire', ['wire' => $wire->name], Origin::CommonPractice));
+                if (
+                    $part !== null &&
+                    ($book->tasks[$part]->action ?? null) === Action::Solder &&
+                    $part !== "wire {$wire->name}"
+                ) {
+                    $rules[] = new Rule(
+                        $part,
+                        "wire {$wire->name}",
+                        new Reason('order.wire', ['wire' => $wire->name], Origin::CommonPractice),
+                    );
                 }
             }
         }

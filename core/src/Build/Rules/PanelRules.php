@@ -48,7 +48,11 @@ final readonly class PanelRules implements RuleSource
         $rules = [];
         foreach (array_diff($panel['parts'], $panel['plasticLast']) as $other) {
             if (isset($book->tasks["solder {$other}"])) {
-                $rules[] = new Rule("solder {$other}", "solder {$plastic}", new Reason('order.plastic-last', ['panel' => $panel['by']], Origin::CommonPractice));
+                $rules[] = new Rule(
+                    "solder {$other}",
+                    "solder {$plastic}",
+                    new Reason('order.plastic-last', ['panel' => $panel['by']], Origin::CommonPractice),
+                );
             }
         }
 
@@ -66,8 +70,18 @@ final readonly class PanelRules implements RuleSource
         $place = $book->tasks["place {$panel['by']}"] ?? null;
         $rules = [];
         foreach ($book->sequenced() as $task) {
-            if ($place !== null && $task->board === $place->board && $task->side === $place->side && !in_array($task->parts[0] ?? '', $panel['parts'], true)) {
-                $rules[] = new Rule($task->id, $place->id, new Reason('order.panel-closes', ['panel' => $panel['by']], Origin::CommonPractice), true);
+            if (
+                $place !== null &&
+                $task->board === $place->board &&
+                $task->side === $place->side &&
+                !in_array($task->parts[0] ?? '', $panel['parts'], true)
+            ) {
+                $rules[] = new Rule(
+                    $task->id,
+                    $place->id,
+                    new Reason('order.panel-closes', ['panel' => $panel['by']], Origin::CommonPractice),
+                    true,
+                );
             }
         }
 

@@ -21,7 +21,15 @@ final readonly class SocketRules implements RuleSource
             $socket = $part->socket === null ? null : $book->finish($part->socket);
             $insert = $book->finish($part->designator);
             if ($socket !== null && $insert !== null) {
-                $rules[] = new Rule($socket, $insert, new Reason('order.socket-first', ['ic' => $part->designator, 'socket' => (string) $part->socket], Origin::CommonPractice));
+                $rules[] = new Rule(
+                    $socket,
+                    $insert,
+                    new Reason(
+                        'order.socket-first',
+                        ['ic' => $part->designator, 'socket' => (string) $part->socket],
+                        Origin::CommonPractice,
+                    ),
+                );
             }
         }
 

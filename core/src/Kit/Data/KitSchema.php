@@ -12,68 +12,173 @@ use Chiralex\Part\Kind;
  */
 final readonly class KitSchema
 {
-    private const TRAITS = ['battery', 'mains', 'high-voltage', 'stored-charge', 'hot', 'strong-field', 'radio', 'laser', 'bright-light', 'small-magnets', 'coin-cell', 'glue', 'drilling', 'small-parts'];
+    private const TRAITS = [
+        'battery',
+        'mains',
+        'high-voltage',
+        'stored-charge',
+        'hot',
+        'strong-field',
+        'radio',
+        'laser',
+        'bright-light',
+        'small-magnets',
+        'coin-cell',
+        'glue',
+        'drilling',
+        'small-parts',
+    ];
     private const NAMES = ['list' => 'string'];
 
     /** @return array<string, mixed> */
     public static function root(): array
     {
-        return ['object' => [
-            'format' => ['enum' => [1]],
-            'code' => 'string',
-            'name' => 'string',
-            'revision' => 'string',
-            'settings' => self::settings(),
-            'board' => ['object' => self::board()],
-            'boards' => ['list' => ['object' => self::board() + ['name' => 'string', 'joined' => ['object' => ['to' => 'string', 'at' => ['list' => 'place']]]]]],
-            'supply' => ['object' => ['volts' => ['any' => ['number', ['list' => 'number']]], 'amps' => 'number', 'current' => ['enum' => ['dc', 'ac']]]],
-            'traits' => ['list' => ['enum' => self::TRAITS]],
-            'ruledOut' => ['object' => array_fill_keys(self::TRAITS, 'string')],
-            'groups' => self::groups(),
-            'gates' => ['list' => ['object' => [
-                'name' => 'string', 'needs' => self::NAMES, 'protects' => self::NAMES, 'expect' => 'string', 'early' => 'boolean', 'option' => 'string',
-                'temporary' => ['list' => ['object' => ['link' => self::NAMES, 'why' => 'string', 'part' => 'string', 'then' => ['enum' => ['solder', 'remove']]]]],
-            ]]],
-            'tests' => ['list' => ['object' => [
-                'name' => 'string', 'gate' => ['nullable' => 'string'], 'power' => ['enum' => ['on', 'off']], 'instrument' => 'string', 'accuracy' => 'string', 'points' => self::NAMES,
-                'settings' => 'string', 'expect' => 'string', 'adjusts' => ['nullable' => 'string'], 'otherwise' => 'string', 'option' => 'string',
-            ]]],
-            'wires' => ['list' => ['object' => [
-                'name' => 'string', 'from' => 'string', 'to' => 'string', 'mm' => 'length', 'colour' => 'string', 'stripped' => ['list' => 'size'],
-                'face' => ['enum' => ['top', 'bottom']], 'relief' => 'string', 'option' => 'string',
-            ]]],
-            'nets' => ['map' => ['object' => ['across' => 'string', 'bleeder' => 'string', 'clamps' => 'string', 'drivenBy' => 'string']]],
-            'drilling' => ['list' => ['object' => [
-                'by' => 'string', 'face' => 'string', 'size' => ['list' => 'size'], 'option' => 'string',
-                'holes' => ['list' => ['object' => ['for' => 'string', 'at' => ['list' => 'place'], 'diameter' => 'size', 'stack' => self::NAMES]]],
-            ]]],
-            'options' => ['map' => ['map' => ['any' => ['string', self::NAMES]]]],
-            'lines' => ['map' => ['object' => self::line()]],
-            'overrides' => ['object' => [
-                'order' => ['list' => ['object' => ['parts' => self::NAMES, 'after' => self::NAMES, 'sameStep' => 'boolean']]],
-                'bags' => ['list' => ['object' => ['part' => 'string', 'bag' => 'string']]],
-                'words' => ['map' => 'string'],
-            ]],
-        ]];
+        return [
+            'object' => [
+                'format' => ['enum' => [1]],
+                'code' => 'string',
+                'name' => 'string',
+                'revision' => 'string',
+                'settings' => self::settings(),
+                'board' => ['object' => self::board()],
+                'boards' => [
+                    'list' => [
+                        'object' => self::board() + [
+                            'name' => 'string',
+                            'joined' => ['object' => ['to' => 'string', 'at' => ['list' => 'place']]],
+                        ],
+                    ],
+                ],
+                'supply' => [
+                    'object' => [
+                        'volts' => ['any' => ['number', ['list' => 'number']]],
+                        'amps' => 'number',
+                        'current' => ['enum' => ['dc', 'ac']],
+                    ],
+                ],
+                'traits' => ['list' => ['enum' => self::TRAITS]],
+                'ruledOut' => ['object' => array_fill_keys(self::TRAITS, 'string')],
+                'groups' => self::groups(),
+                'gates' => [
+                    'list' => [
+                        'object' => [
+                            'name' => 'string',
+                            'needs' => self::NAMES,
+                            'protects' => self::NAMES,
+                            'expect' => 'string',
+                            'early' => 'boolean',
+                            'option' => 'string',
+                            'temporary' => [
+                                'list' => [
+                                    'object' => [
+                                        'link' => self::NAMES,
+                                        'why' => 'string',
+                                        'part' => 'string',
+                                        'then' => ['enum' => ['solder', 'remove']],
+                                    ],
+                                ],
+                            ],
+                        ],
+                    ],
+                ],
+                'tests' => [
+                    'list' => [
+                        'object' => [
+                            'name' => 'string',
+                            'gate' => ['nullable' => 'string'],
+                            'power' => ['enum' => ['on', 'off']],
+                            'instrument' => 'string',
+                            'accuracy' => 'string',
+                            'points' => self::NAMES,
+                            'settings' => 'string',
+                            'expect' => 'string',
+                            'adjusts' => ['nullable' => 'string'],
+                            'otherwise' => 'string',
+                            'option' => 'string',
+                        ],
+                    ],
+                ],
+                'wires' => [
+                    'list' => [
+                        'object' => [
+                            'name' => 'string',
+                            'from' => 'string',
+                            'to' => 'string',
+                            'mm' => 'length',
+                            'colour' => 'string',
+                            'stripped' => ['list' => 'size'],
+                            'face' => ['enum' => ['top', 'bottom']],
+                            'relief' => 'string',
+                            'option' => 'string',
+                        ],
+                    ],
+                ],
+                'nets' => [
+                    'map' => [
+                        'object' => [
+                            'across' => 'string',
+                            'bleeder' => 'string',
+                            'clamps' => 'string',
+                            'drivenBy' => 'string',
+                        ],
+                    ],
+                ],
+                'drilling' => [
+                    'list' => [
+                        'object' => [
+                            'by' => 'string',
+                            'face' => 'string',
+                            'size' => ['list' => 'size'],
+                            'option' => 'string',
+                            'holes' => [
+                                'list' => [
+                                    'object' => [
+                                        'for' => 'string',
+                                        'at' => ['list' => 'place'],
+                                        'diameter' => 'size',
+                                        'stack' => self::NAMES,
+                                    ],
+                                ],
+                            ],
+                        ],
+                    ],
+                ],
+                'options' => ['map' => ['map' => ['any' => ['string', self::NAMES]]]],
+                'lines' => ['map' => ['object' => self::line()]],
+                'overrides' => [
+                    'object' => [
+                        'order' => [
+                            'list' => [
+                                'object' => ['parts' => self::NAMES, 'after' => self::NAMES, 'sameStep' => 'boolean'],
+                            ],
+                        ],
+                        'bags' => ['list' => ['object' => ['part' => 'string', 'bag' => 'string']]],
+                        'words' => ['map' => 'string'],
+                    ],
+                ],
+            ],
+        ];
     }
 
     /** @return array<string, mixed> */
     private static function settings(): array
     {
-        return ['object' => [
-            'school' => ['enum' => ['lowest-first', 'kind-by-kind', 'block-by-block']],
-            'group' => 'integer',
-            'bagging' => ['enum' => ['by-kind', 'by-step', 'by-side', 'parts-and-hardware']],
-            'alloy' => ['enum' => ['leaded', 'lead-free']],
-            'reading' => ['enum' => [0, 90, 180, 270]],
-            'workholding' => ['enum' => ['table', 'holder', 'frame']],
-            'solderFrom' => ['enum' => ['back', 'front']],
-            'skill' => ['enum' => ['beginner', 'practised']],
-            'units' => ['enum' => ['mm', 'inch', 'both']],
-            'paper' => ['enum' => ['A4', 'Letter']],
-            'language' => 'string',
-            'colour' => 'boolean',
-        ]];
+        return [
+            'object' => [
+                'school' => ['enum' => ['lowest-first', 'kind-by-kind', 'block-by-block']],
+                'group' => 'integer',
+                'bagging' => ['enum' => ['by-kind', 'by-step', 'by-side', 'parts-and-hardware']],
+                'alloy' => ['enum' => ['leaded', 'lead-free']],
+                'reading' => ['enum' => [0, 90, 180, 270]],
+                'workholding' => ['enum' => ['table', 'holder', 'frame']],
+                'solderFrom' => ['enum' => ['back', 'front']],
+                'skill' => ['enum' => ['beginner', 'practised']],
+                'units' => ['enum' => ['mm', 'inch', 'both']],
+                'paper' => ['enum' => ['A4', 'Letter']],
+                'language' => 'string',
+                'colour' => 'boolean',
+            ],
+        ];
     }
 
     /** @return array<string, mixed> */
@@ -95,30 +200,98 @@ final readonly class KitSchema
     /** @return array<string, mixed> */
     private static function groups(): array
     {
-        return ['object' => [
-            'sockets' => ['list' => self::NAMES],
-            'before' => ['list' => self::NAMES],
-            'subassembly' => ['list' => self::NAMES],
-            'fixings' => ['list' => ['object' => ['by' => 'string', 'holds' => self::NAMES]]],
-            'panels' => ['list' => ['object' => ['by' => 'string', 'parts' => self::NAMES, 'plasticLast' => self::NAMES]]],
-            'block' => ['map' => self::NAMES],
-            'covers' => ['list' => ['object' => ['by' => 'string', 'over' => self::NAMES]]],
-            'cures' => ['list' => ['object' => ['name' => 'string', 'of' => self::NAMES, 'when' => ['enum' => ['before-fitting', 'after-fitting']], 'hours' => 'number', 'blocks' => self::NAMES]]],
-            'snapOff' => ['list' => ['object' => ['board' => 'string', 'before' => self::NAMES]]],
-            'selected' => ['list' => ['object' => ['parts' => self::NAMES, 'maxDifference' => 'string']]],
-        ]];
+        return [
+            'object' => [
+                'sockets' => ['list' => self::NAMES],
+                'before' => ['list' => self::NAMES],
+                'subassembly' => ['list' => self::NAMES],
+                'fixings' => ['list' => ['object' => ['by' => 'string', 'holds' => self::NAMES]]],
+                'panels' => [
+                    'list' => ['object' => ['by' => 'string', 'parts' => self::NAMES, 'plasticLast' => self::NAMES]],
+                ],
+                'block' => ['map' => self::NAMES],
+                'covers' => ['list' => ['object' => ['by' => 'string', 'over' => self::NAMES]]],
+                'cures' => [
+                    'list' => [
+                        'object' => [
+                            'name' => 'string',
+                            'of' => self::NAMES,
+                            'when' => ['enum' => ['before-fitting', 'after-fitting']],
+                            'hours' => 'number',
+                            'blocks' => self::NAMES,
+                        ],
+                    ],
+                ],
+                'snapOff' => ['list' => ['object' => ['board' => 'string', 'before' => self::NAMES]]],
+                'selected' => ['list' => ['object' => ['parts' => self::NAMES, 'maxDifference' => 'string']]],
+            ],
+        ];
     }
 
     /** @return array<string, mixed> */
     private static function line(): array
     {
         return [
-            'kind' => ['enum' => array_map(static fn(Kind $kind): string => $kind->value, Kind::cases())], 'package' => 'string', 'height' => 'size', 'leadLength' => 'size', 'mass' => 'number',
-            'body' => ['list' => 'size'], 'origin' => ['list' => 'place'], 'pins' => ['pins' => ['list' => 'place']],
-            'hold' => ['enum' => ['table', 'bend', 'splay', 'tack', 'tape', 'putty', 'prop', 'holder', 'jig', 'own-lock', 'none-needed']],
+            'kind' => ['enum' => array_map(static fn(Kind $kind): string => $kind->value, Kind::cases())],
+            'package' => 'string',
+            'height' => 'size',
+            'leadLength' => 'size',
+            'mass' => 'number',
+            'body' => ['list' => 'size'],
+            'origin' => ['list' => 'place'],
+            'pins' => ['pins' => ['list' => 'place']],
+            'hold' => [
+                'enum' => [
+                    'table',
+                    'bend',
+                    'splay',
+                    'tack',
+                    'tape',
+                    'putty',
+                    'prop',
+                    'holder',
+                    'jig',
+                    'own-lock',
+                    'none-needed',
+                ],
+            ],
             'sensitivity' => ['enum' => ['none', 'static', 'heat', 'fragile']],
-            'polarity' => ['nullable' => ['object' => ['mark' => ['enum' => ['band', 'flat', 'short-lead', 'long-lead', 'stripe', 'plus', 'bar', 'notch', 'dot', 'tab', 'metal-side', 'key', 'red-edge', 'coloured-side', 'colour']], 'terminal' => 'string', 'pin' => ['any' => ['string', 'integer']], 'at' => 'number']]],
-            'reversed' => ['object' => ['consequence' => ['enum' => ['works-after-turning', 'itself-damaged', 'destroys-others', 'can-hurt']], 'replace' => self::NAMES]],
+            'polarity' => [
+                'nullable' => [
+                    'object' => [
+                        'mark' => [
+                            'enum' => [
+                                'band',
+                                'flat',
+                                'short-lead',
+                                'long-lead',
+                                'stripe',
+                                'plus',
+                                'bar',
+                                'notch',
+                                'dot',
+                                'tab',
+                                'metal-side',
+                                'key',
+                                'red-edge',
+                                'coloured-side',
+                                'colour',
+                            ],
+                        ],
+                        'terminal' => 'string',
+                        'pin' => ['any' => ['string', 'integer']],
+                        'at' => 'number',
+                    ],
+                ],
+            ],
+            'reversed' => [
+                'object' => [
+                    'consequence' => [
+                        'enum' => ['works-after-turning', 'itself-damaged', 'destroys-others', 'can-hurt'],
+                    ],
+                    'replace' => self::NAMES,
+                ],
+            ],
             'lookAlike' => ['any' => ['string', self::NAMES]],
             'supply' => ['enum' => ['kit', 'optional', 'alternative', 'not-fitted', 'factory', 'builder', 'loose']],
             'usedAt' => 'string',

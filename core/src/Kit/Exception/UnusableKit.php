@@ -10,10 +10,8 @@ use RuntimeException;
 /** A kit folder that cannot be read at all; the message names file, place and what to do. */
 final class UnusableKit extends RuntimeException implements ChiralexException
 {
-    private function __construct(
-        string $message,
-        public readonly bool $isLimit = false,
-    ) {
+    private function __construct(string $message, public readonly bool $isLimit = false)
+    {
         parent::__construct($message);
     }
 
@@ -29,7 +27,18 @@ final class UnusableKit extends RuntimeException implements ChiralexException
 
     public static function unknownField(string $path, string $known): self
     {
-        return new self(mb_strimwidth(sprintf('kit.json: unknown field "%s"; remove it or correct its spelling (known here: %s).', mb_strimwidth($path, 0, 80, '...'), $known), 0, 290, '...'));
+        return new self(
+            mb_strimwidth(
+                sprintf(
+                    'kit.json: unknown field "%s"; remove it or correct its spelling (known here: %s).',
+                    mb_strimwidth($path, 0, 80, '...'),
+                    $known,
+                ),
+                0,
+                290,
+                '...',
+            ),
+        );
     }
 
     public static function wrongType(string $path, string $wanted): self
@@ -39,7 +48,13 @@ final class UnusableKit extends RuntimeException implements ChiralexException
 
     public static function tooLarge(int $bytes, int $limit): self
     {
-        return new self(sprintf('kit.json is %.1f MB; the limit is %d MB. Take out what does not belong to the kit.', $bytes / 1_048_576, intdiv($limit, 1_048_576)));
+        return new self(
+            sprintf(
+                'kit.json is %.1f MB; the limit is %d MB. Take out what does not belong to the kit.',
+                $bytes / 1_048_576,
+                intdiv($limit, 1_048_576),
+            ),
+        );
     }
 
     /** @param string $limit in words, `below 2,000 mm` */
@@ -50,21 +65,43 @@ final class UnusableKit extends RuntimeException implements ChiralexException
 
     public static function tooManyParts(int $count, string $what, int $limit): self
     {
-        return new self(sprintf('The kit has %s %s; a kit that is kept has at most %s. Split it into two kits.', number_format($count), $what, number_format($limit)));
+        return new self(
+            sprintf(
+                'The kit has %s %s; a kit that is kept has at most %s. Split it into two kits.',
+                number_format($count),
+                $what,
+                number_format($limit),
+            ),
+        );
     }
 
     public static function shortOutline(int $corners): self
     {
-        return new self(sprintf('kit.json: the outline of a board has %d corners; give at least three as [x, y].', $corners));
+        return new self(
+            sprintf('kit.json: the outline of a board has %d corners; give at least three as [x, y].', $corners),
+        );
     }
 
     public static function unknownOption(string $option, string $known): self
     {
-        return new self(mb_strimwidth(sprintf('Option "%s" is not declared in kit.json (declared: %s).', $option, $known === '' ? 'none' : $known), 0, 290, '...'));
+        return new self(
+            mb_strimwidth(
+                sprintf(
+                    'Option "%s" is not declared in kit.json (declared: %s).',
+                    $option,
+                    $known === '' ? 'none' : $known,
+                ),
+                0,
+                290,
+                '...',
+            ),
+        );
     }
 
     public static function unknownBoard(string $board, string $known): self
     {
-        return new self(mb_strimwidth(sprintf('Board "%s" is not in kit.json (its boards: %s).', $board, $known), 0, 290, '...'));
+        return new self(
+            mb_strimwidth(sprintf('Board "%s" is not in kit.json (its boards: %s).', $board, $known), 0, 290, '...'),
+        );
     }
 }

@@ -13,10 +13,7 @@ use Chiralex\Kit\Exception\UnusableKit;
 final readonly class BoardSection
 {
     /** @param int $reading of the kit, for boards that name none */
-    public function __construct(
-        private Json $json,
-        private int $reading,
-    ) {}
+    public function __construct(private Json $json, private int $reading) {}
 
     /**
      * @return non-empty-list<BoardShape>
@@ -72,13 +69,22 @@ final readonly class BoardSection
     /** @return list<Json> */
     private function objects(): array
     {
-        return $this->json->has('boards') ? $this->json->objects('boards') : ($this->json->has('board') ? [$this->json->object('board')] : []);
+        return $this->json->has('boards')
+            ? $this->json->objects('boards')
+            : ($this->json->has('board')
+                ? [$this->json->object('board')]
+                : []);
     }
 
     /** @throws UnusableKit when an outline has fewer than three corners */
     private function outline(Json $board): Polygon
     {
-        $corners = array_values(array_map(static fn(array $xy): Point => new Point($xy[0] ?? 0.0, $xy[1] ?? 0.0), $board->numberLists('outline')));
+        $corners = array_values(
+            array_map(
+                static fn(array $xy): Point => new Point($xy[0] ?? 0.0, $xy[1] ?? 0.0),
+                $board->numberLists('outline'),
+            ),
+        );
         if ($board->has('outline') && count($corners) < 3) {
             throw UnusableKit::shortOutline(count($corners));
         }

@@ -35,13 +35,44 @@ final readonly class GroupSection
             $sockets,
             $before,
             $g->textLists('subassembly'),
-            array_map(static fn(Json $each): array => ['by' => $each->text('by'), 'holds' => $each->texts('holds')], $g->objects('fixings')),
-            array_map(static fn(Json $each): array => ['by' => $each->text('by'), 'parts' => $each->texts('parts'), 'plasticLast' => $each->texts('plasticLast')], $g->objects('panels')),
+            array_map(
+                static fn(Json $each): array => ['by' => $each->text('by'), 'holds' => $each->texts('holds')],
+                $g->objects('fixings'),
+            ),
+            array_map(
+                static fn(Json $each): array => [
+                    'by' => $each->text('by'),
+                    'parts' => $each->texts('parts'),
+                    'plasticLast' => $each->texts('plasticLast'),
+                ],
+                $g->objects('panels'),
+            ),
             $blocks,
-            array_map(static fn(Json $each): array => ['by' => $each->text('by'), 'over' => $each->texts('over')], $g->objects('covers')),
-            array_map(static fn(Json $each): array => ['name' => $each->text('name'), 'of' => $each->texts('of'), 'beforeFitting' => $each->text('when', 'before-fitting') === 'before-fitting', 'hours' => $each->number('hours') ?? 0.0, 'blocks' => $each->texts('blocks')], $g->objects('cures')),
-            array_map(static fn(Json $each): array => ['board' => $each->text('board'), 'before' => $each->texts('before')], $g->objects('snapOff')),
-            array_map(static fn(Json $each): array => ['parts' => $each->texts('parts'), 'maxDifference' => $each->text('maxDifference')], $g->objects('selected')),
+            array_map(
+                static fn(Json $each): array => ['by' => $each->text('by'), 'over' => $each->texts('over')],
+                $g->objects('covers'),
+            ),
+            array_map(
+                static fn(Json $each): array => [
+                    'name' => $each->text('name'),
+                    'of' => $each->texts('of'),
+                    'beforeFitting' => $each->text('when', 'before-fitting') === 'before-fitting',
+                    'hours' => $each->number('hours') ?? 0.0,
+                    'blocks' => $each->texts('blocks'),
+                ],
+                $g->objects('cures'),
+            ),
+            array_map(
+                static fn(Json $each): array => ['board' => $each->text('board'), 'before' => $each->texts('before')],
+                $g->objects('snapOff'),
+            ),
+            array_map(
+                static fn(Json $each): array => [
+                    'parts' => $each->texts('parts'),
+                    'maxDifference' => $each->text('maxDifference'),
+                ],
+                $g->objects('selected'),
+            ),
         );
     }
 }

@@ -61,7 +61,9 @@ final readonly class Json
     {
         $value = $this->data[$name] ?? [];
 
-        return is_array($value) ? array_values(array_map(static fn(mixed $each): self => new self(is_array($each) ? $each : []), $value)) : [];
+        return is_array($value)
+            ? array_values(array_map(static fn(mixed $each): self => new self(is_array($each) ? $each : []), $value))
+            : [];
     }
 
     /** @return array<string, self> */
@@ -92,7 +94,16 @@ final readonly class Json
     {
         $value = $this->data[$name] ?? [];
 
-        return is_array($value) ? array_values(array_map(static fn(mixed $each): array => is_array($each) ? array_values(array_filter($each, is_string(...))) : [], $value)) : [];
+        return is_array($value)
+            ? array_values(
+                array_map(
+                    static fn(mixed $each): array => is_array($each)
+                        ? array_values(array_filter($each, is_string(...)))
+                        : [],
+                    $value,
+                ),
+            )
+            : [];
     }
 
     /** @return array<string, string> */
@@ -122,7 +133,9 @@ final readonly class Json
     {
         $value = $this->data[$name] ?? [];
 
-        return is_array($value) ? array_map(static fn(mixed $each): array => is_array($each) ? self::floats($each) : [], $value) : [];
+        return is_array($value)
+            ? array_map(static fn(mixed $each): array => is_array($each) ? self::floats($each) : [], $value)
+            : [];
     }
 
     /** @return list<string> */

@@ -159,7 +159,14 @@ final readonly class KitFile
         $single = $supply->number('volts');
         $volts = $single === null ? $volts : [$single];
 
-        return $volts === [] ? null : new PowerSupply(min($volts), max($volts), $supply->number('amps'), $supply->text('current', 'dc') === 'ac');
+        return $volts === []
+            ? null
+            : new PowerSupply(
+                min($volts),
+                max($volts),
+                $supply->number('amps'),
+                $supply->text('current', 'dc') === 'ac',
+            );
     }
 
     /**
@@ -195,7 +202,11 @@ final readonly class KitFile
     public function orderOverrides(): array
     {
         return array_map(
-            static fn(Json $each): OrderOverride => new OrderOverride($each->texts('parts'), $each->texts('after'), $each->flag('sameStep', false)),
+            static fn(Json $each): OrderOverride => new OrderOverride(
+                $each->texts('parts'),
+                $each->texts('after'),
+                $each->flag('sameStep', false),
+            ),
             $this->json->object('overrides')->objects('order'),
         );
     }
@@ -226,7 +237,10 @@ final readonly class KitFile
     public function circuit(): Circuit
     {
         $nets = $this->json->map('nets');
-        $each = static fn(string $field): array => array_filter(array_map(static fn(Json $net): string => $net->text($field), $nets), static fn(string $text): bool => $text !== '');
+        $each = static fn(string $field): array => array_filter(
+            array_map(static fn(Json $net): string => $net->text($field), $nets),
+            static fn(string $text): bool => $text !== '',
+        );
 
         return new Circuit($each('across'), $each('bleeder'), $each('clamps'), $each('drivenBy'));
     }

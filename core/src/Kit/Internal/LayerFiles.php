@@ -26,11 +26,7 @@ final readonly class LayerFiles
      * @param array<string, Polygon> $outlines by board
      * @param list<Problem> $problems
      */
-    private function __construct(
-        public array $components,
-        public array $outlines,
-        public array $problems,
-    ) {}
+    private function __construct(public array $components, public array $outlines, public array $problems) {}
 
     /**
      * @param array<string, string> $files name to bytes
@@ -49,7 +45,13 @@ final readonly class LayerFiles
             try {
                 $layer = (new LayerReader())->read($bytes, $label);
             } catch (UnreadableLayer $fault) {
-                $problems[] = new Problem(Severity::Error, $fault->reason, [], $label, $fault->sourceLine === 0 ? null : $fault->sourceLine);
+                $problems[] = new Problem(
+                    Severity::Error,
+                    $fault->reason,
+                    [],
+                    $label,
+                    $fault->sourceLine === 0 ? null : $fault->sourceLine,
+                );
                 continue;
             }
             $board = self::board($name, $boards);
@@ -79,8 +81,18 @@ final readonly class LayerFiles
         $problems = [...$table->problems, ...$this->problems];
         foreach ($this->components as $designator => $component) {
             $other = $placements[$designator] ?? null;
-            if ($other !== null && ($other->side !== $component->placement->side || $other->at->distanceTo($component->placement->at) > self::SAME_PLACE)) {
-                $problems[] = new Problem(Severity::Warning, 'placement.two-sources', ['designator' => $designator], $table->file, $other->row);
+            if (
+                $other !== null &&
+                ($other->side !== $component->placement->side ||
+                    $other->at->distanceTo($component->placement->at) > self::SAME_PLACE)
+            ) {
+                $problems[] = new Problem(
+                    Severity::Warning,
+                    'placement.two-sources',
+                    ['designator' => $designator],
+                    $table->file,
+                    $other->row,
+                );
             }
             $placements[$designator] = $component->placement;
         }
@@ -92,7 +104,12 @@ final readonly class LayerFiles
     private static function board(string $file, array $boards): string
     {
         foreach ($boards as $board) {
-            if (preg_match('~(?<![a-z0-9])' . preg_quote(mb_strtolower($board->name), '~') . '(?![a-z0-9])~u', mb_strtolower($file)) === 1) {
+            if (
+                preg_match(
+                    '~(?<![a-z0-9])' . preg_quote(mb_strtolower($board->name), '~') . '(?![a-z0-9])~u',
+                    mb_strtolower($file),
+                ) === 1
+            ) {
                 return $board->name;
             }
         }

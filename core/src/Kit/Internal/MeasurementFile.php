@@ -20,7 +20,9 @@ final readonly class MeasurementFile
      */
     public function read(Table $table): array
     {
-        $columns = array_flip(array_map(static fn(string $header): string => mb_strtolower(trim($header)), $table->headers));
+        $columns = array_flip(
+            array_map(static fn(string $header): string => mb_strtolower(trim($header)), $table->headers),
+        );
         foreach (['part', 'value'] as $needed) {
             if (!isset($columns[$needed])) {
                 throw UnreadableTable::noColumn($table->file, $needed, $table->headers);
@@ -31,10 +33,23 @@ final readonly class MeasurementFile
             $cell = static fn(string $name): string => isset($columns[$name]) ? trim($row->cell($columns[$name])) : '';
             $value = MeasuredValue::read($cell('value'))?->value();
             if ($value === null) {
-                $problems[] = new Problem(Severity::Warning, 'measurement.value', ['text' => $cell('value'), 'part' => $cell('part')], $table->file, $row->number, 'value');
+                $problems[] = new Problem(
+                    Severity::Warning,
+                    'measurement.value',
+                    ['text' => $cell('value'), 'part' => $cell('part')],
+                    $table->file,
+                    $row->number,
+                    'value',
+                );
                 continue;
             }
-            $measurements[] = new Measurement($cell('part'), $cell('lot'), $cell('piece') === '' ? (string) (count($measurements) + 1) : $cell('piece'), $cell('quantity'), $value);
+            $measurements[] = new Measurement(
+                $cell('part'),
+                $cell('lot'),
+                $cell('piece') === '' ? (string) (count($measurements) + 1) : $cell('piece'),
+                $cell('quantity'),
+                $value,
+            );
         }
 
         return [$measurements, $problems];

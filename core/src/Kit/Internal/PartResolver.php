@@ -58,15 +58,25 @@ final readonly class PartResolver
     {
         $recognitions = $known = [];
         foreach ($list->lines as $line) {
-            $key = implode("\0", [Designators::prefix($line->designators[0] ?? ''), $line->value, $line->package, $line->description, $line->kindText]);
+            $key = implode("\0", [
+                Designators::prefix($line->designators[0] ?? ''),
+                $line->value,
+                $line->package,
+                $line->description,
+                $line->kindText,
+            ]);
             $shared = $known[$key] ?? null;
             foreach ($line->designators as $designator) {
                 $answer = $answers[$designator] ?? null;
                 if ($answer !== null && ($answer->has('kind') || $answer->has('package'))) {
-                    $recognitions[$designator] = $this->recognizer->recognise($line, Kind::tryFrom($answer->text('kind')), $answer->has('package') ? $answer->text('package') : null);
+                    $recognitions[$designator] = $this->recognizer->recognise(
+                        $line,
+                        Kind::tryFrom($answer->text('kind')),
+                        $answer->has('package') ? $answer->text('package') : null,
+                    );
                     continue;
                 }
-                $named = $line->package === '' ? ($this->layers[$designator]->package ?? '') : '';
+                $named = $line->package === '' ? $this->layers[$designator]->package ?? '' : '';
                 if ($named !== '') {
                     $recognitions[$designator] = $this->recognizer->recognise($line, null, $named);
                     continue;
@@ -85,15 +95,27 @@ final readonly class PartResolver
      * @param array<string, string> $sockets IC to socket
      * @return array<string, KitPart>
      */
-    public function parts(PartsList $list, array $answers, array $recognitions, array $placements, array $sockets): array
-    {
+    public function parts(
+        PartsList $list,
+        array $answers,
+        array $recognitions,
+        array $placements,
+        array $sockets,
+    ): array {
         $parts = [];
         foreach ($list->lines as $line) {
             foreach ($line->designators as $designator) {
                 $socket = $sockets[$designator] ?? null;
                 $own = $placements[$designator] ?? null;
                 $place = $own ?? ($socket === null ? null : ($placements[$socket] ?? null)?->of($designator));
-                $parts[$designator] = $this->part($designator, $line, $recognitions[$designator], $answers[$designator] ?? new Json([]), $place, $socket);
+                $parts[$designator] = $this->part(
+                    $designator,
+                    $line,
+                    $recognitions[$designator],
+                    $answers[$designator] ?? new Json([]),
+                    $place,
+                    $socket,
+                );
             }
         }
 
@@ -108,7 +130,7 @@ final readonly class PartResolver
      */
     public function problems(PartsList $list, array $recognitions): array
     {
-        $header = isset($list->columns['value']) ? ($list->headers[$list->columns['value']] ?? null) : null;
+        $header = isset($list->columns['value']) ? $list->headers[$list->columns['value']] ?? null : null;
         $problems = $spelt = [];
         foreach ($list->lines as $line) {
             $recognition = $recognitions[$line->designators[0] ?? ''] ?? null;
@@ -116,17 +138,54 @@ final readonly class PartResolver
                 continue;
             }
             if ($recognition->fault instanceof ValueFault && !$recognition->needsAnswer()) {
-                $problems[] = new Problem(Severity::Warning, $recognition->fault->code, ['text' => $line->value, 'position' => $recognition->fault->position + 1, 'found' => $recognition->fault->found, 'designators' => $line->designators], $list->file, $line->row, $header);
+                $problems[] = new Problem(
+                    Severity::Warning,
+                    $recognition->fault->code,
+                    [
+                        'text' => $line->value,
+                        'position' => $recognition->fault->position + 1,
+                        'found' => $recognition->fault->found,
+                        'designators' => $line->designators,
+                    ],
+                    $list->file,
+                    $line->row,
+                    $header,
+                );
             }
             $doubt = $recognition->value?->doubt;
             if ($recognition->value !== null && $doubt !== null) {
-                $problems[] = new Problem($doubt === ValueDoubt::CodeIsPreferred ? Severity::Warning : Severity::Note, $doubt->value, ['text' => $line->value, 'read' => $recognition->value->value->display(), 'designators' => $line->designators], $list->file, $line->row, $header);
+                $problems[] = new Problem(
+                    $doubt === ValueDoubt::CodeIsPreferred ? Severity::Warning : Severity::Note,
+                    $doubt->value,
+                    [
+                        'text' => $line->value,
+                        'read' => $recognition->value->value->display(),
+                        'designators' => $line->designators,
+                    ],
+                    $list->file,
+                    $line->row,
+                    $header,
+                );
             }
             if ($recognition->value !== null) {
-                $key = $recognition->kind->value . ' ' . $recognition->value->value->plain() . ' ' . $line->package . ' ' . ($recognition->value->tolerance ?? $line->tolerance);
+                $key =
+                    $recognition->kind->value .
+                    ' ' .
+                    $recognition->value->value->plain() .
+                    ' ' .
+                    $line->package .
+                    ' ' .
+                    ($recognition->value->tolerance ?? $line->tolerance);
                 $earlier = $spelt[$key] ?? null;
                 if ($earlier !== null && $earlier->value !== $line->value) {
-                    $problems[] = new Problem(Severity::Note, 'bom.two-spellings', ['text' => $line->value, 'other' => $earlier->value, 'earlier' => $earlier->row], $list->file, $line->row, $header);
+                    $problems[] = new Problem(
+                        Severity::Note,
+                        'bom.two-spellings',
+                        ['text' => $line->value, 'other' => $earlier->value, 'earlier' => $earlier->row],
+                        $list->file,
+                        $line->row,
+                        $header,
+                    );
                 }
                 $spelt[$key] ??= $line;
             }
@@ -135,18 +194,44 @@ final readonly class PartResolver
         return $problems;
     }
 
-    private function part(string $designator, Line $line, Recognition $recognition, Json $answer, ?Placement $placement, ?string $socket): KitPart
-    {
+    private function part(
+        string $designator,
+        Line $line,
+        Recognition $recognition,
+        Json $answer,
+        ?Placement $placement,
+        ?string $socket,
+    ): KitPart {
         $row = Kinds::standard()->row($recognition->kind);
         $layer = $this->layers[$designator] ?? null;
         [$height, $origin] = $this->height($line, $recognition, $answer, $socket, $layer);
         [$outline, $shift] = $this->outline($recognition->outline, $answer, $layer);
         $outline = $outline->withHeight($height);
-        $supply = in_array($designator, $this->leftOut, true) ? Supply::Alternative : (Supply::tryFrom($answer->text('supply')) ?? $line->supply);
-        $grams = $answer->number('mass') ?? $this->weighed[$designator] ?? $this->weighed[$line->value] ?? null;
+        $supply = in_array($designator, $this->leftOut, true)
+            ? Supply::Alternative
+            : Supply::tryFrom($answer->text('supply')) ?? $line->supply;
+        $grams = $answer->number('mass') ?? ($this->weighed[$designator] ?? ($this->weighed[$line->value] ?? null));
         $at = $answer->has('origin') ? $answer->numbers('origin') : $shift;
-        $turned = $placement !== null && $this->countsFromB($placement, $answer, $layer) ? $placement->fromLevelB() : $placement;
-        $body = $turned === null ? null : PlacedBody::place($turned, $outline, $height, $answer->has('pins') ? $this->pins($answer) : ($layer === null || $layer->pins === [] ? null : $layer->ownPins()), new Point($at[0] ?? 0.0, $at[1] ?? 0.0), $grams, $socket === null);
+        $turned =
+            $placement !== null && $this->countsFromB($placement, $answer, $layer)
+                ? $placement->fromLevelB()
+                : $placement;
+        $body =
+            $turned === null
+                ? null
+                : PlacedBody::place(
+                    $turned,
+                    $outline,
+                    $height,
+                    $answer->has('pins')
+                        ? $this->pins($answer)
+                        : ($layer === null || $layer->pins === []
+                            ? null
+                            : $layer->ownPins()),
+                    new Point($at[0] ?? 0.0, $at[1] ?? 0.0),
+                    $grams,
+                    $socket === null,
+                );
         $text = mb_strtolower("{$line->value} {$line->description} {$line->package}");
         $nonPolar = $row->kind === Kind::Electrolytic && preg_match('~bipolar|non-?polar|\bnp\b~', $text) === 1;
         $polarity = $answer->has('polarity') ? $this->polarity($answer->object('polarity')) : null;
@@ -164,7 +249,8 @@ final readonly class PartResolver
             Hold::tryFrom($answer->text('hold')),
             $polarity !== null || ($row->isPolarised() && !$nonPolar && !$answer->names('polarity')),
             $polarity,
-            Consequence::tryFrom($answer->object('reversed')->text('consequence')) ?? $row->consequence ?? Consequence::WorksAfterTurning,
+            Consequence::tryFrom($answer->object('reversed')->text('consequence')) ??
+                ($row->consequence ?? Consequence::WorksAfterTurning),
             $answer->object('reversed')->texts('replace'),
             $answer->texts('lookAlike'),
             $answer->has('legend') ? $answer->text('legend') : ($line->legend === '' ? null : $line->legend),
@@ -185,12 +271,21 @@ final readonly class PartResolver
     /** Pins, body and shift that the maker or a layer gives stand as the file stands; the package table is level A. */
     private function countsFromB(Placement $placement, Json $answer, ?LayerComponent $layer): bool
     {
-        return in_array($placement->board, $this->levelB, true) && $layer === null && !$answer->has('pins') && !$answer->has('body') && !$answer->has('origin');
+        return in_array($placement->board, $this->levelB, true) &&
+            $layer === null &&
+            !$answer->has('pins') &&
+            !$answer->has('body') &&
+            !$answer->has('origin');
     }
 
     /** @return array{float, Origin} */
-    private function height(Line $line, Recognition $recognition, Json $answer, ?string $socket, ?LayerComponent $layer): array
-    {
+    private function height(
+        Line $line,
+        Recognition $recognition,
+        Json $answer,
+        ?string $socket,
+        ?LayerComponent $layer,
+    ): array {
         $typed = $answer->number('height');
 
         return match (true) {
@@ -241,6 +336,11 @@ final readonly class PartResolver
 
     private function polarity(Json $said): PolarityFact
     {
-        return new PolarityFact(Mark::tryFrom($said->text('mark')), $said->text('terminal'), $said->has('pin') ? $said->text('pin') : null, $said->number('at'));
+        return new PolarityFact(
+            Mark::tryFrom($said->text('mark')),
+            $said->text('terminal'),
+            $said->has('pin') ? $said->text('pin') : null,
+            $said->number('at'),
+        );
     }
 }

@@ -28,7 +28,18 @@ final readonly class SchemaCheck
             'map' => $this->each($value, $inner, $path, false),
             'pins' => $this->pins($value, $inner, $path),
             'list' => $this->each($value, $inner, $path, true),
-            'enum' => in_array($value, is_array($inner) ? $inner : [], true) ?: throw UnusableKit::wrongType($path, 'one of ' . implode(', ', array_map(static fn(mixed $word): string => is_scalar($word) ? (string) $word : '', is_array($inner) ? $inner : []))),
+            'enum' => in_array($value, is_array($inner) ? $inner : [], true) ?:
+            throw UnusableKit::wrongType(
+                $path,
+                'one of ' .
+                    implode(
+                        ', ',
+                        array_map(
+                            static fn(mixed $word): string => is_scalar($word) ? (string) $word : '',
+                            is_array($inner) ? $inner : [],
+                        ),
+                    ),
+            ),
             'nullable' => $value === null ?: $this->check($value, $this->node($inner), $path),
             default => $this->any($value, is_array($inner) ? $inner : [], $path),
         };
@@ -55,7 +66,11 @@ final readonly class SchemaCheck
     /** @throws UnusableKit */
     private function each(mixed $value, mixed $node, string $path, bool $list): void
     {
-        if (!is_array($value) || ($list && !array_is_list($value)) || (!$list && $value !== [] && array_is_list($value))) {
+        if (
+            !is_array($value) ||
+            ($list && !array_is_list($value)) ||
+            (!$list && $value !== [] && array_is_list($value))
+        ) {
             throw UnusableKit::wrongType($path, $list ? 'a list in brackets' : 'an object in braces');
         }
         if (count($value) > Limits::KIT_LIST) {
@@ -96,12 +111,15 @@ final readonly class SchemaCheck
             default => is_bool($value),
         };
         if (!$fits) {
-            throw UnusableKit::wrongType($path, match ($type) {
-                'string' => 'text in quotes',
-                'integer' => 'a whole number',
-                'number', 'place', 'size', 'length' => 'a number',
-                default => 'true or false',
-            });
+            throw UnusableKit::wrongType(
+                $path,
+                match ($type) {
+                    'string' => 'text in quotes',
+                    'integer' => 'a whole number',
+                    'number', 'place', 'size', 'length' => 'a number',
+                    default => 'true or false',
+                },
+            );
         }
         $this->limit($value, $type, $path);
     }
@@ -115,9 +133,18 @@ final readonly class SchemaCheck
         $number = is_int($value) || is_float($value) ? (float) $value : 0.0;
         $words = match (true) {
             !is_finite($number) || abs($number) >= Limits::NUMBER => 'a number that a kit can have',
-            $type === 'place' && abs($number) >= Limits::PLACE_MM => sprintf('below %s mm from the origin', number_format(Limits::PLACE_MM)),
-            $type === 'size' && ($number < 0.0 || $number >= Limits::PLACE_MM) => sprintf('0 or more and below %s mm', number_format(Limits::PLACE_MM)),
-            $type === 'length' && ($number < 0.0 || $number >= Limits::STOCK_MM) => sprintf('0 or more and below %s mm', number_format(Limits::STOCK_MM)),
+            $type === 'place' && abs($number) >= Limits::PLACE_MM => sprintf(
+                'below %s mm from the origin',
+                number_format(Limits::PLACE_MM),
+            ),
+            $type === 'size' && ($number < 0.0 || $number >= Limits::PLACE_MM) => sprintf(
+                '0 or more and below %s mm',
+                number_format(Limits::PLACE_MM),
+            ),
+            $type === 'length' && ($number < 0.0 || $number >= Limits::STOCK_MM) => sprintf(
+                '0 or more and below %s mm',
+                number_format(Limits::STOCK_MM),
+            ),
             default => null,
         };
         if ($words !== null) {

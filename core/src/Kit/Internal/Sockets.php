@@ -35,7 +35,14 @@ final readonly class Sockets
             foreach (array_keys($sockets) as $socket) {
                 $a = $placements[$ic] ?? null;
                 $b = $placements[$socket] ?? null;
-                if (!isset($pairs[$ic]) && !in_array($socket, $pairs, true) && $a !== null && $b !== null && $a->board === $b->board && $a->at->distanceTo($b->at) <= self::NEAR) {
+                if (
+                    !isset($pairs[$ic]) &&
+                    !in_array($socket, $pairs, true) &&
+                    $a !== null &&
+                    $b !== null &&
+                    $a->board === $b->board &&
+                    $a->at->distanceTo($b->at) <= self::NEAR
+                ) {
                     $pairs[$ic] = $socket;
                 }
             }
@@ -45,7 +52,13 @@ final readonly class Sockets
             if (isset($pairs[$ic]) || isset($placements[$ic])) {
                 continue;
             }
-            $free = array_keys(array_filter($sockets, static fn(int $count, string $socket): bool => $count === $pins && !in_array($socket, $pairs, true), ARRAY_FILTER_USE_BOTH));
+            $free = array_keys(
+                array_filter(
+                    $sockets,
+                    static fn(int $count, string $socket): bool => $count === $pins && !in_array($socket, $pairs, true),
+                    ARRAY_FILTER_USE_BOTH,
+                ),
+            );
             if (count($free) === 1) {
                 $pairs[$ic] = $free[0];
             } elseif ($free !== []) {

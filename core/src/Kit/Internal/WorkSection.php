@@ -15,18 +15,30 @@ use Chiralex\Kit\Wire;
 final readonly class WorkSection
 {
     /** @param array<string, string> $chosen option to value */
-    public function __construct(
-        private Json $json,
-        private array $chosen,
-    ) {}
+    public function __construct(private Json $json, private array $chosen) {}
 
     /** @return list<Gate> */
     public function gates(): array
     {
         $gates = [];
         foreach ($this->here('gates') as $gate) {
-            $temporary = array_map(static fn(Json $fit): TemporaryFit => new TemporaryFit($fit->texts('link'), $fit->has('part') ? $fit->text('part') : null, $fit->text('why'), $fit->text('then', 'solder') === 'solder'), $gate->objects('temporary'));
-            $gates[] = new Gate($gate->text('name'), $gate->texts('needs'), $gate->texts('protects'), $gate->text('expect'), $gate->flag('early', false), $temporary);
+            $temporary = array_map(
+                static fn(Json $fit): TemporaryFit => new TemporaryFit(
+                    $fit->texts('link'),
+                    $fit->has('part') ? $fit->text('part') : null,
+                    $fit->text('why'),
+                    $fit->text('then', 'solder') === 'solder',
+                ),
+                $gate->objects('temporary'),
+            );
+            $gates[] = new Gate(
+                $gate->text('name'),
+                $gate->texts('needs'),
+                $gate->texts('protects'),
+                $gate->text('expect'),
+                $gate->flag('early', false),
+                $temporary,
+            );
         }
 
         return $gates;
@@ -35,33 +47,39 @@ final readonly class WorkSection
     /** @return list<Test> */
     public function tests(): array
     {
-        return array_map(static fn(Json $test): Test => new Test(
-            $test->text('name'),
-            $test->has('gate') ? $test->text('gate') : null,
-            $test->text('power', 'on'),
-            $test->text('instrument', 'multimeter'),
-            $test->texts('points'),
-            $test->text('settings'),
-            $test->text('expect'),
-            $test->has('adjusts') ? $test->text('adjusts') : null,
-            $test->text('otherwise'),
-            $test->text('accuracy'),
-        ), $this->here('tests'));
+        return array_map(
+            static fn(Json $test): Test => new Test(
+                $test->text('name'),
+                $test->has('gate') ? $test->text('gate') : null,
+                $test->text('power', 'on'),
+                $test->text('instrument', 'multimeter'),
+                $test->texts('points'),
+                $test->text('settings'),
+                $test->text('expect'),
+                $test->has('adjusts') ? $test->text('adjusts') : null,
+                $test->text('otherwise'),
+                $test->text('accuracy'),
+            ),
+            $this->here('tests'),
+        );
     }
 
     /** @return list<Wire> */
     public function wires(): array
     {
-        return array_map(static fn(Json $wire): Wire => new Wire(
-            $wire->text('name'),
-            $wire->text('from'),
-            $wire->text('to'),
-            $wire->number('mm'),
-            $wire->text('colour'),
-            $wire->numbers('stripped'),
-            $wire->has('face') ? $wire->text('face') : null,
-            $wire->text('relief'),
-        ), $this->here('wires'));
+        return array_map(
+            static fn(Json $wire): Wire => new Wire(
+                $wire->text('name'),
+                $wire->text('from'),
+                $wire->text('to'),
+                $wire->number('mm'),
+                $wire->text('colour'),
+                $wire->numbers('stripped'),
+                $wire->has('face') ? $wire->text('face') : null,
+                $wire->text('relief'),
+            ),
+            $this->here('wires'),
+        );
     }
 
     /** @return list<DrillFace> */
@@ -72,7 +90,13 @@ final readonly class WorkSection
             $holes = array_map(static function (Json $hole): Hole {
                 $at = $hole->numbers('at');
 
-                return new Hole($hole->text('for'), $at[0] ?? 0.0, $at[1] ?? 0.0, $hole->number('diameter'), $hole->texts('stack'));
+                return new Hole(
+                    $hole->text('for'),
+                    $at[0] ?? 0.0,
+                    $at[1] ?? 0.0,
+                    $hole->number('diameter'),
+                    $hole->texts('stack'),
+                );
             }, $face->objects('holes'));
 
             return new DrillFace($face->text('by'), $face->text('face'), $size[0] ?? 0.0, $size[1] ?? 0.0, $holes);
@@ -82,13 +106,15 @@ final readonly class WorkSection
     /** @return list<Json> */
     private function here(string $name): array
     {
-        return array_values(array_filter($this->json->objects($name), function (Json $each): bool {
-            if (!$each->has('option')) {
-                return true;
-            }
-            [$option, $value] = [...explode('=', $each->text('option'), 2), ''];
+        return array_values(
+            array_filter($this->json->objects($name), function (Json $each): bool {
+                if (!$each->has('option')) {
+                    return true;
+                }
+                [$option, $value] = [...explode('=', $each->text('option'), 2), ''];
 
-            return ($this->chosen[$option] ?? '') === $value;
-        }));
+                return ($this->chosen[$option] ?? '') === $value;
+            }),
+        );
     }
 }

@@ -12,10 +12,7 @@ use Chiralex\Kit\Kit;
 /** What a builder asks about the parts of a step: which may go in either way round, which look like another one on the table. */
 final readonly class OnTheTable
 {
-    private function __construct(
-        private Kit $kit,
-        private LookAlikes $alike,
-    ) {}
+    private function __construct(private Kit $kit, private LookAlikes $alike) {}
 
     public static function of(Kit $kit): self
     {
@@ -29,11 +26,13 @@ final readonly class OnTheTable
             return [];
         }
 
-        return array_values(array_filter($step->names(), function (string $name): bool {
-            $part = $this->kit->part($name);
+        return array_values(
+            array_filter($step->names(), function (string $name): bool {
+                $part = $this->kit->part($name);
 
-            return $part !== null && !$part->polarised && $part->kind()->goesEitherWay();
-        }));
+                return $part !== null && !$part->polarised && $part->kind()->goesEitherWay();
+            }),
+        );
     }
 
     /**
@@ -48,7 +47,14 @@ final readonly class OnTheTable
         $found = $told = [];
         foreach ($step->names() as $name) {
             // Two that go in at this step are told of once, under the first.
-            $others = array_values(array_filter($out, fn(string $other): bool => $other !== $name && !isset($told[$other]) && $this->alike->areAlike($name, $other)));
+            $others = array_values(
+                array_filter(
+                    $out,
+                    fn(string $other): bool => $other !== $name &&
+                        !isset($told[$other]) &&
+                        $this->alike->areAlike($name, $other),
+                ),
+            );
             if ($others !== []) {
                 sort($others, SORT_NATURAL);
                 $found[implode(' ', $others)][] = $name;
@@ -56,6 +62,10 @@ final readonly class OnTheTable
             }
         }
 
-        return array_map(static fn(array $mine, string $others): array => [$mine, explode(' ', $others)], $found, array_map(strval(...), array_keys($found)));
+        return array_map(
+            static fn(array $mine, string $others): array => [$mine, explode(' ', $others)],
+            $found,
+            array_map(strval(...), array_keys($found)),
+        );
     }
 }

@@ -29,7 +29,9 @@ final readonly class Tips
             Action::Snap => ['tip.snap'],
             Action::Bolt => ['tip.bolt'],
             Action::Place, Action::Jig, Action::Nuts, Action::Tack => ['tip.panel'],
-            Action::Insert => [$this->kit->part($step->names()[0] ?? '')?->kind() === Kind::Battery ? 'tip.battery' : 'tip.insert'],
+            Action::Insert => [
+                $this->kit->part($step->names()[0] ?? '')?->kind() === Kind::Battery ? 'tip.battery' : 'tip.insert',
+            ],
             Action::Solder => $this->soldering($step),
             Action::Cure, Action::Remove => [],
         };
@@ -37,18 +39,37 @@ final readonly class Tips
             array_unshift($codes, 'tip.bare-board');
         }
 
-        return [...array_map(static fn(string $code): Reason => new Reason($code, [], Origin::CommonPractice), array_values(array_unique($codes))), ...$this->limit($step)];
+        return [
+            ...array_map(
+                static fn(string $code): Reason => new Reason($code, [], Origin::CommonPractice),
+                array_values(array_unique($codes)),
+            ),
+            ...$this->limit($step),
+        ];
     }
 
     /** @return list<Reason> where a supply should stop at the first power: half as much again as the kit takes, in steps of 10 mA */
     private function limit(Step $step): array
     {
         $amps = $this->kit->power?->amps;
-        if ($step->action !== Action::Gate || $amps === null || $step->gate?->name !== ($this->kit->gates[0]->name ?? null)) {
+        if (
+            $step->action !== Action::Gate ||
+            $amps === null ||
+            $step->gate?->name !== ($this->kit->gates[0]->name ?? null)
+        ) {
             return [];
         }
 
-        return [new Reason('tip.limit', ['milliamps' => (int) (ceil($amps * self::FIRST_POWER * 100 - 1e-9) * 10), 'takes' => (int) round($amps * 1000)], Origin::CommonPractice)];
+        return [
+            new Reason(
+                'tip.limit',
+                [
+                    'milliamps' => (int) (ceil($amps * self::FIRST_POWER * 100 - 1e-9) * 10),
+                    'takes' => (int) round($amps * 1000),
+                ],
+                Origin::CommonPractice,
+            ),
+        ];
     }
 
     /** @return list<string> */
@@ -73,17 +94,51 @@ final readonly class Tips
             Kind::Led, Kind::Photo => 'tip.led',
             Kind::IcSocket => 'tip.socket',
             Kind::Ic => 'tip.ic-direct',
-            Kind::Network, Kind::PinHeader, Kind::SocketStrip, Kind::BoxHeader, Kind::Connector, Kind::Display => 'tip.header',
-            Kind::TerminalBlock, Kind::Switch, Kind::Button, Kind::Jack, Kind::BarrelJack, Kind::FuseHolder, Kind::BatteryHolder => 'tip.block',
-            Kind::Transistor, Kind::Regulator, Kind::Sensor => str_starts_with($part->outline->name, 'TO-220') ? 'tip.power' : 'tip.to92',
+            Kind::Network,
+            Kind::PinHeader,
+            Kind::SocketStrip,
+            Kind::BoxHeader,
+            Kind::Connector,
+            Kind::Display
+                => 'tip.header',
+            Kind::TerminalBlock,
+            Kind::Switch,
+            Kind::Button,
+            Kind::Jack,
+            Kind::BarrelJack,
+            Kind::FuseHolder,
+            Kind::BatteryHolder
+                => 'tip.block',
+            Kind::Transistor, Kind::Regulator, Kind::Sensor => str_starts_with($part->outline->name, 'TO-220')
+                ? 'tip.power'
+                : 'tip.to92',
             Kind::Transformer, Kind::Relay => 'tip.relay',
             Kind::Potentiometer => 'tip.potentiometer',
-            Kind::Trimmer, Kind::Crystal, Kind::Inductor, Kind::Thermistor, Kind::Buzzer, Kind::Speaker, Kind::Bridge => 'tip.radial',
+            Kind::Trimmer,
+            Kind::Crystal,
+            Kind::Inductor,
+            Kind::Thermistor,
+            Kind::Buzzer,
+            Kind::Speaker,
+            Kind::Bridge
+                => 'tip.radial',
             Kind::Wire => 'tip.wire',
             Kind::Cable => 'tip.ribbon',
             Kind::Knob => 'tip.knob',
             Kind::Enclosure, Kind::Panel => 'tip.enclosure',
-            Kind::Battery, Kind::HeatSink, Kind::Screw, Kind::Nut, Kind::Washer, Kind::Standoff, Kind::Board, Kind::Feet, Kind::Label, Kind::Consumable, Kind::Former, Kind::Unknown => '',
+            Kind::Battery,
+            Kind::HeatSink,
+            Kind::Screw,
+            Kind::Nut,
+            Kind::Washer,
+            Kind::Standoff,
+            Kind::Board,
+            Kind::Feet,
+            Kind::Label,
+            Kind::Consumable,
+            Kind::Former,
+            Kind::Unknown
+                => '',
         };
     }
 }

@@ -26,7 +26,10 @@ final readonly class ToolList
             }
         }
         $kinds = array_flip(array_map(static fn(KitPart $part): string => $part->kind()->value, $kit->parts));
-        $has = static fn(Kind ...$any): bool => array_filter($any, static fn(Kind $kind): bool => isset($kinds[$kind->value])) !== [];
+        $has = static fn(Kind ...$any): bool => array_filter(
+            $any,
+            static fn(Kind $kind): bool => isset($kinds[$kind->value]),
+        ) !== [];
         $codes = array_filter([
             $kit->settings->alloy === 'leaded' ? 'tool.iron-leaded' : 'tool.iron-lead-free',
             $kit->settings->alloy === 'leaded' ? 'tool.solder-leaded' : 'tool.solder-lead-free',
@@ -47,6 +50,9 @@ final readonly class ToolList
             $kit->groups->snapOffs !== [] ? 'tool.file' : null,
         ]);
 
-        return array_map(static fn(string $code): Reason => new Reason($code, [], Origin::CommonPractice), array_values($codes));
+        return array_map(
+            static fn(string $code): Reason => new Reason($code, [], Origin::CommonPractice),
+            array_values($codes),
+        );
     }
 }

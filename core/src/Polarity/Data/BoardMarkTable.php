@@ -48,14 +48,18 @@ final readonly class BoardMarkTable
 
     private static function byMark(Mark $mark): BoardMark
     {
-        return new BoardMark(match ($mark) {
-            Mark::Band, Mark::Bar, Mark::MetalSide => 'bar',
-            Mark::Plus, Mark::LongLead => 'plus',
-            Mark::Stripe => 'minus',
-            Mark::Flat, Mark::ShortLead => 'flat',
-            Mark::Notch, Mark::Key => 'notch',
-            Mark::Dot, Mark::Tab, Mark::RedEdge => 'pin 1',
-            Mark::ColouredSide, Mark::Colour => 'outline',
-        }, $mark, self::PRACTICE);
+        return new BoardMark(
+            match ($mark) {
+                Mark::Band, Mark::Bar, Mark::MetalSide => 'bar',
+                Mark::Plus, Mark::LongLead => 'plus',
+                Mark::Stripe => 'minus',
+                Mark::Flat, Mark::ShortLead => 'flat',
+                Mark::Notch, Mark::Key => 'notch',
+                Mark::Dot, Mark::Tab, Mark::RedEdge => 'pin 1',
+                Mark::ColouredSide, Mark::Colour => 'outline',
+            },
+            $mark,
+            self::PRACTICE,
+        );
     }
 }

@@ -21,7 +21,9 @@ final readonly class SeriesTable
         if ($size <= 24) {
             $step = intdiv(24, $size);
 
-            return array_values(array_filter(self::E24, static fn(int $index): bool => $index % $step === 0, ARRAY_FILTER_USE_KEY));
+            return array_values(
+                array_filter(self::E24, static fn(int $index): bool => $index % $step === 0, ARRAY_FILTER_USE_KEY),
+            );
         }
         $members = [];
         for ($i = 0; $i < $size; ++$i) {

@@ -22,6 +22,8 @@ final class ImpossiblePacking extends RuntimeException implements ChiralexExcept
 
     public static function otherTurn(int $line, int $pack): self
     {
-        return new self("It is the turn of line {$line}, pack {$pack}: somebody else went on with this run. Look again, then go on.");
+        return new self(
+            "It is the turn of line {$line}, pack {$pack}: somebody else went on with this run. Look again, then go on.",
+        );
     }
 }

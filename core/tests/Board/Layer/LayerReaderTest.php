@@ -22,7 +22,10 @@ final class LayerReaderTest extends TestCase
     {
         $layer = (new LayerReader())->read(self::BOXES, 'boxes.gbr');
 
-        self::assertSame(array_fill(0, 8, 'draw'), array_map(static fn(LayerObject $object): string => $object->shape, $layer->objects));
+        self::assertSame(
+            array_fill(0, 8, 'draw'),
+            array_map(static fn(LayerObject $object): string => $object->shape, $layer->objects),
+        );
         foreach ($layer->objects as $draw) {
             self::assertEqualsWithDelta(5.0, $draw->points[0]->distanceTo($draw->points[1]), 1e-9);
         }
@@ -32,22 +35,38 @@ final class LayerReaderTest extends TestCase
 
     public function test_inches_and_another_format_give_the_same_place(): void
     {
-        $metric = (new LayerReader())->read("%FSLAX46Y46*%%MOMM*%%ADD10C,1*%D10*X25400000Y12700000D03*M02*", 'a.gbr');
-        $inches = (new LayerReader())->read("%FSLAX24Y24*%%MOIN*%%ADD10C,1*%D10*X10000Y5000D03*M02*", 'b.gbr');
-        $trailing = (new LayerReader())->read("%FSTAX24Y24*%%MOIN*%%ADD10C,1*%D10*X01Y005D03*M02*", 'c.gbr');
+        $metric = (new LayerReader())->read('%FSLAX46Y46*%%MOMM*%%ADD10C,1*%D10*X25400000Y12700000D03*M02*', 'a.gbr');
+        $inches = (new LayerReader())->read('%FSLAX24Y24*%%MOIN*%%ADD10C,1*%D10*X10000Y5000D03*M02*', 'b.gbr');
+        $trailing = (new LayerReader())->read('%FSTAX24Y24*%%MOIN*%%ADD10C,1*%D10*X01Y005D03*M02*', 'c.gbr');
 
         foreach ([$metric, $inches, $trailing] as $layer) {
-            self::assertEqualsWithDelta([25.4, 12.7], [$layer->objects[0]->points[0]->x, $layer->objects[0]->points[0]->y], 1e-9);
+            self::assertEqualsWithDelta(
+                [25.4, 12.7],
+                [$layer->objects[0]->points[0]->x, $layer->objects[0]->points[0]->y],
+                1e-9,
+            );
         }
     }
 
     public function test_attributes_hold_until_they_are_taken_back_and_hide_in_comments_for_older_readers(): void
     {
-        $layer = (new LayerReader())->read("G04 #@! TF.FileFunction,Component,L1,Top*%FSLAX46Y46*%%MOMM*%%TA.AperFunction,ComponentMain*%%ADD10C,0.3*%%TD.AperFunction*%%ADD11C,0.1*%D10*%TO.C,R1*%%TO.CVal,4\\u00B57*%X0Y0D03*D11*X1000000D03*%TD.CVal*%X2000000D03*%TD*%X3000000D03*M02*", 'a.gbr');
+        $layer = (new LayerReader())->read(
+            'G04 #@! TF.FileFunction,Component,L1,Top*%FSLAX46Y46*%%MOMM*%%TA.AperFunction,ComponentMain*%%ADD10C,0.3*%%TD.AperFunction*%%ADD11C,0.1*%D10*%TO.C,R1*%%TO.CVal,4\\u00B57*%X0Y0D03*D11*X1000000D03*%TD.CVal*%X2000000D03*%TD*%X3000000D03*M02*',
+            'a.gbr',
+        );
 
         self::assertSame(['Component', 'L1', 'Top'], $layer->function);
-        self::assertSame([['R1', "4\u{00B5}7"], ['R1', "4\u{00B5}7"], ['R1', ''], ['', '']], array_map(static fn(LayerObject $object): array => [$object->says('.C'), $object->says('.CVal')], $layer->objects));
-        self::assertSame([['ComponentMain'], [], [], []], array_map(static fn(LayerObject $object): array => $object->function, $layer->objects));
+        self::assertSame(
+            [['R1', "4\u{00B5}7"], ['R1', "4\u{00B5}7"], ['R1', ''], ['', '']],
+            array_map(
+                static fn(LayerObject $object): array => [$object->says('.C'), $object->says('.CVal')],
+                $layer->objects,
+            ),
+        );
+        self::assertSame(
+            [['ComponentMain'], [], [], []],
+            array_map(static fn(LayerObject $object): array => $object->function, $layer->objects),
+        );
     }
 
     /** @return iterable<string, array{string, float, float}> commands, length of the path, area between it and its chord where closed */
@@ -56,12 +75,19 @@ final class LayerReaderTest extends TestCase
         yield 'a quarter, counter-clockwise' => ['G75*X10000000Y0D02*G03*X0Y10000000I-10000000J0D01*', M_PI * 5, 0.0];
         yield 'three quarters, clockwise' => ['G75*X10000000Y0D02*G02*X0Y10000000I-10000000J0D01*', M_PI * 15, 0.0];
         yield 'a full circle' => ['G75*X10000000Y0D02*G03*X10000000Y0I-10000000J0D01*', M_PI * 20, M_PI * 100];
-        yield 'a quarter in single quadrant mode, signs left out' => ['G74*X10000000Y0D02*G03*X0Y10000000I10000000J0D01*', M_PI * 5, 0.0];
+        yield 'a quarter in single quadrant mode, signs left out' => [
+            'G74*X10000000Y0D02*G03*X0Y10000000I10000000J0D01*',
+            M_PI * 5,
+            0.0,
+        ];
     }
 
     #[DataProvider('arcs')]
-    public function test_arcs_keep_within_five_micrometres_of_the_circle(string $commands, float $length, float $area): void
-    {
+    public function test_arcs_keep_within_five_micrometres_of_the_circle(
+        string $commands,
+        float $length,
+        float $area,
+    ): void {
         $layer = (new LayerReader())->read("%FSLAX46Y46*%%MOMM*%%ADD10C,0.1*%D10*{$commands}M02*", 'a.gbr');
         $points = $layer->objects[0]->points;
         $sum = 0.0;
@@ -82,26 +108,50 @@ final class LayerReaderTest extends TestCase
     public function test_a_profile_of_draws_in_any_order_and_direction_closes_and_the_largest_contour_is_the_board(): void
     {
         // A board of 40 x 20 mm with one corner rounded by 5 mm, and a hole; the pieces shuffled and turned.
-        $pieces = ['X0Y20000000D02*X0Y0D01*', 'X40000000Y20000000D02*X0Y20000000D01*', 'X0Y0D02*X35000000Y0D01*', 'X40000000Y5000000D02*X40000000Y20000000D01*', 'G75*X35000000Y0D02*G03*X40000000Y5000000I0J5000000D01*G01*', 'X10000000Y10000000D02*X12000000Y10000000D01*X12000000Y12000000D01*X10000000Y10000000D01*'];
-        $expected = 800.0 - 25.0 + M_PI * 25.0 / 4;
+        $pieces = [
+            'X0Y20000000D02*X0Y0D01*',
+            'X40000000Y20000000D02*X0Y20000000D01*',
+            'X0Y0D02*X35000000Y0D01*',
+            'X40000000Y5000000D02*X40000000Y20000000D01*',
+            'G75*X35000000Y0D02*G03*X40000000Y5000000I0J5000000D01*G01*',
+            'X10000000Y10000000D02*X12000000Y10000000D01*X12000000Y12000000D01*X10000000Y10000000D01*',
+        ];
+        $expected = 800.0 - 25.0 + (M_PI * 25.0) / 4;
         foreach ([[0, 1, 2, 3, 4, 5], [5, 3, 1, 4, 2, 0], [2, 0, 5, 1, 4, 3]] as $order) {
-            $layer = (new LayerReader())->read('%TF.FileFunction,Profile,NP*%%FSLAX46Y46*%%MOMM*%%ADD10C,0.1*%D10*G01*' . implode('', array_map(static fn(int $index): string => $pieces[$index], $order)) . 'M02*', 'profile.gbr');
+            $layer = (new LayerReader())->read(
+                '%TF.FileFunction,Profile,NP*%%FSLAX46Y46*%%MOMM*%%ADD10C,0.1*%D10*G01*' .
+                    implode('', array_map(static fn(int $index): string => $pieces[$index], $order)) .
+                    'M02*',
+                'profile.gbr',
+            );
             self::assertEqualsWithDelta($expected, (float) (new ProfileLayer())->outline($layer)?->area(), 0.03);
         }
     }
 
     public function test_an_open_profile_is_none(): void
     {
-        $layer = (new LayerReader())->read('%FSLAX46Y46*%%MOMM*%%ADD10C,0.1*%D10*G01*X0Y0D02*X10000000Y0D01*X10000000Y10000000D01*M02*', 'profile.gbr');
+        $layer = (new LayerReader())->read(
+            '%FSLAX46Y46*%%MOMM*%%ADD10C,0.1*%D10*G01*X0Y0D02*X10000000Y0D01*X10000000Y10000000D01*M02*',
+            'profile.gbr',
+        );
 
         self::assertNull((new ProfileLayer())->outline($layer));
     }
 
     public function test_a_region_is_one_object_for_each_of_its_contours(): void
     {
-        $layer = (new LayerReader())->read('%FSLAX46Y46*%%MOMM*%%ADD10C,0.1*%D10*G36*X0Y0D02*G01*X1000000D01*Y1000000D01*X0D01*Y0D01*X5000000D02*X6000000D01*Y1000000D01*X5000000Y0D01*G37*M02*', 'a.gbr');
+        $layer = (new LayerReader())->read(
+            '%FSLAX46Y46*%%MOMM*%%ADD10C,0.1*%D10*G36*X0Y0D02*G01*X1000000D01*Y1000000D01*X0D01*Y0D01*X5000000D02*X6000000D01*Y1000000D01*X5000000Y0D01*G37*M02*',
+            'a.gbr',
+        );
 
-        self::assertSame([['region', 4], ['region', 3]], array_map(static fn(LayerObject $object): array => [$object->shape, count($object->points)], $layer->objects));
+        self::assertSame(
+            [['region', 4], ['region', 3]],
+            array_map(
+                static fn(LayerObject $object): array => [$object->shape, count($object->points)],
+                $layer->objects,
+            ),
+        );
     }
 
     /** @return iterable<string, array{string, string}> */

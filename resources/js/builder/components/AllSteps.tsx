@@ -7,10 +7,24 @@ export function AllSteps({ token, page, onLeave }: { token: string; page: Builde
   const t = usePhrases();
   return (
     <main className="all">
-      {page.manual.steps.map((step, at) => <article key={step.key}><StepBody token={token} page={page} at={at} /></article>)}
+      {page.manual.steps.map((step, at) => (
+        <article key={step.key}>
+          <StepBody token={token} page={page} at={at} />
+        </article>
+      ))}
       <div className="actions">
-        <button type="button" className="side" onClick={onLeave}>{t.backToPage}</button>
-        <button type="button" className="go" onClick={() => { window.print(); }}>{t.printNow}</button>
+        <button type="button" className="side" onClick={onLeave}>
+          {t.backToPage}
+        </button>
+        <button
+          type="button"
+          className="go"
+          onClick={() => {
+            window.print();
+          }}
+        >
+          {t.printNow}
+        </button>
       </div>
     </main>
   );

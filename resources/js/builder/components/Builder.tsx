@@ -22,7 +22,14 @@ export function Builder({ token }: { token: string }) {
   const [chosen, setAt] = useState<number | null>(null);
   const t = phrasesOf(page?.manual.language);
   const told = fault === null ? null : t[fault];
-  if (!page) return <main className="builder"><p className="wait" role="status">{told ?? t.opening}</p></main>;
+  if (!page)
+    return (
+      <main className="builder">
+        <p className="wait" role="status">
+          {told ?? t.opening}
+        </p>
+      </main>
+    );
   const { manual } = page;
   const at = chosen ?? firstOpen(manual.steps, done);
   const step = manual.steps[at] ?? null;
@@ -35,36 +42,145 @@ export function Builder({ token }: { token: string }) {
   };
   return (
     <PhrasesContext.Provider value={t}>
-    <div className="builder" lang={manual.language ?? 'en'}>
-      <header>
-        <button type="button" className="kitname" onClick={() => { setPlace('contents'); window.scrollTo(0, 0); }}>{manual.kit}</button>
-        <span className="quiet">{say(t.revision, { revision: manual.revision })}{page.serial === null ? '' : <>, <span className="m">{page.serial}</span></>}</span>
-      </header>
-      <div className="progress" role="progressbar" aria-label={t.stepsDone} aria-valuemin={0} aria-valuemax={manual.steps.length} aria-valuenow={done.size}><i style={{ width: `${String((100 * Math.min(done.size, manual.steps.length)) / Math.max(1, manual.steps.length))}%` }} /></div>
-      {told && <p className="offline" role="status">▲ {told}{waiting > 0 ? ` ${say(t.waiting, { count: waiting })}` : ''}</p>}
-      {clocks.waits.filter((wait) => wait.step !== step?.key || now !== 'step').map((wait) => <p key={wait.step} className="clock" role="timer">{wait.title}: <b>{minutesLeft(wait, clocks.now) === 0 ? `■ ${t.over}` : say(t.left, { time: spoken(minutesLeft(wait, clocks.now), t) })}</b></p>)}
-      {now === 'contents' && <Contents token={token} page={page} begun={done.size > 0} onPrint={() => { setPlace('all'); window.scrollTo(0, 0); }} onBegin={() => { go(firstOpen(manual.steps, done)); }} />}
-      {now === 'all' && <AllSteps token={token} page={page} onLeave={() => { setPlace('contents'); window.scrollTo(0, 0); }} />}
-      {now === 'report' && <ReportForm token={token} page={page} step={step} onLeave={() => { setPlace('step'); }} />}
-      {now === 'which' && <WhichPart page={page} onLeave={() => { setPlace('step'); window.scrollTo(0, 0); }} />}
-      {now === 'step' && (step ? (
-        <StepView
-          key={step.key}
-          token={token}
-          page={page}
-          at={at}
-          done={done.has(step.key)}
-          clocks={clocks}
-          onBack={() => { if (at > 0) go(at - 1); else setPlace('contents'); }}
-          onDone={() => { tick(step.key, true); go(at + 1); }}
-          onUndo={() => { tick(step.key, false); }}
-          onReport={() => { setPlace('report'); window.scrollTo(0, 0); }}
-          onWhich={() => { setPlace('which'); window.scrollTo(0, 0); }}
-        />
-      ) : (
-        <Finished page={page} onBack={() => { go(manual.steps.length - 1); }} onReport={() => { setPlace('report'); }} />
-      ))}
-    </div>
+      <div className="builder" lang={manual.language ?? 'en'}>
+        <header>
+          <button
+            type="button"
+            className="kitname"
+            onClick={() => {
+              setPlace('contents');
+              window.scrollTo(0, 0);
+            }}
+          >
+            {manual.kit}
+          </button>
+          <span className="quiet">
+            {say(t.revision, { revision: manual.revision })}
+            {page.serial === null ? (
+              ''
+            ) : (
+              <>
+                , <span className="m">{page.serial}</span>
+              </>
+            )}
+          </span>
+        </header>
+        <div
+          className="progress"
+          role="progressbar"
+          aria-label={t.stepsDone}
+          aria-valuemin={0}
+          aria-valuemax={manual.steps.length}
+          aria-valuenow={done.size}
+        >
+          <i
+            style={{
+              width: `${String((100 * Math.min(done.size, manual.steps.length)) / Math.max(1, manual.steps.length))}%`,
+            }}
+          />
+        </div>
+        {told && (
+          <p className="offline" role="status">
+            ▲ {told}
+            {waiting > 0 ? ` ${say(t.waiting, { count: waiting })}` : ''}
+          </p>
+        )}
+        {clocks.waits
+          .filter((wait) => wait.step !== step?.key || now !== 'step')
+          .map((wait) => (
+            <p key={wait.step} className="clock" role="timer">
+              {wait.title}:{' '}
+              <b>
+                {minutesLeft(wait, clocks.now) === 0
+                  ? `■ ${t.over}`
+                  : say(t.left, { time: spoken(minutesLeft(wait, clocks.now), t) })}
+              </b>
+            </p>
+          ))}
+        {now === 'contents' && (
+          <Contents
+            token={token}
+            page={page}
+            begun={done.size > 0}
+            onPrint={() => {
+              setPlace('all');
+              window.scrollTo(0, 0);
+            }}
+            onBegin={() => {
+              go(firstOpen(manual.steps, done));
+            }}
+          />
+        )}
+        {now === 'all' && (
+          <AllSteps
+            token={token}
+            page={page}
+            onLeave={() => {
+              setPlace('contents');
+              window.scrollTo(0, 0);
+            }}
+          />
+        )}
+        {now === 'report' && (
+          <ReportForm
+            token={token}
+            page={page}
+            step={step}
+            onLeave={() => {
+              setPlace('step');
+            }}
+          />
+        )}
+        {now === 'which' && (
+          <WhichPart
+            page={page}
+            onLeave={() => {
+              setPlace('step');
+              window.scrollTo(0, 0);
+            }}
+          />
+        )}
+        {now === 'step' &&
+          (step ? (
+            <StepView
+              key={step.key}
+              token={token}
+              page={page}
+              at={at}
+              done={done.has(step.key)}
+              clocks={clocks}
+              onBack={() => {
+                if (at > 0) go(at - 1);
+                else setPlace('contents');
+              }}
+              onDone={() => {
+                tick(step.key, true);
+                go(at + 1);
+              }}
+              onUndo={() => {
+                tick(step.key, false);
+              }}
+              onReport={() => {
+                setPlace('report');
+                window.scrollTo(0, 0);
+              }}
+              onWhich={() => {
+                setPlace('which');
+                window.scrollTo(0, 0);
+              }}
+            />
+          ) : (
+            <Finished
+              page={page}
+              onBack={() => {
+                go(manual.steps.length - 1);
+              }}
+              onReport={() => {
+                setPlace('report');
+              }}
+            />
+          ))}
+      </div>
     </PhrasesContext.Provider>
   );
 }

@@ -10,7 +10,9 @@ export function Contents({ token, page, begun, onPrint, onBegin }: Props) {
   const t = usePhrases();
   const { manual } = page;
   const kept = `contents ${token}`;
-  const [ticked, setTicked] = useState<ReadonlySet<string>>(() => new Set((localStorage.getItem(kept) ?? '').split('\n')));
+  const [ticked, setTicked] = useState<ReadonlySet<string>>(
+    () => new Set((localStorage.getItem(kept) ?? '').split('\n')),
+  );
   const toggle = (key: string) => {
     const next = new Set(ticked);
     if (!next.delete(key)) next.add(key);
@@ -20,40 +22,86 @@ export function Contents({ token, page, begun, onPrint, onBegin }: Props) {
   return (
     <main>
       <h1>{manual.kit}</h1>
-      <p className="quiet">{say(t.summary, { steps: manual.steps.length, joints: manual.joints, minutes: Math.max(1, Math.round(manual.minutes / 15) * 15), skill: manual.skill === 'beginner' ? t.beginner : t.practised })}</p>
+      <p className="quiet">
+        {say(t.summary, {
+          steps: manual.steps.length,
+          joints: manual.joints,
+          minutes: Math.max(1, Math.round(manual.minutes / 15) * 15),
+          skill: manual.skill === 'beginner' ? t.beginner : t.practised,
+        })}
+      </p>
       {page.otherwise && (
         <details className="otherwise">
           <summary>{say(t.otherwise, { revision: manual.revision, after: page.otherwise.after })}</summary>
-          {page.otherwise.entries.map((entry) => <p key={`${entry.designator} ${entry.seen}`}>{entry.seen}</p>)}
+          {page.otherwise.entries.map((entry) => (
+            <p key={`${entry.designator} ${entry.seen}`}>{entry.seen}</p>
+          ))}
           <p className="quiet">{say(t.asPacked, { after: page.otherwise.after })}</p>
         </details>
       )}
-      {(manual.texts ?? []).filter((text) => text.place === 'intro').map((text) => <div key={text.place} className="owntext" dangerouslySetInnerHTML={{ __html: text.html }} />)}
+      {(manual.texts ?? [])
+        .filter((text) => text.place === 'intro')
+        .map((text) => (
+          <div key={text.place} className="owntext" dangerouslySetInnerHTML={{ __html: text.html }} />
+        ))}
       <h2>{t.begin}</h2>
-      {manual.cautions.map((text) => <p key={text} className="caution"><b>{t.caution}: </b>{text}</p>)}
+      {manual.cautions.map((text) => (
+        <p key={text} className="caution">
+          <b>{t.caution}: </b>
+          {text}
+        </p>
+      ))}
       <h2>{t.table}</h2>
-      <ul>{manual.tools.map((tool) => <li key={tool}>{tool}</li>)}</ul>
-      {manual.bags.brought.length > 0 && <p><b>{t.bring}</b> {manual.bags.brought.map((part) => `${part.value} ${part.kindName}`).join(', ')}.</p>}
+      <ul>
+        {manual.tools.map((tool) => (
+          <li key={tool}>{tool}</li>
+        ))}
+      </ul>
+      {manual.bags.brought.length > 0 && (
+        <p>
+          <b>{t.bring}</b> {manual.bags.brought.map((part) => `${part.value} ${part.kindName}`).join(', ')}.
+        </p>
+      )}
       <h2>{t.bags}</h2>
       {manual.bags.bags.map((bag) => (
         <section key={bag.name} className="contentbag">
-          <h3><b className="m">{bag.name}</b> {bag.title}</h3>
+          <h3>
+            <b className="m">{bag.name}</b> {bag.title}
+          </h3>
           {bag.esd && <p className="ochre">▲ {t.static}</p>}
           {bag.items.map((item) => {
             const key = `${bag.name} ${item.designators.join(' ')}`;
             return (
               <label key={key} className="contentitem">
-                <input type="checkbox" checked={ticked.has(key)} onChange={() => { toggle(key); }} />
+                <input
+                  type="checkbox"
+                  checked={ticked.has(key)}
+                  onChange={() => {
+                    toggle(key);
+                  }}
+                />
                 <b>{item.quantity}</b>
-                <span>{item.value}{item.length === null ? '' : `, ${String(item.length)} mm`} <span className="quiet">{item.kindName}</span></span>
+                <span>
+                  {item.value}
+                  {item.length === null ? '' : `, ${String(item.length)} mm`}{' '}
+                  <span className="quiet">{item.kindName}</span>
+                </span>
                 <Marking marking={item.marking} />
               </label>
             );
           })}
         </section>
       ))}
-      <p><button type="button" className="link" onClick={onPrint}>{t.printAll}</button></p>
-      <div className="actions"><button type="button" className="go" onClick={onBegin}>{begun ? t.goOn : t.start}</button></div>
+      <p>
+        <button type="button" className="link" onClick={onPrint}>
+          {t.printAll}
+        </button>
+      </p>
+      <div className="actions">
+        <button type="button" className="go" onClick={onBegin}>
+          {begun ? t.goOn : t.start}
+        </button>
+      </div>
     </main>
   );
 }

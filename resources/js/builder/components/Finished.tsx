@@ -7,16 +7,33 @@ export function Finished({ page, onBack, onReport }: { page: BuilderPage; onBack
   return (
     <main>
       <h1>{t.finished}</h1>
-      {(page.manual.texts ?? []).filter((text) => text.place === 'use').map((text) => <div key={text.place} className="owntext" dangerouslySetInnerHTML={{ __html: text.html }} />)}
+      {(page.manual.texts ?? [])
+        .filter((text) => text.place === 'use')
+        .map((text) => (
+          <div key={text.place} className="owntext" dangerouslySetInnerHTML={{ __html: text.html }} />
+        ))}
       {page.faq.length > 0 && (
         <>
           <h2>{t.notWorking}</h2>
-          {page.faq.map((entry) => <div key={entry.id}><h3>{entry.question}</h3><p>{entry.answer}{entry.step === null ? '' : ` ${say(t.seeStep, { step: entry.step })}`}</p><p className="quiet">{entry.count === 1 ? t.reportedOnce : say(t.reported, { count: entry.count })}</p></div>)}
+          {page.faq.map((entry) => (
+            <div key={entry.id}>
+              <h3>{entry.question}</h3>
+              <p>
+                {entry.answer}
+                {entry.step === null ? '' : ` ${say(t.seeStep, { step: entry.step })}`}
+              </p>
+              <p className="quiet">{entry.count === 1 ? t.reportedOnce : say(t.reported, { count: entry.count })}</p>
+            </div>
+          ))}
         </>
       )}
       <div className="actions">
-        <button type="button" className="side" onClick={onBack}>{t.back}</button>
-        <button type="button" className="side" onClick={onReport}>{t.report}</button>
+        <button type="button" className="side" onClick={onBack}>
+          {t.back}
+        </button>
+        <button type="button" className="side" onClick={onReport}>
+          {t.report}
+        </button>
       </div>
     </main>
   );

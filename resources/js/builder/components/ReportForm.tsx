@@ -33,7 +33,12 @@ export function ReportForm({ token, page, step, onLeave }: Props) {
   const [photo, setPhoto] = useState<File | null>(null);
   const [state, setState] = useState<'writing' | 'sending' | 'sent'>('writing');
   const again = useRef<ReturnType<typeof setTimeout> | null>(null);
-  useEffect(() => () => { if (again.current) clearTimeout(again.current); }, []);
+  useEffect(
+    () => () => {
+      if (again.current) clearTimeout(again.current);
+    },
+    [],
+  );
   const [fault, setFault] = useState<string | null>(null);
   // One id for one report: pressed twice or sent again, it arrives once.
   const readings = toldReadings(page, keptReadings(token));
@@ -62,7 +67,11 @@ export function ReportForm({ token, page, step, onLeave }: Props) {
     }
     if (photo) form.append('photo', photo);
     try {
-      const answer = await fetch(`/api/public/${token}/reports`, { method: 'POST', body: form, headers: { Accept: 'application/json' } });
+      const answer = await fetch(`/api/public/${token}/reports`, {
+        method: 'POST',
+        body: form,
+        headers: { Accept: 'application/json' },
+      });
       const body = (await answer.json().catch(() => ({}))) as { message?: string };
       if (answer.status === 429) {
         // Nothing is lost: the same report under the same id goes again when the server takes it.
@@ -89,35 +98,95 @@ export function ReportForm({ token, page, step, onLeave }: Props) {
     return (
       <main>
         <h1>{t.sent}</h1>
-        <p>{t.thanks} {words['email'] ? t.byMail : t.noMail}</p>
-        <div className="actions"><button type="button" className="go" onClick={onLeave}>{t.backToStep}</button></div>
+        <p>
+          {t.thanks} {words['email'] ? t.byMail : t.noMail}
+        </p>
+        <div className="actions">
+          <button type="button" className="go" onClick={onLeave}>
+            {t.backToStep}
+          </button>
+        </div>
       </main>
     );
   }
   return (
     <main>
       <h1>{t.report}</h1>
-      <p className="quiet">{page.manual.kit}, {say(t.revision, { revision: page.manual.revision })}{page.serial === null ? '' : `, ${page.serial}`}{step ? `, ${say(t.stepLower, { step: step.number })}: ${step.title}` : ''}</p>
+      <p className="quiet">
+        {page.manual.kit}, {say(t.revision, { revision: page.manual.revision })}
+        {page.serial === null ? '' : `, ${page.serial}`}
+        {step ? `, ${say(t.stepLower, { step: step.number })}: ${step.title}` : ''}
+      </p>
       <form onSubmit={submit} aria-label={t.report}>
         <label htmlFor="report-text">{t.what}</label>
-        <textarea id="report-text" rows={5} required minLength={3} maxLength={5000} value={words['text'] ?? ''} onChange={(event) => { set('text', event.target.value); }} />
+        <textarea
+          id="report-text"
+          rows={5}
+          required
+          minLength={3}
+          maxLength={5000}
+          value={words['text'] ?? ''}
+          onChange={(event) => {
+            set('text', event.target.value);
+          }}
+        />
         {readings !== '' && <p className="quiet">{say(t.withReadings, { readings })}</p>}
         {page.serial === null && (
           <>
             <label htmlFor="report-serial">{t.serial}</label>
-            <input id="report-serial" className="m" maxLength={60} value={words['serial'] ?? ''} onChange={(event) => { set('serial', event.target.value); }} />
+            <input
+              id="report-serial"
+              className="m"
+              maxLength={60}
+              value={words['serial'] ?? ''}
+              onChange={(event) => {
+                set('serial', event.target.value);
+              }}
+            />
           </>
         )}
         <label htmlFor="report-photo">{t.photo}</label>
-        <input id="report-photo" type="file" accept="image/jpeg,image/png,image/webp" onChange={(event) => { setPhoto(event.target.files?.[0] ?? null); }} />
+        <input
+          id="report-photo"
+          type="file"
+          accept="image/jpeg,image/png,image/webp"
+          onChange={(event) => {
+            setPhoto(event.target.files?.[0] ?? null);
+          }}
+        />
         <label htmlFor="report-name">{t.name}</label>
-        <input id="report-name" maxLength={120} autoComplete="name" value={words['name'] ?? ''} onChange={(event) => { set('name', event.target.value); }} />
+        <input
+          id="report-name"
+          maxLength={120}
+          autoComplete="name"
+          value={words['name'] ?? ''}
+          onChange={(event) => {
+            set('name', event.target.value);
+          }}
+        />
         <label htmlFor="report-email">{t.mail}</label>
-        <input id="report-email" type="email" maxLength={190} autoComplete="email" value={words['email'] ?? ''} onChange={(event) => { set('email', event.target.value); }} />
-        {fault && <p className="refusal" role="alert">▲ {fault}</p>}
+        <input
+          id="report-email"
+          type="email"
+          maxLength={190}
+          autoComplete="email"
+          value={words['email'] ?? ''}
+          onChange={(event) => {
+            set('email', event.target.value);
+          }}
+        />
+        {fault && (
+          <p className="refusal" role="alert">
+            ▲ {fault}
+          </p>
+        )}
         <div className="actions">
-          <button type="button" className="side" onClick={onLeave}>{t.back}</button>
-          <button type="submit" className="go" disabled={state === 'sending'}>{state === 'sending' ? t.sending : t.send}</button>
+          <button type="button" className="side" onClick={onLeave}>
+            {t.back}
+          </button>
+          <button type="submit" className="go" disabled={state === 'sending'}>
+            {state === 'sending' ? t.sending : t.send}
+          </button>
         </div>
       </form>
     </main>

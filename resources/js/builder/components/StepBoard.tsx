@@ -24,11 +24,30 @@ export function StepBoard({ board, first, lit, fitted }: Props) {
   }, [near, side, names, board]);
   return (
     <div className="stepboard">
-      <div ref={box}><BoardPane board={board} side={side} lit={lit} fitted={fitted} /></div>
+      <div ref={box}>
+        <BoardPane board={board} side={side} lit={lit} fitted={fitted} />
+      </div>
       <p>
         <span className="quiet">{side === 'top' ? t.topSide : t.bottomSide}</span>
-        <button type="button" className="link" aria-pressed={near} onClick={() => { setNear(!near); }}>{near ? t.wholeBoard : t.closer}</button>
-        <button type="button" className="link" onClick={() => { setSide(side === 'top' ? 'bottom' : 'top'); }}>{t.turnOver}</button>
+        <button
+          type="button"
+          className="link"
+          aria-pressed={near}
+          onClick={() => {
+            setNear(!near);
+          }}
+        >
+          {near ? t.wholeBoard : t.closer}
+        </button>
+        <button
+          type="button"
+          className="link"
+          onClick={() => {
+            setSide(side === 'top' ? 'bottom' : 'top');
+          }}
+        >
+          {t.turnOver}
+        </button>
       </p>
     </div>
   );
@@ -36,7 +55,9 @@ export function StepBoard({ board, first, lit, fitted }: Props) {
 
 /** The part of the drawing around the lit parts, in its own shape. */
 function closeUp(svg: SVGSVGElement, names: readonly string[]): string | null {
-  const boxes = names.flatMap((name) => [...svg.querySelectorAll<SVGGElement>(`[data-ref="${CSS.escape(name)}"]`)]).map((part) => part.getBBox());
+  const boxes = names
+    .flatMap((name) => [...svg.querySelectorAll<SVGGElement>(`[data-ref="${CSS.escape(name)}"]`)])
+    .map((part) => part.getBBox());
   const [, , width = 1, height = 1] = (svg.dataset['whole'] ?? '').split(' ').map(Number);
   if (boxes.length === 0) return null;
   const left = Math.min(...boxes.map((each) => each.x)) - ROOM;
@@ -44,5 +65,7 @@ function closeUp(svg: SVGSVGElement, names: readonly string[]): string | null {
   const wide = Math.max(...boxes.map((each) => each.x + each.width)) + ROOM - left;
   const tall = Math.max(...boxes.map((each) => each.y + each.height)) + ROOM - top;
   const scale = Math.max(wide / width, tall / height, 0.25);
-  return [left - (width * scale - wide) / 2, top - (height * scale - tall) / 2, width * scale, height * scale].map((value) => value.toFixed(2)).join(' ');
+  return [left - (width * scale - wide) / 2, top - (height * scale - tall) / 2, width * scale, height * scale]
+    .map((value) => value.toFixed(2))
+    .join(' ');
 }

@@ -19,25 +19,69 @@ export function StepBody({ token, page, at }: Props) {
   const cautions = cautionsAt(page.manual.steps, at);
   return (
     <>
-      <h1>{step.number}. {step.title}</h1>
+      <h1>
+        {step.number}. {step.title}
+      </h1>
       <p className="quiet">{summary(step, page.manual.steps.length, t)}</p>
-      {board && <StepBoard board={board} first={step.side === 'bottom' ? 'bottom' : 'top'} lit={new Set(step.parts.map((part) => part.designator))} fitted={fittedBefore(page.manual.steps, step.number) ?? new Set()} />}
-      {cautions.fresh.map((text) => <p key={text} className="caution"><b>{t.caution}: </b>{text}</p>)}
-      {cautions.known !== '' && <p className="caution"><b>{t.caution}: </b>{cautions.known}</p>}
-      {(step.watch ?? []).map((text) => <p key={text} className="watch">{text}</p>)}
+      {board && (
+        <StepBoard
+          board={board}
+          first={step.side === 'bottom' ? 'bottom' : 'top'}
+          lit={new Set(step.parts.map((part) => part.designator))}
+          fitted={fittedBefore(page.manual.steps, step.number) ?? new Set()}
+        />
+      )}
+      {cautions.fresh.map((text) => (
+        <p key={text} className="caution">
+          <b>{t.caution}: </b>
+          {text}
+        </p>
+      ))}
+      {cautions.known !== '' && (
+        <p className="caution">
+          <b>{t.caution}: </b>
+          {cautions.known}
+        </p>
+      )}
+      {(step.watch ?? []).map((text) => (
+        <p key={text} className="watch">
+          {text}
+        </p>
+      ))}
       {step.note !== '' && <p>{step.note}</p>}
       {step.parts.map((part) => (
         <p key={part.designator} className="steppart">
           <b className="m">{part.designator}</b>
-          <span>{part.value} <span className="quiet">{part.kindName}{part.marking?.type === 'bands' ? `, ${markingWords(part.marking, t.colours)}` : ''}{part.bag === null ? '' : `, ${say(t.bag, { bag: part.bag })}`}</span></span>
+          <span>
+            {part.value}{' '}
+            <span className="quiet">
+              {part.kindName}
+              {part.marking?.type === 'bands' ? `, ${markingWords(part.marking, t.colours)}` : ''}
+              {part.bag === null ? '' : `, ${say(t.bag, { bag: part.bag })}`}
+            </span>
+          </span>
           <Marking marking={part.marking} />
         </p>
       ))}
-      {step.callouts.map((callout) => <Callout key={callout.designator} page={page} callout={callout} />)}
-      {[...new Set(step.parts.map((part) => part.hold).filter((text) => text !== '')), ...step.tips].map((text) => <p key={text}>{text}</p>)}
-      {step.tests.map((test) => <StepTest key={test.name} token={token} test={test} />)}
-      {step.gate && step.tests.length === 0 && <p className="test"><b>{say(t.expect, { expect: step.gate.expect })}</b> {t.onlyThen}</p>}
-      {Object.entries(step.remaining as Record<string, string[]>).map(([bag, left]) => <p key={bag} className="quiet">{left.length === 0 ? say(t.bagEmpty, { bag }) : say(t.bagHolds, { bag, names: left.join(', ') })}</p>)}
+      {step.callouts.map((callout) => (
+        <Callout key={callout.designator} page={page} callout={callout} />
+      ))}
+      {[...new Set(step.parts.map((part) => part.hold).filter((text) => text !== '')), ...step.tips].map((text) => (
+        <p key={text}>{text}</p>
+      ))}
+      {step.tests.map((test) => (
+        <StepTest key={test.name} token={token} test={test} />
+      ))}
+      {step.gate && step.tests.length === 0 && (
+        <p className="test">
+          <b>{say(t.expect, { expect: step.gate.expect })}</b> {t.onlyThen}
+        </p>
+      )}
+      {Object.entries(step.remaining as Record<string, string[]>).map(([bag, left]) => (
+        <p key={bag} className="quiet">
+          {left.length === 0 ? say(t.bagEmpty, { bag }) : say(t.bagHolds, { bag, names: left.join(', ') })}
+        </p>
+      ))}
     </>
   );
 }
@@ -51,8 +95,22 @@ function Callout({ page, callout }: { page: BuilderPage; callout: ManualStep['ca
   });
   return (
     <section className={harm ? 'way harm' : 'way'} aria-label={say(t.wayRound, { designator: callout.designator })}>
-      <div>{ends.map(({ picture, board }, index) => <BoardCrop key={index} board={board} side={picture.side} crop={picture.crop} arrow={picture.arrow} part={callout.designator} />)}</div>
-      <p><b className="m">{callout.designator}</b> {harm && <b>▲ </b>}{callout.text}</p>
+      <div>
+        {ends.map(({ picture, board }, index) => (
+          <BoardCrop
+            key={index}
+            board={board}
+            side={picture.side}
+            crop={picture.crop}
+            arrow={picture.arrow}
+            part={callout.designator}
+          />
+        ))}
+      </div>
+      <p>
+        <b className="m">{callout.designator}</b> {harm && <b>▲ </b>}
+        {callout.text}
+      </p>
     </section>
   );
 }

@@ -13,17 +13,36 @@ export function StepTest({ token, test }: { token: string; test: ManualStep['tes
   const id = `reading-${test.name.replace(/\W+/g, '-')}`;
   return (
     <section className="test" aria-label={test.name}>
-      <p><b>{test.name}</b><br />{how.charAt(0).toUpperCase() + how.slice(1)}. <b>{say(t.expect, { expect: test.expect })}</b>{test.adjusts ? ` ${say(t.turnUntil, { adjuster: test.adjusts })}` : ''}</p>
+      <p>
+        <b>{test.name}</b>
+        <br />
+        {how.charAt(0).toUpperCase() + how.slice(1)}. <b>{say(t.expect, { expect: test.expect })}</b>
+        {test.adjusts ? ` ${say(t.turnUntil, { adjuster: test.adjusts })}` : ''}
+      </p>
       {test.range && (
         <p className="reading">
           <label htmlFor={id}>{t.shows}</label>
-          <input id={id} className="m" inputMode="text" autoComplete="off" value={typed} onChange={(event) => { setTyped(event.target.value); keepReading(token, test.name, event.target.value); }} />
+          <input
+            id={id}
+            className="m"
+            inputMode="text"
+            autoComplete="off"
+            value={typed}
+            onChange={(event) => {
+              setTyped(event.target.value);
+              keepReading(token, test.name, event.target.value);
+            }}
+          />
           <span>{unitOf(test).name}</span>
         </p>
       )}
       <p role="status">
         {typed.trim() !== '' && found === 'in' && <span className="isin">■ {t.inRange}</span>}
-        {typed.trim() !== '' && found === 'out' && <b>▲ {t.outOfRange} {test.otherwise === '' ? t.lookBack : say(t.then, { otherwise: test.otherwise })}</b>}
+        {typed.trim() !== '' && found === 'out' && (
+          <b>
+            ▲ {t.outOfRange} {test.otherwise === '' ? t.lookBack : say(t.then, { otherwise: test.otherwise })}
+          </b>
+        )}
         {typed.trim() !== '' && test.range && found === 'unread' && t.writeNumber}
       </p>
       {!test.range && test.otherwise !== '' && <p>{say(t.otherwiseDo, { otherwise: test.otherwise })}</p>}

@@ -6,7 +6,18 @@ import type { useWaits } from '../useWaits';
 import { StepBody } from './StepBody';
 import { StepWait } from './StepWait';
 
-type Props = { token: string; page: BuilderPage; at: number; done: boolean; clocks: ReturnType<typeof useWaits>; onBack: () => void; onDone: () => void; onUndo: () => void; onReport: () => void; onWhich: () => void };
+type Props = {
+  token: string;
+  page: BuilderPage;
+  at: number;
+  done: boolean;
+  clocks: ReturnType<typeof useWaits>;
+  onBack: () => void;
+  onDone: () => void;
+  onUndo: () => void;
+  onReport: () => void;
+  onWhich: () => void;
+};
 
 /** One step with its help and its tick. */
 export function StepView({ token, page, at, done, clocks, onBack, onDone, onUndo, onReport, onWhich }: Props) {
@@ -22,20 +33,62 @@ export function StepView({ token, page, at, done, clocks, onBack, onDone, onUndo
   return (
     <main>
       <StepBody token={token} page={page} at={at} />
-      {(step.wait ?? 0) > 0 && <StepWait step={step} wait={clocks.waits.find((each) => each.step === step.key) ?? null} now={clocks.now} onStart={() => { clocks.start(step); }} onStop={() => { clocks.stop(step.key); }} />}
+      {(step.wait ?? 0) > 0 && (
+        <StepWait
+          step={step}
+          wait={clocks.waits.find((each) => each.step === step.key) ?? null}
+          now={clocks.now}
+          onStart={() => {
+            clocks.start(step);
+          }}
+          onStop={() => {
+            clocks.stop(step.key);
+          }}
+        />
+      )}
       {stuck && (
         <section ref={help} className="stuck" aria-label={t.helpHere}>
           <h2>{faq.length === 0 ? t.askedNone : t.askedHere}</h2>
-          {faq.map((entry) => <div key={entry.id}><h3>{entry.question}</h3><p>{entry.answer}</p><p className="quiet">{entry.count === 1 ? t.reportedOnce : say(t.reported, { count: entry.count })}</p></div>)}
-          <button type="button" className="side" onClick={onWhich}>{t.whichPart}</button>
-          <button type="button" className="side" onClick={onReport}>{t.report}</button>
+          {faq.map((entry) => (
+            <div key={entry.id}>
+              <h3>{entry.question}</h3>
+              <p>{entry.answer}</p>
+              <p className="quiet">{entry.count === 1 ? t.reportedOnce : say(t.reported, { count: entry.count })}</p>
+            </div>
+          ))}
+          <button type="button" className="side" onClick={onWhich}>
+            {t.whichPart}
+          </button>
+          <button type="button" className="side" onClick={onReport}>
+            {t.report}
+          </button>
         </section>
       )}
-      {done && <p className="doneline">■ {t.done} <button type="button" className="link" onClick={onUndo}>{t.notDone}</button></p>}
+      {done && (
+        <p className="doneline">
+          ■ {t.done}{' '}
+          <button type="button" className="link" onClick={onUndo}>
+            {t.notDone}
+          </button>
+        </p>
+      )}
       <div className="actions">
-        <button type="button" className="side" onClick={onBack}>{t.back}</button>
-        <button type="button" className="side" aria-expanded={stuck} onClick={() => { setStuck(!stuck); }}>{t.stuck}</button>
-        <button type="button" className="go" onClick={onDone}>{done ? t.next : t.doneNext}</button>
+        <button type="button" className="side" onClick={onBack}>
+          {t.back}
+        </button>
+        <button
+          type="button"
+          className="side"
+          aria-expanded={stuck}
+          onClick={() => {
+            setStuck(!stuck);
+          }}
+        >
+          {t.stuck}
+        </button>
+        <button type="button" className="go" onClick={onDone}>
+          {done ? t.next : t.doneNext}
+        </button>
       </div>
     </main>
   );

@@ -4,7 +4,9 @@ import { minutesLeft, type Wait } from '../waits';
 
 /** Hours and minutes in words. */
 export function spoken(minutes: number, t: Phrases): string {
-  return minutes < 60 ? say(t.minutes, { minutes }) : say(t.hours, { hours: Math.floor(minutes / 60), minutes: minutes % 60 });
+  return minutes < 60
+    ? say(t.minutes, { minutes })
+    : say(t.hours, { hours: Math.floor(minutes / 60), minutes: minutes % 60 });
 }
 
 type Props = { step: ManualStep; wait: Wait | null; now: number; onStart: () => void; onStop: () => void };
@@ -16,9 +18,18 @@ export function StepWait({ step, wait, now, onStart, onStop }: Props) {
   return (
     <section className="test" aria-label={t.startClock}>
       <p>{say(t.waits, { time: spoken(Math.round(step.wait ?? 0), t) })}</p>
-      {left === null
-        ? <button type="button" className="side" onClick={onStart}>{t.startClock}</button>
-        : <p role="timer"><b>{left === 0 ? `■ ${t.over}` : say(t.left, { time: spoken(left, t) })}</b> <button type="button" className="link" onClick={onStop}>{t.stopClock}</button></p>}
+      {left === null ? (
+        <button type="button" className="side" onClick={onStart}>
+          {t.startClock}
+        </button>
+      ) : (
+        <p role="timer">
+          <b>{left === 0 ? `■ ${t.over}` : say(t.left, { time: spoken(left, t) })}</b>{' '}
+          <button type="button" className="link" onClick={onStop}>
+            {t.stopClock}
+          </button>
+        </p>
+      )}
     </section>
   );
 }

@@ -17,19 +17,64 @@ export function WhichPart({ page, onLeave }: { page: BuilderPage; onLeave: () =>
       <p>{t.tapBands}</p>
       <div className="swatches" role="group" aria-label={t.bands}>
         {Object.entries(BANDS).map(([name, band]) => (
-          <button key={name} type="button" disabled={clue.bands.length >= 6} onClick={() => { setClue({ bands: [...clue.bands, name], print: '' }); }}><i style={{ background: band.fill }} />{(t.colours as Record<string, string>)[name] ?? name}</button>
+          <button
+            key={name}
+            type="button"
+            disabled={clue.bands.length >= 6}
+            onClick={() => {
+              setClue({ bands: [...clue.bands, name], print: '' });
+            }}
+          >
+            <i style={{ background: band.fill }} />
+            {(t.colours as Record<string, string>)[name] ?? name}
+          </button>
         ))}
       </div>
-      {clue.bands.length > 0 && <p><b>{clue.bands.map((band) => (t.colours as Record<string, string>)[band] ?? band).join(', ')}</b> <button type="button" className="link" onClick={() => { setClue({ bands: clue.bands.slice(0, -1), print: '' }); }}>{t.takeBack}</button></p>}
+      {clue.bands.length > 0 && (
+        <p>
+          <b>{clue.bands.map((band) => (t.colours as Record<string, string>)[band] ?? band).join(', ')}</b>{' '}
+          <button
+            type="button"
+            className="link"
+            onClick={() => {
+              setClue({ bands: clue.bands.slice(0, -1), print: '' });
+            }}
+          >
+            {t.takeBack}
+          </button>
+        </p>
+      )}
       <label htmlFor="which-print">{t.typePrint}</label>
-      <input id="which-print" className="m" maxLength={30} value={clue.print} onChange={(event) => { setClue({ bands: [], print: event.target.value }); }} />
+      <input
+        id="which-print"
+        className="m"
+        maxLength={30}
+        value={clue.print}
+        onChange={(event) => {
+          setClue({ bands: [], print: event.target.value });
+        }}
+      />
       <div aria-live="polite">
         {asked && found.length === 0 && <p className="ochre">▲ {t.nothingMarked}</p>}
         {found.map((row) => (
-          <p key={row.designators.join(' ')} className="steppart"><b className="m">{row.designators.join(' ')}</b><span>{row.value} <span className="quiet">{row.kindName}, {say(t.bag, { bag: row.bag })}{row.step === null ? '' : `, ${say(t.stepLower, { step: row.step })}`}</span></span><Marking marking={row.marking} /></p>
+          <p key={row.designators.join(' ')} className="steppart">
+            <b className="m">{row.designators.join(' ')}</b>
+            <span>
+              {row.value}{' '}
+              <span className="quiet">
+                {row.kindName}, {say(t.bag, { bag: row.bag })}
+                {row.step === null ? '' : `, ${say(t.stepLower, { step: row.step })}`}
+              </span>
+            </span>
+            <Marking marking={row.marking} />
+          </p>
         ))}
       </div>
-      <div className="actions"><button type="button" className="side" onClick={onLeave}>{t.back}</button></div>
+      <div className="actions">
+        <button type="button" className="side" onClick={onLeave}>
+          {t.back}
+        </button>
+      </div>
     </main>
   );
 }

@@ -11,27 +11,122 @@ import { StepTest } from './StepTest';
 import { spoken, StepWait } from './StepWait';
 import { WhichPart } from './WhichPart';
 
-const test = { name: '5 V rail', instrument: 'multimeter', points: ['TP1', 'TP2'], expect: '4.8 to 5.2 V', otherwise: 'check D1', adjusts: null, power: 'on', settings: '', range: { low: 4.8, high: 5.2 }, unit: 'V' };
+const test = {
+  name: '5 V rail',
+  instrument: 'multimeter',
+  points: ['TP1', 'TP2'],
+  expect: '4.8 to 5.2 V',
+  otherwise: 'check D1',
+  adjusts: null,
+  power: 'on',
+  settings: '',
+  range: { low: 4.8, high: 5.2 },
+  unit: 'V',
+};
 
 const step = (number: number, given: Partial<ManualStep> = {}): ManualStep => ({
-  number, key: `solder:R${String(number)}`, title: 'Resistors', ownWords: false, note: '', action: 'solder', board: null, side: null, minutes: 2, joints: 2, fits: [`R${String(number)}`], callouts: [], tips: [], cautions: [], gate: null, tests: [], remaining: {},
-  parts: [{ designator: `R${String(number)}`, value: '47 kΩ', kindName: 'resistor', marking: { type: 'bands', bands: ['yellow', 'violet', 'orange', 'gold'], text: '' }, hold: '', printed: null, bag: 'A' }], ...given,
+  number,
+  key: `solder:R${String(number)}`,
+  title: 'Resistors',
+  ownWords: false,
+  note: '',
+  action: 'solder',
+  board: null,
+  side: null,
+  minutes: 2,
+  joints: 2,
+  fits: [`R${String(number)}`],
+  callouts: [],
+  tips: [],
+  cautions: [],
+  gate: null,
+  tests: [],
+  remaining: {},
+  parts: [
+    {
+      designator: `R${String(number)}`,
+      value: '47 kΩ',
+      kindName: 'resistor',
+      marking: { type: 'bands', bands: ['yellow', 'violet', 'orange', 'gold'], text: '' },
+      hold: '',
+      printed: null,
+      bag: 'A',
+    },
+  ],
+  ...given,
 });
 
 const page = (given: Partial<BuilderPage['manual']> = {}): BuilderPage => ({
-  serial: 'LB-A-00001-L', keeps: 'server', ticks: [], otherwise: null, boards: { boards: [], parts: {} }, faq: [],
+  serial: 'LB-A-00001-L',
+  keeps: 'server',
+  ticks: [],
+  otherwise: null,
+  boards: { boards: [], parts: {} },
+  faq: [],
   manual: {
-    kit: 'Loop board', code: 'LB', revision: 'A', choice: [], paper: 'A4', skill: 'beginner', minutes: 40, joints: 4, tools: ['Side cutters'], cautions: ['The iron burns: put it back.'], squarePads: [], steps: [step(1), step(2)],
-    identification: [{ designators: ['R1', 'R2'], quantity: 2, value: '47 kΩ', kindName: 'resistor', marking: { type: 'bands', bands: ['yellow', 'violet', 'orange', 'gold'], text: '' }, bag: 'A', direction: 'either way round' }],
-    bags: { school: 'by-kind', conflicts: [], cuts: [], brought: [], bags: [{ name: 'A', title: 'Resistors', esd: false, cushioned: false, size: '40x60', overridden: [], reasons: [], items: [{ designators: ['R1', 'R2'], quantity: 2, length: null, value: '47 kΩ', kind: 'resistor', kindName: 'resistor', outline: 'axial-1/4W', marking: null }] }] },
+    kit: 'Loop board',
+    code: 'LB',
+    revision: 'A',
+    choice: [],
+    paper: 'A4',
+    skill: 'beginner',
+    minutes: 40,
+    joints: 4,
+    tools: ['Side cutters'],
+    cautions: ['The iron burns: put it back.'],
+    squarePads: [],
+    steps: [step(1), step(2)],
+    identification: [
+      {
+        designators: ['R1', 'R2'],
+        quantity: 2,
+        value: '47 kΩ',
+        kindName: 'resistor',
+        marking: { type: 'bands', bands: ['yellow', 'violet', 'orange', 'gold'], text: '' },
+        bag: 'A',
+        direction: 'either way round',
+      },
+    ],
+    bags: {
+      school: 'by-kind',
+      conflicts: [],
+      cuts: [],
+      brought: [],
+      bags: [
+        {
+          name: 'A',
+          title: 'Resistors',
+          esd: false,
+          cushioned: false,
+          size: '40x60',
+          overridden: [],
+          reasons: [],
+          items: [
+            {
+              designators: ['R1', 'R2'],
+              quantity: 2,
+              length: null,
+              value: '47 kΩ',
+              kind: 'resistor',
+              kindName: 'resistor',
+              outline: 'axial-1/4W',
+              marking: null,
+            },
+          ],
+        },
+      ],
+    },
     ...given,
   },
 });
 
-const inGerman = (node: React.ReactNode) => mount(<PhrasesContext.Provider value={phrasesOf('de')}>{node}</PhrasesContext.Provider>);
+const inGerman = (node: React.ReactNode) =>
+  mount(<PhrasesContext.Provider value={phrasesOf('de')}>{node}</PhrasesContext.Provider>);
 
 describe('the builder’s page', () => {
-  beforeEach(() => { localStorage.clear(); });
+  beforeEach(() => {
+    localStorage.clear();
+  });
   afterEach(() => {
     unmountAll();
     vi.unstubAllGlobals();
@@ -42,7 +137,9 @@ describe('the builder’s page', () => {
     await type(field(box, 'input'), '5.02');
     expect(find(box, '[role="status"]').textContent).toBe('■ In range, go on.');
     await type(field(box, 'input'), '4.2');
-    expect(find(box, '[role="status"]').textContent).toBe('▲ Outside the range. Switch off before you touch anything. Then: check D1.');
+    expect(find(box, '[role="status"]').textContent).toBe(
+      '▲ Outside the range. Switch off before you touch anything. Then: check D1.',
+    );
     await type(field(box, 'input'), 'dark');
     expect(find(box, '[role="status"]').textContent).toBe('Write the number that the meter shows.');
   });
@@ -63,7 +160,9 @@ describe('the builder’s page', () => {
 
   it('counts a cure down and says when it is over', () => {
     const wait = { step: 'cure:L1', title: 'varnish', from: 0, length: 2 * 3_600_000 };
-    const at = (now: number) => mount(<StepWait step={step(1, { wait: 120 })} wait={wait} now={now} onStart={vi.fn()} onStop={vi.fn()} />).textContent;
+    const at = (now: number) =>
+      mount(<StepWait step={step(1, { wait: 120 })} wait={wait} now={now} onStart={vi.fn()} onStop={vi.fn()} />)
+        .textContent;
     expect(at(0)).toContain('It cures for 2 h 0 min.2 h 0 min left');
     expect(at(61 * 60_000)).toContain('59 min left');
     expect(at(3 * 3_600_000)).toContain('■ The time is over.');
@@ -71,14 +170,28 @@ describe('the builder’s page', () => {
   });
 
   it('keeps what was ticked off against the bags', async () => {
-    const contents = () => mount(<Contents token="a" page={page()} begun={false} onPrint={vi.fn()} onBegin={vi.fn()} />);
+    const contents = () =>
+      mount(<Contents token="a" page={page()} begun={false} onPrint={vi.fn()} onBegin={vi.fn()} />);
     await click(find(contents(), '.contentitem input'));
     unmountAll();
     expect(find(contents(), '.contentitem input')).toHaveProperty('checked', true);
   });
 
   it('shows what its maker wrote before the contents', () => {
-    const box = mount(<Contents token="a" page={page({ texts: [{ place: 'intro', markdown: '**Ours**', html: '<p><strong>Ours</strong></p>' }, { place: 'use', markdown: 'later', html: '<p>later</p>' }] })} begun={false} onPrint={vi.fn()} onBegin={vi.fn()} />);
+    const box = mount(
+      <Contents
+        token="a"
+        page={page({
+          texts: [
+            { place: 'intro', markdown: '**Ours**', html: '<p><strong>Ours</strong></p>' },
+            { place: 'use', markdown: 'later', html: '<p>later</p>' },
+          ],
+        })}
+        begun={false}
+        onPrint={vi.fn()}
+        onBegin={vi.fn()}
+      />,
+    );
     expect(find(box, '.owntext strong').textContent).toBe('Ours');
     expect(box.textContent).not.toContain('later');
   });
@@ -108,32 +221,50 @@ describe('the builder’s page', () => {
     const box = form();
     await type(field(box, '#report-text'), 'It stays dark.');
     await submit(find(box, 'form'));
-    expect(find(box, '.refusal').textContent).toBe('▲ No connection. Your text is kept; send it when the connection is back.');
+    expect(find(box, '.refusal').textContent).toBe(
+      '▲ No connection. Your text is kept; send it when the connection is back.',
+    );
     unmountAll();
     const again = form();
     expect(field(again, '#report-text').value).toBe('It stays dark.');
-    const arrives = vi.fn<(path: string, init: RequestInit) => Promise<Response>>(() => Promise.resolve(new Response('{}', { status: 201 })));
+    const arrives = vi.fn<(path: string, init: RequestInit) => Promise<Response>>(() =>
+      Promise.resolve(new Response('{}', { status: 201 })),
+    );
     vi.stubGlobal('fetch', arrives);
     await submit(find(again, 'form'));
     expect(again.textContent).toContain('The report is with us');
     const body = arrives.mock.calls[0]?.[1].body as FormData;
-    expect([body.get('text'), body.get('serial'), body.get('step'), body.get('stepNumber')]).toEqual(['It stays dark.', 'LB-A-00001-L', 'solder:R2', '2']);
+    expect([body.get('text'), body.get('serial'), body.get('step'), body.get('stepNumber')]).toEqual([
+      'It stays dark.',
+      'LB-A-00001-L',
+      'solder:R2',
+      '2',
+    ]);
     expect(localStorage.getItem('report a')).toBe('{}');
   });
 
   it('sends the readings that were taken along', async () => {
     localStorage.setItem('readings a', '{"5 V rail":"4.2"}');
-    const arrives = vi.fn<(path: string, init: RequestInit) => Promise<Response>>(() => Promise.resolve(new Response('{}', { status: 201 })));
+    const arrives = vi.fn<(path: string, init: RequestInit) => Promise<Response>>(() =>
+      Promise.resolve(new Response('{}', { status: 201 })),
+    );
     vi.stubGlobal('fetch', arrives);
-    const box = mount(<ReportForm token="a" page={page({ steps: [step(1, { tests: [test] })] })} step={null} onLeave={vi.fn()} />);
+    const box = mount(
+      <ReportForm token="a" page={page({ steps: [step(1, { tests: [test] })] })} step={null} onLeave={vi.fn()} />,
+    );
     expect(box.textContent).toContain('Your readings go with it: 5 V rail 4.2 V (expected 4.8 to 5.2 V).');
     await type(field(box, '#report-text'), 'Dark.');
     await submit(find(box, 'form'));
-    expect((arrives.mock.calls[0]?.[1].body as FormData).get('text')).toBe('Dark.\n\nReadings: 5 V rail 4.2 V (expected 4.8 to 5.2 V)');
+    expect((arrives.mock.calls[0]?.[1].body as FormData).get('text')).toBe(
+      'Dark.\n\nReadings: 5 V rail 4.2 V (expected 4.8 to 5.2 V)',
+    );
   });
 
   it('says what the server refuses and keeps the text', async () => {
-    vi.stubGlobal('fetch', vi.fn(() => Promise.resolve(new Response('{"message":"That is no mail address."}', { status: 422 }))));
+    vi.stubGlobal(
+      'fetch',
+      vi.fn(() => Promise.resolve(new Response('{"message":"That is no mail address."}', { status: 422 }))),
+    );
     const box = mount(<ReportForm token="a" page={page()} step={null} onLeave={vi.fn()} />);
     await type(field(box, '#report-text'), 'It stays dark.');
     await submit(find(box, 'form'));
@@ -144,15 +275,26 @@ describe('the builder’s page', () => {
   it('waits in the reader’s words where too many come at once, and sends the same report by itself', async () => {
     vi.useFakeTimers({ toFake: ['setTimeout', 'clearTimeout'] });
     const ids: FormDataEntryValue[] = [];
-    vi.stubGlobal('fetch', vi.fn((_: string, init: RequestInit) => {
-      ids.push((init.body as FormData).get('operationId') ?? '');
-      return Promise.resolve(ids.length === 1 ? new Response('{}', { status: 429, headers: { 'Retry-After': '7' } }) : new Response('{}', { status: 201 }));
-    }));
+    vi.stubGlobal(
+      'fetch',
+      vi.fn((_: string, init: RequestInit) => {
+        ids.push((init.body as FormData).get('operationId') ?? '');
+        return Promise.resolve(
+          ids.length === 1
+            ? new Response('{}', { status: 429, headers: { 'Retry-After': '7' } })
+            : new Response('{}', { status: 201 }),
+        );
+      }),
+    );
     const box = inGerman(<ReportForm token="a" page={page({ language: 'de' })} step={null} onLeave={vi.fn()} />);
     await type(field(box, '#report-text'), 'Es bleibt dunkel.');
     await submit(find(box, 'form'));
-    expect(find(box, '.refusal').textContent).toBe('▲ Von hier kommen gerade zu viele Meldungen auf einmal. Dein Text bleibt erhalten und geht in 7 s von selbst ab.');
-    await act(async () => { await vi.advanceTimersByTimeAsync(7100); });
+    expect(find(box, '.refusal').textContent).toBe(
+      '▲ Von hier kommen gerade zu viele Meldungen auf einmal. Dein Text bleibt erhalten und geht in 7 s von selbst ab.',
+    );
+    await act(async () => {
+      await vi.advanceTimersByTimeAsync(7100);
+    });
     vi.useRealTimers();
     expect(box.textContent).toContain('Die Meldung ist angekommen');
     expect(ids).toEqual([ids[0], ids[0]]);

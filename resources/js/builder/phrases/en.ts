@@ -75,7 +75,8 @@ export const en = {
   bands: 'Bands',
   takeBack: 'take the last back',
   typePrint: 'Or type what is printed on it',
-  nothingMarked: 'Nothing in this kit is marked so. Look again by daylight: brown, red and orange look alike under a lamp.',
+  nothingMarked:
+    'Nothing in this kit is marked so. Look again by daylight: brown, red and orange look alike under a lamp.',
   stepLower: 'step {step}',
   what: 'What happens, and what did you expect?',
   withReadings: 'Your readings go with it: {readings}.',
@@ -91,14 +92,29 @@ export const en = {
   byMail: 'The answer comes by mail.',
   noMail: 'Without a mail address we cannot answer you, but the next builder will find the answer at this step.',
   backToStep: 'Back to the step',
-  photoLarge: 'The photo is larger than 10 MB; choose a smaller size in your camera, or send the report without it. Your text is kept.',
+  photoLarge:
+    'The photo is larger than 10 MB; choose a smaller size in your camera, or send the report without it. Your text is kept.',
   noConnection: 'No connection. Your text is kept; send it when the connection is back.',
   notArrived: 'The report did not arrive; try again. Your text is kept.',
   tooMany: 'Too many reports come from here at once. Your words are kept and go by themselves in {seconds} s.',
   busy: 'The server is busy; this page is read again by itself.',
   opensNothing: 'This address opens nothing. Scan the code on the label once more, or ask the maker.',
   unreadable: 'This page cannot be read.',
-  colours: { black: 'black', brown: 'brown', red: 'red', orange: 'orange', yellow: 'yellow', green: 'green', blue: 'blue', violet: 'violet', grey: 'grey', white: 'white', gold: 'gold', silver: 'silver', pink: 'pink' },
+  colours: {
+    black: 'black',
+    brown: 'brown',
+    red: 'red',
+    orange: 'orange',
+    yellow: 'yellow',
+    green: 'green',
+    blue: 'blue',
+    violet: 'violet',
+    grey: 'grey',
+    white: 'white',
+    gold: 'gold',
+    silver: 'silver',
+    pink: 'pink',
+  },
 };
 
 export type Phrases = typeof en;

@@ -3,7 +3,8 @@ import { de } from './de';
 import { en } from './en';
 import { phrasesOf, say } from '.';
 
-const holes = (phrase: unknown) => (typeof phrase === 'string' ? [...phrase.matchAll(/\{\w+\}/g)].map(([name]) => name).sort() : []);
+const holes = (phrase: unknown) =>
+  typeof phrase === 'string' ? [...phrase.matchAll(/\{\w+\}/g)].map(([name]) => name).sort() : [];
 
 describe('phrases', () => {
   it('puts arguments in place and leaves what has none', () => {

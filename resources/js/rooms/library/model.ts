@@ -21,7 +21,11 @@ export function originText(part: LibraryPart, field: string): string {
 }
 
 export function wordsOf(part: LibraryPart): Words {
-  return { ...(Object.fromEntries(FIELDS.map((field) => [field, factText(part, field)])) as Record<Field, string>), number: part.number ?? '', note: part.note };
+  return {
+    ...(Object.fromEntries(FIELDS.map((field) => [field, factText(part, field)])) as Record<Field, string>),
+    number: part.number ?? '',
+    note: part.note,
+  };
 }
 
 /** Where each fact comes from once saved: what was not changed keeps its origin. */
@@ -29,13 +33,16 @@ export function originsAfter(part: LibraryPart, words: Words, origin: string): R
   const origins: Record<string, string> = {};
   for (const field of FIELDS) {
     const key = field === 'mark' || field === 'terminal' ? 'polarity' : field;
-    if (words[field] !== '') origins[key] = words[field] === factText(part, field) ? originText(part, key) || origin : origin;
+    if (words[field] !== '')
+      origins[key] = words[field] === factText(part, field) ? originText(part, key) || origin : origin;
   }
   return origins;
 }
 
 /** Where a part is used; of many kits the first, and how many more. */
 export function usedText(part: LibraryPart): string {
-  const named = part.usedIn.map((use) => `${use.kit}: ${use.designators.filter((name) => !name.startsWith('~')).join(' ') || 'once'}`).join('; ');
+  const named = part.usedIn
+    .map((use) => `${use.kit}: ${use.designators.filter((name) => !name.startsWith('~')).join(' ') || 'once'}`)
+    .join('; ');
   return part.uses > part.usedIn.length ? `${named} and ${String(part.uses - part.usedIn.length)} more kits` : named;
 }

@@ -7,7 +7,13 @@ import type { Bench, BenchTest } from './types';
 /** The tests of a kit in the order they happen, with what each expects. */
 export function useBench(id: number) {
   const options = useOptions();
-  return useQuery<Bench>({ queryKey: ['revision', id, 'bench', options], queryFn: () => data(api.get('/revisions/{revision}/documents/bench', { params: { path: { revision: id }, ...chosen(options) } })) });
+  return useQuery<Bench>({
+    queryKey: ['revision', id, 'bench', options],
+    queryFn: () =>
+      data(
+        api.get('/revisions/{revision}/documents/bench', { params: { path: { revision: id }, ...chosen(options) } }),
+      ),
+  });
 }
 
 export type Tried = Readonly<{ expect: string; accuracy: string; adjusts: string }>;

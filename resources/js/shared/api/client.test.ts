@@ -8,7 +8,10 @@ class PageRequest {
 }
 
 const answer = (status: number, body: unknown) => {
-  vi.stubGlobal('fetch', vi.fn(() => Promise.resolve(new Response(JSON.stringify(body), { status }))));
+  vi.stubGlobal(
+    'fetch',
+    vi.fn(() => Promise.resolve(new Response(JSON.stringify(body), { status }))),
+  );
 };
 
 const refusal = async (): Promise<Refused> => {
@@ -30,7 +33,11 @@ describe('refusals', () => {
   it('say what the server says', async () => {
     answer(422, { message: 'bom.csv row 1: no designator column', headers: ['Spot', 'Wert'] });
     const why = await refusal();
-    expect([why.status, why.message, why.headers]).toEqual([422, 'bom.csv row 1: no designator column', ['Spot', 'Wert']]);
+    expect([why.status, why.message, why.headers]).toEqual([
+      422,
+      'bom.csv row 1: no designator column',
+      ['Spot', 'Wert'],
+    ]);
   });
 
   it('have words of their own where the server has none', async () => {
@@ -41,13 +48,21 @@ describe('refusals', () => {
   });
 
   it('carry both texts of a conflict', async () => {
-    answer(409, { message: 'Anna changed this', sequence: 3, theirs: [], mine: [{ type: 'line', target: 'C1', field: 'height', value: 4 }] });
+    answer(409, {
+      message: 'Anna changed this',
+      sequence: 3,
+      theirs: [],
+      mine: [{ type: 'line', target: 'C1', field: 'height', value: 4 }],
+    });
     const why = await refusal();
     expect(why.conflict?.mine[0]?.target).toBe('C1');
   });
 
   it('keep the words when the line drops', async () => {
-    vi.stubGlobal('fetch', vi.fn(() => Promise.reject(new TypeError('network'))));
+    vi.stubGlobal(
+      'fetch',
+      vi.fn(() => Promise.reject(new TypeError('network'))),
+    );
     expect((await refusal()).message).toContain('What you typed is kept');
   });
 });

@@ -26,7 +26,14 @@ export class Refused extends Error {
 }
 
 function messageOf(status: number, body: unknown): string {
-  if (typeof body === 'object' && body !== null && 'message' in body && typeof body.message === 'string' && body.message !== '') return body.message;
+  if (
+    typeof body === 'object' &&
+    body !== null &&
+    'message' in body &&
+    typeof body.message === 'string' &&
+    body.message !== ''
+  )
+    return body.message;
   if (status === 401) return 'You are signed out; sign in again. Your work is kept.';
   if (status === 403) return 'Your account may look at this but not change it.';
   if (status === 429) return 'Too many requests at once; wait a minute and go on. Nothing is lost.';
@@ -43,7 +50,11 @@ async function checked(request: Request): Promise<Response> {
   request.headers.set('X-XSRF-TOKEN', token());
   request.headers.set('Accept', 'application/json');
   const response = await fetch(request).catch(() => {
-    throw new Refused(0, 'The server cannot be reached. What you typed is kept; try again when the line is back.', null);
+    throw new Refused(
+      0,
+      'The server cannot be reached. What you typed is kept; try again when the line is back.',
+      null,
+    );
   });
   if (!response.ok) {
     const body: unknown = await response.json().catch(() => null);
@@ -63,12 +74,25 @@ async function send(path: string, init: RequestInit): Promise<unknown> {
 export const api = {
   get: client.GET,
   remove: client.DELETE,
-  send: (method: 'POST' | 'PUT' | 'DELETE', path: string, body: unknown): Promise<unknown> => send(path, { method, body: JSON.stringify(body), headers: { 'Content-Type': 'application/json' } }),
+  send: (method: 'POST' | 'PUT' | 'DELETE', path: string, body: unknown): Promise<unknown> =>
+    send(path, { method, body: JSON.stringify(body), headers: { 'Content-Type': 'application/json' } }),
   text: async (path: string): Promise<string> => (await checked(new Request(`/api${path}`))).text(),
   post: (path: string, body: unknown, headers: Record<string, string> = {}): Promise<unknown> =>
-    send(path, { method: 'POST', body: JSON.stringify(body), headers: { 'Content-Type': 'application/json', ...headers } }),
+    send(path, {
+      method: 'POST',
+      body: JSON.stringify(body),
+      headers: { 'Content-Type': 'application/json', ...headers },
+    }),
   download: async (path: string, body: unknown): Promise<Blob> =>
-    (await checked(new Request(`/api${path}`, { method: 'POST', body: JSON.stringify(body), headers: { 'Content-Type': 'application/json' } }))).blob(),
+    (
+      await checked(
+        new Request(`/api${path}`, {
+          method: 'POST',
+          body: JSON.stringify(body),
+          headers: { 'Content-Type': 'application/json' },
+        }),
+      )
+    ).blob(),
   /** Fields with at most one file, as a form. */
   form: (path: string, fields: Record<string, string>, photo: File | null): Promise<unknown> => {
     const form = new FormData();

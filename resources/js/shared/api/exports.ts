@@ -11,7 +11,8 @@ export function useExport() {
   const options = useOptions();
   const [id, setId] = useState<number | null>(null);
   const start = useMutation<Export, Refused, { kind: string; subject: number; paper: string }>({
-    mutationFn: async (wanted) => (await api.post('/exports', { operationId: crypto.randomUUID(), options, ...wanted })) as Export,
+    mutationFn: async (wanted) =>
+      (await api.post('/exports', { operationId: crypto.randomUUID(), options, ...wanted })) as Export,
     onSuccess: (made) => {
       queries.setQueryData(['export', made.id], made);
       setId(made.id);
@@ -21,10 +22,15 @@ export function useExport() {
     queryKey: ['export', id],
     queryFn: () => data(api.get('/exports/{export}', { params: { path: { export: id ?? 0 } } })),
     enabled: id !== null,
-    refetchInterval: (query) => (query.state.data && ['queued', 'running'].includes(query.state.data.status) ? 400 : false),
+    refetchInterval: (query) =>
+      query.state.data && ['queued', 'running'].includes(query.state.data.status) ? 400 : false,
   });
   const cancel = async () => {
-    if (id !== null) queries.setQueryData(['export', id], await data(api.remove('/exports/{export}', { params: { path: { export: id } } })));
+    if (id !== null)
+      queries.setQueryData(
+        ['export', id],
+        await data(api.remove('/exports/{export}', { params: { path: { export: id } } })),
+      );
   };
   return { start, made: id === null ? null : (made.data ?? null), cancel };
 }

@@ -12,19 +12,31 @@ const LATER = 2500;
 export function useShelf(wanted: Wanted, aside = false) {
   return useQuery<Shelf>({
     queryKey: ['shelf', wanted, aside],
-    queryFn: () => data(api.get('/kits', { params: { query: { ...pageQuery(wanted), ...(aside ? { aside: '1' } : {}) } } })),
+    queryFn: () =>
+      data(api.get('/kits', { params: { query: { ...pageQuery(wanted), ...(aside ? { aside: '1' } : {}) } } })),
     placeholderData: (before) => before,
-    refetchInterval: (query) => (query.state.data?.kits.some((kit) => !kit.current && kit.fault === null) ? LATER : false),
+    refetchInterval: (query) =>
+      query.state.data?.kits.some((kit) => !kit.current && kit.fault === null) ? LATER : false,
   });
 }
 
 /** The board of a kit, kept by the browser for as long as it is the same. */
 export function usePicture(hash: string | null) {
-  return useQuery<string>({ queryKey: ['picture', hash], queryFn: () => api.text(`/pictures/${hash ?? ''}`), enabled: hash !== null, staleTime: Infinity, gcTime: Infinity });
+  return useQuery<string>({
+    queryKey: ['picture', hash],
+    queryFn: () => api.text(`/pictures/${hash ?? ''}`),
+    enabled: hash !== null,
+    staleTime: Infinity,
+    gcTime: Infinity,
+  });
 }
 
 export function useRevisions(kit: number | null) {
-  return useQuery<Revisions>({ queryKey: ['revisions', kit], queryFn: () => data(api.get('/kits/{kit}/revisions', { params: { path: { kit: kit ?? 0 } } })), enabled: kit !== null });
+  return useQuery<Revisions>({
+    queryKey: ['revisions', kit],
+    queryFn: () => data(api.get('/kits/{kit}/revisions', { params: { path: { kit: kit ?? 0 } } })),
+    enabled: kit !== null,
+  });
 }
 
 /** Something done to a kit or a revision that changes the lists; one id for one intention, so that pressed three times it is done once. */
@@ -37,13 +49,24 @@ export function useKitDeed() {
       const operationId = intended.current.get(key) ?? crypto.randomUUID();
       intended.current.set(key, operationId);
       // What got no answer is sent again as the same; what was answered is over.
-      const answered = () => { intended.current.delete(key); };
-      return api.send(method, path, { operationId, ...body }).then((answer) => { answered(); return answer; }, (why: unknown) => {
-        if (why instanceof Refused && why.status > 0) answered();
-        throw why;
-      });
+      const answered = () => {
+        intended.current.delete(key);
+      };
+      return api.send(method, path, { operationId, ...body }).then(
+        (answer) => {
+          answered();
+          return answer;
+        },
+        (why: unknown) => {
+          if (why instanceof Refused && why.status > 0) answered();
+          throw why;
+        },
+      );
     },
-    onSuccess: () => Promise.all(['shelf', 'revisions', 'library', 'stock', 'runs'].map((key) => queries.invalidateQueries({ queryKey: [key] }))),
+    onSuccess: () =>
+      Promise.all(
+        ['shelf', 'revisions', 'library', 'stock', 'runs'].map((key) => queries.invalidateQueries({ queryKey: [key] })),
+      ),
   });
 }
 
@@ -55,18 +78,24 @@ export function useImport(onMade: (row: ShelfRow) => void) {
   const [id, setId] = useState<number | null>(null);
   const told = useRef<number | null>(null);
   const start = useMutation<Import, Refused, Drop>({
-    mutationFn: async ({ files, designatorColumn }) => (await api.upload('/imports', files, { operationId: crypto.randomUUID(), ...(designatorColumn === undefined ? {} : { designatorColumn: String(designatorColumn) }) })) as Import,
+    mutationFn: async ({ files, designatorColumn }) =>
+      (await api.upload('/imports', files, {
+        operationId: crypto.randomUUID(),
+        ...(designatorColumn === undefined ? {} : { designatorColumn: String(designatorColumn) }),
+      })) as Import,
     onSuccess: (made) => {
       queries.setQueryData(['import', made.id], made);
       setId(made.id);
     },
   });
-  const now = useQuery<Import>({
-    queryKey: ['import', id],
-    queryFn: () => data(api.get('/imports/{import}', { params: { path: { import: id ?? 0 } } })),
-    enabled: id !== null,
-    refetchInterval: (query) => (query.state.data && ['queued', 'running'].includes(query.state.data.status) ? SOON : false),
-  }).data ?? null;
+  const now =
+    useQuery<Import>({
+      queryKey: ['import', id],
+      queryFn: () => data(api.get('/imports/{import}', { params: { path: { import: id ?? 0 } } })),
+      enabled: id !== null,
+      refetchInterval: (query) =>
+        query.state.data && ['queued', 'running'].includes(query.state.data.status) ? SOON : false,
+    }).data ?? null;
   useEffect(() => {
     if (now?.status !== 'done' || now.kitId === null || told.current === now.id) return;
     told.current = now.id;
@@ -74,7 +103,11 @@ export function useImport(onMade: (row: ShelfRow) => void) {
     void data(api.get('/kits/{kit}', { params: { path: { kit: now.kitId } } })).then(onMade);
   }, [now, onMade, queries]);
   const cancel = async () => {
-    if (id !== null) queries.setQueryData(['import', id], await data(api.remove('/imports/{import}', { params: { path: { import: id } } })));
+    if (id !== null)
+      queries.setQueryData(
+        ['import', id],
+        await data(api.remove('/imports/{import}', { params: { path: { import: id } } })),
+      );
   };
   const leave = () => {
     setId(null);

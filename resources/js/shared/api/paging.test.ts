@@ -11,7 +11,13 @@ describe('pages of a list', () => {
     const asked: number[] = [];
     const server = (total: number) => (query: { page: number; rows: number }) => {
       asked.push(query.page);
-      return Promise.resolve({ rows: Array.from({ length: Math.max(0, Math.min(query.rows, total - (query.page - 1) * query.rows)) }, (_, index) => index), total });
+      return Promise.resolve({
+        rows: Array.from(
+          { length: Math.max(0, Math.min(query.rows, total - (query.page - 1) * query.rows)) },
+          (_, index) => index,
+        ),
+        total,
+      });
     };
     expect((await allRows(FIRST, server(250))).length).toBe(250);
     expect(asked).toEqual([1, 2, 3]);

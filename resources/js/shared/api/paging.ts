@@ -5,14 +5,26 @@ export const FIRST: Wanted = { page: 1, search: '', sort: '' };
 
 /** The query of a wanted page; what is usual is left out. */
 export function pageQuery(wanted: Wanted): { page?: number; search?: string; sort?: string } {
-  return { ...(wanted.page > 1 ? { page: wanted.page } : {}), ...(wanted.search.trim() === '' ? {} : { search: wanted.search.trim() }), ...(wanted.sort === '' ? {} : { sort: wanted.sort }) };
+  return {
+    ...(wanted.page > 1 ? { page: wanted.page } : {}),
+    ...(wanted.search.trim() === '' ? {} : { search: wanted.search.trim() }),
+    ...(wanted.sort === '' ? {} : { sort: wanted.sort }),
+  };
 }
 
 const MOST_ROWS = 5000;
 const A_PAGE = 100;
 
 /** All rows of a list, page by page, for a copy or an export of it. */
-export async function allRows<T>(wanted: Wanted, fetched: (query: { page: number; rows: number; search?: string; sort?: string }) => Promise<{ rows: readonly T[]; total: number }>): Promise<T[]> {
+export async function allRows<T>(
+  wanted: Wanted,
+  fetched: (query: {
+    page: number;
+    rows: number;
+    search?: string;
+    sort?: string;
+  }) => Promise<{ rows: readonly T[]; total: number }>,
+): Promise<T[]> {
   const all: T[] = [];
   for (let page = 1; ; page += 1) {
     const { rows, total } = await fetched({ ...pageQuery(wanted), page, rows: A_PAGE });

@@ -5,7 +5,10 @@ import type { PilotLog } from './types';
 
 /** The log of the pilot builds of a draft. */
 export function usePilot(id: number) {
-  return useQuery<PilotLog>({ queryKey: ['revision', id, 'pilot'], queryFn: () => data(api.get('/revisions/{revision}/pilot', { params: { path: { revision: id } } })) });
+  return useQuery<PilotLog>({
+    queryKey: ['revision', id, 'pilot'],
+    queryFn: () => data(api.get('/revisions/{revision}/pilot', { params: { path: { revision: id } } })),
+  });
 }
 
 /** Keeps a photograph and gives the name that a row of the log then holds. */

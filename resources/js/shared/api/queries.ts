@@ -2,43 +2,95 @@ import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { api, type Refused } from './client';
 import { data } from './data';
 import { chosen, useOptions } from './options';
-import type { Approach, Bags, Boards, Change, Header, ManualDocument, Markings, Marks, Order, Cycle, Difference, Override, PartsDocument, Person, Skyline, Trial } from './types';
+import type {
+  Approach,
+  Bags,
+  Boards,
+  Change,
+  Header,
+  ManualDocument,
+  Markings,
+  Marks,
+  Order,
+  Cycle,
+  Difference,
+  Override,
+  PartsDocument,
+  Person,
+  Skyline,
+  Trial,
+} from './types';
 
 export function useMe() {
   return useQuery<Person>({ queryKey: ['me'], queryFn: () => data(api.get('/me')), staleTime: 60_000 });
 }
 
 export function useHeader(id: number) {
-  return useQuery<Header>({ queryKey: ['revision', id, 'header'], queryFn: () => data(api.get('/revisions/{revision}', { params: { path: { revision: id } } })) });
+  return useQuery<Header>({
+    queryKey: ['revision', id, 'header'],
+    queryFn: () => data(api.get('/revisions/{revision}', { params: { path: { revision: id } } })),
+  });
 }
 
 export function useParts(id: number) {
   const options = useOptions();
-  return useQuery<PartsDocument>({ queryKey: ['revision', id, 'parts', options], queryFn: () => data(api.get('/revisions/{revision}/documents/parts', { params: { path: { revision: id }, ...chosen(options) } })) });
+  return useQuery<PartsDocument>({
+    queryKey: ['revision', id, 'parts', options],
+    queryFn: () =>
+      data(
+        api.get('/revisions/{revision}/documents/parts', { params: { path: { revision: id }, ...chosen(options) } }),
+      ),
+  });
 }
 
 export function useBoards(id: number) {
   const options = useOptions();
-  return useQuery<Boards>({ queryKey: ['revision', id, 'boards', options], queryFn: () => data(api.get('/revisions/{revision}/boards', { params: { path: { revision: id }, ...chosen(options) } })) });
+  return useQuery<Boards>({
+    queryKey: ['revision', id, 'boards', options],
+    queryFn: () =>
+      data(api.get('/revisions/{revision}/boards', { params: { path: { revision: id }, ...chosen(options) } })),
+  });
 }
 
 export function useOrder(id: number) {
   const options = useOptions();
-  return useQuery<Order | Cycle>({ queryKey: ['revision', id, 'order', options], queryFn: () => data(api.get('/revisions/{revision}/documents/order', { params: { path: { revision: id }, ...chosen(options) } })) });
+  return useQuery<Order | Cycle>({
+    queryKey: ['revision', id, 'order', options],
+    queryFn: () =>
+      data(
+        api.get('/revisions/{revision}/documents/order', { params: { path: { revision: id }, ...chosen(options) } }),
+      ),
+  });
 }
 
 export function useMarks(id: number) {
   const options = useOptions();
-  return useQuery<Marks>({ queryKey: ['revision', id, 'marks', options], queryFn: () => data(api.get('/revisions/{revision}/documents/marks', { params: { path: { revision: id }, ...chosen(options) } })) });
+  return useQuery<Marks>({
+    queryKey: ['revision', id, 'marks', options],
+    queryFn: () =>
+      data(
+        api.get('/revisions/{revision}/documents/marks', { params: { path: { revision: id }, ...chosen(options) } }),
+      ),
+  });
 }
 
 export function useDifference(id: number, earlier: number) {
-  return useQuery<Difference>({ queryKey: ['revision', id, 'difference', earlier], queryFn: () => data(api.get('/revisions/{revision}/difference/{earlier}', { params: { path: { revision: id, earlier } } })), enabled: earlier > 0, retry: false });
+  return useQuery<Difference>({
+    queryKey: ['revision', id, 'difference', earlier],
+    queryFn: () =>
+      data(api.get('/revisions/{revision}/difference/{earlier}', { params: { path: { revision: id, earlier } } })),
+    enabled: earlier > 0,
+    retry: false,
+  });
 }
 
 export function useBags(id: number) {
   const options = useOptions();
-  return useQuery<Bags>({ queryKey: ['revision', id, 'bags', options], queryFn: () => data(api.get('/revisions/{revision}/documents/bags', { params: { path: { revision: id }, ...chosen(options) } })) });
+  return useQuery<Bags>({
+    queryKey: ['revision', id, 'bags', options],
+    queryFn: () =>
+      data(api.get('/revisions/{revision}/documents/bags', { params: { path: { revision: id }, ...chosen(options) } })),
+  });
 }
 
 /** Null while the order is a cycle: there is nothing to print yet. */
@@ -47,8 +99,10 @@ export function useManual(id: number) {
   return useQuery<ManualDocument | null>({
     queryKey: ['revision', id, 'manual', options],
     queryFn: async () => {
-      const manual = await data(api.get('/revisions/{revision}/documents/manual', { params: { path: { revision: id }, ...chosen(options) } }));
-      return Array.isArray(manual) ? null : (manual);
+      const manual = await data(
+        api.get('/revisions/{revision}/documents/manual', { params: { path: { revision: id }, ...chosen(options) } }),
+      );
+      return Array.isArray(manual) ? null : manual;
     },
   });
 }
@@ -59,7 +113,11 @@ export function useRelease(id: number) {
   return useMutation<Header, Refused>({
     mutationFn: async () => {
       const seen = queries.getQueryData<Header>(['revision', id, 'header'])?.sequence ?? 0;
-      return (await api.post(`/revisions/${String(id)}/release`, { operationId: crypto.randomUUID() }, { 'If-Match': `"${String(seen)}"` })) as Header;
+      return (await api.post(
+        `/revisions/${String(id)}/release`,
+        { operationId: crypto.randomUUID() },
+        { 'If-Match': `"${String(seen)}"` },
+      )) as Header;
     },
     onSuccess: (header) => afterEdit(queries, id, header),
   });
@@ -69,7 +127,12 @@ export function useSkyline(id: number, step: number | null) {
   const options = useOptions();
   return useQuery<Skyline>({
     queryKey: ['revision', id, 'skyline', step, options],
-    queryFn: () => data(api.get('/revisions/{revision}/skyline/{step}', { params: { path: { revision: id, step: step ?? 0 }, ...chosen(options) } })),
+    queryFn: () =>
+      data(
+        api.get('/revisions/{revision}/skyline/{step}', {
+          params: { path: { revision: id, step: step ?? 0 }, ...chosen(options) },
+        }),
+      ),
     enabled: step !== null,
     placeholderData: (before) => before,
   });
@@ -80,7 +143,15 @@ export function useApproach(id: number, designator: string | null, step: number 
   const options = useOptions();
   return useQuery<Approach>({
     queryKey: ['revision', id, 'approach', designator, step, options],
-    queryFn: () => data(api.get('/revisions/{revision}/approach/{designator}', { params: { path: { revision: id, designator: designator ?? '' }, query: { ...(options === '' ? {} : { options }), ...(step === null ? {} : { step }) } } })),
+    queryFn: () =>
+      data(
+        api.get('/revisions/{revision}/approach/{designator}', {
+          params: {
+            path: { revision: id, designator: designator ?? '' },
+            query: { ...(options === '' ? {} : { options }), ...(step === null ? {} : { step }) },
+          },
+        }),
+      ),
     enabled: designator !== null && !designator.startsWith('~'),
   });
 }
@@ -106,7 +177,11 @@ export function useEdit(id: number) {
     scope: writes(id),
     mutationFn: async (changes) => {
       const seen = queries.getQueryData<Header>(['revision', id, 'header'])?.sequence ?? 0;
-      return (await api.post(`/revisions/${String(id)}/edits`, { operationId: crypto.randomUUID(), changes }, { 'If-Match': `"${String(seen)}"` })) as Header;
+      return (await api.post(
+        `/revisions/${String(id)}/edits`,
+        { operationId: crypto.randomUUID(), changes },
+        { 'If-Match': `"${String(seen)}"` },
+      )) as Header;
     },
     onSuccess: (header) => afterEdit(queries, id, header),
   });
@@ -118,7 +193,11 @@ export function useUndo(id: number) {
     scope: writes(id),
     mutationFn: async () => {
       const seen = queries.getQueryData<Header>(['revision', id, 'header'])?.sequence ?? 0;
-      return (await api.post(`/revisions/${String(id)}/undo`, { operationId: crypto.randomUUID() }, { 'If-Match': `"${String(seen)}"` })) as Header;
+      return (await api.post(
+        `/revisions/${String(id)}/undo`,
+        { operationId: crypto.randomUUID() },
+        { 'If-Match': `"${String(seen)}"` },
+      )) as Header;
     },
     onSuccess: (header) => afterEdit(queries, id, header),
   });
@@ -130,7 +209,10 @@ export function useAddFiles(id: number) {
     scope: writes(id),
     mutationFn: async (files) => {
       const seen = queries.getQueryData<Header>(['revision', id, 'header'])?.sequence ?? 0;
-      return (await api.upload(`/revisions/${String(id)}/files`, files, { operationId: crypto.randomUUID(), sequence: String(seen) })) as Header;
+      return (await api.upload(`/revisions/${String(id)}/files`, files, {
+        operationId: crypto.randomUUID(),
+        sequence: String(seen),
+      })) as Header;
     },
     onSuccess: (header) => afterEdit(queries, id, header),
   });
@@ -143,5 +225,8 @@ export async function tryOrder(id: number, overrides: readonly Override[], optio
 function afterEdit(queries: ReturnType<typeof useQueryClient>, id: number, header: Header): Promise<void> {
   queries.setQueryData(['revision', id, 'header'], header);
   void queries.invalidateQueries({ queryKey: ['shelf'] });
-  return queries.invalidateQueries({ queryKey: ['revision', id], predicate: (query) => query.queryKey[2] !== 'header' });
+  return queries.invalidateQueries({
+    queryKey: ['revision', id],
+    predicate: (query) => query.queryKey[2] !== 'header',
+  });
 }

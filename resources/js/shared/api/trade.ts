@@ -2,23 +2,49 @@ import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { api, type Refused } from './client';
 import { data } from './data';
 import { pageQuery, type Wanted } from './paging';
-import type { Moves, OrdersBooked, PackAction, Run, RunChange, Runs, SalesOrder, SalesOrders, Serials, Stock } from './types';
+import type {
+  Moves,
+  OrdersBooked,
+  PackAction,
+  Run,
+  RunChange,
+  Runs,
+  SalesOrder,
+  SalesOrders,
+  Serials,
+  Stock,
+} from './types';
 
 export function useRuns(wanted: Wanted) {
-  return useQuery<Runs>({ queryKey: ['runs', wanted], queryFn: () => data(api.get('/runs', { params: { query: pageQuery(wanted) } })), placeholderData: (before) => before });
+  return useQuery<Runs>({
+    queryKey: ['runs', wanted],
+    queryFn: () => data(api.get('/runs', { params: { query: pageQuery(wanted) } })),
+    placeholderData: (before) => before,
+  });
 }
 
 export function useRun(id: number) {
-  return useQuery<Run>({ queryKey: ['run', id], queryFn: () => data(api.get('/runs/{run}', { params: { path: { run: id } } })) });
+  return useQuery<Run>({
+    queryKey: ['run', id],
+    queryFn: () => data(api.get('/runs/{run}', { params: { path: { run: id } } })),
+  });
 }
 
 export function useSerials(run: number, page: number) {
-  return useQuery<Serials>({ queryKey: ['serials', run, page], queryFn: () => data(api.get('/runs/{run}/serials', { params: { path: { run }, query: { page } } })), placeholderData: (before) => before });
+  return useQuery<Serials>({
+    queryKey: ['serials', run, page],
+    queryFn: () => data(api.get('/runs/{run}/serials', { params: { path: { run }, query: { page } } })),
+    placeholderData: (before) => before,
+  });
 }
 
 export function useStartRun() {
   const queries = useQueryClient();
-  return useMutation<Run, Refused, { operationId: string; releaseId: number; packs: number; packSize: number; options: string }>({
+  return useMutation<
+    Run,
+    Refused,
+    { operationId: string; releaseId: number; packs: number; packSize: number; options: string }
+  >({
     mutationFn: async (run) => (await api.post('/runs', run)) as Run,
     onSuccess: (run) => {
       queries.setQueryData(['run', run.id], run);
@@ -36,32 +62,54 @@ export function runOf(refusal: Refused): Run | null {
 /** A run with what one key changed. */
 export function changed(run: Run, { changed: lines, ...standing }: RunChange): Run {
   const cells = new Map(lines.map((line) => [line.line, line.cells]));
-  return { ...run, ...standing, began: run.began ?? new Date().toISOString(), cells: run.cells.map((was, line) => cells.get(line) ?? was) };
+  return {
+    ...run,
+    ...standing,
+    began: run.began ?? new Date().toISOString(),
+    cells: run.cells.map((was, line) => cells.get(line) ?? was),
+  };
 }
 
 /** One key of the packer; a resend of the same operation is harmless. */
-export async function pack(run: number, event: { operationId: string; action: PackAction; line: number; pack: number; lot?: string }): Promise<RunChange> {
+export async function pack(
+  run: number,
+  event: { operationId: string; action: PackAction; line: number; pack: number; lot?: string },
+): Promise<RunChange> {
   return (await api.post(`/runs/${String(run)}/events`, event)) as RunChange;
 }
 
 export function useStock(wanted: Wanted) {
-  return useQuery<Stock>({ queryKey: ['stock', wanted], queryFn: () => data(api.get('/stock', { params: { query: pageQuery(wanted) } })), placeholderData: (before) => before });
+  return useQuery<Stock>({
+    queryKey: ['stock', wanted],
+    queryFn: () => data(api.get('/stock', { params: { query: pageQuery(wanted) } })),
+    placeholderData: (before) => before,
+  });
 }
 
 export function useMoves(wanted: Wanted) {
-  return useQuery<Moves>({ queryKey: ['stock', 'moves', wanted], queryFn: () => data(api.get('/moves', { params: { query: pageQuery(wanted) } })), placeholderData: (before) => before });
+  return useQuery<Moves>({
+    queryKey: ['stock', 'moves', wanted],
+    queryFn: () => data(api.get('/moves', { params: { query: pageQuery(wanted) } })),
+    placeholderData: (before) => before,
+  });
 }
 
 export function useSales(wanted: Wanted) {
-  return useQuery<SalesOrders>({ queryKey: ['orders', wanted], queryFn: () => data(api.get('/orders', { params: { query: pageQuery(wanted) } })), placeholderData: (before) => before });
+  return useQuery<SalesOrders>({
+    queryKey: ['orders', wanted],
+    queryFn: () => data(api.get('/orders', { params: { query: pageQuery(wanted) } })),
+    placeholderData: (before) => before,
+  });
 }
 
 /** Anything that changes one order; the answer is that order. */
 export function useSale() {
   const queries = useQueryClient();
   return useMutation<SalesOrder, Refused, { path: string; body: object }>({
-    mutationFn: async (sale) => (await api.post(sale.path, { operationId: crypto.randomUUID(), ...sale.body })) as SalesOrder,
-    onSuccess: () => Promise.all(['orders', 'stock', 'shelf'].map((key) => queries.invalidateQueries({ queryKey: [key] }))),
+    mutationFn: async (sale) =>
+      (await api.post(sale.path, { operationId: crypto.randomUUID(), ...sale.body })) as SalesOrder,
+    onSuccess: () =>
+      Promise.all(['orders', 'stock', 'shelf'].map((key) => queries.invalidateQueries({ queryKey: [key] }))),
   });
 }
 
@@ -70,6 +118,7 @@ export function useOrderFile() {
   const queries = useQueryClient();
   return useMutation<OrdersBooked, Refused, File>({
     mutationFn: async (file) => (await api.upload('/orders/file', [file])) as OrdersBooked,
-    onSuccess: () => Promise.all(['orders', 'stock', 'shelf'].map((key) => queries.invalidateQueries({ queryKey: [key] }))),
+    onSuccess: () =>
+      Promise.all(['orders', 'stock', 'shelf'].map((key) => queries.invalidateQueries({ queryKey: [key] }))),
   });
 }

@@ -3,7 +3,13 @@ import type { BoardDrawing } from '@/shared/api';
 import type { Side } from '@/shared/kit';
 import './board.css';
 
-type Props = { board: BoardDrawing; side: Side; crop: readonly number[]; arrow: readonly number[] | null; part: string };
+type Props = {
+  board: BoardDrawing;
+  side: Side;
+  crop: readonly number[];
+  arrow: readonly number[] | null;
+  part: string;
+};
 
 /** A piece of the board drawing around one part, as the builder holds the board, with an arrow at its mark. */
 export function BoardCrop({ board, side, crop, arrow, part }: Props) {
@@ -24,10 +30,20 @@ export function BoardCrop({ board, side, crop, arrow, part }: Props) {
       const [ux, uy] = [(x2 - x1) / length, (y2 - y1) / length];
       const path = document.createElementNS('http://www.w3.org/2000/svg', 'path');
       path.setAttribute('class', 'pointer');
-      path.setAttribute('d', `M${String(x1)} ${String(y1)}L${String(x2)} ${String(y2)}M${String(x2 - ux * 1.3 - uy)} ${String(y2 - uy * 1.3 + ux)}L${String(x2)} ${String(y2)}L${String(x2 - ux * 1.3 + uy)} ${String(y2 - uy * 1.3 - ux)}`);
+      path.setAttribute(
+        'd',
+        `M${String(x1)} ${String(y1)}L${String(x2)} ${String(y2)}M${String(x2 - ux * 1.3 - uy)} ${String(y2 - uy * 1.3 + ux)}L${String(x2)} ${String(y2)}L${String(x2 - ux * 1.3 + uy)} ${String(y2 - uy * 1.3 - ux)}`,
+      );
       drawing.append(path);
     }
   }, [svg, crop, arrow, part]);
   // Our own drawing, made by the server from numbers and escaped names.
-  return <div ref={box} key={`${board.name} ${side} ${part}`} className="boardcrop boardpane" dangerouslySetInnerHTML={{ __html: svg }} />;
+  return (
+    <div
+      ref={box}
+      key={`${board.name} ${side} ${part}`}
+      className="boardcrop boardpane"
+      dangerouslySetInnerHTML={{ __html: svg }}
+    />
+  );
 }

@@ -37,7 +37,9 @@ export function BoardPane({ board, side, lit, fitted, onPick, shade = null, over
     group.setAttribute('class', 'approach');
     group.innerHTML = over;
     drawing.append(group);
-    return () => { group.remove(); };
+    return () => {
+      group.remove();
+    };
   }, [svg, over]);
   return (
     // The drawing is a picture; its parts are reached by keyboard through the lists beside it.

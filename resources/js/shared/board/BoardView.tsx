@@ -3,7 +3,12 @@ import { useApproach, useBoards } from '@/shared/api';
 import { useKit } from '@/shared/kit';
 import { BoardPane } from './BoardPane';
 
-type Props = { lit: ReadonlySet<string> | null; fitted?: ReadonlySet<string> | null; board?: string | null; /** shows from where the part looked at is reached: at a step, or `all` */ approach?: number | 'all' | null };
+type Props = {
+  lit: ReadonlySet<string> | null;
+  fitted?: ReadonlySet<string> | null;
+  board?: string | null;
+  /** shows from where the part looked at is reached: at a step, or `all` */ approach?: number | 'all' | null;
+};
 
 /** The board pane of a station: caption, the side looked at, and a choice where a kit has several boards. */
 export function BoardView({ lit, fitted = null, board = null, approach = null }: Props) {
@@ -16,8 +21,12 @@ export function BoardView({ lit, fitted = null, board = null, approach = null }:
   if (boards.data && Object.keys(boards.data.parts).length === 0) {
     return (
       <>
-        <div className="caption"><b>Board</b></div>
-        <p className="loading">No part has a place yet. Drop a placement file anywhere here: designator, x, y, rotation, side.</p>
+        <div className="caption">
+          <b>Board</b>
+        </div>
+        <p className="loading">
+          No part has a place yet. Drop a placement file anywhere here: designator, x, y, rotation, side.
+        </p>
       </>
     );
   }
@@ -30,16 +39,39 @@ export function BoardView({ lit, fitted = null, board = null, approach = null }:
         {all.length > 1 && (
           <span className="seg">
             {all.map((each) => (
-              <button key={each.name} type="button" aria-pressed={each.name === now.name} onClick={() => { choose(each.name); }}>{each.name}</button>
+              <button
+                key={each.name}
+                type="button"
+                aria-pressed={each.name === now.name}
+                onClick={() => {
+                  choose(each.name);
+                }}
+              >
+                {each.name}
+              </button>
             ))}
           </span>
         )}
         <span className="end">
-          <button type="button" className="btn" onClick={kit.flip}>Flip</button>
+          <button type="button" className="btn" onClick={kit.flip}>
+            Flip
+          </button>
         </span>
       </div>
-      <BoardPane board={now} side={kit.side} lit={lit} fitted={fitted} onPick={kit.select} over={reached.data?.board === now.name ? reached.data[kit.side] : ''} />
-      {reached.data && reached.data.notes.length > 0 && <p className={reached.data.fits ? 'reach quiet' : 'reach ochre'}><b className="m">{kit.selected}</b> {reached.data.fits ? '' : '▲ '}{reached.data.notes.join(' ')}</p>}
+      <BoardPane
+        board={now}
+        side={kit.side}
+        lit={lit}
+        fitted={fitted}
+        onPick={kit.select}
+        over={reached.data?.board === now.name ? reached.data[kit.side] : ''}
+      />
+      {reached.data && reached.data.notes.length > 0 && (
+        <p className={reached.data.fits ? 'reach quiet' : 'reach ochre'}>
+          <b className="m">{kit.selected}</b> {reached.data.fits ? '' : '▲ '}
+          {reached.data.notes.join(' ')}
+        </p>
+      )}
     </>
   );
 }

@@ -1,7 +1,11 @@
 import { describe, expect, it } from 'vitest';
 import { fittedBefore } from './fitted';
 
-const steps = [{ number: 1, fits: ['R1', 'R2'] }, { number: 2, fits: [] }, { number: 3, fits: ['U1'] }];
+const steps = [
+  { number: 1, fits: ['R1', 'R2'] },
+  { number: 2, fits: [] },
+  { number: 3, fits: ['U1'] },
+];
 
 describe('what is on the board before a step', () => {
   it('is what the steps before it fit', () => {

@@ -7,7 +7,11 @@ describe('numbers as people read them', () => {
   });
 
   it('gives a second decimal only where it says something', () => {
-    expect([millimetres(2.5), millimetres(4.75), millimetres(11)]).toEqual(['2.5\u2009mm', '4.75\u2009mm', '11.0\u2009mm']);
+    expect([millimetres(2.5), millimetres(4.75), millimetres(11)]).toEqual([
+      '2.5\u2009mm',
+      '4.75\u2009mm',
+      '11.0\u2009mm',
+    ]);
   });
 
   it('gives degrees with one decimal', () => {

@@ -6,6 +6,9 @@ const ENGLISH: Said = { powerOff: 'power off', fromTo: (from, to) => `from ${fro
 /** How a test is made, in words: `multimeter, 20 V range, power off, from TP1 to TP2`. */
 export function howTested(test: Test, said: Said = ENGLISH): string {
   const [from, to] = test.points;
-  const points = from !== undefined && to !== undefined && test.points.length === 2 ? said.fromTo(from, to) : test.points.join(', ');
-  return [test.instrument, test.settings ?? '', test.power === 'off' ? said.powerOff : '', points].filter((part) => part !== '').join(', ');
+  const points =
+    from !== undefined && to !== undefined && test.points.length === 2 ? said.fromTo(from, to) : test.points.join(', ');
+  return [test.instrument, test.settings ?? '', test.power === 'off' ? said.powerOff : '', points]
+    .filter((part) => part !== '')
+    .join(', ');
 }

@@ -1,7 +1,10 @@
 import { describe, expect, it } from 'vitest';
 import { choose, optionWords, valueOf } from './options';
 
-const OPTIONS = [{ name: 'power', values: ['battery', 'jack'], default: 'battery' }, { name: 'box', values: ['plain', 'drilled'], default: 'plain' }];
+const OPTIONS = [
+  { name: 'power', values: ['battery', 'jack'], default: 'battery' },
+  { name: 'box', values: ['plain', 'drilled'], default: 'plain' },
+];
 
 describe('the choice of options', () => {
   it('names only what is not the default, sorted', () => {

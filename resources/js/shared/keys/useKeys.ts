@@ -4,12 +4,19 @@ type KeyMap = Partial<Record<string, (event: KeyboardEvent) => void>>;
 
 /** True while a person types text, when single letters must not act. */
 function isTyping(target: EventTarget | null): boolean {
-  return target instanceof HTMLElement && (target.isContentEditable || ['INPUT', 'TEXTAREA', 'SELECT'].includes(target.tagName));
+  return (
+    target instanceof HTMLElement &&
+    (target.isContentEditable || ['INPUT', 'TEXTAREA', 'SELECT'].includes(target.tagName))
+  );
 }
 
 /** Enter and space on a button or link are that control's own. */
 function isControlsOwn(event: KeyboardEvent): boolean {
-  return (event.key === 'Enter' || event.key === ' ') && event.target instanceof Element && event.target.closest('button, a') !== null;
+  return (
+    (event.key === 'Enter' || event.key === ' ') &&
+    event.target instanceof Element &&
+    event.target.closest('button, a') !== null
+  );
 }
 
 /** Single keys of a room. Keys with Control, Alt or Meta are written `Control+z`, `Alt+ArrowUp`. */

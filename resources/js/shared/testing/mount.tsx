@@ -11,14 +11,18 @@ export function mount(node: ReactNode): HTMLElement {
   document.body.append(box);
   const root = createRoot(box);
   roots.push({ root, box });
-  act(() => { root.render(node); });
+  act(() => {
+    root.render(node);
+  });
   return box;
 }
 
 /** Takes everything away again; to be called after each test. */
 export function unmountAll(): void {
   for (const { root, box } of roots.splice(0)) {
-    act(() => { root.unmount(); });
+    act(() => {
+      root.unmount();
+    });
     box.remove();
   }
 }
@@ -45,7 +49,9 @@ async function after(event: () => void): Promise<void> {
 }
 
 export function click(element: HTMLElement): Promise<void> {
-  return after(() => { element.click(); });
+  return after(() => {
+    element.click();
+  });
 }
 
 /** Types into a field as a person does: React hears of it. */
@@ -59,9 +65,13 @@ export function type(into: HTMLInputElement | HTMLTextAreaElement, text: string)
 }
 
 export function submit(form: HTMLElement): Promise<void> {
-  return after(() => { form.dispatchEvent(new Event('submit', { bubbles: true, cancelable: true })); });
+  return after(() => {
+    form.dispatchEvent(new Event('submit', { bubbles: true, cancelable: true }));
+  });
 }
 
 export function press(element: HTMLElement, key: string): Promise<void> {
-  return after(() => { element.dispatchEvent(new KeyboardEvent('keydown', { key, bubbles: true, cancelable: true })); });
+  return after(() => {
+    element.dispatchEvent(new KeyboardEvent('keydown', { key, bubbles: true, cancelable: true }));
+  });
 }

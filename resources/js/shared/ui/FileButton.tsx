@@ -7,7 +7,12 @@ export function FileButton({ label, primary = false, disabled = false, onFiles }
   const input = useRef<HTMLInputElement>(null);
   return (
     <>
-      <button type="button" className={primary ? 'btn pri' : 'btn'} disabled={disabled} onClick={() => input.current?.click()}>
+      <button
+        type="button"
+        className={primary ? 'btn pri' : 'btn'}
+        disabled={disabled}
+        onClick={() => input.current?.click()}
+      >
         {label}
       </button>
       <input

@@ -19,8 +19,12 @@ export function KitChooser({ id, label, kit, onChoose }: Props) {
       isOptionEqualToValue={(a, b) => a.id === b.id}
       filterOptions={(all) => all}
       value={kit}
-      onChange={(_, chosen) => { onChoose(chosen); }}
-      onInputChange={(_, typed) => { setText(typed); }}
+      onChange={(_, chosen) => {
+        onChoose(chosen);
+      }}
+      onInputChange={(_, typed) => {
+        setText(typed);
+      }}
       noOptionsText="No kit with these letters"
       renderInput={(params) => <TextField {...params} label={label} required />}
     />

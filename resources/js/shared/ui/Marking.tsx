@@ -12,10 +12,20 @@ export function Marking({ marking }: { marking: components['schemas']['Marking']
           <path d="M0 7h66" stroke="var(--ink3)" strokeWidth="1.4" />
           <rect x="11" y="0.5" width="44" height="13" rx="4" fill="#D8C29A" />
           {marking.bands.map((band, index) => (
-            <rect key={`${band} ${String(index)}`} x={index === count - 1 && count > 2 ? 47 : 15 + index * (count > 4 ? 7 : 8)} y="0.5" width="4" height="13" fill={BANDS[band]?.fill ?? '#888'} />
+            <rect
+              key={`${band} ${String(index)}`}
+              x={index === count - 1 && count > 2 ? 47 : 15 + index * (count > 4 ? 7 : 8)}
+              y="0.5"
+              width="4"
+              height="13"
+              fill={BANDS[band]?.fill ?? '#888'}
+            />
           ))}
         </svg>
-        <span className="m quiet" title={marking.text}>{marking.bands.map(letters).join(' ')}{marking.text === '' ? '' : ' ?'}</span>
+        <span className="m quiet" title={marking.text}>
+          {marking.bands.map(letters).join(' ')}
+          {marking.text === '' ? '' : ' ?'}
+        </span>
       </span>
     );
   }

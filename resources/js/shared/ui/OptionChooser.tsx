@@ -8,8 +8,20 @@ export function OptionChooser({ options, chosen, onChoose }: Props) {
   return (
     <>
       {options.map((option) => (
-        <select key={option.name} className="filter option" aria-label={`option ${option.name}`} value={valueOf(option, chosen)} onChange={(event) => { onChoose(choose(options, chosen, option.name, event.target.value)); }}>
-          {option.values.map((value) => <option key={value} value={value}>{option.name}: {value}</option>)}
+        <select
+          key={option.name}
+          className="filter option"
+          aria-label={`option ${option.name}`}
+          value={valueOf(option, chosen)}
+          onChange={(event) => {
+            onChoose(choose(options, chosen, option.name, event.target.value));
+          }}
+        >
+          {option.values.map((value) => (
+            <option key={value} value={value}>
+              {option.name}: {value}
+            </option>
+          ))}
         </select>
       ))}
     </>

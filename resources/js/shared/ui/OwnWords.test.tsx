@@ -3,7 +3,10 @@ import { afterEach, describe, expect, it, vi } from 'vitest';
 import { click, field, find, mount, press, type, unmountAll } from '@/shared/testing/mount';
 import { OwnWords } from './OwnWords';
 
-const shown = (onSave: (text: string | null) => Promise<boolean>, text = 'As it was.') => mount(<OwnWords label="the introduction" text={text} empty="Write an introduction" disabled={false} onSave={onSave} />);
+const shown = (onSave: (text: string | null) => Promise<boolean>, text = 'As it was.') =>
+  mount(
+    <OwnWords label="the introduction" text={text} empty="Write an introduction" disabled={false} onSave={onSave} />,
+  );
 
 describe('words of the maker’s own', () => {
   afterEach(unmountAll);

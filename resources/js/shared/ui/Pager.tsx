@@ -7,7 +7,17 @@ export function Pager({ of, page, pages, total, onPage }: Props) {
   if (pages < 2) return null;
   return (
     <div className="pager">
-      <Pagination count={pages} page={Math.min(page, pages)} size="small" shape="rounded" siblingCount={1} onChange={(_, next) => { onPage(next); }} aria-label={`Pages of ${of}`} />
+      <Pagination
+        count={pages}
+        page={Math.min(page, pages)}
+        size="small"
+        shape="rounded"
+        siblingCount={1}
+        onChange={(_, next) => {
+          onPage(next);
+        }}
+        aria-label={`Pages of ${of}`}
+      />
       <span className="quiet">{total.toLocaleString('en')} in all</span>
     </div>
   );

@@ -3,7 +3,16 @@ export function PaperChoice({ paper, onChange }: { paper: string; onChange: (pap
   return (
     <span className="seg" role="group" aria-label="Paper">
       {['A4', 'Letter'].map((each) => (
-        <button key={each} type="button" aria-pressed={paper === each} onClick={() => { onChange(each); }}>{each}</button>
+        <button
+          key={each}
+          type="button"
+          aria-pressed={paper === each}
+          onClick={() => {
+            onChange(each);
+          }}
+        >
+          {each}
+        </button>
       ))}
     </span>
   );

@@ -15,19 +15,48 @@ export function PrintButton({ label, name, kind, subject, paper = 'A4' }: Props)
   if (made && (made.status === 'queued' || made.status === 'running')) {
     return (
       <span className="printing" role="status">
-        <progress max={100} value={made.progress} aria-label={label} /> {made.status === 'queued' ? 'waiting' : `${String(made.progress)} %`}
-        <button type="button" className="btn link" onClick={() => void cancel()}>Stop</button>
+        <progress max={100} value={made.progress} aria-label={label} />{' '}
+        {made.status === 'queued' ? 'waiting' : `${String(made.progress)} %`}
+        <button type="button" className="btn link" onClick={() => void cancel()}>
+          Stop
+        </button>
       </span>
     );
   }
   if (made && done) {
-    return <a ref={link} className="btn on" href={`/api/exports/${String(made.id)}/file`} download onClick={() => { setDismissed(made.id); }}>Save {made.name}</a>;
+    return (
+      <a
+        ref={link}
+        className="btn on"
+        href={`/api/exports/${String(made.id)}/file`}
+        download
+        onClick={() => {
+          setDismissed(made.id);
+        }}
+      >
+        Save {made.name}
+      </a>
+    );
   }
   const fault = start.error?.message ?? (made?.status === 'failed' ? made.fault : null);
   return (
     <>
-      {fault && <span className="ochre" role="alert">▲ {fault}</span>}
-      <button type="button" className="btn" aria-label={name === undefined ? undefined : `${label}: ${name}`} disabled={start.isPending} onClick={() => { start.mutate({ kind, subject, paper }); }}>{label}</button>
+      {fault && (
+        <span className="ochre" role="alert">
+          ▲ {fault}
+        </span>
+      )}
+      <button
+        type="button"
+        className="btn"
+        aria-label={name === undefined ? undefined : `${label}: ${name}`}
+        disabled={start.isPending}
+        onClick={() => {
+          start.mutate({ kind, subject, paper });
+        }}
+      >
+        {label}
+      </button>
     </>
   );
 }

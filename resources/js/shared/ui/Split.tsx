@@ -31,7 +31,9 @@ export function Split({ work, pane, start = 506 }: Props) {
           setWidth(limit(box.current.getBoundingClientRect().right - event.clientX));
         }}
       />
-      <aside className="pane" aria-label="Board">{pane}</aside>
+      <aside className="pane" aria-label="Board">
+        {pane}
+      </aside>
     </div>
   );
 }

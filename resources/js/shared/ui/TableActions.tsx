@@ -28,14 +28,28 @@ export function TableActions({ name, rows }: { name: string; rows: () => Rows | 
     }
   };
   const copy = (table: Rows) => navigator.clipboard.writeText(tableText(table, '\t'));
-  const csv = (table: Rows) => { keep(new Blob(['\ufeff', tableText(table, ',')], { type: 'text/csv' }), 'csv'); };
-  const workbook = async (table: Rows) => { keep(await api.download('/tables', { name, rows: table }), 'xlsx'); };
+  const csv = (table: Rows) => {
+    keep(new Blob(['\ufeff', tableText(table, ',')], { type: 'text/csv' }), 'csv');
+  };
+  const workbook = async (table: Rows) => {
+    keep(await api.download('/tables', { name, rows: table }), 'xlsx');
+  };
   return (
     <>
-      {fault && <span className="ochre" role="alert">▲ {fault}</span>}
-      <button type="button" className="btn" disabled={said === 'busy'} onClick={() => void act(copy, 'copied')}>{said === 'copied' ? 'Copied' : 'Copy'}</button>
-      <button type="button" className="btn" disabled={said === 'busy'} onClick={() => void act(csv, null)}>CSV</button>
-      <button type="button" className="btn" disabled={said === 'busy'} onClick={() => void act(workbook, null)}>XLSX</button>
+      {fault && (
+        <span className="ochre" role="alert">
+          ▲ {fault}
+        </span>
+      )}
+      <button type="button" className="btn" disabled={said === 'busy'} onClick={() => void act(copy, 'copied')}>
+        {said === 'copied' ? 'Copied' : 'Copy'}
+      </button>
+      <button type="button" className="btn" disabled={said === 'busy'} onClick={() => void act(csv, null)}>
+        CSV
+      </button>
+      <button type="button" className="btn" disabled={said === 'busy'} onClick={() => void act(workbook, null)}>
+        XLSX
+      </button>
     </>
   );
 }

@@ -2,9 +2,24 @@ import { describe, expect, it } from 'vitest';
 import { droppedFiles } from './droppedFiles';
 
 const file = (name: string) => new File(['x'], name);
-const fileEntry = (name: string) => ({ isFile: true, isDirectory: false, file: (done: (file: File) => void) => { done(file(name)); } });
-const folder = (...names: string[]) => ({ isFile: false, isDirectory: true, createReader: () => ({ readEntries: (done: (entries: unknown[]) => void) => { done([...names.map(fileEntry), { isFile: false, isDirectory: true }]); } }) });
-const drop = (files: File[], entries: unknown[]) => ({ files, items: entries.map((entry) => ({ webkitGetAsEntry: () => entry })) }) as unknown as DataTransfer;
+const fileEntry = (name: string) => ({
+  isFile: true,
+  isDirectory: false,
+  file: (done: (file: File) => void) => {
+    done(file(name));
+  },
+});
+const folder = (...names: string[]) => ({
+  isFile: false,
+  isDirectory: true,
+  createReader: () => ({
+    readEntries: (done: (entries: unknown[]) => void) => {
+      done([...names.map(fileEntry), { isFile: false, isDirectory: true }]);
+    },
+  }),
+});
+const drop = (files: File[], entries: unknown[]) =>
+  ({ files, items: entries.map((entry) => ({ webkitGetAsEntry: () => entry })) }) as unknown as DataTransfer;
 
 describe('dropped files', () => {
   it('are taken as they are', async () => {

@@ -16,7 +16,12 @@ async function filesOf(entry: FileSystemEntry): Promise<File[]> {
   if (entry.isFile) return [await read(entry as FileSystemFileEntry)];
   const inside = await list(entry as FileSystemDirectoryEntry);
   // A kit folder is flat; what lies deeper does not belong to it.
-  return Promise.all(inside.filter((each) => each.isFile).slice(0, MOST).map((each) => read(each as FileSystemFileEntry)));
+  return Promise.all(
+    inside
+      .filter((each) => each.isFile)
+      .slice(0, MOST)
+      .map((each) => read(each as FileSystemFileEntry)),
+  );
 }
 
 const KIT_FILE = /\.(csv|tsv|txt|xlsx|json|zip)$/i;
@@ -26,5 +31,8 @@ export async function droppedFiles(data: DataTransfer): Promise<File[]> {
   const plain = [...data.files];
   const entries = [...data.items].map((item) => item.webkitGetAsEntry()).filter((entry) => entry !== null);
   if (!entries.some((entry) => entry.isDirectory)) return plain;
-  return (await Promise.all(entries.map(filesOf))).flat().filter((file) => KIT_FILE.test(file.name)).slice(0, 12);
+  return (await Promise.all(entries.map(filesOf)))
+    .flat()
+    .filter((file) => KIT_FILE.test(file.name))
+    .slice(0, 12);
 }

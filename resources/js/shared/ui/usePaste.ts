@@ -8,7 +8,8 @@ export function usePaste(take: (text: string) => boolean): void {
   });
   useEffect(() => {
     const onPaste = (event: ClipboardEvent) => {
-      const inField = event.target instanceof Element && event.target.closest('input, textarea, select, [contenteditable]') !== null;
+      const inField =
+        event.target instanceof Element && event.target.closest('input, textarea, select, [contenteditable]') !== null;
       const text = event.clipboardData?.getData('text/plain') ?? '';
       if (!inField && text !== '' && latest.current(text)) event.preventDefault();
     };

@@ -43,7 +43,9 @@ export function usePointerDrag<G, T>(handlers: Handlers<G, T>) {
       setTarget(() => found);
       if (found !== null) latest.current.onTarget?.(now.grip, found);
     };
-    const up = () => { end(true); };
+    const up = () => {
+      end(true);
+    };
     const key = (event: KeyboardEvent) => {
       if (event.key === 'Escape' && state.current?.moving) {
         event.preventDefault();

@@ -8,9 +8,29 @@ function Table() {
   const { wanted, text, setText, head, turn } = useWanted();
   return (
     <>
-      <input value={text} onChange={(event) => { setText(event.target.value); }} />
-      <table><thead><tr>{head('name', 'kit')}{head('hand', 'on hand', true)}</tr></thead></table>
-      <button type="button" id="next" onClick={() => { turn(wanted.page + 1); }}>next</button>
+      <input
+        value={text}
+        onChange={(event) => {
+          setText(event.target.value);
+        }}
+      />
+      <table>
+        <thead>
+          <tr>
+            {head('name', 'kit')}
+            {head('hand', 'on hand', true)}
+          </tr>
+        </thead>
+      </table>
+      <button
+        type="button"
+        id="next"
+        onClick={() => {
+          turn(wanted.page + 1);
+        }}
+      >
+        next
+      </button>
       <output>{JSON.stringify(wanted)}</output>
     </>
   );
@@ -19,7 +39,9 @@ function Table() {
 const wanted = (box: HTMLElement): unknown => JSON.parse(find(box, 'output').textContent);
 
 describe('a list that the server keeps in pages', () => {
-  beforeEach(() => { vi.useFakeTimers(); });
+  beforeEach(() => {
+    vi.useFakeTimers();
+  });
   afterEach(() => {
     unmountAll();
     vi.useRealTimers();
@@ -42,7 +64,9 @@ describe('a list that the server keeps in pages', () => {
     await type(field(box, 'input'), 'fr');
     await type(field(box, 'input'), 'fro');
     expect(wanted(box)).toEqual({ page: 1, search: '', sort: '' });
-    act(() => { vi.advanceTimersByTime(300); });
+    act(() => {
+      vi.advanceTimersByTime(300);
+    });
     expect(wanted(box)).toEqual({ page: 1, search: 'fro', sort: '' });
   });
 });

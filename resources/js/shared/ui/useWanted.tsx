@@ -8,16 +8,36 @@ export function useWanted() {
   const [text, setText] = useState('');
   const [wanted, setWanted] = useState<Wanted>(FIRST);
   useEffect(() => {
-    const timer = setTimeout(() => { setWanted((now) => (now.search === text ? now : { ...now, page: 1, search: text })); }, TYPING);
-    return () => { clearTimeout(timer); };
+    const timer = setTimeout(() => {
+      setWanted((now) => (now.search === text ? now : { ...now, page: 1, search: text }));
+    }, TYPING);
+    return () => {
+      clearTimeout(timer);
+    };
   }, [text]);
   const head = (column: string, label: string, numeric = false): ReactNode => {
     const way = wanted.sort === column ? 'ascending' : wanted.sort === `-${column}` ? 'descending' : 'none';
     return (
       <th key={column} className={numeric ? 'num' : ''} aria-sort={way}>
-        <button type="button" onClick={() => { setWanted({ ...wanted, page: 1, sort: way === 'ascending' ? `-${column}` : column }); }}>{label}{way === 'ascending' ? ' ↑' : way === 'descending' ? ' ↓' : ''}</button>
+        <button
+          type="button"
+          onClick={() => {
+            setWanted({ ...wanted, page: 1, sort: way === 'ascending' ? `-${column}` : column });
+          }}
+        >
+          {label}
+          {way === 'ascending' ? ' ↑' : way === 'descending' ? ' ↓' : ''}
+        </button>
       </th>
     );
   };
-  return { wanted, text, setText, head, turn: (page: number) => { setWanted({ ...wanted, page }); } };
+  return {
+    wanted,
+    text,
+    setText,
+    head,
+    turn: (page: number) => {
+      setWanted({ ...wanted, page });
+    },
+  };
 }

@@ -3,12 +3,38 @@ import { axis, draftOf, EMPTY, fileOf, shown } from './model';
 
 describe('a test of the bench', () => {
   it('goes into the form and back as the kit file holds it', () => {
-    const test = { name: 'rail', step: 4, gate: 'supply', power: 'on', instrument: 'multimeter', accuracy: '', points: ['TP1', 'TP2'], settings: '', expect: 'zener(ZD1)', adjusts: null, otherwise: 'check ZD1', fault: '', printed: '', range: null, unit: 'V', reading: null };
-    expect(fileOf(draftOf(test))).toMatchObject({ name: 'rail', gate: 'supply', adjusts: null, points: ['TP1', 'TP2'], expect: 'zener(ZD1)' });
+    const test = {
+      name: 'rail',
+      step: 4,
+      gate: 'supply',
+      power: 'on',
+      instrument: 'multimeter',
+      accuracy: '',
+      points: ['TP1', 'TP2'],
+      settings: '',
+      expect: 'zener(ZD1)',
+      adjusts: null,
+      otherwise: 'check ZD1',
+      fault: '',
+      printed: '',
+      range: null,
+      unit: 'V',
+      reading: null,
+    };
+    expect(fileOf(draftOf(test))).toMatchObject({
+      name: 'rail',
+      gate: 'supply',
+      adjusts: null,
+      points: ['TP1', 'TP2'],
+      expect: 'zener(ZD1)',
+    });
   });
 
   it('leaves out empty points', () => {
-    expect(fileOf({ ...EMPTY, name: ' span ', points: 'TP1, ; TP2' })).toMatchObject({ name: 'span', points: ['TP1', 'TP2'] });
+    expect(fileOf({ ...EMPTY, name: ' span ', points: 'TP1, ; TP2' })).toMatchObject({
+      name: 'span',
+      points: ['TP1', 'TP2'],
+    });
   });
 });
 

@@ -1,21 +1,72 @@
 import type { BenchTest, Ends } from '@/shared/api';
 
 /** A test as it stands in the form; points are one text. */
-export type Draft = Readonly<{ name: string; gate: string; adjusts: string; power: string; instrument: string; accuracy: string; points: string; settings: string; expect: string; otherwise: string }>;
+export type Draft = Readonly<{
+  name: string;
+  gate: string;
+  adjusts: string;
+  power: string;
+  instrument: string;
+  accuracy: string;
+  points: string;
+  settings: string;
+  expect: string;
+  otherwise: string;
+}>;
 
-export const EMPTY: Draft = { name: '', gate: '', adjusts: '', power: 'on', instrument: 'multimeter', accuracy: '', points: '', settings: '', expect: '', otherwise: '' };
+export const EMPTY: Draft = {
+  name: '',
+  gate: '',
+  adjusts: '',
+  power: 'on',
+  instrument: 'multimeter',
+  accuracy: '',
+  points: '',
+  settings: '',
+  expect: '',
+  otherwise: '',
+};
 
 export function draftOf(test: BenchTest): Draft {
-  return { name: test.name, gate: test.gate ?? '', adjusts: test.adjusts ?? '', power: test.power, instrument: test.instrument, accuracy: test.accuracy, points: test.points.join(', '), settings: test.settings, expect: test.expect, otherwise: test.otherwise };
+  return {
+    name: test.name,
+    gate: test.gate ?? '',
+    adjusts: test.adjusts ?? '',
+    power: test.power,
+    instrument: test.instrument,
+    accuracy: test.accuracy,
+    points: test.points.join(', '),
+    settings: test.settings,
+    expect: test.expect,
+    otherwise: test.otherwise,
+  };
 }
 
 /** The test as the kit file holds it. */
 export function fileOf(draft: Draft): Readonly<Record<string, unknown>> {
-  const points = draft.points.split(/[,;]/).map((point) => point.trim()).filter((point) => point !== '');
-  return { ...draft, name: draft.name.trim(), expect: draft.expect.trim(), otherwise: draft.otherwise.trim(), points, gate: draft.gate === '' ? null : draft.gate, adjusts: draft.adjusts === '' ? null : draft.adjusts };
+  const points = draft.points
+    .split(/[,;]/)
+    .map((point) => point.trim())
+    .filter((point) => point !== '');
+  return {
+    ...draft,
+    name: draft.name.trim(),
+    expect: draft.expect.trim(),
+    otherwise: draft.otherwise.trim(),
+    points,
+    gate: draft.gate === '' ? null : draft.gate,
+    adjusts: draft.adjusts === '' ? null : draft.adjusts,
+  };
 }
 
-const PREFIX: readonly (readonly [number, string])[] = [[1e6, 'M'], [1e3, 'k'], [1, ''], [1e-3, 'm'], [1e-6, 'µ'], [1e-9, 'n']];
+const PREFIX: readonly (readonly [number, string])[] = [
+  [1e6, 'M'],
+  [1e3, 'k'],
+  [1, ''],
+  [1e-3, 'm'],
+  [1e-6, 'µ'],
+  [1e-9, 'n'],
+];
 
 /** A value with a prefix that suits the whole scale: `4.85 V`, `9.1 mA`. */
 export function shown(value: number, unit: string, span: number): string {

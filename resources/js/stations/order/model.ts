@@ -11,21 +11,32 @@ export type Grip = { parts: readonly string[]; from: number };
 export type Target = { kind: 'into'; step: number } | { kind: 'gap'; before: number };
 
 /** The overrides with a move added; an older place of the same parts is replaced. */
-export function withMove(overrides: readonly Override[], steps: readonly Step[], grip: Grip, target: Target): Override[] {
-  const kept = overrides.map((each) => ({ ...each, parts: each.parts.filter((part) => !grip.parts.includes(part)) })).filter((each) => each.parts.length > 0);
+export function withMove(
+  overrides: readonly Override[],
+  steps: readonly Step[],
+  grip: Grip,
+  target: Target,
+): Override[] {
+  const kept = overrides
+    .map((each) => ({ ...each, parts: each.parts.filter((part) => !grip.parts.includes(part)) }))
+    .filter((each) => each.parts.length > 0);
   if (target.kind === 'into') {
-    const anchor = steps[target.step]?.parts.map((part) => part.designator).filter((name) => !grip.parts.includes(name)) ?? [];
+    const anchor =
+      steps[target.step]?.parts.map((part) => part.designator).filter((name) => !grip.parts.includes(name)) ?? [];
     return anchor.length === 0 ? [...overrides] : [...kept, { parts: [...grip.parts], after: anchor, sameStep: true }];
   }
   for (let index = target.before - 1; index >= 0; index -= 1) {
-    const anchor = steps[index]?.parts.map((part) => part.designator).filter((name) => !grip.parts.includes(name)) ?? [];
+    const anchor =
+      steps[index]?.parts.map((part) => part.designator).filter((name) => !grip.parts.includes(name)) ?? [];
     if (anchor.length > 0) return [...kept, { parts: [...grip.parts], after: anchor, sameStep: false }];
   }
   return [...kept, { parts: [...grip.parts], after: [], sameStep: false }];
 }
 
 export function withoutParts(overrides: readonly Override[], parts: readonly string[]): Override[] {
-  return overrides.map((each) => ({ ...each, parts: each.parts.filter((part) => !parts.includes(part)) })).filter((each) => each.parts.length > 0);
+  return overrides
+    .map((each) => ({ ...each, parts: each.parts.filter((part) => !parts.includes(part)) }))
+    .filter((each) => each.parts.length > 0);
 }
 
 export const SCORE_FIELDS: readonly { key: keyof Score; name: string }[] = [

@@ -17,12 +17,31 @@ export const COLUMNS: readonly { id: Column; title: string; width: number; numer
 ];
 
 const MARKS: Readonly<Record<string, string>> = {
-  band: 'band K', flat: 'flat', 'short-lead': 'short lead', 'long-lead': 'long +', stripe: 'stripe –', plus: 'plus', bar: 'bar +', notch: 'notch', dot: 'dot', tab: 'tab',
-  'metal-side': 'metal side', key: 'key', 'red-edge': 'red edge', 'coloured-side': 'coloured side', colour: 'colour',
+  band: 'band K',
+  flat: 'flat',
+  'short-lead': 'short lead',
+  'long-lead': 'long +',
+  stripe: 'stripe –',
+  plus: 'plus',
+  bar: 'bar +',
+  notch: 'notch',
+  dot: 'dot',
+  tab: 'tab',
+  'metal-side': 'metal side',
+  key: 'key',
+  'red-edge': 'red edge',
+  'coloured-side': 'coloured side',
+  colour: 'colour',
 };
 
 export const SUPPLY: Readonly<Record<PartLine['supply'], string>> = {
-  kit: 'in the kit', optional: 'optional', alternative: 'not in this option', 'not-fitted': 'not fitted', factory: 'factory fitted', builder: 'builder brings it', loose: 'loose',
+  kit: 'in the kit',
+  optional: 'optional',
+  alternative: 'not in this option',
+  'not-fitted': 'not fitted',
+  factory: 'factory fitted',
+  builder: 'builder brings it',
+  loose: 'loose',
 };
 
 export function lineKey(line: PartLine): string {
@@ -36,14 +55,22 @@ export function refs(line: PartLine): string {
 
 export function valueText(line: PartLine): string {
   if (line.display === null) return line.text;
-  const tolerance = line.tolerance === null ? '' : ` ${line.tolerance.endsWith('pF') ? line.tolerance : `${line.tolerance}\u2009%`}`;
+  const tolerance =
+    line.tolerance === null ? '' : ` ${line.tolerance.endsWith('pF') ? line.tolerance : `${line.tolerance}\u2009%`}`;
   return `${line.display}${tolerance}`;
 }
 
 function partText(line: PartLine): string {
-  const body = line.outline === 'none' || line.outline === 'unknown' ? '' : line.outline.replace(/^(axial|radial|disc|led|socket|header|terminal|trimmer|film-box|block)-/, '').replace('1/4W', '¼ W');
+  const body =
+    line.outline === 'none' || line.outline === 'unknown'
+      ? ''
+      : line.outline
+          .replace(/^(axial|radial|disc|led|socket|header|terminal|trimmer|film-box|block)-/, '')
+          .replace('1/4W', '¼ W');
   const supply = line.supply === 'kit' ? '' : `, ${SUPPLY[line.supply]}`;
-  return line.question ? `? ${line.kindName}` : `${line.kindName}${body === '' || supply !== '' ? '' : `, ${body}`}${supply}`;
+  return line.question
+    ? `? ${line.kindName}`
+    : `${line.kindName}${body === '' || supply !== '' ? '' : `, ${body}`}${supply}`;
 }
 
 function direction(line: PartLine): string {
@@ -52,14 +79,22 @@ function direction(line: PartLine): string {
 
 export function cellText(line: PartLine, column: Column): string {
   switch (column) {
-    case 'refs': return refs(line);
-    case 'quantity': return line.length === null ? String(line.quantity) : `${String(line.length)} mm`;
-    case 'value': return valueText(line);
-    case 'part': return partText(line);
-    case 'marking': return line.marking ? [...line.marking.bands, line.marking.text].filter(Boolean).join(' ') : '';
-    case 'height': return line.height === null ? '' : line.height.toFixed(1);
-    case 'direction': return direction(line);
-    case 'alike': return line.alike.join(' ');
+    case 'refs':
+      return refs(line);
+    case 'quantity':
+      return line.length === null ? String(line.quantity) : `${String(line.length)} mm`;
+    case 'value':
+      return valueText(line);
+    case 'part':
+      return partText(line);
+    case 'marking':
+      return line.marking ? [...line.marking.bands, line.marking.text].filter(Boolean).join(' ') : '';
+    case 'height':
+      return line.height === null ? '' : line.height.toFixed(1);
+    case 'direction':
+      return direction(line);
+    case 'alike':
+      return line.alike.join(' ');
   }
 }
 
@@ -74,17 +109,28 @@ export function sorted(lines: readonly PartLine[], column: Column | null, down: 
   if (column === null) return [...lines];
   const order = [...lines].sort((a, b) => {
     const [x, y] = [sortKey(a, column), sortKey(b, column)];
-    return typeof x === 'number' && typeof y === 'number' ? x - y : String(x).localeCompare(String(y), 'en', { numeric: true });
+    return typeof x === 'number' && typeof y === 'number'
+      ? x - y
+      : String(x).localeCompare(String(y), 'en', { numeric: true });
   });
   return down ? order.reverse() : order;
 }
 
 export function filtered(lines: readonly PartLine[], text: string): PartLine[] {
   const wanted = text.trim().toLowerCase();
-  return wanted === '' ? [...lines] : lines.filter((line) => COLUMNS.some((column) => cellText(line, column.id).toLowerCase().includes(wanted)) || line.text.toLowerCase().includes(wanted));
+  return wanted === ''
+    ? [...lines]
+    : lines.filter(
+        (line) =>
+          COLUMNS.some((column) => cellText(line, column.id).toLowerCase().includes(wanted)) ||
+          line.text.toLowerCase().includes(wanted),
+      );
 }
 
 /** The table as it stands, header first. */
 export function asRows(lines: readonly PartLine[]): string[][] {
-  return [COLUMNS.map((column) => column.title), ...lines.map((line) => COLUMNS.map((column) => cellText(line, column.id)))];
+  return [
+    COLUMNS.map((column) => column.title),
+    ...lines.map((line) => COLUMNS.map((column) => cellText(line, column.id))),
+  ];
 }

@@ -2,7 +2,14 @@ import { describe, expect, it } from 'vitest';
 import type { ManualStep } from '@/shared/api';
 import { buildNow, builds, clock, elapsed, minutesOf, nextStep, STOPPED, toggled } from './model';
 
-const row = (build: string, step: string, minutes = '2', snag = '') => ({ build, step, minutes, snag, settled: '', photo: '' });
+const row = (build: string, step: string, minutes = '2', snag = '') => ({
+  build,
+  step,
+  minutes,
+  snag,
+  settled: '',
+  photo: '',
+});
 const steps = [{ key: 'solder:R1' }, { key: 'solder:C1' }] as ManualStep[];
 
 describe('the pilot build', () => {

@@ -48,7 +48,12 @@ export function builds(rows: readonly Row[]): { build: number; minutes: number; 
   for (const row of rows.filter((each) => !each.step.startsWith('reading:'))) {
     const build = Number(row.build);
     const now = all.get(build) ?? { build, minutes: 0, steps: 0, snags: 0 };
-    all.set(build, { build, minutes: now.minutes + Number(row.minutes), steps: now.steps + 1, snags: now.snags + (row.snag === '' ? 0 : 1) });
+    all.set(build, {
+      build,
+      minutes: now.minutes + Number(row.minutes),
+      steps: now.steps + 1,
+      snags: now.snags + (row.snag === '' ? 0 : 1),
+    });
   }
   return [...all.values()].sort((a, b) => b.build - a.build);
 }

@@ -28,7 +28,7 @@ final readonly class Arc
         $steps = max(1, (int) ceil(abs($sweep) / (2 * acos(1 - self::STRAY / $radius))));
         $points = [];
         for ($i = 1; $i < $steps; ++$i) {
-            $angle = $start + $sweep * $i / $steps;
+            $angle = $start + ($sweep * $i) / $steps;
             $points[] = new Point($centre->x + $radius * cos($angle), $centre->y + $radius * sin($angle));
         }
 
@@ -58,7 +58,10 @@ final readonly class Arc
             $turn = ($from->x - $centre->x) * ($to->y - $centre->y) - ($from->y - $centre->y) * ($to->x - $centre->x);
             $fault = abs($centre->distanceTo($from) - $centre->distanceTo($to));
             // A quarter at most: the end lies ahead in the turning direction, not behind.
-            $ahead = ($clockwise ? $turn <= 1e-9 : $turn >= -1e-9) && ($from->x - $centre->x) * ($to->x - $centre->x) + ($from->y - $centre->y) * ($to->y - $centre->y) >= -1e-6;
+            $ahead =
+                ($clockwise ? $turn <= 1e-9 : $turn >= -1e-9) &&
+                ($from->x - $centre->x) * ($to->x - $centre->x) + ($from->y - $centre->y) * ($to->y - $centre->y) >=
+                    -1e-6;
             if ($ahead && $fault < $least) {
                 [$best, $least] = [$centre, $fault];
             }

@@ -58,12 +58,28 @@ final readonly class Operations
      */
     private function operation(Pen $pen, string $text, int $line): array
     {
-        if (preg_match('~^(?:X([+-]?\d+))?(?:Y([+-]?\d+))?(?:I([+-]?\d+))?(?:J([+-]?\d+))?(?:D0*([123]))?$~', $text, $found, PREG_UNMATCHED_AS_NULL) !== 1) {
+        if (
+            preg_match(
+                '~^(?:X([+-]?\d+))?(?:Y([+-]?\d+))?(?:I([+-]?\d+))?(?:J([+-]?\d+))?(?:D0*([123]))?$~',
+                $text,
+                $found,
+                PREG_UNMATCHED_AS_NULL,
+            ) !== 1
+        ) {
             throw UnreadableLayer::operation($this->file, $line, $text);
         }
-        $to = new Point($found[1] === null ? $pen->at->x : $this->length($pen, $found[1], 'x', $line), $found[2] === null ? $pen->at->y : $this->length($pen, $found[2], 'y', $line));
-        $offset = new Point($this->length($pen, $found[3] ?? '0', 'x', $line), $this->length($pen, $found[4] ?? '0', 'y', $line));
-        if (max(abs($to->x), abs($to->y)) >= Limits::PLACE_MM || max(abs($offset->x), abs($offset->y)) >= Limits::ARC_MM) {
+        $to = new Point(
+            $found[1] === null ? $pen->at->x : $this->length($pen, $found[1], 'x', $line),
+            $found[2] === null ? $pen->at->y : $this->length($pen, $found[2], 'y', $line),
+        );
+        $offset = new Point(
+            $this->length($pen, $found[3] ?? '0', 'x', $line),
+            $this->length($pen, $found[4] ?? '0', 'y', $line),
+        );
+        if (
+            max(abs($to->x), abs($to->y)) >= Limits::PLACE_MM ||
+            max(abs($offset->x), abs($offset->y)) >= Limits::ARC_MM
+        ) {
             throw UnreadableLayer::tooFar($this->file, $line, (int) Limits::PLACE_MM);
         }
         $pen = $pen->with(operation: $found[5] ?? $pen->operation);
@@ -78,18 +94,23 @@ final readonly class Operations
     /** @return array{Pen, ?LayerObject} */
     private function draw(Pen $pen, Point $to, Point $offset): array
     {
-        $points = $pen->mode === 'line' ? [$to] : Arc::chords($pen->at, $to, $offset, $pen->mode === 'clockwise', $pen->single);
+        $points =
+            $pen->mode === 'line'
+                ? [$to]
+                : Arc::chords($pen->at, $to, $offset, $pen->mode === 'clockwise', $pen->single);
         if ($pen->contour === null) {
             return [$pen->with(at: $to), $this->object($pen, 'draw', [$pen->at, ...$points])];
         }
 
-        return [$pen->with(at: $to, contour: [...($pen->contour === [] ? [$pen->at] : $pen->contour), ...$points]), null];
+        return [$pen->with(at: $to, contour: [...$pen->contour === [] ? [$pen->at] : $pen->contour, ...$points]), null];
     }
 
     /** @return array{Pen, ?LayerObject} */
     private function move(Pen $pen, Point $to): array
     {
-        return $pen->contour === null ? [$pen->with(at: $to), null] : [$pen->with(at: $to, contour: [$to]), $this->region($pen)];
+        return $pen->contour === null
+            ? [$pen->with(at: $to), null]
+            : [$pen->with(at: $to, contour: [$to]), $this->region($pen)];
     }
 
     /** The contour gathered so far; null where it encloses nothing. */
@@ -106,7 +127,14 @@ final readonly class Operations
     /** @param non-empty-list<Point> $points */
     private function object(Pen $pen, string $shape, array $points): LayerObject
     {
-        return new LayerObject($shape, $points, $pen->forObject, $shape === 'region' ? ($pen->forAperture['.AperFunction'] ?? []) : ($pen->apertures[(int) $pen->aperture] ?? []));
+        return new LayerObject(
+            $shape,
+            $points,
+            $pen->forObject,
+            $shape === 'region'
+                ? $pen->forAperture['.AperFunction'] ?? []
+                : $pen->apertures[(int) $pen->aperture] ?? [],
+        );
     }
 
     /**
@@ -119,9 +147,11 @@ final readonly class Operations
         $unit = $pen->unit ?? throw UnreadableLayer::noUnit($this->file, $line);
         $decimals = $axis === 'x' ? $format['x'] : $format['y'];
         if ($format['trailing']) {
-            $digits = (str_starts_with($digits, '-') ? '-' : '') . str_pad(ltrim($digits, '+-'), $format['whole'] + $decimals, '0');
+            $digits =
+                (str_starts_with($digits, '-') ? '-' : '') .
+                str_pad(ltrim($digits, '+-'), $format['whole'] + $decimals, '0');
         }
 
-        return (float) $digits * $unit / 10 ** $decimals;
+        return ((float) $digits * $unit) / 10 ** $decimals;
     }
 }

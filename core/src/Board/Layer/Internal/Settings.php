@@ -29,18 +29,34 @@ final readonly class Settings
             return $pen;
         }
 
-        return $pen->with(format: ['x' => (int) $found[3], 'y' => (int) $found[5], 'whole' => (int) $found[2], 'trailing' => $found[1] === 'T']);
+        return $pen->with(
+            format: [
+                'x' => (int) $found[3],
+                'y' => (int) $found[5],
+                'whole' => (int) $found[2],
+                'trailing' => $found[1] === 'T',
+            ],
+        );
     }
 
     private function define(Pen $pen, string $text): Pen
     {
-        return preg_match('~^ADD(\d+)~', $text, $found) === 1 ? $pen->with(apertures: [(int) $found[1] => $pen->forAperture['.AperFunction'] ?? []] + $pen->apertures) : $pen;
+        return preg_match('~^ADD(\d+)~', $text, $found) === 1
+            ? $pen->with(apertures: [(int) $found[1] => $pen->forAperture['.AperFunction'] ?? []] + $pen->apertures)
+            : $pen;
     }
 
     /** @return array<string, list<string>> `TO.P,R1,1` as `['.P' => ['R1', '1']]`, characters written as `\uXXXX` resolved */
     private static function attribute(string $text): array
     {
-        $fields = array_map(static fn(string $field): string => (string) preg_replace_callback('~\\\\u([0-9A-Fa-f]{4})~', static fn(array $found): string => (string) mb_chr((int) hexdec($found[1])), $field), explode(',', substr($text, 2)));
+        $fields = array_map(
+            static fn(string $field): string => (string) preg_replace_callback(
+                '~\\\\u([0-9A-Fa-f]{4})~',
+                static fn(array $found): string => (string) mb_chr((int) hexdec($found[1])),
+                $field,
+            ),
+            explode(',', substr($text, 2)),
+        );
 
         return [(string) array_shift($fields) => $fields];
     }
@@ -49,6 +65,9 @@ final readonly class Settings
     {
         return $name === ''
             ? $pen->with(forAperture: [], forObject: [])
-            : $pen->with(forAperture: array_diff_key($pen->forAperture, [$name => true]), forObject: array_diff_key($pen->forObject, [$name => true]));
+            : $pen->with(
+                forAperture: array_diff_key($pen->forAperture, [$name => true]),
+                forObject: array_diff_key($pen->forObject, [$name => true]),
+            );
     }
 }

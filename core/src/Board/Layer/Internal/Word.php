@@ -8,11 +8,7 @@ namespace Chiralex\Board\Layer\Internal;
 final readonly class Word
 {
     /** @param bool $extended true between percent signs */
-    public function __construct(
-        public string $text,
-        public bool $extended,
-        public int $line,
-    ) {}
+    public function __construct(public string $text, public bool $extended, public int $line) {}
 
     /**
      * Splits a file into commands. Attributes hidden in comments for older readers (`G04 #@! TF...`) count as such.

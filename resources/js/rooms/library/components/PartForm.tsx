@@ -8,7 +8,23 @@ type Props = { part: LibraryPart; mayEdit: boolean };
 
 const HOLDS = ['bend', 'splay', 'table', 'tack', 'tape', 'putty', 'own-lock', 'none-needed'];
 const SENSITIVITIES = ['none', 'static', 'heat', 'fragile'];
-const MARKS = ['band', 'flat', 'short-lead', 'long-lead', 'stripe', 'plus', 'bar', 'notch', 'dot', 'tab', 'metal-side', 'key', 'red-edge', 'coloured-side', 'colour'];
+const MARKS = [
+  'band',
+  'flat',
+  'short-lead',
+  'long-lead',
+  'stripe',
+  'plus',
+  'bar',
+  'notch',
+  'dot',
+  'tab',
+  'metal-side',
+  'key',
+  'red-edge',
+  'coloured-side',
+  'colour',
+];
 const ORIGINS = ['measured', 'data sheet', 'supplier', 'typical'];
 
 /** What the maker knows of one part, to read and to write. */
@@ -17,28 +33,89 @@ export function PartForm({ part, mayEdit }: Props) {
   const [words, setWords] = useState<Words>(() => wordsOf(part));
   const [origin, setOrigin] = useState('measured');
   const [photo, setPhoto] = useState<File | null>(null);
-  const set = (field: keyof Words, value: string) => { setWords({ ...words, [field]: value }); };
+  const set = (field: keyof Words, value: string) => {
+    setWords({ ...words, [field]: value });
+  };
   const send = (event: SyntheticEvent) => {
     event.preventDefault();
-    const origins = Object.fromEntries(Object.entries(originsAfter(part, words, origin)).map(([field, text]) => [`origins[${field}]`, text]));
-    save.mutate({ fields: { ...words, ...origins, fingerprint: part.fingerprint, title: part.title, version: String(part.version) }, photo });
+    const origins = Object.fromEntries(
+      Object.entries(originsAfter(part, words, origin)).map(([field, text]) => [`origins[${field}]`, text]),
+    );
+    save.mutate({
+      fields: { ...words, ...origins, fingerprint: part.fingerprint, title: part.title, version: String(part.version) },
+      photo,
+    });
   };
   const text = (field: keyof Words, label: string, hint = '') => (
-    <div className="field"><label htmlFor={`part-${field}`}>{label}{originText(part, field) === '' ? '' : ` (${originText(part, field)})`}</label><input id={`part-${field}`} placeholder={hint} value={words[field]} disabled={!mayEdit} onChange={(event) => { set(field, event.target.value); }} /></div>
+    <div className="field">
+      <label htmlFor={`part-${field}`}>
+        {label}
+        {originText(part, field) === '' ? '' : ` (${originText(part, field)})`}
+      </label>
+      <input
+        id={`part-${field}`}
+        placeholder={hint}
+        value={words[field]}
+        disabled={!mayEdit}
+        onChange={(event) => {
+          set(field, event.target.value);
+        }}
+      />
+    </div>
   );
   const list = (field: keyof Words, label: string, values: readonly (readonly [string, string])[]) => (
-    <div className="field"><label htmlFor={`part-${field}`}>{label}</label><select id={`part-${field}`} value={words[field]} disabled={!mayEdit} onChange={(event) => { set(field, event.target.value); }}><option value="">as computed</option>{values.map(([value, name]) => <option key={value} value={value}>{name}</option>)}</select></div>
+    <div className="field">
+      <label htmlFor={`part-${field}`}>{label}</label>
+      <select
+        id={`part-${field}`}
+        value={words[field]}
+        disabled={!mayEdit}
+        onChange={(event) => {
+          set(field, event.target.value);
+        }}
+      >
+        <option value="">as computed</option>
+        {values.map(([value, name]) => (
+          <option key={value} value={value}>
+            {name}
+          </option>
+        ))}
+      </select>
+    </div>
   );
   const same = (values: readonly string[]) => values.map((value) => [value, value.replaceAll('-', ' ')] as const);
   return (
     <form className="partform" aria-label={part.title} onSubmit={send}>
       <h2>{part.title}</h2>
-      <ul className="uses">{part.usedIn.map((use) => <li key={use.revisionId}><Link to={`/kits/${String(use.revisionId)}/parts?part=${encodeURIComponent(use.designators[0] ?? '')}`}>{use.kit}</Link> <span className="m">{use.designators.filter((name) => !name.startsWith('~')).join(' ')}</span></li>)}</ul>
-      {part.photo && part.id !== null && <img className="photo" src={`/api/library/${String(part.id)}/photo?v=${String(part.version)}`} alt={part.title} />}
+      <ul className="uses">
+        {part.usedIn.map((use) => (
+          <li key={use.revisionId}>
+            <Link to={`/kits/${String(use.revisionId)}/parts?part=${encodeURIComponent(use.designators[0] ?? '')}`}>
+              {use.kit}
+            </Link>{' '}
+            <span className="m">{use.designators.filter((name) => !name.startsWith('~')).join(' ')}</span>
+          </li>
+        ))}
+      </ul>
+      {part.photo && part.id !== null && (
+        <img
+          className="photo"
+          src={`/api/library/${String(part.id)}/photo?v=${String(part.version)}`}
+          alt={part.title}
+        />
+      )}
       <div className="fields">
         {text('number', 'own part number')}
-        {list('kind', 'kind', KINDS.map((kind) => [kind.id, kind.name] as const))}
-        {text('height', 'seated height', part.height === null ? '11.5 or 0.45 in' : `${part.height.toFixed(1)}, ${part.heightSource}`)}
+        {list(
+          'kind',
+          'kind',
+          KINDS.map((kind) => [kind.id, kind.name] as const),
+        )}
+        {text(
+          'height',
+          'seated height',
+          part.height === null ? '11.5 or 0.45 in' : `${part.height.toFixed(1)}, ${part.heightSource}`,
+        )}
         {text('leadLength', 'lead length', 'mm')}
         {text('mass', 'mass of one, g')}
         {list('sensitivity', 'sensitive to', same(SENSITIVITIES))}
@@ -47,15 +124,63 @@ export function PartForm({ part, mayEdit }: Props) {
         {list('hold', 'held by', same(HOLDS))}
         {text('package', 'package')}
       </div>
-      <div className="field"><label htmlFor="part-note">what to know of it, look-alikes above all</label><textarea id="part-note" rows={3} maxLength={2000} value={words.note} disabled={!mayEdit} onChange={(event) => { set('note', event.target.value); }} /></div>
+      <div className="field">
+        <label htmlFor="part-note">what to know of it, look-alikes above all</label>
+        <textarea
+          id="part-note"
+          rows={3}
+          maxLength={2000}
+          value={words.note}
+          disabled={!mayEdit}
+          onChange={(event) => {
+            set('note', event.target.value);
+          }}
+        />
+      </div>
       {mayEdit && (
         <>
           <div className="fields">
-            <div className="field"><label htmlFor="part-photo">photo or drawing</label><input id="part-photo" type="file" accept="image/jpeg,image/png,image/webp" onChange={(event) => { setPhoto(event.target.files?.[0] ?? null); }} /></div>
-            <div className="field"><label htmlFor="part-origin">what you changed is</label><select id="part-origin" value={origin} onChange={(event) => { setOrigin(event.target.value); }}>{ORIGINS.map((each) => <option key={each}>{each}</option>)}</select></div>
+            <div className="field">
+              <label htmlFor="part-photo">photo or drawing</label>
+              <input
+                id="part-photo"
+                type="file"
+                accept="image/jpeg,image/png,image/webp"
+                onChange={(event) => {
+                  setPhoto(event.target.files?.[0] ?? null);
+                }}
+              />
+            </div>
+            <div className="field">
+              <label htmlFor="part-origin">what you changed is</label>
+              <select
+                id="part-origin"
+                value={origin}
+                onChange={(event) => {
+                  setOrigin(event.target.value);
+                }}
+              >
+                {ORIGINS.map((each) => (
+                  <option key={each}>{each}</option>
+                ))}
+              </select>
+            </div>
           </div>
-          {save.error && <p className="refusal" role="alert">{save.error.message}</p>}
-          <p><button type="submit" className="btn pri" disabled={save.isPending}>Save to the library</button> {save.isSuccess && <span className="quiet" role="status">Saved. New kits take it by themselves.</span>}</p>
+          {save.error && (
+            <p className="refusal" role="alert">
+              {save.error.message}
+            </p>
+          )}
+          <p>
+            <button type="submit" className="btn pri" disabled={save.isPending}>
+              Save to the library
+            </button>{' '}
+            {save.isSuccess && (
+              <span className="quiet" role="status">
+                Saved. New kits take it by themselves.
+              </span>
+            )}
+          </p>
         </>
       )}
     </form>

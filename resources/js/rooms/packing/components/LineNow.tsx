@@ -12,15 +12,35 @@ export function LineNow({ line, lot, pack, packs, packSize }: Props) {
     <section className="linenow" aria-live="polite">
       <div>
         <h1 className={headline(line).length > 14 ? 'm long' : 'm'}>{headline(line)}</h1>
-        <p className="value">{line.item.value}{line.item.length === null ? '' : `, ${String(line.item.length)} mm`}</p>
-        <p className="look">{[words === '' ? '' : words.charAt(0).toUpperCase() + words.slice(1), lot === '' ? '' : `Lot ${lot}`].filter((text) => text !== '').join('. ')}</p>
+        <p className="value">
+          {line.item.value}
+          {line.item.length === null ? '' : `, ${String(line.item.length)} mm`}
+        </p>
+        <p className="look">
+          {[words === '' ? '' : words.charAt(0).toUpperCase() + words.slice(1), lot === '' ? '' : `Lot ${lot}`]
+            .filter((text) => text !== '')
+            .join('. ')}
+        </p>
       </div>
-      <div className="drawing"><Marking marking={line.item.marking} /></div>
-      <p className="howmany"><b className="m">{quantity}</b> <span>into {packs === 1 ? 'the bag' : 'each bag'}.<br />Now: {packSize === 1 ? 'kit' : 'pack'} <span className="m">{pack + 1}</span></span></p>
+      <div className="drawing">
+        <Marking marking={line.item.marking} />
+      </div>
+      <p className="howmany">
+        <b className="m">{quantity}</b>{' '}
+        <span>
+          into {packs === 1 ? 'the bag' : 'each bag'}.<br />
+          Now: {packSize === 1 ? 'kit' : 'pack'} <span className="m">{pack + 1}</span>
+        </span>
+      </p>
       <div className="warns">
         {line.esd && <p>▲ Shielding bag: touch grounded metal first.</p>}
         {line.cushioned && <p>▲ Fragile.</p>}
-        {line.not.map((other) => <p key={other.designators.join()}>▲ Not {other.designators.join(', ')} ({[other.value, markingWords(other.marking)].filter((text) => text !== '').join(': ')}): they look alike.</p>)}
+        {line.not.map((other) => (
+          <p key={other.designators.join()}>
+            ▲ Not {other.designators.join(', ')} (
+            {[other.value, markingWords(other.marking)].filter((text) => text !== '').join(': ')}): they look alike.
+          </p>
+        ))}
       </div>
     </section>
   );

@@ -10,9 +10,27 @@ export function LotBox({ first, onSave, onLeave }: Props) {
     box.current?.select();
   }, []);
   return (
-    <form className="lotbox" onSubmit={(event) => { event.preventDefault(); if (text.trim() !== '') onSave(text.trim()); }}>
+    <form
+      className="lotbox"
+      onSubmit={(event) => {
+        event.preventDefault();
+        if (text.trim() !== '') onSave(text.trim());
+      }}
+    >
       <label htmlFor="lot">lot of the next pieces</label>
-      <input ref={box} id="lot" className="m" maxLength={40} value={text} onChange={(event) => { setText(event.target.value); }} onKeyDown={(event) => { if (event.key === 'Escape') onLeave(); }} />
+      <input
+        ref={box}
+        id="lot"
+        className="m"
+        maxLength={40}
+        value={text}
+        onChange={(event) => {
+          setText(event.target.value);
+        }}
+        onKeyDown={(event) => {
+          if (event.key === 'Escape') onLeave();
+        }}
+      />
       <button type="submit">Enter: keep it</button>
     </form>
   );

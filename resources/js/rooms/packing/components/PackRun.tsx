@@ -18,36 +18,114 @@ export function PackRun() {
   const [lot, setLot] = useState(false);
   const clock = useClock();
   const leave = () => void navigate('/packing');
-  const act = (action: 'in' | 'undo' | 'short') => () => { if (!lot) void press(action); };
-  useKeys({ ' ': act('in'), z: act('undo'), Z: act('undo'), s: act('short'), S: act('short'), l: () => { if (run.data?.turn) setLot(true); }, L: () => { if (run.data?.turn) setLot(true); }, Escape: () => { if (lot) setLot(false); else leave(); } });
+  const act = (action: 'in' | 'undo' | 'short') => () => {
+    if (!lot) void press(action);
+  };
+  useKeys({
+    ' ': act('in'),
+    z: act('undo'),
+    Z: act('undo'),
+    s: act('short'),
+    S: act('short'),
+    l: () => {
+      if (run.data?.turn) setLot(true);
+    },
+    L: () => {
+      if (run.data?.turn) setLot(true);
+    },
+    Escape: () => {
+      if (lot) setLot(false);
+      else leave();
+    },
+  });
   if (run.error) return <Notice title="This run cannot be shown" text={run.error.message} />;
-  if (!run.data) return <p className="loading" role="status">Reading the run</p>;
+  if (!run.data)
+    return (
+      <p className="loading" role="status">
+        Reading the run
+      </p>
+    );
   const now = run.data;
   const line = lineNow(now);
   const left = minutesLeft(now, clock);
   return (
     <main className="bench" aria-label="Packing">
       <header>
-        <b>{now.kit}, {now.packs} {now.packSize === 1 ? 'kits' : `packs of ${String(now.packSize)}`}</b>
-        {line && <span>bag {line.bag}: {line.bagTitle}</span>}
-        {line && <span>part {line.at} of {line.of}</span>}
+        <b>
+          {now.kit}, {now.packs} {now.packSize === 1 ? 'kits' : `packs of ${String(now.packSize)}`}
+        </b>
+        {line && (
+          <span>
+            bag {line.bag}: {line.bagTitle}
+          </span>
+        )}
+        {line && (
+          <span>
+            part {line.at} of {line.of}
+          </span>
+        )}
         <span className="end">{left !== null && line ? `about ${String(left)} min left` : ''}</span>
       </header>
       {line && now.turn ? (
         <>
-          <LineNow line={line} lot={lotNow(now, now.turn.line)} pack={now.turn.pack} packs={now.packs} packSize={now.packSize} />
-          {lot ? <LotBox first={lotNow(now, now.turn.line)} onLeave={() => { setLot(false); }} onSave={(text) => { setLot(false); void press('lot', text); }} /> : <Packs run={now} line={now.turn.line} />}
+          <LineNow
+            line={line}
+            lot={lotNow(now, now.turn.line)}
+            pack={now.turn.pack}
+            packs={now.packs}
+            packSize={now.packSize}
+          />
+          {lot ? (
+            <LotBox
+              first={lotNow(now, now.turn.line)}
+              onLeave={() => {
+                setLot(false);
+              }}
+              onSave={(text) => {
+                setLot(false);
+                void press('lot', text);
+              }}
+            />
+          ) : (
+            <Packs run={now} line={now.turn.line} />
+          )}
         </>
       ) : (
         <RunDone run={now} />
       )}
       <footer>
-        {trouble && <p className="trouble" role="alert">▲ {trouble}</p>}
-        {line && <button type="button" disabled={sending || lot} onClick={act('in')}><kbd>Space</kbd> in the bag</button>}
-        <button type="button" disabled={sending || lot || now.done === 0} onClick={act('undo')}><kbd>Z</kbd> undo</button>
-        {line && <button type="button" disabled={sending || lot} onClick={act('short')}><kbd>S</kbd> short: none left</button>}
-        {line && <button type="button" disabled={sending || lot} onClick={() => { setLot(true); }}><kbd>L</kbd> new lot</button>}
-        <button type="button" className="end" onClick={leave}><kbd>Esc</kbd> stop, resume later</button>
+        {trouble && (
+          <p className="trouble" role="alert">
+            ▲ {trouble}
+          </p>
+        )}
+        {line && (
+          <button type="button" disabled={sending || lot} onClick={act('in')}>
+            <kbd>Space</kbd> in the bag
+          </button>
+        )}
+        <button type="button" disabled={sending || lot || now.done === 0} onClick={act('undo')}>
+          <kbd>Z</kbd> undo
+        </button>
+        {line && (
+          <button type="button" disabled={sending || lot} onClick={act('short')}>
+            <kbd>S</kbd> short: none left
+          </button>
+        )}
+        {line && (
+          <button
+            type="button"
+            disabled={sending || lot}
+            onClick={() => {
+              setLot(true);
+            }}
+          >
+            <kbd>L</kbd> new lot
+          </button>
+        )}
+        <button type="button" className="end" onClick={leave}>
+          <kbd>Esc</kbd> stop, resume later
+        </button>
       </footer>
     </main>
   );
@@ -59,7 +137,13 @@ function Packs({ run, line }: { run: Run; line: number }) {
   return (
     <ol className="packs" aria-label="Packs">
       {Array.from(run.cells[line] ?? '').map((sign, index) => (
-        <li key={index} className={run.turn?.line === line && run.turn.pack === index ? 'now' : CELLS[sign] ?? ''} aria-label={`pack ${String(index + 1)}: ${CELLS[sign] ?? 'open'}`}>{sign === 's' ? '–' : index + 1}</li>
+        <li
+          key={index}
+          className={run.turn?.line === line && run.turn.pack === index ? 'now' : (CELLS[sign] ?? '')}
+          aria-label={`pack ${String(index + 1)}: ${CELLS[sign] ?? 'open'}`}
+        >
+          {sign === 's' ? '–' : index + 1}
+        </li>
       ))}
     </ol>
   );
@@ -68,8 +152,12 @@ function Packs({ run, line }: { run: Run; line: number }) {
 function useClock(): number {
   const [now, setNow] = useState(() => Date.now());
   useEffect(() => {
-    const timer = setInterval(() => { setNow(Date.now()); }, 15_000);
-    return () => { clearInterval(timer); };
+    const timer = setInterval(() => {
+      setNow(Date.now());
+    }, 15_000);
+    return () => {
+      clearInterval(timer);
+    };
   }, []);
   return now;
 }

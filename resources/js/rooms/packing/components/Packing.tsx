@@ -18,41 +18,145 @@ export function Packing() {
   const [size, setSize] = useState(1);
   const [options, setOptions] = useState('');
   if (runs.error) return <Notice title="The packing runs cannot be shown" text={runs.error.message} />;
-  if (!runs.data) return <p className="loading" role="status">Reading the runs</p>;
+  if (!runs.data)
+    return (
+      <p className="loading" role="status">
+        Reading the runs
+      </p>
+    );
   const releases = runs.data.releases;
   const chosen = releases.find((each) => each.id === release) ?? releases[0];
   const begin = (event: SyntheticEvent) => {
     event.preventDefault();
     const releaseId = release ?? releases[0]?.id;
-    if (releaseId !== undefined) start.mutate({ operationId, releaseId, packs: Number(packs), packSize: size, options }, { onSuccess: (run) => { setOperationId(crypto.randomUUID()); void navigate(`/packing/${String(run.id)}`); } });
+    if (releaseId !== undefined)
+      start.mutate(
+        { operationId, releaseId, packs: Number(packs), packSize: size, options },
+        {
+          onSuccess: (run) => {
+            setOperationId(crypto.randomUUID());
+            void navigate(`/packing/${String(run.id)}`);
+          },
+        },
+      );
   };
   return (
     <main className="room packroom">
-      <div className="roomhead"><h1>Packing</h1><span className="quiet">line by line, into every bag</span></div>
+      <div className="roomhead">
+        <h1>Packing</h1>
+        <span className="quiet">line by line, into every bag</span>
+      </div>
       {releases.length === 0 ? (
-        <p className="loading">No kit is released yet. A revision is released at its Manual station; then it can be packed.</p>
+        <p className="loading">
+          No kit is released yet. A revision is released at its Manual station; then it can be packed.
+        </p>
       ) : (
         <form className="newrun" onSubmit={begin} aria-label="Begin a run">
-          <div className="field"><label htmlFor="run-release">kit</label><select id="run-release" value={release ?? releases[0]?.id} onChange={(event) => { setRelease(Number(event.target.value)); setOptions(''); }}>{releases.map((each) => <option key={each.id} value={each.id}>{each.kit}, revision {each.revision}</option>)}</select></div>
-          <div className="field"><label htmlFor="run-size">packs of</label><select id="run-size" value={size} onChange={(event) => { setSize(Number(event.target.value)); }}><option value={1}>one kit</option><option value={5}>5 kits, for a class</option><option value={10}>10 kits, for a class</option><option value={20}>20 kits, for a class</option></select></div>
-          <div className="field"><label htmlFor="run-packs">how many packs</label><input id="run-packs" type="number" min={1} max={500} required value={packs} onChange={(event) => { setPacks(event.target.value); }} /></div>
-          {chosen && chosen.options.length > 0 && <div className="field"><span>with</span><span><OptionChooser options={chosen.options} chosen={options} onChoose={setOptions} /></span></div>}
-          <button type="submit" className="btn pri" disabled={start.isPending}>Begin</button>
-          {start.error && <p className="refusal" role="alert">{start.error.message}</p>}
+          <div className="field">
+            <label htmlFor="run-release">kit</label>
+            <select
+              id="run-release"
+              value={release ?? releases[0]?.id}
+              onChange={(event) => {
+                setRelease(Number(event.target.value));
+                setOptions('');
+              }}
+            >
+              {releases.map((each) => (
+                <option key={each.id} value={each.id}>
+                  {each.kit}, revision {each.revision}
+                </option>
+              ))}
+            </select>
+          </div>
+          <div className="field">
+            <label htmlFor="run-size">packs of</label>
+            <select
+              id="run-size"
+              value={size}
+              onChange={(event) => {
+                setSize(Number(event.target.value));
+              }}
+            >
+              <option value={1}>one kit</option>
+              <option value={5}>5 kits, for a class</option>
+              <option value={10}>10 kits, for a class</option>
+              <option value={20}>20 kits, for a class</option>
+            </select>
+          </div>
+          <div className="field">
+            <label htmlFor="run-packs">how many packs</label>
+            <input
+              id="run-packs"
+              type="number"
+              min={1}
+              max={500}
+              required
+              value={packs}
+              onChange={(event) => {
+                setPacks(event.target.value);
+              }}
+            />
+          </div>
+          {chosen && chosen.options.length > 0 && (
+            <div className="field">
+              <span>with</span>
+              <span>
+                <OptionChooser options={chosen.options} chosen={options} onChoose={setOptions} />
+              </span>
+            </div>
+          )}
+          <button type="submit" className="btn pri" disabled={start.isPending}>
+            Begin
+          </button>
+          {start.error && (
+            <p className="refusal" role="alert">
+              {start.error.message}
+            </p>
+          )}
         </form>
       )}
       <div className="scroll" tabIndex={0} role="region" aria-label="Runs">
         <table className="table">
-          <thead><tr><th>kit</th><th>begun</th><th className="num">packs</th><th className="num">kits packed</th><th>how far</th><th>next</th></tr></thead>
+          <thead>
+            <tr>
+              <th>kit</th>
+              <th>begun</th>
+              <th className="num">packs</th>
+              <th className="num">kits packed</th>
+              <th>how far</th>
+              <th>next</th>
+            </tr>
+          </thead>
           <tbody>
             {runs.data.runs.map((run) => (
               <tr key={run.id}>
-                <td><b>{run.kit}</b>, revision {run.revision}{run.options === '' ? '' : `, ${optionWords(run.options)}`}</td><td>{run.at.slice(0, 10)}</td><td className="num">{run.packs}{run.packSize > 1 ? ` of ${String(run.packSize)}` : ''}</td><td className="num">{run.packed}</td>
-                <td><progress max={run.cellsInAll} value={run.done} aria-label={`run ${String(run.id)}`} /> {Math.floor((100 * run.done) / run.cellsInAll)} %</td>
-                <td><Link to={`/packing/${String(run.id)}`}>{run.finished ? 'look at it, print labels' : 'go on'}</Link></td>
+                <td>
+                  <b>{run.kit}</b>, revision {run.revision}
+                  {run.options === '' ? '' : `, ${optionWords(run.options)}`}
+                </td>
+                <td>{run.at.slice(0, 10)}</td>
+                <td className="num">
+                  {run.packs}
+                  {run.packSize > 1 ? ` of ${String(run.packSize)}` : ''}
+                </td>
+                <td className="num">{run.packed}</td>
+                <td>
+                  <progress max={run.cellsInAll} value={run.done} aria-label={`run ${String(run.id)}`} />{' '}
+                  {Math.floor((100 * run.done) / run.cellsInAll)} %
+                </td>
+                <td>
+                  <Link to={`/packing/${String(run.id)}`}>{run.finished ? 'look at it, print labels' : 'go on'}</Link>
+                </td>
               </tr>
             ))}
-            {runs.data.runs.length === 0 && <tr><td colSpan={6} className="quiet">No run yet.</td></tr>}
+            {runs.data.runs.length === 0 && (
+              <tr>
+                <td colSpan={6} className="quiet">
+                  No run yet.
+                </td>
+              </tr>
+            )}
           </tbody>
         </table>
         <Pager of="the runs" page={runs.data.page} pages={runs.data.pages} total={runs.data.total} onPage={turn} />

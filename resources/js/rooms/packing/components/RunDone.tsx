@@ -10,12 +10,41 @@ export function RunDone({ run }: { run: Run }) {
   const incomplete = run.packs - run.complete.length;
   return (
     <section className="rundone">
-      <h1>{run.complete.length * run.packSize} {run.complete.length * run.packSize === 1 ? 'kit' : 'kits'} packed</h1>
-      {incomplete > 0 && <p className="warn">▲ {incomplete} {incomplete === 1 ? 'pack is' : 'packs are'} short of: {run.short.map((line) => { const each = run.lines[line]; return each ? headline(each) : ''; }).join(', ')}. They are not in stock. Undo goes back to the missing part.</p>}
+      <h1>
+        {run.complete.length * run.packSize} {run.complete.length * run.packSize === 1 ? 'kit' : 'kits'} packed
+      </h1>
+      {incomplete > 0 && (
+        <p className="warn">
+          ▲ {incomplete} {incomplete === 1 ? 'pack is' : 'packs are'} short of:{' '}
+          {run.short
+            .map((line) => {
+              const each = run.lines[line];
+              return each ? headline(each) : '';
+            })
+            .join(', ')}
+          . They are not in stock. Undo goes back to the missing part.
+        </p>
+      )}
       <p>Each kit has a label with its serial number and the code of its own page.</p>
-      <p><PrintButton label="Print the labels" kind="kit-labels" subject={run.id} /></p>
-      <ol className="serials">{(serials.data?.serials ?? []).map((unit) => <li key={unit.serial} className={run.complete.includes(unit.pack) ? 'm' : 'm quiet'}>{unit.serial}</li>)}</ol>
-      {serials.data && <Pager of="the serial numbers" page={serials.data.page} pages={serials.data.pages} total={serials.data.total} onPage={setPage} />}
+      <p>
+        <PrintButton label="Print the labels" kind="kit-labels" subject={run.id} />
+      </p>
+      <ol className="serials">
+        {(serials.data?.serials ?? []).map((unit) => (
+          <li key={unit.serial} className={run.complete.includes(unit.pack) ? 'm' : 'm quiet'}>
+            {unit.serial}
+          </li>
+        ))}
+      </ol>
+      {serials.data && (
+        <Pager
+          of="the serial numbers"
+          page={serials.data.page}
+          pages={serials.data.pages}
+          total={serials.data.total}
+          onPage={setPage}
+        />
+      )}
     </section>
   );
 }

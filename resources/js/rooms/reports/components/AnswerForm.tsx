@@ -12,11 +12,50 @@ export function AnswerForm({ report }: { report: Report }) {
   };
   return (
     <section aria-label="Answers">
-      {(report.answers ?? []).map((each) => <p key={`${each.at} ${each.text}`} className="sent"><span className="quiet">{each.at.slice(0, 10)} {each.by}</span> {each.text}</p>)}
-      <form onSubmit={(event) => { event.preventDefault(); answer.mutate({ what: 'answers', body: { text } }, { onSuccess: () => { change(''); localStorage.removeItem(kept); } }); }}>
-        <div className="field"><label htmlFor="answer-text">answer{report.hasAddress ? ', goes out by mail' : '; no mail address, it is kept here'}</label><textarea id="answer-text" rows={4} value={text} maxLength={10000} onChange={(event) => { change(event.target.value); }} /></div>
-        <button type="submit" className="btn pri" disabled={answer.isPending || text.trim().length < 3}>{report.hasAddress ? 'Send the answer' : 'Keep the answer'}</button>
-        {answer.error && <p className="refusal" role="alert">{answer.error.message}</p>}
+      {(report.answers ?? []).map((each) => (
+        <p key={`${each.at} ${each.text}`} className="sent">
+          <span className="quiet">
+            {each.at.slice(0, 10)} {each.by}
+          </span>{' '}
+          {each.text}
+        </p>
+      ))}
+      <form
+        onSubmit={(event) => {
+          event.preventDefault();
+          answer.mutate(
+            { what: 'answers', body: { text } },
+            {
+              onSuccess: () => {
+                change('');
+                localStorage.removeItem(kept);
+              },
+            },
+          );
+        }}
+      >
+        <div className="field">
+          <label htmlFor="answer-text">
+            answer{report.hasAddress ? ', goes out by mail' : '; no mail address, it is kept here'}
+          </label>
+          <textarea
+            id="answer-text"
+            rows={4}
+            value={text}
+            maxLength={10000}
+            onChange={(event) => {
+              change(event.target.value);
+            }}
+          />
+        </div>
+        <button type="submit" className="btn pri" disabled={answer.isPending || text.trim().length < 3}>
+          {report.hasAddress ? 'Send the answer' : 'Keep the answer'}
+        </button>
+        {answer.error && (
+          <p className="refusal" role="alert">
+            {answer.error.message}
+          </p>
+        )}
       </form>
     </section>
   );

@@ -11,17 +11,86 @@ export function FaqForm({ report, revisionId, symptom, cause }: Props) {
   const known = faults.data?.faq.find((entry) => entry.symptom === symptom && entry.cause === cause) ?? null;
   const [draft, setDraft] = useState<{ question: string; answer: string } | null>(null);
   const step = manual.data?.steps.find((each) => each.key === report.step) ?? null;
-  const anchor = known ? known.anchor : report.part !== '' ? [report.part] : step ? (step.gate ? [step.gate.name] : step.parts.map((part) => part.designator)) : [];
-  const now = draft ?? { question: known?.question ?? report.text.slice(0, 300), answer: known?.answer ?? report.answers?.at(-1)?.text ?? '' };
+  const anchor = known
+    ? known.anchor
+    : report.part !== ''
+      ? [report.part]
+      : step
+        ? step.gate
+          ? [step.gate.name]
+          : step.parts.map((part) => part.designator)
+        : [];
+  const now = draft ?? {
+    question: known?.question ?? report.text.slice(0, 300),
+    answer: known?.answer ?? report.answers?.at(-1)?.text ?? '',
+  };
   return (
-    <form className="faqform" aria-label="FAQ" onSubmit={(event) => { event.preventDefault(); write.mutate({ symptom, cause, anchor, published: true, ...now }, { onSuccess: () => { setDraft(null); } }); }}>
-      <h2>{known ? `In the FAQ, reported ${String(known.count)} ${known.count === 1 ? 'time' : 'times'}` : 'Not in the FAQ yet'}</h2>
-      <p className="quiet">{anchor.length === 0 ? 'At no step.' : `Shown at the step of ${anchor.join(', ')}${known?.step ? `, step ${String(known.step)}` : ''}.`}</p>
-      <div className="field"><label htmlFor="faq-question">question, as a customer asks it</label><input id="faq-question" value={now.question} maxLength={300} onChange={(event) => { setDraft({ ...now, question: event.target.value }); }} /></div>
-      <div className="field"><label htmlFor="faq-answer">answer</label><textarea id="faq-answer" rows={4} value={now.answer} maxLength={5000} onChange={(event) => { setDraft({ ...now, answer: event.target.value }); }} /></div>
-      <button type="submit" className="btn" disabled={write.isPending || now.question.trim().length < 3 || now.answer.trim().length < 3}>{known ? 'Change the entry' : 'Publish in the FAQ'}</button>
-      {write.isSuccess && !draft && <span className="verdi" role="status"> ■ published</span>}
-      {write.error && <p className="refusal" role="alert">{write.error.message}</p>}
+    <form
+      className="faqform"
+      aria-label="FAQ"
+      onSubmit={(event) => {
+        event.preventDefault();
+        write.mutate(
+          { symptom, cause, anchor, published: true, ...now },
+          {
+            onSuccess: () => {
+              setDraft(null);
+            },
+          },
+        );
+      }}
+    >
+      <h2>
+        {known
+          ? `In the FAQ, reported ${String(known.count)} ${known.count === 1 ? 'time' : 'times'}`
+          : 'Not in the FAQ yet'}
+      </h2>
+      <p className="quiet">
+        {anchor.length === 0
+          ? 'At no step.'
+          : `Shown at the step of ${anchor.join(', ')}${known?.step ? `, step ${String(known.step)}` : ''}.`}
+      </p>
+      <div className="field">
+        <label htmlFor="faq-question">question, as a customer asks it</label>
+        <input
+          id="faq-question"
+          value={now.question}
+          maxLength={300}
+          onChange={(event) => {
+            setDraft({ ...now, question: event.target.value });
+          }}
+        />
+      </div>
+      <div className="field">
+        <label htmlFor="faq-answer">answer</label>
+        <textarea
+          id="faq-answer"
+          rows={4}
+          value={now.answer}
+          maxLength={5000}
+          onChange={(event) => {
+            setDraft({ ...now, answer: event.target.value });
+          }}
+        />
+      </div>
+      <button
+        type="submit"
+        className="btn"
+        disabled={write.isPending || now.question.trim().length < 3 || now.answer.trim().length < 3}
+      >
+        {known ? 'Change the entry' : 'Publish in the FAQ'}
+      </button>
+      {write.isSuccess && !draft && (
+        <span className="verdi" role="status">
+          {' '}
+          ■ published
+        </span>
+      )}
+      {write.error && (
+        <p className="refusal" role="alert">
+          {write.error.message}
+        </p>
+      )}
     </form>
   );
 }

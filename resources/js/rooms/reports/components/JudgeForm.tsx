@@ -11,23 +11,104 @@ export function JudgeForm({ report, words }: { report: Report; words: Reports })
   const [part, setPart] = useState(report.part);
   const usual = words.causes.find((each) => each.id === cause)?.origin ?? '';
   return (
-    <form className="judge" aria-label="Judgement" onSubmit={(event) => { event.preventDefault(); judge.mutate({ what: 'judgements', body: { kitId, symptom, cause, origin: origin === '' ? usual : origin, part } }); }}>
-      <div className="field"><label htmlFor="judge-kit">kit</label><select id="judge-kit" value={kitId} onChange={(event) => { setKit(Number(event.target.value)); }}>{words.kits.map((kit) => <option key={kit.id} value={kit.id}>{kit.name}</option>)}</select></div>
-      <div className="field"><label htmlFor="judge-symptom">what the customer notices</label><Choice id="judge-symptom" value={symptom} options={words.symptoms} onChange={setSymptom} /></div>
-      <div className="field"><label htmlFor="judge-cause">what was wrong</label><Choice id="judge-cause" value={cause} options={words.causes} onChange={(value) => { setCause(value); setOrigin(''); }} /></div>
-      <div className="field"><label htmlFor="judge-origin">where it comes from</label><Choice id="judge-origin" value={origin === '' ? usual : origin} options={words.origins} onChange={setOrigin} /></div>
-      <div className="field"><label htmlFor="judge-part">part, if one</label><input id="judge-part" className="m" value={part} maxLength={40} onChange={(event) => { setPart(event.target.value); }} /></div>
-      <button type="submit" className="btn" disabled={judge.isPending || symptom === '' || cause === ''}>{report.symptom === null ? 'Keep this judgement' : 'Change the judgement'}</button>
-      {judge.error && <p className="refusal" role="alert">{judge.error.message}</p>}
+    <form
+      className="judge"
+      aria-label="Judgement"
+      onSubmit={(event) => {
+        event.preventDefault();
+        judge.mutate({
+          what: 'judgements',
+          body: { kitId, symptom, cause, origin: origin === '' ? usual : origin, part },
+        });
+      }}
+    >
+      <div className="field">
+        <label htmlFor="judge-kit">kit</label>
+        <select
+          id="judge-kit"
+          value={kitId}
+          onChange={(event) => {
+            setKit(Number(event.target.value));
+          }}
+        >
+          {words.kits.map((kit) => (
+            <option key={kit.id} value={kit.id}>
+              {kit.name}
+            </option>
+          ))}
+        </select>
+      </div>
+      <div className="field">
+        <label htmlFor="judge-symptom">what the customer notices</label>
+        <Choice id="judge-symptom" value={symptom} options={words.symptoms} onChange={setSymptom} />
+      </div>
+      <div className="field">
+        <label htmlFor="judge-cause">what was wrong</label>
+        <Choice
+          id="judge-cause"
+          value={cause}
+          options={words.causes}
+          onChange={(value) => {
+            setCause(value);
+            setOrigin('');
+          }}
+        />
+      </div>
+      <div className="field">
+        <label htmlFor="judge-origin">where it comes from</label>
+        <Choice id="judge-origin" value={origin === '' ? usual : origin} options={words.origins} onChange={setOrigin} />
+      </div>
+      <div className="field">
+        <label htmlFor="judge-part">part, if one</label>
+        <input
+          id="judge-part"
+          className="m"
+          value={part}
+          maxLength={40}
+          onChange={(event) => {
+            setPart(event.target.value);
+          }}
+        />
+      </div>
+      <button type="submit" className="btn" disabled={judge.isPending || symptom === '' || cause === ''}>
+        {report.symptom === null ? 'Keep this judgement' : 'Change the judgement'}
+      </button>
+      {judge.error && (
+        <p className="refusal" role="alert">
+          {judge.error.message}
+        </p>
+      )}
     </form>
   );
 }
 
-function Choice({ id, value, options, onChange }: { id: string; value: string; options: readonly { id: string; name: string }[]; onChange: (value: string) => void }) {
+function Choice({
+  id,
+  value,
+  options,
+  onChange,
+}: {
+  id: string;
+  value: string;
+  options: readonly { id: string; name: string }[];
+  onChange: (value: string) => void;
+}) {
   return (
-    <select id={id} value={value} onChange={(event) => { onChange(event.target.value); }}>
-      <option value="" disabled>choose</option>
-      {options.map((each) => <option key={each.id} value={each.id}>{each.name}</option>)}
+    <select
+      id={id}
+      value={value}
+      onChange={(event) => {
+        onChange(event.target.value);
+      }}
+    >
+      <option value="" disabled>
+        choose
+      </option>
+      {options.map((each) => (
+        <option key={each.id} value={each.id}>
+          {each.name}
+        </option>
+      ))}
     </select>
   );
 }

@@ -8,17 +8,50 @@ import { JudgeForm } from './JudgeForm';
 export function ReportDetail({ id, words, onOpen }: { id: number; words: Reports; onOpen: (id: number) => void }) {
   const report = useReport(id);
   if (report.error) return <p className="loading">{report.error.message}</p>;
-  if (!report.data) return <p className="loading" role="status">Reading the report</p>;
+  if (!report.data)
+    return (
+      <p className="loading" role="status">
+        Reading the report
+      </p>
+    );
   const now = report.data;
   return (
     <section className="scroll reportdetail" aria-label="The report" tabIndex={-1}>
       <Origin report={now} />
       <blockquote>{now.text}</blockquote>
-      {(now.alike?.length ?? 0) > 0 && <p className="quiet">In the same words: {now.alike?.map((other) => <button key={other} type="button" className="btn link" onClick={() => { onOpen(other); }}>report {other}</button>)}</p>}
-      {now.photo && <a href={`/api/reports/${String(id)}/photo`} target="_blank" rel="noreferrer"><img src={`/api/reports/${String(id)}/photo`} alt="what the customer sent" /></a>}
+      {(now.alike?.length ?? 0) > 0 && (
+        <p className="quiet">
+          In the same words:{' '}
+          {now.alike?.map((other) => (
+            <button
+              key={other}
+              type="button"
+              className="btn link"
+              onClick={() => {
+                onOpen(other);
+              }}
+            >
+              report {other}
+            </button>
+          ))}
+        </p>
+      )}
+      {now.photo && (
+        <a href={`/api/reports/${String(id)}/photo`} target="_blank" rel="noreferrer">
+          <img src={`/api/reports/${String(id)}/photo`} alt="what the customer sent" />
+        </a>
+      )}
       <JudgeForm key={`${String(id)} ${now.symptom ?? ''}`} report={now} words={words} />
       <AnswerForm report={now} />
-      {now.symptom !== null && now.cause !== null && now.revisionId !== null && <FaqForm key={`${now.symptom} ${now.cause}`} report={now} revisionId={now.revisionId} symptom={now.symptom} cause={now.cause} />}
+      {now.symptom !== null && now.cause !== null && now.revisionId !== null && (
+        <FaqForm
+          key={`${now.symptom} ${now.cause}`}
+          report={now}
+          revisionId={now.revisionId}
+          symptom={now.symptom}
+          cause={now.cause}
+        />
+      )}
     </section>
   );
 }
@@ -26,11 +59,48 @@ export function ReportDetail({ id, words, onOpen }: { id: number; words: Reports
 function Origin({ report }: { report: Report }) {
   return (
     <dl className="origin">
-      <div><dt>kit</dt><dd>{report.kit && report.revisionId !== null ? <Link to={`/kits/${String(report.revisionId)}/faults`}>{report.kit}, revision {report.revision}</Link> : 'not known'}</dd></div>
-      <div><dt>serial</dt><dd>{report.serial === '' ? 'none given' : <span className="m">{report.serial}</span>} {report.serialKnown ? '' : report.serial === '' ? '' : <span className="ochre">▲ not one of ours</span>}</dd></div>
-      <div><dt>step</dt><dd>{report.stepNumber === null ? 'none' : report.revisionId === null ? report.stepNumber : <Link to={`/kits/${String(report.revisionId)}/manual`}>{report.stepNumber}</Link>}</dd></div>
-      <div><dt>from</dt><dd>{report.customer ?? 'nobody named'}{report.hasAddress ? '' : ', no mail address'}</dd></div>
-      <div><dt>came</dt><dd>{report.at.slice(0, 16).replace('T', ' ')}</dd></div>
+      <div>
+        <dt>kit</dt>
+        <dd>
+          {report.kit && report.revisionId !== null ? (
+            <Link to={`/kits/${String(report.revisionId)}/faults`}>
+              {report.kit}, revision {report.revision}
+            </Link>
+          ) : (
+            'not known'
+          )}
+        </dd>
+      </div>
+      <div>
+        <dt>serial</dt>
+        <dd>
+          {report.serial === '' ? 'none given' : <span className="m">{report.serial}</span>}{' '}
+          {report.serialKnown ? '' : report.serial === '' ? '' : <span className="ochre">▲ not one of ours</span>}
+        </dd>
+      </div>
+      <div>
+        <dt>step</dt>
+        <dd>
+          {report.stepNumber === null ? (
+            'none'
+          ) : report.revisionId === null ? (
+            report.stepNumber
+          ) : (
+            <Link to={`/kits/${String(report.revisionId)}/manual`}>{report.stepNumber}</Link>
+          )}
+        </dd>
+      </div>
+      <div>
+        <dt>from</dt>
+        <dd>
+          {report.customer ?? 'nobody named'}
+          {report.hasAddress ? '' : ', no mail address'}
+        </dd>
+      </div>
+      <div>
+        <dt>came</dt>
+        <dd>{report.at.slice(0, 16).replace('T', ' ')}</dd>
+      </div>
     </dl>
   );
 }

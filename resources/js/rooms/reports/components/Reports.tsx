@@ -15,48 +15,133 @@ export function Reports() {
   const [id, setId] = useState<number | null>(null);
   const mails = useMails(shown === 'mail');
   const rows = reports.data?.reports ?? [];
-  const list = (which: Shown) => () => { show(which); turn(1); };
+  const list = (which: Shown) => () => {
+    show(which);
+    turn(1);
+  };
   const go = (by: number) => {
     const at = rows.findIndex((report) => report.id === id);
     const next = rows[Math.max(0, Math.min(rows.length - 1, at + by))];
     if (next) setId(next.id);
   };
-  useKeys({ ArrowDown: () => { go(1); }, ArrowUp: () => { go(-1); }, Escape: () => { setId(null); } });
+  useKeys({
+    ArrowDown: () => {
+      go(1);
+    },
+    ArrowUp: () => {
+      go(-1);
+    },
+    Escape: () => {
+      setId(null);
+    },
+  });
   if (reports.error) return <Notice title="The reports cannot be shown" text={reports.error.message} />;
-  if (!reports.data) return <p className="loading" role="status">Reading the reports</p>;
+  if (!reports.data)
+    return (
+      <p className="loading" role="status">
+        Reading the reports
+      </p>
+    );
   return (
     <main className="room reportroom">
       <div className="roomhead">
         <h1>Reports</h1>
         <span className="seg" role="group" aria-label="Which reports">
-          <button type="button" aria-pressed={shown === 'open'} onClick={list('open')}>open, {reports.data.open}</button>
-          <button type="button" aria-pressed={shown === 'all'} onClick={list('all')}>all, {reports.data.all}</button>
-          <button type="button" aria-pressed={shown === 'mail'} onClick={list('mail')}>mail sent</button>
+          <button type="button" aria-pressed={shown === 'open'} onClick={list('open')}>
+            open, {reports.data.open}
+          </button>
+          <button type="button" aria-pressed={shown === 'all'} onClick={list('all')}>
+            all, {reports.data.all}
+          </button>
+          <button type="button" aria-pressed={shown === 'mail'} onClick={list('mail')}>
+            mail sent
+          </button>
         </span>
-        <label className="sr" htmlFor="report-filter">Filter reports</label>
-        <input id="report-filter" className="filter wide" placeholder="Filter" value={text} onChange={(event) => { setText(event.target.value); }} />
+        <label className="sr" htmlFor="report-filter">
+          Filter reports
+        </label>
+        <input
+          id="report-filter"
+          className="filter wide"
+          placeholder="Filter"
+          value={text}
+          onChange={(event) => {
+            setText(event.target.value);
+          }}
+        />
       </div>
       {shown === 'mail' ? (
         <div className="scroll mails" tabIndex={0} role="region" aria-label="Mail sent">
           <p className="quiet">No mail leaves this machine: a stand-in keeps what would have been sent.</p>
-          {(mails.data?.mails ?? []).map((mail) => <article key={mail.id}><h2>{mail.subject}</h2><p className="quiet">to {mail.to}, {mail.at.slice(0, 16)}</p><p>{mail.body}</p></article>)}
+          {(mails.data?.mails ?? []).map((mail) => (
+            <article key={mail.id}>
+              <h2>{mail.subject}</h2>
+              <p className="quiet">
+                to {mail.to}, {mail.at.slice(0, 16)}
+              </p>
+              <p>{mail.body}</p>
+            </article>
+          ))}
         </div>
       ) : (
         <div className="reportpair">
           <ul className="scroll inbox" aria-label="Reports">
             {rows.map((report) => (
               <li key={report.id}>
-                <button type="button" aria-pressed={report.id === id} onClick={() => { setId(report.id); }}>
-                  <span className="quiet">{report.at.slice(0, 10)} {report.kit ?? 'which kit?'}{report.stepNumber === null ? '' : `, step ${String(report.stepNumber)}`}</span>
+                <button
+                  type="button"
+                  aria-pressed={report.id === id}
+                  onClick={() => {
+                    setId(report.id);
+                  }}
+                >
+                  <span className="quiet">
+                    {report.at.slice(0, 10)} {report.kit ?? 'which kit?'}
+                    {report.stepNumber === null ? '' : `, step ${String(report.stepNumber)}`}
+                  </span>
                   <b>{report.text}</b>
-                  <span>{report.symptom === null ? <span className="ochre">▲ to judge</span> : <span className="verdi">■ judged</span>}{report.answered ? <span className="verdi"> ■ answered</span> : <span className="ochre"> ▲ to answer</span>}{report.like !== null && <span className="quiet"> ≈ like {report.like}</span>}</span>
+                  <span>
+                    {report.symptom === null ? (
+                      <span className="ochre">▲ to judge</span>
+                    ) : (
+                      <span className="verdi">■ judged</span>
+                    )}
+                    {report.answered ? (
+                      <span className="verdi"> ■ answered</span>
+                    ) : (
+                      <span className="ochre"> ▲ to answer</span>
+                    )}
+                    {report.like !== null && <span className="quiet"> ≈ like {report.like}</span>}
+                  </span>
                 </button>
               </li>
             ))}
-            {rows.length === 0 && <li className="quiet none">{reports.data.all === 0 ? 'No reports yet. They come from the builder’s page of each kit.' : wanted.search === '' ? 'Nothing open. All reports are judged and answered.' : 'No report with these letters.'}</li>}
-            {reports.data.pages > 1 && <li><Pager of="the reports" page={reports.data.page} pages={reports.data.pages} total={reports.data.total} onPage={turn} /></li>}
+            {rows.length === 0 && (
+              <li className="quiet none">
+                {reports.data.all === 0
+                  ? 'No reports yet. They come from the builder’s page of each kit.'
+                  : wanted.search === ''
+                    ? 'Nothing open. All reports are judged and answered.'
+                    : 'No report with these letters.'}
+              </li>
+            )}
+            {reports.data.pages > 1 && (
+              <li>
+                <Pager
+                  of="the reports"
+                  page={reports.data.page}
+                  pages={reports.data.pages}
+                  total={reports.data.total}
+                  onPage={turn}
+                />
+              </li>
+            )}
           </ul>
-          {id === null ? <p className="loading">Pick a report.</p> : <ReportDetail key={id} id={id} words={reports.data} onOpen={setId} />}
+          {id === null ? (
+            <p className="loading">Pick a report.</p>
+          ) : (
+            <ReportDetail key={id} id={id} words={reports.data} onOpen={setId} />
+          )}
         </div>
       )}
     </main>

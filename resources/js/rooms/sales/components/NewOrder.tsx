@@ -4,17 +4,30 @@ import { KitChooser, OptionChooser } from '@/shared/ui';
 
 type Props = { busy: boolean; onSave: (body: object) => void; onLeave: () => void };
 
-const FIELDS = [['number', 'order number', 'text'], ['placedOn', 'date', 'date'], ['customer', 'customer', 'text'], ['email', 'mail address', 'email'], ['quantity', 'kits', 'number'], ['price', 'price of one', 'text']] as const;
+const FIELDS = [
+  ['number', 'order number', 'text'],
+  ['placedOn', 'date', 'date'],
+  ['customer', 'customer', 'text'],
+  ['email', 'mail address', 'email'],
+  ['quantity', 'kits', 'number'],
+  ['price', 'price of one', 'text'],
+] as const;
 
 /** An order typed in by hand. */
 export function NewOrder({ busy, onSave, onLeave }: Props) {
-  const [words, setWords] = useState<Record<string, string>>({ placedOn: new Date().toISOString().slice(0, 10), quantity: '1', price: '' });
+  const [words, setWords] = useState<Record<string, string>>({
+    placedOn: new Date().toISOString().slice(0, 10),
+    quantity: '1',
+    price: '',
+  });
   const [options, setOptions] = useState('');
   const [kit, setKit] = useState<ShelfRow | null>(null);
   // One id for one order: pressed three times it is booked once.
   const [operationId] = useState(() => crypto.randomUUID());
   const header = useHeader(kit?.revisionId ?? 0);
-  const set = (field: string, value: string) => { setWords({ ...words, [field]: value }); };
+  const set = (field: string, value: string) => {
+    setWords({ ...words, [field]: value });
+  };
   const send = (event: SyntheticEvent) => {
     event.preventDefault();
     onSave({ ...words, operationId, options, kitId: kit?.id ?? 0, quantity: Number(words['quantity']) });
@@ -22,12 +35,57 @@ export function NewOrder({ busy, onSave, onLeave }: Props) {
   return (
     <form className="neworder" onSubmit={send} aria-label="New order">
       {FIELDS.map(([field, label, type]) => (
-        <div className="field" key={field}><label htmlFor={`order-${field}`}>{label}</label><input id={`order-${field}`} type={type} value={words[field] ?? ''} required={['number', 'placedOn', 'customer', 'quantity'].includes(field)} onChange={(event) => { set(field, event.target.value); }} /></div>
+        <div className="field" key={field}>
+          <label htmlFor={`order-${field}`}>{label}</label>
+          <input
+            id={`order-${field}`}
+            type={type}
+            value={words[field] ?? ''}
+            required={['number', 'placedOn', 'customer', 'quantity'].includes(field)}
+            onChange={(event) => {
+              set(field, event.target.value);
+            }}
+          />
+        </div>
       ))}
-      <div className="field"><KitChooser id="order-kit" label="kit" kit={kit} onChoose={(chosen) => { setKit(chosen); setOptions(''); }} /></div>
-      {header.data && header.data.options.length > 0 && <div className="field"><span>with</span><span><OptionChooser options={header.data.options} chosen={options} onChoose={setOptions} /></span></div>}
-      <div className="field wide"><label htmlFor="order-address">address</label><textarea id="order-address" rows={2} value={words['address'] ?? ''} onChange={(event) => { set('address', event.target.value); }} /></div>
-      <p className="wide"><button type="submit" className="btn pri" disabled={busy}>Book the order</button> <button type="button" className="btn" onClick={onLeave}>Leave</button></p>
+      <div className="field">
+        <KitChooser
+          id="order-kit"
+          label="kit"
+          kit={kit}
+          onChoose={(chosen) => {
+            setKit(chosen);
+            setOptions('');
+          }}
+        />
+      </div>
+      {header.data && header.data.options.length > 0 && (
+        <div className="field">
+          <span>with</span>
+          <span>
+            <OptionChooser options={header.data.options} chosen={options} onChoose={setOptions} />
+          </span>
+        </div>
+      )}
+      <div className="field wide">
+        <label htmlFor="order-address">address</label>
+        <textarea
+          id="order-address"
+          rows={2}
+          value={words['address'] ?? ''}
+          onChange={(event) => {
+            set('address', event.target.value);
+          }}
+        />
+      </div>
+      <p className="wide">
+        <button type="submit" className="btn pri" disabled={busy}>
+          Book the order
+        </button>{' '}
+        <button type="button" className="btn" onClick={onLeave}>
+          Leave
+        </button>
+      </p>
     </form>
   );
 }

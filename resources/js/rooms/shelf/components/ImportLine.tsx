@@ -10,23 +10,61 @@ export function ImportLine({ incoming, files, onColumn }: Props) {
   if (start.isPending || now?.status === 'queued' || now?.status === 'running') {
     return (
       <div className="incoming" role="status">
-        <span>{start.isPending ? `Sending ${names}` : now?.status === 'queued' ? `${names}: waiting for the worker` : `${names}: working it out, ${String(now?.progress ?? 0)} %`}</span>
-        <LinearProgress variant={start.isPending || now?.status === 'queued' ? 'indeterminate' : 'determinate'} value={now?.progress ?? 0} aria-label={`Import of ${names}`} />
-        {now && <button type="button" className="btn link" onClick={() => void cancel()}>Stop</button>}
+        <span>
+          {start.isPending
+            ? `Sending ${names}`
+            : now?.status === 'queued'
+              ? `${names}: waiting for the worker`
+              : `${names}: working it out, ${String(now?.progress ?? 0)} %`}
+        </span>
+        <LinearProgress
+          variant={start.isPending || now?.status === 'queued' ? 'indeterminate' : 'determinate'}
+          value={now?.progress ?? 0}
+          aria-label={`Import of ${names}`}
+        />
+        {now && (
+          <button type="button" className="btn link" onClick={() => void cancel()}>
+            Stop
+          </button>
+        )}
       </div>
     );
   }
   if (now?.status === 'failed' && now.headers.length > 0) {
     return (
       <p className="which">
-        <label htmlFor="designator-column">▲ {names}: no column is named for the designators. Which one holds them (R1, C2)?</label>{' '}
-        <select id="designator-column" className="filter wide" defaultValue="" onChange={(event) => { onColumn(Number(event.target.value)); }}>
-          <option value="" disabled>choose</option>
-          {now.headers.map((header, index) => <option key={`${header} ${String(index)}`} value={index}>{header === '' ? `column ${String(index + 1)}` : header}</option>)}
+        <label htmlFor="designator-column">
+          ▲ {names}: no column is named for the designators. Which one holds them (R1, C2)?
+        </label>{' '}
+        <select
+          id="designator-column"
+          className="filter wide"
+          defaultValue=""
+          onChange={(event) => {
+            onColumn(Number(event.target.value));
+          }}
+        >
+          <option value="" disabled>
+            choose
+          </option>
+          {now.headers.map((header, index) => (
+            <option key={`${header} ${String(index)}`} value={index}>
+              {header === '' ? `column ${String(index + 1)}` : header}
+            </option>
+          ))}
         </select>
       </p>
     );
   }
-  const fault = start.error?.message ?? (now?.status === 'failed' ? now.fault : now?.status === 'cancelled' ? 'Stopped; nothing of it is kept.' : null);
-  return fault ? <p className="refusal" role="alert">{fault} <button type="button" className="btn link" onClick={leave}>Dismiss</button></p> : null;
+  const fault =
+    start.error?.message ??
+    (now?.status === 'failed' ? now.fault : now?.status === 'cancelled' ? 'Stopped; nothing of it is kept.' : null);
+  return fault ? (
+    <p className="refusal" role="alert">
+      {fault}{' '}
+      <button type="button" className="btn link" onClick={leave}>
+        Dismiss
+      </button>
+    </p>
+  ) : null;
 }

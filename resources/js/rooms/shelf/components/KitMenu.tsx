@@ -21,23 +21,117 @@ export function KitMenu({ kit, deed }: Props) {
   const path = `/kits/${String(kit.id)}`;
   return (
     <div className="kitmenu">
-      <Button variant="outlined" size="small" color="inherit" disabled={kit.fault !== null || deed.isPending} onClick={() => { deed.mutate({ method: 'POST', path: `/revisions/${String(kit.revisionId)}/revisions` }); }}>New revision</Button>
-      <Button size="small" color="inherit" aria-haspopup="menu" aria-label={`More for ${kit.name}`} onClick={(event) => { setAt(event.currentTarget); }}>More</Button>
-      <Menu anchorEl={at} open={at !== null} onClose={() => { setAt(null); }}>
-        <MenuItem onClick={does(() => { deed.mutate({ method: 'PUT', path: `${path}/aside`, body: { aside: !kit.aside } }); })}>{kit.aside ? 'Take back to the Shelf' : 'Put aside'}</MenuItem>
-        {kit.revisions > 1 && <MenuItem onClick={does(() => { ask('revisions'); })}>Its revisions</MenuItem>}
-        <MenuItem component="a" href={`/api/revisions/${String(kit.revisionId)}/take/files.zip`} onClick={() => { setAt(null); }}>Take the files</MenuItem>
-        {kit.mayDelete && <MenuItem onClick={does(() => { ask('delete'); })}>Delete</MenuItem>}
+      <Button
+        variant="outlined"
+        size="small"
+        color="inherit"
+        disabled={kit.fault !== null || deed.isPending}
+        onClick={() => {
+          deed.mutate({ method: 'POST', path: `/revisions/${String(kit.revisionId)}/revisions` });
+        }}
+      >
+        New revision
+      </Button>
+      <Button
+        size="small"
+        color="inherit"
+        aria-haspopup="menu"
+        aria-label={`More for ${kit.name}`}
+        onClick={(event) => {
+          setAt(event.currentTarget);
+        }}
+      >
+        More
+      </Button>
+      <Menu
+        anchorEl={at}
+        open={at !== null}
+        onClose={() => {
+          setAt(null);
+        }}
+      >
+        <MenuItem
+          onClick={does(() => {
+            deed.mutate({ method: 'PUT', path: `${path}/aside`, body: { aside: !kit.aside } });
+          })}
+        >
+          {kit.aside ? 'Take back to the Shelf' : 'Put aside'}
+        </MenuItem>
+        {kit.revisions > 1 && (
+          <MenuItem
+            onClick={does(() => {
+              ask('revisions');
+            })}
+          >
+            Its revisions
+          </MenuItem>
+        )}
+        <MenuItem
+          component="a"
+          href={`/api/revisions/${String(kit.revisionId)}/take/files.zip`}
+          onClick={() => {
+            setAt(null);
+          }}
+        >
+          Take the files
+        </MenuItem>
+        {kit.mayDelete && (
+          <MenuItem
+            onClick={does(() => {
+              ask('delete');
+            })}
+          >
+            Delete
+          </MenuItem>
+        )}
       </Menu>
-      <Dialog open={asked === 'delete'} onClose={() => { ask(null); }} aria-labelledby="delete-title">
+      <Dialog
+        open={asked === 'delete'}
+        onClose={() => {
+          ask(null);
+        }}
+        aria-labelledby="delete-title"
+      >
         <DialogTitle id="delete-title">Delete {kit.name}?</DialogTitle>
-        <DialogContent>It was never released. Its {kit.revisions === 1 ? 'draft' : `${String(kit.revisions)} drafts`} and the files they came from are gone for good. To keep them out of the way, put the kit aside.</DialogContent>
+        <DialogContent>
+          It was never released. Its {kit.revisions === 1 ? 'draft' : `${String(kit.revisions)} drafts`} and the files
+          they came from are gone for good. To keep them out of the way, put the kit aside.
+        </DialogContent>
         <DialogActions>
-          <Button onClick={() => { ask(null); }}>Keep it</Button>
-          <Button color="error" variant="contained" disabled={deed.isPending} onClick={() => { deed.mutate({ method: 'DELETE', path }, { onSettled: () => { ask(null); } }); }}>Delete {kit.name}</Button>
+          <Button
+            onClick={() => {
+              ask(null);
+            }}
+          >
+            Keep it
+          </Button>
+          <Button
+            color="error"
+            variant="contained"
+            disabled={deed.isPending}
+            onClick={() => {
+              deed.mutate(
+                { method: 'DELETE', path },
+                {
+                  onSettled: () => {
+                    ask(null);
+                  },
+                },
+              );
+            }}
+          >
+            Delete {kit.name}
+          </Button>
         </DialogActions>
       </Dialog>
-      <RevisionList kit={kit} deed={deed} open={asked === 'revisions'} onLeave={() => { ask(null); }} />
+      <RevisionList
+        kit={kit}
+        deed={deed}
+        open={asked === 'revisions'}
+        onLeave={() => {
+          ask(null);
+        }}
+      />
     </div>
   );
 }
@@ -51,17 +145,50 @@ function RevisionList({ kit, deed, open, onLeave }: Props & { open: boolean; onL
         <ul className="revisionlist">
           {(revisions.data?.revisions ?? []).map((each) => (
             <li key={each.id}>
-              <b className="m">{each.revision}</b> <span className="quiet">{each.released ? 'released' : 'draft'}{each.aside ? ', put aside' : ''}, {each.changed.slice(0, 10)}</span>
+              <b className="m">{each.revision}</b>{' '}
+              <span className="quiet">
+                {each.released ? 'released' : 'draft'}
+                {each.aside ? ', put aside' : ''}, {each.changed.slice(0, 10)}
+              </span>
               <span className="end">
-                <Button size="small" disabled={deed.isPending} onClick={() => { deed.mutate({ method: 'PUT', path: `/revisions/${String(each.id)}/aside`, body: { aside: !each.aside } }); }}>{each.aside ? 'Take back' : 'Put aside'}</Button>
-                {!each.released && <Button size="small" color="error" disabled={deed.isPending} onClick={() => { deed.mutate({ method: 'DELETE', path: `/revisions/${String(each.id)}` }); }}>Delete</Button>}
+                <Button
+                  size="small"
+                  disabled={deed.isPending}
+                  onClick={() => {
+                    deed.mutate({
+                      method: 'PUT',
+                      path: `/revisions/${String(each.id)}/aside`,
+                      body: { aside: !each.aside },
+                    });
+                  }}
+                >
+                  {each.aside ? 'Take back' : 'Put aside'}
+                </Button>
+                {!each.released && (
+                  <Button
+                    size="small"
+                    color="error"
+                    disabled={deed.isPending}
+                    onClick={() => {
+                      deed.mutate({ method: 'DELETE', path: `/revisions/${String(each.id)}` });
+                    }}
+                  >
+                    Delete
+                  </Button>
+                )}
               </span>
             </li>
           ))}
         </ul>
-        {deed.error && <p className="refusal" role="alert">{deed.error.message}</p>}
+        {deed.error && (
+          <p className="refusal" role="alert">
+            {deed.error.message}
+          </p>
+        )}
       </DialogContent>
-      <DialogActions><Button onClick={onLeave}>Leave</Button></DialogActions>
+      <DialogActions>
+        <Button onClick={onLeave}>Leave</Button>
+      </DialogActions>
     </Dialog>
   );
 }

@@ -13,14 +13,31 @@ export function KitRow({ kit, mayEdit, deed }: Props) {
     <li className="kitrow">
       <Board kit={kit} to={to} />
       <div>
-        <h2><Link to={`${to}/parts`}>{kit.name}</Link></h2>
-        <p className="quiet">revision {kit.revision}, {kit.released ? 'released' : 'draft'}{kit.revisions > 1 ? `, ${String(kit.revisions)} revisions` : ''}</p>
+        <h2>
+          <Link to={`${to}/parts`}>{kit.name}</Link>
+        </h2>
+        <p className="quiet">
+          revision {kit.revision}, {kit.released ? 'released' : 'draft'}
+          {kit.revisions > 1 ? `, ${String(kit.revisions)} revisions` : ''}
+        </p>
       </div>
       <dl>
-        <div><dt>parts</dt><dd>{facts?.parts ?? '–'}</dd></div>
-        <div><dt>steps</dt><dd>{facts?.steps ?? '–'}</dd></div>
-        <div><dt>to build</dt><dd>{facts?.minutes == null ? '–' : minutes(facts.minutes)}</dd></div>
-        <div><dt>on hand</dt><dd>{kit.onHand}</dd></div>
+        <div>
+          <dt>parts</dt>
+          <dd>{facts?.parts ?? '–'}</dd>
+        </div>
+        <div>
+          <dt>steps</dt>
+          <dd>{facts?.steps ?? '–'}</dd>
+        </div>
+        <div>
+          <dt>to build</dt>
+          <dd>{facts?.minutes == null ? '–' : minutes(facts.minutes)}</dd>
+        </div>
+        <div>
+          <dt>on hand</dt>
+          <dd>{kit.onHand}</dd>
+        </div>
       </dl>
       <div className="next">
         {kit.fault === null ? <Open kit={kit} to={to} /> : <Fault kit={kit} mayEdit={mayEdit} deed={deed} />}
@@ -32,9 +49,21 @@ export function KitRow({ kit, mayEdit, deed }: Props) {
 
 function Board({ kit, to }: { kit: ShelfRow; to: string }) {
   const picture = usePicture(kit.picture);
-  if (kit.picture === null || (picture.data && !picture.data.includes('data-ref'))) return <Link to={`${to}/board`} className="picture none">{kit.facts ? 'no placements yet' : 'no picture'}</Link>;
+  if (kit.picture === null || (picture.data && !picture.data.includes('data-ref')))
+    return (
+      <Link to={`${to}/board`} className="picture none">
+        {kit.facts ? 'no placements yet' : 'no picture'}
+      </Link>
+    );
   // Our own drawing, made by the server from numbers and escaped names.
-  return <Link to={`${to}/board`} className="picture" aria-label={`Board of ${kit.name}`} dangerouslySetInnerHTML={{ __html: picture.data ?? '' }} />;
+  return (
+    <Link
+      to={`${to}/board`}
+      className="picture"
+      aria-label={`Board of ${kit.name}`}
+      dangerouslySetInnerHTML={{ __html: picture.data ?? '' }}
+    />
+  );
 }
 
 function Open({ kit, to }: { kit: ShelfRow; to: string }) {
@@ -42,10 +71,26 @@ function Open({ kit, to }: { kit: ShelfRow; to: string }) {
   const open = facts ? facts.matters.block + facts.matters.warn : 0;
   return (
     <>
-      {!facts ? <b className="quiet">being worked out</b> : open > 0 ? <b className="ochre">▲ {open} to settle</b> : <b className="done">■ settled</b>}
+      {!facts ? (
+        <b className="quiet">being worked out</b>
+      ) : open > 0 ? (
+        <b className="ochre">▲ {open} to settle</b>
+      ) : (
+        <b className="done">■ settled</b>
+      )}
       {facts && !kit.current && <span className="quiet small"> as of the last time it was worked out</span>}
-      {kit.openReports > 0 && <p><Link to={`${to}/faults`}>{kit.openReports} {kit.openReports === 1 ? 'report' : 'reports'} to look at</Link></p>}
-      {facts?.next && <p><Link to={`${to}/${facts.next.station}`}>{facts.next.message}</Link></p>}
+      {kit.openReports > 0 && (
+        <p>
+          <Link to={`${to}/faults`}>
+            {kit.openReports} {kit.openReports === 1 ? 'report' : 'reports'} to look at
+          </Link>
+        </p>
+      )}
+      {facts?.next && (
+        <p>
+          <Link to={`${to}/${facts.next.station}`}>{facts.next.message}</Link>
+        </p>
+      )}
     </>
   );
 }
@@ -55,7 +100,27 @@ function Fault({ kit, mayEdit, deed }: Props) {
     <>
       <b className="harm">✕ cannot be read</b>
       <p className="why">{kit.fault}</p>
-      <p><a href={`/api/revisions/${String(kit.revisionId)}/take/files.zip`} download>Take the files</a>{mayEdit && <> or <button type="button" className="btn link" disabled={deed.isPending} onClick={() => { deed.mutate({ method: 'PUT', path: `/kits/${String(kit.id)}/aside`, body: { aside: true } }); }}>put the kit aside</button></>}</p>
+      <p>
+        <a href={`/api/revisions/${String(kit.revisionId)}/take/files.zip`} download>
+          Take the files
+        </a>
+        {mayEdit && (
+          <>
+            {' '}
+            or{' '}
+            <button
+              type="button"
+              className="btn link"
+              disabled={deed.isPending}
+              onClick={() => {
+                deed.mutate({ method: 'PUT', path: `/kits/${String(kit.id)}/aside`, body: { aside: true } });
+              }}
+            >
+              put the kit aside
+            </button>
+          </>
+        )}
+      </p>
     </>
   );
 }

@@ -27,32 +27,114 @@ export function Shelf() {
   const shown = shelf.data;
   const busy = incoming.start.isPending || incoming.now?.status === 'queued' || incoming.now?.status === 'running';
   return (
-    <DropZone label="Drop a parts list, a ZIP or the files of a kit folder: a new kit" onFiles={(files) => { take(files); }}>
+    <DropZone
+      label="Drop a parts list, a ZIP or the files of a kit folder: a new kit"
+      onFiles={(files) => {
+        take(files);
+      }}
+    >
       <main className="shelf">
         <div className="head">
           <h1>Shelf</h1>
-          <span className="quiet">{shown ? `${String(shown.total)} ${shown.total === 1 ? 'kit' : 'kits'}${aside ? ' put aside' : ''}` : ''}</span>
-          <label className="sr" htmlFor="shelf-filter">Filter kits</label>
-          <input id="shelf-filter" className="filter" placeholder="Filter" value={text} onChange={(event) => { setText(event.target.value); }} />
-          {(aside || (shown?.aside ?? 0) > 0) && <button type="button" className="btn link" aria-pressed={aside} onClick={() => { setAside(!aside); turn(1); }}>{aside ? 'back to the Shelf' : `${String(shown?.aside ?? 0)} put aside`}</button>}
-          <span className="end">{mayEdit && <FileButton label={busy ? 'Reading the files' : 'New kit from files'} primary disabled={busy} onFiles={(files) => { take(files); }} />}</span>
+          <span className="quiet">
+            {shown ? `${String(shown.total)} ${shown.total === 1 ? 'kit' : 'kits'}${aside ? ' put aside' : ''}` : ''}
+          </span>
+          <label className="sr" htmlFor="shelf-filter">
+            Filter kits
+          </label>
+          <input
+            id="shelf-filter"
+            className="filter"
+            placeholder="Filter"
+            value={text}
+            onChange={(event) => {
+              setText(event.target.value);
+            }}
+          />
+          {(aside || (shown?.aside ?? 0) > 0) && (
+            <button
+              type="button"
+              className="btn link"
+              aria-pressed={aside}
+              onClick={() => {
+                setAside(!aside);
+                turn(1);
+              }}
+            >
+              {aside ? 'back to the Shelf' : `${String(shown?.aside ?? 0)} put aside`}
+            </button>
+          )}
+          <span className="end">
+            {mayEdit && (
+              <FileButton
+                label={busy ? 'Reading the files' : 'New kit from files'}
+                primary
+                disabled={busy}
+                onFiles={(files) => {
+                  take(files);
+                }}
+              />
+            )}
+          </span>
         </div>
-        <ImportLine incoming={incoming} files={dropped} onColumn={(column) => { take(dropped, column); }} />
-        {deed.error && <p className="refusal" role="alert">{deed.error.message} <button type="button" className="btn link" onClick={() => { deed.reset(); }}>Dismiss</button></p>}
+        <ImportLine
+          incoming={incoming}
+          files={dropped}
+          onColumn={(column) => {
+            take(dropped, column);
+          }}
+        />
+        {deed.error && (
+          <p className="refusal" role="alert">
+            {deed.error.message}{' '}
+            <button
+              type="button"
+              className="btn link"
+              onClick={() => {
+                deed.reset();
+              }}
+            >
+              Dismiss
+            </button>
+          </p>
+        )}
         {shown?.total === 0 && !aside && wanted.search === '' ? (
           <div className="empty">
             <h2>No kits yet</h2>
-            <p>Drop a parts list here: a CSV from your board editor, or a spreadsheet. A placement file beside it puts the parts on the board. A ZIP of a kit folder brings all at once.</p>
-            {mayEdit && <button type="button" className="btn" disabled={deed.isPending} onClick={() => { deed.mutate({ method: 'POST', path: '/demo' }); }}>Show me with the demo kit</button>}
+            <p>
+              Drop a parts list here: a CSV from your board editor, or a spreadsheet. A placement file beside it puts
+              the parts on the board. A ZIP of a kit folder brings all at once.
+            </p>
+            {mayEdit && (
+              <button
+                type="button"
+                className="btn"
+                disabled={deed.isPending}
+                onClick={() => {
+                  deed.mutate({ method: 'POST', path: '/demo' });
+                }}
+              >
+                Show me with the demo kit
+              </button>
+            )}
           </div>
         ) : (
           <ul className="kits">
-            {(shown?.kits ?? []).map((kit) => <KitRow key={kit.id} kit={kit} mayEdit={mayEdit} deed={deed} />)}
-            {shown?.kits.length === 0 && <li className="quiet">{aside ? 'Nothing is put aside.' : 'No kit with these letters.'}</li>}
+            {(shown?.kits ?? []).map((kit) => (
+              <KitRow key={kit.id} kit={kit} mayEdit={mayEdit} deed={deed} />
+            ))}
+            {shown?.kits.length === 0 && (
+              <li className="quiet">{aside ? 'Nothing is put aside.' : 'No kit with these letters.'}</li>
+            )}
           </ul>
         )}
         {shown && <Pager of="the Shelf" page={shown.page} pages={shown.pages} total={shown.total} onPage={turn} />}
-        {mayEdit && !aside && (shown?.total ?? 0) > 0 && <p className="hint">Drop a parts list, a ZIP or the files of a kit folder anywhere on this page: a new kit. CSV with comma, semicolon or tab, and XLSX are read.</p>}
+        {mayEdit && !aside && (shown?.total ?? 0) > 0 && (
+          <p className="hint">
+            Drop a parts list, a ZIP or the files of a kit folder anywhere on this page: a new kit. CSV with comma,
+            semicolon or tab, and XLSX are read.
+          </p>
+        )}
       </main>
     </DropZone>
   );

@@ -30,15 +30,44 @@ export function SignIn() {
         <path d="M19 5c5 1 8 5 8 11s-3 10-8 11" fill="none" stroke="var(--copper)" strokeWidth="3.4" />
         <path d="M16 3v26" stroke="var(--ink3)" strokeWidth="0.8" strokeDasharray="2 1.6" />
       </svg>
-      <form onSubmit={(event) => { event.preventDefault(); void enter(); }}>
+      <form
+        onSubmit={(event) => {
+          event.preventDefault();
+          void enter();
+        }}
+      >
         <h1>Chiralex</h1>
         <p>The same board from both sides: what is in the kit, how it is marked, in which order it is built.</p>
         <label htmlFor="email">E-mail</label>
-        <input id="email" type="email" autoComplete="username" required value={email} onChange={(event) => { setEmail(event.target.value); }} />
+        <input
+          id="email"
+          type="email"
+          autoComplete="username"
+          required
+          value={email}
+          onChange={(event) => {
+            setEmail(event.target.value);
+          }}
+        />
         <label htmlFor="password">Password</label>
-        <input id="password" type="password" autoComplete="current-password" required value={password} onChange={(event) => { setPassword(event.target.value); }} />
-        {fault !== '' && <p role="alert" className="fault">{fault}</p>}
-        <button type="submit" className="btn pri" disabled={busy}>Sign in</button>
+        <input
+          id="password"
+          type="password"
+          autoComplete="current-password"
+          required
+          value={password}
+          onChange={(event) => {
+            setPassword(event.target.value);
+          }}
+        />
+        {fault !== '' && (
+          <p role="alert" className="fault">
+            {fault}
+          </p>
+        )}
+        <button type="submit" className="btn pri" disabled={busy}>
+          Sign in
+        </button>
       </form>
     </main>
   );

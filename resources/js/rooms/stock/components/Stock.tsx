@@ -2,7 +2,15 @@ import { Link } from 'react-router';
 import { allRows, api, useMe, useMoves, useStock, type Moves, type Stock as Document, type Wanted } from '@/shared/api';
 import { Notice, Pager, TableActions, useWanted } from '@/shared/ui';
 
-const ENTRIES: Readonly<Record<string, string>> = { packed: 'packed', unpacked: 'taken apart', allocated: 'promised to an order', freed: 'free again', shipped: 'shipped', returned: 'came back', scrapped: 'scrapped' };
+const ENTRIES: Readonly<Record<string, string>> = {
+  packed: 'packed',
+  unpacked: 'taken apart',
+  allocated: 'promised to an order',
+  freed: 'free again',
+  shipped: 'shipped',
+  returned: 'came back',
+  scrapped: 'scrapped',
+};
 
 type KitCount = Document['kits'][number];
 type Move = Moves['ledger'][number];
@@ -12,7 +20,10 @@ async function table(wanted: Wanted): Promise<string[][]> {
     const { data: page } = await api.get('/stock', { params: { query } });
     return { rows: page?.kits ?? [], total: page?.total ?? 0 };
   });
-  return [['kit', 'on hand', 'promised', 'shipped', 'still wanted'], ...kits.map((kit) => [kit.kit, String(kit.onHand), String(kit.allocated), String(kit.shipped), String(kit.wanted)])];
+  return [
+    ['kit', 'on hand', 'promised', 'shipped', 'still wanted'],
+    ...kits.map((kit) => [kit.kit, String(kit.onHand), String(kit.allocated), String(kit.shipped), String(kit.wanted)]),
+  ];
 }
 
 /** Kits on hand, and the book of every kit's moves, which only grows. */
@@ -24,38 +35,119 @@ export function Stock() {
   const me = useMe();
   const fault = stock.error ?? book.error;
   if (fault) return <Notice title="The Stock cannot be shown" text={fault.message} />;
-  if (!stock.data || !book.data) return <p className="loading" role="status">Counting the kits</p>;
+  if (!stock.data || !book.data)
+    return (
+      <p className="loading" role="status">
+        Counting the kits
+      </p>
+    );
   const mayPack = me.data?.abilities.includes('pack-kits') ?? false;
   return (
     <main className="room">
       <div className="roomhead">
         <h1>Stock</h1>
         <span className="quiet">packed kits</span>
-        <label className="sr" htmlFor="stock-filter">Filter kits</label>
-        <input id="stock-filter" className="filter wide" placeholder="Kit" value={kits.text} onChange={(event) => { kits.setText(event.target.value); }} />
-        <span className="end"><TableActions name="kits on hand" rows={() => table(kits.wanted)} /></span>
+        <label className="sr" htmlFor="stock-filter">
+          Filter kits
+        </label>
+        <input
+          id="stock-filter"
+          className="filter wide"
+          placeholder="Kit"
+          value={kits.text}
+          onChange={(event) => {
+            kits.setText(event.target.value);
+          }}
+        />
+        <span className="end">
+          <TableActions name="kits on hand" rows={() => table(kits.wanted)} />
+        </span>
       </div>
       <div className="scroll" tabIndex={0} role="region" aria-label="Kits and their moves">
         <table className="table" aria-label="Kits on hand">
-          <thead><tr>{kits.head('kit', 'kit')}{kits.head('onHand', 'on hand', true)}{kits.head('allocated', 'promised', true)}{kits.head('shipped', 'shipped', true)}<th className="num">still wanted</th><th>next</th></tr></thead>
+          <thead>
+            <tr>
+              {kits.head('kit', 'kit')}
+              {kits.head('onHand', 'on hand', true)}
+              {kits.head('allocated', 'promised', true)}
+              {kits.head('shipped', 'shipped', true)}
+              <th className="num">still wanted</th>
+              <th>next</th>
+            </tr>
+          </thead>
           <tbody>
-            {stock.data.kits.map((kit) => <CountRow key={kit.kitId} kit={kit} mayPack={mayPack} />)}
-            {stock.data.kits.length === 0 && <tr><td colSpan={6} className="quiet">{kits.wanted.search === '' ? 'No kits yet. Drop a parts list on the Shelf.' : 'No kit with these letters.'}</td></tr>}
+            {stock.data.kits.map((kit) => (
+              <CountRow key={kit.kitId} kit={kit} mayPack={mayPack} />
+            ))}
+            {stock.data.kits.length === 0 && (
+              <tr>
+                <td colSpan={6} className="quiet">
+                  {kits.wanted.search === ''
+                    ? 'No kits yet. Drop a parts list on the Shelf.'
+                    : 'No kit with these letters.'}
+                </td>
+              </tr>
+            )}
           </tbody>
         </table>
-        <Pager of="the kits" page={stock.data.page} pages={stock.data.pages} total={stock.data.total} onPage={kits.turn} />
+        <Pager
+          of="the kits"
+          page={stock.data.page}
+          pages={stock.data.pages}
+          total={stock.data.total}
+          onPage={kits.turn}
+        />
         <div className="bar">
-          <b>Moves</b><span>every kit, the newest first; nothing is ever struck out</span>
-          <span className="end"><label className="sr" htmlFor="move-filter">Filter moves</label><input id="move-filter" className="filter wide" placeholder="Serial or order" value={moves.text} onChange={(event) => { moves.setText(event.target.value); }} /></span>
+          <b>Moves</b>
+          <span>every kit, the newest first; nothing is ever struck out</span>
+          <span className="end">
+            <label className="sr" htmlFor="move-filter">
+              Filter moves
+            </label>
+            <input
+              id="move-filter"
+              className="filter wide"
+              placeholder="Serial or order"
+              value={moves.text}
+              onChange={(event) => {
+                moves.setText(event.target.value);
+              }}
+            />
+          </span>
         </div>
         <table className="table" aria-label="Moves of kits">
-          <thead><tr>{moves.head('at', 'day')}{moves.head('serial', 'serial')}{moves.head('entry', 'what')}{moves.head('order', 'order')}{moves.head('by', 'by')}<th>note</th></tr></thead>
+          <thead>
+            <tr>
+              {moves.head('at', 'day')}
+              {moves.head('serial', 'serial')}
+              {moves.head('entry', 'what')}
+              {moves.head('order', 'order')}
+              {moves.head('by', 'by')}
+              <th>note</th>
+            </tr>
+          </thead>
           <tbody>
-            {book.data.ledger.map((row, index) => <MoveRow key={`${row.serial} ${row.at} ${String(index)}`} row={row} />)}
-            {book.data.ledger.length === 0 && <tr><td colSpan={6} className="quiet">{moves.wanted.search === '' ? 'Nothing packed yet. A packing run brings kits here.' : 'No move with these letters.'}</td></tr>}
+            {book.data.ledger.map((row, index) => (
+              <MoveRow key={`${row.serial} ${row.at} ${String(index)}`} row={row} />
+            ))}
+            {book.data.ledger.length === 0 && (
+              <tr>
+                <td colSpan={6} className="quiet">
+                  {moves.wanted.search === ''
+                    ? 'Nothing packed yet. A packing run brings kits here.'
+                    : 'No move with these letters.'}
+                </td>
+              </tr>
+            )}
           </tbody>
         </table>
-        <Pager of="the moves" page={book.data.page} pages={book.data.pages} total={book.data.total} onPage={moves.turn} />
+        <Pager
+          of="the moves"
+          page={book.data.page}
+          pages={book.data.pages}
+          total={book.data.total}
+          onPage={moves.turn}
+        />
       </div>
     </main>
   );
@@ -64,12 +156,37 @@ export function Stock() {
 function CountRow({ kit, mayPack }: { kit: KitCount; mayPack: boolean }) {
   return (
     <tr>
-      <td><b>{kit.kit}</b></td><td className="num">{kit.onHand}</td><td className="num">{kit.allocated}</td><td className="num">{kit.shipped}</td><td className="num">{kit.wanted}</td>
-      <td>{kit.wanted > kit.onHand ? <span className="ochre">▲ pack {kit.wanted - kit.onHand} more {mayPack && <Link to="/packing">to Packing</Link>}</span> : kit.wanted > 0 ? 'enough for all orders' : ''}</td>
+      <td>
+        <b>{kit.kit}</b>
+      </td>
+      <td className="num">{kit.onHand}</td>
+      <td className="num">{kit.allocated}</td>
+      <td className="num">{kit.shipped}</td>
+      <td className="num">{kit.wanted}</td>
+      <td>
+        {kit.wanted > kit.onHand ? (
+          <span className="ochre">
+            ▲ pack {kit.wanted - kit.onHand} more {mayPack && <Link to="/packing">to Packing</Link>}
+          </span>
+        ) : kit.wanted > 0 ? (
+          'enough for all orders'
+        ) : (
+          ''
+        )}
+      </td>
     </tr>
   );
 }
 
 function MoveRow({ row }: { row: Move }) {
-  return <tr><td>{row.at.slice(0, 10)}</td><td className="m">{row.serial}</td><td>{ENTRIES[row.entry] ?? row.entry}</td><td>{row.order ?? ''}</td><td>{row.by}</td><td>{row.note}</td></tr>;
+  return (
+    <tr>
+      <td>{row.at.slice(0, 10)}</td>
+      <td className="m">{row.serial}</td>
+      <td>{ENTRIES[row.entry] ?? row.entry}</td>
+      <td>{row.order ?? ''}</td>
+      <td>{row.by}</td>
+      <td>{row.note}</td>
+    </tr>
+  );
 }

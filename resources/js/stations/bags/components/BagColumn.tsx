@@ -19,33 +19,63 @@ type Props = {
 export function BagColumn({ bag, conflicts, selected, foes, target, mayEdit, why, onPick, onGrip, onBack }: Props) {
   return (
     <section className={target ? 'bag target' : 'bag'} data-bag={bag.name} aria-label={`Bag ${bag.name}`}>
-      <h2><b className="m">{bag.name}</b> {bag.title}</h2>
-      <p className="quiet">{bag.size === 'box' ? 'in the box' : `${bag.size} mm`}{bag.esd ? ', shielding' : ''}{bag.cushioned ? ', cushioned' : ''}</p>
-      {conflicts.map((conflict) => <p key={conflict.message} className="ochre" role="alert">▲ {conflict.message}</p>)}
+      <h2>
+        <b className="m">{bag.name}</b> {bag.title}
+      </h2>
+      <p className="quiet">
+        {bag.size === 'box' ? 'in the box' : `${bag.size} mm`}
+        {bag.esd ? ', shielding' : ''}
+        {bag.cushioned ? ', cushioned' : ''}
+      </p>
+      {conflicts.map((conflict) => (
+        <p key={conflict.message} className="ochre" role="alert">
+          ▲ {conflict.message}
+        </p>
+      ))}
       <ul>
         {bag.items.map((item) => (
           <li key={item.designators.join(' ')}>
             <span className="n">{item.quantity}</span>
             <span>
-              {item.value}{item.length === null ? '' : `, ${String(item.length)} mm`} <span className="quiet">{item.kindName}</span>
+              {item.value}
+              {item.length === null ? '' : `, ${String(item.length)} mm`} <span className="quiet">{item.kindName}</span>
               <span className="chips">
-                {item.designators.filter((name) => !name.startsWith('~')).map((name) => (
-                  <button
-                    key={name}
-                    type="button"
-                    data-part={name}
-                    className={chipClass(name, selected, foes)}
-                    aria-pressed={selected === name}
-                    onClick={() => { onPick(name); }}
-                    onPointerDown={(event) => { if (mayEdit) onGrip(name, event.clientX, event.clientY); }}
-                  >
-                    {name}
-                  </button>
-                ))}
+                {item.designators
+                  .filter((name) => !name.startsWith('~'))
+                  .map((name) => (
+                    <button
+                      key={name}
+                      type="button"
+                      data-part={name}
+                      className={chipClass(name, selected, foes)}
+                      aria-pressed={selected === name}
+                      onClick={() => {
+                        onPick(name);
+                      }}
+                      onPointerDown={(event) => {
+                        if (mayEdit) onGrip(name, event.clientX, event.clientY);
+                      }}
+                    >
+                      {name}
+                    </button>
+                  ))}
                 {names(item.designators) === '' && <span className="quiet">no place on the board</span>}
               </span>
               {own(item, bag).map((name) => (
-                <span key={name} className="own">{name}: your choice{mayEdit && <button type="button" className="btn link" onClick={() => { onBack(name); }}>back to computed</button>}</span>
+                <span key={name} className="own">
+                  {name}: your choice
+                  {mayEdit && (
+                    <button
+                      type="button"
+                      className="btn link"
+                      onClick={() => {
+                        onBack(name);
+                      }}
+                    >
+                      back to computed
+                    </button>
+                  )}
+                </span>
               ))}
             </span>
             <Marking marking={item.marking} />

@@ -10,7 +10,12 @@ import { BagColumn } from './BagColumn';
 import { Ties } from './Ties';
 import './bags.css';
 
-const SCHOOLS = [['by-kind', 'by kind'], ['by-step', 'by step'], ['by-side', 'by side'], ['parts-and-hardware', 'parts, hardware']] as const;
+const SCHOOLS = [
+  ['by-kind', 'by kind'],
+  ['by-step', 'by step'],
+  ['by-side', 'by side'],
+  ['parts-and-hardware', 'parts, hardware'],
+] as const;
 
 const NONE: string[] = [];
 
@@ -20,19 +25,31 @@ export function Bags() {
   const bags = useBags(kit.id);
   const parts = useParts(kit.id);
   const [paper, setPaper] = useState('A4');
-  const alike = useMemo(() => new Map((parts.data?.lines ?? []).flatMap((line) => line.designators.map((name) => [name, line] as const))), [parts.data]);
+  const alike = useMemo(
+    () => new Map((parts.data?.lines ?? []).flatMap((line) => line.designators.map((name) => [name, line] as const))),
+    [parts.data],
+  );
   const move = (designator: string, bag: string | null) => {
     if (bag !== null && bags.data && bagOf(bags.data, designator) === bag) return;
     void kit.save([{ type: 'bag', target: designator, field: '', value: bag }]);
   };
   const drag = useBagDrag(move);
-  useKeys({ Escape: () => { kit.select(null); } });
-  if (!bags.data) return <p className="loading" role="status">{bags.error ? bags.error.message : 'Planning the bags'}</p>;
+  useKeys({
+    Escape: () => {
+      kit.select(null);
+    },
+  });
+  if (!bags.data)
+    return (
+      <p className="loading" role="status">
+        {bags.error ? bags.error.message : 'Planning the bags'}
+      </p>
+    );
   const plan = bags.data;
   const chosen = kit.selected;
   const here = chosen ? plan.bags.find((bag) => bag.items.some((item) => item.designators.includes(chosen))) : null;
   const foes = (chosen ? alike.get(chosen)?.alike : null) ?? NONE;
-  const more = (chosen ? alike.get(chosen)?.alikeInAll ?? 0 : 0) - foes.length;
+  const more = (chosen ? (alike.get(chosen)?.alikeInAll ?? 0) : 0) - foes.length;
   return (
     <Split
       start={440}
@@ -41,12 +58,24 @@ export function Bags() {
           <div className="bar">
             <span className="seg" role="group" aria-label="How parts are sorted">
               {SCHOOLS.map(([id, name]) => (
-                <button key={id} type="button" aria-pressed={plan.school === id} disabled={!kit.mayEdit || kit.saving} onClick={() => void kit.save([{ type: 'setting', target: '', field: 'bagging', value: id }])}>{name}</button>
+                <button
+                  key={id}
+                  type="button"
+                  aria-pressed={plan.school === id}
+                  disabled={!kit.mayEdit || kit.saving}
+                  onClick={() => void kit.save([{ type: 'setting', target: '', field: 'bagging', value: id }])}
+                >
+                  {name}
+                </button>
               ))}
             </span>
-            <span><b>{plan.bags.length}</b> bags</span>
+            <span>
+              <b>{plan.bags.length}</b> bags
+            </span>
             {plan.conflicts.length > 0 && <span className="ochre">▲ {plan.conflicts.length} must not meet</span>}
-            <span className="end"><TableActions name={`${kit.header.kit} bags`} rows={() => rowsOf(plan)} /></span>
+            <span className="end">
+              <TableActions name={`${kit.header.kit} bags`} rows={() => rowsOf(plan)} />
+            </span>
           </div>
           <div className="bar">
             <PaperChoice paper={paper} onChange={setPaper} />
@@ -54,45 +83,91 @@ export function Bags() {
             <PrintButton label="Print tick list" kind="tick-list" subject={kit.id} paper={paper} />
             {chosen && kit.mayEdit && (
               <span className="end">
-                <label htmlFor="bag-of-part"><b className="m">{chosen}</b> into</label>
-                <select id="bag-of-part" className="filter" value={here?.name ?? ''} disabled={kit.saving} onChange={(event) => { move(chosen, event.target.value); }}>
-                  {plan.bags.map((bag) => <option key={bag.name} value={bag.name}>bag {bag.name}</option>)}
+                <label htmlFor="bag-of-part">
+                  <b className="m">{chosen}</b> into
+                </label>
+                <select
+                  id="bag-of-part"
+                  className="filter"
+                  value={here?.name ?? ''}
+                  disabled={kit.saving}
+                  onChange={(event) => {
+                    move(chosen, event.target.value);
+                  }}
+                >
+                  {plan.bags.map((bag) => (
+                    <option key={bag.name} value={bag.name}>
+                      bag {bag.name}
+                    </option>
+                  ))}
                   <option value={freshName(plan)}>a new bag, {freshName(plan)}</option>
                 </select>
               </span>
             )}
           </div>
           <div className="scroll" tabIndex={0} role="region" aria-label="Bags">
-           <div className="bagroom">
-            {plan.bags.map((bag) => (
-              <BagColumn
-                key={bag.name}
-                bag={bag}
-                conflicts={plan.conflicts.filter((conflict) => conflict.bag === bag.name)}
-                selected={chosen}
-                foes={foes}
-                target={drag.target === bag.name}
-                mayEdit={kit.mayEdit && !kit.saving}
-                onPick={kit.select}
-                onGrip={drag.start}
-                onBack={(designator) => { move(designator, null); }}
-                why={kit.why}
-              />
-            ))}
-            {drag.grip !== null && <div className={drag.target === freshName(plan) ? 'bag fresh target' : 'bag fresh'} data-bag={freshName(plan)}>drop here for a new bag, {freshName(plan)}</div>}
-            <Ties from={chosen} to={foes} key={`${plan.school} ${String(plan.bags.length)} ${chosen ?? ''}`} />
-           </div>
+            <div className="bagroom">
+              {plan.bags.map((bag) => (
+                <BagColumn
+                  key={bag.name}
+                  bag={bag}
+                  conflicts={plan.conflicts.filter((conflict) => conflict.bag === bag.name)}
+                  selected={chosen}
+                  foes={foes}
+                  target={drag.target === bag.name}
+                  mayEdit={kit.mayEdit && !kit.saving}
+                  onPick={kit.select}
+                  onGrip={drag.start}
+                  onBack={(designator) => {
+                    move(designator, null);
+                  }}
+                  why={kit.why}
+                />
+              ))}
+              {drag.grip !== null && (
+                <div
+                  className={drag.target === freshName(plan) ? 'bag fresh target' : 'bag fresh'}
+                  data-bag={freshName(plan)}
+                >
+                  drop here for a new bag, {freshName(plan)}
+                </div>
+              )}
+              <Ties from={chosen} to={foes} key={`${plan.school} ${String(plan.bags.length)} ${chosen ?? ''}`} />
+            </div>
           </div>
           {plan.cuts.length > 0 && (
-            <p className="cuts"><b>To cut for one kit:</b> {plan.cuts.map((cut) => `${String(cut.pieces)} × ${String(cut.length)} mm ${cut.what} (${cut.names.join(', ')})`).join('; ')}</p>
+            <p className="cuts">
+              <b>To cut for one kit:</b>{' '}
+              {plan.cuts
+                .map((cut) => `${String(cut.pieces)} × ${String(cut.length)} mm ${cut.what} (${cut.names.join(', ')})`)
+                .join('; ')}
+            </p>
           )}
         </>
       }
       pane={
         <>
           <BoardView lit={here ? new Set(here.items.flatMap((item) => item.designators)) : null} />
-          <div className="caption above">{here ? <><b>Bag {here.name}</b><span className="quiet">{here.title}, {here.items.reduce((sum, item) => sum + item.quantity, 0)} pieces</span></> : <span className="quiet">Pick a part: its bag lights up on the board, its look-alikes are tied to it.</span>}</div>
-          {chosen && foes.length > 0 && <p className="foes ochre">▲ {chosen} looks like {names(foes).split(' ').join(', ')}{more > 0 && ` and ${String(more)} more`}: they never share a bag.</p>}
+          <div className="caption above">
+            {here ? (
+              <>
+                <b>Bag {here.name}</b>
+                <span className="quiet">
+                  {here.title}, {here.items.reduce((sum, item) => sum + item.quantity, 0)} pieces
+                </span>
+              </>
+            ) : (
+              <span className="quiet">
+                Pick a part: its bag lights up on the board, its look-alikes are tied to it.
+              </span>
+            )}
+          </div>
+          {chosen && foes.length > 0 && (
+            <p className="foes ochre">
+              ▲ {chosen} looks like {names(foes).split(' ').join(', ')}
+              {more > 0 && ` and ${String(more)} more`}: they never share a bag.
+            </p>
+          )}
         </>
       }
     />

@@ -20,14 +20,27 @@ export function Ties({ from, to }: { from: string | null; to: readonly string[] 
       return { x: place.left - origin.left, y: place.top + place.height / 2 - origin.top };
     };
     const a = at(start);
-    setLines(names.split(' ').flatMap((name) => {
-      const end = room.querySelector<HTMLElement>(`[data-part="${name}"]`);
-      if (!end) return [];
-      const b = at(end);
-      // A bow beside the parts, so that no word is struck through.
-      const bow = Math.min(a.x, b.x) - BOW;
-      return [{ key: name, d: `M${String(a.x)} ${String(a.y)}C${String(bow)} ${String(a.y)} ${String(bow)} ${String(b.y)} ${String(b.x)} ${String(b.y)}` }];
-    }));
+    setLines(
+      names.split(' ').flatMap((name) => {
+        const end = room.querySelector<HTMLElement>(`[data-part="${name}"]`);
+        if (!end) return [];
+        const b = at(end);
+        // A bow beside the parts, so that no word is struck through.
+        const bow = Math.min(a.x, b.x) - BOW;
+        return [
+          {
+            key: name,
+            d: `M${String(a.x)} ${String(a.y)}C${String(bow)} ${String(a.y)} ${String(bow)} ${String(b.y)} ${String(b.x)} ${String(b.y)}`,
+          },
+        ];
+      }),
+    );
   }, [from, names]);
-  return <svg ref={box} className="ties" aria-hidden="true">{lines.map((line) => <path key={line.key} d={line.d} />)}</svg>;
+  return (
+    <svg ref={box} className="ties" aria-hidden="true">
+      {lines.map((line) => (
+        <path key={line.key} d={line.d} />
+      ))}
+    </svg>
+  );
 }

@@ -32,9 +32,21 @@ export function Bench() {
       choose(next.name);
     }
   };
-  useKeys({ ArrowDown: () => { go(1); }, ArrowUp: () => { go(-1); } });
+  useKeys({
+    ArrowDown: () => {
+      go(1);
+    },
+    ArrowUp: () => {
+      go(-1);
+    },
+  });
   if (bench.error) return <Notice title="The bench cannot be shown" text={bench.error.message} />;
-  if (!bench.data) return <p className="loading" role="status">Working out the readings</p>;
+  if (!bench.data)
+    return (
+      <p className="loading" role="status">
+        Working out the readings
+      </p>
+    );
   const open = tests.filter((test) => test.fault !== '').length;
   return (
     <Split
@@ -42,27 +54,92 @@ export function Bench() {
       work={
         <>
           <div className="bar">
-            <b>{tests.length} {tests.length === 1 ? 'test' : 'tests'} along the build</b>
+            <b>
+              {tests.length} {tests.length === 1 ? 'test' : 'tests'} along the build
+            </b>
             {open > 0 && <span className="ochre">▲ {open} cannot be worked out</span>}
             <span className="end">
-              <Link className="btn" to={`/kits/${String(kit.id)}/pilot`} title="Build one with a stopwatch">Pilot build</Link>
-              {kit.mayEdit && <button type="button" className={adding ? 'btn on' : 'btn'} aria-pressed={adding} onClick={() => { setAdding((now) => !now); }}>Add a test</button>}
+              <Link className="btn" to={`/kits/${String(kit.id)}/pilot`} title="Build one with a stopwatch">
+                Pilot build
+              </Link>
+              {kit.mayEdit && (
+                <button
+                  type="button"
+                  className={adding ? 'btn on' : 'btn'}
+                  aria-pressed={adding}
+                  onClick={() => {
+                    setAdding((now) => !now);
+                  }}
+                >
+                  Add a test
+                </button>
+              )}
             </span>
           </div>
           <div className="scroll" tabIndex={0} role="region" aria-label="Tests in the order they happen">
-            {tests.length === 0 && <p className="loading">No test yet. A reading after each stage finds a fault while it is still one part.</p>}
-            <ol className="tests">{tests.map((test) => <TestRow key={test.name} test={test} before={reopened(test, difference.data, earlier?.revision ?? '')} current={test === current} onPick={() => { setAdding(false); choose(test.name); }} />)}</ol>
-            <Proposals proposals={bench.data.proposals ?? []} onAdded={(name) => { setAdding(false); choose(name); }} />
+            {tests.length === 0 && (
+              <p className="loading">
+                No test yet. A reading after each stage finds a fault while it is still one part.
+              </p>
+            )}
+            <ol className="tests">
+              {tests.map((test) => (
+                <TestRow
+                  key={test.name}
+                  test={test}
+                  before={reopened(test, difference.data, earlier?.revision ?? '')}
+                  current={test === current}
+                  onPick={() => {
+                    setAdding(false);
+                    choose(test.name);
+                  }}
+                />
+              ))}
+            </ol>
+            <Proposals
+              proposals={bench.data.proposals ?? []}
+              onAdded={(name) => {
+                setAdding(false);
+                choose(name);
+              }}
+            />
             <Selections selections={bench.data.selections ?? []} />
-            {current && current.points.length > 0 && <div className="pointsat"><BoardView lit={new Set([...current.points, current.adjusts ?? ''])} fitted={null} board={null} /></div>}
+            {current && current.points.length > 0 && (
+              <div className="pointsat">
+                <BoardView lit={new Set([...current.points, current.adjusts ?? ''])} fitted={null} board={null} />
+              </div>
+            )}
           </div>
         </>
       }
       pane={
         <>
-          <div className="caption"><b>{adding ? 'A new test' : (current?.name ?? 'Nothing measured yet')}</b>{current && <span className="quiet">{current.step === null ? 'at no step' : `at step ${String(current.step)}`}</span>}</div>
+          <div className="caption">
+            <b>{adding ? 'A new test' : (current?.name ?? 'Nothing measured yet')}</b>
+            {current && (
+              <span className="quiet">{current.step === null ? 'at no step' : `at step ${String(current.step)}`}</span>
+            )}
+          </div>
           <div className="scroll" tabIndex={0} role="region" aria-label="The test">
-            {current && isGate(current) ? <GateForm key={current.name} gate={current} /> : (adding || current) && <TestForm key={current?.name ?? ''} test={current} bench={bench.data} onSaved={(name) => { setAdding(false); choose(name); }} onLeave={() => { setAdding(false); choose(null); }} />}
+            {current && isGate(current) ? (
+              <GateForm key={current.name} gate={current} />
+            ) : (
+              (adding || current) && (
+                <TestForm
+                  key={current?.name ?? ''}
+                  test={current}
+                  bench={bench.data}
+                  onSaved={(name) => {
+                    setAdding(false);
+                    choose(name);
+                  }}
+                  onLeave={() => {
+                    setAdding(false);
+                    choose(null);
+                  }}
+                />
+              )
+            )}
             {current && !isGate(current) && <PilotReadings key={`${current.name} read`} test={current} />}
           </div>
         </>
@@ -72,8 +149,14 @@ export function Bench() {
 }
 
 /** What the test printed in the revision before, where a change of parts changed it. */
-function reopened(test: BenchTest, difference: Difference | undefined, revision: string): { revision: string; printed: string } | null {
-  const change = difference?.readings.find((each) => each.test === test.name && each.before !== '' && each.after !== '' && each.before !== each.after);
+function reopened(
+  test: BenchTest,
+  difference: Difference | undefined,
+  revision: string,
+): { revision: string; printed: string } | null {
+  const change = difference?.readings.find(
+    (each) => each.test === test.name && each.before !== '' && each.after !== '' && each.before !== each.after,
+  );
   return change ? { revision, printed: change.before } : null;
 }
 

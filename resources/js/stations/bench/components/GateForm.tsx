@@ -13,9 +13,29 @@ export function GateForm({ gate }: { gate: BenchTest }) {
   return (
     <form className="testform" aria-label={`Gate ${gate.name}`} onSubmit={(event) => void save(event)}>
       <p>This gate has no test that says where to measure. Add one that belongs to it, or say here what it expects.</p>
-      <div className="field"><label htmlFor="gate-expect">expects</label><input id="gate-expect" value={expect} disabled={!kit.mayEdit} onChange={(event) => { setExpect(event.target.value); }} /></div>
-      {gate.fault !== '' && <p className="ochre" role="alert">▲ {gate.fault}</p>}
-      {kit.mayEdit && <p className="acts"><button type="submit" className="btn pri" disabled={kit.saving || expect.trim() === gate.expect}>Save</button></p>}
+      <div className="field">
+        <label htmlFor="gate-expect">expects</label>
+        <input
+          id="gate-expect"
+          value={expect}
+          disabled={!kit.mayEdit}
+          onChange={(event) => {
+            setExpect(event.target.value);
+          }}
+        />
+      </div>
+      {gate.fault !== '' && (
+        <p className="ochre" role="alert">
+          ▲ {gate.fault}
+        </p>
+      )}
+      {kit.mayEdit && (
+        <p className="acts">
+          <button type="submit" className="btn pri" disabled={kit.saving || expect.trim() === gate.expect}>
+            Save
+          </button>
+        </p>
+      )}
     </form>
   );
 }

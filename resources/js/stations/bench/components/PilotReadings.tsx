@@ -11,23 +11,73 @@ export function PilotReadings({ test }: { test: BenchTest }) {
   const log = async (event: SyntheticEvent) => {
     event.preventDefault();
     if (reading.trim() === '') return;
-    const row = { build: String(Math.max(1, Number(build) || 1)), step: `reading:${test.name}`, reading: reading.trim() };
+    const row = {
+      build: String(Math.max(1, Number(build) || 1)),
+      step: `reading:${test.name}`,
+      reading: reading.trim(),
+    };
     if ((await kit.save([{ type: 'pilot', target: '', field: '', value: row }])) === 'saved') setReading('');
   };
   const out = logged.filter((each) => each.passes === false).length;
   return (
     <section className="pilotreadings" aria-label="Pilot readings">
-      <h3>Pilot builds read {logged.length > 0 && <span className={out > 0 ? 'ochre' : 'quiet'}>{out > 0 ? `▲ ${String(out)} of ${String(logged.length)} outside` : '■ all inside'}</span>}</h3>
+      <h3>
+        Pilot builds read{' '}
+        {logged.length > 0 && (
+          <span className={out > 0 ? 'ochre' : 'quiet'}>
+            {out > 0 ? `▲ ${String(out)} of ${String(logged.length)} outside` : '■ all inside'}
+          </span>
+        )}
+      </h3>
       {logged.map((each) => (
-        <p key={each.row}>build {each.build}: <b className="m">{each.text}</b> {each.passes === null ? <span className="ochre">▲ no number to compare</span> : each.passes ? <span className="verdi">■ inside</span> : <span className="ochre">▲ outside</span>}
-          {kit.mayEdit && <button type="button" className="btn link" disabled={kit.saving} onClick={() => void kit.save([{ type: 'pilot', target: String(each.row), field: '', value: null }])}>take it out</button>}
+        <p key={each.row}>
+          build {each.build}: <b className="m">{each.text}</b>{' '}
+          {each.passes === null ? (
+            <span className="ochre">▲ no number to compare</span>
+          ) : each.passes ? (
+            <span className="verdi">■ inside</span>
+          ) : (
+            <span className="ochre">▲ outside</span>
+          )}
+          {kit.mayEdit && (
+            <button
+              type="button"
+              className="btn link"
+              disabled={kit.saving}
+              onClick={() => void kit.save([{ type: 'pilot', target: String(each.row), field: '', value: null }])}
+            >
+              take it out
+            </button>
+          )}
         </p>
       ))}
       {kit.mayEdit && (
         <form onSubmit={(event) => void log(event)} aria-label="Log a reading">
-          <label>build <input className="short" inputMode="numeric" value={build} onChange={(event) => { setBuild(event.target.value); }} /></label>
-          <label>the meter shows <input value={reading} maxLength={40} placeholder="5.02 V" onChange={(event) => { setReading(event.target.value); }} /></label>
-          <button type="submit" className="btn" disabled={kit.saving || reading.trim() === ''}>Log it</button>
+          <label>
+            build{' '}
+            <input
+              className="short"
+              inputMode="numeric"
+              value={build}
+              onChange={(event) => {
+                setBuild(event.target.value);
+              }}
+            />
+          </label>
+          <label>
+            the meter shows{' '}
+            <input
+              value={reading}
+              maxLength={40}
+              placeholder="5.02 V"
+              onChange={(event) => {
+                setReading(event.target.value);
+              }}
+            />
+          </label>
+          <button type="submit" className="btn" disabled={kit.saving || reading.trim() === ''}>
+            Log it
+          </button>
         </form>
       )}
     </section>

@@ -6,15 +6,48 @@ type Selected = NonNullable<Bench['selections']>[number];
 export function Selections({ selections }: { selections: readonly Selected[] }) {
   return selections.map((each) => (
     <section key={each.parts.join(' ')} className="benchnote" aria-label={`Selected ${each.parts.join(', ')}`}>
-      <h3>{each.parts.join(' and ')} within {each.maxDifference}</h3>
+      <h3>
+        {each.parts.join(' and ')} within {each.maxDifference}
+      </h3>
       {each.fault !== '' && <p className="ochre">▲ {each.fault}</p>}
-      {each.fault === '' && each.pieces === 0 && <p className="quiet">Nothing measured yet. Drop measurements.csv on Parts: part, lot, piece, quantity, value.</p>}
+      {each.fault === '' && each.pieces === 0 && (
+        <p className="quiet">
+          Nothing measured yet. Drop measurements.csv on Parts: part, lot, piece, quantity, value.
+        </p>
+      )}
       {each.pieces > 0 && (
         <>
-          <p>{each.pieces} pieces{each.quantity === '' ? '' : ` (${each.quantity})`} give <b>{each.kits.length} {each.kits.length === 1 ? 'kit' : 'kits'}</b>, as many as can be, with the least difference in all; {each.left.length === 0 ? 'none is left' : `left over: ${each.left.join(', ')}`}.</p>
+          <p>
+            {each.pieces} pieces{each.quantity === '' ? '' : ` (${each.quantity})`} give{' '}
+            <b>
+              {each.kits.length} {each.kits.length === 1 ? 'kit' : 'kits'}
+            </b>
+            , as many as can be, with the least difference in all;{' '}
+            {each.left.length === 0 ? 'none is left' : `left over: ${each.left.join(', ')}`}.
+          </p>
           <table className="table">
-            <thead><tr><th className="num">kit</th>{each.parts.map((part) => <th key={part}>{part}</th>)}<th className="num">difference</th></tr></thead>
-            <tbody>{each.kits.map((kit, index) => <tr key={kit.pieces.map((piece) => `${piece.lot} ${piece.piece}`).join()}><td className="num">{index + 1}</td>{kit.pieces.map((piece) => <td key={piece.piece}>{piece.lot} {piece.piece}, {piece.value}</td>)}<td className="num">{kit.difference}</td></tr>)}</tbody>
+            <thead>
+              <tr>
+                <th className="num">kit</th>
+                {each.parts.map((part) => (
+                  <th key={part}>{part}</th>
+                ))}
+                <th className="num">difference</th>
+              </tr>
+            </thead>
+            <tbody>
+              {each.kits.map((kit, index) => (
+                <tr key={kit.pieces.map((piece) => `${piece.lot} ${piece.piece}`).join()}>
+                  <td className="num">{index + 1}</td>
+                  {kit.pieces.map((piece) => (
+                    <td key={piece.piece}>
+                      {piece.lot} {piece.piece}, {piece.value}
+                    </td>
+                  ))}
+                  <td className="num">{kit.difference}</td>
+                </tr>
+              ))}
+            </tbody>
           </table>
         </>
       )}

@@ -14,48 +14,109 @@ export function TestForm({ test, bench, onSaved, onLeave }: Props) {
   const asked = { expect, accuracy, adjusts };
   const trial = useReadingTrial(kit.id, asked);
   const worked = draft.expect.trim() === '' ? null : (trial.data ?? null);
-  const set = (field: keyof Draft) => (event: { target: { value: string } }) => { setDraft((now) => ({ ...now, [field]: event.target.value })); };
+  const set = (field: keyof Draft) => (event: { target: { value: string } }) => {
+    setDraft((now) => ({ ...now, [field]: event.target.value }));
+  };
   const save = async (event: SyntheticEvent) => {
     event.preventDefault();
     if (draft.name.trim() === '') return;
-    if ((await kit.save([{ type: 'test', target: test?.name ?? '', field: '', value: fileOf(draft) }])) === 'saved') onSaved(draft.name.trim());
+    if ((await kit.save([{ type: 'test', target: test?.name ?? '', field: '', value: fileOf(draft) }])) === 'saved')
+      onSaved(draft.name.trim());
   };
   const remove = async () => {
     if (test && (await kit.save([{ type: 'test', target: test.name, field: '', value: null }])) === 'saved') onLeave();
   };
-  const text = (field: keyof Draft, label: string, rest: { placeholder?: string; required?: boolean; list?: string } = {}) => (
-    <div className="field"><label htmlFor={`test-${field}`}>{label}</label><input id={`test-${field}`} value={draft[field]} disabled={!kit.mayEdit} autoComplete="off" onChange={set(field)} {...rest} /></div>
+  const text = (
+    field: keyof Draft,
+    label: string,
+    rest: { placeholder?: string; required?: boolean; list?: string } = {},
+  ) => (
+    <div className="field">
+      <label htmlFor={`test-${field}`}>{label}</label>
+      <input
+        id={`test-${field}`}
+        value={draft[field]}
+        disabled={!kit.mayEdit}
+        autoComplete="off"
+        onChange={set(field)}
+        {...rest}
+      />
+    </div>
   );
   const choice = (field: keyof Draft, label: string, choices: readonly (readonly [string, string])[]) => (
-    <div className="field"><label htmlFor={`test-${field}`}>{label}</label><select id={`test-${field}`} value={draft[field]} disabled={!kit.mayEdit} onChange={set(field)}>{choices.map(([value, name]) => <option key={value} value={value}>{name}</option>)}</select></div>
+    <div className="field">
+      <label htmlFor={`test-${field}`}>{label}</label>
+      <select id={`test-${field}`} value={draft[field]} disabled={!kit.mayEdit} onChange={set(field)}>
+        {choices.map(([value, name]) => (
+          <option key={value} value={value}>
+            {name}
+          </option>
+        ))}
+      </select>
+    </div>
   );
   return (
-    <form className="testform" aria-label={test ? `Test ${test.name}` : 'A new test'} onSubmit={(event) => void save(event)}>
+    <form
+      className="testform"
+      aria-label={test ? `Test ${test.name}` : 'A new test'}
+      onSubmit={(event) => void save(event)}
+    >
       {text('expect', 'expects', { placeholder: '4.8 to 5.2 V, or divider(5 V, R1, R2)' })}
-      {worked && worked.fault !== '' && <p className="ochre" role="alert">▲ {worked.fault}</p>}
+      {worked && worked.fault !== '' && (
+        <p className="ochre" role="alert">
+          ▲ {worked.fault}
+        </p>
+      )}
       {worked && worked.fault === '' && (
         <div className="worked" aria-live="polite">
-          <p>The manual prints: expect <b>{worked.printed}</b></p>
-          <TolerancePicture test={{ ...worked, pilot: test?.pilot ?? [], adjusts: draft.adjusts === '' ? null : draft.adjusts }} />
-          {worked.reading && <details open={kit.why}><summary>Why?</summary><ul className="why">{worked.reading.why.map((line) => <li key={line}>{line}</li>)}</ul></details>}
+          <p>
+            The manual prints: expect <b>{worked.printed}</b>
+          </p>
+          <TolerancePicture
+            test={{ ...worked, pilot: test?.pilot ?? [], adjusts: draft.adjusts === '' ? null : draft.adjusts }}
+          />
+          {worked.reading && (
+            <details open={kit.why}>
+              <summary>Why?</summary>
+              <ul className="why">
+                {worked.reading.why.map((line) => (
+                  <li key={line}>{line}</li>
+                ))}
+              </ul>
+            </details>
+          )}
         </div>
       )}
       <div className="two">
         {text('name', 'name of the test', { required: true })}
         {text('points', 'between the points', { placeholder: 'TP1, TP2' })}
         {choice('gate', 'belongs to gate', [['', 'no gate'], ...bench.gates.map((gate) => [gate, gate] as const)])}
-        {choice('adjusts', 'turned while it is read', [['', 'nothing'], ...bench.adjusters.map((name) => [name, name] as const)])}
+        {choice('adjusts', 'turned while it is read', [
+          ['', 'nothing'],
+          ...bench.adjusters.map((name) => [name, name] as const),
+        ])}
         {text('instrument', 'read with')}
         {text('accuracy', 'error of the instrument', { placeholder: '1 %' })}
-        {choice('power', 'power', [['on', 'on'], ['off', 'off']])}
+        {choice('power', 'power', [
+          ['on', 'on'],
+          ['off', 'off'],
+        ])}
         {text('settings', 'set to', { placeholder: '20 V range' })}
       </div>
       {text('otherwise', 'outside the range, do this', { placeholder: 'check D1 for direction' })}
       {kit.mayEdit && (
         <p className="acts">
-          <button type="submit" className="btn pri" disabled={kit.saving || draft.name.trim() === ''}>Save the test</button>
-          <button type="button" className="btn" onClick={onLeave}>Leave</button>
-          {test && <button type="button" className="btn link" disabled={kit.saving} onClick={() => void remove()}>take it out</button>}
+          <button type="submit" className="btn pri" disabled={kit.saving || draft.name.trim() === ''}>
+            Save the test
+          </button>
+          <button type="button" className="btn" onClick={onLeave}>
+            Leave
+          </button>
+          {test && (
+            <button type="button" className="btn link" disabled={kit.saving} onClick={() => void remove()}>
+              take it out
+            </button>
+          )}
         </p>
       )}
       <Formulas bench={bench} />
@@ -68,8 +129,21 @@ function Formulas({ bench }: { bench: Bench }) {
   return (
     <details className="formulas">
       <summary>What a formula can name</summary>
-      <ul>{bench.functions.map((each) => <li key={each.name}><code className="m">{each.name}({each.arguments})</code> <span className="quiet">{each.unit === 'ohm' ? 'Ω' : each.unit}</span></li>)}</ul>
-      <p>Parts by their name, numbers with their unit, + − * / and brackets. A unit behind the whole names what your own arithmetic gives: <code className="m">1.44 / ((R1 + 2 * R2) * C1) Hz</code>. A range before an equals sign is what an adjuster has to reach.</p>
+      <ul>
+        {bench.functions.map((each) => (
+          <li key={each.name}>
+            <code className="m">
+              {each.name}({each.arguments})
+            </code>{' '}
+            <span className="quiet">{each.unit === 'ohm' ? 'Ω' : each.unit}</span>
+          </li>
+        ))}
+      </ul>
+      <p>
+        Parts by their name, numbers with their unit, + − * / and brackets. A unit behind the whole names what your own
+        arithmetic gives: <code className="m">1.44 / ((R1 + 2 * R2) * C1) Hz</code>. A range before an equals sign is
+        what an adjuster has to reach.
+      </p>
     </details>
   );
 }

@@ -17,10 +17,17 @@ export function Board() {
   const [shaded, setShaded] = useState(false);
   const [full, setFull] = useState(false);
   const [fault, setFault] = useState('');
-  if (!boards.data) return <p className="loading" role="status">{boards.error ? boards.error.message : 'Drawing the board'}</p>;
+  if (!boards.data)
+    return (
+      <p className="loading" role="status">
+        {boards.error ? boards.error.message : 'Drawing the board'}
+      </p>
+    );
   const board = boards.data.boards.find((each) => each.name === chosen) ?? boards.data.boards[0];
   if (!board) return null;
-  const parts = Object.entries(boards.data.parts as Record<string, BoardPart>).filter(([, part]) => part.board === board.name);
+  const parts = Object.entries(boards.data.parts as Record<string, BoardPart>).filter(
+    ([, part]) => part.board === board.name,
+  );
   const tallest = Math.max(1, ...parts.map(([, part]) => part.height));
   const shade = shaded ? new Map(parts.map(([name, part]) => [name, part.height / tallest])) : null;
   const lit = kit.selected === null ? null : new Set([kit.selected]);
@@ -30,18 +37,51 @@ export function Board() {
       work={
         <>
           <div className="bar">
-            <b>{parts.length} places on {boards.data.boards.length > 1 ? board.name : 'the board'}</b>
-            <span>{board.width.toFixed(1)} × {board.height.toFixed(1)} mm, {board.thickness.toFixed(1)} mm thick</span>
+            <b>
+              {parts.length} places on {boards.data.boards.length > 1 ? board.name : 'the board'}
+            </b>
+            <span>
+              {board.width.toFixed(1)} × {board.height.toFixed(1)} mm, {board.thickness.toFixed(1)} mm thick
+            </span>
             {boards.data.boards.length > 1 && (
               <span className="seg">
-                {boards.data.boards.map((each) => <button key={each.name} type="button" aria-pressed={each.name === board.name} onClick={() => { choose(each.name); }}>{each.name}</button>)}
+                {boards.data.boards.map((each) => (
+                  <button
+                    key={each.name}
+                    type="button"
+                    aria-pressed={each.name === board.name}
+                    onClick={() => {
+                      choose(each.name);
+                    }}
+                  >
+                    {each.name}
+                  </button>
+                ))}
               </span>
             )}
             <span className="end">
-              {kit.mayEdit && <FileButton label="Add board files" onFiles={(files) => { add.mutate(files, { onError: (why) => { setFault(why.message); }, onSuccess: () => { setFault(''); } }); }} />}
+              {kit.mayEdit && (
+                <FileButton
+                  label="Add board files"
+                  onFiles={(files) => {
+                    add.mutate(files, {
+                      onError: (why) => {
+                        setFault(why.message);
+                      },
+                      onSuccess: () => {
+                        setFault('');
+                      },
+                    });
+                  }}
+                />
+              )}
             </span>
           </div>
-          {fault !== '' && <p className="boardfault" role="alert">{fault}</p>}
+          {fault !== '' && (
+            <p className="boardfault" role="alert">
+              {fault}
+            </p>
+          )}
           <BoardFacts board={board} />
           <Places parts={parts} />
         </>
@@ -52,14 +92,50 @@ export function Board() {
             <b>Both sides</b>
             <span className="quiet">{kit.side === 'top' ? 'top above' : 'bottom above'}</span>
             <span className="end acts">
-              <button type="button" className={shaded ? 'btn on' : 'btn'} aria-pressed={shaded} onClick={() => { setShaded((now) => !now); }}>Shade by height</button>
-              <button type="button" className={full ? 'btn on' : 'btn'} aria-pressed={full} onClick={() => { setFull((now) => !now); }}>True size</button>
-              <button type="button" className="btn" onClick={kit.flip}>Flip</button>
+              <button
+                type="button"
+                className={shaded ? 'btn on' : 'btn'}
+                aria-pressed={shaded}
+                onClick={() => {
+                  setShaded((now) => !now);
+                }}
+              >
+                Shade by height
+              </button>
+              <button
+                type="button"
+                className={full ? 'btn on' : 'btn'}
+                aria-pressed={full}
+                onClick={() => {
+                  setFull((now) => !now);
+                }}
+              >
+                True size
+              </button>
+              <button type="button" className="btn" onClick={kit.flip}>
+                Flip
+              </button>
             </span>
           </div>
           <div className="scroll sides" tabIndex={0} role="region" aria-label="Both sides of the board">
-            {reached.data && reached.data.notes.length > 0 && <p className={reached.data.fits ? 'reach quiet' : 'reach ochre'}><b className="m">{kit.selected}</b> {reached.data.fits ? '' : '▲ '}{reached.data.notes.join(' ')}</p>}
-            {[kit.side, kit.side === 'top' ? 'bottom' as const : 'top' as const].map((side) => <OneSide key={side} board={board} side={side} lit={lit} shade={shade} full={full} over={reached.data?.board === board.name ? reached.data[side] : ''} onPick={kit.select} />)}
+            {reached.data && reached.data.notes.length > 0 && (
+              <p className={reached.data.fits ? 'reach quiet' : 'reach ochre'}>
+                <b className="m">{kit.selected}</b> {reached.data.fits ? '' : '▲ '}
+                {reached.data.notes.join(' ')}
+              </p>
+            )}
+            {[kit.side, kit.side === 'top' ? ('bottom' as const) : ('top' as const)].map((side) => (
+              <OneSide
+                key={side}
+                board={board}
+                side={side}
+                lit={lit}
+                shade={shade}
+                full={full}
+                over={reached.data?.board === board.name ? reached.data[side] : ''}
+                onPick={kit.select}
+              />
+            ))}
           </div>
         </>
       }
@@ -67,7 +143,15 @@ export function Board() {
   );
 }
 
-type SideProps = { board: BoardDrawing; side: 'top' | 'bottom'; lit: ReadonlySet<string> | null; shade: ReadonlyMap<string, number> | null; full: boolean; over: string; onPick: (name: string) => void };
+type SideProps = {
+  board: BoardDrawing;
+  side: 'top' | 'bottom';
+  lit: ReadonlySet<string> | null;
+  shade: ReadonlyMap<string, number> | null;
+  full: boolean;
+  over: string;
+  onPick: (name: string) => void;
+};
 
 function OneSide({ board, side, lit, shade, full, over, onPick }: SideProps) {
   const turned = board.reading % 180 !== 0;

@@ -26,8 +26,35 @@ export function BoardFacts({ board }: { board: BoardDrawing }) {
           {here.map((matter) => (
             <li key={matter.message} className={matter.severity === 'note' ? 'quiet' : 'ochre'}>
               {matter.severity === 'block' ? '■ ' : matter.severity === 'warn' ? '▲ ' : '· '}
-              {matter.designators[0] ? <button type="button" className="btn link" onClick={() => { kit.select(matter.designators[0] ?? null); }}>{matter.designators.join(' ')}</button> : null} {matter.message}
-              {matter.code === 'board.no-placement' && kit.mayEdit && <> <button type="button" className="btn link" disabled={kit.saving} onClick={() => { void kit.save([{ type: 'line', target: matter.designators[0] ?? '', field: 'supply', value: 'not-fitted' }]); }}>say that it is not fitted</button></>}
+              {matter.designators[0] ? (
+                <button
+                  type="button"
+                  className="btn link"
+                  onClick={() => {
+                    kit.select(matter.designators[0] ?? null);
+                  }}
+                >
+                  {matter.designators.join(' ')}
+                </button>
+              ) : null}{' '}
+              {matter.message}
+              {matter.code === 'board.no-placement' && kit.mayEdit && (
+                <>
+                  {' '}
+                  <button
+                    type="button"
+                    className="btn link"
+                    disabled={kit.saving}
+                    onClick={() => {
+                      void kit.save([
+                        { type: 'line', target: matter.designators[0] ?? '', field: 'supply', value: 'not-fitted' },
+                      ]);
+                    }}
+                  >
+                    say that it is not fitted
+                  </button>
+                </>
+              )}
             </li>
           ))}
         </ul>
@@ -37,7 +64,15 @@ export function BoardFacts({ board }: { board: BoardDrawing }) {
           <h2>Read with this edge up</h2>
           <span className="seg" role="group" aria-label="Reading direction">
             {READINGS.map((turn) => (
-              <button key={turn} type="button" aria-pressed={board.reading === turn} disabled={!kit.mayEdit || kit.saving} onClick={() => { void kit.save([{ type: 'board', target: board.name, field: 'reading', value: turn }]); }}>
+              <button
+                key={turn}
+                type="button"
+                aria-pressed={board.reading === turn}
+                disabled={!kit.mayEdit || kit.saving}
+                onClick={() => {
+                  void kit.save([{ type: 'board', target: board.name, field: 'reading', value: turn }]);
+                }}
+              >
                 {turn === 0 ? 'as drawn' : `${String(turn)}°`}
               </button>
             ))}
@@ -49,34 +84,92 @@ export function BoardFacts({ board }: { board: BoardDrawing }) {
             {COLOURS.map((colour) => (
               <label key={colour.field}>
                 {colour.name}{' '}
-                <select className="filter" value={board[colour.field]} disabled={!kit.mayEdit || kit.saving} onChange={(event) => { void kit.save([{ type: 'board', target: board.name, field: colour.field, value: event.target.value === '' ? null : event.target.value }]); }}>
+                <select
+                  className="filter"
+                  value={board[colour.field]}
+                  disabled={!kit.mayEdit || kit.saving}
+                  onChange={(event) => {
+                    void kit.save([
+                      {
+                        type: 'board',
+                        target: board.name,
+                        field: colour.field,
+                        value: event.target.value === '' ? null : event.target.value,
+                      },
+                    ]);
+                  }}
+                >
                   <option value="">usual</option>
-                  {colour.choices.map((choice) => <option key={choice} value={choice}>{choice}</option>)}
+                  {colour.choices.map((choice) => (
+                    <option key={choice} value={choice}>
+                      {choice}
+                    </option>
+                  ))}
                 </select>
               </label>
             ))}
           </div>
         </div>
         <div>
-          <h2 title="IEC 61188-7: at A pin 1 lies upper left, or left of two; at B lower left, or below">Rotations count from</h2>
+          <h2 title="IEC 61188-7: at A pin 1 lies upper left, or left of two; at B lower left, or below">
+            Rotations count from
+          </h2>
           <span className="seg" role="group" aria-label="Zero orientation">
             {(['A', 'B'] as const).map((level) => (
-              <button key={level} type="button" aria-pressed={(board.zeroOrientation ?? 'A') === level} disabled={!kit.mayEdit || kit.saving} onClick={() => { void kit.save([{ type: 'board', target: board.name, field: 'zeroOrientation', value: level === 'A' ? null : level }]); }}>
+              <button
+                key={level}
+                type="button"
+                aria-pressed={(board.zeroOrientation ?? 'A') === level}
+                disabled={!kit.mayEdit || kit.saving}
+                onClick={() => {
+                  void kit.save([
+                    {
+                      type: 'board',
+                      target: board.name,
+                      field: 'zeroOrientation',
+                      value: level === 'A' ? null : level,
+                    },
+                  ]);
+                }}
+              >
                 {level === 'A' ? 'A, pin 1 upper left' : 'B, pin 1 lower left'}
               </button>
             ))}
           </span>
         </div>
         <div>
-          <h2>A square pad means {meanings.size > 1 && <span className="ochre">▲ differs between kinds; the manual warns</span>}</h2>
+          <h2>
+            A square pad means{' '}
+            {meanings.size > 1 && <span className="ochre">▲ differs between kinds; the manual warns</span>}
+          </h2>
           <div className="pads">
             {PADS.map((pad) => (
               <label key={pad.kind}>
                 {pad.name}{' '}
-                <select className="filter" value={pads[pad.kind] ?? ''} disabled={!kit.mayEdit || kit.saving} onChange={(event) => { void kit.save([{ type: 'board', target: board.name, field: `squarePad.${pad.kind}`, value: event.target.value === '' ? null : event.target.value }]); }}>
+                <select
+                  className="filter"
+                  value={pads[pad.kind] ?? ''}
+                  disabled={!kit.mayEdit || kit.saving}
+                  onChange={(event) => {
+                    void kit.save([
+                      {
+                        type: 'board',
+                        target: board.name,
+                        field: `squarePad.${pad.kind}`,
+                        value: event.target.value === '' ? null : event.target.value,
+                      },
+                    ]);
+                  }}
+                >
                   <option value="">not said</option>
-                  {pad.choices.map((choice) => <option key={choice} value={choice}>{choice}</option>)}
-                  {pads[pad.kind] !== undefined && !pad.choices.includes(pads[pad.kind] ?? '') && <option value={pads[pad.kind]}>{pads[pad.kind]}</option>}
+                  {pad.choices.map((choice) => (
+                    <option key={choice} value={choice}>
+                      {choice}
+                    </option>
+                  ))}
+                  {pads[pad.kind] !== undefined && !pad.choices.includes(pads[pad.kind] ?? '') && (
+                    <option value={pads[pad.kind]}>{pads[pad.kind]}</option>
+                  )}
                 </select>
               </label>
             ))}

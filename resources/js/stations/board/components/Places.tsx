@@ -24,10 +24,28 @@ export function Places({ parts }: { parts: readonly [string, Part][] }) {
     const row = rows[Math.max(0, Math.min(rows.length - 1, index))];
     if (row) kit.select(row[0]);
   };
-  useKeys({ ArrowDown: () => { go(at + 1); }, ArrowUp: () => { go(at - 1); }, Escape: () => { kit.select(null); } });
+  useKeys({
+    ArrowDown: () => {
+      go(at + 1);
+    },
+    ArrowUp: () => {
+      go(at - 1);
+    },
+    Escape: () => {
+      kit.select(null);
+    },
+  });
   const head = (id: Sort, title: string, numeric = true) => (
     <th scope="col" className={numeric ? 'num' : ''} aria-sort={sort === id ? 'ascending' : 'none'}>
-      <button type="button" onClick={() => { setSort(id); }}>{title}{sort === id ? ' ↑' : ''}</button>
+      <button
+        type="button"
+        onClick={() => {
+          setSort(id);
+        }}
+      >
+        {title}
+        {sort === id ? ' ↑' : ''}
+      </button>
     </th>
   );
   return (
@@ -36,20 +54,64 @@ export function Places({ parts }: { parts: readonly [string, Part][] }) {
         <b>Places</b>
         <span className="quiet">mm, seen from the top</span>
         <span className="end acts">
-          <label className="sr" htmlFor="place-filter">Filter places</label>
-          <input id="place-filter" className="filter" placeholder="Filter" value={filter} onChange={(event) => { setFilter(event.target.value); }} />
-          <TableActions name={`${kit.header.kit} places`} rows={() => [['Ref', 'x', 'y', 'turned', 'side', 'height', 'body'], ...rows.map(([name, part]) => [name, part.x.toFixed(3), part.y.toFixed(3), String(part.rotation), part.side, part.height.toFixed(2), part.outline])]} />
+          <label className="sr" htmlFor="place-filter">
+            Filter places
+          </label>
+          <input
+            id="place-filter"
+            className="filter"
+            placeholder="Filter"
+            value={filter}
+            onChange={(event) => {
+              setFilter(event.target.value);
+            }}
+          />
+          <TableActions
+            name={`${kit.header.kit} places`}
+            rows={() => [
+              ['Ref', 'x', 'y', 'turned', 'side', 'height', 'body'],
+              ...rows.map(([name, part]) => [
+                name,
+                part.x.toFixed(3),
+                part.y.toFixed(3),
+                String(part.rotation),
+                part.side,
+                part.height.toFixed(2),
+                part.outline,
+              ]),
+            ]}
+          />
         </span>
       </div>
       {parts.length === 0 ? (
-        <p className="loading">No part has a place yet. Drop a placement file here: designator, x, y, rotation, side.</p>
+        <p className="loading">
+          No part has a place yet. Drop a placement file here: designator, x, y, rotation, side.
+        </p>
       ) : (
         <div className="scroll" tabIndex={0} role="region" aria-label="Places on the board">
           <table className="table">
-            <thead><tr>{head('name', 'Ref', false)}{head('x', 'x')}{head('y', 'y')}<th scope="col" className="num">turned</th><th scope="col">side</th>{head('height', 'height')}<th scope="col">body</th></tr></thead>
+            <thead>
+              <tr>
+                {head('name', 'Ref', false)}
+                {head('x', 'x')}
+                {head('y', 'y')}
+                <th scope="col" className="num">
+                  turned
+                </th>
+                <th scope="col">side</th>
+                {head('height', 'height')}
+                <th scope="col">body</th>
+              </tr>
+            </thead>
             <tbody>
               {rows.map(([name, part]) => (
-                <tr key={name} aria-selected={name === kit.selected} onClick={() => { kit.select(name); }}>
+                <tr
+                  key={name}
+                  aria-selected={name === kit.selected}
+                  onClick={() => {
+                    kit.select(name);
+                  }}
+                >
                   <td className="refs m">{name}</td>
                   <td className="num">{part.x.toFixed(2)}</td>
                   <td className="num">{part.y.toFixed(2)}</td>

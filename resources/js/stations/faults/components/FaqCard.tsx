@@ -10,27 +10,103 @@ export function FaqCard({ entry, current, mayEdit, onPick }: Props) {
   const write = useWriteFaq(kit.id);
   const [draft, setDraft] = useState<{ question: string; answer: string } | null>(null);
   const save = (words: { question: string; answer: string }, published: boolean) => {
-    write.mutate({ symptom: entry.symptom, cause: entry.cause, anchor: entry.anchor, published, ...words }, { onSuccess: () => { setDraft(null); } });
+    write.mutate(
+      { symptom: entry.symptom, cause: entry.cause, anchor: entry.anchor, published, ...words },
+      {
+        onSuccess: () => {
+          setDraft(null);
+        },
+      },
+    );
   };
   return (
     <article className={current ? 'faqcard current' : 'faqcard'}>
       {draft ? (
         <>
-          <div className="field"><label htmlFor={`q-${String(entry.id)}`}>question</label><input id={`q-${String(entry.id)}`} value={draft.question} maxLength={300} onChange={(event) => { setDraft({ ...draft, question: event.target.value }); }} /></div>
-          <div className="field"><label htmlFor={`a-${String(entry.id)}`}>answer</label><textarea id={`a-${String(entry.id)}`} rows={4} value={draft.answer} maxLength={5000} onChange={(event) => { setDraft({ ...draft, answer: event.target.value }); }} /></div>
-          {write.error && <p className="refusal" role="alert">{write.error.message}</p>}
-          <p><button type="button" className="btn pri" disabled={write.isPending} onClick={() => { save(draft, entry.published); }}>Save</button> <button type="button" className="btn" onClick={() => { setDraft(null); }}>Leave</button></p>
+          <div className="field">
+            <label htmlFor={`q-${String(entry.id)}`}>question</label>
+            <input
+              id={`q-${String(entry.id)}`}
+              value={draft.question}
+              maxLength={300}
+              onChange={(event) => {
+                setDraft({ ...draft, question: event.target.value });
+              }}
+            />
+          </div>
+          <div className="field">
+            <label htmlFor={`a-${String(entry.id)}`}>answer</label>
+            <textarea
+              id={`a-${String(entry.id)}`}
+              rows={4}
+              value={draft.answer}
+              maxLength={5000}
+              onChange={(event) => {
+                setDraft({ ...draft, answer: event.target.value });
+              }}
+            />
+          </div>
+          {write.error && (
+            <p className="refusal" role="alert">
+              {write.error.message}
+            </p>
+          )}
+          <p>
+            <button
+              type="button"
+              className="btn pri"
+              disabled={write.isPending}
+              onClick={() => {
+                save(draft, entry.published);
+              }}
+            >
+              Save
+            </button>{' '}
+            <button
+              type="button"
+              className="btn"
+              onClick={() => {
+                setDraft(null);
+              }}
+            >
+              Leave
+            </button>
+          </p>
         </>
       ) : (
         <>
-          <h3><button type="button" className="name" aria-pressed={current} onClick={onPick}>{entry.question}</button></h3>
+          <h3>
+            <button type="button" className="name" aria-pressed={current} onClick={onPick}>
+              {entry.question}
+            </button>
+          </h3>
           <p>{entry.answer}</p>
           <p className="quiet">
-            reported {entry.count} {entry.count === 1 ? 'time' : 'times'}{entry.step === null ? '' : `, shown at step ${String(entry.step)}`}{entry.published ? '' : ', not published'}
+            reported {entry.count} {entry.count === 1 ? 'time' : 'times'}
+            {entry.step === null ? '' : `, shown at step ${String(entry.step)}`}
+            {entry.published ? '' : ', not published'}
             {mayEdit && (
               <>
-                {' '}<button type="button" className="btn link" onClick={() => { setDraft({ question: entry.question, answer: entry.answer }); }}>edit</button>
-                <button type="button" className="btn link" disabled={write.isPending} onClick={() => { save(entry, !entry.published); }}>{entry.published ? 'take back' : 'publish'}</button>
+                {' '}
+                <button
+                  type="button"
+                  className="btn link"
+                  onClick={() => {
+                    setDraft({ question: entry.question, answer: entry.answer });
+                  }}
+                >
+                  edit
+                </button>
+                <button
+                  type="button"
+                  className="btn link"
+                  disabled={write.isPending}
+                  onClick={() => {
+                    save(entry, !entry.published);
+                  }}
+                >
+                  {entry.published ? 'take back' : 'publish'}
+                </button>
               </>
             )}
           </p>

@@ -15,7 +15,12 @@ export function Faults() {
   const me = useMe();
   const [chosen, choose] = useState<FaqEntry | null>(null);
   const mayAnswer = me.data?.abilities.includes('answer-reports') ?? false;
-  if (!faults.data) return <p className="loading" role="status">{faults.error ? faults.error.message : 'Counting the reports'}</p>;
+  if (!faults.data)
+    return (
+      <p className="loading" role="status">
+        {faults.error ? faults.error.message : 'Counting the reports'}
+      </p>
+    );
   const { rate } = faults.data;
   return (
     <Split
@@ -23,16 +28,32 @@ export function Faults() {
         <div className="scroll faultroom" tabIndex={0} role="region" aria-label="Faults">
           <section className="rate" aria-label="Rate of reports">
             {rate.share === null ? (
-              <p><b>No rate yet.</b> It is counted over kits shipped 30 days ago or earlier; there are none.</p>
+              <p>
+                <b>No rate yet.</b> It is counted over kits shipped 30 days ago or earlier; there are none.
+              </p>
             ) : (
               <>
-                <p className="big"><b>{percent(rate.share)}</b> of kits are reported <span className="quiet">between {percent(rate.low)} and {percent(rate.high)}</span></p>
+                <p className="big">
+                  <b>{percent(rate.share)}</b> of kits are reported{' '}
+                  <span className="quiet">
+                    between {percent(rate.low)} and {percent(rate.high)}
+                  </span>
+                </p>
                 <Interval low={rate.low} share={rate.share} high={rate.high} />
-                <p className="quiet">{rate.reported} of {rate.kits} kits. Apart: {rate.youngKits} kits shipped less than 30 days ago with {rate.youngReports} {rate.youngReports === 1 ? 'report' : 'reports'}, {rate.withoutSerial} {rate.withoutSerial === 1 ? 'report' : 'reports'} without a known serial.</p>
+                <p className="quiet">
+                  {rate.reported} of {rate.kits} kits. Apart: {rate.youngKits} kits of the last 30 days with{' '}
+                  {rate.youngReports} {rate.youngReports === 1 ? 'report' : 'reports'}, {rate.withoutSerial}{' '}
+                  {rate.withoutSerial === 1 ? 'report' : 'reports'} without a known serial.
+                </p>
                 {kit.why && <WhyList reasons={[rate.reason]} />}
               </>
             )}
-            {faults.data.open > 0 && <p className="ochre">▲ {faults.data.open} {faults.data.open === 1 ? 'report' : 'reports'} nobody has looked at. {mayAnswer && <Link to="/reports">To Reports</Link>}</p>}
+            {faults.data.open > 0 && (
+              <p className="ochre">
+                ▲ {faults.data.open} {faults.data.open === 1 ? 'report' : 'reports'} nobody has looked at.{' '}
+                {mayAnswer && <Link to="/reports">To Reports</Link>}
+              </p>
+            )}
           </section>
           <section className="shares">
             <Share title="Where it comes from" counts={faults.data.origins} />
@@ -41,15 +62,38 @@ export function Faults() {
           </section>
           <section aria-label="FAQ">
             <h2>What customers read</h2>
-            {faults.data.faq.length === 0 && <p className="quiet">No question yet. Answer a report in Reports and put it into the FAQ there.</p>}
-            {faults.data.faq.map((entry) => <FaqCard key={entry.id} entry={entry} current={entry.id === chosen?.id} mayEdit={mayAnswer} onPick={() => { choose(entry); }} />)}
+            {faults.data.faq.length === 0 && (
+              <p className="quiet">No question yet. Answer a report in Reports and put it into the FAQ there.</p>
+            )}
+            {faults.data.faq.map((entry) => (
+              <FaqCard
+                key={entry.id}
+                entry={entry}
+                current={entry.id === chosen?.id}
+                mayEdit={mayAnswer}
+                onPick={() => {
+                  choose(entry);
+                }}
+              />
+            ))}
           </section>
         </div>
       }
       pane={
         <>
           <BoardView lit={chosen ? new Set(chosen.anchor) : null} />
-          <div className="caption above">{chosen ? <><b>{chosen.anchor.join(', ')}</b><span className="quiet">{chosen.step === null ? 'at no step of this revision' : `asked at step ${String(chosen.step)}`}</span></> : <span className="quiet">Pick a question: the parts of its step light up.</span>}</div>
+          <div className="caption above">
+            {chosen ? (
+              <>
+                <b>{chosen.anchor.join(', ')}</b>
+                <span className="quiet">
+                  {chosen.step === null ? 'at no step of this revision' : `asked at step ${String(chosen.step)}`}
+                </span>
+              </>
+            ) : (
+              <span className="quiet">Pick a question: the parts of its step light up.</span>
+            )}
+          </div>
         </>
       }
     />
@@ -60,11 +104,23 @@ function Interval({ low, share, high }: { low: number; share: number; high: numb
   const top = Math.max(0.2, Math.ceil(high * 10) / 10);
   const x = (value: number) => (value / top) * 420;
   return (
-    <svg className="interval" viewBox="0 0 440 34" width="440" height="34" role="img" aria-label={`${percent(share)}, between ${percent(low)} and ${percent(high)}`}>
+    <svg
+      className="interval"
+      viewBox="0 0 440 34"
+      width="440"
+      height="34"
+      role="img"
+      aria-label={`${percent(share)}, between ${percent(low)} and ${percent(high)}`}
+    >
       <path className="axis" d="M0 18H420" />
       <rect x={x(low)} y="12" width={Math.max(1, x(high) - x(low))} height="12" />
       <path className="mark" d={`M${String(x(share))} 8V28`} />
-      <text x="0" y="33">0</text><text x="420" y="33" textAnchor="end">{percent(top)}</text>
+      <text x="0" y="33">
+        0
+      </text>
+      <text x="420" y="33" textAnchor="end">
+        {percent(top)}
+      </text>
     </svg>
   );
 }
@@ -75,7 +131,13 @@ function Share({ title, counts }: { title: string; counts: readonly Counted[] })
     <div>
       <h2>{title}</h2>
       {counts.map((each) => (
-        <div key={each.id} className="count"><span>{each.name}</span><span className="track"><i style={{ width: `${String((100 * each.count) / most)}%` }} /></span><b>{each.count}</b></div>
+        <div key={each.id} className="count">
+          <span>{each.name}</span>
+          <span className="track">
+            <i style={{ width: `${String((100 * each.count) / most)}%` }} />
+          </span>
+          <b>{each.count}</b>
+        </div>
       ))}
     </div>
   );

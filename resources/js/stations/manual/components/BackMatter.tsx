@@ -17,25 +17,95 @@ export function BackMatter({ manual, faq }: { manual: ManualDocument; faq: reado
   return (
     <>
       {adjusting.length > 0 && <h2>Set it up</h2>}
-      {adjusting.map(({ step, test }) => <p key={test.name}>Turn <b className="m">{test.adjusts}</b> until {test.name} reads <b>{test.expect}</b> ({howTested(test)}). {test.reach} <span className="quiet">see step {step}</span></p>)}
+      {adjusting.map(({ step, test }) => (
+        <p key={test.name}>
+          Turn <b className="m">{test.adjusts}</b> until {test.name} reads <b>{test.expect}</b> ({howTested(test)}).{' '}
+          {test.reach} <span className="quiet">see step {step}</span>
+        </p>
+      ))}
       {helped.length > 0 && <h2>When a reading is wrong</h2>}
-      {helped.map(({ step, test }) => <p key={test.name}><b>{test.name}</b>, step {step}: {test.otherwise}.</p>)}
+      {helped.map(({ step, test }) => (
+        <p key={test.name}>
+          <b>{test.name}</b>, step {step}: {test.otherwise}.
+        </p>
+      ))}
       {faq.length > 0 && <h2>When it does not work</h2>}
-      {faq.map((entry) => <p key={entry.id}><b>{entry.question}</b> {entry.answer}</p>)}
+      {faq.map((entry) => (
+        <p key={entry.id}>
+          <b>{entry.question}</b> {entry.answer}
+        </p>
+      ))}
       <h2>How it works</h2>
-      {blocks.length === 0 && <p className="quiet">Divide the circuit into blocks: each gets its parts, its steps and its readings here, and a place for your words. The order can follow them too.</p>}
-      {blocks.map((block) => (editing === block.name ? (
-        <BlockForm key={block.name} name={block.name} parts={block.designators ?? []} onDone={() => { setEditing(null); }} />
-      ) : (
-        <section key={block.name} className="owntext">
-          <h3>{block.name}</h3>
-          <div dangerouslySetInnerHTML={{ __html: block.html }} />
-          <p className="quiet">Parts: {block.parts.join(', ')}. {block.steps.length > 0 && `Built in step ${block.steps.join(', ')}. `}{block.tests.length > 0 && `You can measure it: ${block.tests.join('; ')}.`}</p>
-          {kit.mayEdit && <OwnWords label={`how ${block.name} works`} empty="Write how it works" text={block.markdown} disabled={kit.saving} onSave={async (value) => (await kit.save([{ type: 'words', target: `text.block.${block.name}`, field: '', value }])) !== 'refused'} />}
-          {kit.mayEdit && <button type="button" className="btn link" onClick={() => { setEditing(block.name); }}>change its parts</button>}
-        </section>
-      )))}
-      {kit.mayEdit && (editing === '' ? <BlockForm name="" parts={[]} onDone={() => { setEditing(null); }} /> : <button type="button" className="btn" onClick={() => { setEditing(''); }}>Add a block</button>)}
+      {blocks.length === 0 && (
+        <p className="quiet">
+          Divide the circuit into blocks: each gets its parts, its steps and its readings here, and a place for your
+          words. The order can follow them too.
+        </p>
+      )}
+      {blocks.map((block) =>
+        editing === block.name ? (
+          <BlockForm
+            key={block.name}
+            name={block.name}
+            parts={block.designators ?? []}
+            onDone={() => {
+              setEditing(null);
+            }}
+          />
+        ) : (
+          <section key={block.name} className="owntext">
+            <h3>{block.name}</h3>
+            <div dangerouslySetInnerHTML={{ __html: block.html }} />
+            <p className="quiet">
+              Parts: {block.parts.join(', ')}. {block.steps.length > 0 && `Built in step ${block.steps.join(', ')}. `}
+              {block.tests.length > 0 && `You can measure it: ${block.tests.join('; ')}.`}
+            </p>
+            {kit.mayEdit && (
+              <OwnWords
+                label={`how ${block.name} works`}
+                empty="Write how it works"
+                text={block.markdown}
+                disabled={kit.saving}
+                onSave={async (value) =>
+                  (await kit.save([{ type: 'words', target: `text.block.${block.name}`, field: '', value }])) !==
+                  'refused'
+                }
+              />
+            )}
+            {kit.mayEdit && (
+              <button
+                type="button"
+                className="btn link"
+                onClick={() => {
+                  setEditing(block.name);
+                }}
+              >
+                change its parts
+              </button>
+            )}
+          </section>
+        ),
+      )}
+      {kit.mayEdit &&
+        (editing === '' ? (
+          <BlockForm
+            name=""
+            parts={[]}
+            onDone={() => {
+              setEditing(null);
+            }}
+          />
+        ) : (
+          <button
+            type="button"
+            className="btn"
+            onClick={() => {
+              setEditing('');
+            }}
+          >
+            Add a block
+          </button>
+        ))}
     </>
   );
 }

@@ -12,20 +12,61 @@ export function BlockForm({ name, parts, onDone }: Props) {
     event.preventDefault();
     if (title.trim() === '') return;
     const renamed = name !== '' && name !== title.trim();
-    const changes = [...(renamed ? [{ type: 'block' as const, target: name, field: '', value: null }] : []), { type: 'block' as const, target: title.trim(), field: '', value: text }];
+    const changes = [
+      ...(renamed ? [{ type: 'block' as const, target: name, field: '', value: null }] : []),
+      { type: 'block' as const, target: title.trim(), field: '', value: text },
+    ];
     if ((await kit.save(changes)) !== 'refused') onDone();
   };
   const remove = async () => {
     if ((await kit.save([{ type: 'block', target: name, field: '', value: null }])) !== 'refused') onDone();
   };
   return (
-    <form className="blockform" aria-label={name === '' ? 'A new block' : `Block ${name}`} onSubmit={(event) => void save(event)}>
-      <label>block<input value={title} maxLength={60} required onChange={(event) => { setTitle(event.target.value); }} onKeyDown={(event) => { event.stopPropagation(); }} /></label>
-      <label>its parts<input className="m" value={text} placeholder="D1, C1, R1-R3" onChange={(event) => { setText(event.target.value); }} onKeyDown={(event) => { event.stopPropagation(); }} /></label>
+    <form
+      className="blockform"
+      aria-label={name === '' ? 'A new block' : `Block ${name}`}
+      onSubmit={(event) => void save(event)}
+    >
+      <label>
+        block
+        <input
+          value={title}
+          maxLength={60}
+          required
+          onChange={(event) => {
+            setTitle(event.target.value);
+          }}
+          onKeyDown={(event) => {
+            event.stopPropagation();
+          }}
+        />
+      </label>
+      <label>
+        its parts
+        <input
+          className="m"
+          value={text}
+          placeholder="D1, C1, R1-R3"
+          onChange={(event) => {
+            setText(event.target.value);
+          }}
+          onKeyDown={(event) => {
+            event.stopPropagation();
+          }}
+        />
+      </label>
       <p>
-        <button type="submit" className="btn pri" disabled={kit.saving || title.trim() === ''}>Save the block</button>{' '}
-        <button type="button" className="btn" onClick={onDone}>Leave</button>{' '}
-        {name !== '' && <button type="button" className="btn link" disabled={kit.saving} onClick={() => void remove()}>take it out</button>}
+        <button type="submit" className="btn pri" disabled={kit.saving || title.trim() === ''}>
+          Save the block
+        </button>{' '}
+        <button type="button" className="btn" onClick={onDone}>
+          Leave
+        </button>{' '}
+        {name !== '' && (
+          <button type="button" className="btn link" disabled={kit.saving} onClick={() => void remove()}>
+            take it out
+          </button>
+        )}
       </p>
     </form>
   );

@@ -3,18 +3,46 @@ import { useKit } from '@/shared/kit';
 import { PrintButton } from '@/shared/ui';
 
 const PRINTS: readonly { kind: string; name: string; does: string }[] = [
-  { kind: 'manual', name: 'The manual', does: 'A book: contents, steps with their boards, readings, questions, how it works.' },
-  { kind: 'before-you-buy', name: 'Before you buy', does: 'What is in, what is not, tools, hours, safety, for whoever asks beforehand.' },
-  { kind: 'callout-sheet', name: 'Which way round', does: 'Every callout in step order, as the builder holds the board.' },
-  { kind: 'sorting-mat', name: 'Sorting mat, 1:1', does: 'A place for every part at its size, with bands, bends and a box for the reading.' },
-  { kind: 'drilling-template', name: 'Drilling template, 1:1', does: 'Holes from the centre lines and the edges, drills, and what goes through in which order.' },
+  {
+    kind: 'manual',
+    name: 'The manual',
+    does: 'A book: contents, steps with their boards, readings, questions, how it works.',
+  },
+  {
+    kind: 'before-you-buy',
+    name: 'Before you buy',
+    does: 'What is in, what is not, tools, hours, safety, for whoever asks beforehand.',
+  },
+  {
+    kind: 'callout-sheet',
+    name: 'Which way round',
+    does: 'Every callout in step order, as the builder holds the board.',
+  },
+  {
+    kind: 'sorting-mat',
+    name: 'Sorting mat, 1:1',
+    does: 'A place for every part at its size, with bands, bends and a box for the reading.',
+  },
+  {
+    kind: 'drilling-template',
+    name: 'Drilling template, 1:1',
+    does: 'Holes from the centre lines and the edges, drills, and what goes through in which order.',
+  },
 ];
 
 const FILES: readonly { what: string; name: string; does: string }[] = [
-  { what: 'manual.html', name: 'One HTML file', does: 'The manual for a web page or a memory stick; it loads nothing.' },
+  {
+    what: 'manual.html',
+    name: 'One HTML file',
+    does: 'The manual for a web page or a memory stick; it loads nothing.',
+  },
   { what: 'manual.md', name: 'Markdown', does: 'The manual as text with signs.' },
   { what: 'manual.txt', name: 'Plain text', does: 'The manual without signs.' },
-  { what: 'folder.zip', name: 'The kit folder', does: 'All files of this revision with datapackage.json, to keep beside the board files.' },
+  {
+    what: 'folder.zip',
+    name: 'The kit folder',
+    does: 'All files of this revision with datapackage.json, to keep beside the board files.',
+  },
 ];
 
 /** Everything a maker prints or takes away. */
@@ -22,26 +50,51 @@ export function FilesView({ manual }: { manual: ManualDocument }) {
   const kit = useKit();
   const options = useOptions();
   const address = (what: string, face: number | null) => {
-    const query = new URLSearchParams({ ...(options === '' ? {} : { options }), ...(face === null ? {} : { face: String(face) }) }).toString();
+    const query = new URLSearchParams({
+      ...(options === '' ? {} : { options }),
+      ...(face === null ? {} : { face: String(face) }),
+    }).toString();
     return `/api/revisions/${String(kit.id)}/take/${what}${query === '' ? '' : `?${query}`}`;
   };
   const faces = manual.drilling ?? [];
   const prints = PRINTS.filter(({ kind }) => kind !== 'drilling-template' || faces.length > 0);
   const take = (what: string, name: string, does: string, face: number | null) => (
-    <div key={`${what} ${String(face)}`}><dt>{name}</dt><dd className="quiet">{does}</dd><dd className="act"><a className="btn" href={address(what, face)} download aria-label={`Take it: ${name}`}>Take it</a></dd></div>
+    <div key={`${what} ${String(face)}`}>
+      <dt>{name}</dt>
+      <dd className="quiet">{does}</dd>
+      <dd className="act">
+        <a className="btn" href={address(what, face)} download aria-label={`Take it: ${name}`}>
+          Take it
+        </a>
+      </dd>
+    </div>
   );
   return (
     <div className="scroll takeaway" tabIndex={0} role="region" aria-label="Prints and files">
       <h2>To print, on {manual.paper}</h2>
       <dl>
-        {prints.map(({ kind, name, does }) => <div key={kind}><dt>{name}</dt><dd className="quiet">{does}</dd><dd className="act"><PrintButton label="Make PDF" name={name} kind={kind} subject={kit.id} paper={manual.paper} /></dd></div>)}
+        {prints.map(({ kind, name, does }) => (
+          <div key={kind}>
+            <dt>{name}</dt>
+            <dd className="quiet">{does}</dd>
+            <dd className="act">
+              <PrintButton label="Make PDF" name={name} kind={kind} subject={kit.id} paper={manual.paper} />
+            </dd>
+          </div>
+        ))}
       </dl>
       <h2>To take away</h2>
       <dl>
         {FILES.map(({ what, name, does }) => take(what, name, does, null))}
-        {faces.map((face, index) => take('drilling.svg', `Drilling of ${face}, SVG`, 'At true size, for a cutter.', index))}
+        {faces.map((face, index) =>
+          take('drilling.svg', `Drilling of ${face}, SVG`, 'At true size, for a cutter.', index),
+        )}
       </dl>
-      {faces.length === 0 && <p className="quiet">Nothing of this kit is drilled. Holes in kit.json, drilling, or a panel over parts of a board give a template.</p>}
+      {faces.length === 0 && (
+        <p className="quiet">
+          Nothing of this kit is drilled. Holes in kit.json, drilling, or a panel over parts of a board give a template.
+        </p>
+      )}
       <p className="quiet">Print what is 1:1 without fitting it to the page, and measure its bar.</p>
     </div>
   );

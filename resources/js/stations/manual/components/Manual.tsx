@@ -31,10 +31,28 @@ export function Manual() {
     setAt(next);
     document.getElementById(`page-step-${String(next)}`)?.scrollIntoView({ block: 'nearest' });
   };
-  useKeys({ ArrowDown: () => { go(1); }, ArrowUp: () => { go(-1); }, Escape: () => { setAt(null); } });
-  if (manual.isPending) return <p className="loading" role="status">Writing the manual</p>;
+  useKeys({
+    ArrowDown: () => {
+      go(1);
+    },
+    ArrowUp: () => {
+      go(-1);
+    },
+    Escape: () => {
+      setAt(null);
+    },
+  });
+  if (manual.isPending)
+    return (
+      <p className="loading" role="status">
+        Writing the manual
+      </p>
+    );
   if (manual.error) return <p className="loading">{manual.error.message}</p>;
-  if (!manual.data) return <p className="loading">There is no manual yet: some steps wait for each other. The Order station shows which.</p>;
+  if (!manual.data)
+    return (
+      <p className="loading">There is no manual yet: some steps wait for each other. The Order station shows which.</p>
+    );
   const document_ = manual.data;
   const step = document_.steps.find((each) => each.number === at) ?? null;
   return (
@@ -43,9 +61,22 @@ export function Manual() {
         <>
           <div className="bar">
             <span className="seg" role="group" aria-label="What to look at">
-              {VIEWS.map(({ id, name }) => <button key={id} type="button" aria-pressed={view === id} onClick={() => { setView(id); }}>{name}</button>)}
+              {VIEWS.map(({ id, name }) => (
+                <button
+                  key={id}
+                  type="button"
+                  aria-pressed={view === id}
+                  onClick={() => {
+                    setView(id);
+                  }}
+                >
+                  {name}
+                </button>
+              ))}
             </span>
-            <span className="end">{document_.steps.length} steps, {document_.joints} joints, {minutes(document_.minutes)}</span>
+            <span className="end">
+              {document_.steps.length} steps, {document_.joints} joints, {minutes(document_.minutes)}
+            </span>
           </div>
           {view === 'safety' && <SafetyView />}
           {view === 'settings' && <SettingsView manual={document_} />}
@@ -55,7 +86,17 @@ export function Manual() {
               <FrontMatter manual={document_} />
               <h2>Build it</h2>
               <OwnText manual={document_} place="before" />
-              {document_.steps.map((each) => <StepPage key={each.key} step={each} faq={faq.filter((entry) => entry.step === each.number)} current={each.number === at} onPick={() => { setAt(each.number); }} />)}
+              {document_.steps.map((each) => (
+                <StepPage
+                  key={each.key}
+                  step={each}
+                  faq={faq.filter((entry) => entry.step === each.number)}
+                  current={each.number === at}
+                  onPick={() => {
+                    setAt(each.number);
+                  }}
+                />
+              ))}
               <OwnText manual={document_} place="use" />
               <BackMatter manual={document_} faq={faq} />
             </div>
@@ -64,7 +105,11 @@ export function Manual() {
       }
       pane={
         <>
-          <BoardView lit={step ? new Set(step.parts.map((part) => part.designator)) : null} fitted={fitted} board={step?.board ?? null} />
+          <BoardView
+            lit={step ? new Set(step.parts.map((part) => part.designator)) : null}
+            fitted={fitted}
+            board={step?.board ?? null}
+          />
           <ReleaseBox />
         </>
       }

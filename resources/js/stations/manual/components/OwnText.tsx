@@ -17,7 +17,16 @@ export function OwnText({ manual, place }: { manual: ManualDocument; place: Plac
   return (
     <div className="owntext">
       {text && <div dangerouslySetInnerHTML={{ __html: text.html }} />}
-      {kit.mayEdit && <OwnWords {...PLACES[place]} text={text?.markdown ?? ''} disabled={kit.saving} onSave={async (value) => (await kit.save([{ type: 'words', target: `text.${place}`, field: '', value }])) !== 'refused'} />}
+      {kit.mayEdit && (
+        <OwnWords
+          {...PLACES[place]}
+          text={text?.markdown ?? ''}
+          disabled={kit.saving}
+          onSave={async (value) =>
+            (await kit.save([{ type: 'words', target: `text.${place}`, field: '', value }])) !== 'refused'
+          }
+        />
+      )}
     </div>
   );
 }

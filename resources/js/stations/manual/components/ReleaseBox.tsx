@@ -12,22 +12,58 @@ export function ReleaseBox() {
     return (
       <section className="release" aria-label="Release">
         <h2>■ Released on {released.at.slice(0, 10)}</h2>
-        <p>Nothing in this revision changes any more. Serial numbers begin with <b className="m">{released.code}-{kit.header.revision}</b>.</p>
-        <p><a href={released.address} target="_blank" rel="noreferrer">The builder’s page of this revision</a></p>
+        <p>
+          Nothing in this revision changes any more. Serial numbers begin with{' '}
+          <b className="m">
+            {released.code}-{kit.header.revision}
+          </b>
+          .
+        </p>
+        <p>
+          <a href={released.address} target="_blank" rel="noreferrer">
+            The builder’s page of this revision
+          </a>
+        </p>
       </section>
     );
   }
   return (
     <section className="release" aria-label="Release">
-      <h2>{blocking.length === 0 ? 'Ready for release' : `${String(blocking.length)} ${blocking.length === 1 ? 'matter blocks' : 'matters block'} release`}</h2>
+      <h2>
+        {blocking.length === 0
+          ? 'Ready for release'
+          : `${String(blocking.length)} ${blocking.length === 1 ? 'matter blocks' : 'matters block'} release`}
+      </h2>
       {blocking.length > 0 ? (
-        <ul>{blocking.map((matter) => <li key={matter.message} className="ochre">▲ {matter.message} <span className="quiet">{matter.station}</span></li>)}</ul>
+        <ul>
+          {blocking.map((matter) => (
+            <li key={matter.message} className="ochre">
+              ▲ {matter.message} <span className="quiet">{matter.station}</span>
+            </li>
+          ))}
+        </ul>
       ) : (
-        <p>A released revision is frozen with its order, callouts, bags and words. Kits are packed from it; changes go into a new revision.</p>
+        <p>
+          A released revision is frozen with its order, callouts, bags and words. Kits are packed from it; changes go
+          into a new revision.
+        </p>
       )}
-      {release.error && <p className="refusal" role="alert">{release.error.message}</p>}
+      {release.error && (
+        <p className="refusal" role="alert">
+          {release.error.message}
+        </p>
+      )}
       {me.data?.abilities.includes('release-kits') && (
-        <button type="button" className="btn pri" disabled={blocking.length > 0 || release.isPending} onClick={() => { release.mutate(); }}>{release.isPending ? 'Freezing' : `Release revision ${kit.header.revision}`}</button>
+        <button
+          type="button"
+          className="btn pri"
+          disabled={blocking.length > 0 || release.isPending}
+          onClick={() => {
+            release.mutate();
+          }}
+        >
+          {release.isPending ? 'Freezing' : `Release revision ${kit.header.revision}`}
+        </button>
       )}
     </section>
   );

@@ -7,23 +7,59 @@ import { HazardRow } from './HazardRow';
 export function SafetyView() {
   const kit = useKit();
   const safety = useSafety(kit.id);
-  if (!safety.data) return <p className="loading" role="status">{safety.error ? safety.error.message : 'Looking for hazards'}</p>;
+  if (!safety.data)
+    return (
+      <p className="loading" role="status">
+        {safety.error ? safety.error.message : 'Looking for hazards'}
+      </p>
+    );
   const { questions, charges, cautions } = safety.data;
   const open = questions.filter((each) => each.answer === '' && each.shown.length === 0).length;
   return (
     <div className="scroll safety" tabIndex={0} role="region" aria-label="Safety">
-      <h2>What can hurt somebody {open > 0 ? <span className="ochre">▲ {open} to answer</span> : <span className="verdi">■ answered</span>}</h2>
-      <ul className="hazards">{questions.map((question) => <HazardRow key={question.hazard} question={question} />)}</ul>
+      <h2>
+        What can hurt somebody{' '}
+        {open > 0 ? <span className="ochre">▲ {open} to answer</span> : <span className="verdi">■ answered</span>}
+      </h2>
+      <ul className="hazards">
+        {questions.map((question) => (
+          <HazardRow key={question.hazard} question={question} />
+        ))}
+      </ul>
       <h2>What stays in the capacitors</h2>
-      {charges.length === 0 && <p className="quiet">Nothing worth a line: no capacitor holds a tenth of a millijoule at the voltages you declared.</p>}
+      {charges.length === 0 && (
+        <p className="quiet">
+          Nothing worth a line: no capacitor holds a tenth of a millijoule at the voltages you declared.
+        </p>
+      )}
       {charges.length > 0 && (
         <table className="table">
-          <thead><tr><th>part</th><th className="num">at most</th><th>from</th><th className="num">holds</th><th className="num">charge</th><th>emptied</th><th>hurts</th></tr></thead>
+          <thead>
+            <tr>
+              <th>part</th>
+              <th className="num">at most</th>
+              <th>from</th>
+              <th className="num">holds</th>
+              <th className="num">charge</th>
+              <th>emptied</th>
+              <th>hurts</th>
+            </tr>
+          </thead>
           <tbody>
             {charges.map((charge) => (
               <tr key={charge.designator}>
-                <td className="refs m">{charge.designator}</td><td className="num">{charge.volts}&thinsp;V</td><td>{FROM[charge.origin] ?? charge.origin}</td><td className="num">{energy(charge.joules)}</td><td className="num">{charge.microcoulombs}&thinsp;µC</td>
-                <td>{charge.bleeder === null ? (charge.neededOhms === null ? '' : `by nothing; ${String(charge.neededOhms)} Ω would`) : `by ${charge.bleeder} in ${String(charge.seconds)} s`}</td>
+                <td className="refs m">{charge.designator}</td>
+                <td className="num">{charge.volts}&thinsp;V</td>
+                <td>{FROM[charge.origin] ?? charge.origin}</td>
+                <td className="num">{energy(charge.joules)}</td>
+                <td className="num">{charge.microcoulombs}&thinsp;µC</td>
+                <td>
+                  {charge.bleeder === null
+                    ? charge.neededOhms === null
+                      ? ''
+                      : `by nothing; ${String(charge.neededOhms)} Ω would`
+                    : `by ${charge.bleeder} in ${String(charge.seconds)} s`}
+                </td>
                 <td>{charge.hazard ? <span className="harm">✕ yes</span> : 'no'}</td>
               </tr>
             ))}
@@ -35,11 +71,37 @@ export function SafetyView() {
       {cautions.map((caution) => (
         <div key={caution.text} className="caution">
           <p>{caution.text}</p>
-          {kit.mayEdit && <OwnWords label="these words" hint={HINT} empty="" text={caution.template} rows={3} disabled={kit.saving} onSave={async (value) => (await kit.save([{ type: 'words', target: `sentence.${caution.code}`, field: '', value }])) !== 'refused'} />}
-          {kit.mayEdit && caution.ownWords && <button type="button" className="btn link" onClick={() => void kit.save([{ type: 'words', target: `sentence.${caution.code}`, field: '', value: null }])}>back to the usual words</button>}
+          {kit.mayEdit && (
+            <OwnWords
+              label="these words"
+              hint={HINT}
+              empty=""
+              text={caution.template}
+              rows={3}
+              disabled={kit.saving}
+              onSave={async (value) =>
+                (await kit.save([{ type: 'words', target: `sentence.${caution.code}`, field: '', value }])) !==
+                'refused'
+              }
+            />
+          )}
+          {kit.mayEdit && caution.ownWords && (
+            <button
+              type="button"
+              className="btn link"
+              onClick={() =>
+                void kit.save([{ type: 'words', target: `sentence.${caution.code}`, field: '', value: null }])
+              }
+            >
+              back to the usual words
+            </button>
+          )}
         </div>
       ))}
-      <p className="quiet">These are the usual cautions, common practice. Local rules come first, and licensed practice where they ask for it.</p>
+      <p className="quiet">
+        These are the usual cautions, common practice. Local rules come first, and licensed practice where they ask for
+        it.
+      </p>
     </div>
   );
 }
@@ -47,7 +109,11 @@ export function SafetyView() {
 const HINT = 'What stands in braces is filled in.';
 
 /** Where the voltage across a capacitor comes from. */
-const FROM: Readonly<Record<string, string>> = { computed: 'the supply', 'kit file': 'what you declared', 'parts list': 'its rating' };
+const FROM: Readonly<Record<string, string>> = {
+  computed: 'the supply',
+  'kit file': 'what you declared',
+  'parts list': 'its rating',
+};
 
 function energy(joules: number): string {
   return joules < 1 ? `${String(Number((joules * 1000).toPrecision(3)))} mJ` : `${String(joules)} J`;

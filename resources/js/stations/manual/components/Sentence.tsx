@@ -11,8 +11,26 @@ export function Sentence({ sentence }: Props) {
   return (
     <div className="sentence">
       <p>{sentence.text}</p>
-      {kit.mayEdit && <OwnWords label="this sentence, at every step" hint="What stands in braces is filled in at each step." empty="" text={sentence.template} rows={3} disabled={kit.saving} onSave={async (value) => (await kit.save([{ type: 'words', target, field: '', value }])) !== 'refused'} />}
-      {kit.mayEdit && sentence.own && <button type="button" className="btn link" onClick={() => void kit.save([{ type: 'words', target, field: '', value: null }])}>back to the usual words</button>}
+      {kit.mayEdit && (
+        <OwnWords
+          label="this sentence, at every step"
+          hint="What stands in braces is filled in at each step."
+          empty=""
+          text={sentence.template}
+          rows={3}
+          disabled={kit.saving}
+          onSave={async (value) => (await kit.save([{ type: 'words', target, field: '', value }])) !== 'refused'}
+        />
+      )}
+      {kit.mayEdit && sentence.own && (
+        <button
+          type="button"
+          className="btn link"
+          onClick={() => void kit.save([{ type: 'words', target, field: '', value: null }])}
+        >
+          back to the usual words
+        </button>
+      )}
     </div>
   );
 }

@@ -14,7 +14,18 @@ export function SettingsView({ manual }: { manual: ManualDocument }) {
             <legend>{label}</legend>
             <span className="seg" role="group" aria-label={label}>
               {choices.map(({ value, name }) => (
-                <button key={value} type="button" aria-pressed={now === value} onClick={() => void kit.save([{ type: 'setting', target: '', field, value: field === 'colour' ? value === 'true' : value }])}>{name}</button>
+                <button
+                  key={value}
+                  type="button"
+                  aria-pressed={now === value}
+                  onClick={() =>
+                    void kit.save([
+                      { type: 'setting', target: '', field, value: field === 'colour' ? value === 'true' : value },
+                    ])
+                  }
+                >
+                  {name}
+                </button>
               ))}
             </span>
             <p className="quiet">{does}</p>

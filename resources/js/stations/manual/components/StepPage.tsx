@@ -12,44 +12,142 @@ export function StepPage({ step, faq, current, onPick }: Props) {
   const kit = useKit();
   const [draft, setDraft] = useState<{ title: string; note: string } | null>(null);
   const key = step.key.slice(step.key.indexOf(':') + 1);
-  const words = (title: string | null, note: string | null) => kit.save([{ type: 'words', target: `step.${key}.title`, field: '', value: title }, { type: 'words', target: `step.${key}.note`, field: '', value: note }]);
+  const words = (title: string | null, note: string | null) =>
+    kit.save([
+      { type: 'words', target: `step.${key}.title`, field: '', value: title },
+      { type: 'words', target: `step.${key}.note`, field: '', value: note },
+    ]);
   const save = async () => {
     if (draft === null) return;
-    const state = await words(draft.title.trim() === '' ? null : draft.title.trim(), draft.note.trim() === '' ? null : draft.note.trim());
+    const state = await words(
+      draft.title.trim() === '' ? null : draft.title.trim(),
+      draft.note.trim() === '' ? null : draft.note.trim(),
+    );
     if (state !== 'refused') setDraft(null);
   };
   return (
     <article className={current ? 'steppage current' : 'steppage'} id={`page-step-${String(step.number)}`}>
-      <h3><button type="button" className="name" aria-pressed={current} onClick={onPick}>{step.number}. {step.title}</button></h3>
+      <h3>
+        <button type="button" className="name" aria-pressed={current} onClick={onPick}>
+          {step.number}. {step.title}
+        </button>
+      </h3>
       {draft ? (
         <div className="own">
-          <div className="field"><label htmlFor={`title-${key}`}>title</label><input id={`title-${key}`} value={draft.title} maxLength={120} onChange={(event) => { setDraft({ ...draft, title: event.target.value }); }} /></div>
-          <div className="field"><label htmlFor={`note-${key}`}>your note at this step</label><textarea id={`note-${key}`} rows={3} value={draft.note} maxLength={2000} onChange={(event) => { setDraft({ ...draft, note: event.target.value }); }} /></div>
+          <div className="field">
+            <label htmlFor={`title-${key}`}>title</label>
+            <input
+              id={`title-${key}`}
+              value={draft.title}
+              maxLength={120}
+              onChange={(event) => {
+                setDraft({ ...draft, title: event.target.value });
+              }}
+            />
+          </div>
+          <div className="field">
+            <label htmlFor={`note-${key}`}>your note at this step</label>
+            <textarea
+              id={`note-${key}`}
+              rows={3}
+              value={draft.note}
+              maxLength={2000}
+              onChange={(event) => {
+                setDraft({ ...draft, note: event.target.value });
+              }}
+            />
+          </div>
           <p>
-            <button type="button" className="btn pri" disabled={kit.saving} onClick={() => void save()}>Save</button>{' '}
-            <button type="button" className="btn" onClick={() => { setDraft(null); }}>Leave</button>
+            <button type="button" className="btn pri" disabled={kit.saving} onClick={() => void save()}>
+              Save
+            </button>{' '}
+            <button
+              type="button"
+              className="btn"
+              onClick={() => {
+                setDraft(null);
+              }}
+            >
+              Leave
+            </button>
           </p>
         </div>
       ) : (
         <>
           {step.note !== '' && <p>{step.note}</p>}
-          {(step.watch ?? []).map((text) => <p key={text} className="watch">{text}</p>)}
-          {step.parts.map((part) => (
-            <p key={part.designator} className="partline"><b className="m">{part.designator}</b> <span>{part.value} <span className="quiet">{part.kindName}</span></span> <Marking marking={part.marking} /></p>
+          {(step.watch ?? []).map((text) => (
+            <p key={text} className="watch">
+              {text}
+            </p>
           ))}
-          {step.callouts.map((callout) => <p key={callout.designator} className="sidebar"><b className="m">{callout.designator}</b> {callout.text}</p>)}
-          {[...new Set(step.parts.map((part) => part.hold).filter((hold) => hold !== ''))].map((hold) => <p key={hold}>{hold}</p>)}
-          {step.sentences ? step.sentences.filter((each) => step.tips.includes(each.text)).map((each) => <Sentence key={each.code} sentence={each} />) : step.tips.map((tip) => <p key={tip}>{tip}</p>)}
-          {step.cautions.map((text) => <p key={text} className="caution">{text}</p>)}
-          {step.tests.map((test) => <p key={test.name}><b>{test.name}</b>: {howTested(test)}, expect <b>{test.expect}</b>. {test.otherwise === '' ? '' : `Otherwise: ${test.otherwise}.`}</p>)}
-          {step.gate && step.tests.length === 0 && <p>Expect <b>{step.gate.expect}</b>.</p>}
-          {Object.entries(step.remaining as Record<string, string[]>).map(([bag, left]) => <p key={bag} className="quiet">Bag {bag} {left.length === 0 ? 'is empty now' : `still holds ${left.join(', ')}`}.</p>)}
-          {faq.map((entry) => <p key={entry.id} className="asked"><b>{entry.question}</b> {entry.answer} <span className="quiet">reported {entry.count} {entry.count === 1 ? 'time' : 'times'}</span></p>)}
+          {step.parts.map((part) => (
+            <p key={part.designator} className="partline">
+              <b className="m">{part.designator}</b>{' '}
+              <span>
+                {part.value} <span className="quiet">{part.kindName}</span>
+              </span>{' '}
+              <Marking marking={part.marking} />
+            </p>
+          ))}
+          {step.callouts.map((callout) => (
+            <p key={callout.designator} className="sidebar">
+              <b className="m">{callout.designator}</b> {callout.text}
+            </p>
+          ))}
+          {[...new Set(step.parts.map((part) => part.hold).filter((hold) => hold !== ''))].map((hold) => (
+            <p key={hold}>{hold}</p>
+          ))}
+          {step.sentences
+            ? step.sentences
+                .filter((each) => step.tips.includes(each.text))
+                .map((each) => <Sentence key={each.code} sentence={each} />)
+            : step.tips.map((tip) => <p key={tip}>{tip}</p>)}
+          {step.cautions.map((text) => (
+            <p key={text} className="caution">
+              {text}
+            </p>
+          ))}
+          {step.tests.map((test) => (
+            <p key={test.name}>
+              <b>{test.name}</b>: {howTested(test)}, expect <b>{test.expect}</b>.{' '}
+              {test.otherwise === '' ? '' : `Otherwise: ${test.otherwise}.`}
+            </p>
+          ))}
+          {step.gate && step.tests.length === 0 && (
+            <p>
+              Expect <b>{step.gate.expect}</b>.
+            </p>
+          )}
+          {Object.entries(step.remaining as Record<string, string[]>).map(([bag, left]) => (
+            <p key={bag} className="quiet">
+              Bag {bag} {left.length === 0 ? 'is empty now' : `still holds ${left.join(', ')}`}.
+            </p>
+          ))}
+          {faq.map((entry) => (
+            <p key={entry.id} className="asked">
+              <b>{entry.question}</b> {entry.answer}{' '}
+              <span className="quiet">
+                reported {entry.count} {entry.count === 1 ? 'time' : 'times'}
+              </span>
+            </p>
+          ))}
           {kit.mayEdit && (
             <p>
               {step.ownWords && <span className="quiet">your words </span>}
-              <button type="button" className="btn link" onClick={() => { setDraft({ title: step.ownWords ? step.title : '', note: step.note }); }}>edit words</button>
-              {step.ownWords && <button type="button" className="btn link" onClick={() => void words(null, null)}>back to computed</button>}
+              <button
+                type="button"
+                className="btn link"
+                onClick={() => {
+                  setDraft({ title: step.ownWords ? step.title : '', note: step.note });
+                }}
+              >
+                edit words
+              </button>
+              {step.ownWords && (
+                <button type="button" className="btn link" onClick={() => void words(null, null)}>
+                  back to computed
+                </button>
+              )}
             </p>
           )}
         </>

@@ -26,34 +26,106 @@ export function CalloutCard({ callout, boards, current }: Props) {
   const key = `callout.${callout.designator}.text`;
   const save = async () => {
     if (text === null) return;
-    if (text.trim() === (callout.ownWords ? callout.text : callout.lead) || (await kit.save([{ type: 'words', target: key, field: '', value: text.trim() === '' ? null : text.trim() }])) !== 'refused') setText(null);
+    if (
+      text.trim() === (callout.ownWords ? callout.text : callout.lead) ||
+      (await kit.save([{ type: 'words', target: key, field: '', value: text.trim() === '' ? null : text.trim() }])) !==
+        'refused'
+    )
+      setText(null);
   };
   return (
     <article id={`callout-${callout.designator}`} className={current ? 'callout current' : 'callout'}>
-      {ends.length === 0 ? <div className="nopicture quiet">off the board</div> : <div className="ends">{ends.map(({ picture, board }, index) => <BoardCrop key={index} board={board} side={picture.side} crop={picture.crop} arrow={picture.arrow} part={callout.designator} />)}</div>}
+      {ends.length === 0 ? (
+        <div className="nopicture quiet">off the board</div>
+      ) : (
+        <div className="ends">
+          {ends.map(({ picture, board }, index) => (
+            <BoardCrop
+              key={index}
+              board={board}
+              side={picture.side}
+              crop={picture.crop}
+              arrow={picture.arrow}
+              part={callout.designator}
+            />
+          ))}
+        </div>
+      )}
       <div>
         <h2>
-          <button type="button" className="name m" onClick={() => { kit.select(callout.designator); }}>{callout.designator}</button>
+          <button
+            type="button"
+            className="name m"
+            onClick={() => {
+              kit.select(callout.designator);
+            }}
+          >
+            {callout.designator}
+          </button>
           <span className="quiet">{callout.step === null ? '' : `step ${String(callout.step)}`}</span>
         </h2>
         {text === null ? (
           <p>{callout.ownWords ? callout.text : callout.lead}</p>
         ) : (
-          <textarea aria-label={`Words for ${callout.designator}`} value={text} rows={4} onChange={(event) => { setText(event.target.value); }} onKeyDown={(event) => { event.stopPropagation(); if (event.key === 'Escape') setText(null); }} />
+          <textarea
+            aria-label={`Words for ${callout.designator}`}
+            value={text}
+            rows={4}
+            onChange={(event) => {
+              setText(event.target.value);
+            }}
+            onKeyDown={(event) => {
+              event.stopPropagation();
+              if (event.key === 'Escape') setText(null);
+            }}
+          />
         )}
-        <p className={weight.tone}>{callout.kind === 'wire' ? weight.words.replace('Reversed', 'Swapped') : weight.words}{callout.replaceTogether.length > 0 ? `; replace ${callout.replaceTogether.join(', ')} together` : ''}</p>
-        {callout.alike.length > 0 && <p className="ochre">▲ Looks like {callout.alike.join(', ')}: read the print first</p>}
+        <p className={weight.tone}>
+          {callout.kind === 'wire' ? weight.words.replace('Reversed', 'Swapped') : weight.words}
+          {callout.replaceTogether.length > 0 ? `; replace ${callout.replaceTogether.join(', ')} together` : ''}
+        </p>
+        {callout.alike.length > 0 && (
+          <p className="ochre">▲ Looks like {callout.alike.join(', ')}: read the print first</p>
+        )}
         {callout.partMark === null && <p className="ochre">▲ No mark that shows: give it one</p>}
         <p className="acts">
           {text === null ? (
-            kit.mayEdit && <button type="button" className="btn link" onClick={() => { setText(callout.ownWords ? callout.text : callout.lead); }}>{callout.ownWords ? 'your words, edit' : 'edit words'}</button>
+            kit.mayEdit && (
+              <button
+                type="button"
+                className="btn link"
+                onClick={() => {
+                  setText(callout.ownWords ? callout.text : callout.lead);
+                }}
+              >
+                {callout.ownWords ? 'your words, edit' : 'edit words'}
+              </button>
+            )
           ) : (
             <>
-              <button type="button" className="btn pri" disabled={kit.saving} onClick={() => void save()}>Save</button>
-              <button type="button" className="btn" onClick={() => { setText(null); }}>Leave</button>
+              <button type="button" className="btn pri" disabled={kit.saving} onClick={() => void save()}>
+                Save
+              </button>
+              <button
+                type="button"
+                className="btn"
+                onClick={() => {
+                  setText(null);
+                }}
+              >
+                Leave
+              </button>
             </>
           )}
-          {callout.ownWords && text === null && kit.mayEdit && <button type="button" className="btn link" onClick={() => void kit.save([{ type: 'words', target: key, field: '', value: null }])}>back to computed</button>}
+          {callout.ownWords && text === null && kit.mayEdit && (
+            <button
+              type="button"
+              className="btn link"
+              onClick={() => void kit.save([{ type: 'words', target: key, field: '', value: null }])}
+            >
+              back to computed
+            </button>
+          )}
         </p>
       </div>
     </article>

@@ -17,9 +17,14 @@ export function Marks() {
   const manual = useManual(kit.id);
   const [filter, setFilter] = useState('');
   const all = useMemo(() => marks.data?.callouts ?? [], [marks.data]);
-  const shown = all.filter((callout) => `${callout.designator} ${callout.text}`.toLowerCase().includes(filter.trim().toLowerCase()));
+  const shown = all.filter((callout) =>
+    `${callout.designator} ${callout.text}`.toLowerCase().includes(filter.trim().toLowerCase()),
+  );
   const current = shown.find((callout) => callout.designator === kit.selected) ?? null;
-  const fitted = useMemo(() => fittedBefore(order.data && 'steps' in order.data ? order.data.steps : [], current?.step ?? null), [order.data, current]);
+  const fitted = useMemo(
+    () => fittedBefore(order.data && 'steps' in order.data ? order.data.steps : [], current?.step ?? null),
+    [order.data, current],
+  );
   const go = (by: number) => {
     const at = shown.findIndex((callout) => callout.designator === kit.selected);
     const next = shown[Math.max(0, Math.min(shown.length - 1, at + by))];
@@ -27,8 +32,23 @@ export function Marks() {
     kit.select(next.designator);
     document.getElementById(`callout-${next.designator}`)?.scrollIntoView({ block: 'nearest' });
   };
-  useKeys({ ArrowDown: () => { go(1); }, ArrowUp: () => { go(-1); }, Escape: () => { kit.select(null); } });
-  if (!marks.data || !boards.data) return <p className="loading" role="status">{marks.error ? marks.error.message : 'Working out the marks'}</p>;
+  useKeys({
+    ArrowDown: () => {
+      go(1);
+    },
+    ArrowUp: () => {
+      go(-1);
+    },
+    Escape: () => {
+      kit.select(null);
+    },
+  });
+  if (!marks.data || !boards.data)
+    return (
+      <p className="loading" role="status">
+        {marks.error ? marks.error.message : 'Working out the marks'}
+      </p>
+    );
   const open = all.filter((callout) => callout.partMark === null).length;
   return (
     <Split
@@ -38,20 +58,46 @@ export function Marks() {
             <b>{all.length} have a direction</b>
             <span>{open === 0 ? 'each has a mark' : <span className="ochre">▲ {open} without a mark</span>}</span>
             <span className="end">
-              <label className="sr" htmlFor="marks-filter">Filter callouts</label>
-              <input id="marks-filter" className="filter" placeholder="Filter" value={filter} onChange={(event) => { setFilter(event.target.value); }} />
-              <PrintButton label="Print the sheet (PDF)" kind="callout-sheet" subject={kit.id} paper={manual.data?.paper ?? 'A4'} />
+              <label className="sr" htmlFor="marks-filter">
+                Filter callouts
+              </label>
+              <input
+                id="marks-filter"
+                className="filter"
+                placeholder="Filter"
+                value={filter}
+                onChange={(event) => {
+                  setFilter(event.target.value);
+                }}
+              />
+              <PrintButton
+                label="Print the sheet (PDF)"
+                kind="callout-sheet"
+                subject={kit.id}
+                paper={manual.data?.paper ?? 'A4'}
+              />
             </span>
           </div>
           <div className="scroll cards" tabIndex={0} role="region" aria-label="Callouts in step order">
             {all.length === 0 && <p className="loading">Nothing in this kit has a direction.</p>}
-            {shown.map((callout) => <CalloutCard key={callout.designator} callout={callout} boards={boards.data.boards} current={callout === current} />)}
+            {shown.map((callout) => (
+              <CalloutCard
+                key={callout.designator}
+                callout={callout}
+                boards={boards.data.boards}
+                current={callout === current}
+              />
+            ))}
           </div>
         </>
       }
       pane={
         <>
-          <BoardView lit={current ? new Set([current.designator]) : new Set(all.map((callout) => callout.designator))} fitted={fitted} board={current?.picture?.board ?? null} />
+          <BoardView
+            lit={current ? new Set([current.designator]) : new Set(all.map((callout) => callout.designator))}
+            fitted={fitted}
+            board={current?.picture?.board ?? null}
+          />
           <PadTable boards={boards.data.boards} />
         </>
       }

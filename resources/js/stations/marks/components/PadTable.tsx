@@ -5,16 +5,32 @@ import type { BoardDrawing } from '@/shared/api';
 export function PadTable({ boards }: { boards: readonly BoardDrawing[] }) {
   return (
     <section className="pads4" aria-label="What the square pad means">
-      <div className="caption above"><b>What the square pad means here</b><span className="end"><Link to="../board">change on Board</Link></span></div>
+      <div className="caption above">
+        <b>What the square pad means here</b>
+        <span className="end">
+          <Link to="../board">change on Board</Link>
+        </span>
+      </div>
       {boards.map((board) => {
         const pads = Object.entries(board.squarePad as Record<string, string>);
         return (
           <div key={board.name} className="padlist">
             {boards.length > 1 && <h3>{board.name}</h3>}
-            {pads.length === 0 ? <p className="quiet">Nothing said yet.</p> : (
-              <dl>{pads.map(([kind, meaning]) => <div key={kind}><dt>{kind}</dt><dd>{meaning}</dd></div>)}</dl>
+            {pads.length === 0 ? (
+              <p className="quiet">Nothing said yet.</p>
+            ) : (
+              <dl>
+                {pads.map(([kind, meaning]) => (
+                  <div key={kind}>
+                    <dt>{kind}</dt>
+                    <dd>{meaning}</dd>
+                  </div>
+                ))}
+              </dl>
             )}
-            {new Set(pads.map(([, meaning]) => meaning)).size > 1 && <p className="quiet">One meaning within a kind. Between kinds it differs here, so the manual warns.</p>}
+            {new Set(pads.map(([, meaning]) => meaning)).size > 1 && (
+              <p className="quiet">One meaning within a kind. Between kinds it differs here, so the manual warns.</p>
+            )}
           </div>
         );
       })}

@@ -4,7 +4,10 @@ import { minutes } from '@/shared/format';
 import { isCycle, SCORE_FIELDS } from '../model';
 
 const read = async (id: number, school: 'lowest-first' | 'kind-by-kind'): Promise<Order | Cycle> => {
-  const path = school === 'lowest-first' ? '/revisions/{revision}/documents/order-lowest-first' as const : '/revisions/{revision}/documents/order-kind-by-kind' as const;
+  const path =
+    school === 'lowest-first'
+      ? ('/revisions/{revision}/documents/order-lowest-first' as const)
+      : ('/revisions/{revision}/documents/order-kind-by-kind' as const);
   const { data } = await api.get(path, { params: { path: { revision: id } } });
   if (!data) throw new Error('The comparison did not arrive; try again.');
   return data;
@@ -12,30 +15,63 @@ const read = async (id: number, school: 'lowest-first' | 'kind-by-kind'): Promis
 
 /** Two schools side by side: scores, then steps. */
 export function Compare({ revisionId }: { revisionId: number }) {
-  const lowest = useQuery({ queryKey: ['revision', revisionId, 'compare', 'lowest'], queryFn: () => read(revisionId, 'lowest-first') });
-  const kinds = useQuery({ queryKey: ['revision', revisionId, 'compare', 'kinds'], queryFn: () => read(revisionId, 'kind-by-kind') });
+  const lowest = useQuery({
+    queryKey: ['revision', revisionId, 'compare', 'lowest'],
+    queryFn: () => read(revisionId, 'lowest-first'),
+  });
+  const kinds = useQuery({
+    queryKey: ['revision', revisionId, 'compare', 'kinds'],
+    queryFn: () => read(revisionId, 'kind-by-kind'),
+  });
   const [a, b] = [lowest.data, kinds.data];
-  if (!a || !b) return <p className="loading" role="status">Working out both orders</p>;
+  if (!a || !b)
+    return (
+      <p className="loading" role="status">
+        Working out both orders
+      </p>
+    );
   if (isCycle(a) || isCycle(b)) return null;
   return (
     <div className="scroll compare" tabIndex={0} role="region" aria-label="Two schools side by side">
       <table className="table">
-        <thead><tr><th scope="col">what it costs</th><th scope="col" className="num">lowest first</th><th scope="col" className="num">kind by kind</th></tr></thead>
+        <thead>
+          <tr>
+            <th scope="col">what it costs</th>
+            <th scope="col" className="num">
+              lowest first
+            </th>
+            <th scope="col" className="num">
+              kind by kind
+            </th>
+          </tr>
+        </thead>
         <tbody>
           {SCORE_FIELDS.map((field) => (
             <tr key={field.key}>
               <td>{field.name}</td>
-              <td className="num">{a.score[field.key] < b.score[field.key] ? <b>{a.score[field.key]}</b> : a.score[field.key]}</td>
-              <td className="num">{b.score[field.key] < a.score[field.key] ? <b>{b.score[field.key]}</b> : b.score[field.key]}</td>
+              <td className="num">
+                {a.score[field.key] < b.score[field.key] ? <b>{a.score[field.key]}</b> : a.score[field.key]}
+              </td>
+              <td className="num">
+                {b.score[field.key] < a.score[field.key] ? <b>{b.score[field.key]}</b> : b.score[field.key]}
+              </td>
             </tr>
           ))}
-          <tr><td>time</td><td className="num">{minutes(a.minutes)}</td><td className="num">{minutes(b.minutes)}</td></tr>
+          <tr>
+            <td>time</td>
+            <td className="num">{minutes(a.minutes)}</td>
+            <td className="num">{minutes(b.minutes)}</td>
+          </tr>
         </tbody>
       </table>
       <div className="columns">
         {[a, b].map((order) => (
           <ol key={order.school}>
-            {order.steps.map((step) => <li key={step.number}>{step.title} <span className="m quiet">{step.parts.map((part) => part.designator).join(' ')}</span></li>)}
+            {order.steps.map((step) => (
+              <li key={step.number}>
+                {step.title} <span className="m quiet">{step.parts.map((part) => part.designator).join(' ')}</span>
+              </li>
+            ))}
           </ol>
         ))}
       </div>

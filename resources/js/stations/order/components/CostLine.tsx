@@ -12,11 +12,21 @@ export function CostLine({ cost, waiting, onKeep, onBack }: Props) {
   }, [waiting]);
   return (
     <div className={worse ? 'cost worse' : 'cost'} role="status" aria-live="polite">
-      <span data-testid="cost">{cost === null ? 'Working out what it costs' : 'cycle' in cost ? `Impossible: ${cost.cycle.join(' before ')}` : cost.text}</span>
+      <span data-testid="cost">
+        {cost === null
+          ? 'Working out what it costs'
+          : 'cycle' in cost
+            ? `Impossible: ${cost.cycle.join(' before ')}`
+            : cost.text}
+      </span>
       {waiting && (
         <span className="end">
-          <button ref={keep} type="button" className="btn pri" onClick={onKeep}>Keep <kbd>Enter</kbd></button>
-          <button type="button" className="btn" onClick={onBack}>Put back <kbd>Esc</kbd></button>
+          <button ref={keep} type="button" className="btn pri" onClick={onKeep}>
+            Keep <kbd>Enter</kbd>
+          </button>
+          <button type="button" className="btn" onClick={onBack}>
+            Put back <kbd>Esc</kbd>
+          </button>
         </span>
       )}
     </div>

@@ -7,7 +7,11 @@ export function CycleNotice({ cycle }: { cycle: Cycle }) {
       <h1>These wait for each other</h1>
       <p className="m">{cycle.cycle.join(' → ')}</p>
       <p>There is no order until one of these is taken back in kit.json:</p>
-      <ul>{cycle.relax.map((rule) => <li key={rule}>{rule}</li>)}</ul>
+      <ul>
+        {cycle.relax.map((rule) => (
+          <li key={rule}>{rule}</li>
+        ))}
+      </ul>
       <p>Mend the file and drop it here, or undo the last edit.</p>
     </main>
   );

@@ -38,7 +38,9 @@ export function Order() {
   };
   const moved = (grip: Grip, target: Target) => withMove(plan?.overrides ?? [], steps, grip, target);
   const drag = useDrag({
-    onTarget: (grip, target) => { trial.ask(moved(grip, target)); },
+    onTarget: (grip, target) => {
+      trial.ask(moved(grip, target));
+    },
     onDrop: (grip, target) => void saveOverrides(moved(grip, target)),
     onCancel: trial.forget,
   });
@@ -56,22 +58,55 @@ export function Order() {
     trial.ask(overrides);
   };
   useKeys({
-    ArrowDown: () => { go(index + 1); },
-    ArrowUp: () => { go(index - 1); },
-    'Alt+ArrowDown': () => { nudge(1); },
-    'Alt+ArrowUp': () => { nudge(-1); },
-    Escape: () => { setWaiting(null); trial.forget(); kit.select(null); },
+    ArrowDown: () => {
+      go(index + 1);
+    },
+    ArrowUp: () => {
+      go(index - 1);
+    },
+    'Alt+ArrowDown': () => {
+      nudge(1);
+    },
+    'Alt+ArrowUp': () => {
+      nudge(-1);
+    },
+    Escape: () => {
+      setWaiting(null);
+      trial.forget();
+      kit.select(null);
+    },
   });
   if (order.error) return <Notice title="The order cannot be shown" text={order.error.message} />;
-  if (!data) return <p className="loading" role="status">Working out the order</p>;
+  if (!data)
+    return (
+      <p className="loading" role="status">
+        Working out the order
+      </p>
+    );
   if (isCycle(data)) return <CycleNotice cycle={data} />;
   return (
     <Split
       work={
         <>
-          <OrderBar order={data} comparing={comparing} onCompare={() => { setComparing((now) => !now); }} />
+          <OrderBar
+            order={data}
+            comparing={comparing}
+            onCompare={() => {
+              setComparing((now) => !now);
+            }}
+          />
           {(trial.cost || waiting) && (
-            <CostLine cost={trial.cost} waiting={waiting !== null} onKeep={() => { if (waiting) void saveOverrides(waiting); }} onBack={() => { setWaiting(null); trial.forget(); }} />
+            <CostLine
+              cost={trial.cost}
+              waiting={waiting !== null}
+              onKeep={() => {
+                if (waiting) void saveOverrides(waiting);
+              }}
+              onBack={() => {
+                setWaiting(null);
+                trial.forget();
+              }}
+            />
           )}
           {comparing ? (
             <Compare revisionId={kit.id} />
@@ -82,13 +117,17 @@ export function Order() {
               grip={drag.grip}
               target={drag.target}
               onStep={setAt}
-              onGrip={(grip, x, y) => { if (kit.mayEdit) drag.start(grip, x, y); }}
+              onGrip={(grip, x, y) => {
+                if (kit.mayEdit) drag.start(grip, x, y);
+              }}
               onReset={(parts) => void saveOverrides(withoutParts(data.overrides, parts))}
             />
           )}
         </>
       }
-      pane={step ? <StepPane steps={steps} index={index} /> : <p className="loading">There is no part to solder yet.</p>}
+      pane={
+        step ? <StepPane steps={steps} index={index} /> : <p className="loading">There is no part to solder yet.</p>
+      }
     />
   );
 }

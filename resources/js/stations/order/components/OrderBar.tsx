@@ -14,25 +14,58 @@ export function OrderBar({ order, comparing, onCompare }: { order: Order; compar
   const kit = useKit();
   const set = (field: string, value: string | number) => void kit.save([{ type: 'setting', target: '', field, value }]);
   // Releases made before the document named the setting tell it by their steps.
-  const group = order.group ?? Math.max(1, ...order.steps.filter((step) => step.action === 'solder').map((step) => step.parts.length));
+  const group =
+    order.group ??
+    Math.max(1, ...order.steps.filter((step) => step.action === 'solder').map((step) => step.parts.length));
   return (
     <div className="bar orderbar">
       <span className="seg" role="group" aria-label="School">
         {SCHOOLS.map((school) => (
-          <button key={school.id} type="button" aria-pressed={order.school === school.id} disabled={!kit.mayEdit || kit.saving} onClick={() => { set('school', school.id); }}>{school.name}</button>
+          <button
+            key={school.id}
+            type="button"
+            aria-pressed={order.school === school.id}
+            disabled={!kit.mayEdit || kit.saving}
+            onClick={() => {
+              set('school', school.id);
+            }}
+          >
+            {school.name}
+          </button>
         ))}
       </span>
       <label>
         up to{' '}
-        <select className="filter group" aria-label="Parts in a step" value={String(group)} disabled={!kit.mayEdit || kit.saving} onChange={(event) => { set('group', Number(event.target.value)); }}>
-          {[...new Set([1, 2, 3, 4, 6, 8, 12, group])].sort((a, b) => a - b).map((count) => <option key={count} value={count}>{count}</option>)}
+        <select
+          className="filter group"
+          aria-label="Parts in a step"
+          value={String(group)}
+          disabled={!kit.mayEdit || kit.saving}
+          onChange={(event) => {
+            set('group', Number(event.target.value));
+          }}
+        >
+          {[...new Set([1, 2, 3, 4, 6, 8, 12, group])]
+            .sort((a, b) => a - b)
+            .map((count) => (
+              <option key={count} value={count}>
+                {count}
+              </option>
+            ))}
         </select>{' '}
         a step
       </label>
       <span className="end">
-        <span><b>{order.score.hanging}</b> {order.score.hanging === 1 ? 'hangs' : 'hang'}, <b>{minutes(order.minutes)}</b>{order.clock.elapsed > order.clock.handsOn + 0.5 ? ` of ${minutes(order.clock.elapsed)}` : ''}</span>
-        <Link className="btn" to={`/kits/${String(kit.id)}/pilot`} title="Build one with a stopwatch">Pilot</Link>
-        <button type="button" className={comparing ? 'btn on' : 'btn'} aria-pressed={comparing} onClick={onCompare}>Compare</button>
+        <span>
+          <b>{order.score.hanging}</b> {order.score.hanging === 1 ? 'hangs' : 'hang'}, <b>{minutes(order.minutes)}</b>
+          {order.clock.elapsed > order.clock.handsOn + 0.5 ? ` of ${minutes(order.clock.elapsed)}` : ''}
+        </span>
+        <Link className="btn" to={`/kits/${String(kit.id)}/pilot`} title="Build one with a stopwatch">
+          Pilot
+        </Link>
+        <button type="button" className={comparing ? 'btn on' : 'btn'} aria-pressed={comparing} onClick={onCompare}>
+          Compare
+        </button>
       </span>
     </div>
   );

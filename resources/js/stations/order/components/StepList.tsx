@@ -25,7 +25,15 @@ export function StepList({ order, current, grip, target, onStep, onGrip, onReset
           tallest={tallest}
           current={index === current}
           lifted={grip?.from === index ? grip.parts : []}
-          mark={target?.kind === 'into' && target.step === index ? 'into' : target?.kind === 'gap' && target.before === index ? 'above' : target?.kind === 'gap' && target.before === index + 1 && index === order.steps.length - 1 ? 'below' : null}
+          mark={
+            target?.kind === 'into' && target.step === index
+              ? 'into'
+              : target?.kind === 'gap' && target.before === index
+                ? 'above'
+                : target?.kind === 'gap' && target.before === index + 1 && index === order.steps.length - 1
+                  ? 'below'
+                  : null
+          }
           onStep={onStep}
           onGrip={onGrip}
           onReset={onReset}

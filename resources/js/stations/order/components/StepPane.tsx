@@ -4,6 +4,8 @@ import { BoardView, fittedBefore } from '@/shared/board';
 import { degrees } from '@/shared/format';
 import { useKit } from '@/shared/kit';
 
+const centimetres = (millimetres: number) => Math.max(1, Math.round(millimetres / 10));
+
 /** The board with this step's parts lit, and under it the skyline. */
 export function StepPane({ steps, index }: { steps: readonly Step[]; index: number }) {
   const kit = useKit();
@@ -18,23 +20,55 @@ export function StepPane({ steps, index }: { steps: readonly Step[]; index: numb
       <BoardView lit={lit} fitted={fitted} board={step.board} approach={step.number} />
       <div className="caption above">
         <b>On the table, step {step.number}</b>
-        {step.lie && <span className="quiet">{skyline.data?.edge === 'tilt' ? 'seen along its tilt' : 'seen from the front edge'}</span>}
-        {step.lie && <span className="end">tilt {degrees(step.lie.tilt)}{step.lie.rocks ? ', rocks' : ''}</span>}
+        {step.lie && (
+          <span className="quiet">
+            {skyline.data?.edge === 'tilt' ? 'seen along its tilt' : 'seen from the front edge'}
+          </span>
+        )}
+        {step.lie && (
+          <span className="end">
+            tilt {degrees(step.lie.tilt)}
+            {step.lie.rocks ? ', rocks' : ''}
+          </span>
+        )}
       </div>
       <div className="below" tabIndex={0} role="region" aria-label="How the parts are held">
         {number !== null && skyline.data?.svg ? (
           <>
             {/* Our own drawing, made by the server from numbers and escaped names. */}
             <div className="table-view" dangerouslySetInnerHTML={{ __html: skyline.data.svg }} />
-            <p className="rests">rests on {step.lie?.contacts.slice(0, 6).join(', ')}{(step.lie?.contacts.length ?? 0) > 6 ? ` and ${String((step.lie?.contacts.length ?? 0) - 6)} more` : ''}</p>
+            <p className="rests">
+              rests on {step.lie?.contacts.slice(0, 6).join(', ')}
+              {(step.lie?.contacts.length ?? 0) > 6 ? ` and ${String((step.lie?.contacts.length ?? 0) - 6)} more` : ''}
+            </p>
           </>
         ) : (
-          <p className="rests">{step.gate ? `Measure: ${step.gate.expect}` : step.board === null ? 'Work off the board.' : 'Nothing lies on the table in this step.'}</p>
+          <p className="rests">
+            {step.gate
+              ? `Measure: ${step.gate.expect}`
+              : step.board === null
+                ? 'Work off the board.'
+                : 'Nothing lies on the table in this step.'}
+          </p>
         )}
-        {step.prop && <p className="rests">Put a prop of {step.prop.height.toFixed(1)} mm under the {step.prop.edge} edge: it levels the board.</p>}
-        {step.iron !== null && <p className="rests">Iron at {step.iron} °C, about {Math.max(1, Math.round(step.solder / 10))} cm of solder for {step.joints} joints.</p>}
+        {step.prop && (
+          <p className="rests">
+            Put a prop of {step.prop.height.toFixed(1)} mm under the {step.prop.edge} edge: it levels the board.
+          </p>
+        )}
+        {step.iron !== null && (
+          <p className="rests">
+            Iron at {step.iron} °C, about {centimetres(step.solder)} cm of solder for {step.joints} joints.
+          </p>
+        )}
         <Holds step={step} />
-        {step.cautions.length > 0 && <ul className="cautions" aria-label="Cautions">{step.cautions.map((caution) => <li key={caution}>{caution}</li>)}</ul>}
+        {step.cautions.length > 0 && (
+          <ul className="cautions" aria-label="Cautions">
+            {step.cautions.map((caution) => (
+              <li key={caution}>{caution}</li>
+            ))}
+          </ul>
+        )}
       </div>
     </>
   );
@@ -50,7 +84,12 @@ function Holds({ step }: { step: Step }) {
   if (groups.size === 0) return null;
   return (
     <ul className="holds">
-      {[...groups].map(([text, names]) => <li key={text}><span className="m">{names.join(' ')}</span><span>{text}</span></li>)}
+      {[...groups].map(([text, names]) => (
+        <li key={text}>
+          <span className="m">{names.join(' ')}</span>
+          <span>{text}</span>
+        </li>
+      ))}
     </ul>
   );
 }

@@ -36,33 +36,70 @@ export function StepRow({ steps, index, tallest, current, lifted, mark, onStep, 
         className="number"
         title={movable ? 'Drag to move the step' : ''}
         aria-label={`Step ${String(step.number)}: ${step.title}`}
-        onClick={() => { onStep(index); }}
-        onPointerDown={(event) => { if (movable) onGrip({ parts: names, from: index }, event.clientX, event.clientY); }}
+        onClick={() => {
+          onStep(index);
+        }}
+        onPointerDown={(event) => {
+          if (movable) onGrip({ parts: names, from: index }, event.clientX, event.clientY);
+        }}
       >
         {step.gate ? 'G' : step.number}
       </button>
       {/* The number button does the same by keyboard. */}
       {/* eslint-disable-next-line jsx-a11y/click-events-have-key-events, jsx-a11y/no-static-element-interactions */}
-      <div className="what" onClick={() => { onStep(index); }}>
+      <div
+        className="what"
+        onClick={() => {
+          onStep(index);
+        }}
+      >
         <b>{step.title}</b>
         <span className="chips">
-          {step.gate ? <span className="m">{step.gate.expect}</span> : step.parts.map((part) => (
-            <button
-              key={part.designator}
-              type="button"
-              className={['chip m', part.hangs ? 'hang' : '', kit.selected === part.designator ? 'chosen' : '', lifted.includes(part.designator) ? 'lifted' : ''].join(' ')}
-              onClick={() => { onStep(index); kit.select(part.designator); }}
-              onPointerDown={(event) => { if (movable) onGrip({ parts: [part.designator], from: index }, event.clientX, event.clientY); }}
-            >
-              {part.designator}
-            </button>
-          ))}
-          {step.apart.length > 0 && <span className="apart ochre">apart from {step.apart.join(' ')}, {step.apart.length === 1 ? 'a look-alike' : 'look-alikes'}</span>}
+          {step.gate ? (
+            <span className="m">{step.gate.expect}</span>
+          ) : (
+            step.parts.map((part) => (
+              <button
+                key={part.designator}
+                type="button"
+                className={[
+                  'chip m',
+                  part.hangs ? 'hang' : '',
+                  kit.selected === part.designator ? 'chosen' : '',
+                  lifted.includes(part.designator) ? 'lifted' : '',
+                ].join(' ')}
+                onClick={() => {
+                  onStep(index);
+                  kit.select(part.designator);
+                }}
+                onPointerDown={(event) => {
+                  if (movable) onGrip({ parts: [part.designator], from: index }, event.clientX, event.clientY);
+                }}
+              >
+                {part.designator}
+              </button>
+            ))
+          )}
+          {step.apart.length > 0 && (
+            <span className="apart ochre">
+              apart from {step.apart.join(' ')}, {step.apart.length === 1 ? 'a look-alike' : 'look-alikes'}
+            </span>
+          )}
         </span>
         {step.why && <span className="reason ochre">{step.why}</span>}
         {step.overridden.length > 0 && (
           <span className="reason">
-            your place for {step.overridden.join(' ')} <button type="button" className="btn link" onClick={(event) => { event.stopPropagation(); onReset(step.overridden); }}>back to computed</button>
+            your place for {step.overridden.join(' ')}{' '}
+            <button
+              type="button"
+              className="btn link"
+              onClick={(event) => {
+                event.stopPropagation();
+                onReset(step.overridden);
+              }}
+            >
+              back to computed
+            </button>
           </span>
         )}
         {current && kit.why && <StepWhy step={step} />}
@@ -70,7 +107,10 @@ export function StepRow({ steps, index, tallest, current, lifted, mark, onStep, 
       <div className="stair" aria-hidden={step.height === null}>
         {step.height !== null && (
           <>
-            <span className={step.breaksStair ? 'bar0 broken' : 'bar0'} style={{ width: `${String((step.height / tallest) * 62)}%` }} />
+            <span
+              className={step.breaksStair ? 'bar0 broken' : 'bar0'}
+              style={{ width: `${String((step.height / tallest) * 62)}%` }}
+            />
             <span className="m">{millimetres(step.height)}</span>
           </>
         )}

@@ -6,14 +6,23 @@ import { WhyList } from '@/shared/ui';
 export function StepWhy({ step }: { step: Step }) {
   return (
     <div className="stepwhy">
-      {step.lie && <p>The board lies on {step.lie.contacts.join(', ')}, tilted by {degrees(step.lie.tilt)}{step.lie.rocks ? '; it rocks: hold it while you solder' : ''}.</p>}
+      {step.lie && (
+        <p>
+          The board lies on {step.lie.contacts.join(', ')}, tilted by {degrees(step.lie.tilt)}
+          {step.lie.rocks ? '; it rocks: hold it while you solder' : ''}.
+        </p>
+      )}
       {step.parts.map((part) => (
         <div key={part.designator}>
           <h3 className="m">{part.designator}</h3>
           <WhyList reasons={part.reasons} />
         </div>
       ))}
-      {step.time !== '' && <p>{step.minutes.toFixed(1)} min: {step.time}</p>}
+      {step.time !== '' && (
+        <p>
+          {step.minutes.toFixed(1)} min: {step.time}
+        </p>
+      )}
       {step.gate && <p>A gate stands right after the last part it needs, and before what it protects.</p>}
     </div>
   );

@@ -2,33 +2,80 @@ import { useEffect, useState } from 'react';
 import type { PartLine } from '@/shared/api';
 import { useKit } from '@/shared/kit';
 
-const LEGENDS: Readonly<Record<string, string>> = { designator: 'the designator', value: 'the value', both: 'both', outline: 'an outline alone', nothing: 'nothing' };
+const LEGENDS: Readonly<Record<string, string>> = {
+  designator: 'the designator',
+  value: 'the value',
+  both: 'both',
+  outline: 'an outline alone',
+  nothing: 'nothing',
+};
 
 type Field = 'prints' | 'usedAt';
 
 /** What the board prints at the place, and at which step a loose part is used. */
 export function BoardPrint({ line }: { line: PartLine }) {
   const kit = useKit();
-  const save = (field: string, value: string) => kit.save(line.designators.map((name) => ({ type: 'line', target: name, field, value: value === '' ? null : value })));
+  const save = (field: string, value: string) =>
+    kit.save(
+      line.designators.map((name) => ({ type: 'line', target: name, field, value: value === '' ? null : value })),
+    );
   return (
     <div className="facts">
       {line.supply === 'loose' ? (
-        <Text key={`${line.designators.join()} usedAt`} label="used at" hint="a gate, test, wire or part" start={line.usedAt} field="usedAt" onSave={save} />
+        <Text
+          key={`${line.designators.join()} usedAt`}
+          label="used at"
+          hint="a gate, test, wire or part"
+          start={line.usedAt}
+          field="usedAt"
+          onSave={save}
+        />
       ) : (
         <>
           <label htmlFor="line-legend">the board prints</label>
-          <select id="line-legend" className="filter" value={line.legend ?? ''} disabled={!kit.mayEdit || kit.saving} onChange={(event) => void save('legend', event.target.value)}>
+          <select
+            id="line-legend"
+            className="filter"
+            value={line.legend ?? ''}
+            disabled={!kit.mayEdit || kit.saving}
+            onChange={(event) => void save('legend', event.target.value)}
+          >
             <option value="">not said</option>
-            {Object.entries(LEGENDS).map(([word, text]) => <option key={word} value={word}>{text}</option>)}
+            {Object.entries(LEGENDS).map(([word, text]) => (
+              <option key={word} value={word}>
+                {text}
+              </option>
+            ))}
           </select>
-          {(line.legend === 'value' || line.legend === 'both' || line.prints !== '') && <Text key={`${line.designators.join()} prints`} label="as" hint="word for word" start={line.prints} field="prints" onSave={save} />}
+          {(line.legend === 'value' || line.legend === 'both' || line.prints !== '') && (
+            <Text
+              key={`${line.designators.join()} prints`}
+              label="as"
+              hint="word for word"
+              start={line.prints}
+              field="prints"
+              onSave={save}
+            />
+          )}
         </>
       )}
     </div>
   );
 }
 
-function Text({ label, hint, start, field, onSave }: { label: string; hint: string; start: string; field: Field; onSave: (field: string, value: string) => Promise<unknown> }) {
+function Text({
+  label,
+  hint,
+  start,
+  field,
+  onSave,
+}: {
+  label: string;
+  hint: string;
+  start: string;
+  field: Field;
+  onSave: (field: string, value: string) => Promise<unknown>;
+}) {
   const kit = useKit();
   const [text, setText] = useState(start);
   useEffect(() => {
@@ -40,7 +87,23 @@ function Text({ label, hint, start, field, onSave }: { label: string; hint: stri
   return (
     <>
       <label htmlFor={`line-${field}`}>{label}</label>
-      <input id={`line-${field}`} className="filter" placeholder={hint} value={text} maxLength={60} disabled={!kit.mayEdit} onChange={(event) => { setText(event.target.value); }} onBlur={commit} onKeyDown={(event) => { event.stopPropagation(); if (event.key === 'Enter') commit(); if (event.key === 'Escape') setText(start); }} />
+      <input
+        id={`line-${field}`}
+        className="filter"
+        placeholder={hint}
+        value={text}
+        maxLength={60}
+        disabled={!kit.mayEdit}
+        onChange={(event) => {
+          setText(event.target.value);
+        }}
+        onBlur={commit}
+        onKeyDown={(event) => {
+          event.stopPropagation();
+          if (event.key === 'Enter') commit();
+          if (event.key === 'Escape') setText(start);
+        }}
+      />
     </>
   );
 }

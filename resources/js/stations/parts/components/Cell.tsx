@@ -19,7 +19,12 @@ export function Cell({ line, column, onDone }: Props) {
   }, []);
   const changes = (): readonly Change[] => {
     if (column === 'value') return [{ type: 'cell', target: String(line.row), field: 'value', value: text.trim() }];
-    return line.designators.map((name) => ({ type: 'line', target: name, field: 'height', value: text.trim() === '' ? null : text.trim() }));
+    return line.designators.map((name) => ({
+      type: 'line',
+      target: name,
+      field: 'height',
+      value: text.trim() === '' ? null : text.trim(),
+    }));
   };
   const commit = async () => {
     if (done.current) return;
@@ -42,7 +47,9 @@ export function Cell({ line, column, onDone }: Props) {
         className="celledit"
         aria-label={`${column} of ${line.designators.join(' ')}`}
         value={text}
-        onChange={(event) => { setText(event.target.value); }}
+        onChange={(event) => {
+          setText(event.target.value);
+        }}
         onBlur={() => void commit()}
         onKeyDown={(event) => {
           event.stopPropagation();
@@ -53,8 +60,16 @@ export function Cell({ line, column, onDone }: Props) {
           }
         }}
       />
-      {reading && <span className="echo" role="status">reads {reading.display}</span>}
-      {column === 'height' && text !== start && <span className="echo" role="status">mm, or with its unit: 0.3 in</span>}
+      {reading && (
+        <span className="echo" role="status">
+          reads {reading.display}
+        </span>
+      )}
+      {column === 'height' && text !== start && (
+        <span className="echo" role="status">
+          mm, or with its unit: 0.3 in
+        </span>
+      )}
     </span>
   );
 }

@@ -3,7 +3,13 @@ import { useDifference, type DifferenceEntry } from '@/shared/api';
 import { useKit } from '@/shared/kit';
 import { Marking, PrintButton, TableActions } from '@/shared/ui';
 
-const CHANGES: Readonly<Record<DifferenceEntry['change'], string>> = { added: '+ new', removed: '− gone', substituted: '▲ substituted', renumbered: '= renumbered', changed: '~ changed' };
+const CHANGES: Readonly<Record<DifferenceEntry['change'], string>> = {
+  added: '+ new',
+  removed: '− gone',
+  substituted: '▲ substituted',
+  renumbered: '= renumbered',
+  changed: '~ changed',
+};
 
 /** What changed since another revision: part by part, what it touches, and which kits are packed the old way. */
 export function Differences() {
@@ -16,34 +22,132 @@ export function Differences() {
     <>
       <div className="bar">
         <label htmlFor="earlier">from revision</label>
-        <select id="earlier" className="filter" value={earlier} onChange={(event) => { setEarlier(Number(event.target.value)); }}>{kit.header.others.map((other) => <option key={other.id} value={other.id}>{other.revision}</option>)}</select>
-        <span>to <b>{kit.header.revision}</b></span>
+        <select
+          id="earlier"
+          className="filter"
+          value={earlier}
+          onChange={(event) => {
+            setEarlier(Number(event.target.value));
+          }}
+        >
+          {kit.header.others.map((other) => (
+            <option key={other.id} value={other.id}>
+              {other.revision}
+            </option>
+          ))}
+        </select>
+        <span>
+          to <b>{kit.header.revision}</b>
+        </span>
         <span className="end">
-          <TableActions name={`${kit.header.kit} difference`} rows={() => [['part', 'change', 'what is seen', 'steps', 'bag', 'tests'], ...entries.map((entry) => [entry.designator, entry.change, entry.seen, steps(entry), bag(entry), tests(entry)])]} />
-          {difference.data && difference.data.packed.length > 0 && <PrintButton label="Print the slip" kind="difference-slip" subject={kit.id} />}
+          <TableActions
+            name={`${kit.header.kit} difference`}
+            rows={() => [
+              ['part', 'change', 'what is seen', 'steps', 'bag', 'tests'],
+              ...entries.map((entry) => [
+                entry.designator,
+                entry.change,
+                entry.seen,
+                steps(entry),
+                bag(entry),
+                tests(entry),
+              ]),
+            ]}
+          />
+          {difference.data && difference.data.packed.length > 0 && (
+            <PrintButton label="Print the slip" kind="difference-slip" subject={kit.id} />
+          )}
         </span>
       </div>
       <div className="scroll" tabIndex={0} role="region" aria-label="Differences">
         {difference.error && <p className="loading">{difference.error.message}</p>}
-        {difference.isPending && <p className="loading" role="status">Comparing</p>}
+        {difference.isPending && (
+          <p className="loading" role="status">
+            Comparing
+          </p>
+        )}
         {difference.data && entries.length === 0 && <p className="loading">No part differs.</p>}
         {entries.length > 0 && (
           <table className="table differences">
-            <thead><tr><th>part</th><th>change</th><th>what the builder sees otherwise</th><th>before</th><th>now</th><th>touches</th></tr></thead>
+            <thead>
+              <tr>
+                <th>part</th>
+                <th>change</th>
+                <th>what the builder sees otherwise</th>
+                <th>before</th>
+                <th>now</th>
+                <th>touches</th>
+              </tr>
+            </thead>
             <tbody>
               {entries.map((entry) => (
-                <tr key={`${entry.was} ${entry.designator}`} aria-selected={kit.selected === entry.designator} onClick={() => { kit.select(entry.designator); }}>
-                  <td className="refs m">{entry.designator.startsWith('~') ? '' : entry.designator}</td><td>{CHANGES[entry.change]}</td><td className="wraps">{entry.seen}</td>
-                  <td><Marking marking={entry.before?.marking ?? null} /></td><td><Marking marking={entry.after?.marking ?? null} /></td>
-                  <td className="wraps">{[steps(entry) === '' ? '' : `step ${steps(entry)}`, bag(entry) === '' ? '' : `bag ${bag(entry)} and its label`, entry.before?.callout || entry.after?.callout ? 'callout' : '', looks(entry), (faq[entry.designator] ?? []).length > 0 ? `FAQ: ${(faq[entry.designator] ?? []).join(' ')}` : '', tests(entry) === '' ? '' : `test ${tests(entry)}`].filter((text) => text !== '').join(', ')}</td>
+                <tr
+                  key={`${entry.was} ${entry.designator}`}
+                  aria-selected={kit.selected === entry.designator}
+                  onClick={() => {
+                    kit.select(entry.designator);
+                  }}
+                >
+                  <td className="refs m">{entry.designator.startsWith('~') ? '' : entry.designator}</td>
+                  <td>{CHANGES[entry.change]}</td>
+                  <td className="wraps">{entry.seen}</td>
+                  <td>
+                    <Marking marking={entry.before?.marking ?? null} />
+                  </td>
+                  <td>
+                    <Marking marking={entry.after?.marking ?? null} />
+                  </td>
+                  <td className="wraps">
+                    {[
+                      steps(entry) === '' ? '' : `step ${steps(entry)}`,
+                      bag(entry) === '' ? '' : `bag ${bag(entry)} and its label`,
+                      entry.before?.callout || entry.after?.callout ? 'callout' : '',
+                      looks(entry),
+                      (faq[entry.designator] ?? []).length > 0 ? `FAQ: ${(faq[entry.designator] ?? []).join(' ')}` : '',
+                      tests(entry) === '' ? '' : `test ${tests(entry)}`,
+                    ]
+                      .filter((text) => text !== '')
+                      .join(', ')}
+                  </td>
                 </tr>
               ))}
             </tbody>
           </table>
         )}
-        {(difference.data?.readings.length ?? 0) > 0 && <p className="cutline"><b>Measured otherwise:</b> {difference.data?.readings.map((each) => `${each.test}: ${each.before === '' ? 'new' : each.before} → ${each.after === '' ? 'no longer' : each.after}`).join('; ')}.</p>}
-        {(difference.data?.bags.length ?? 0) > 0 && <p className="cutline"><b>Bags weigh otherwise:</b> {difference.data?.bags.map((each) => `${each.bag}: ${grams(each.before)} → ${grams(each.after)}`).join('; ')}.{difference.data?.bags.some((each) => each.typical) && <span className="quiet"> Typical masses among them; weigh parts into masses.csv or the library to know better.</span>}</p>}
-        {difference.data && difference.data.packed.length > 0 && <p className="cutline"><b>Packed as {difference.data.before}:</b> {difference.data.packed.length} kits, <span className="m">{difference.data.packed[0]}</span> to <span className="m">{difference.data.packed.at(-1)}</span>. The slip names them.</p>}
+        {(difference.data?.readings.length ?? 0) > 0 && (
+          <p className="cutline">
+            <b>Measured otherwise:</b>{' '}
+            {difference.data?.readings
+              .map(
+                (each) =>
+                  `${each.test}: ${each.before === '' ? 'new' : each.before} → ${each.after === '' ? 'no longer' : each.after}`,
+              )
+              .join('; ')}
+            .
+          </p>
+        )}
+        {(difference.data?.bags.length ?? 0) > 0 && (
+          <p className="cutline">
+            <b>Bags weigh otherwise:</b>{' '}
+            {difference.data?.bags
+              .map((each) => `${each.bag}: ${grams(each.before)} → ${grams(each.after)}`)
+              .join('; ')}
+            .
+            {difference.data?.bags.some((each) => each.typical) && (
+              <span className="quiet">
+                {' '}
+                Typical masses among them; weigh parts into masses.csv or the library to know better.
+              </span>
+            )}
+          </p>
+        )}
+        {difference.data && difference.data.packed.length > 0 && (
+          <p className="cutline">
+            <b>Packed as {difference.data.before}:</b> {difference.data.packed.length} kits,{' '}
+            <span className="m">{difference.data.packed[0]}</span> to{' '}
+            <span className="m">{difference.data.packed.at(-1)}</span>. The slip names them.
+          </p>
+        )}
       </div>
     </>
   );

@@ -10,7 +10,11 @@ export function FromLibrary({ line }: { line: PartLine }) {
   return (
     <p className="fromlibrary small">
       <Link to={`/library?part=${encodeURIComponent(part.fingerprint)}`}>In the library</Link>
-      {part.number && <>: <b className="m">{part.number}</b></>}
+      {part.number && (
+        <>
+          : <b className="m">{part.number}</b>
+        </>
+      )}
       {part.note !== '' && <span className="quiet"> {part.note}</span>}
     </p>
   );

@@ -7,7 +7,11 @@ import { FromLibrary } from './FromLibrary';
 import { Substitutes } from './Substitutes';
 
 /** How the values of a lot lie within their tolerance; the bench draws them so. */
-const SPREADS = [{ id: 'even', name: 'anywhere within tolerance' }, { id: 'bell', name: 'mostly about the middle' }, { id: 'hollow', name: 'in the outer halves' }] as const;
+const SPREADS = [
+  { id: 'even', name: 'anywhere within tolerance' },
+  { id: 'bell', name: 'mostly about the middle' },
+  { id: 'hollow', name: 'in the outer halves' },
+] as const;
 
 /** The line looked at: its look-alikes side by side, its kind to change, and why. */
 export function LineDetail({ line, lines }: { line: PartLine; lines: readonly PartLine[] }) {
@@ -15,18 +19,66 @@ export function LineDetail({ line, lines }: { line: PartLine; lines: readonly Pa
   const alike = lines.filter((other) => other !== line && other.designators.some((name) => line.alike.includes(name)));
   return (
     <section className="detail" aria-label="The line">
-      <h2><span className="m">{refs(line) || `row ${String(line.row)}`}</span> {valueText(line)}</h2>
+      <h2>
+        <span className="m">{refs(line) || `row ${String(line.row)}`}</span> {valueText(line)}
+      </h2>
       <div className="facts">
         <label htmlFor="line-kind">kind</label>
-        <select id="line-kind" className="filter wide" value={line.kind} disabled={!kit.mayEdit || kit.saving} onChange={(event) => { void kit.save([{ type: 'line', target: line.designators[0] ?? '', field: 'kind', value: event.target.value }]); }}>
-          {KINDS.map((kind) => <option key={kind.id} value={kind.id}>{kind.name}</option>)}
+        <select
+          id="line-kind"
+          className="filter wide"
+          value={line.kind}
+          disabled={!kit.mayEdit || kit.saving}
+          onChange={(event) => {
+            void kit.save([
+              { type: 'line', target: line.designators[0] ?? '', field: 'kind', value: event.target.value },
+            ]);
+          }}
+        >
+          {KINDS.map((kind) => (
+            <option key={kind.id} value={kind.id}>
+              {kind.name}
+            </option>
+          ))}
         </select>
         {line.reasons.some((reason) => reason.code === 'kind.said') && (
-          <span className="quiet">your choice {kit.mayEdit && <button type="button" className="btn link" onClick={() => { void kit.save([{ type: 'line', target: line.designators[0] ?? '', field: 'kind', value: null }]); }}>back to computed</button>}</span>
+          <span className="quiet">
+            your choice{' '}
+            {kit.mayEdit && (
+              <button
+                type="button"
+                className="btn link"
+                onClick={() => {
+                  void kit.save([{ type: 'line', target: line.designators[0] ?? '', field: 'kind', value: null }]);
+                }}
+              >
+                back to computed
+              </button>
+            )}
+          </span>
         )}
         <label htmlFor="line-supply">supply</label>
-        <select id="line-supply" className="filter" value={line.supply} disabled={!kit.mayEdit || kit.saving} onChange={(event) => { void kit.save(line.designators.map((name) => ({ type: 'line', target: name, field: 'supply', value: event.target.value }))); }}>
-          {Object.entries(SUPPLY).map(([word, text]) => <option key={word} value={word}>{text}</option>)}
+        <select
+          id="line-supply"
+          className="filter"
+          value={line.supply}
+          disabled={!kit.mayEdit || kit.saving}
+          onChange={(event) => {
+            void kit.save(
+              line.designators.map((name) => ({
+                type: 'line',
+                target: name,
+                field: 'supply',
+                value: event.target.value,
+              })),
+            );
+          }}
+        >
+          {Object.entries(SUPPLY).map(([word, text]) => (
+            <option key={word} value={word}>
+              {text}
+            </option>
+          ))}
         </select>
       </div>
       <div className="facts">
@@ -34,7 +86,17 @@ export function LineDetail({ line, lines }: { line: PartLine; lines: readonly Pa
           <span>
             {line.height.toFixed(1)} mm <span className="quiet">({line.heightSource})</span>
             {line.heightSource === 'typed in' && kit.mayEdit && (
-              <button type="button" className="btn link" onClick={() => { void kit.save(line.designators.map((name) => ({ type: 'line', target: name, field: 'height', value: null }))); }}>back to computed</button>
+              <button
+                type="button"
+                className="btn link"
+                onClick={() => {
+                  void kit.save(
+                    line.designators.map((name) => ({ type: 'line', target: name, field: 'height', value: null })),
+                  );
+                }}
+              >
+                back to computed
+              </button>
             )}
           </span>
         )}
@@ -42,8 +104,27 @@ export function LineDetail({ line, lines }: { line: PartLine; lines: readonly Pa
       {line.value !== null && (
         <div className="facts">
           <label htmlFor="line-spread">values of a lot lie</label>
-          <select id="line-spread" className="filter wide" value={line.spread ?? 'even'} disabled={!kit.mayEdit || kit.saving} onChange={(event) => { void kit.save(line.designators.map((name) => ({ type: 'line', target: name, field: 'spread', value: event.target.value === 'even' ? null : event.target.value }))); }}>
-            {SPREADS.map((spread) => <option key={spread.id} value={spread.id}>{spread.name}</option>)}
+          <select
+            id="line-spread"
+            className="filter wide"
+            value={line.spread ?? 'even'}
+            disabled={!kit.mayEdit || kit.saving}
+            onChange={(event) => {
+              void kit.save(
+                line.designators.map((name) => ({
+                  type: 'line',
+                  target: name,
+                  field: 'spread',
+                  value: event.target.value === 'even' ? null : event.target.value,
+                })),
+              );
+            }}
+          >
+            {SPREADS.map((spread) => (
+              <option key={spread.id} value={spread.id}>
+                {spread.name}
+              </option>
+            ))}
           </select>
         </div>
       )}
@@ -54,7 +135,8 @@ export function LineDetail({ line, lines }: { line: PartLine; lines: readonly Pa
         <div className="lineup">
           {[line, ...alike].map((each) => (
             <div key={each.designators[0]}>
-              <span className="m">{refs(each)}</span> <Marking marking={each.marking} /> <span className="quiet">{valueText(each)}</span>
+              <span className="m">{refs(each)}</span> <Marking marking={each.marking} />{' '}
+              <span className="quiet">{valueText(each)}</span>
             </div>
           ))}
           <p className="ochre">These may be taken for each other: keep them in different steps and bags.</p>

@@ -14,28 +14,83 @@ export function LineUp({ parts }: { parts: PartsDocument }) {
   const [scale, setScale] = useState<number>(2);
   const pairs = parts.lineUp;
   const all = parts.lineUpInAll;
-  const row = (pair: LookAlikePair) => [pair.these.designators.join(' '), pair.these.value, pair.those.designators.join(' '), pair.those.value, pair.degree.toFixed(1), pair.why.text];
+  const row = (pair: LookAlikePair) => [
+    pair.these.designators.join(' '),
+    pair.these.value,
+    pair.those.designators.join(' '),
+    pair.those.value,
+    pair.degree.toFixed(1),
+    pair.why.text,
+  ];
   return (
     <>
       <div className="bar">
-        <span><b>{all === 0 ? 'No look-alikes' : `${String(all)} ${all === 1 ? 'pair' : 'pairs'}`}</b> worst first{all > pairs.length && `, the first ${String(pairs.length)} shown`}</span>
-        <span className="seg" role="group" aria-label="Scale">
-          {SCALES.map((each) => <button key={each} type="button" aria-pressed={scale === each} onClick={() => { setScale(each); }}>{each}:1</button>)}
+        <span>
+          <b>{all === 0 ? 'No look-alikes' : `${String(all)} ${all === 1 ? 'pair' : 'pairs'}`}</b> worst first
+          {all > pairs.length && `, the first ${String(pairs.length)} shown`}
         </span>
-        <span className="ruler" style={{ width: `${String(10 * PX_PER_MM * scale)}px` }} title="Lay a ruler on it: screens differ">10 mm</span>
-        <span className="end"><TableActions name={`${parts.kit} ${parts.revision} line-up`} rows={() => [['these', 'value', 'those', 'value', 'alike', 'why'], ...pairs.map(row)]} /></span>
+        <span className="seg" role="group" aria-label="Scale">
+          {SCALES.map((each) => (
+            <button
+              key={each}
+              type="button"
+              aria-pressed={scale === each}
+              onClick={() => {
+                setScale(each);
+              }}
+            >
+              {each}:1
+            </button>
+          ))}
+        </span>
+        <span
+          className="ruler"
+          style={{ width: `${String(10 * PX_PER_MM * scale)}px` }}
+          title="Lay a ruler on it: screens differ"
+        >
+          10 mm
+        </span>
+        <span className="end">
+          <TableActions
+            name={`${parts.kit} ${parts.revision} line-up`}
+            rows={() => [['these', 'value', 'those', 'value', 'alike', 'why'], ...pairs.map(row)]}
+          />
+        </span>
       </div>
       <div className="scroll" tabIndex={0} role="region" aria-label="Line-up of look-alikes">
         {pairs.length === 0 && <p className="loading">No two parts of this kit look alike.</p>}
         {pairs.map((pair) => (
-          <section key={`${pair.these.designators.join()} ${pair.those.designators.join()}`} className="pairrow" aria-label={`${pair.these.designators.join(' ')} and ${pair.those.designators.join(' ')}`}>
+          <section
+            key={`${pair.these.designators.join()} ${pair.those.designators.join()}`}
+            className="pairrow"
+            aria-label={`${pair.these.designators.join(' ')} and ${pair.those.designators.join(' ')}`}
+          >
             {[pair.these, pair.those].map((side) => (
-              <button key={side.designators.join()} type="button" className="lookside" onClick={() => { kit.select(side.designators[0] ?? null); }}>
-                <span className="look" style={{ width: `${String(side.width * PX_PER_MM * scale)}px`, height: `${String(side.height * PX_PER_MM * scale)}px` }} dangerouslySetInnerHTML={{ __html: side.picture }} />
-                <span><b className="m">{side.designators.join(' ')}</b> {side.value} <span className="quiet">{side.kindName}</span></span>
+              <button
+                key={side.designators.join()}
+                type="button"
+                className="lookside"
+                onClick={() => {
+                  kit.select(side.designators[0] ?? null);
+                }}
+              >
+                <span
+                  className="look"
+                  style={{
+                    width: `${String(side.width * PX_PER_MM * scale)}px`,
+                    height: `${String(side.height * PX_PER_MM * scale)}px`,
+                  }}
+                  dangerouslySetInnerHTML={{ __html: side.picture }}
+                />
+                <span>
+                  <b className="m">{side.designators.join(' ')}</b> {side.value}{' '}
+                  <span className="quiet">{side.kindName}</span>
+                </span>
               </button>
             ))}
-            <p className="alikewhy"><b>{percent(pair.degree)}</b> alike: {pair.why.text}</p>
+            <p className="alikewhy">
+              <b>{percent(pair.degree)}</b> alike: {pair.why.text}
+            </p>
           </section>
         ))}
       </div>

@@ -27,9 +27,15 @@ export function Parts() {
   useEffect(() => {
     if (wanted) select(wanted);
   }, [wanted, select]);
-  if (!parts.data) return <p className="loading" role="status">{parts.error ? parts.error.message : 'Reading the parts list'}</p>;
+  if (!parts.data)
+    return (
+      <p className="loading" role="status">
+        {parts.error ? parts.error.message : 'Reading the parts list'}
+      </p>
+    );
   const lines = sorted(filtered(parts.data.lines, filter), sort.column, sort.down);
-  const current = parts.data.lines.find((line) => kit.selected !== null && line.designators.includes(kit.selected)) ?? null;
+  const current =
+    parts.data.lines.find((line) => kit.selected !== null && line.designators.includes(kit.selected)) ?? null;
   const question = current?.question ? current : (parts.data.lines.find((line) => line.question) ?? null);
   const lit = current ? new Set(current.designators) : null;
   return (
@@ -37,7 +43,15 @@ export function Parts() {
       start={402}
       work={
         <>
-          <PartsBar parts={parts.data} lines={lines} filter={filter} onFilter={setFilter} view={view} onView={setView} others={kit.header.others.length > 0} />
+          <PartsBar
+            parts={parts.data}
+            lines={lines}
+            filter={filter}
+            onFilter={setFilter}
+            view={view}
+            onView={setView}
+            others={kit.header.others.length > 0}
+          />
           {view === 'difference' && kit.header.others.length > 0 ? (
             <Differences />
           ) : view === 'file' ? (
@@ -49,7 +63,9 @@ export function Parts() {
               lines={lines}
               current={current ? lineKey(current) : null}
               sort={sort}
-              onSort={(column) => { setSort((now) => ({ column, down: now.column === column && !now.down })); }}
+              onSort={(column) => {
+                setSort((now) => ({ column, down: now.column === column && !now.down }));
+              }}
             />
           )}
         </>

@@ -6,7 +6,12 @@ import { Marking, pastedColumn, usePaste } from '@/shared/ui';
 import { Cell } from './Cell';
 import { cellText, COLUMNS, lineKey, type Column } from '../model';
 
-type Props = { lines: readonly PartLine[]; current: string | null; sort: { column: Column | null; down: boolean }; onSort: (column: Column) => void };
+type Props = {
+  lines: readonly PartLine[];
+  current: string | null;
+  sort: { column: Column | null; down: boolean };
+  onSort: (column: Column) => void;
+};
 
 const EDITABLE: ReadonlySet<Column> = new Set(['value', 'height']);
 
@@ -22,30 +27,57 @@ export function PartsTable({ lines, current, sort, onSort }: Props) {
     document.getElementById(`line ${lineKey(line)}`)?.scrollIntoView({ block: 'nearest' });
   };
   useKeys({
-    ArrowDown: () => { go(at + 1); },
-    ArrowUp: () => { go(at < 0 ? lines.length - 1 : at - 1); },
-    Enter: () => { if (current && kit.mayEdit) setEditing(`${current} value`); },
-    Escape: () => { kit.select(null); },
+    ArrowDown: () => {
+      go(at + 1);
+    },
+    ArrowUp: () => {
+      go(at < 0 ? lines.length - 1 : at - 1);
+    },
+    Enter: () => {
+      if (current && kit.mayEdit) setEditing(`${current} value`);
+    },
+    Escape: () => {
+      kit.select(null);
+    },
   });
   // A column copied in a spreadsheet fills the values from the line looked at downwards.
   usePaste((text) => {
     const cells = pastedColumn(text);
     const filled = cells === null || at < 0 || !kit.mayEdit ? [] : lines.slice(at, at + cells.length);
     if (cells === null || filled.length === 0) return false;
-    void kit.save(filled.map((line, index) => ({ type: 'cell', target: String(line.row), field: 'value', value: cells[index] ?? '' })));
+    void kit.save(
+      filled.map((line, index) => ({
+        type: 'cell',
+        target: String(line.row),
+        field: 'value',
+        value: cells[index] ?? '',
+      })),
+    );
     return true;
   });
   return (
     <div className="scroll" tabIndex={0} role="region" aria-label="Parts list">
       <table className="table parts-table">
         <colgroup>
-          {COLUMNS.map((column) => <col key={column.id} style={{ width: `${String(column.width)}px` }} />)}
+          {COLUMNS.map((column) => (
+            <col key={column.id} style={{ width: `${String(column.width)}px` }} />
+          ))}
         </colgroup>
         <thead>
           <tr>
             {COLUMNS.map((column) => (
-              <th key={column.id} scope="col" className={column.numeric ? 'num' : ''} aria-sort={sort.column === column.id ? (sort.down ? 'descending' : 'ascending') : 'none'}>
-                <button type="button" onClick={() => { onSort(column.id); }}>
+              <th
+                key={column.id}
+                scope="col"
+                className={column.numeric ? 'num' : ''}
+                aria-sort={sort.column === column.id ? (sort.down ? 'descending' : 'ascending') : 'none'}
+              >
+                <button
+                  type="button"
+                  onClick={() => {
+                    onSort(column.id);
+                  }}
+                >
                   {column.title}
                   {sort.column === column.id ? (sort.down ? ' ↓' : ' ↑') : ''}
                 </button>
@@ -57,18 +89,42 @@ export function PartsTable({ lines, current, sort, onSort }: Props) {
           {lines.map((line) => {
             const key = lineKey(line);
             return (
-              <tr key={key} id={`line ${key}`} aria-selected={key === current} className={line.question ? 'asks' : ''} onClick={() => { kit.select(line.designators[0] ?? null); }}>
+              <tr
+                key={key}
+                id={`line ${key}`}
+                aria-selected={key === current}
+                className={line.question ? 'asks' : ''}
+                onClick={() => {
+                  kit.select(line.designators[0] ?? null);
+                }}
+              >
                 {COLUMNS.map((column) => (
                   <td
                     key={column.id}
-                    className={[column.numeric ? 'num' : '', column.id === 'refs' ? 'refs m' : '', column.id === 'alike' ? 'm ochre' : ''].join(' ')}
+                    className={[
+                      column.numeric ? 'num' : '',
+                      column.id === 'refs' ? 'refs m' : '',
+                      column.id === 'alike' ? 'm ochre' : '',
+                    ].join(' ')}
                     title={cellText(line, column.id)}
-                    onDoubleClick={() => { if (kit.mayEdit && EDITABLE.has(column.id)) setEditing(`${key} ${column.id}`); }}
+                    onDoubleClick={() => {
+                      if (kit.mayEdit && EDITABLE.has(column.id)) setEditing(`${key} ${column.id}`);
+                    }}
                   >
                     {editing === `${key} ${column.id}` ? (
-                      <Cell line={line} column={column.id} onDone={() => { setEditing(null); }} />
+                      <Cell
+                        line={line}
+                        column={column.id}
+                        onDone={() => {
+                          setEditing(null);
+                        }}
+                      />
                     ) : column.id === 'marking' ? (
-                      line.marking ? <Marking marking={line.marking} /> : <span className="quiet">{line.supply === 'builder' ? 'the builder brings it' : ''}</span>
+                      line.marking ? (
+                        <Marking marking={line.marking} />
+                      ) : (
+                        <span className="quiet">{line.supply === 'builder' ? 'the builder brings it' : ''}</span>
+                      )
                     ) : (
                       cellText(line, column.id)
                     )}

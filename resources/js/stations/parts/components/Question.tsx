@@ -13,19 +13,55 @@ export function Question({ line }: { line: PartLine }) {
   const name = (kind: string) => KINDS.find((each) => each.id === kind)?.name ?? kind;
   return (
     <section className="question" aria-label="Question">
-      <h2><span className="ochre">1 question</span> <span className="m">{line.designators.filter((ref) => !ref.startsWith('~')).join(' ')}</span> {[line.text, line.package, line.description].filter((word) => word !== '').join(', ') || 'no words in the row'}</h2>
+      <h2>
+        <span className="ochre">1 question</span>{' '}
+        <span className="m">{line.designators.filter((ref) => !ref.startsWith('~')).join(' ')}</span>{' '}
+        {[line.text, line.package, line.description].filter((word) => word !== '').join(', ') || 'no words in the row'}
+      </h2>
       <p>What is it? The letters alone fit several kinds.</p>
       <div className="answers">
         {line.candidates.slice(0, 6).map((kind) => (
-          <button key={kind} type="button" className="btn" disabled={!kit.mayEdit || kit.saving} onClick={() => { answer(kind); }}>{name(kind)}</button>
+          <button
+            key={kind}
+            type="button"
+            className="btn"
+            disabled={!kit.mayEdit || kit.saving}
+            onClick={() => {
+              answer(kind);
+            }}
+          >
+            {name(kind)}
+          </button>
         ))}
         {other || line.candidates.length === 0 ? (
-          <select aria-label="Another kind" className="filter" defaultValue="" disabled={!kit.mayEdit} onChange={(event) => { answer(event.target.value); }}>
-            <option value="" disabled>Choose a kind</option>
-            {KINDS.map((kind) => <option key={kind.id} value={kind.id}>{kind.name}</option>)}
+          <select
+            aria-label="Another kind"
+            className="filter"
+            defaultValue=""
+            disabled={!kit.mayEdit}
+            onChange={(event) => {
+              answer(event.target.value);
+            }}
+          >
+            <option value="" disabled>
+              Choose a kind
+            </option>
+            {KINDS.map((kind) => (
+              <option key={kind.id} value={kind.id}>
+                {kind.name}
+              </option>
+            ))}
           </select>
         ) : (
-          <button type="button" className="btn link" onClick={() => { setOther(true); }}>Something else</button>
+          <button
+            type="button"
+            className="btn link"
+            onClick={() => {
+              setOther(true);
+            }}
+          >
+            Something else
+          </button>
         )}
       </div>
       <p className="quiet small">Asked once. The answer is kept with the part and used in every kit.</p>

@@ -11,36 +11,93 @@ export function Substitutes({ line }: { line: PartLine }) {
   const [text, setText] = useState('');
   const said = line.substitutes ?? NOTHING;
   const save = (next: { allowed: readonly string[]; forbidden: readonly string[] }) => {
-    const value = next.allowed.length + next.forbidden.length === 0 ? null : { allowed: next.allowed, forbidden: next.forbidden };
+    const value =
+      next.allowed.length + next.forbidden.length === 0 ? null : { allowed: next.allowed, forbidden: next.forbidden };
     return kit.save(line.designators.map((name) => ({ type: 'line', target: name, field: 'substitutes', value })));
   };
   const add = (list: (typeof LISTS)[number]) => async (event: SyntheticEvent) => {
     event.preventDefault();
     if (text.trim() === '') return;
-    if ((await save({ ...said, [list]: [...said[list].filter((each) => each !== text.trim()), text.trim()] })) === 'saved') setText('');
+    if (
+      (await save({ ...said, [list]: [...said[list].filter((each) => each !== text.trim()), text.trim()] })) === 'saved'
+    )
+      setText('');
   };
   return (
     <details className="more">
-      <summary>Substitutes{said.allowed.length + said.forbidden.length === 0 ? '' : `: ${[...said.allowed, ...said.forbidden.map((each) => `not ${each}`)].join(', ')}`}</summary>
-      {LISTS.map((list) => said[list].length > 0 && (
-        <p key={list}>
-          {list === 'allowed' ? 'may be replaced by ' : 'never by '}
-          {said[list].map((each) => (
-            <span key={each} className="tag"><span className="m">{each}</span>{kit.mayEdit && <button type="button" className="btn link" aria-label={`Remove ${each}`} disabled={kit.saving} onClick={() => void save({ ...said, [list]: said[list].filter((other) => other !== each) })}>×</button>}</span>
-          ))}
-        </p>
-      ))}
+      <summary>
+        Substitutes
+        {said.allowed.length + said.forbidden.length === 0
+          ? ''
+          : `: ${[...said.allowed, ...said.forbidden.map((each) => `not ${each}`)].join(', ')}`}
+      </summary>
+      {LISTS.map(
+        (list) =>
+          said[list].length > 0 && (
+            <p key={list}>
+              {list === 'allowed' ? 'may be replaced by ' : 'never by '}
+              {said[list].map((each) => (
+                <span key={each} className="tag">
+                  <span className="m">{each}</span>
+                  {kit.mayEdit && (
+                    <button
+                      type="button"
+                      className="btn link"
+                      aria-label={`Remove ${each}`}
+                      disabled={kit.saving}
+                      onClick={() => void save({ ...said, [list]: said[list].filter((other) => other !== each) })}
+                    >
+                      ×
+                    </button>
+                  )}
+                </span>
+              ))}
+            </p>
+          ),
+      )}
       {kit.mayEdit && (
         <form className="facts" onSubmit={(event) => void add('allowed')(event)}>
-          <label className="sr" htmlFor="substitute">another value</label>
-          <input id="substitute" className="filter" placeholder="another value" value={text} maxLength={60} onChange={(event) => { setText(event.target.value); }} />
-          <button type="submit" className="btn" disabled={kit.saving}>Will do</button>
-          <button type="button" className="btn" disabled={kit.saving} onClick={(event) => void add('forbidden')(event)}>Will not do</button>
+          <label className="sr" htmlFor="substitute">
+            another value
+          </label>
+          <input
+            id="substitute"
+            className="filter"
+            placeholder="another value"
+            value={text}
+            maxLength={60}
+            onChange={(event) => {
+              setText(event.target.value);
+            }}
+          />
+          <button type="submit" className="btn" disabled={kit.saving}>
+            Will do
+          </button>
+          <button type="button" className="btn" disabled={kit.saving} onClick={(event) => void add('forbidden')(event)}>
+            Will not do
+          </button>
         </form>
       )}
-      {said.warnings.map((reason) => <p key={reason.code} className="ochre">▲ {reason.text}</p>)}
-      <p className="quiet">{said.dependents.length === 0 ? 'Does it matter? Nothing measured, selected or declared depends on it: the same kind, rating and body will do.' : 'Does it matter? Yes:'}</p>
-      {said.dependents.length > 0 && <ul className="why">{said.dependents.map((reason) => <li key={reason.text}><span>{reason.text}</span><span className="origin">{reason.origin}</span></li>)}</ul>}
+      {said.warnings.map((reason) => (
+        <p key={reason.code} className="ochre">
+          ▲ {reason.text}
+        </p>
+      ))}
+      <p className="quiet">
+        {said.dependents.length === 0
+          ? 'Does it matter? Nothing measured, selected or declared depends on it: the same kind, rating and body will do.'
+          : 'Does it matter? Yes:'}
+      </p>
+      {said.dependents.length > 0 && (
+        <ul className="why">
+          {said.dependents.map((reason) => (
+            <li key={reason.text}>
+              <span>{reason.text}</span>
+              <span className="origin">{reason.origin}</span>
+            </li>
+          ))}
+        </ul>
+      )}
     </details>
   );
 }

@@ -16,7 +16,9 @@ export function Pilot() {
   const manual = useManual(kit.id);
   const log = usePilot(kit.id);
   const kept = `pilot ${String(kit.id)}`;
-  const [watch, setWatch] = useState<Watch>(() => JSON.parse(localStorage.getItem(kept) ?? 'null') as Watch | null ?? STOPPED);
+  const [watch, setWatch] = useState<Watch>(
+    () => (JSON.parse(localStorage.getItem(kept) ?? 'null') as Watch | null) ?? STOPPED,
+  );
   const [now, setNow] = useState(() => Date.now());
   const [snagging, setSnagging] = useState(false);
   const steps = manual.data?.steps ?? [];
@@ -32,55 +34,150 @@ export function Pilot() {
   };
   useEffect(() => {
     if (watch.since === null) return undefined;
-    const tick = setInterval(() => { setNow(Date.now()); }, 250);
-    return () => { clearInterval(tick); };
+    const tick = setInterval(() => {
+      setNow(Date.now());
+    }, 250);
+    return () => {
+      clearInterval(tick);
+    };
   }, [watch.since]);
   const done = async () => {
     if (!step || kit.saving || !kit.mayEdit) return;
     const time = elapsed(watch, Date.now());
-    const saved = await kit.save([{ type: 'pilot', target: '', field: '', value: { build: String(build), step: step.key, minutes: minutesOf(time), snag: '', settled: '', photo: '' } }]);
+    const saved = await kit.save([
+      {
+        type: 'pilot',
+        target: '',
+        field: '',
+        value: { build: String(build), step: step.key, minutes: minutesOf(time), snag: '', settled: '', photo: '' },
+      },
+    ]);
     // The stopwatch runs on into the next step; a refused save keeps its time.
     if (saved === 'saved') keep({ stood: 0, since: watch.since === null ? null : Date.now() });
   };
-  useKeys(snagging ? {} : {
-    ' ': () => void done(),
-    p: () => { keep(toggled(watch, Date.now())); },
-    s: () => { setSnagging(true); },
-  });
-  if (manual.error ?? log.error) return <Notice title="The pilot build cannot be shown" text={(manual.error ?? log.error)?.message ?? ''} />;
-  if (manual.data === undefined || !log.data) return <p className="loading" role="status">Opening the log</p>;
-  if (manual.data === null) return <Notice title="There is no order to build by yet" text="Settle what the Order station shows; then a pilot build can begin." />;
+  useKeys(
+    snagging
+      ? {}
+      : {
+          ' ': () => void done(),
+          p: () => {
+            keep(toggled(watch, Date.now()));
+          },
+          s: () => {
+            setSnagging(true);
+          },
+        },
+  );
+  if (manual.error ?? log.error)
+    return <Notice title="The pilot build cannot be shown" text={(manual.error ?? log.error)?.message ?? ''} />;
+  if (manual.data === undefined || !log.data)
+    return (
+      <p className="loading" role="status">
+        Opening the log
+      </p>
+    );
+  if (manual.data === null)
+    return (
+      <Notice
+        title="There is no order to build by yet"
+        text="Settle what the Order station shows; then a pilot build can begin."
+      />
+    );
   return (
     <Split
       start={600}
       work={
         <div className="pilot">
           <div className="bar">
-            <span><b>Pilot build {build}</b> {step ? `step ${String(step.number)} of ${String(steps.length)}` : 'is done'}</span>
-            <span className="end"><Link className="btn" to={`/kits/${String(kit.id)}/order`}>Back to the order</Link></span>
+            <span>
+              <b>Pilot build {build}</b> {step ? `step ${String(step.number)} of ${String(steps.length)}` : 'is done'}
+            </span>
+            <span className="end">
+              <Link className="btn" to={`/kits/${String(kit.id)}/order`}>
+                Back to the order
+              </Link>
+            </span>
           </div>
           {step && (
             <main className="bench-step">
-              <h1>{step.number}. {step.title}</h1>
-              <p className="watch" role="timer" aria-label="stopwatch">{clock(elapsed(watch, now))} <span className="quiet">usual {step.minutes.toFixed(1)} min</span></p>
-              <ul className="bench-parts">
-                {step.parts.map((part) => <li key={part.designator}><b className="m">{part.designator}</b> <span>{part.value}</span> <Marking marking={part.marking} /></li>)}
-              </ul>
-              {step.cautions.map((text) => <p key={text} className="ochre">▲ {text}</p>)}
-              {step.gate && <p>Expect <b>{step.gate.expect}</b>.</p>}
-              <p className="bench-keys">
-                <button type="button" className="btn pri big" disabled={!kit.mayEdit || kit.saving} onClick={() => void done()}>Done <kbd>space</kbd></button>
-                <button type="button" className="btn big" onClick={() => { keep(toggled(watch, Date.now())); setNow(Date.now()); }}>{watch.since === null ? 'Start the watch' : 'Hold the watch'} <kbd>P</kbd></button>
-                <button type="button" className="btn big" disabled={!kit.mayEdit} onClick={() => { setSnagging(true); }}>A snag <kbd>S</kbd></button>
+              <h1>
+                {step.number}. {step.title}
+              </h1>
+              <p className="watch" role="timer" aria-label="stopwatch">
+                {clock(elapsed(watch, now))} <span className="quiet">usual {step.minutes.toFixed(1)} min</span>
               </p>
-              {!kit.mayEdit && <p className="quiet">A released revision takes no more log; begin a new revision on the Shelf.</p>}
+              <ul className="bench-parts">
+                {step.parts.map((part) => (
+                  <li key={part.designator}>
+                    <b className="m">{part.designator}</b> <span>{part.value}</span> <Marking marking={part.marking} />
+                  </li>
+                ))}
+              </ul>
+              {step.cautions.map((text) => (
+                <p key={text} className="ochre">
+                  ▲ {text}
+                </p>
+              ))}
+              {step.gate && (
+                <p>
+                  Expect <b>{step.gate.expect}</b>.
+                </p>
+              )}
+              <p className="bench-keys">
+                <button
+                  type="button"
+                  className="btn pri big"
+                  disabled={!kit.mayEdit || kit.saving}
+                  onClick={() => void done()}
+                >
+                  Done <kbd>space</kbd>
+                </button>
+                <button
+                  type="button"
+                  className="btn big"
+                  onClick={() => {
+                    keep(toggled(watch, Date.now()));
+                    setNow(Date.now());
+                  }}
+                >
+                  {watch.since === null ? 'Start the watch' : 'Hold the watch'} <kbd>P</kbd>
+                </button>
+                <button
+                  type="button"
+                  className="btn big"
+                  disabled={!kit.mayEdit}
+                  onClick={() => {
+                    setSnagging(true);
+                  }}
+                >
+                  A snag <kbd>S</kbd>
+                </button>
+              </p>
+              {!kit.mayEdit && (
+                <p className="quiet">A released revision takes no more log; begin a new revision on the Shelf.</p>
+              )}
             </main>
           )}
-          {snagging && step && <Snag key={step.key} build={build} step={step} onLeave={() => { setSnagging(false); }} />}
+          {snagging && step && (
+            <Snag
+              key={step.key}
+              build={build}
+              step={step}
+              onLeave={() => {
+                setSnagging(false);
+              }}
+            />
+          )}
           <PilotRows rows={rows} steps={steps} />
         </div>
       }
-      pane={<BoardView lit={step ? new Set(step.parts.map((part) => part.designator)) : null} fitted={fitted} board={step?.board ?? null} />}
+      pane={
+        <BoardView
+          lit={step ? new Set(step.parts.map((part) => part.designator)) : null}
+          fitted={fitted}
+          board={step?.board ?? null}
+        />
+      }
     />
   );
 }

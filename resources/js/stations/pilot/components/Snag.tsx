@@ -16,7 +16,21 @@ export function Snag({ build, step, onLeave }: Props) {
     try {
       const kept = photo === null ? '' : await keepPilotPhoto(kit.id, photo);
       // The snag has a row of its own under the step's action and parts, so that the step can still be logged with its time.
-      const saved = await kit.save([{ type: 'pilot', target: '', field: '', value: { build: String(build), step: `snag ${step.key}`, minutes: '', snag: text.trim(), settled: '', photo: kept } }]);
+      const saved = await kit.save([
+        {
+          type: 'pilot',
+          target: '',
+          field: '',
+          value: {
+            build: String(build),
+            step: `snag ${step.key}`,
+            minutes: '',
+            snag: text.trim(),
+            settled: '',
+            photo: kept,
+          },
+        },
+      ]);
       if (saved === 'saved') onLeave();
     } catch (why) {
       setFault((why as Error).message);
@@ -24,10 +38,47 @@ export function Snag({ build, step, onLeave }: Props) {
   };
   return (
     <form className="snag" aria-label="A snag" onSubmit={(event) => void send(event)}>
-      <div className="field"><label htmlFor="snag-text">what went wrong at step {step.number}</label><textarea id="snag-text" rows={2} maxLength={500} required value={text} ref={(field) => { if (text === '') field?.focus(); }} onChange={(event) => { setText(event.target.value); }} /></div>
-      <div className="field"><label htmlFor="snag-photo">photograph</label><input id="snag-photo" type="file" accept="image/jpeg,image/png,image/webp" capture="environment" onChange={(event) => { setPhoto(event.target.files?.[0] ?? null); }} /></div>
-      {fault !== '' && <p className="refusal" role="alert">{fault}</p>}
-      <p><button type="submit" className="btn pri" disabled={kit.saving}>Note it</button> <button type="button" className="btn" onClick={onLeave}>Leave</button></p>
+      <div className="field">
+        <label htmlFor="snag-text">what went wrong at step {step.number}</label>
+        <textarea
+          id="snag-text"
+          rows={2}
+          maxLength={500}
+          required
+          value={text}
+          ref={(field) => {
+            if (text === '') field?.focus();
+          }}
+          onChange={(event) => {
+            setText(event.target.value);
+          }}
+        />
+      </div>
+      <div className="field">
+        <label htmlFor="snag-photo">photograph</label>
+        <input
+          id="snag-photo"
+          type="file"
+          accept="image/jpeg,image/png,image/webp"
+          capture="environment"
+          onChange={(event) => {
+            setPhoto(event.target.files?.[0] ?? null);
+          }}
+        />
+      </div>
+      {fault !== '' && (
+        <p className="refusal" role="alert">
+          {fault}
+        </p>
+      )}
+      <p>
+        <button type="submit" className="btn pri" disabled={kit.saving}>
+          Note it
+        </button>{' '}
+        <button type="button" className="btn" onClick={onLeave}>
+          Leave
+        </button>
+      </p>
     </form>
   );
 }
