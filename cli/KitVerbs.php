@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace ChiralexCli;
 
 use Chiralex\Bagging\BagPlanner;
-use Chiralex\Bagging\School;
+use Chiralex\Bagging\Sorting;
 use Chiralex\Board\Assembly;
 use Chiralex\Board\Lying;
 use Chiralex\Board\PlacedBody;
@@ -19,7 +19,7 @@ use Chiralex\Kit\Kit;
 use Chiralex\Kit\KitReader;
 use Chiralex\Reason\Matter;
 use Chiralex\Reason\Problem;
-use Chiralex\Reason\Severity;
+use Chiralex\Reason\ProblemSeverity;
 use Chiralex\Review\Reviewer;
 use Chiralex\Review\SafetyMatters;
 use Chiralex\Review\Subject;
@@ -67,7 +67,7 @@ final readonly class KitVerbs
     {
         [$kit] = $this->kit('check', $arguments, [], 'chiralex check FOLDER [--option NAME=VALUE]');
         $matters = (new Reviewer())->matters($kit, (new Planner())->plan($kit));
-        $blocks = array_filter($matters, static fn(Matter $matter): bool => $matter->weight->stopsRelease()) !== [];
+        $blocks = array_filter($matters, static fn(Matter $matter): bool => $matter->severity->stopsRelease()) !== [];
 
         return new Outcome((new CheckDocument(Words::english()))->of($matters), $blocks || $this->hasErrors($kit));
     }
@@ -173,7 +173,7 @@ final readonly class KitVerbs
         $school =
             $named === null
                 ? null
-                : School::tryFrom($named) ??
+                : Sorting::tryFrom($named) ??
                     throw UsageError::badValue('--school', $named, 'by-kind, by-step, by-side or parts-and-hardware');
         $order = (new Planner())->plan($kit);
         $plan = (new BagPlanner())->plan($kit, $order instanceof BuildCycle ? null : $order, $school);
@@ -215,7 +215,7 @@ final readonly class KitVerbs
         $blocks =
             array_filter(
                 (new SafetyMatters())->matters(new Subject($kit, (new Planner())->plan($kit))),
-                static fn(Matter $matter): bool => $matter->weight->stopsRelease(),
+                static fn(Matter $matter): bool => $matter->severity->stopsRelease(),
             ) !== [];
 
         return new Outcome((new SafetyDocument(Words::forBuilder($kit)))->of($kit), $blocks || $this->hasErrors($kit));
@@ -341,7 +341,7 @@ final readonly class KitVerbs
     {
         return array_filter(
             $kit->problems,
-            static fn(Problem $problem): bool => $problem->severity === Severity::Error,
+            static fn(Problem $problem): bool => $problem->severity === ProblemSeverity::Error,
         ) !== [];
     }
 }

@@ -50,7 +50,7 @@ final readonly class Told
     public function matter(Matter $matter): array
     {
         return [
-            'severity' => $matter->weight->value,
+            'severity' => $matter->severity->value,
             'station' => $matter->station->value,
             'code' => $matter->code,
             'message' => $this->words->of($matter),

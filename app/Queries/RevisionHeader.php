@@ -11,8 +11,8 @@ use App\Models\Edit;
 use App\Models\Release;
 use App\Models\Revision;
 use Chiralex\Reason\Matter;
+use Chiralex\Reason\MatterSeverity;
 use Chiralex\Reason\Station;
-use Chiralex\Reason\Weight;
 use ChiralexRender\Told;
 use ChiralexRender\Words;
 
@@ -80,7 +80,7 @@ final readonly class RevisionHeader
             ? []
             : [
                 (new Told(Words::english()))->matter(
-                    new Matter(Weight::Warn, Station::Faults, 'faults.open', ['count' => $open]),
+                    new Matter(MatterSeverity::Warn, Station::Faults, 'faults.open', ['count' => $open]),
                 ),
             ];
     }

@@ -9,7 +9,7 @@ use Chiralex\Build\BuildCycle;
 use Chiralex\Build\BuildOrder;
 use Chiralex\Kit\Kit;
 use Chiralex\Reason\Matter;
-use Chiralex\Reason\Weight;
+use Chiralex\Reason\MatterSeverity;
 use ChiralexRender\Svg\BoardSvg;
 use ChiralexRender\Told;
 use ChiralexRender\Words;
@@ -28,10 +28,10 @@ final readonly class ShelfDocument
         $count = ['block' => 0, 'warn' => 0, 'note' => 0];
         $next = null;
         foreach ($matters as $matter) {
-            ++$count[$matter->weight->value];
+            ++$count[$matter->severity->value];
             if (
-                $matter->weight !== Weight::Note &&
-                ($next === null || $matter->weight->rank() < $next->weight->rank())
+                $matter->severity !== MatterSeverity::Note &&
+                ($next === null || $matter->severity->rank() < $next->severity->rank())
             ) {
                 $next = $matter;
             }

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace ChiralexRender\Manual;
 
-use ChiralexRender\Svg\Num;
+use ChiralexRender\Markup;
 
 /**
  * The words of a callout in print: what happens when it is reversed stands out where it harms somebody or something else.
@@ -23,11 +23,11 @@ final readonly class CalloutText
                 ? trim(mb_substr($callout['text'], mb_strlen($lead)))
                 : '';
         $text = match (true) {
-            !$harm => Num::text($callout['text']),
-            $rest === '' => '<span class="harm">' . Num::text($callout['text']) . '</span>',
-            default => Num::text($lead) . ' <span class="harm">' . Num::text($rest) . '</span>',
+            !$harm => Markup::text($callout['text']),
+            $rest === '' => '<span class="harm">' . Markup::text($callout['text']) . '</span>',
+            default => Markup::text($lead) . ' <span class="harm">' . Markup::text($rest) . '</span>',
         };
 
-        return '<p><b class="m">' . Num::text($callout['designator']) . "</b> {$text}</p>";
+        return '<p><b class="m">' . Markup::text($callout['designator']) . "</b> {$text}</p>";
     }
 }

@@ -6,7 +6,7 @@ namespace ChiralexRender\Manual;
 
 use ChiralexRender\Document\ManualDocument;
 use ChiralexRender\Document\StepDocument;
-use ChiralexRender\Svg\Num;
+use ChiralexRender\Markup;
 use ChiralexRender\Words;
 
 /**
@@ -34,9 +34,9 @@ final readonly class HtmlBack
                 ]);
                 $html .=
                     '<p>' .
-                    Num::text(trim("{$turn} " . ($test['reach'] ?? ''))) .
+                    Markup::text(trim("{$turn} " . ($test['reach'] ?? ''))) .
                     ' <span class="quiet">' .
-                    Num::text($this->words->sentence('page.see-step', ['step' => $step])) .
+                    Markup::text($this->words->sentence('page.see-step', ['step' => $step])) .
                     '</span></p>';
             }
         }
@@ -54,11 +54,11 @@ final readonly class HtmlBack
                     '<tr><td class="num">' .
                     $step .
                     '</td><td>' .
-                    Num::text($test['name']) .
+                    Markup::text($test['name']) .
                     '</td><td>' .
-                    Num::text($test['expect']) .
+                    Markup::text($test['expect']) .
                     '</td><td>' .
-                    Num::text($test['otherwise']) .
+                    Markup::text($test['otherwise']) .
                     '</td></tr>';
             }
         }
@@ -66,7 +66,7 @@ final readonly class HtmlBack
             '',
             array_map(
                 fn(string $code): string => '<th>' .
-                    Num::text(trim($this->words->sentence($code, ['step' => '']))) .
+                    Markup::text(trim($this->words->sentence($code, ['step' => '']))) .
                     '</th>',
                 ['page.step', 'page.reading', 'page.expected', 'page.then'],
             ),
@@ -82,11 +82,11 @@ final readonly class HtmlBack
             '',
             array_map(
                 fn(array $entry): string => '<div class="faq"><h3>' .
-                    Num::text($entry['question']) .
+                    Markup::text($entry['question']) .
                     '</h3><p>' .
-                    nl2br(Num::text($entry['answer'])) .
+                    nl2br(Markup::text($entry['answer'])) .
                     ' <span class="quiet">' .
-                    Num::text($this->reported($entry)) .
+                    Markup::text($this->reported($entry)) .
                     '</span></p></div>',
                 $faq,
             ),
@@ -109,9 +109,9 @@ final readonly class HtmlBack
             ];
             $html .=
                 '<div class="block"><h3>' .
-                Num::text($this->words->sentence('page.block', ['block' => $block['name']])) .
+                Markup::text($this->words->sentence('page.block', ['block' => $block['name']])) .
                 "</h3>{$block['html']}<p class=\"quiet\">" .
-                Num::text(implode(' ', array_diff($facts, ['']))) .
+                Markup::text(implode(' ', array_diff($facts, ['']))) .
                 '</p></div>';
         }
 

@@ -6,6 +6,7 @@ namespace ChiralexRender\Manual;
 
 use Chiralex\Part\Kind;
 use ChiralexRender\Document\ManualDocument;
+use ChiralexRender\Markup;
 use ChiralexRender\Svg\MarkingSvg;
 use ChiralexRender\Svg\Num;
 use ChiralexRender\Words;
@@ -52,9 +53,9 @@ final readonly class HtmlFront
         $code = $qr === null ? '' : "<div class=\"qr\">{$qr['svg']}<br>{$this->said('page.phone')}</div>";
 
         return '<div class="head"><div><h1>' .
-            Num::text($document['kit']) .
+            Markup::text($document['kit']) .
             '</h1><p class="quiet">' .
-            Num::text($subtitle . $choice) .
+            Markup::text($subtitle . $choice) .
             "</p></div>{$code}</div>" .
             ($boards === [] ? '' : '<div class="cover">' . implode('', $boards) . '</div>');
     }
@@ -66,7 +67,7 @@ final readonly class HtmlFront
             '',
             array_map(
                 static fn(string $id, string $title): string => "<li><a href=\"#{$id}\">" .
-                    Num::text($title) .
+                    Markup::text($title) .
                     '</a></li>',
                 array_keys($sections),
                 array_values($sections),
@@ -83,7 +84,7 @@ final readonly class HtmlFront
             '',
             array_map(
                 fn(string $text): string => "<p class=\"caution\"><b>{$this->said('page.caution')}: </b>" .
-                    Num::text($text) .
+                    Markup::text($text) .
                     '</p>',
                 $document['cautions'],
             ),
@@ -106,18 +107,18 @@ final readonly class HtmlFront
                     '<tr><td><span class="tick"></span></td><td class="num">' .
                     $item['quantity'] .
                     '</td><td class="refs">' .
-                    Num::text($names) .
+                    Markup::text($names) .
                     '</td><td>' .
-                    Num::text($item['value'] . $length) .
+                    Markup::text($item['value'] . $length) .
                     '</td><td>' .
-                    Num::text($item['kindName']) .
+                    Markup::text($item['kindName']) .
                     '</td><td>' .
                     $this->marking->of($item['marking']) .
                     '</td></tr>';
             }
             $html .=
                 '<h3>' .
-                Num::text($this->words->sentence('page.bag', ['bag' => $bag['name'], 'title' => $bag['title']])) .
+                Markup::text($this->words->sentence('page.bag', ['bag' => $bag['name'], 'title' => $bag['title']])) .
                 "</h3><table class=\"list\">{$rows}</table>";
         }
         if ($document['bags']['brought'] !== []) {
@@ -127,7 +128,7 @@ final readonly class HtmlFront
                     '',
                     array_map(
                         static fn(array $part): string => '<li>' .
-                            Num::text("{$part['designator']}: {$part['value']}, {$part['kindName']}") .
+                            Markup::text("{$part['designator']}: {$part['value']}, {$part['kindName']}") .
                             '</li>',
                         $document['bags']['brought'],
                     ),
@@ -144,7 +145,10 @@ final readonly class HtmlFront
         return '<ul class="columns">' .
             implode(
                 '',
-                array_map(static fn(string $tool): string => '<li>' . Num::text($tool) . '</li>', $document['tools']),
+                array_map(
+                    static fn(string $tool): string => '<li>' . Markup::text($tool) . '</li>',
+                    $document['tools'],
+                ),
             ) .
             '</ul>';
     }
@@ -156,19 +160,19 @@ final readonly class HtmlFront
         foreach ($document['identification'] as $row) {
             $rows .=
                 '<tr><td class="refs">' .
-                Num::text(implode(' ', $row['designators'])) .
+                Markup::text(implode(' ', $row['designators'])) .
                 '</td><td class="num">' .
                 $row['quantity'] .
                 '</td><td>' .
-                Num::text($row['value']) .
+                Markup::text($row['value']) .
                 '</td><td>' .
-                Num::text($row['kindName']) .
+                Markup::text($row['kindName']) .
                 '</td><td>' .
                 $this->marking->of($row['marking']) .
                 '</td><td>' .
-                Num::text($row['direction']) .
+                Markup::text($row['direction']) .
                 '</td><td>' .
-                Num::text($row['bag']) .
+                Markup::text($row['bag']) .
                 '</td></tr>';
         }
         $pads = '';
@@ -183,7 +187,7 @@ final readonly class HtmlFront
             );
             $pads .=
                 '<p>' .
-                Num::text(
+                Markup::text(
                     $this->words->sentence('page.square-pad', [
                         'board' => $board['board'],
                         'pads' => implode('; ', $said),
@@ -207,6 +211,6 @@ final readonly class HtmlFront
 
     private function said(string $code): string
     {
-        return Num::text($this->words->sentence($code));
+        return Markup::text($this->words->sentence($code));
     }
 }

@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace ChiralexRender\Manual;
 
 use ChiralexRender\Document\ManualDocument;
+use ChiralexRender\Markup;
 use ChiralexRender\Print\PrintCss;
 use ChiralexRender\Print\PrintPage;
-use ChiralexRender\Svg\Num;
 use ChiralexRender\Words;
 
 /**
@@ -58,7 +58,7 @@ final readonly class HtmlManual
             foreach ($sections as $code => $section) {
                 $id = substr($code, strlen('page.'));
                 $titles[$id] = $words->sentence($code);
-                $html .= "<section id=\"{$id}\"><h2>" . Num::text($titles[$id]) . "</h2>{$section}</section>";
+                $html .= "<section id=\"{$id}\"><h2>" . Markup::text($titles[$id]) . "</h2>{$section}</section>";
             }
             $written[$page] = $html;
         }
@@ -74,7 +74,7 @@ final readonly class HtmlManual
         $css = PrintCss::of('manual', $document['paper'], $words->sentence('page.foot', $args)) . $heads;
 
         return PrintPage::html(
-            Num::text($words->sentence('page.title', $args)),
+            Markup::text($words->sentence('page.title', $args)),
             "{$fonts}\n{$css}",
             $body,
             $words->language,

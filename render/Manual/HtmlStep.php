@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace ChiralexRender\Manual;
 
 use ChiralexRender\Document\StepDocument;
+use ChiralexRender\Markup;
 use ChiralexRender\Svg\MarkingSvg;
-use ChiralexRender\Svg\Num;
 use ChiralexRender\Words;
 
 /**
@@ -36,18 +36,18 @@ final readonly class HtmlStep
         $parts = $this->parts($step);
         $lines = [$this->cautions($step['cautions'], $said)];
         foreach ($step['watch'] ?? [] as $text) {
-            $lines[] = '<p class="watch">' . Num::text($text) . '</p>';
+            $lines[] = '<p class="watch">' . Markup::text($text) . '</p>';
         }
         foreach (
             [$step['note'], ...array_unique(array_diff(array_column($step['parts'], 'hold'), [''])), ...$step['tips']] as $text
         ) {
-            $lines[] = $text === '' ? '' : '<p>' . Num::text($text) . '</p>';
+            $lines[] = $text === '' ? '' : '<p>' . Markup::text($text) . '</p>';
         }
         $still = '';
         foreach (is_array($step['remaining']) ? $step['remaining'] : [] as $bag => $names) {
             $still .=
                 ' ' .
-                Num::text(
+                Markup::text(
                     $names === []
                         ? $this->words->sentence('page.bag-empty', ['bag' => (string) $bag])
                         : $this->words->sentence('page.bag-holds', [
@@ -60,9 +60,9 @@ final readonly class HtmlStep
             '',
             array_map(
                 static fn(array $entry): string => '<p class="faq"><b>' .
-                    Num::text($entry['question']) .
+                    Markup::text($entry['question']) .
                     '</b> ' .
-                    Num::text($entry['answer']) .
+                    Markup::text($entry['answer']) .
                     '</p>',
                 $faq,
             ),
@@ -75,7 +75,7 @@ final readonly class HtmlStep
             '"><div class="whole"><h3>' .
             $step['number'] .
             '. ' .
-            Num::text($step['title']) .
+            Markup::text($step['title']) .
             '</h3><div class="cols' .
             ($picture === '' ? ' bare' : '') .
             '"><div>' .
@@ -99,9 +99,9 @@ final readonly class HtmlStep
             '',
             array_map(
                 fn(array $part): string => '<tr><td><span class="tick"></span></td><td class="refs">' .
-                    Num::text($part['designator']) .
+                    Markup::text($part['designator']) .
                     '</td><td>' .
-                    Num::text(trim("{$part['value']} {$part['kindName']}")) .
+                    Markup::text(trim("{$part['value']} {$part['kindName']}")) .
                     '</td><td>' .
                     $this->marking->of($part['marking']) .
                     '</td></tr>',
@@ -118,20 +118,21 @@ final readonly class HtmlStep
         foreach ($step['tests'] as $test) {
             $html .=
                 '<p class="test"><b>' .
-                Num::text($test['name']) .
+                Markup::text($test['name']) .
                 '</b>: ' .
-                Num::text(TestText::how($test, $this->words)) .
+                Markup::text(TestText::how($test, $this->words)) .
                 ', <b>' .
-                Num::text($expect($test['expect'])) .
+                Markup::text($expect($test['expect'])) .
                 '</b>.' .
                 ($test['otherwise'] === ''
                     ? ''
-                    : ' ' . Num::text($this->words->sentence('page.otherwise', ['otherwise' => $test['otherwise']]))) .
+                    : ' ' .
+                        Markup::text($this->words->sentence('page.otherwise', ['otherwise' => $test['otherwise']]))) .
                 '</p>';
         }
 
         return $step['gate'] !== null && $step['tests'] === []
-            ? '<p class="test"><b>' . Num::text($expect($step['gate']['expect'])) . '</b></p>'
+            ? '<p class="test"><b>' . Markup::text($expect($step['gate']['expect'])) . '</b></p>'
             : $html;
     }
 
@@ -165,13 +166,13 @@ final readonly class HtmlStep
      */
     private function cautions(array $cautions, array $said): string
     {
-        $sign = Num::text($this->words->sentence('page.caution')) . ': ';
+        $sign = Markup::text($this->words->sentence('page.caution')) . ': ';
         $new = array_map(
-            static fn(string $text): string => "<p class=\"caution\"><b>{$sign}</b>" . Num::text($text) . '</p>',
+            static fn(string $text): string => "<p class=\"caution\"><b>{$sign}</b>" . Markup::text($text) . '</p>',
             array_diff($cautions, $said),
         );
         $again = array_map(
-            static fn(string $text): string => Num::text((string) preg_replace('~[:,.].*$~su', '', $text)),
+            static fn(string $text): string => Markup::text((string) preg_replace('~[:,.].*$~su', '', $text)),
             array_intersect($cautions, $said),
         );
 

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace ChiralexRender\Print;
 
 use ChiralexRender\Document\BagsDocument;
+use ChiralexRender\Markup;
 use ChiralexRender\Svg\MarkingSvg;
 use ChiralexRender\Svg\Num;
 
@@ -41,14 +42,14 @@ final readonly class BagSheets
                     fn(array $item): string => '<li><b>' .
                         $item['quantity'] .
                         '</b><span>' .
-                        Num::text(
+                        Markup::text(
                             $item['value'] .
                                 ($item['length'] === null ? '' : ', ' . Num::of($item['length']) . ' mm') .
                                 ', ' .
                                 $item['kindName'],
                         ) .
                         ' <span class="refs">' .
-                        Num::text($this->names($item)) .
+                        Markup::text($this->names($item)) .
                         '</span></span>' .
                         $this->marking->of($item['marking']) .
                         '</li>',
@@ -61,13 +62,13 @@ final readonly class BagSheets
                     : '') . ($bag['cushioned'] ? '<p class="warn">Fragile.</p>' : '');
             $html .=
                 '<section class="label"><h2><b>' .
-                Num::text($bag['name']) .
+                Markup::text($bag['name']) .
                 '</b>' .
-                Num::text($bag['title']) .
+                Markup::text($bag['title']) .
                 '</h2>' .
                 ($qr === null ? '' : "<div class=\"qr\">{$qr}build it</div>") .
                 '<p class="quiet">' .
-                Num::text("{$this->kit}, revision {$this->revision}") .
+                Markup::text("{$this->kit}, revision {$this->revision}") .
                 "</p>{$warn}<ul>{$items}</ul></section>";
         }
 
@@ -77,7 +78,7 @@ final readonly class BagSheets
     /** @param Bags $bags */
     public function tickList(array $bags): string
     {
-        $html = '<h1>' . Num::text($this->kit) . ', revision ' . Num::text($this->revision) . ': tick list</h1>';
+        $html = '<h1>' . Markup::text($this->kit) . ', revision ' . Markup::text($this->revision) . ': tick list</h1>';
         foreach ($bags['bags'] as $bag) {
             $rows = implode(
                 '',
@@ -85,13 +86,13 @@ final readonly class BagSheets
                     fn(array $item): string => '<tr><td><span class="tick"></span></td><td class="num">' .
                         $item['quantity'] .
                         '</td><td class="refs">' .
-                        Num::text($this->names($item)) .
+                        Markup::text($this->names($item)) .
                         '</td><td>' .
-                        Num::text(
+                        Markup::text(
                             $item['value'] . ($item['length'] === null ? '' : ', ' . Num::of($item['length']) . ' mm'),
                         ) .
                         '</td><td>' .
-                        Num::text($item['kindName']) .
+                        Markup::text($item['kindName']) .
                         '</td><td>' .
                         $this->marking->of($item['marking']) .
                         '</td></tr>',
@@ -100,11 +101,11 @@ final readonly class BagSheets
             );
             $html .=
                 '<h2>Bag ' .
-                Num::text($bag['name']) .
+                Markup::text($bag['name']) .
                 ': ' .
-                Num::text($bag['title']) .
+                Markup::text($bag['title']) .
                 ' <span class="quiet">' .
-                Num::text($bag['size'] === 'box' ? 'in the box' : "{$bag['size']} mm") .
+                Markup::text($bag['size'] === 'box' ? 'in the box' : "{$bag['size']} mm") .
                 ($bag['esd'] ? ', shielding' : '') .
                 "</span></h2><table class=\"list\">{$rows}</table>";
         }
@@ -117,11 +118,11 @@ final readonly class BagSheets
                         static fn(array $cut): string => '<tr><td><span class="tick"></span></td><td class="num">' .
                             $cut['pieces'] .
                             '</td><td>' .
-                            Num::text($cut['what']) .
+                            Markup::text($cut['what']) .
                             '</td><td class="num">' .
                             Num::of($cut['length']) .
                             ' mm</td><td class="refs">' .
-                            Num::text(implode(' ', $cut['names'])) .
+                            Markup::text(implode(' ', $cut['names'])) .
                             '</td></tr>',
                         $bags['cuts'],
                     ),
@@ -143,13 +144,13 @@ final readonly class BagSheets
             '',
             array_map(
                 fn(array $unit): string => '<section class="label small"><h2>' .
-                    Num::text($this->kit) .
+                    Markup::text($this->kit) .
                     '</h2><div class="qr">' .
                     $unit['qr'] .
                     'build it</div><p><span class="serial">' .
-                    Num::text($unit['serial']) .
+                    Markup::text($unit['serial']) .
                     '</span><br><span class="quiet">revision ' .
-                    Num::text($this->revision) .
+                    Markup::text($this->revision) .
                     ', ' .
                     ($packSize === 1 ? 'kit' : 'class pack') .
                     ' ' .
@@ -172,7 +173,7 @@ final readonly class BagSheets
     private function page(string $sheet, string $what, string $body): string
     {
         return PrintPage::html(
-            Num::text("{$this->kit}, revision {$this->revision}: {$what}"),
+            Markup::text("{$this->kit}, revision {$this->revision}: {$what}"),
             $this->fonts . "\n" . PrintCss::of($sheet, $this->paper, "{$this->kit}, revision {$this->revision}"),
             $body,
         );

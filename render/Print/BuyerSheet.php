@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace ChiralexRender\Print;
 
 use ChiralexRender\Document\ManualDocument;
-use ChiralexRender\Svg\Num;
+use ChiralexRender\Markup;
 use ChiralexRender\Words;
 
 /**
@@ -37,14 +37,14 @@ final readonly class BuyerSheet
     private function sheet(array $manual, array $boards, string $fonts): string
     {
         $foot = $this->words->sentence('page.foot', ['kit' => $manual['kit'], 'revision' => $manual['revision']]);
-        $title = Num::text($this->words->sentence('buyer.title', ['kit' => $foot]));
+        $title = Markup::text($this->words->sentence('buyer.title', ['kit' => $foot]));
         $choice = implode(
             ', ',
             array_map(static fn(array $option): string => "{$option['name']}: {$option['value']}", $manual['choice']),
         );
         $body =
             "<h1>{$title}</h1>" .
-            ($choice === '' ? '' : '<p class="quiet">' . Num::text($choice) . '</p>') .
+            ($choice === '' ? '' : '<p class="quiet">' . Markup::text($choice) . '</p>') .
             '<div class="first"><div class="boards">' .
             implode('', $boards) .
             '</div><section>' .
@@ -123,7 +123,7 @@ final readonly class BuyerSheet
     /** @param list<string> $lines */
     private function list(string $code, array $lines): string
     {
-        $title = Num::text($this->words->sentence($code));
+        $title = Markup::text($this->words->sentence($code));
         $lines = array_filter($lines, static fn(string $line): bool => $line !== '');
 
         return $lines === []
@@ -131,7 +131,7 @@ final readonly class BuyerSheet
             : "<h2>{$title}</h2><ul>" .
                     implode(
                         '',
-                        array_map(static fn(string $line): string => '<li>' . Num::text($line) . '</li>', $lines),
+                        array_map(static fn(string $line): string => '<li>' . Markup::text($line) . '</li>', $lines),
                     ) .
                     '</ul>';
     }

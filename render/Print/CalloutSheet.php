@@ -6,7 +6,7 @@ namespace ChiralexRender\Print;
 
 use ChiralexRender\Document\ManualDocument;
 use ChiralexRender\Manual\CalloutText;
-use ChiralexRender\Svg\Num;
+use ChiralexRender\Markup;
 use ChiralexRender\Words;
 
 /**
@@ -42,11 +42,11 @@ final readonly class CalloutSheet
                     : '<h3>' .
                         $step['number'] .
                         '. ' .
-                        Num::text($step['title']) .
+                        Markup::text($step['title']) .
                         "</h3><div class=\"callouts\">{$callouts}</div>";
         }
         $foot = $words->sentence('page.foot', ['kit' => $manual['kit'], 'revision' => $manual['revision']]);
-        $title = Num::text("{$foot}: {$words->sentence('sheet.callouts')}");
+        $title = Markup::text("{$foot}: {$words->sentence('sheet.callouts')}");
 
         return PrintPage::html(
             $title,

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace ChiralexRender\Print;
 
 use ChiralexRender\Document\DifferenceDocument;
+use ChiralexRender\Markup;
 use ChiralexRender\Svg\MarkingSvg;
-use ChiralexRender\Svg\Num;
 
 /**
  * The slip for bags packed the old way: what their builder will see otherwise, and for which serial numbers it is.
@@ -25,9 +25,9 @@ final readonly class DifferenceSlip
             '',
             array_map(
                 static fn(array $entry): string => '<tr><td class="refs">' .
-                    Num::text(str_starts_with($entry['designator'], '~') ? '' : $entry['designator']) .
+                    Markup::text(str_starts_with($entry['designator'], '~') ? '' : $entry['designator']) .
                     '</td><td>' .
-                    Num::text($entry['seen']) .
+                    Markup::text($entry['seen']) .
                     '</td><td>' .
                     $marking->of($entry['before']['marking'] ?? null) .
                     '</td><td>' .
@@ -36,21 +36,23 @@ final readonly class DifferenceSlip
                 $difference['entries'],
             ),
         );
-        $title = Num::text("{$kit}: what is otherwise from revision {$difference['before']} to {$difference['after']}");
+        $title = Markup::text(
+            "{$kit}: what is otherwise from revision {$difference['before']} to {$difference['after']}",
+        );
         $serials =
             $difference['packed'] === []
-                ? '<p>No kit was packed as revision ' . Num::text($difference['before']) . '.</p>'
+                ? '<p>No kit was packed as revision ' . Markup::text($difference['before']) . '.</p>'
                 : '<h2>For these kits</h2><p class="m">' .
-                    implode(', ', array_map(Num::text(...), $difference['packed'])) .
+                    implode(', ', array_map(Markup::text(...), $difference['packed'])) .
                     '</p>';
 
         return PrintPage::html(
             $title,
             $fonts . "\n" . PrintCss::of('slip', $paper, "{$kit}, {$difference['before']} to {$difference['after']}"),
             "<h1>{$title}</h1><table><thead><tr><th>part</th><th>what you see</th><th>in revision " .
-                Num::text($difference['before']) .
+                Markup::text($difference['before']) .
                 '</th><th>in revision ' .
-                Num::text($difference['after']) .
+                Markup::text($difference['after']) .
                 "</th></tr></thead><tbody>{$rows}</tbody></table>" .
                 $this->readings($difference['readings']) .
                 $this->bags($difference['bags']) .
@@ -63,7 +65,7 @@ final readonly class DifferenceSlip
     {
         $lines = array_map(
             static fn(array $each): string => '<li>' .
-                Num::text(
+                Markup::text(
                     $each['test'] .
                         ': ' .
                         match (true) {
@@ -85,7 +87,7 @@ final readonly class DifferenceSlip
         $grams = static fn(?float $value): string => $value === null ? 'not there' : sprintf('%.2f g', $value);
         $lines = array_map(
             static fn(array $each): string => '<li>' .
-                Num::text(
+                Markup::text(
                     "Bag {$each['bag']}: {$grams($each['before'])} before, {$grams($each['after'])} now" .
                         ($each['typical'] ? ' (typical masses among them)' : ''),
                 ) .

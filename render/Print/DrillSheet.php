@@ -9,6 +9,7 @@ use Chiralex\Kit\Hole;
 use Chiralex\Kit\Kit;
 use Chiralex\Manual\DrillPlan;
 use ChiralexRender\LengthText;
+use ChiralexRender\Markup;
 use ChiralexRender\Svg\DrillSvg;
 use ChiralexRender\Svg\Num;
 use ChiralexRender\Words;
@@ -29,18 +30,18 @@ final readonly class DrillSheet
         $html = '';
         foreach (DrillPlan::of($kit) as $face) {
             foreach ($this->tiles($face, $sheet) as $index => $tile) {
-                $title = Num::text(
+                $title = Markup::text(
                     "{$kit->name}: {$this->words->sentence('sheet.drilling')}, " .
                         trim("{$face->by} {$face->face}") .
                         ($index === 0 ? '' : ' (' . ($index + 1) . ')'),
                 );
                 $how =
                     '<p>' .
-                    Num::text($this->words->sentence('sheet.scale', ['length' => "100\u{2009}mm, 4\u{2009}in"])) .
+                    Markup::text($this->words->sentence('sheet.scale', ['length' => "100\u{2009}mm, 4\u{2009}in"])) .
                     ' ' .
-                    Num::text($this->words->sentence('sheet.drill-how')) .
+                    Markup::text($this->words->sentence('sheet.drill-how')) .
                     '</p><p>' .
-                    Num::text($this->words->sentence('caution.drilling')) .
+                    Markup::text($this->words->sentence('caution.drilling')) .
                     '</p>';
                 $html .=
                     '<section class="next"><h1>' .
@@ -51,10 +52,10 @@ final readonly class DrillSheet
             }
             $html .= $this->table($face, $kit);
         }
-        $title = Num::text("{$kit->name}, {$this->words->sentence('sheet.drilling')}");
+        $title = Markup::text("{$kit->name}, {$this->words->sentence('sheet.drilling')}");
         $html =
             $html === ''
-                ? "<h1>{$title}</h1><p>" . Num::text($this->words->sentence('sheet.nothing-drilled')) . '</p>'
+                ? "<h1>{$title}</h1><p>" . Markup::text($this->words->sentence('sheet.nothing-drilled')) . '</p>'
                 : $html;
 
         return PrintPage::html(
@@ -87,13 +88,13 @@ final readonly class DrillSheet
 
     private function table(DrillFace $face, Kit $kit): string
     {
-        $said = fn(string $code): string => Num::text($this->words->sentence($code));
+        $said = fn(string $code): string => Markup::text($this->words->sentence($code));
         $rows = '';
         foreach ($face->holes as $hole) {
             $stack = $this->words->of(DrillPlan::stack($hole, $kit));
             $rows .=
                 '<tr><td class="m">' .
-                Num::text($hole->for) .
+                Markup::text($hole->for) .
                 '</td><td class="num">' .
                 $this->pair($hole->x, $hole->y) .
                 '</td><td class="num">' .
@@ -103,7 +104,7 @@ final readonly class DrillSheet
                 '</td><td class="num">' .
                 $this->drill($hole) .
                 '</td><td>' .
-                Num::text($stack) .
+                Markup::text($stack) .
                 '</td></tr>';
         }
 
@@ -122,14 +123,14 @@ final readonly class DrillSheet
     {
         $plain = Num::of($millimetres);
 
-        return Num::text(str_replace('-', "\u{2212}", (new LengthText('both'))->of($plain, $this->words->point())));
+        return Markup::text(str_replace('-', "\u{2212}", (new LengthText('both'))->of($plain, $this->words->point())));
     }
 
     private function drill(Hole $hole): string
     {
         return $hole->diameter === null
             ? '?'
-            : Num::text(
+            : Markup::text(
                 str_replace('.', $this->words->point(), Num::of($hole->diameter)) .
                     "\u{2009}mm, " .
                     self::fraction($hole->diameter),

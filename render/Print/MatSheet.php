@@ -8,6 +8,7 @@ use Chiralex\Bagging\BagPlan;
 use Chiralex\Bagging\MatCell;
 use Chiralex\Bagging\SortingMat;
 use Chiralex\Kit\Kit;
+use ChiralexRender\Markup;
 use ChiralexRender\Svg\CheckBar;
 use ChiralexRender\Svg\MatCellSvg;
 use ChiralexRender\Svg\Num;
@@ -34,7 +35,7 @@ final readonly class MatSheet
             ]);
         }
         $pages = $this->pages(SortingMat::cells($plan), $titles, $sheet);
-        $title = Num::text("{$kit->name}, {$kit->revision}: {$this->words->sentence('sheet.mat')}");
+        $title = Markup::text("{$kit->name}, {$kit->revision}: {$this->words->sentence('sheet.mat')}");
         $html = '';
         foreach ($pages as $index => $drawn) {
             $head =
@@ -42,7 +43,7 @@ final readonly class MatSheet
                     ? sprintf(
                         '<text x="0" y="5" font-size="5" font-weight="700" class="words">%s</text><text x="0" y="11" font-size="2.8" class="words">%s</text>',
                         $title,
-                        Num::text($this->words->sentence('sheet.mat-how')),
+                        Markup::text($this->words->sentence('sheet.mat-how')),
                     )
                     : '';
             $html .= sprintf(
@@ -95,7 +96,7 @@ final readonly class MatSheet
                 $pages[count($pages) - 1] .= sprintf(
                     '<text x="0" y="%s" font-size="3.4" font-weight="700" class="words">%s</text>',
                     Num::of($y + 4.5),
-                    Num::text($titles[$cell->bag] ?? $cell->bag),
+                    Markup::text($titles[$cell->bag] ?? $cell->bag),
                 );
                 $y += self::HEAD;
                 $bag = $cell->bag;

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace ChiralexRender\Print;
 
-use ChiralexRender\Svg\Num;
+use ChiralexRender\Markup;
 
 /** The slip that goes into the parcel. */
 final readonly class PackingSlip
@@ -27,24 +27,24 @@ final readonly class PackingSlip
                 static fn(array $line): string => '<tr><td><span class="tick"></span></td><td class="num">' .
                     $line['quantity'] .
                     '</td><td>' .
-                    Num::text($line['kit']) .
+                    Markup::text($line['kit']) .
                     '</td><td class="m">' .
-                    implode('<br>', array_map(Num::text(...), $line['serials'])) .
+                    implode('<br>', array_map(Markup::text(...), $line['serials'])) .
                     '</td></tr>',
                 $lines,
             ),
         );
         $body =
             '<h1>Packing slip ' .
-            Num::text($number) .
+            Markup::text($number) .
             '</h1><address>' .
-            Num::text(trim("{$name}\n{$address}")) .
+            Markup::text(trim("{$name}\n{$address}")) .
             '</address><p>Ordered on ' .
-            Num::text($placedOn) .
+            Markup::text($placedOn) .
             ".</p><table><thead><tr><th></th><th class=\"num\">count</th><th>kit</th><th>serial numbers</th></tr></thead><tbody>{$rows}</tbody></table><p class=\"quiet\">Something is missing or does not work: the code on the label of each kit opens its page, and the page has a form.</p>";
 
         return PrintPage::html(
-            'Packing slip ' . Num::text($number),
+            'Packing slip ' . Markup::text($number),
             $fonts . "\n" . PrintCss::of('slip', $paper, "Packing slip {$number}"),
             $body,
         );

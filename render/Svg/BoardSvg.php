@@ -9,6 +9,7 @@ use Chiralex\Board\PlacedBody;
 use Chiralex\Board\Point;
 use Chiralex\Board\Side;
 use Chiralex\Kit\Kit;
+use ChiralexRender\Markup;
 
 /**
  * The one drawing of a board: one side in true proportion, `data-ref` on every part, classes for what a page toggles.
@@ -31,7 +32,7 @@ final readonly class BoardSvg
             $emphasis,
             Palette::silk($board->silk),
         );
-        $title = Num::text("{$this->kit->name}, {$side->value} side");
+        $title = Markup::text("{$this->kit->name}, {$side->value} side");
 
         return sprintf(
             '<svg xmlns="http://www.w3.org/2000/svg" viewBox="0 0 %s %s" class="board%s" role="img" aria-label="%s"><path class="mask" d="%s" fill="%s"/><g class="pads">%s</g>%s</svg>',
@@ -117,14 +118,14 @@ final readonly class BoardSvg
                     Num::of($y),
                     Num::of(self::TEXT),
                     $silk,
-                    Num::text((string) $name),
+                    Markup::text((string) $name),
                 );
             }
             $svg .= sprintf(
                 '<g class="part%s%s" data-ref="%s"><g class="silk" transform="%s" fill="none" stroke="%s" stroke-width="0.25">%s</g>%s%s</g>',
                 $part->socket !== null ? ' socketed' : '',
                 $emphasis?->classes((string) $name) ?? '',
-                Num::text((string) $name),
+                Markup::text((string) $name),
                 $frame->matrix($body),
                 $silk,
                 $draw->silk($part->outline, $part->kind()),

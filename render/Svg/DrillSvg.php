@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace ChiralexRender\Svg;
 
 use Chiralex\Kit\DrillFace;
+use ChiralexRender\Markup;
 
 /** A drilling template at true size: the face's edge, its centre lines, every hole with cross hairs and size, and bars to check the scale. */
 final readonly class DrillSvg
@@ -36,7 +37,7 @@ final readonly class DrillSvg
             Num::of($window[2]),
             Num::of($window[3]),
             implode(' ', array_map(Num::of(...), $window)),
-            Num::text(trim("{$face->by} {$face->face}")),
+            Markup::text(trim("{$face->by} {$face->face}")),
         );
         $svg .= sprintf(
             '<rect class="edge" x="%1$s" y="%1$s" width="%2$s" height="%3$s" fill="none" stroke="#000" stroke-width="0.3"/>',
@@ -60,7 +61,7 @@ final readonly class DrillSvg
             $arm = max($r + 1.5, 3.0);
             $svg .= sprintf(
                 '<g class="hole" data-ref="%s" fill="none" stroke="#000" stroke-width="0.2"><circle cx="%s" cy="%s" r="%s"/><path d="M%s %sh%sM%s %sv%s"/></g>',
-                Num::text($hole->for),
+                Markup::text($hole->for),
                 Num::of($x),
                 Num::of($y),
                 Num::of($r),
@@ -79,7 +80,7 @@ final readonly class DrillSvg
                 Num::of($y - $r * 0.5 - 0.8),
                 $left ? 'end' : 'start',
                 self::SMALL,
-                Num::text($label),
+                Markup::text($label),
             );
         }
 

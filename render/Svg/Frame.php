@@ -23,9 +23,9 @@ final readonly class Frame
         public float $height,
     ) {}
 
-    public static function of(Polygon $outline, int $reading, Side $side): self
+    public static function of(Polygon $outline, int $turn, Side $side): self
     {
-        $view = new View($reading, $side);
+        $view = new View($turn, $side);
         $seen = new Polygon(array_map($view->point(...), $outline->corners));
         [$left, $low, $right, $high] = $seen->bounds();
 

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace ChiralexRender\Svg;
 
 use Chiralex\Marking\Colour;
+use ChiralexRender\Markup;
 
 /** A part's marking drawn for print: bands with letters, which carry it without colour, or the print on the body. */
 final readonly class MarkingSvg
@@ -15,7 +16,7 @@ final readonly class MarkingSvg
         return match ($marking['type'] ?? '') {
             'bands' => $this->bands($marking['bands']),
             'band' => $this->band(str_starts_with($marking['text'], 'dark')),
-            'code' => '<span class="code">' . Num::text($marking['text']) . '</span>',
+            'code' => '<span class="code">' . Markup::text($marking['text']) . '</span>',
             default => '',
         };
     }

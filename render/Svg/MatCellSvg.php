@@ -9,6 +9,7 @@ use Chiralex\Bagging\SortingMat;
 use Chiralex\Kit\PartLook;
 use ChiralexRender\Document\PartMarking;
 use ChiralexRender\Document\PartName;
+use ChiralexRender\Markup;
 use ChiralexRender\Words;
 
 /** One place of a sorting mat: the part at its size, its name, its value, how it is marked, where its leads are bent. */
@@ -44,7 +45,7 @@ final readonly class MatCellSvg
         $room = $this->drawing($cell);
         $svg = sprintf(
             '<g class="place" data-ref="%s" transform="translate(%s %s)"><rect width="%s" height="%s" rx="1" fill="none" stroke="#5a6467" stroke-width="0.2" stroke-dasharray="1.2 0.8"/>',
-            Num::text($cell->designator),
+            Markup::text($cell->designator),
             Num::of($x),
             Num::of($y),
             Num::of($width),
@@ -66,7 +67,7 @@ final readonly class MatCellSvg
                 '<text x="1.5" y="%s" font-size="2.5"%s>%s</text>',
                 Num::of($at + $index * self::LINE - 0.6),
                 $index === 0 ? ' font-weight="700"' : '',
-                Num::text($line),
+                Markup::text($line),
             );
         }
         if ($cell->measured) {
@@ -77,7 +78,7 @@ final readonly class MatCellSvg
                 Num::of($width - 3),
                 Num::of(self::BOX),
                 Num::of($top + 2.2),
-                Num::text($this->words->sentence('sheet.measured')),
+                Markup::text($this->words->sentence('sheet.measured')),
             );
         }
 

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace ChiralexRender\Svg;
 
-/** Short numbers and safe text for SVG. */
+/** Short numbers for SVG. */
 final readonly class Num
 {
     public static function of(float $number): string
@@ -12,10 +12,5 @@ final readonly class Num
         $text = rtrim(rtrim(number_format($number, 3, '.', ''), '0'), '.');
 
         return $text === '-0' || $text === '' ? '0' : $text;
-    }
-
-    public static function text(string $text): string
-    {
-        return htmlspecialchars($text, ENT_QUOTES | ENT_XML1 | ENT_SUBSTITUTE);
     }
 }

@@ -8,6 +8,7 @@ use Chiralex\Kit\KitPart;
 use Chiralex\Kit\PartLook;
 use Chiralex\Part\BodyShape;
 use Chiralex\Part\Kind;
+use ChiralexRender\Markup;
 
 /** One part as it lies on the bench, in millimetres: body, marks, and the print on it. */
 final readonly class PartPicture
@@ -73,7 +74,7 @@ final readonly class PartPicture
             Num::of($size * 0.35),
             Num::of($size),
             $light ? '#EFEBDF' : '#141414',
-            Num::text($code),
+            Markup::text($code),
         );
     }
 }

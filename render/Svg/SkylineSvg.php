@@ -17,6 +17,7 @@ use Chiralex\Build\Step;
 use Chiralex\Build\StepPart;
 use Chiralex\Kit\Kit;
 use Chiralex\Part\BodyShape;
+use ChiralexRender\Markup;
 
 /**
  * The flipped board lying on the table, seen from its edge: every point at its distance from the table, so that a part that
@@ -78,7 +79,7 @@ final readonly class SkylineSvg
             Num::of(-$top),
             Num::of($right - $left + 6),
             Num::of($top + 4),
-            Num::text(
+            Markup::text(
                 "Step {$step->number} on the table: tilt " .
                     round($lie->plane->tilt(), 1) .
                     ' degrees, rests on ' .
@@ -173,7 +174,7 @@ final readonly class SkylineSvg
         return sprintf(
             '<polygon class="%s" data-ref="%s" points="%s"/>%s',
             $class,
-            Num::text($body->designator),
+            Markup::text($body->designator),
             $this->hull($points),
             $gap,
         );
@@ -236,7 +237,7 @@ final readonly class SkylineSvg
                 '<text class="name" x="%s" y="%s" text-anchor="middle">%s</text>',
                 Num::of($middle),
                 Num::of(-$height - $row * 2.8),
-                Num::text($name),
+                Markup::text($name),
             );
         }
 
@@ -272,7 +273,7 @@ final readonly class SkylineSvg
             }
             $drawn[$point->owner] = true;
             $x = $this->seen(new Point($point->x, $point->y), $point->z, $lie)->x;
-            $svg .= sprintf('<path data-ref="%s" d="M%s 0.2l1 1.7h-2z"/>', Num::text($point->owner), Num::of($x));
+            $svg .= sprintf('<path data-ref="%s" d="M%s 0.2l1 1.7h-2z"/>', Markup::text($point->owner), Num::of($x));
         }
 
         return $svg;

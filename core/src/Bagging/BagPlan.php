@@ -16,7 +16,7 @@ final readonly class BagPlan
      * @param list<KitPart> $brought parts the builder brings
      */
     public function __construct(
-        public School $school,
+        public Sorting $school,
         public array $bags,
         public array $conflicts,
         public array $cuts,

@@ -9,7 +9,7 @@ use Chiralex\Bagging\Internal\ItemList;
 use Chiralex\Bagging\Internal\Quarrels;
 use Chiralex\Bagging\Internal\Sharing;
 use Chiralex\Bagging\Internal\Volume;
-use Chiralex\Bom\Supply;
+use Chiralex\Bom\Provision;
 use Chiralex\Build\BuildOrder;
 use Chiralex\Kit\Kit;
 use Chiralex\Kit\KitPart;
@@ -22,9 +22,9 @@ use Chiralex\Reason\Reason;
 final readonly class BagPlanner
 {
     /** @param ?BuildOrder $order null while the order is a cycle: bags by step are then one bag */
-    public function plan(Kit $kit, ?BuildOrder $order, ?School $school = null): BagPlan
+    public function plan(Kit $kit, ?BuildOrder $order, ?Sorting $school = null): BagPlan
     {
-        $school ??= School::tryFrom($kit->settings->bagging) ?? School::ByKind;
+        $school ??= Sorting::tryFrom($kit->settings->bagging) ?? Sorting::ByKind;
         $list = new ItemList($kit);
         $quarrels = Quarrels::of($kit);
         $sharing = new Sharing($quarrels);
@@ -66,7 +66,7 @@ final readonly class BagPlanner
             $this->conflicts($bags, $quarrels),
             $this->cuts($kit),
             array_values(
-                array_filter($kit->parts, static fn(KitPart $part): bool => $part->supply === Supply::Builder),
+                array_filter($kit->parts, static fn(KitPart $part): bool => $part->supply === Provision::Builder),
             ),
         );
     }

@@ -8,7 +8,7 @@ use Chiralex\Limits;
 use Chiralex\Quantity\Exception\InvalidQuantity;
 use Chiralex\Quantity\Length;
 use Chiralex\Reason\Problem;
-use Chiralex\Reason\Severity;
+use Chiralex\Reason\ProblemSeverity;
 use Chiralex\Table\Data\HeaderSynonyms;
 use Chiralex\Table\Exception\UnreadableTable;
 use Chiralex\Table\HeaderMap;
@@ -44,7 +44,7 @@ final readonly class PlacementReader
             $earlier = $placements[$read->designator] ?? null;
             if ($earlier !== null) {
                 $problems[] = new Problem(
-                    Severity::Error,
+                    ProblemSeverity::Error,
                     'placement.duplicate',
                     ['designator' => $read->designator, 'earlier' => (int) $earlier->row],
                     $table->file,
@@ -66,7 +66,7 @@ final readonly class PlacementReader
     private function placement(Row $row, HeaderMap $map, Table $table, array $boards, array $turned): Placement|Problem
     {
         $problem = static fn(string $code, string $field): Problem => new Problem(
-            Severity::Error,
+            ProblemSeverity::Error,
             $code,
             [
                 'text' => mb_substr($map->cell($row, $field), 0, 80),

@@ -6,7 +6,7 @@ namespace Chiralex\Bom;
 
 use Chiralex\Limits;
 use Chiralex\Reason\Problem;
-use Chiralex\Reason\Severity;
+use Chiralex\Reason\ProblemSeverity;
 
 /** Reads a designator cell: lists and ranges such as `R1-R4`, `R1..R4`, `C1, C3-5`. */
 final readonly class Designators
@@ -29,7 +29,9 @@ final readonly class Designators
         foreach (preg_split('~[\s,;+/&]+~u', trim($cell), -1, PREG_SPLIT_NO_EMPTY) ?: [] as $token) {
             $found = self::token($token);
             if ($found === null) {
-                $problems[] = new Problem(Severity::Error, 'bom.designator', ['text' => str_replace('~', '-', $token)]);
+                $problems[] = new Problem(ProblemSeverity::Error, 'bom.designator', [
+                    'text' => str_replace('~', '-', $token),
+                ]);
                 continue;
             }
             array_push($names, ...$found);

@@ -25,7 +25,7 @@ final readonly class Line
         public string $description,
         public string $tolerance,
         public string $kindText,
-        public Supply $supply,
+        public Provision $supply,
         public ?float $height = null,
         public string $note = '',
         public string $legend = '',

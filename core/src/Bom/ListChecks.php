@@ -7,7 +7,7 @@ namespace Chiralex\Bom;
 use Chiralex\Quantity\Rating;
 use Chiralex\Quantity\RatingUnit;
 use Chiralex\Reason\Problem;
-use Chiralex\Reason\Severity;
+use Chiralex\Reason\ProblemSeverity;
 
 /** What a whole list says that a single row cannot: gaps in the numbering, one part on two lines. */
 final readonly class ListChecks
@@ -53,7 +53,7 @@ final readonly class ListChecks
                 }
             }
             if ($missing !== []) {
-                $problems[] = new Problem(Severity::Note, 'bom.gap', ['designators' => $missing], $file);
+                $problems[] = new Problem(ProblemSeverity::Note, 'bom.gap', ['designators' => $missing], $file);
             }
         }
 
@@ -85,7 +85,7 @@ final readonly class ListChecks
             $last = $same[count($same) - 1];
             if (count($same) === 2) {
                 $problems[] = new Problem(
-                    Severity::Note,
+                    ProblemSeverity::Note,
                     'bom.same-part',
                     ['value' => $last->value, 'earlier' => $same[0]->row],
                     $file,
@@ -93,7 +93,7 @@ final readonly class ListChecks
                 );
             } elseif (count($same) > 2) {
                 $problems[] = new Problem(
-                    Severity::Note,
+                    ProblemSeverity::Note,
                     'bom.same-part-rows',
                     [
                         'value' => $last->value,
@@ -126,14 +126,14 @@ final readonly class ListChecks
                 $problems[] =
                     $above === null
                         ? new Problem(
-                            Severity::Warning,
+                            ProblemSeverity::Warning,
                             'bom.bare-row',
                             ['designators' => $line->designators],
                             $file,
                             $line->row,
                         )
                         : new Problem(
-                            Severity::Warning,
+                            ProblemSeverity::Warning,
                             'bom.merged-row',
                             ['designators' => $line->designators, 'earlier' => $above->row, 'value' => $above->value],
                             $file,
@@ -169,7 +169,7 @@ final readonly class ListChecks
                 foreach (array_slice($said, 1) as $other) {
                     if ($first !== null && !$other->amount->isEqualTo($first->amount)) {
                         $problems[] = new Problem(
-                            Severity::Warning,
+                            ProblemSeverity::Warning,
                             'bom.contradiction',
                             [
                                 'designators' => $line->designators,

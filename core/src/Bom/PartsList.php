@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Chiralex\Bom;
 
 use Chiralex\Reason\Problem;
-use Chiralex\Reason\Severity;
+use Chiralex\Reason\ProblemSeverity;
 
 /** A parts list read from a table: its lines, what was wrong with its rows, and which column was taken for what. */
 final readonly class PartsList
@@ -27,7 +27,7 @@ final readonly class PartsList
     public function hasErrors(): bool
     {
         foreach ($this->problems as $problem) {
-            if ($problem->severity === Severity::Error) {
+            if ($problem->severity === ProblemSeverity::Error) {
                 return true;
             }
         }

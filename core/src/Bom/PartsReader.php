@@ -8,7 +8,7 @@ use Chiralex\Limits;
 use Chiralex\Quantity\Exception\InvalidQuantity;
 use Chiralex\Quantity\Length;
 use Chiralex\Reason\Problem;
-use Chiralex\Reason\Severity;
+use Chiralex\Reason\ProblemSeverity;
 use Chiralex\Table\Data\HeaderSynonyms;
 use Chiralex\Table\Exception\UnreadableTable;
 use Chiralex\Table\HeaderMap;
@@ -69,7 +69,7 @@ final readonly class PartsReader
         foreach ($read->names as $name) {
             if (isset($seen[$name])) {
                 $problems[] = new Problem(
-                    Severity::Error,
+                    ProblemSeverity::Error,
                     'bom.duplicate',
                     ['designator' => $name, 'earlier' => $seen[$name]],
                     $table->file,
@@ -90,7 +90,7 @@ final readonly class PartsReader
         [$quantity, $length, $fault] = $this->quantity($map->cell($row, 'quantity'), $names, count($read->names));
         if ($fault !== null) {
             $problems[] = new Problem(
-                Severity::Warning,
+                ProblemSeverity::Warning,
                 $fault,
                 [
                     'text' => $map->cell($row, 'quantity'),
@@ -109,7 +109,7 @@ final readonly class PartsReader
         $tall = $height === '' ? null : $this->height($height, $map->unit('height') ?? 'mm');
         if ($tall !== null && ($tall < 0.0 || $tall >= Limits::PLACE_MM)) {
             $problems[] = new Problem(
-                Severity::Warning,
+                ProblemSeverity::Warning,
                 'bom.height-too-large',
                 ['text' => $height, 'limit' => (int) Limits::PLACE_MM, 'designators' => $names],
                 $table->file,
@@ -125,7 +125,7 @@ final readonly class PartsReader
                 $names,
                 $quantity,
                 $length,
-                Supply::read($value) === Supply::NotFitted ? '' : $value,
+                Provision::read($value) === Provision::NotFitted ? '' : $value,
                 $map->cell($row, 'package'),
                 $map->cell($row, 'description'),
                 $map->cell($row, 'tolerance'),
@@ -167,26 +167,26 @@ final readonly class PartsReader
         }
     }
 
-    private function supply(Row $row, HeaderMap $map, Table $table, string $value): Supply
+    private function supply(Row $row, HeaderMap $map, Table $table, string $value): Provision
     {
         $said =
-            Supply::read($map->cell($row, 'supply')) ??
-            (Supply::read($value) ?? Supply::read($map->cell($row, 'note')));
+            Provision::read($map->cell($row, 'supply')) ??
+            (Provision::read($value) ?? Provision::read($map->cell($row, 'note')));
         if ($said !== null) {
             return $said;
         }
         $cell = strtolower($map->cell($row, 'fitted'));
         $header = strtolower($map->header($table->headers, 'fitted') ?? '');
         if ($cell === '') {
-            return Supply::Kit;
+            return Provision::Kit;
         }
         $yes = in_array($cell, ['x', 'y', 'yes', '1', 'true', 'ja', 'oui', "s\u{00ED}", 'si', 'tak'], true);
         $no = in_array($cell, ['n', 'no', '0', 'false', 'nein', 'non', 'nee', 'nie'], true);
         $negative = preg_match('~^(dn|do not|nicht|non |ne pas|no |niet|nie )~', $header) === 1;
 
-        return ($negative && $yes) || (!$negative && $no) || Supply::read($cell) === Supply::NotFitted
-            ? Supply::NotFitted
-            : Supply::Kit;
+        return ($negative && $yes) || (!$negative && $no) || Provision::read($cell) === Provision::NotFitted
+            ? Provision::NotFitted
+            : Provision::Kit;
     }
 
     private function height(string $text, string $unit): ?float

@@ -9,7 +9,7 @@ use Chiralex\Board\PlacedBody;
 use Chiralex\Board\Polygon;
 use Chiralex\Board\Prop;
 use Chiralex\Board\Side;
-use Chiralex\Bom\Supply;
+use Chiralex\Bom\Provision;
 use Chiralex\Build\Internal\Assembler;
 use Chiralex\Build\Internal\Costs;
 use Chiralex\Build\Internal\Holding;
@@ -156,7 +156,7 @@ final readonly class Planner
     {
         $bodies = [];
         foreach ($kit->parts as $part) {
-            if ($part->supply === Supply::Factory && $part->body !== null) {
+            if ($part->supply === Provision::Factory && $part->body !== null) {
                 $bodies[] = $part->body;
             }
         }

@@ -7,7 +7,7 @@ namespace Chiralex\Kit;
 use Chiralex\Board\BoardShape;
 use Chiralex\Board\PlacedBody;
 use Chiralex\Bom\PartsList;
-use Chiralex\Bom\Supply;
+use Chiralex\Bom\Provision;
 use Chiralex\Kit\Exception\UnusableKit;
 use Chiralex\Limits;
 use Chiralex\Reason\Problem;
@@ -118,8 +118,8 @@ final readonly class Kit
     public function holds(KitPart $part): bool
     {
         return match ($part->supply) {
-            Supply::Kit, Supply::Optional, Supply::Loose => true,
-            Supply::Alternative, Supply::NotFitted, Supply::Factory, Supply::Builder => false,
+            Provision::Kit, Provision::Optional, Provision::Loose => true,
+            Provision::Alternative, Provision::NotFitted, Provision::Factory, Provision::Builder => false,
         };
     }
 

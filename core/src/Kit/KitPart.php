@@ -7,8 +7,8 @@ namespace Chiralex\Kit;
 use Chiralex\Board\PlacedBody;
 use Chiralex\Board\Placement;
 use Chiralex\Bom\Line;
+use Chiralex\Bom\Provision;
 use Chiralex\Bom\Recognition;
-use Chiralex\Bom\Supply;
 use Chiralex\Part\Consequence;
 use Chiralex\Part\Hold;
 use Chiralex\Part\Kind;
@@ -43,7 +43,7 @@ final readonly class KitPart
         public Outline $outline,
         public float $height,
         public Origin $heightOrigin,
-        public Supply $supply,
+        public Provision $supply,
         public Sensitivity $sensitivity,
         public ?Hold $hold,
         public bool $polarised,

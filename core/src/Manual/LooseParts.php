@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Chiralex\Manual;
 
-use Chiralex\Bom\Supply;
+use Chiralex\Bom\Provision;
 use Chiralex\Build\BuildOrder;
 use Chiralex\Build\Step;
 use Chiralex\Kit\Kit;
@@ -18,7 +18,7 @@ final readonly class LooseParts
     {
         $used = [];
         foreach ($kit->parts as $part) {
-            if ($part->supply !== Supply::Loose || $part->usedAt === '') {
+            if ($part->supply !== Provision::Loose || $part->usedAt === '') {
                 continue;
             }
             foreach ($order->steps as $step) {

@@ -12,12 +12,12 @@ use Chiralex\Board\View;
 final readonly class Callouts
 {
     /** @param ?Landmarks $fitted parts already on its board at that step */
-    public function callout(PolarPart $part, int $reading, ?Landmarks $fitted): Callout
+    public function callout(PolarPart $part, int $turn, ?Landmarks $fitted): Callout
     {
         $direction = $part->direction();
         $bearing = $landmark = null;
         if ($part->body !== null && $direction !== null) {
-            $view = new View($reading, $part->body->side);
+            $view = new View($turn, $part->body->side);
             $bearing = $view->bearing($direction);
             $landmark = $this->landmark($part->body, $direction, $bearing, $fitted);
         }

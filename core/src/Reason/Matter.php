@@ -12,7 +12,7 @@ final readonly class Matter
      * @param list<string> $designators the parts it is about
      */
     public function __construct(
-        public Weight $weight,
+        public MatterSeverity $severity,
         public Station $station,
         public string $code,
         public array $args = [],

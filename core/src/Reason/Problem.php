@@ -13,7 +13,7 @@ final readonly class Problem
 {
     /** @param array<string, string|int|float|list<string>> $args */
     public function __construct(
-        public Severity $severity,
+        public ProblemSeverity $severity,
         public string $code,
         public array $args = [],
         public ?string $file = null,

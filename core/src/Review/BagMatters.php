@@ -8,8 +8,8 @@ use Chiralex\Bagging\BagConflict;
 use Chiralex\Bagging\BagPlanner;
 use Chiralex\Build\BuildOrder;
 use Chiralex\Reason\Matter;
+use Chiralex\Reason\MatterSeverity;
 use Chiralex\Reason\Station;
-use Chiralex\Reason\Weight;
 
 /** Parts that the maker put where they must not be, and moves that name nothing. */
 final readonly class BagMatters implements MatterSource
@@ -20,7 +20,7 @@ final readonly class BagMatters implements MatterSource
         $plan = (new BagPlanner())->plan($kit, $subject->order instanceof BuildOrder ? $subject->order : null);
         $matters = array_map(
             static fn(BagConflict $conflict): Matter => new Matter(
-                Weight::Warn,
+                MatterSeverity::Warn,
                 Station::Bags,
                 $conflict->reason->code,
                 $conflict->reason->args,
@@ -32,7 +32,7 @@ final readonly class BagMatters implements MatterSource
             $part = $kit->part((string) $designator);
             if ($part === null || !$kit->holds($part)) {
                 $matters[] = new Matter(
-                    Weight::Warn,
+                    MatterSeverity::Warn,
                     Station::Bags,
                     'bags.moved-unknown',
                     ['designator' => (string) $designator, 'bag' => $bag],

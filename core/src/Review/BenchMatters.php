@@ -8,8 +8,8 @@ use Chiralex\Bench\BenchBook;
 use Chiralex\Bench\Checked;
 use Chiralex\Bench\Proposals;
 use Chiralex\Reason\Matter;
+use Chiralex\Reason\MatterSeverity;
 use Chiralex\Reason\Station;
-use Chiralex\Reason\Weight;
 
 /** Tests whose formula cannot be worked out, whose range turns good kits away, or whose adjuster does not get there. */
 final readonly class BenchMatters implements MatterSource
@@ -26,7 +26,7 @@ final readonly class BenchMatters implements MatterSource
 
         foreach (Proposals::of($subject->kit) as $test) {
             $matters[] = new Matter(
-                Weight::Note,
+                MatterSeverity::Note,
                 Station::Bench,
                 'bench.no-short',
                 ['gate' => (string) $test->gate, 'expect' => $test->expect],
@@ -45,7 +45,7 @@ final readonly class BenchMatters implements MatterSource
         if ($checked->fault !== '') {
             return [
                 new Matter(
-                    Weight::Block,
+                    MatterSeverity::Block,
                     Station::Bench,
                     'bench.formula',
                     ['test' => $test->name, 'fault' => $checked->fault],
@@ -56,7 +56,7 @@ final readonly class BenchMatters implements MatterSource
         $matters = [];
         if ($reading?->reaches !== null && $reading->reaches < self::SURE) {
             $matters[] = new Matter(
-                Weight::Warn,
+                MatterSeverity::Warn,
                 Station::Bench,
                 'bench.reach',
                 [
@@ -69,7 +69,7 @@ final readonly class BenchMatters implements MatterSource
         }
         if ($checked->turnedAway()) {
             $matters[] = new Matter(
-                Weight::Warn,
+                MatterSeverity::Warn,
                 Station::Bench,
                 'bench.turned-away',
                 ['test' => $test->name, 'expect' => $test->expect],
@@ -78,7 +78,7 @@ final readonly class BenchMatters implements MatterSource
         }
         if ($checked->range() !== null && $test->points !== [] && $test->otherwise === '') {
             $matters[] = new Matter(
-                Weight::Note,
+                MatterSeverity::Note,
                 Station::Bench,
                 'bench.otherwise',
                 ['test' => $test->name],
@@ -88,7 +88,7 @@ final readonly class BenchMatters implements MatterSource
 
         if ($checked->range() !== null && $test->gate !== $test->name && count($test->points) < 2) {
             $matters[] = new Matter(
-                Weight::Note,
+                MatterSeverity::Note,
                 Station::Bench,
                 'bench.points',
                 ['test' => $test->name],

@@ -8,8 +8,8 @@ use Chiralex\Bom\Designators;
 use Chiralex\Kit\KitPart;
 use Chiralex\Part\Kind;
 use Chiralex\Reason\Matter;
+use Chiralex\Reason\MatterSeverity;
 use Chiralex\Reason\Station;
-use Chiralex\Reason\Weight;
 
 /** Board against parts list, and what the board prints. */
 final readonly class BoardMatters implements MatterSource
@@ -20,7 +20,7 @@ final readonly class BoardMatters implements MatterSource
         $matters = [];
         foreach ($kit->strayPlacements as $name) {
             $matters[] = new Matter(
-                Weight::Block,
+                MatterSeverity::Block,
                 Station::Board,
                 'board.stray-placement',
                 ['designator' => $name],
@@ -28,11 +28,13 @@ final readonly class BoardMatters implements MatterSource
             );
         }
         if (!$kit->hasPlacements) {
-            $matters[] = new Matter(Weight::Note, Station::Board, 'board.no-placements');
+            $matters[] = new Matter(MatterSeverity::Note, Station::Board, 'board.no-placements');
         }
         foreach ($kit->boards as $board) {
             if (!$board->outlineGiven && $kit->hasPlacements) {
-                $matters[] = new Matter(Weight::Warn, Station::Board, 'board.no-outline', ['board' => $board->name]);
+                $matters[] = new Matter(MatterSeverity::Warn, Station::Board, 'board.no-outline', [
+                    'board' => $board->name,
+                ]);
             }
         }
         foreach ($kit->parts as $part) {
@@ -45,7 +47,7 @@ final readonly class BoardMatters implements MatterSource
                 $part->kind() !== Kind::Unknown;
             if ($expected && $part->placement === null) {
                 $matters[] = new Matter(
-                    Weight::Warn,
+                    MatterSeverity::Warn,
                     Station::Board,
                     'board.no-placement',
                     ['designator' => $part->designator],
@@ -54,7 +56,7 @@ final readonly class BoardMatters implements MatterSource
             }
             if ($part->legend === 'nothing' && $part->placement !== null) {
                 $matters[] = new Matter(
-                    Weight::Warn,
+                    MatterSeverity::Warn,
                     Station::Board,
                     'board.unprinted',
                     ['designator' => $part->designator],
@@ -102,7 +104,7 @@ final readonly class BoardMatters implements MatterSource
                 $words = array_map(strval(...), array_keys($families));
                 sort($words);
                 $matters[] = new Matter(
-                    Weight::Warn,
+                    MatterSeverity::Warn,
                     Station::Board,
                     'board.prefix-kinds',
                     ['prefix' => (string) $prefix, 'kinds' => $words],

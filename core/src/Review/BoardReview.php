@@ -13,8 +13,8 @@ use Chiralex\Kit\KitPart;
 use Chiralex\Part\Kind;
 use Chiralex\Part\LeadStyle;
 use Chiralex\Reason\Matter;
+use Chiralex\Reason\MatterSeverity;
 use Chiralex\Reason\Station;
-use Chiralex\Reason\Weight;
 
 /**
  * What to change before boards are ordered: places whose holes another part fits too, parts of one kind that face several
@@ -68,7 +68,7 @@ final readonly class BoardReview implements MatterSource
         foreach ($pairs as $kinds => $found) {
             $names = array_values(array_unique(array_merge(...$found)));
             $matters[] = new Matter(
-                Weight::Note,
+                MatterSeverity::Note,
                 Station::Board,
                 'board.same-holes',
                 [
@@ -131,7 +131,7 @@ final readonly class BoardReview implements MatterSource
             $others = array_merge(...array_values(array_slice($directions, 1)));
             usort($others, Designators::compare(...));
             $matters[] = new Matter(
-                Weight::Note,
+                MatterSeverity::Note,
                 Station::Board,
                 'board.turn',
                 [
@@ -155,7 +155,7 @@ final readonly class BoardReview implements MatterSource
             $least = $part->outline->leads === LeadStyle::AxialWire ? $part->outline->along + 2 * self::BEND : 0.0;
             if ($span < $least - 1e-6) {
                 $matters[] = new Matter(
-                    Weight::Warn,
+                    MatterSeverity::Warn,
                     Station::Board,
                     'board.span-short',
                     [
@@ -170,7 +170,7 @@ final readonly class BoardReview implements MatterSource
             $usual = $part->outline->leads === LeadStyle::RadialWire ? $this->usualSpan($part) : null;
             if ($usual !== null && abs($span - $usual) > self::SPREAD) {
                 $matters[] = new Matter(
-                    Weight::Warn,
+                    MatterSeverity::Warn,
                     Station::Board,
                     'board.span-wide',
                     ['designator' => $part->designator, 'span' => round($span, 2), 'usual' => $usual],
@@ -204,7 +204,7 @@ final readonly class BoardReview implements MatterSource
                     $kit->holds($kit->parts[$name])
                 ) {
                     $matters[] = new Matter(
-                        Weight::Note,
+                        MatterSeverity::Note,
                         Station::Board,
                         'board.adjuster-covered',
                         ['designator' => $name, 'cover' => $cover['by']],

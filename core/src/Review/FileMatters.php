@@ -5,10 +5,10 @@ declare(strict_types=1);
 namespace Chiralex\Review;
 
 use Chiralex\Reason\Matter;
+use Chiralex\Reason\MatterSeverity;
 use Chiralex\Reason\Problem;
-use Chiralex\Reason\Severity;
+use Chiralex\Reason\ProblemSeverity;
 use Chiralex\Reason\Station;
-use Chiralex\Reason\Weight;
 
 /** Rows that could not be taken as they stand. */
 final readonly class FileMatters implements MatterSource
@@ -19,7 +19,7 @@ final readonly class FileMatters implements MatterSource
             $names = $problem->args['designators'] ?? ($problem->args['designator'] ?? []);
 
             return new Matter(
-                $problem->severity === Severity::Note ? Weight::Note : Weight::Warn,
+                $problem->severity === ProblemSeverity::Note ? MatterSeverity::Note : MatterSeverity::Warn,
                 str_starts_with($problem->code, 'placement.') ? Station::Board : Station::Parts,
                 $problem->code,
                 $problem->args + ['file' => (string) $problem->file, 'row' => (int) $problem->row],

@@ -6,8 +6,8 @@ namespace Chiralex\Review;
 
 use Chiralex\Part\Kind;
 use Chiralex\Reason\Matter;
+use Chiralex\Reason\MatterSeverity;
 use Chiralex\Reason\Station;
-use Chiralex\Reason\Weight;
 
 /** Hardware counted by the stack: a standoff takes a fastener at either end, a nut and a washer each want a screw. */
 final readonly class HardwareMatters implements MatterSource
@@ -47,17 +47,17 @@ final readonly class HardwareMatters implements MatterSource
             ];
             if ($standoffs > 0 && $screws + $nuts < 2 * $standoffs) {
                 $matters[] = new Matter(
-                    Weight::Warn,
+                    MatterSeverity::Warn,
                     Station::Parts,
                     'parts.standoff-stack',
                     $args + ['needed' => 2 * $standoffs],
                 );
             }
             if ($nuts > $screws + $standoffs) {
-                $matters[] = new Matter(Weight::Warn, Station::Parts, 'parts.nuts-without-screws', $args);
+                $matters[] = new Matter(MatterSeverity::Warn, Station::Parts, 'parts.nuts-without-screws', $args);
             }
             if ($washers > 2 * ($screws + $nuts)) {
-                $matters[] = new Matter(Weight::Warn, Station::Parts, 'parts.washers-without-screws', $args);
+                $matters[] = new Matter(MatterSeverity::Warn, Station::Parts, 'parts.washers-without-screws', $args);
             }
         }
 

@@ -14,8 +14,8 @@ use Chiralex\Quantity\RatingUnit;
 use Chiralex\Quantity\Series;
 use Chiralex\Quantity\Unit;
 use Chiralex\Reason\Matter;
+use Chiralex\Reason\MatterSeverity;
 use Chiralex\Reason\Station;
-use Chiralex\Reason\Weight;
 
 /**
  * Dissipation from declared voltages: resistors as they are, adjusters at both end stops. Ratings by body are common practice.
@@ -49,7 +49,7 @@ final readonly class LoadMatters implements MatterSource
             $volts = $across === null ? null : VoltageSum::of($across);
             if ($across !== null && $volts === null) {
                 $matters[] = new Matter(
-                    Weight::Warn,
+                    MatterSeverity::Warn,
                     Station::Parts,
                     'parts.net-unreadable',
                     ['designator' => $part->designator, 'text' => $across],
@@ -61,7 +61,7 @@ final readonly class LoadMatters implements MatterSource
             if ($volts === null) {
                 if ($adjuster) {
                     $matters[] = new Matter(
-                        Weight::Note,
+                        MatterSeverity::Note,
                         Station::Parts,
                         'parts.end-stop-unknown',
                         ['designator' => $part->designator],
@@ -87,7 +87,7 @@ final readonly class LoadMatters implements MatterSource
         $matters = [];
         if ($ohms > 0.0 && $volts ** 2 / $ohms > $rating) {
             $matters[] = new Matter(
-                Weight::Warn,
+                MatterSeverity::Warn,
                 Station::Parts,
                 'parts.overload',
                 $args + ['ohms' => $ohms, 'watts' => round($volts ** 2 / $ohms, 4)],
@@ -98,7 +98,7 @@ final readonly class LoadMatters implements MatterSource
             // At the end stop the track carries all of the current in a sliver: it stays whole while P <= rating, I = sqrt(P / R).
             $amps = sqrt($rating / $ohms);
             $matters[] = new Matter(
-                Weight::Warn,
+                MatterSeverity::Warn,
                 Station::Parts,
                 'parts.end-stop',
                 $args + ['milliamps' => round($amps * 1000, 1), 'series' => self::series(abs($volts) / $amps)],

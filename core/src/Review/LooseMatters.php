@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace Chiralex\Review;
 
-use Chiralex\Bom\Supply;
+use Chiralex\Bom\Provision;
 use Chiralex\Build\BuildOrder;
 use Chiralex\Manual\LooseParts;
 use Chiralex\Reason\Matter;
+use Chiralex\Reason\MatterSeverity;
 use Chiralex\Reason\Station;
-use Chiralex\Reason\Weight;
 
 /** A loose part is in the kit but on no board: some step has to name it, or the builder wonders where it goes. */
 final readonly class LooseMatters implements MatterSource
@@ -22,9 +22,9 @@ final readonly class LooseMatters implements MatterSource
         $used = array_merge(...array_values((new LooseParts())->of($subject->kit, $subject->order)), ...[[]]);
         $matters = [];
         foreach ($subject->kit->parts as $part) {
-            if ($part->supply === Supply::Loose && !in_array($part->designator, $used, true)) {
+            if ($part->supply === Provision::Loose && !in_array($part->designator, $used, true)) {
                 $matters[] = new Matter(
-                    Weight::Warn,
+                    MatterSeverity::Warn,
                     Station::Manual,
                     'manual.loose-nowhere',
                     ['designator' => $part->designator, 'what' => $part->line->value, 'usedAt' => $part->usedAt],

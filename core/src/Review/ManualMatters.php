@@ -8,8 +8,8 @@ use Chiralex\Kit\Kit;
 use Chiralex\Kit\Test;
 use Chiralex\Manual\DrillPlan;
 use Chiralex\Reason\Matter;
+use Chiralex\Reason\MatterSeverity;
 use Chiralex\Reason\Station;
-use Chiralex\Reason\Weight;
 
 /** What would not be printed though the maker wrote it. */
 final readonly class ManualMatters implements MatterSource
@@ -26,7 +26,7 @@ final readonly class ManualMatters implements MatterSource
         return [
             ...array_map(
                 static fn(Test $test): Matter => new Matter(
-                    Weight::Warn,
+                    MatterSeverity::Warn,
                     Station::Manual,
                     'manual.test-nowhere',
                     ['test' => $test->name],
@@ -52,11 +52,13 @@ final readonly class ManualMatters implements MatterSource
                     'y' => round($hole->y, 2),
                 ];
                 if ($hole->diameter === null || $hole->diameter <= 0.0) {
-                    $matters[] = new Matter(Weight::Warn, Station::Manual, 'manual.hole-size', $args, [$hole->for]);
+                    $matters[] = new Matter(MatterSeverity::Warn, Station::Manual, 'manual.hole-size', $args, [
+                        $hole->for,
+                    ]);
                 }
                 if (abs($hole->x) + $radius > $face->width / 2 || abs($hole->y) + $radius > $face->height / 2) {
                     $matters[] = new Matter(
-                        Weight::Warn,
+                        MatterSeverity::Warn,
                         Station::Manual,
                         'manual.hole-outside',
                         $args + ['width' => $face->width, 'height' => $face->height],
@@ -66,7 +68,7 @@ final readonly class ManualMatters implements MatterSource
                 foreach (array_slice($face->holes, $index + 1) as $other) {
                     if (hypot($hole->x - $other->x, $hole->y - $other->y) < $radius + ($other->diameter ?? 0.0) / 2) {
                         $matters[] = new Matter(
-                            Weight::Warn,
+                            MatterSeverity::Warn,
                             Station::Manual,
                             'manual.holes-meet',
                             $args + ['other' => $other->for],

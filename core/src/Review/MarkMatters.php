@@ -7,8 +7,8 @@ namespace Chiralex\Review;
 use Chiralex\Build\BuildOrder;
 use Chiralex\Build\KitCallouts;
 use Chiralex\Reason\Matter;
+use Chiralex\Reason\MatterSeverity;
 use Chiralex\Reason\Station;
-use Chiralex\Reason\Weight;
 
 /** Polarised parts without a mark, and kinds that face several ways. */
 final readonly class MarkMatters implements MatterSource
@@ -21,7 +21,7 @@ final readonly class MarkMatters implements MatterSource
         foreach ($callouts as $callout) {
             if ($callout->partMark === null) {
                 $matters[] = new Matter(
-                    Weight::Block,
+                    MatterSeverity::Block,
                     Station::Marks,
                     'marks.no-mark',
                     ['designator' => $callout->designator],
@@ -29,7 +29,7 @@ final readonly class MarkMatters implements MatterSource
                 );
             } elseif ($callout->bearing === null && $subject->kit->part($callout->designator)?->placement !== null) {
                 $matters[] = new Matter(
-                    Weight::Warn,
+                    MatterSeverity::Warn,
                     Station::Marks,
                     'marks.no-direction',
                     ['designator' => $callout->designator],
@@ -38,7 +38,7 @@ final readonly class MarkMatters implements MatterSource
             }
             if ($callout->boardMark === null && $callout->bearing !== null) {
                 $matters[] = new Matter(
-                    Weight::Note,
+                    MatterSeverity::Note,
                     Station::Marks,
                     'marks.no-board-mark',
                     ['designator' => $callout->designator],
@@ -53,7 +53,7 @@ final readonly class MarkMatters implements MatterSource
             if (count($directions) > 1) {
                 $names = array_merge(...array_values($directions));
                 $matters[] = new Matter(
-                    Weight::Note,
+                    MatterSeverity::Note,
                     Station::Marks,
                     'marks.several-ways',
                     [

@@ -7,8 +7,8 @@ namespace Chiralex\Review;
 use Chiralex\Kit\KitPart;
 use Chiralex\Part\Kind;
 use Chiralex\Reason\Matter;
+use Chiralex\Reason\MatterSeverity;
 use Chiralex\Reason\Station;
-use Chiralex\Reason\Weight;
 
 /** What a builder needs and nobody has named: what the kit runs from, what holds the glued joint, what varnishes the coil. */
 final readonly class NeedMatters implements MatterSource
@@ -36,11 +36,11 @@ final readonly class NeedMatters implements MatterSource
             ),
         );
         if ($kit->power === null && $powered !== []) {
-            $matters[] = new Matter(Weight::Warn, Station::Parts, 'parts.no-supply', [
+            $matters[] = new Matter(MatterSeverity::Warn, Station::Parts, 'parts.no-supply', [
                 'example' => $powered[0]->designator,
             ]);
         } elseif ($kit->power !== null && $kit->power->amps === null) {
-            $matters[] = new Matter(Weight::Note, Station::Parts, 'parts.no-current', [
+            $matters[] = new Matter(MatterSeverity::Note, Station::Parts, 'parts.no-current', [
                 'volts' => $kit->power->mostVolts,
             ]);
         }
@@ -48,12 +48,12 @@ final readonly class NeedMatters implements MatterSource
             in_array('glue', $kit->traits, true) &&
             !$this->listed($subject, '~glue|adhesive|epoxy|cement|superglue|cyanoacrylate|resin~')
         ) {
-            $matters[] = new Matter(Weight::Warn, Station::Parts, 'parts.no-adhesive');
+            $matters[] = new Matter(MatterSeverity::Warn, Station::Parts, 'parts.no-adhesive');
         }
         foreach ($kit->groups->cures as $cure) {
             if (!$this->listed($subject, '~' . preg_quote(mb_strtolower($cure['name']), '~') . '~u')) {
                 $matters[] = new Matter(
-                    Weight::Warn,
+                    MatterSeverity::Warn,
                     Station::Parts,
                     'parts.cure-unnamed',
                     ['cure' => $cure['name'], 'parts' => $cure['of']],

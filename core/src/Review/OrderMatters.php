@@ -15,8 +15,8 @@ use Chiralex\Build\StepReasons;
 use Chiralex\Kit\Gate;
 use Chiralex\Kit\Kit;
 use Chiralex\Reason\Matter;
+use Chiralex\Reason\MatterSeverity;
 use Chiralex\Reason\Station;
-use Chiralex\Reason\Weight;
 
 /** Contradictions, rules that overrides break, parts that fall out, boards that rock. */
 final readonly class OrderMatters implements MatterSource
@@ -27,7 +27,7 @@ final readonly class OrderMatters implements MatterSource
         if ($order instanceof BuildCycle) {
             return [
                 new Matter(
-                    Weight::Block,
+                    MatterSeverity::Block,
                     Station::Order,
                     'order.cycle',
                     ['path' => $order->path()],
@@ -36,7 +36,7 @@ final readonly class OrderMatters implements MatterSource
             ];
         }
         $matters = array_map(
-            static fn(Rule $rule): Matter => new Matter(Weight::Warn, Station::Order, 'order.broken-rule', [
+            static fn(Rule $rule): Matter => new Matter(MatterSeverity::Warn, Station::Order, 'order.broken-rule', [
                 'before' => $rule->before,
                 'after' => $rule->after,
                 'why' => $rule->reason->code,
@@ -48,7 +48,7 @@ final readonly class OrderMatters implements MatterSource
         }
         if ($order->unplaced !== []) {
             $matters[] = new Matter(
-                Weight::Note,
+                MatterSeverity::Note,
                 Station::Order,
                 'order.unplaced',
                 ['designators' => $order->unplaced],
@@ -69,7 +69,7 @@ final readonly class OrderMatters implements MatterSource
         $code = $dropped->always ? 'board.closed-in' : 'board.closed-by-rule';
 
         return new Matter(
-            Weight::Warn,
+            MatterSeverity::Warn,
             Station::Board,
             $dropped->room === null ? $code : "{$code}-room",
             [
@@ -94,7 +94,7 @@ final readonly class OrderMatters implements MatterSource
                 $left = $reason->args['mm'] ?? null;
                 if ($reason->code === 'lead.showing' && is_float($left) && $left < StepReasons::LEAD_NEEDED) {
                     $matters[] = new Matter(
-                        Weight::Warn,
+                        MatterSeverity::Warn,
                         Station::Order,
                         $left < 0 ? 'order.falls-out' : 'order.short-joint',
                         ['step' => $step->number, 'designator' => $part->designator, ...$reason->args],
@@ -111,9 +111,9 @@ final readonly class OrderMatters implements MatterSource
             $args = ['step' => $step->number, 'tilt' => round($step->lie->plane->tilt(), 1)];
             $matters[] =
                 $step->prop === null
-                    ? new Matter(Weight::Note, Station::Order, 'order.tilted', $args, $step->names())
+                    ? new Matter(MatterSeverity::Note, Station::Order, 'order.tilted', $args, $step->names())
                     : new Matter(
-                        Weight::Note,
+                        MatterSeverity::Note,
                         Station::Order,
                         'order.prop',
                         $args + [
@@ -136,7 +136,7 @@ final readonly class OrderMatters implements MatterSource
         $matters = [];
         foreach ($kit->tests as $test) {
             if ($test->gate !== null && !in_array($test->gate, $names, true)) {
-                $matters[] = new Matter(Weight::Warn, Station::Order, 'order.unknown-gate', [
+                $matters[] = new Matter(MatterSeverity::Warn, Station::Order, 'order.unknown-gate', [
                     'test' => $test->name,
                     'gate' => $test->gate,
                 ]);
@@ -152,7 +152,7 @@ final readonly class OrderMatters implements MatterSource
         return $order->score->lookAlikes === 0
             ? []
             : [
-                new Matter(Weight::Warn, Station::Order, 'order.look-alikes', [
+                new Matter(MatterSeverity::Warn, Station::Order, 'order.look-alikes', [
                     'pairs' => $order->score->lookAlikes,
                     'steps' => count(
                         array_filter($order->steps, static fn(Step $step): bool => $step->action === Action::Solder),

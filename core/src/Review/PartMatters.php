@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace Chiralex\Review;
 
-use Chiralex\Bom\Supply;
+use Chiralex\Bom\Provision;
 use Chiralex\Build\LookAlikes;
 use Chiralex\Kit\KitPart;
 use Chiralex\Part\Kind;
 use Chiralex\Reason\Matter;
+use Chiralex\Reason\MatterSeverity;
 use Chiralex\Reason\Station;
-use Chiralex\Reason\Weight;
 
 /** Kinds to answer, look-alikes, colours hidden in clear bodies, names that nothing carries. */
 final readonly class PartMatters implements MatterSource
@@ -27,7 +27,7 @@ final readonly class PartMatters implements MatterSource
         }
         foreach ($questions as $row => $names) {
             $matters[] = new Matter(
-                Weight::Block,
+                MatterSeverity::Block,
                 Station::Parts,
                 'parts.kind-question',
                 ['designators' => $names, 'row' => $row],
@@ -35,20 +35,32 @@ final readonly class PartMatters implements MatterSource
             );
         }
         foreach ($kit->unknownNames as $name) {
-            $matters[] = new Matter(Weight::Warn, Station::Parts, 'parts.unknown-name', ['name' => $name], [$name]);
+            $matters[] = new Matter(
+                MatterSeverity::Warn,
+                Station::Parts,
+                'parts.unknown-name',
+                ['name' => $name],
+                [$name],
+            );
         }
         foreach ($kit->openSockets as $ic) {
-            $matters[] = new Matter(Weight::Warn, Station::Parts, 'parts.socket-question', ['ic' => $ic], [$ic]);
+            $matters[] = new Matter(
+                MatterSeverity::Warn,
+                Station::Parts,
+                'parts.socket-question',
+                ['ic' => $ic],
+                [$ic],
+            );
         }
         $brought = array_values(
             array_map(
                 static fn(KitPart $part): string => $part->designator,
-                array_filter($kit->parts, static fn(KitPart $part): bool => $part->supply === Supply::Builder),
+                array_filter($kit->parts, static fn(KitPart $part): bool => $part->supply === Provision::Builder),
             ),
         );
         if ($brought !== []) {
             $matters[] = new Matter(
-                Weight::Note,
+                MatterSeverity::Note,
                 Station::Parts,
                 'parts.builder-brings',
                 ['designators' => $brought],
@@ -84,7 +96,7 @@ final readonly class PartMatters implements MatterSource
                 };
 
                 return new Matter(
-                    $clear ? Weight::Warn : Weight::Note,
+                    $clear ? MatterSeverity::Warn : MatterSeverity::Note,
                     Station::Parts,
                     $code,
                     [

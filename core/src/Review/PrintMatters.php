@@ -11,8 +11,8 @@ use Chiralex\Marking\Exception\NoReading;
 use Chiralex\Quantity\ParsedValue;
 use Chiralex\Quantity\ValueReader;
 use Chiralex\Reason\Matter;
+use Chiralex\Reason\MatterSeverity;
 use Chiralex\Reason\Station;
-use Chiralex\Reason\Weight;
 
 /** What the board prints, and what its file names, against what the parts list says: a builder believes the board. */
 final readonly class PrintMatters implements MatterSource
@@ -29,7 +29,7 @@ final readonly class PrintMatters implements MatterSource
             }
             if ($part->fileValue !== '' && !$this->agrees($part, $part->fileValue)) {
                 $matters[] = new Matter(
-                    Weight::Warn,
+                    MatterSeverity::Warn,
                     Station::Board,
                     'board.file-value',
                     ['designator' => $part->designator, 'file' => $part->fileValue, 'list' => $part->line->value],
@@ -66,7 +66,11 @@ final readonly class PrintMatters implements MatterSource
 
             return $same
                 ? []
-                : [new Matter(Weight::Warn, Station::Board, 'board.prints-another', $args, [$part->designator])];
+                : [
+                    new Matter(MatterSeverity::Warn, Station::Board, 'board.prints-another', $args, [
+                        $part->designator,
+                    ]),
+                ];
         }
         $typed = (new ValueReader())->read($part->prints, $value->unit);
         $printed = $typed instanceof ParsedValue ? [$typed->value] : [];
@@ -87,13 +91,15 @@ final readonly class PrintMatters implements MatterSource
             }
         }
         if ($printed === [] || $printed[0]->amount->isZero()) {
-            return [new Matter(Weight::Warn, Station::Board, 'board.prints-another', $args, [$part->designator])];
+            return [
+                new Matter(MatterSeverity::Warn, Station::Board, 'board.prints-another', $args, [$part->designator]),
+            ];
         }
         $percent = round((100 * $value->amount->toFloat()) / $printed[0]->amount->toFloat(), 1);
 
         return [
             new Matter(
-                Weight::Warn,
+                MatterSeverity::Warn,
                 Station::Board,
                 'board.prints-value',
                 $args + ['read' => $printed[0]->display(), 'percent' => $percent],

@@ -7,8 +7,8 @@ namespace Chiralex\Review;
 use Chiralex\Bom\Designators;
 use Chiralex\Kit\Kit;
 use Chiralex\Reason\Matter;
+use Chiralex\Reason\MatterSeverity;
 use Chiralex\Reason\Station;
-use Chiralex\Reason\Weight;
 
 /** Reads what the maker wrote for figures that contradict each other, and for names and counts that the parts list does not know. */
 final readonly class ProseMatters implements MatterSource
@@ -87,7 +87,7 @@ final readonly class ProseMatters implements MatterSource
         foreach ($found as [$said, $inch, $mm]) {
             [$a, $b] = [self::number($inch) * self::INCH, self::number($mm)];
             if (abs($a - $b) > self::ROUNDING * max($a, $b)) {
-                $matters[] = new Matter(Weight::Warn, Station::Manual, 'manual.units-differ', [
+                $matters[] = new Matter(MatterSeverity::Warn, Station::Manual, 'manual.units-differ', [
                     'where' => $where,
                     'text' => trim($said),
                     'inch' => $inch,
@@ -112,7 +112,7 @@ final readonly class ProseMatters implements MatterSource
         foreach ($found as [$said, $volts, $amps, $milli, $watts]) {
             $product = (self::number($volts) * self::number($amps)) / ($milli === '' ? 1.0 : 1000.0);
             if (abs($product - self::number($watts)) > self::ROUNDING * max($product, self::number($watts))) {
-                $matters[] = new Matter(Weight::Warn, Station::Manual, 'manual.watts-differ', [
+                $matters[] = new Matter(MatterSeverity::Warn, Station::Manual, 'manual.watts-differ', [
                     'where' => $where,
                     'text' => trim($said),
                     'watts' => round($product, 3),
@@ -159,7 +159,7 @@ final readonly class ProseMatters implements MatterSource
             ? []
             : [
                 new Matter(
-                    Weight::Warn,
+                    MatterSeverity::Warn,
                     Station::Manual,
                     'manual.unknown-designator',
                     ['where' => $where, 'designators' => $strangers],
@@ -190,7 +190,7 @@ final readonly class ProseMatters implements MatterSource
                 }
             }
             if ((self::NUMBERS[strtolower($count)] ?? (int) $count) !== $listed) {
-                $matters[] = new Matter(Weight::Warn, Station::Manual, 'manual.count-differs', [
+                $matters[] = new Matter(MatterSeverity::Warn, Station::Manual, 'manual.count-differs', [
                     'where' => $where,
                     'text' => $said,
                     'listed' => $listed,

@@ -50,10 +50,10 @@ final readonly class Reviewer
             $matters,
             static fn(Matter $a, Matter $b): int => [
                 $stations[$a->station->value],
-                $a->weight->rank(),
+                $a->severity->rank(),
                 $a->code,
                 $a->designators,
-            ] <=> [$stations[$b->station->value], $b->weight->rank(), $b->code, $b->designators],
+            ] <=> [$stations[$b->station->value], $b->severity->rank(), $b->code, $b->designators],
         );
 
         return $matters;

@@ -5,10 +5,10 @@ declare(strict_types=1);
 namespace Chiralex\Review;
 
 use Chiralex\Reason\Matter;
+use Chiralex\Reason\MatterSeverity;
 use Chiralex\Reason\Origin;
 use Chiralex\Reason\Reason;
 use Chiralex\Reason\Station;
-use Chiralex\Reason\Weight;
 use Chiralex\Safety\Cautions;
 use Chiralex\Safety\Data\Limits;
 use Chiralex\Safety\FoundHazard;
@@ -33,14 +33,16 @@ final readonly class SafetyMatters implements MatterSource
             }
         }
         if ($open !== []) {
-            $matters[] = new Matter(Weight::Note, Station::Manual, 'safety.unanswered', [
+            $matters[] = new Matter(MatterSeverity::Note, Station::Manual, 'safety.unanswered', [
                 'count' => count($open),
                 'hazards' => $open,
             ]);
         }
         foreach (Cautions::for($kit)->ofKit() as $caution) {
             if (trim($kit->words["sentence.{$caution->code}"] ?? 'as it is') === '') {
-                $matters[] = new Matter(Weight::Block, Station::Manual, 'safety.blanked', ['code' => $caution->code]);
+                $matters[] = new Matter(MatterSeverity::Block, Station::Manual, 'safety.blanked', [
+                    'code' => $caution->code,
+                ]);
             }
         }
 
@@ -62,7 +64,7 @@ final readonly class SafetyMatters implements MatterSource
         );
 
         return new Matter(
-            Weight::Block,
+            MatterSeverity::Block,
             Station::Manual,
             $found->hazard->standsWhateverIsSaid() ? 'safety.stands' : 'safety.contradicted',
             [
@@ -86,7 +88,7 @@ final readonly class SafetyMatters implements MatterSource
         if ($charge->origin === Origin::PartsList) {
             return [
                 new Matter(
-                    Weight::Warn,
+                    MatterSeverity::Warn,
                     Station::Parts,
                     'parts.charge-unsaid',
                     [
@@ -101,7 +103,7 @@ final readonly class SafetyMatters implements MatterSource
 
         return [
             new Matter(
-                Weight::Warn,
+                MatterSeverity::Warn,
                 Station::Parts,
                 $seconds === null ? 'parts.no-bleeder' : 'parts.slow-bleeder',
                 [

@@ -7,8 +7,8 @@ namespace Chiralex\Review;
 use Chiralex\Build\BuildOrder;
 use Chiralex\Kit\PilotEntry;
 use Chiralex\Reason\Matter;
+use Chiralex\Reason\MatterSeverity;
 use Chiralex\Reason\Station;
-use Chiralex\Reason\Weight;
 
 /** What went wrong in a pilot build, until the maker says that it is dealt with. */
 final readonly class SnagMatters implements MatterSource
@@ -19,7 +19,7 @@ final readonly class SnagMatters implements MatterSource
         foreach ($subject->kit->pilot as $entry) {
             if ($entry->snag !== '' && !$entry->settled) {
                 $matters[] = new Matter(
-                    Weight::Warn,
+                    MatterSeverity::Warn,
                     Station::Order,
                     'order.snag',
                     ['build' => $entry->build, 'step' => $this->step($entry, $subject), 'text' => $entry->snag],

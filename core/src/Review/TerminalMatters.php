@@ -6,8 +6,8 @@ namespace Chiralex\Review;
 
 use Chiralex\Kit\Kit;
 use Chiralex\Reason\Matter;
+use Chiralex\Reason\MatterSeverity;
 use Chiralex\Reason\Station;
-use Chiralex\Reason\Weight;
 
 /** One terminal, one name: wires, links and tests of a kit call the lugs of a part by the same words. */
 final readonly class TerminalMatters implements MatterSource
@@ -20,7 +20,7 @@ final readonly class TerminalMatters implements MatterSource
             foreach ($terminals as $terminal => $where) {
                 if ($pins !== [] && !in_array((string) $terminal, $pins, true)) {
                     $matters[] = new Matter(
-                        Weight::Warn,
+                        MatterSeverity::Warn,
                         Station::Marks,
                         'marks.terminal-unknown',
                         [
@@ -38,7 +38,7 @@ final readonly class TerminalMatters implements MatterSource
             $words = array_values(array_diff($names, $numbers));
             if ($pins === [] && $numbers !== [] && $words !== []) {
                 $matters[] = new Matter(
-                    Weight::Note,
+                    MatterSeverity::Note,
                     Station::Marks,
                     'marks.terminal-mixed',
                     ['designator' => $designator, 'numbers' => $numbers, 'words' => $words],
@@ -65,7 +65,7 @@ final readonly class TerminalMatters implements MatterSource
         return array_values(
             array_map(
                 static fn(array $same): Matter => new Matter(
-                    Weight::Note,
+                    MatterSeverity::Note,
                     Station::Marks,
                     'marks.terminal-spelling',
                     ['designator' => $designator, 'words' => $same],

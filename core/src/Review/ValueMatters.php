@@ -9,8 +9,8 @@ use Chiralex\Kit\KitPart;
 use Chiralex\Part\Kind;
 use Chiralex\Quantity\Series;
 use Chiralex\Reason\Matter;
+use Chiralex\Reason\MatterSeverity;
 use Chiralex\Reason\Station;
-use Chiralex\Reason\Weight;
 
 /** Values that no shop keeps, and values the maker has forbidden in that place. */
 final readonly class ValueMatters implements MatterSource
@@ -46,7 +46,7 @@ final readonly class ValueMatters implements MatterSource
                 if (self::plain($forbidden) === self::plain($part->line->value)) {
                     $why = Twins::of($forbidden)[0]->code ?? '';
                     $matters[] = new Matter(
-                        Weight::Warn,
+                        MatterSeverity::Warn,
                         Station::Parts,
                         'parts.forbidden-value',
                         ['designator' => $part->designator, 'value' => $part->line->value, 'why' => $why],
@@ -72,7 +72,7 @@ final readonly class ValueMatters implements MatterSource
         $series = $tight ? Series::E96 : Series::E24;
 
         return new Matter(
-            Weight::Note,
+            MatterSeverity::Note,
             Station::Parts,
             'parts.not-preferred',
             [

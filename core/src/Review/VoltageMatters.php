@@ -10,8 +10,8 @@ use Chiralex\Part\Kind;
 use Chiralex\Quantity\Rating;
 use Chiralex\Quantity\RatingUnit;
 use Chiralex\Reason\Matter;
+use Chiralex\Reason\MatterSeverity;
 use Chiralex\Reason\Station;
-use Chiralex\Reason\Weight;
 
 /** LED currents and capacitor margins from the voltages declared in kit.json; limits are common practice, no source. */
 final readonly class VoltageMatters implements MatterSource
@@ -64,7 +64,7 @@ final readonly class VoltageMatters implements MatterSource
         }
 
         return new Matter(
-            Weight::Warn,
+            MatterSeverity::Warn,
             Station::Parts,
             $amps > self::MOST ? 'parts.led-bright' : 'parts.led-dim',
             [
@@ -90,7 +90,7 @@ final readonly class VoltageMatters implements MatterSource
         return $rating >= $needed
             ? null
             : new Matter(
-                Weight::Warn,
+                MatterSeverity::Warn,
                 Station::Parts,
                 'parts.capacitor-voltage',
                 [

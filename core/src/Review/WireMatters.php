@@ -4,14 +4,14 @@ declare(strict_types=1);
 
 namespace Chiralex\Review;
 
-use Chiralex\Bom\Supply;
+use Chiralex\Bom\Provision;
 use Chiralex\Kit\Kit;
 use Chiralex\Kit\KitPart;
 use Chiralex\Kit\Wire;
 use Chiralex\Part\Kind;
 use Chiralex\Reason\Matter;
+use Chiralex\Reason\MatterSeverity;
 use Chiralex\Reason\Station;
-use Chiralex\Reason\Weight;
 
 /** Wires are parts with a direction: ends that can be swapped differ in colour, every terminal has its wire, a ribbon says which face looks up. */
 final readonly class WireMatters implements MatterSource
@@ -55,7 +55,7 @@ final readonly class WireMatters implements MatterSource
                     $shared !== []
                 ) {
                     $matters[] = new Matter(
-                        Weight::Warn,
+                        MatterSeverity::Warn,
                         Station::Marks,
                         'marks.wires-alike',
                         [
@@ -80,7 +80,7 @@ final readonly class WireMatters implements MatterSource
         foreach ($kit->wires as $wire) {
             if ($wire->colour === '') {
                 $matters[] = new Matter(
-                    Weight::Warn,
+                    MatterSeverity::Warn,
                     Station::Marks,
                     'marks.wire-colour',
                     ['wire' => $wire->name],
@@ -90,7 +90,7 @@ final readonly class WireMatters implements MatterSource
             foreach (self::parts($wire) as $part) {
                 if ($kit->part($part) === null) {
                     $matters[] = new Matter(
-                        Weight::Warn,
+                        MatterSeverity::Warn,
                         Station::Marks,
                         'marks.wire-end',
                         ['wire' => $wire->name, 'part' => $part],
@@ -111,7 +111,7 @@ final readonly class WireMatters implements MatterSource
         return array_values(
             array_map(
                 static fn(Wire $wire): Matter => new Matter(
-                    Weight::Warn,
+                    MatterSeverity::Warn,
                     Station::Marks,
                     'marks.ribbon-face',
                     ['wire' => $wire->name],
@@ -139,11 +139,11 @@ final readonly class WireMatters implements MatterSource
             if (
                 !isset($wired[$name]) &&
                 $kit->wires !== [] &&
-                $part->supply === Supply::Loose &&
+                $part->supply === Provision::Loose &&
                 in_array($part->kind(), self::ELECTRICAL, true)
             ) {
                 $matters[] = new Matter(
-                    Weight::Warn,
+                    MatterSeverity::Warn,
                     Station::Marks,
                     'marks.part-unwired',
                     ['designator' => $name],
@@ -156,7 +156,7 @@ final readonly class WireMatters implements MatterSource
                     : [];
             if ($bare !== []) {
                 $matters[] = new Matter(
-                    Weight::Note,
+                    MatterSeverity::Note,
                     Station::Marks,
                     'marks.terminal-unwired',
                     ['designator' => $name, 'terminals' => $bare],

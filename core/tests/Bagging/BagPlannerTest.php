@@ -7,7 +7,7 @@ namespace Chiralex\Tests\Bagging;
 use Chiralex\Bagging\Bag;
 use Chiralex\Bagging\BagPlan;
 use Chiralex\Bagging\BagPlanner;
-use Chiralex\Bagging\School;
+use Chiralex\Bagging\Sorting;
 use Chiralex\Build\LookAlikes;
 use Chiralex\Kit\Kit;
 use Chiralex\Tests\KitMaker;
@@ -111,7 +111,7 @@ final class BagPlannerTest extends TestCase
                 ],
             ],
         );
-        self::assertSame([['R1'], ['C1', 'J1']], self::names(self::plan($kit, School::ByStep)));
+        self::assertSame([['R1'], ['C1', 'J1']], self::names(self::plan($kit, Sorting::ByStep)));
     }
 
     public function test_by_side_each_side_of_each_board_has_its_bag(): void
@@ -120,7 +120,7 @@ final class BagPlannerTest extends TestCase
             ['R1,10k,Axial 1/4W,', 'R2,22k,Axial 1/4W,', 'BOX1,plain,,enclosure'],
             ['R1,10,10,0,top', 'R2,30,10,0,bottom'],
         );
-        self::assertSame([['R1'], ['R2'], ['BOX1']], self::names(self::plan($kit, School::BySide)));
+        self::assertSame([['R1'], ['R2'], ['BOX1']], self::names(self::plan($kit, Sorting::BySide)));
     }
 
     public function test_wires_of_one_colour_and_length_are_cut_together(): void
@@ -173,7 +173,7 @@ final class BagPlannerTest extends TestCase
         $rows[] = 'ZD1,' . mt_rand(3, 9) . 'V1,DO-35,';
         $kit = KitMaker::kit($rows);
         $alike = LookAlikes::of($kit);
-        foreach (School::cases() as $school) {
+        foreach (Sorting::cases() as $school) {
             $plan = self::plan($kit, $school);
             $all = array_merge(...array_map(static fn(Bag $bag): array => $bag->designators(), $plan->bags));
             self::assertCount(26, array_unique($all));
@@ -191,7 +191,7 @@ final class BagPlannerTest extends TestCase
         }
     }
 
-    private static function plan(Kit $kit, ?School $school = null): BagPlan
+    private static function plan(Kit $kit, ?Sorting $school = null): BagPlan
     {
         return (new BagPlanner())->plan($kit, KitMaker::order($kit), $school);
     }

@@ -7,7 +7,7 @@ namespace Chiralex\Tests\Bagging;
 use Chiralex\Bagging\Bag;
 use Chiralex\Bagging\BagItem;
 use Chiralex\Bagging\BagPlanner;
-use Chiralex\Bagging\School;
+use Chiralex\Bagging\Sorting;
 use Chiralex\Build\LookAlikes;
 use Chiralex\Kit\Kit;
 use Chiralex\Tests\KitMaker;
@@ -18,12 +18,12 @@ use PHPUnit\Framework\TestCase;
 /** What holds for every bag plan, on kits drawn at random. */
 final class BagPropertiesTest extends TestCase
 {
-    /** @return array<string, array{int, School}> */
+    /** @return array<string, array{int, Sorting}> */
     public static function kits(): array
     {
         $cases = [];
         foreach ([21, 22, 23, 24] as $seed) {
-            foreach (School::cases() as $school) {
+            foreach (Sorting::cases() as $school) {
                 $cases["kit {$seed}, {$school->value}"] = [$seed, $school];
             }
         }
@@ -32,7 +32,7 @@ final class BagPropertiesTest extends TestCase
     }
 
     #[DataProvider('kits')]
-    public function test_every_part_is_in_one_bag_and_counted_once(int $seed, School $school): void
+    public function test_every_part_is_in_one_bag_and_counted_once(int $seed, Sorting $school): void
     {
         $kit = self::kit($seed);
         $plan = (new BagPlanner())->plan($kit, KitMaker::order($kit), $school);
@@ -60,7 +60,7 @@ final class BagPropertiesTest extends TestCase
     }
 
     #[DataProvider('kits')]
-    public function test_look_alikes_share_a_bag_only_where_the_plan_says_so(int $seed, School $school): void
+    public function test_look_alikes_share_a_bag_only_where_the_plan_says_so(int $seed, Sorting $school): void
     {
         $kit = self::kit($seed);
         $plan = (new BagPlanner())->plan($kit, KitMaker::order($kit), $school);

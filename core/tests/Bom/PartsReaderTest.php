@@ -7,8 +7,8 @@ namespace Chiralex\Tests\Bom;
 use Chiralex\Bom\Designators;
 use Chiralex\Bom\PartsList;
 use Chiralex\Bom\PartsReader;
+use Chiralex\Bom\Provision;
 use Chiralex\Bom\Recognizer;
-use Chiralex\Bom\Supply;
 use Chiralex\Part\Kind;
 use Chiralex\Reason\Problem;
 use Chiralex\Table\CsvReader;
@@ -86,7 +86,7 @@ final class PartsReaderTest extends TestCase
                 "Ref,Value,Supply\nR1,1k,not-fitted\n",
             ] as $text
         ) {
-            self::assertSame(Supply::NotFitted, self::read($text)->lines[0]->supply, $text);
+            self::assertSame(Provision::NotFitted, self::read($text)->lines[0]->supply, $text);
         }
     }
 
@@ -101,7 +101,7 @@ final class PartsReaderTest extends TestCase
                 "Oznaczenie;Wartość;Nie montować\nR1;1k;tak\n",
             ] as $text
         ) {
-            self::assertSame(Supply::NotFitted, self::read($text)->lines[0]->supply, $text);
+            self::assertSame(Provision::NotFitted, self::read($text)->lines[0]->supply, $text);
         }
     }
 

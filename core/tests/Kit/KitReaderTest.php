@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Chiralex\Tests\Kit;
 
 use Chiralex\Board\Side;
-use Chiralex\Bom\Supply;
+use Chiralex\Bom\Provision;
 use Chiralex\Kit\Exception\UnusableKit;
 use Chiralex\Kit\KitReader;
 use Chiralex\Part\Kind;
@@ -81,7 +81,10 @@ final class KitReaderTest extends TestCase
         )->part('C1');
 
         self::assertNotNull($part);
-        self::assertSame([11.5, Origin::Typed, Supply::Optional], [$part->height, $part->heightOrigin, $part->supply]);
+        self::assertSame(
+            [11.5, Origin::Typed, Provision::Optional],
+            [$part->height, $part->heightOrigin, $part->supply],
+        );
     }
 
     public function test_an_ic_finds_its_socket_as_told_by_place_or_as_the_only_one(): void
@@ -114,9 +117,9 @@ final class KitReaderTest extends TestCase
             ['options' => ['box' => ['default' => 'plain', 'plain' => ['BOX1'], 'drilled' => ['BOX2']]]],
         );
 
-        self::assertSame(Supply::Alternative, (new KitReader())->read($files)->part('BOX2')?->supply);
+        self::assertSame(Provision::Alternative, (new KitReader())->read($files)->part('BOX2')?->supply);
         self::assertSame(
-            Supply::Alternative,
+            Provision::Alternative,
             (new KitReader())->read($files, ['box' => 'drilled'])->part('BOX1')?->supply,
         );
         $this->expectException(UnusableKit::class);

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Chiralex\Tests\Kit;
 
 use Chiralex\Bagging\BagPlanner;
-use Chiralex\Bom\Supply;
+use Chiralex\Bom\Provision;
 use Chiralex\Build\Step;
 use Chiralex\Kit\Exception\UnusableKit;
 use Chiralex\Kit\Kit;
@@ -31,11 +31,11 @@ final class OptionsTest extends TestCase
         $other = self::kit('box=drilled;power=jack');
 
         self::assertSame(
-            [Supply::Kit, Supply::Alternative, Supply::Alternative],
+            [Provision::Kit, Provision::Alternative, Provision::Alternative],
             [$plain->part('BOX1')?->supply, $plain->part('BOX2')?->supply, $plain->part('J1')?->supply],
         );
         self::assertSame(
-            [Supply::Alternative, Supply::Kit, Supply::Kit],
+            [Provision::Alternative, Provision::Kit, Provision::Kit],
             [$other->part('BOX1')?->supply, $other->part('BOX2')?->supply, $other->part('J1')?->supply],
         );
         self::assertSame([0, 1], [count($plain->wires), count($other->wires)]);

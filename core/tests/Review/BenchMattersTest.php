@@ -7,8 +7,8 @@ namespace Chiralex\Tests\Review;
 use Chiralex\Build\Planner;
 use Chiralex\Manual\TestSteps;
 use Chiralex\Reason\Matter;
+use Chiralex\Reason\MatterSeverity;
 use Chiralex\Reason\Station;
-use Chiralex\Reason\Weight;
 use Chiralex\Review\Reviewer;
 use Chiralex\Tests\KitMaker;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -75,7 +75,7 @@ final class BenchMattersTest extends TestCase
         self::assertSame(
             $expected,
             array_values(
-                array_map(static fn(Matter $matter): string => "{$matter->weight->value} {$matter->code}", $matters),
+                array_map(static fn(Matter $matter): string => "{$matter->severity->value} {$matter->code}", $matters),
             ),
         );
     }
@@ -145,7 +145,8 @@ final class BenchMattersTest extends TestCase
         );
         $blocking = array_filter(
             (new Reviewer())->matters($kit, (new Planner())->plan($kit)),
-            static fn(Matter $matter): bool => $matter->weight === Weight::Block && $matter->station === Station::Bench,
+            static fn(Matter $matter): bool => $matter->severity === MatterSeverity::Block &&
+                $matter->station === Station::Bench,
         );
 
         self::assertSame('supply', array_values($blocking)[0]->args['test']);

@@ -102,7 +102,7 @@ final class ReviewerTest extends TestCase
         $found = self::find(KitMaker::kit($bom, $placements, $json), $code);
 
         self::assertNotNull($found, $code);
-        self::assertSame($weight, $found->weight->value);
+        self::assertSame($weight, $found->severity->value);
     }
 
     public function test_hardware_is_counted_by_the_stack(): void
@@ -136,7 +136,7 @@ final class ReviewerTest extends TestCase
             [],
             array_filter(
                 (new Reviewer())->matters($kit, (new Planner())->plan($kit)),
-                static fn(Matter $matter): bool => $matter->weight->stopsRelease(),
+                static fn(Matter $matter): bool => $matter->severity->stopsRelease(),
             ),
         );
     }

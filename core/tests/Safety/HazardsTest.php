@@ -192,7 +192,7 @@ final class HazardsTest extends TestCase
     {
         $matters = array_filter(
             (new Reviewer())->matters($kit, KitMaker::order($kit)),
-            static fn(Matter $matter): bool => $matter->weight->stopsRelease() &&
+            static fn(Matter $matter): bool => $matter->severity->stopsRelease() &&
                 str_starts_with($matter->code, 'safety.'),
         );
 

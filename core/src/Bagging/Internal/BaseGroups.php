@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Chiralex\Bagging\Internal;
 
-use Chiralex\Bagging\School;
+use Chiralex\Bagging\Sorting;
 use Chiralex\Build\BuildOrder;
 use Chiralex\Kit\Kit;
 use Chiralex\Kit\KitPart;
@@ -22,9 +22,9 @@ final readonly class BaseGroups
      * @param list<KitPart> $parts
      * @return list<array{title: Reason, parts: non-empty-list<KitPart>}>
      */
-    public function of(School $school, array $parts): array
+    public function of(Sorting $school, array $parts): array
     {
-        $stages = $school === School::ByStep ? $this->stages() : [];
+        $stages = $school === Sorting::ByStep ? $this->stages() : [];
         $groups = [];
         foreach ($parts as $part) {
             [$rank, $title] = $this->group($school, $part, $stages);
@@ -40,22 +40,22 @@ final readonly class BaseGroups
      * @param array<string, array{int, int, int}> $stages
      * @return array{int, Reason}
      */
-    private function group(School $school, KitPart $part, array $stages): array
+    private function group(Sorting $school, KitPart $part, array $stages): array
     {
         $family = Family::of($part);
         $own = [1000 + $family->rank(), new Reason($family->value)];
         // Boards, wire and hardware keep bags of their own under every school.
-        if ($school !== School::ByKind && ($family === Family::Flat || $family->isHardware())) {
-            return $school === School::PartsAndHardware && $family !== Family::Flat
+        if ($school !== Sorting::ByKind && ($family === Family::Flat || $family->isHardware())) {
+            return $school === Sorting::PartsAndHardware && $family !== Family::Flat
                 ? [1000 + Family::Hardware->rank(), new Reason(Family::Hardware->value)]
                 : $own;
         }
 
         return match ($school) {
-            School::ByKind => $own,
-            School::PartsAndHardware => [0, new Reason('bags.parts')],
-            School::BySide => $this->side($part),
-            School::ByStep => isset($stages[$part->designator])
+            Sorting::ByKind => $own,
+            Sorting::PartsAndHardware => [0, new Reason('bags.parts')],
+            Sorting::BySide => $this->side($part),
+            Sorting::ByStep => isset($stages[$part->designator])
                 ? [
                     $stages[$part->designator][0],
                     new Reason('bags.steps', [

@@ -7,7 +7,7 @@ namespace Chiralex\Build\Rules;
 use Chiralex\Board\BodyGrid;
 use Chiralex\Board\PlacedBody;
 use Chiralex\Board\Point;
-use Chiralex\Bom\Supply;
+use Chiralex\Bom\Provision;
 use Chiralex\Build\DroppedRule;
 use Chiralex\Build\Internal\Approach;
 use Chiralex\Build\Internal\Costs;
@@ -74,7 +74,7 @@ final readonly class ApproachRules
         foreach ($kit->bodies() as $designator => $body) {
             if (
                 isset($book->tasks["solder {$designator}"]) ||
-                $kit->part((string) $designator)?->supply === Supply::Factory
+                $kit->part((string) $designator)?->supply === Provision::Factory
             ) {
                 $bodies[(string) $designator] = $body;
             }
@@ -105,7 +105,7 @@ final readonly class ApproachRules
             array_filter(
                 $near,
                 static fn(PlacedBody $other): bool => $other->height > $body->height + Costs::INVERSION + 1e-9 &&
-                    $kit->part($other->designator)?->supply !== Supply::Factory,
+                    $kit->part($other->designator)?->supply !== Provision::Factory,
             ),
         );
         usort(

@@ -13,7 +13,7 @@ use Chiralex\Board\Layer\ProfileLayer;
 use Chiralex\Board\PlacementList;
 use Chiralex\Board\Polygon;
 use Chiralex\Reason\Problem;
-use Chiralex\Reason\Severity;
+use Chiralex\Reason\ProblemSeverity;
 
 /** The layer files of a kit folder: what they say of components and outlines, and what could not be read. */
 final readonly class LayerFiles
@@ -46,7 +46,7 @@ final readonly class LayerFiles
                 $layer = (new LayerReader())->read($bytes, $label);
             } catch (UnreadableLayer $fault) {
                 $problems[] = new Problem(
-                    Severity::Error,
+                    ProblemSeverity::Error,
                     $fault->reason,
                     [],
                     $label,
@@ -62,12 +62,17 @@ final readonly class LayerFiles
             } elseif ($layer->is('Profile')) {
                 $outline = (new ProfileLayer())->outline($layer);
                 if ($outline === null) {
-                    $problems[] = new Problem(Severity::Warning, 'layer.open-profile', ['board' => $board], $label);
+                    $problems[] = new Problem(
+                        ProblemSeverity::Warning,
+                        'layer.open-profile',
+                        ['board' => $board],
+                        $label,
+                    );
                 } else {
                     $outlines[$board] ??= $outline;
                 }
             } elseif ($layer->function === []) {
-                $problems[] = new Problem(Severity::Warning, 'layer.no-function', [], $label);
+                $problems[] = new Problem(ProblemSeverity::Warning, 'layer.no-function', [], $label);
             }
         }
 
@@ -87,7 +92,7 @@ final readonly class LayerFiles
                     $other->at->distanceTo($component->placement->at) > self::SAME_PLACE)
             ) {
                 $problems[] = new Problem(
-                    Severity::Warning,
+                    ProblemSeverity::Warning,
                     'placement.two-sources',
                     ['designator' => $designator],
                     $table->file,

@@ -7,7 +7,7 @@ namespace Chiralex\Kit\Internal;
 use Chiralex\Kit\Measurement;
 use Chiralex\Quantity\MeasuredValue;
 use Chiralex\Reason\Problem;
-use Chiralex\Reason\Severity;
+use Chiralex\Reason\ProblemSeverity;
 use Chiralex\Table\Exception\UnreadableTable;
 use Chiralex\Table\Table;
 
@@ -34,7 +34,7 @@ final readonly class MeasurementFile
             $value = MeasuredValue::read($cell('value'))?->value();
             if ($value === null) {
                 $problems[] = new Problem(
-                    Severity::Warning,
+                    ProblemSeverity::Warning,
                     'measurement.value',
                     ['text' => $cell('value'), 'part' => $cell('part')],
                     $table->file,

@@ -11,9 +11,9 @@ use Chiralex\Board\Point;
 use Chiralex\Bom\Designators;
 use Chiralex\Bom\Line;
 use Chiralex\Bom\PartsList;
+use Chiralex\Bom\Provision;
 use Chiralex\Bom\Recognition;
 use Chiralex\Bom\Recognizer;
-use Chiralex\Bom\Supply;
 use Chiralex\Kit\KitPart;
 use Chiralex\Kit\PolarityFact;
 use Chiralex\Part\BodyShape;
@@ -28,7 +28,7 @@ use Chiralex\Quantity\ValueDoubt;
 use Chiralex\Quantity\ValueFault;
 use Chiralex\Reason\Origin;
 use Chiralex\Reason\Problem;
-use Chiralex\Reason\Severity;
+use Chiralex\Reason\ProblemSeverity;
 
 /** Brings together what parts list, kit file, placements and tables say of each part. */
 final readonly class PartResolver
@@ -139,7 +139,7 @@ final readonly class PartResolver
             }
             if ($recognition->fault instanceof ValueFault && !$recognition->needsAnswer()) {
                 $problems[] = new Problem(
-                    Severity::Warning,
+                    ProblemSeverity::Warning,
                     $recognition->fault->code,
                     [
                         'text' => $line->value,
@@ -155,7 +155,7 @@ final readonly class PartResolver
             $doubt = $recognition->value?->doubt;
             if ($recognition->value !== null && $doubt !== null) {
                 $problems[] = new Problem(
-                    $doubt === ValueDoubt::CodeIsPreferred ? Severity::Warning : Severity::Note,
+                    $doubt === ValueDoubt::CodeIsPreferred ? ProblemSeverity::Warning : ProblemSeverity::Note,
                     $doubt->value,
                     [
                         'text' => $line->value,
@@ -179,7 +179,7 @@ final readonly class PartResolver
                 $earlier = $spelt[$key] ?? null;
                 if ($earlier !== null && $earlier->value !== $line->value) {
                     $problems[] = new Problem(
-                        Severity::Note,
+                        ProblemSeverity::Note,
                         'bom.two-spellings',
                         ['text' => $line->value, 'other' => $earlier->value, 'earlier' => $earlier->row],
                         $list->file,
@@ -208,8 +208,8 @@ final readonly class PartResolver
         [$outline, $shift] = $this->outline($recognition->outline, $answer, $layer);
         $outline = $outline->withHeight($height);
         $supply = in_array($designator, $this->leftOut, true)
-            ? Supply::Alternative
-            : Supply::tryFrom($answer->text('supply')) ?? $line->supply;
+            ? Provision::Alternative
+            : Provision::tryFrom($answer->text('supply')) ?? $line->supply;
         $grams = $answer->number('mass') ?? ($this->weighed[$designator] ?? ($this->weighed[$line->value] ?? null));
         $at = $answer->has('origin') ? $answer->numbers('origin') : $shift;
         $turned =

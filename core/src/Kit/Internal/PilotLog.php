@@ -6,7 +6,7 @@ namespace Chiralex\Kit\Internal;
 
 use Chiralex\Kit\PilotEntry;
 use Chiralex\Reason\Problem;
-use Chiralex\Reason\Severity;
+use Chiralex\Reason\ProblemSeverity;
 use Chiralex\Table\Exception\UnreadableTable;
 use Chiralex\Table\Table;
 
@@ -31,7 +31,7 @@ final readonly class PilotLog
             $minutes = str_replace(',', '.', $cell('minutes'));
             if ($minutes !== '' && (!is_numeric($minutes) || (float) $minutes < 0.0 || (float) $minutes > 6000.0)) {
                 $problems[] = new Problem(
-                    Severity::Warning,
+                    ProblemSeverity::Warning,
                     'pilot.minutes',
                     ['text' => $cell('minutes')],
                     $table->file,

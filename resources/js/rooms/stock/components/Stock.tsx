@@ -5,7 +5,7 @@ import { Notice, Pager, TableActions, useWanted } from '@/shared/ui';
 const ENTRIES: Readonly<Record<string, string>> = {
   packed: 'packed',
   unpacked: 'taken apart',
-  allocated: 'promised to an order',
+  allocated: 'set aside for an order',
   freed: 'free again',
   shipped: 'shipped',
   returned: 'came back',
@@ -21,7 +21,7 @@ async function table(wanted: Wanted): Promise<string[][]> {
     return { rows: page?.kits ?? [], total: page?.total ?? 0 };
   });
   return [
-    ['kit', 'on hand', 'promised', 'shipped', 'still wanted'],
+    ['kit', 'on hand', 'set aside', 'shipped', 'still wanted'],
     ...kits.map((kit) => [kit.kit, String(kit.onHand), String(kit.allocated), String(kit.shipped), String(kit.wanted)]),
   ];
 }
@@ -69,7 +69,7 @@ export function Stock() {
             <tr>
               {kits.head('kit', 'kit')}
               {kits.head('onHand', 'on hand', true)}
-              {kits.head('allocated', 'promised', true)}
+              {kits.head('allocated', 'set aside', true)}
               {kits.head('shipped', 'shipped', true)}
               <th className="num">still wanted</th>
               <th>next</th>

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Chiralex\Bom;
 
 /** Who brings a part, and whether it is fitted at all. */
-enum Supply: string
+enum Provision: string
 {
     case Kit = 'kit';
     case Optional = 'optional';

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Chiralex\Reason;
 
 /** How much a matter to settle weighs: a block stops the release of a revision. */
-enum Weight: string
+enum MatterSeverity: string
 {
     case Block = 'block';
     case Warn = 'warn';

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Chiralex\Bagging;
 
 /** By what a kit's parts are put into bags; the values are those of `settings.bagging`. */
-enum School: string
+enum Sorting: string
 {
     case ByKind = 'by-kind';
     case ByStep = 'by-step';
