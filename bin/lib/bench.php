@@ -28,7 +28,9 @@ use Chiralex\Tests\RandomKit;
 use Chiralex\Trade\PackAction;
 use Chiralex\Trade\PackEvent;
 use Chiralex\Trade\PackingRun;
+use ChiralexAdapters\KitFiles;
 use ChiralexRender\Document\ManualDocument;
+use ChiralexRender\KitDocuments;
 use ChiralexRender\Print\MatSheet;
 use ChiralexRender\Words;
 
@@ -186,4 +188,23 @@ $tell(
     $time(static fn() => PackingRun::after(40, 500, $events)->complete(), 3),
     100,
 );
+
+// One edit: the kit is read and planned once, and every document that the Shelf and the stations show is written.
+$documents = [
+    ...['parts', 'shelf', 'check', 'boards', 'order', 'marks', 'bags'],
+    ...['bench', 'manual', 'safety', 'order-kind-by-kind'],
+];
+foreach (['frost-bell' => 350, 'kiln-watch' => 700] as $folder => $limit) {
+    $read = (new KitFiles())->fromPath(dirname(__DIR__, 2) . "/database/demo/{$folder}");
+    $write = static function (array $names) use ($read): void {
+        $written = new KitDocuments((new KitReader())->read($read));
+        foreach ($names as $name) {
+            json_encode($written->document($name), JSON_THROW_ON_ERROR);
+        }
+    };
+    $ms = $time(static fn() => $write($documents), 3);
+    $tell("one edit of {$folder}, all documents", $ms, $limit);
+    $apart = $time(static fn() => array_map(static fn(string $name) => $write([$name]), $documents), 3);
+    printf("%-42s %9.1f ms when each is planned for itself: %.2f x\n", '', $apart, $apart / $ms);
+}
 exit($failed > 0 ? 1 : 0);
