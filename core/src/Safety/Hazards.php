@@ -142,7 +142,7 @@ final readonly class Hazards
         $found = $most['volts'] > $limit ? $most : null;
         foreach (array_keys($kit->circuit->across) as $name) {
             $volts = abs($kit->circuit->volts((string) $name) ?? 0.0);
-            if ($volts > Limits::ELV_DC && $volts > ($found['volts'] ?? 0.0)) {
+            if ($volts > Limits::ELV_DC && ($found === null || $volts > $found['volts'])) {
                 [$found, $limit] = [['volts' => $volts, 'where' => (string) $name], Limits::ELV_DC];
             }
         }
