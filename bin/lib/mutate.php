@@ -25,7 +25,13 @@ foreach ($wanted === [] ? MODULES : $wanted as $module) {
     $copies = array_map(static fn(int $job): Copy => Copy::of($root, $module, $job, PLANTED), range(1, $jobs));
     $changes = [];
     foreach ($copies[0]->files() as $file) {
-        array_push($changes, ...array_map(static fn(array $change): array => [$file, ...$change], Changes::of($copies[0]->source($file))));
+        array_push(
+            $changes,
+            ...array_map(
+                static fn(array $change): array => [$file, ...$change],
+                Changes::of($copies[0]->source($file)),
+            ),
+        );
     }
     if ($only) {
         foreach ($changes as [$file, $line, $was, $is]) {
@@ -58,16 +64,31 @@ foreach ($wanted === [] ? MODULES : $wanted as $module) {
     $planted = array_filter($survived, static fn(array $change): bool => $change[5]);
     $plants = array_filter($changes, static fn(array $change): bool => $change[5]);
     if ($plants === [] || count($planted) !== count($plants)) {
-        fwrite(STDERR, "{$module}: a change of the planted method was noticed, which no test calls: this run says nothing.\n");
+        fwrite(
+            STDERR,
+            "{$module}: a change of the planted method was noticed, which no test calls: this run says nothing.\n",
+        );
         exit(2);
     }
     $all = count($changes) - count($plants);
     $left = count($survived) - count($planted);
     $share = $all === 0 ? 1.0 : 1.0 - $left / $all;
     $missed += $share < TARGET ? 1 : 0;
-    $lines = array_map(static fn(array $change): string => "{$change[0]}:{$change[1]} {$change[2]} becomes {$change[3]}", array_filter($survived, static fn(array $change): bool => !$change[5]));
+    $lines = array_map(
+        static fn(array $change): string => "{$change[0]}:{$change[1]} {$change[2]} becomes {$change[3]}",
+        array_filter($survived, static fn(array $change): bool => !$change[5]),
+    );
     sort($lines, SORT_NATURAL);
     file_put_contents("{$root}/var/mutate/{$module}.txt", implode("\n", $lines) . "\n");
-    printf("%-9s %4d changes, %4d noticed, %5.1f %%  target %.0f %%  %s  (var/mutate/%s.txt)\n", $module, $all, $all - $left, 100 * $share, 100 * TARGET, $share < TARGET ? 'MISSED' : 'met', $module);
+    printf(
+        "%-9s %4d changes, %4d noticed, %5.1f %%  target %.0f %%  %s  (var/mutate/%s.txt)\n",
+        $module,
+        $all,
+        $all - $left,
+        100 * $share,
+        100 * TARGET,
+        $share < TARGET ? 'MISSED' : 'met',
+        $module,
+    );
 }
 exit($missed > 0 ? 1 : 0);

@@ -11,6 +11,8 @@ use Chiralex\Bagging\BagPlan;
 use Chiralex\Bagging\Cut;
 use Chiralex\Kit\KitPart;
 use Chiralex\Reason\Reason;
+use ChiralexRender\Text\PartMarking;
+use ChiralexRender\Text\PartName;
 use ChiralexRender\Told;
 use ChiralexRender\Words;
 

@@ -15,6 +15,8 @@ use Chiralex\Kit\KitPart;
 use Chiralex\Kit\PartDifference;
 use Chiralex\Manual\Manual;
 use Chiralex\Manual\Touched;
+use ChiralexRender\Text\PartMarking;
+use ChiralexRender\Text\PartName;
 use ChiralexRender\Words;
 
 /**

@@ -15,7 +15,9 @@ use Chiralex\Manual\Blocks;
 use Chiralex\Manual\DrillPlan;
 use Chiralex\Manual\Manual;
 use Chiralex\Manual\ManualStep;
-use ChiralexRender\Manual\Markdown;
+use ChiralexRender\Text\Markdown;
+use ChiralexRender\Text\PartMarking;
+use ChiralexRender\Text\PartName;
 use ChiralexRender\Words;
 
 /**

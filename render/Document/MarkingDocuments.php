@@ -16,6 +16,7 @@ use Chiralex\Marking\MarkingWriter;
 use Chiralex\Quantity\EngineeringValue;
 use Chiralex\Quantity\Series;
 use Chiralex\Quantity\Unit;
+use ChiralexRender\Text\PartMarking;
 use ChiralexRender\Told;
 use ChiralexRender\Words;
 
@@ -67,7 +68,7 @@ final readonly class MarkingDocuments
         $readings = (new Bands())->read($colours);
 
         return [
-            'bands' => self::words($colours),
+            'bands' => PartMarking::words($colours),
             'readings' => array_map(
                 fn(BandReading $reading, int $index): array => [
                     'value' => $reading->value->plain(),
@@ -97,8 +98,8 @@ final readonly class MarkingDocuments
             'unit' => $value->unit->value,
             'display' => $value->display(),
             'series' => array_map(static fn(Series $series): string => $series->name, Series::of($value)),
-            'bands4' => $four === null ? null : self::words($four),
-            'bands5' => $five === null ? null : self::words($five),
+            'bands4' => $four === null ? null : PartMarking::words($four),
+            'bands5' => $five === null ? null : PartMarking::words($five),
             'codes' => [
                 'three' => $writer->three($value),
                 'four' => $writer->four($value),
@@ -106,14 +107,5 @@ final readonly class MarkingDocuments
                     $value->unit === Unit::Ohm && !$value->amount->isZero() ? (new Eia96())->write($value) : null,
             ],
         ];
-    }
-
-    /**
-     * @param list<Colour> $colours
-     * @return list<string>
-     */
-    public static function words(array $colours): array
-    {
-        return array_map(static fn(Colour $colour): string => $colour->value, $colours);
     }
 }

@@ -12,6 +12,7 @@ use Chiralex\Kit\Wire;
 use Chiralex\Part\Mark;
 use Chiralex\Polarity\Callout;
 use ChiralexRender\Svg\CalloutPicture;
+use ChiralexRender\Text\PartMarking;
 use ChiralexRender\Words;
 
 /**

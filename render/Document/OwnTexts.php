@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace ChiralexRender\Document;
 
-use ChiralexRender\Manual\Markdown;
+use ChiralexRender\Text\Markdown;
 
 /**
  * The parts of a manual that its maker writes in Markdown, kept among the kit's words by `text.<place>`.

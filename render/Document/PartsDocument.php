@@ -13,6 +13,7 @@ use Chiralex\Kit\Option;
 use Chiralex\Kit\Substitutes;
 use Chiralex\Part\Kind;
 use Chiralex\Reason\Problem;
+use ChiralexRender\Text\PartMarking;
 use ChiralexRender\Told;
 use ChiralexRender\Words;
 

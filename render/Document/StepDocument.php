@@ -12,6 +12,8 @@ use Chiralex\Kit\Kit;
 use Chiralex\Kit\Test;
 use Chiralex\Manual\ManualStep;
 use Chiralex\Reason\Reason;
+use ChiralexRender\Text\PartMarking;
+use ChiralexRender\Text\PartName;
 use ChiralexRender\Words;
 use stdClass;
 

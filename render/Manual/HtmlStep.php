@@ -7,6 +7,7 @@ namespace ChiralexRender\Manual;
 use ChiralexRender\Document\StepDocument;
 use ChiralexRender\Markup;
 use ChiralexRender\Svg\MarkingSvg;
+use ChiralexRender\Text\CalloutText;
 use ChiralexRender\Words;
 
 /**

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace ChiralexRender\Manual;
 
 use ChiralexRender\Document\ManualDocument;
+use ChiralexRender\Text\Markdown;
 use ChiralexRender\Words;
 
 /**

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace ChiralexRender\Print;
 
 use ChiralexRender\Document\ManualDocument;
-use ChiralexRender\Manual\CalloutText;
 use ChiralexRender\Markup;
+use ChiralexRender\Text\CalloutText;
 use ChiralexRender\Words;
 
 /**

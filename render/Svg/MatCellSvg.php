@@ -7,9 +7,9 @@ namespace ChiralexRender\Svg;
 use Chiralex\Bagging\MatCell;
 use Chiralex\Bagging\SortingMat;
 use Chiralex\Kit\PartLook;
-use ChiralexRender\Document\PartMarking;
-use ChiralexRender\Document\PartName;
 use ChiralexRender\Markup;
+use ChiralexRender\Text\PartMarking;
+use ChiralexRender\Text\PartName;
 use ChiralexRender\Words;
 
 /** One place of a sorting mat: the part at its size, its name, its value, how it is marked, where its leads are bent. */

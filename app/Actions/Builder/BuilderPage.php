@@ -9,7 +9,7 @@ use App\Actions\Report\KitFaq;
 use App\Queries\Difference;
 use Chiralex\ChiralexException;
 use ChiralexRender\Document\ManualDocument;
-use ChiralexRender\Document\StructuredData;
+use ChiralexRender\Manual\StructuredData;
 
 /**
  * Everything the builder's page shows, in one answer, so that it goes on when the connection drops.

@@ -47,8 +47,8 @@ final readonly class Changes
             return true;
         }
 
-        return ($node instanceof Int_ || $node instanceof Float_)
-            && !$node->getAttribute('parent')?->getAttribute('parent') instanceof Declare_;
+        return ($node instanceof Int_ || $node instanceof Float_) &&
+            !($node->getAttribute('parent')?->getAttribute('parent') instanceof Declare_);
     }
 
     /** @return array{int, string, string} offset, what stands there, what comes there */
@@ -62,7 +62,10 @@ final readonly class Changes
         }
         $at = $node->getStartFilePos();
         $was = substr($source, $at, $node->getEndFilePos() - $at + 1);
-        $is = $node instanceof Int_ ? (string) ($node->value + 1) : self::larger($node instanceof Float_ ? $node->value : 0.0);
+        $is =
+            $node instanceof Int_
+                ? (string) ($node->value + 1)
+                : self::larger($node instanceof Float_ ? $node->value : 0.0);
 
         return [$at, $was, $is];
     }

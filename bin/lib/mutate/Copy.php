@@ -27,12 +27,19 @@ final class Copy
         @mkdir($home, 0o755, true);
         shell_exec('cp -r ' . escapeshellarg("{$root}/core/src") . ' ' . escapeshellarg("{$home}/src"));
         // The copy goes before what composer knows.
-        file_put_contents("{$home}/bootstrap.php", '<?php
-            require ' . var_export("{$root}/vendor/autoload.php", true) . ';
+        file_put_contents(
+            "{$home}/bootstrap.php",
+            '<?php
+            require ' .
+                var_export("{$root}/vendor/autoload.php", true) .
+                ';
             spl_autoload_register(static function (string $class): void {
-                $path = ' . var_export("{$home}/src/", true) . ' . strtr(substr($class, 9), "\\\\", "/") . ".php";
+                $path = ' .
+                var_export("{$home}/src/", true) .
+                ' . strtr(substr($class, 9), "\\\\", "/") . ".php";
                 if (str_starts_with($class, "Chiralex\\\\") && is_file($path)) { require $path; }
-            }, true, true);');
+            }, true, true);',
+        );
         $copy = new self($root, $module, $home);
         foreach ($copy->files() as $file) {
             $source = $copy->source($file);
@@ -48,7 +55,16 @@ final class Copy
     /** @return list<string> files of the module, below src */
     public function files(): array
     {
-        $found = explode("\n", trim((string) shell_exec('cd ' . escapeshellarg("{$this->home}/src") . " && find {$this->module} -name '*.php' | LC_ALL=C sort")));
+        $found = explode(
+            "\n",
+            trim(
+                (string) shell_exec(
+                    'cd ' .
+                        escapeshellarg("{$this->home}/src") .
+                        " && find {$this->module} -name '*.php' | LC_ALL=C sort",
+                ),
+            ),
+        );
 
         return array_values(array_filter($found));
     }
@@ -67,7 +83,9 @@ final class Copy
             usleep(2000);
         }
 
-        return $code === 0 ? (hrtime(true) - $start) / 1e9 : throw new RuntimeException("the tests of {$this->module} fail before anything is changed");
+        return $code === 0
+            ? (hrtime(true) - $start) / 1e9
+            : throw new RuntimeException("the tests of {$this->module} fail before anything is changed");
     }
 
     public function begin(string $file, string $source, float $limit): void
@@ -100,7 +118,22 @@ final class Copy
 
     private function start(): void
     {
-        $command = ['setsid', 'php', '-d', 'memory_limit=512M', "{$this->root}/vendor/bin/phpunit", '-c', "{$this->root}/core/phpunit.xml", '--bootstrap', "{$this->home}/bootstrap.php", '--stop-on-defect', '--no-progress', '--no-results', '--do-not-cache-result', "{$this->root}/core/tests/{$this->module}"];
+        $command = [
+            'setsid',
+            'php',
+            '-d',
+            'memory_limit=512M',
+            "{$this->root}/vendor/bin/phpunit",
+            '-c',
+            "{$this->root}/core/phpunit.xml",
+            '--bootstrap',
+            "{$this->home}/bootstrap.php",
+            '--stop-on-defect',
+            '--no-progress',
+            '--no-results',
+            '--do-not-cache-result',
+            "{$this->root}/core/tests/{$this->module}",
+        ];
         $none = ['file', '/dev/null', 'w'];
         $process = proc_open($command, [['file', '/dev/null', 'r'], $none, $none], $pipes, $this->root);
         $this->process = is_resource($process) ? $process : throw new RuntimeException('no process could be started');

@@ -2,10 +2,11 @@
 
 declare(strict_types=1);
 
-namespace ChiralexRender\Document;
+namespace ChiralexRender\Text;
 
 use Chiralex\Kit\KitPart;
 use Chiralex\Kit\PartLook;
+use Chiralex\Marking\Colour;
 use Chiralex\Part\Mark;
 
 /** How a part is marked, as document fields: its bands, its cathode band, or its print. */
@@ -28,7 +29,7 @@ final readonly class PartMarking
 
             return [
                 'type' => 'bands',
-                'bands' => MarkingDocuments::words($look->bands),
+                'bands' => self::words($look->bands),
                 'text' => $said ? '' : 'The tolerance is not said: 5 % is taken.',
             ];
         }
@@ -44,5 +45,14 @@ final readonly class PartMarking
         return $look->code === null || $part->outline->name === 'none'
             ? null
             : ['type' => 'code', 'bands' => [], 'text' => $look->code];
+    }
+
+    /**
+     * @param list<Colour> $colours
+     * @return list<string>
+     */
+    public static function words(array $colours): array
+    {
+        return array_map(static fn(Colour $colour): string => $colour->value, $colours);
     }
 }

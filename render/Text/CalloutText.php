@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace ChiralexRender\Manual;
+namespace ChiralexRender\Text;
 
 use ChiralexRender\Markup;
 

@@ -2,9 +2,10 @@
 
 declare(strict_types=1);
 
-namespace ChiralexRender\Document;
+namespace ChiralexRender\Manual;
 
-use ChiralexRender\Manual\HtmlManual;
+use ChiralexRender\Document\ManualDocument;
+use ChiralexRender\Document\StepDocument;
 
 /**
  * The public page for machines: schema.org HowTo (its steps, supplies, tools, time) and FAQPage, as JSON-LD 1.1.
