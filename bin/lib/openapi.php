@@ -11,6 +11,7 @@ $defs = json_decode(
     JSON_THROW_ON_ERROR,
 )['$defs'];
 $routes = [
+    'get /empty' => null,
     'get /me' => 'Person',
     'post /sign-in' => 'Person',
     'post /sign-out' => null,
@@ -44,6 +45,7 @@ $routes = [
     'get /revisions/{revision}/skyline/{step}' => 'Skyline',
     'get /revisions/{revision}/approach/{designator}' => 'Approach',
     'get /revisions/{revision}/pilot' => 'PilotLog',
+    'post /revisions/{revision}/pilot/photos' => 'KeptPhoto',
     'get /revisions/{revision}/edits' => 'Edits',
     'post /revisions/{revision}/edits' => 'Header',
     'post /revisions/{revision}/undo' => 'Header',
@@ -83,6 +85,24 @@ $routes = [
     'post /public/{token}/ticks' => 'TicksDone',
     'post /public/{token}/reports' => 'Received',
 ];
+// Answers that are files.
+$files = [
+    'get /pictures/{picture}' => 'image/svg+xml',
+    'get /revisions/{revision}/take/{what}' => 'application/octet-stream',
+    'get /revisions/{revision}/pilot/photos/{photo}' => 'image/jpeg',
+    'get /library/{part}/photo' => 'image/jpeg',
+    'post /tables' => 'application/octet-stream',
+    'get /exports/{export}/file' => 'application/pdf',
+    'get /reports/{report}/photo' => 'image/jpeg',
+];
+// What a 409 says, where it is not only words.
+$conflicts = ['/runs/{run}/events' => 'RunStale'] + array_fill_keys(
+    array_map(
+        static fn(string $end): string => "/revisions/{revision}/{$end}",
+        ['edits', 'undo', 'files', 'release'],
+    ),
+    'Conflict',
+);
 // Lists come in pages; some are asked for more.
 $paged = [
     '/kits' => ['aside'],
@@ -104,15 +124,17 @@ $query = static fn(string ...$names): array => array_map(
     $names,
 );
 $paths = [];
-foreach ($routes as $route => $schema) {
+foreach ($routes + $files as $route => $schema) {
     [$verb, $path] = explode(' ', $route);
     preg_match_all('~\{(\w+)\}~', $path, $names);
     $ok =
         $schema === null
             ? ['description' => 'done']
             : [
-                'description' => $schema,
-                'content' => ['application/json' => ['schema' => ['$ref' => "#/components/schemas/{$schema}"]]],
+                'description' => isset($files[$route]) ? 'file' : $schema,
+                'content' => isset($files[$route])
+                    ? [$schema => ['schema' => ['type' => 'string', 'format' => 'binary']]]
+                    : ['application/json' => ['schema' => ['$ref' => "#/components/schemas/{$schema}"]]],
             ];
     $paths[$path][$verb] = array_filter([
         'parameters' => [
@@ -142,7 +164,7 @@ foreach ($routes as $route => $schema) {
                     'name' => $name,
                     'in' => 'path',
                     'required' => true,
-                    'schema' => ['type' => in_array($name, ['token', 'designator'], true) ? 'string' : 'integer'],
+                    'schema' => ['type' => in_array($name, ['token', 'designator', 'what', 'picture', 'photo'], true) ? 'string' : 'integer'],
                 ],
                 $names[1],
             ),
@@ -151,7 +173,7 @@ foreach ($routes as $route => $schema) {
             '200' => $ok,
             '409' => [
                 'description' => 'Conflict',
-                'content' => ['application/json' => ['schema' => ['$ref' => '#/components/schemas/Conflict']]],
+                'content' => ['application/json' => ['schema' => ['$ref' => '#/components/schemas/' . ($conflicts[$path] ?? 'Refusal')]]],
             ],
             '422' => [
                 'description' => 'Refusal',

@@ -11,6 +11,9 @@ use App\Policies\Role;
 use Illuminate\Contracts\Console\Kernel;
 use Illuminate\Foundation\Testing\DatabaseTransactions;
 use Illuminate\Foundation\Testing\TestCase;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+use Illuminate\Http\Response;
 use Illuminate\Support\Str;
 use Illuminate\Testing\TestResponse;
 
@@ -25,6 +28,16 @@ abstract class FeatureCase extends TestCase
         $app->make(Kernel::class)->bootstrap();
 
         return $app;
+    }
+
+    /** Every answer of the API is held against its published schema. */
+    protected function createTestResponse($response, $request)
+    {
+        if ($request instanceof Request && ($response instanceof JsonResponse || $response instanceof Response)) {
+            MeetsSchema::check($request, $response);
+        }
+
+        return parent::createTestResponse($response, $request);
     }
 
     protected function person(Role $role = Role::Maker, string $name = 'Maker'): User
