@@ -61,7 +61,7 @@ install_npm() {
   fi
 }
 
-front_sources() { find "$ROOT/resources/js" "$ROOT/docs/schema" -type f | LC_ALL=C sort; echo "$ROOT/vite.config.ts"; echo "$ROOT/package-lock.json"; }
+front_sources() { find "$ROOT/resources/js" "$ROOT/docs/schema" "$ROOT/app/Http/Requests" "$ROOT/routes" "$ROOT"/bin/lib/openapi*.php -type f | LC_ALL=C sort; echo "$ROOT/vite.config.ts"; echo "$ROOT/package-lock.json"; }
 build_front() {
   mapfile -t sources < <(front_sources)
   if [ ! -f "$ROOT/public/build/manifest.json" ] || changed_since front "${sources[@]}"; then

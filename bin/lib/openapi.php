@@ -2,8 +2,11 @@
 
 declare(strict_types=1);
 
-// Writes docs/openapi.json from docs/schema/chiralex.json and the table of routes below; the front end's types come from it.
+// Writes docs/openapi.json: answers from docs/schema/chiralex.json by the table below, bodies from the form requests; the front end's types come from it.
 $root = dirname(__DIR__, 2);
+
+require "{$root}/vendor/autoload.php";
+
 $defs = json_decode(
     str_replace('#/$defs/', '#/components/schemas/', (string) file_get_contents("{$root}/docs/schema/chiralex.json")),
     true,
@@ -96,13 +99,17 @@ $files = [
     'get /reports/{report}/photo' => 'image/jpeg',
 ];
 // What a 409 says, where it is not only words.
-$conflicts = ['/runs/{run}/events' => 'RunStale'] + array_fill_keys(
-    array_map(
-        static fn(string $end): string => "/revisions/{revision}/{$end}",
-        ['edits', 'undo', 'files', 'release'],
-    ),
-    'Conflict',
-);
+$conflicts =
+    ['/runs/{run}/events' => 'RunStale'] +
+    array_fill_keys(
+        array_map(static fn(string $end): string => "/revisions/{revision}/{$end}", [
+            'edits',
+            'undo',
+            'files',
+            'release',
+        ]),
+        'Conflict',
+    );
 // Lists come in pages; some are asked for more.
 $paged = [
     '/kits' => ['aside'],
@@ -123,6 +130,7 @@ $query = static fn(string ...$names): array => array_map(
     ],
     $names,
 );
+$bodies = require __DIR__ . '/openapi-bodies.php';
 $paths = [];
 foreach ($routes + $files as $route => $schema) {
     [$verb, $path] = explode(' ', $route);
@@ -159,21 +167,35 @@ foreach ($routes + $files as $route => $schema) {
                         : [],
                 ]
                 : [],
+            ...isset($conflicts[$path]) && $verb === 'post' && preg_match('~/(edits|undo|release)$~', $path) === 1
+                ? [['name' => 'If-Match', 'in' => 'header', 'required' => true, 'schema' => ['type' => 'string']]]
+                : [],
             ...array_map(
                 static fn(string $name): array => [
                     'name' => $name,
                     'in' => 'path',
                     'required' => true,
-                    'schema' => ['type' => in_array($name, ['token', 'designator', 'what', 'picture', 'photo'], true) ? 'string' : 'integer'],
+                    'schema' => [
+                        'type' => in_array($name, ['token', 'designator', 'what', 'picture', 'photo'], true)
+                            ? 'string'
+                            : 'integer',
+                    ],
                 ],
                 $names[1],
             ),
         ],
+        'requestBody' => isset($bodies["{$verb} {$path}"])
+            ? ['required' => true, 'content' => $bodies["{$verb} {$path}"]]
+            : null,
         'responses' => [
             '200' => $ok,
             '409' => [
                 'description' => 'Conflict',
-                'content' => ['application/json' => ['schema' => ['$ref' => '#/components/schemas/' . ($conflicts[$path] ?? 'Refusal')]]],
+                'content' => [
+                    'application/json' => [
+                        'schema' => ['$ref' => '#/components/schemas/' . ($conflicts[$path] ?? 'Refusal')],
+                    ],
+                ],
             ],
             '422' => [
                 'description' => 'Refusal',

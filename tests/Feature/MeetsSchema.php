@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
-use Illuminate\Http\JsonResponse;
 use Opis\JsonSchema\Errors\ErrorFormatter;
 use Opis\JsonSchema\Validator;
 use RuntimeException;
@@ -38,17 +38,29 @@ final class MeetsSchema
         }
         $schema = match (true) {
             $answer->getStatusCode() < 300 => self::named($operation, '200'),
-            in_array($answer->getStatusCode(), [409, 422], true) => self::named($operation, (string) $answer->getStatusCode()),
+            in_array($answer->getStatusCode(), [409, 422], true) => self::named(
+                $operation,
+                (string) $answer->getStatusCode(),
+            ),
             default => null,
         };
         if ($schema === null) {
             return;
         }
         $body = json_decode((string) $answer->getContent());
-        $result = self::$validator?->validate($body, (object) ['$ref' => "https://chiralex.example/chiralex.json#/\$defs/{$schema}"]);
+        $result = self::$validator?->validate(
+            $body,
+            (object) ['$ref' => "https://chiralex.example/chiralex.json#/\$defs/{$schema}"],
+        );
         if ($result !== null && !$result->isValid()) {
             $error = $result->error();
-            $told = $error === null ? '' : json_encode((new ErrorFormatter())->format($error), JSON_UNESCAPED_SLASHES | JSON_PARTIAL_OUTPUT_ON_ERROR);
+            $told =
+                $error === null
+                    ? ''
+                    : json_encode(
+                        (new ErrorFormatter())->format($error),
+                        JSON_UNESCAPED_SLASHES | JSON_PARTIAL_OUTPUT_ON_ERROR,
+                    );
             throw new RuntimeException("{$said} is no {$schema}: {$told}");
         }
     }
@@ -86,7 +98,10 @@ final class MeetsSchema
         $docs = dirname(__DIR__, 2) . '/docs';
         $schema = (string) file_get_contents("{$docs}/schema/chiralex.json");
         $path = (string) tempnam(sys_get_temp_dir(), 'schema');
-        file_put_contents($path, str_replace('"$id": "chiralex.json"', '"$id": "https://chiralex.example/chiralex.json"', $schema));
+        file_put_contents(
+            $path,
+            str_replace('"$id": "chiralex.json"', '"$id": "https://chiralex.example/chiralex.json"', $schema),
+        );
         register_shutdown_function(static fn(): bool => @unlink($path));
         self::$validator = new Validator();
         self::$validator->setMaxErrors(3);

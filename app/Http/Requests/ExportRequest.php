@@ -21,6 +21,7 @@ final class ExportRequest extends OperationRequest
             'kind' => ['required', Rule::enum(ExportKind::class)],
             'subject' => ['required', 'integer', 'min:1'],
             'paper' => ['sometimes', 'in:A4,Letter'],
+            'options' => ['nullable', 'string', 'max:200'],
         ];
     }
 

@@ -12,7 +12,7 @@ export function Frame() {
   const queries = useQueryClient();
   if (me.error instanceof Refused && me.error.status === 401) return <Navigate to="/sign-in" replace />;
   const leave = async () => {
-    await api.post('/sign-out', {});
+    await api.post('/sign-out');
     queries.clear();
     await navigate('/sign-in');
   };

@@ -26,6 +26,7 @@ final class EditRequest extends FormRequest
             ],
             'changes.*.target' => ['present', 'nullable', 'string', 'max:120'],
             'changes.*.field' => ['present', 'nullable', 'string', 'max:60'],
+            'changes.*.value' => ['nullable'],
         ];
     }
 

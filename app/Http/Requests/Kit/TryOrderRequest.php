@@ -20,6 +20,7 @@ final class TryOrderRequest extends FormRequest
             'overrides.*.after' => ['present', 'array'],
             'overrides.*.after.*' => ['string', 'max:60'],
             'overrides.*.sameStep' => ['required', 'boolean'],
+            'options' => ['nullable', 'string', 'max:200'],
         ];
     }
 

@@ -16,6 +16,7 @@ final class TryReadingRequest extends FormRequest
             'expect' => ['required', 'string', 'max:300'],
             'accuracy' => ['nullable', 'string', 'max:20'],
             'adjusts' => ['nullable', 'string', 'max:60'],
+            'options' => ['nullable', 'string', 'max:200'],
         ];
     }
 

@@ -16,6 +16,7 @@ final class StartRunRequest extends OperationRequest
             'releaseId' => ['required', 'integer', 'exists:releases,id'],
             'packs' => ['required', 'integer', 'between:1,500'],
             'packSize' => ['required', 'integer', 'in:1,5,10,20'],
+            'options' => ['nullable', 'string', 'max:200'],
         ];
     }
 

@@ -23,7 +23,13 @@ export function useReadingTrial(id: number, tried: Tried) {
   const options = useOptions();
   return useQuery<BenchTest>({
     queryKey: ['revision', id, 'reading', tried, options],
-    queryFn: async () => (await api.post(`/revisions/${String(id)}/bench/try`, { ...tried, options })) as BenchTest,
+    queryFn: () =>
+      data(
+        api.post('/revisions/{revision}/bench/try', {
+          params: { path: { revision: id } },
+          body: { ...tried, options },
+        }),
+      ),
     enabled: tried.expect.trim() !== '',
     placeholderData: (before) => before,
   });

@@ -17,7 +17,7 @@ const answer = (status: number, body: unknown) => {
 const refusal = async (): Promise<Refused> => {
   vi.stubGlobal('Request', PageRequest);
   try {
-    await api.post('/kits', {});
+    await api.text('/kits');
   } catch (why) {
     if (why instanceof Refused) return why;
     throw why;

@@ -65,45 +65,43 @@ async function checked(request: Request): Promise<Response> {
 
 const client = createClient<paths>({ baseUrl: '/api', fetch: checked });
 
-async function send(path: string, init: RequestInit): Promise<unknown> {
-  const response = await checked(new Request(`/api${path}`, init));
-  return response.status === 204 ? null : response.json();
+type Multipart = {
+  [P in keyof paths]: paths[P] extends { post: { requestBody: { content: { 'multipart/form-data': unknown } } } }
+    ? P
+    : never;
+}[keyof paths];
+type Made<P extends Multipart> = paths[P] extends {
+  post: { responses: { 200: { content: { 'application/json': infer Answer } } } };
+}
+  ? Answer
+  : never;
+
+/** Files with the fields beside them, as a form; `{revision}` in the path is filled from `at`. */
+async function form<P extends Multipart>(
+  path: P,
+  fields: Readonly<Record<string, string>>,
+  files: readonly (readonly [field: string, file: File])[],
+  at: Readonly<Record<string, number>> = {},
+): Promise<Made<P>> {
+  const body = new FormData();
+  for (const [name, value] of Object.entries(fields)) body.append(name, value);
+  for (const [name, file] of files) body.append(name, file, file.name);
+  const template: string = path;
+  const address = template.replace(/\{(\w+)\}/g, (_, name: string) => String(at[name]));
+  const response = await checked(new Request(`/api${address}`, { method: 'POST', body }));
+  return (await response.json()) as Made<P>;
 }
 
-/** Reads go through the typed client; writes with bodies of our own go through `post` and `upload`. */
+/** Every read and every write goes by the published paths and their types. */
 export const api = {
   get: client.GET,
+  post: client.POST,
+  put: client.PUT,
   remove: client.DELETE,
-  send: (method: 'POST' | 'PUT' | 'DELETE', path: string, body: unknown): Promise<unknown> =>
-    send(path, { method, body: JSON.stringify(body), headers: { 'Content-Type': 'application/json' } }),
+  form,
   text: async (path: string): Promise<string> => (await checked(new Request(`/api${path}`))).text(),
-  post: (path: string, body: unknown, headers: Record<string, string> = {}): Promise<unknown> =>
-    send(path, {
-      method: 'POST',
-      body: JSON.stringify(body),
-      headers: { 'Content-Type': 'application/json', ...headers },
-    }),
-  download: async (path: string, body: unknown): Promise<Blob> =>
-    (
-      await checked(
-        new Request(`/api${path}`, {
-          method: 'POST',
-          body: JSON.stringify(body),
-          headers: { 'Content-Type': 'application/json' },
-        }),
-      )
-    ).blob(),
-  /** Fields with at most one file, as a form. */
-  form: (path: string, fields: Record<string, string>, photo: File | null): Promise<unknown> => {
-    const form = new FormData();
-    for (const [name, value] of Object.entries(fields)) form.append(name, value);
-    if (photo) form.append('photo', photo, photo.name);
-    return send(path, { method: 'POST', body: form });
-  },
-  upload: (path: string, files: readonly File[], fields: Record<string, string> = {}): Promise<unknown> => {
-    const form = new FormData();
-    for (const [name, value] of Object.entries(fields)) form.append(name, value);
-    for (const file of files) form.append('files[]', file, file.name);
-    return send(path, { method: 'POST', body: form });
-  },
 };
+
+/** Dropped files as fields of a form. */
+export const asFields = (files: readonly File[]): (readonly [string, File])[] =>
+  files.map((file) => ['files[]', file] as const);

@@ -3,16 +3,16 @@ import { useState } from 'react';
 import { api, type Refused } from './client';
 import { data } from './data';
 import { useOptions } from './options';
-import type { Export } from './types';
+import type { Body, Export } from './types';
 
 /** Has something printed in the background, tells how far it is, and can take it back. */
 export function useExport() {
   const queries = useQueryClient();
   const options = useOptions();
   const [id, setId] = useState<number | null>(null);
-  const start = useMutation<Export, Refused, { kind: string; subject: number; paper: string }>({
-    mutationFn: async (wanted) =>
-      (await api.post('/exports', { operationId: crypto.randomUUID(), options, ...wanted })) as Export,
+  const start = useMutation<Export, Refused, Omit<Body<'/exports'>, 'operationId' | 'options'>>({
+    mutationFn: (wanted) =>
+      data(api.post('/exports', { body: { operationId: crypto.randomUUID(), options, ...wanted } })),
     onSuccess: (made) => {
       queries.setQueryData(['export', made.id], made);
       setId(made.id);

@@ -9,5 +9,6 @@ export * from './pilot';
 export * from './queries';
 export * from './reports';
 export * from './safety';
+export * from './tables';
 export * from './trade';
 export type * from './types';

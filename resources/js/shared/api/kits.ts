@@ -1,6 +1,6 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { useEffect, useRef, useState } from 'react';
-import { api, Refused } from './client';
+import { api, asFields, Refused } from './client';
 import { data } from './data';
 import { pageQuery, type Wanted } from './paging';
 import type { Import, Revisions, Shelf, ShelfRow } from './types';
@@ -39,29 +39,56 @@ export function useRevisions(kit: number | null) {
   });
 }
 
-/** Something done to a kit or a revision that changes the lists; one id for one intention, so that pressed three times it is done once. */
+/** What can be done to a kit or a revision as a whole. */
+export type KitDeed =
+  | { what: 'demo' }
+  | { what: 'new-revision' | 'delete-revision'; revision: number }
+  | { what: 'delete-kit'; kit: number }
+  | { what: 'kit-aside'; kit: number; aside: boolean }
+  | { what: 'revision-aside'; revision: number; aside: boolean };
+
+function does(deed: KitDeed, operationId: string): Promise<unknown> {
+  const body = { operationId };
+  switch (deed.what) {
+    case 'demo':
+      return api.post('/demo', { body });
+    case 'new-revision':
+      return api.post('/revisions/{revision}/revisions', { params: { path: { revision: deed.revision } }, body });
+    case 'delete-revision':
+      return api.remove('/revisions/{revision}', { params: { path: { revision: deed.revision } }, body });
+    case 'delete-kit':
+      return api.remove('/kits/{kit}', { params: { path: { kit: deed.kit } }, body });
+    case 'kit-aside':
+      return api.put('/kits/{kit}/aside', {
+        params: { path: { kit: deed.kit } },
+        body: { ...body, aside: deed.aside },
+      });
+    case 'revision-aside':
+      return api.put('/revisions/{revision}/aside', {
+        params: { path: { revision: deed.revision } },
+        body: { ...body, aside: deed.aside },
+      });
+  }
+}
+
+/** Does something that changes the lists; one id for one intention, so that pressed three times it is done once. */
 export function useKitDeed() {
   const queries = useQueryClient();
   const intended = useRef(new Map<string, string>());
-  return useMutation<unknown, Refused, { method: 'POST' | 'PUT' | 'DELETE'; path: string; body?: object }>({
-    mutationFn: ({ method, path, body }) => {
-      const key = `${method} ${path} ${JSON.stringify(body ?? {})}`;
+  return useMutation<unknown, Refused, KitDeed>({
+    mutationFn: async (deed) => {
+      const key = JSON.stringify(deed);
       const operationId = intended.current.get(key) ?? crypto.randomUUID();
       intended.current.set(key, operationId);
-      // What got no answer is sent again as the same; what was answered is over.
-      const answered = () => {
+      try {
+        const answer = await does(deed, operationId);
         intended.current.delete(key);
-      };
-      return api.send(method, path, { operationId, ...body }).then(
-        (answer) => {
-          answered();
-          return answer;
-        },
-        (why: unknown) => {
-          if (why instanceof Refused && why.status > 0) answered();
-          throw why;
-        },
-      );
+        return answer;
+      } catch (why) {
+        // What got no answer is sent again as the same; what was answered is over.
+        if (why instanceof Refused && why.status > 0) intended.current.delete(key);
+        throw why;
+      }
     },
     onSuccess: () =>
       Promise.all(
@@ -79,10 +106,14 @@ export function useImport(onMade: (row: ShelfRow) => void) {
   const told = useRef<number | null>(null);
   const start = useMutation<Import, Refused, Drop>({
     mutationFn: async ({ files, designatorColumn }) =>
-      (await api.upload('/imports', files, {
-        operationId: crypto.randomUUID(),
-        ...(designatorColumn === undefined ? {} : { designatorColumn: String(designatorColumn) }),
-      })) as Import,
+      api.form(
+        '/imports',
+        {
+          operationId: crypto.randomUUID(),
+          ...(designatorColumn === undefined ? {} : { designatorColumn: String(designatorColumn) }),
+        },
+        asFields(files),
+      ),
     onSuccess: (made) => {
       queries.setQueryData(['import', made.id], made);
       setId(made.id);

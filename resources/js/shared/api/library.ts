@@ -38,7 +38,7 @@ export function useSaveLibraryPart() {
   const queries = useQueryClient();
   return useMutation<LibraryPart, Refused, { fields: Record<string, string>; photo: File | null }>({
     mutationFn: async ({ fields, photo }) =>
-      (await api.form('/library', { operationId: crypto.randomUUID(), ...fields }, photo)) as LibraryPart,
+      api.form('/library', { operationId: crypto.randomUUID(), ...fields }, photo ? [['photo', photo]] : []),
     onSuccess: (part) => {
       queries.setQueryData(['library', 'part', part.fingerprint], part);
       return queries.invalidateQueries({ queryKey: ['library'], predicate: (query) => query.queryKey[1] !== 'part' });
@@ -50,7 +50,7 @@ export function useSaveLibraryPart() {
 export function useGiveToDrafts() {
   const queries = useQueryClient();
   return useMutation<Given, Refused>({
-    mutationFn: async () => (await api.post('/library/give', { operationId: crypto.randomUUID() })) as Given,
+    mutationFn: () => data(api.post('/library/give', { body: { operationId: crypto.randomUUID() } })),
     onSuccess: () =>
       Promise.all([
         queries.invalidateQueries({ queryKey: ['revision'] }),

@@ -13,5 +13,6 @@ export function usePilot(id: number) {
 
 /** Keeps a photograph and gives the name that a row of the log then holds. */
 export async function keepPilotPhoto(id: number, photo: File): Promise<string> {
-  return ((await api.form(`/revisions/${String(id)}/pilot/photos`, {}, photo)) as { photo: string }).photo;
+  const kept = await api.form('/revisions/{revision}/pilot/photos', {}, [['photo', photo]], { revision: id });
+  return kept.photo;
 }

@@ -1,8 +1,9 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
-import { api, type Refused } from './client';
+import { api, asFields, type Refused } from './client';
 import { data } from './data';
 import { chosen, useOptions } from './options';
 import type {
+  Body,
   Approach,
   Bags,
   Boards,
@@ -107,17 +108,20 @@ export function useManual(id: number) {
   });
 }
 
+const seenAs = (sequence: number) => ({ 'If-Match': `"${String(sequence)}"` });
+
 /** Freezes a draft as it was seen. */
 export function useRelease(id: number) {
   const queries = useQueryClient();
   return useMutation<Header, Refused>({
     mutationFn: async () => {
       const seen = queries.getQueryData<Header>(['revision', id, 'header'])?.sequence ?? 0;
-      return (await api.post(
-        `/revisions/${String(id)}/release`,
-        { operationId: crypto.randomUUID() },
-        { 'If-Match': `"${String(seen)}"` },
-      )) as Header;
+      return data(
+        api.post('/revisions/{revision}/release', {
+          params: { path: { revision: id }, header: seenAs(seen) },
+          body: { operationId: crypto.randomUUID() },
+        }),
+      );
     },
     onSuccess: (header) => afterEdit(queries, id, header),
   });
@@ -170,6 +174,11 @@ function writes(id: number): { id: string } {
   return { id: `revision ${String(id)}` };
 }
 
+type Edit = NonNullable<Body<'/revisions/{revision}/edits'>['changes']>[number];
+
+/** A file that was added stands in the log, and is no change that is sent. */
+const isTyped = (change: Change): change is Change & Edit => change.type !== 'file';
+
 /** Saves changes to a draft against the version seen; the caller's id makes a resend harmless. */
 export function useEdit(id: number) {
   const queries = useQueryClient();
@@ -177,11 +186,12 @@ export function useEdit(id: number) {
     scope: writes(id),
     mutationFn: async (changes) => {
       const seen = queries.getQueryData<Header>(['revision', id, 'header'])?.sequence ?? 0;
-      return (await api.post(
-        `/revisions/${String(id)}/edits`,
-        { operationId: crypto.randomUUID(), changes },
-        { 'If-Match': `"${String(seen)}"` },
-      )) as Header;
+      return data(
+        api.post('/revisions/{revision}/edits', {
+          params: { path: { revision: id }, header: seenAs(seen) },
+          body: { operationId: crypto.randomUUID(), changes: changes.filter(isTyped) },
+        }),
+      );
     },
     onSuccess: (header) => afterEdit(queries, id, header),
   });
@@ -193,11 +203,12 @@ export function useUndo(id: number) {
     scope: writes(id),
     mutationFn: async () => {
       const seen = queries.getQueryData<Header>(['revision', id, 'header'])?.sequence ?? 0;
-      return (await api.post(
-        `/revisions/${String(id)}/undo`,
-        { operationId: crypto.randomUUID() },
-        { 'If-Match': `"${String(seen)}"` },
-      )) as Header;
+      return data(
+        api.post('/revisions/{revision}/undo', {
+          params: { path: { revision: id }, header: seenAs(seen) },
+          body: { operationId: crypto.randomUUID() },
+        }),
+      );
     },
     onSuccess: (header) => afterEdit(queries, id, header),
   });
@@ -209,17 +220,16 @@ export function useAddFiles(id: number) {
     scope: writes(id),
     mutationFn: async (files) => {
       const seen = queries.getQueryData<Header>(['revision', id, 'header'])?.sequence ?? 0;
-      return (await api.upload(`/revisions/${String(id)}/files`, files, {
-        operationId: crypto.randomUUID(),
-        sequence: String(seen),
-      })) as Header;
+      const fields = { operationId: crypto.randomUUID(), sequence: String(seen) };
+      return api.form('/revisions/{revision}/files', fields, asFields(files), { revision: id });
     },
     onSuccess: (header) => afterEdit(queries, id, header),
   });
 }
 
-export async function tryOrder(id: number, overrides: readonly Override[], options: string): Promise<Trial> {
-  return (await api.post(`/revisions/${String(id)}/order/try`, { overrides, options })) as Trial;
+export function tryOrder(id: number, overrides: readonly Override[], options: string): Promise<Trial> {
+  const body = { overrides: [...overrides], options };
+  return data(api.post('/revisions/{revision}/order/try', { params: { path: { revision: id } }, body }));
 }
 
 function afterEdit(queries: ReturnType<typeof useQueryClient>, id: number, header: Header): Promise<void> {

@@ -2,7 +2,7 @@ import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { api, type Refused } from './client';
 import { data } from './data';
 import { pageQuery, type Wanted } from './paging';
-import type { Faults, Mails, Report, Reports } from './types';
+import type { Body, Faults, Mails, Report, Reports } from './types';
 
 export function useReports(wanted: Wanted, shown: 'open' | 'all') {
   return useQuery<Reports>({
@@ -25,12 +25,23 @@ export function useMails(enabled: boolean) {
   return useQuery<Mails>({ queryKey: ['mails'], queryFn: () => data(api.get('/mails')), enabled });
 }
 
+type Support =
+  | { what: 'judgements'; body: Omit<Body<'/reports/{report}/judgements'>, 'operationId'> }
+  | { what: 'answers'; body: Omit<Body<'/reports/{report}/answers'>, 'operationId'> };
+
 /** What support does with a report: judge it, answer it. */
 export function useSupport(id: number) {
   const queries = useQueryClient();
-  return useMutation<Report, Refused, { what: 'judgements' | 'answers'; body: object }>({
-    mutationFn: async ({ what, body }) =>
-      (await api.post(`/reports/${String(id)}/${what}`, { operationId: crypto.randomUUID(), ...body })) as Report,
+  return useMutation<Report, Refused, Support>({
+    mutationFn: (deed) => {
+      const params = { path: { report: id } };
+      const operationId = crypto.randomUUID();
+      return data(
+        deed.what === 'judgements'
+          ? api.post('/reports/{report}/judgements', { params, body: { operationId, ...deed.body } })
+          : api.post('/reports/{report}/answers', { params, body: { operationId, ...deed.body } }),
+      );
+    },
     onSuccess: async (report) => {
       queries.setQueryData(['report', id], report);
       await Promise.all(
@@ -47,24 +58,19 @@ export function useFaults(id: number) {
   });
 }
 
-export type FaqWords = {
-  symptom: string;
-  cause: string;
-  question: string;
-  answer: string;
-  anchor: readonly string[];
-  published: boolean;
-};
+export type FaqWords = Omit<Body<'/revisions/{revision}/faq'>, 'operationId'>;
 
 /** Writes the FAQ entry of a kit for a symptom and a cause. */
 export function useWriteFaq(revisionId: number) {
   const queries = useQueryClient();
   return useMutation<Faults, Refused, FaqWords>({
-    mutationFn: async (words) =>
-      (await api.post(`/revisions/${String(revisionId)}/faq`, {
-        operationId: crypto.randomUUID(),
-        ...words,
-      })) as Faults,
+    mutationFn: (words) =>
+      data(
+        api.post('/revisions/{revision}/faq', {
+          params: { path: { revision: revisionId } },
+          body: { operationId: crypto.randomUUID(), ...words },
+        }),
+      ),
     onSuccess: (faults) => {
       queries.setQueryData(['faults', revisionId], faults);
     },

@@ -1,8 +1,9 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
-import { api, type Refused } from './client';
+import { api, asFields, type Refused } from './client';
 import { data } from './data';
 import { pageQuery, type Wanted } from './paging';
 import type {
+  Body,
   Moves,
   OrdersBooked,
   PackAction,
@@ -40,12 +41,8 @@ export function useSerials(run: number, page: number) {
 
 export function useStartRun() {
   const queries = useQueryClient();
-  return useMutation<
-    Run,
-    Refused,
-    { operationId: string; releaseId: number; packs: number; packSize: number; options: string }
-  >({
-    mutationFn: async (run) => (await api.post('/runs', run)) as Run,
+  return useMutation<Run, Refused, Body<'/runs'>>({
+    mutationFn: (run) => data(api.post('/runs', { body: run })),
     onSuccess: (run) => {
       queries.setQueryData(['run', run.id], run);
       return queries.invalidateQueries({ queryKey: ['runs'] });
@@ -71,11 +68,11 @@ export function changed(run: Run, { changed: lines, ...standing }: RunChange): R
 }
 
 /** One key of the packer; a resend of the same operation is harmless. */
-export async function pack(
+export function pack(
   run: number,
   event: { operationId: string; action: PackAction; line: number; pack: number; lot?: string },
 ): Promise<RunChange> {
-  return (await api.post(`/runs/${String(run)}/events`, event)) as RunChange;
+  return data(api.post('/runs/{run}/events', { params: { path: { run } }, body: event }));
 }
 
 export function useStock(wanted: Wanted) {
@@ -102,12 +99,22 @@ export function useSales(wanted: Wanted) {
   });
 }
 
+export type OrderGiven = Body<'/orders'>;
+type Sale = { what: 'book'; order: OrderGiven } | { what: 'allocate' | 'free' | 'ship'; id: number };
+
 /** Anything that changes one order; the answer is that order. */
 export function useSale() {
   const queries = useQueryClient();
-  return useMutation<SalesOrder, Refused, { path: string; body: object }>({
-    mutationFn: async (sale) =>
-      (await api.post(sale.path, { operationId: crypto.randomUUID(), ...sale.body })) as SalesOrder,
+  return useMutation<SalesOrder, Refused, Sale>({
+    mutationFn: (sale) =>
+      data(
+        sale.what === 'book'
+          ? api.post('/orders', { body: sale.order })
+          : api.post(`/orders/{order}/${sale.what}`, {
+              params: { path: { order: sale.id } },
+              body: { operationId: crypto.randomUUID() },
+            }),
+      ),
     onSuccess: () =>
       Promise.all(['orders', 'stock', 'shelf'].map((key) => queries.invalidateQueries({ queryKey: [key] }))),
   });
@@ -117,7 +124,7 @@ export function useSale() {
 export function useOrderFile() {
   const queries = useQueryClient();
   return useMutation<OrdersBooked, Refused, File>({
-    mutationFn: async (file) => (await api.upload('/orders/file', [file])) as OrdersBooked,
+    mutationFn: (file) => api.form('/orders/file', {}, asFields([file])),
     onSuccess: () =>
       Promise.all(['orders', 'stock', 'shelf'].map((key) => queries.invalidateQueries({ queryKey: [key] }))),
   });

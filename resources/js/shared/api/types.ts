@@ -1,4 +1,4 @@
-import type { components } from './schema';
+import type { components, paths } from './schema';
 
 type Schemas = components['schemas'];
 
@@ -65,3 +65,17 @@ export type Bench = Schemas['Bench'];
 export type BenchTest = Schemas['BenchTest'];
 export type Ends = Schemas['Ends'];
 export type PilotLog = Schemas['PilotLog'];
+
+/** What a write takes, by its path. */
+export type Body<P extends keyof paths> = paths[P] extends {
+  post: { requestBody: { content: { 'application/json': infer Given } } };
+}
+  ? Given
+  : never;
+
+export type PackSize = Body<'/runs'>['packSize'];
+export type Symptom = Schemas['Symptom'];
+export type Cause = Schemas['Cause'];
+export type FaultOrigin = Schemas['FaultOrigin'];
+export type ExportKind = Body<'/exports'>['kind'];
+export type Paper = NonNullable<Body<'/exports'>['paper']>;

@@ -1,8 +1,12 @@
+import type { Paper } from '@/shared/api';
+
+const PAPERS: readonly Paper[] = ['A4', 'Letter'];
+
 /** The paper that things are printed on. */
-export function PaperChoice({ paper, onChange }: { paper: string; onChange: (paper: string) => void }) {
+export function PaperChoice({ paper, onChange }: { paper: Paper; onChange: (paper: Paper) => void }) {
   return (
     <span className="seg" role="group" aria-label="Paper">
-      {['A4', 'Letter'].map((each) => (
+      {PAPERS.map((each) => (
         <button
           key={each}
           type="button"

@@ -1,7 +1,7 @@
 import { useEffect, useRef, useState } from 'react';
-import { useExport } from '@/shared/api';
+import { useExport, type ExportKind, type Paper } from '@/shared/api';
 
-type Props = { label: string; name?: string; kind: string; subject: number; paper?: string };
+type Props = { label: string; name?: string; kind: ExportKind; subject: number; paper?: Paper };
 
 /** Has something printed to PDF in the background: progress while it is made, a way to stop it, the file when it is done. */
 export function PrintButton({ label, name, kind, subject, paper = 'A4' }: Props) {

@@ -1,5 +1,5 @@
 import { useState } from 'react';
-import { api } from '@/shared/api';
+import { workbookOf } from '@/shared/api';
 import { tableText } from '@/shared/format';
 
 type Rows = readonly (readonly string[])[];
@@ -32,7 +32,7 @@ export function TableActions({ name, rows }: { name: string; rows: () => Rows | 
     keep(new Blob(['\ufeff', tableText(table, ',')], { type: 'text/csv' }), 'csv');
   };
   const workbook = async (table: Rows) => {
-    keep(await api.download('/tables', { name, rows: table }), 'xlsx');
+    keep(await workbookOf(name, table), 'xlsx');
   };
   return (
     <>

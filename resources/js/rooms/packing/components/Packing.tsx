@@ -1,9 +1,16 @@
 import { useState, type SyntheticEvent } from 'react';
 import { Link, useNavigate } from 'react-router';
-import { useRuns, useStartRun } from '@/shared/api';
+import { useRuns, useStartRun, type PackSize } from '@/shared/api';
 import { optionWords } from '@/shared/format';
 import { Notice, OptionChooser, Pager, useWanted } from '@/shared/ui';
 import './packing.css';
+
+const SIZES: readonly (readonly [PackSize, string])[] = [
+  [1, 'one kit'],
+  [5, '5 kits, for a class'],
+  [10, '10 kits, for a class'],
+  [20, '20 kits, for a class'],
+];
 
 /** The packing runs, and the form that begins one. */
 export function Packing() {
@@ -15,7 +22,7 @@ export function Packing() {
   const navigate = useNavigate();
   const [release, setRelease] = useState<number | null>(null);
   const [packs, setPacks] = useState('20');
-  const [size, setSize] = useState(1);
+  const [size, setSize] = useState<PackSize>(1);
   const [options, setOptions] = useState('');
   if (runs.error) return <Notice title="The packing runs cannot be shown" text={runs.error.message} />;
   if (!runs.data)
@@ -75,13 +82,14 @@ export function Packing() {
               id="run-size"
               value={size}
               onChange={(event) => {
-                setSize(Number(event.target.value));
+                setSize(SIZES.find(([each]) => String(each) === event.target.value)?.[0] ?? 1);
               }}
             >
-              <option value={1}>one kit</option>
-              <option value={5}>5 kits, for a class</option>
-              <option value={10}>10 kits, for a class</option>
-              <option value={20}>20 kits, for a class</option>
+              {SIZES.map(([each, name]) => (
+                <option key={each} value={each}>
+                  {name}
+                </option>
+              ))}
             </select>
           </div>
           <div className="field">

@@ -1,7 +1,7 @@
 import { useState } from 'react';
-import { useFaults, useManual, useWriteFaq, type Report } from '@/shared/api';
+import { useFaults, useManual, useWriteFaq, type Cause, type Report, type Symptom } from '@/shared/api';
 
-type Props = { report: Report; revisionId: number; symptom: string; cause: string };
+type Props = { report: Report; revisionId: number; symptom: Symptom; cause: Cause };
 
 /** Puts the case into the FAQ: question and answer, tied to the parts of the step where it went wrong. */
 export function FaqForm({ report, revisionId, symptom, cause }: Props) {

@@ -1,13 +1,13 @@
 import { useState } from 'react';
-import { useSupport, type Report, type Reports } from '@/shared/api';
+import { type Cause, type FaultOrigin, type Symptom, useSupport, type Report, type Reports } from '@/shared/api';
 
 /** Says what a report is about. The origin follows from the cause and can be corrected. */
 export function JudgeForm({ report, words }: { report: Report; words: Reports }) {
   const judge = useSupport(report.id);
   const [kitId, setKit] = useState(report.kitId ?? words.kits[0]?.id ?? 0);
-  const [symptom, setSymptom] = useState(report.symptom ?? '');
-  const [cause, setCause] = useState(report.cause ?? '');
-  const [origin, setOrigin] = useState(report.origin ?? '');
+  const [symptom, setSymptom] = useState<Symptom | ''>(report.symptom ?? '');
+  const [cause, setCause] = useState<Cause | ''>(report.cause ?? '');
+  const [origin, setOrigin] = useState<FaultOrigin | ''>(report.origin ?? '');
   const [part, setPart] = useState(report.part);
   const usual = words.causes.find((each) => each.id === cause)?.origin ?? '';
   return (
@@ -16,9 +16,11 @@ export function JudgeForm({ report, words }: { report: Report; words: Reports })
       aria-label="Judgement"
       onSubmit={(event) => {
         event.preventDefault();
+        if (symptom === '' || cause === '') return;
+        const from = origin === '' ? usual : origin;
         judge.mutate({
           what: 'judgements',
-          body: { kitId, symptom, cause, origin: origin === '' ? usual : origin, part },
+          body: { kitId, symptom, cause, origin: from === '' ? null : from, part },
         });
       }}
     >
@@ -82,23 +84,24 @@ export function JudgeForm({ report, words }: { report: Report; words: Reports })
   );
 }
 
-function Choice({
+function Choice<Id extends string>({
   id,
   value,
   options,
   onChange,
 }: {
   id: string;
-  value: string;
-  options: readonly { id: string; name: string }[];
-  onChange: (value: string) => void;
+  value: Id | '';
+  options: readonly { id: Id; name: string }[];
+  onChange: (value: Id) => void;
 }) {
   return (
     <select
       id={id}
       value={value}
       onChange={(event) => {
-        onChange(event.target.value);
+        const picked = options.find((each) => each.id === event.target.value);
+        if (picked) onChange(picked.id);
       }}
     >
       <option value="" disabled>

@@ -1,8 +1,8 @@
 import { useState, type SyntheticEvent } from 'react';
-import { useHeader, type ShelfRow } from '@/shared/api';
+import { useHeader, type OrderGiven, type ShelfRow } from '@/shared/api';
 import { KitChooser, OptionChooser } from '@/shared/ui';
 
-type Props = { busy: boolean; onSave: (body: object) => void; onLeave: () => void };
+type Props = { busy: boolean; onSave: (order: OrderGiven) => void; onLeave: () => void };
 
 const FIELDS = [
   ['number', 'order number', 'text'],
@@ -15,10 +15,14 @@ const FIELDS = [
 
 /** An order typed in by hand. */
 export function NewOrder({ busy, onSave, onLeave }: Props) {
-  const [words, setWords] = useState<Record<string, string>>({
+  const [words, setWords] = useState({
+    number: '',
     placedOn: new Date().toISOString().slice(0, 10),
+    customer: '',
+    email: '',
     quantity: '1',
     price: '',
+    address: '',
   });
   const [options, setOptions] = useState('');
   const [kit, setKit] = useState<ShelfRow | null>(null);
@@ -30,7 +34,8 @@ export function NewOrder({ busy, onSave, onLeave }: Props) {
   };
   const send = (event: SyntheticEvent) => {
     event.preventDefault();
-    onSave({ ...words, operationId, options, kitId: kit?.id ?? 0, quantity: Number(words['quantity']) });
+    if (kit === null) return;
+    onSave({ ...words, operationId, options, kitId: kit.id, quantity: Number(words.quantity) });
   };
   return (
     <form className="neworder" onSubmit={send} aria-label="New order">
@@ -40,7 +45,7 @@ export function NewOrder({ busy, onSave, onLeave }: Props) {
           <input
             id={`order-${field}`}
             type={type}
-            value={words[field] ?? ''}
+            value={words[field]}
             required={['number', 'placedOn', 'customer', 'quantity'].includes(field)}
             onChange={(event) => {
               set(field, event.target.value);
@@ -72,7 +77,7 @@ export function NewOrder({ busy, onSave, onLeave }: Props) {
         <textarea
           id="order-address"
           rows={2}
-          value={words['address'] ?? ''}
+          value={words.address}
           onChange={(event) => {
             set('address', event.target.value);
           }}

@@ -50,7 +50,7 @@ export function Sales() {
     );
   const act = (order: SalesOrder, what: 'allocate' | 'free' | 'ship') => {
     setSaid(null);
-    sale.mutate({ path: `/orders/${String(order.id)}/${what}`, body: {} });
+    sale.mutate({ what, id: order.id });
   };
   const take = (files: readonly File[]) => {
     const [first] = files;
@@ -126,9 +126,9 @@ export function Sales() {
             onLeave={() => {
               setAdding(false);
             }}
-            onSave={(body) => {
+            onSave={(order) => {
               sale.mutate(
-                { path: '/orders', body },
+                { what: 'book', order },
                 {
                   onSuccess: () => {
                     setAdding(false);

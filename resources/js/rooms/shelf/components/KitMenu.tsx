@@ -18,7 +18,6 @@ export function KitMenu({ kit, deed }: Props) {
     setAt(null);
     act();
   };
-  const path = `/kits/${String(kit.id)}`;
   return (
     <div className="kitmenu">
       <Button
@@ -27,7 +26,7 @@ export function KitMenu({ kit, deed }: Props) {
         color="inherit"
         disabled={kit.fault !== null || deed.isPending}
         onClick={() => {
-          deed.mutate({ method: 'POST', path: `/revisions/${String(kit.revisionId)}/revisions` });
+          deed.mutate({ what: 'new-revision', revision: kit.revisionId });
         }}
       >
         New revision
@@ -52,7 +51,7 @@ export function KitMenu({ kit, deed }: Props) {
       >
         <MenuItem
           onClick={does(() => {
-            deed.mutate({ method: 'PUT', path: `${path}/aside`, body: { aside: !kit.aside } });
+            deed.mutate({ what: 'kit-aside', kit: kit.id, aside: !kit.aside });
           })}
         >
           {kit.aside ? 'Take back to the Shelf' : 'Put aside'}
@@ -111,7 +110,7 @@ export function KitMenu({ kit, deed }: Props) {
             disabled={deed.isPending}
             onClick={() => {
               deed.mutate(
-                { method: 'DELETE', path },
+                { what: 'delete-kit', kit: kit.id },
                 {
                   onSettled: () => {
                     ask(null);
@@ -155,11 +154,7 @@ function RevisionList({ kit, deed, open, onLeave }: Props & { open: boolean; onL
                   size="small"
                   disabled={deed.isPending}
                   onClick={() => {
-                    deed.mutate({
-                      method: 'PUT',
-                      path: `/revisions/${String(each.id)}/aside`,
-                      body: { aside: !each.aside },
-                    });
+                    deed.mutate({ what: 'revision-aside', revision: each.id, aside: !each.aside });
                   }}
                 >
                   {each.aside ? 'Take back' : 'Put aside'}
@@ -170,7 +165,7 @@ function RevisionList({ kit, deed, open, onLeave }: Props & { open: boolean; onL
                     color="error"
                     disabled={deed.isPending}
                     onClick={() => {
-                      deed.mutate({ method: 'DELETE', path: `/revisions/${String(each.id)}` });
+                      deed.mutate({ what: 'delete-revision', revision: each.id });
                     }}
                   >
                     Delete

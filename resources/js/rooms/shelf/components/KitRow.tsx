@@ -113,7 +113,7 @@ function Fault({ kit, mayEdit, deed }: Props) {
               className="btn link"
               disabled={deed.isPending}
               onClick={() => {
-                deed.mutate({ method: 'PUT', path: `/kits/${String(kit.id)}/aside`, body: { aside: true } });
+                deed.mutate({ what: 'kit-aside', kit: kit.id, aside: true });
               }}
             >
               put the kit aside

@@ -111,7 +111,7 @@ export function Shelf() {
                 className="btn"
                 disabled={deed.isPending}
                 onClick={() => {
-                  deed.mutate({ method: 'POST', path: '/demo' });
+                  deed.mutate({ what: 'demo' });
                 }}
               >
                 Show me with the demo kit

@@ -15,7 +15,7 @@ export function SignIn() {
   const enter = async () => {
     setBusy(true);
     try {
-      await api.post('/sign-in', { email: email.trim().toLowerCase(), password });
+      await api.post('/sign-in', { body: { email: email.trim().toLowerCase(), password } });
       queries.clear();
       await navigate('/shelf');
     } catch (why) {

@@ -1,8 +1,8 @@
-import { useOptions, type ManualDocument } from '@/shared/api';
+import { useOptions, type ExportKind, type ManualDocument } from '@/shared/api';
 import { useKit } from '@/shared/kit';
 import { PrintButton } from '@/shared/ui';
 
-const PRINTS: readonly { kind: string; name: string; does: string }[] = [
+const PRINTS: readonly { kind: ExportKind; name: string; does: string }[] = [
   {
     kind: 'manual',
     name: 'The manual',
