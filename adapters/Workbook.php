@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace ChiralexAdapters;
 
 use Chiralex\Limits;
+use Chiralex\Table\CsvWriter;
 use XMLReader;
 use ZipArchive;
 
@@ -172,19 +173,11 @@ final readonly class Workbook
                 ),
             ),
         ]);
+        $writer = new CsvWriter();
         for ($number = 1, $last = $records === [] ? 0 : max(array_keys($records)); $number <= $last; ++$number) {
             $cells = ($records[$number] ?? []) + array_fill(0, isset($records[$number]) ? $width : 0, '');
             ksort($cells);
-            $out .=
-                implode(
-                    ',',
-                    array_map(
-                        static fn(string $cell): string => preg_match('~[",;\t|\r\n]~', $cell) === 1
-                            ? '"' . str_replace('"', '""', $cell) . '"'
-                            : $cell,
-                        $cells,
-                    ),
-                ) . "\n";
+            $out .= $writer->record($cells);
         }
 
         return $out;

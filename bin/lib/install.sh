@@ -66,7 +66,7 @@ build_front() {
   mapfile -t sources < <(front_sources)
   if [ ! -f "$ROOT/public/build/manifest.json" ] || changed_since front "${sources[@]}"; then
     say "building the front end"
-    php "$ROOT/bin/lib/openapi.php" || fail "the API description could not be written"
+    php "$ROOT/bin/lib/kinds.php" && php "$ROOT/bin/lib/openapi.php" || fail "the API description could not be written"
     (cd "$ROOT" && npm run --silent types >/dev/null && npm run --silent build >"$VAR/build.log" 2>&1) || { tail -20 "$VAR/build.log" >&2; fail "the front end did not build"; }
     chmod -R a+rX "$ROOT/public/build"
     mark_done front "${sources[@]}"

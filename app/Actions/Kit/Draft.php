@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Actions\Kit;
 
 use Chiralex\Table\CsvReader;
+use Chiralex\Table\CsvWriter;
 use Chiralex\Table\Data\HeaderSynonyms;
 use Chiralex\Table\Exception\UnreadableTable;
 use Chiralex\Table\HeaderMap;
@@ -181,33 +182,9 @@ final class Draft
         }
         $before = $records[$row][$column] ?? throw UnknownChange::row((string) $row, $table->file);
         $records[$row][$column] = is_scalar($value) ? (string) $value : '';
-        $this->files[$table->file] = $this->written($records, $table->separator);
+        $this->files[$table->file] = (new CsvWriter($table->separator))->records($records);
 
         return $before;
-    }
-
-    /**
-     * Rows keep their numbers: blank records are written where they were.
-     *
-     * @param non-empty-array<int, array<int, string>> $records by record number
-     */
-    private function written(array $records, string $separator): string
-    {
-        $out = '';
-        for ($number = 1; $number <= max(array_keys($records)); ++$number) {
-            $cells = array_map(
-                static fn(string $cell): string => preg_match(
-                    '~["\r\n]|' . preg_quote($separator, '~') . '~',
-                    $cell,
-                ) === 1
-                    ? '"' . str_replace('"', '""', $cell) . '"'
-                    : $cell,
-                $records[$number] ?? [],
-            );
-            $out .= implode($separator, $cells) . "\n";
-        }
-
-        return $out;
     }
 
     /**

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Actions\Kit;
 
 use Chiralex\Table\CsvReader;
+use Chiralex\Table\CsvWriter;
 use Chiralex\Table\Exception\UnreadableTable;
 
 /** The bytes of pilot.csv, row by row. */
@@ -122,26 +123,11 @@ final readonly class PilotFile
         if ($rows === []) {
             return new self(null);
         }
-        $quoted = static fn(string $cell): string => preg_match('~[",\r\n]~', $cell) === 1
-            ? '"' . str_replace('"', '""', $cell) . '"'
-            : $cell;
+        $records = [1 => self::FIELDS];
+        foreach ($rows as $row) {
+            $records[] = array_map(static fn(string $field): string => $row[$field] ?? '', self::FIELDS);
+        }
 
-        return new self(
-            implode(',', self::FIELDS) .
-                "\n" .
-                implode(
-                    '',
-                    array_map(
-                        static fn(array $row): string => implode(
-                            ',',
-                            array_map(
-                                $quoted,
-                                array_map(static fn(string $field): string => $row[$field] ?? '', self::FIELDS),
-                            ),
-                        ) . "\n",
-                        $rows,
-                    ),
-                ),
-        );
+        return new self((new CsvWriter())->records($records));
     }
 }

@@ -1,7 +1,7 @@
 /** A cell that a spreadsheet would take for a formula gets an apostrophe; numbers stay numbers. */
 function safe(cell: string, separator: string): string {
   const neutral = /^[=+@-]/.test(cell) && !/^-?[\d.]+$/.test(cell) ? `'${cell}` : cell;
-  return separator === ',' && /[",\n]/.test(neutral) ? `"${neutral.replaceAll('"', '""')}"` : neutral;
+  return separator === ',' && /[",;\t|\r\n]/.test(neutral) ? `"${neutral.replaceAll('"', '""')}"` : neutral;
 }
 
 /** A table as text, for the clipboard with tabs, for a file with commas. */

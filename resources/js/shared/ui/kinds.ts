@@ -1,4 +1,4 @@
-/** The kinds of part by the words that programs rely on. */
+// Made by bin/lib/kinds.php from the kinds of the core.
 export const KINDS: readonly { id: string; name: string }[] = [
   { id: 'resistor', name: 'resistor' },
   { id: 'network', name: 'resistor network' },
