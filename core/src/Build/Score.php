@@ -56,7 +56,11 @@ final readonly class Score
         );
     }
 
-    /** @return array<string, int> each field that differs from another score, in the order in which the school compares, and by how much it is more */
+    /**
+     * Each field that counts for a school and differs from another score, in the order of comparison, and by how much it is more.
+     *
+     * @return array<string, int>
+     */
     public function changesFrom(self $before, School $school): array
     {
         $first = match ($school) {
@@ -64,21 +68,9 @@ final readonly class Score
             School::KindByKind => ['kindSwitches'],
             School::BlockByBlock => ['blockSwitches'],
         };
+        $rest = ['inversions', 'lookAlikes', 'hanging', 'flips', 'kindSwitches', 'valueSwitches', 'steps'];
         $changes = [];
-        foreach (
-            array_unique([
-                'violations',
-                ...$first,
-                'inversions',
-                'lookAlikes',
-                'hanging',
-                'flips',
-                'blockSwitches',
-                'kindSwitches',
-                'valueSwitches',
-                'steps',
-            ]) as $field
-        ) {
+        foreach (array_unique(['violations', ...$first, ...$rest]) as $field) {
             $changes[$field] = $this->{$field} - $before->{$field};
         }
 

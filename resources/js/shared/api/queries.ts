@@ -26,10 +26,11 @@ export function useMe() {
   return useQuery<Person>({ queryKey: ['me'], queryFn: () => data(api.get('/me')), staleTime: 60_000 });
 }
 
-export function useHeader(id: number) {
+export function useHeader(id: number | null) {
   return useQuery<Header>({
     queryKey: ['revision', id, 'header'],
-    queryFn: () => data(api.get('/revisions/{revision}', { params: { path: { revision: id } } })),
+    queryFn: () => data(api.get('/revisions/{revision}', { params: { path: { revision: id ?? 0 } } })),
+    enabled: id !== null,
   });
 }
 

@@ -10,23 +10,26 @@ export function KitChooser({ id, label, kit, onChoose }: Props) {
   const [text, setText] = useState('');
   const shelf = useShelf({ page: 1, search: text === kit?.name ? '' : text, sort: '' });
   return (
-    <Autocomplete
-      id={id}
-      size="small"
-      options={shelf.data?.kits ?? []}
-      getOptionLabel={(each) => each.name}
-      getOptionKey={(each) => each.id}
-      isOptionEqualToValue={(a, b) => a.id === b.id}
-      filterOptions={(all) => all}
-      value={kit}
-      onChange={(_, chosen) => {
-        onChoose(chosen);
-      }}
-      onInputChange={(_, typed) => {
-        setText(typed);
-      }}
-      noOptionsText="No kit with these letters"
-      renderInput={(params) => <TextField {...params} label={label} required />}
-    />
+    <>
+      <label htmlFor={id}>{label}</label>
+      <Autocomplete
+        id={id}
+        size="small"
+        options={shelf.data?.kits ?? []}
+        getOptionLabel={(each) => each.name}
+        getOptionKey={(each) => each.id}
+        isOptionEqualToValue={(a, b) => a.id === b.id}
+        filterOptions={(all) => all}
+        value={kit}
+        onChange={(_, chosen) => {
+          onChoose(chosen);
+        }}
+        onInputChange={(_, typed) => {
+          setText(typed);
+        }}
+        noOptionsText="No kit with these letters"
+        renderInput={(params) => <TextField {...params} required hiddenLabel />}
+      />
+    </>
   );
 }

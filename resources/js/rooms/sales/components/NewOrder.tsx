@@ -28,7 +28,7 @@ export function NewOrder({ busy, onSave, onLeave }: Props) {
   const [kit, setKit] = useState<ShelfRow | null>(null);
   // One id for one order: pressed three times it is booked once.
   const [operationId] = useState(() => crypto.randomUUID());
-  const header = useHeader(kit?.revisionId ?? 0);
+  const header = useHeader(kit?.revisionId ?? null);
   const set = (field: string, value: string) => {
     setWords({ ...words, [field]: value });
   };
