@@ -62,6 +62,20 @@ final readonly class Page
         return $query->limit($this->rows)->offset(($this->number - 1) * $this->rows);
     }
 
+    /**
+     * The order that is asked for; null where none is, or one that the list does not know.
+     *
+     * @param array<string, literal-string> $columns what may be sorted by
+     * @param literal-string $last what settles equal rows
+     * @return ?literal-string
+     */
+    public function order(array $columns, string $last): ?string
+    {
+        return isset($columns[$this->sort])
+            ? $columns[$this->sort] . ($this->down ? ' desc' : ' asc') . " nulls last, {$last}"
+            : null;
+    }
+
     /** @return array{page: int, pages: int, total: int} what a list says of itself */
     public function told(int $total): array
     {

@@ -9,21 +9,12 @@ use Illuminate\Database\Query\Builder;
 use Illuminate\Database\Query\JoinClause;
 use Illuminate\Support\Facades\DB;
 
-/** Orders with what is allocated and shipped of them, and the kits on hand: pages of what the database keeps beside its books. */
+/** Orders with what is allocated and shipped of them: pages of what the database keeps beside its books. */
 final readonly class Sales
 {
-    private const STOCK = [
-        'kit' => 'lower(name)',
-        'onHand' => "(select count(*) from unit_states where kit_id = kits.id and entry in ('packed', 'freed'))",
-        'allocated' => "(select count(*) from unit_states where kit_id = kits.id and entry = 'allocated')",
-        'shipped' => "(select count(*) from unit_states where kit_id = kits.id and entry = 'shipped')",
-    ];
-    private const MOVES = [
-        'at' => 'kit_ledger.id',
-        'serial' => 'serial',
-        'entry' => 'entry',
-        'order' => 'orders.number',
-        'by' => 'users.name',
+    private const SHOWN = [
+        ...['orders.id', 'number', 'order_states.placed_on', 'customers.name', 'erased_at'],
+        ...['wanted', 'allocated', 'shipped', 'stage'],
     ];
     private const SORTS = [
         'number' => 'orders.number',
@@ -35,9 +26,7 @@ final readonly class Sales
     /** @return array{orders: list<array<string, mixed>>, page: int, pages: int, total: int, toShip: int, canShip: int} open ones first, the oldest of them first */
     public function orders(Page $page): array
     {
-        $query = DB::table('order_states')
-            ->join('orders', 'orders.id', '=', 'order_states.order_id')
-            ->join('customers', 'customers.id', '=', 'customer_id');
+        $query = self::joined();
         if ($page->search !== '') {
             $query->where(
                 static fn(Builder $either): Builder => $either
@@ -58,28 +47,12 @@ final readonly class Sales
         }
         $total = $page->search === '' ? DB::table('order_states')->count() : (clone $query)->count();
         $query->orderByRaw(
-            self::by(self::SORTS, $page, 'order_states.order_id') ??
+            $page->order(self::SORTS, 'order_states.order_id') ??
                 "(stage = 'shipped'), order_states.placed_on, order_states.order_id",
         );
 
         return [
-            'orders' => $this->shown(
-                Row::all(
-                    $page
-                        ->cut($query)
-                        ->select([
-                            'orders.id',
-                            'number',
-                            'order_states.placed_on',
-                            'customers.name',
-                            'erased_at',
-                            'wanted',
-                            'allocated',
-                            'shipped',
-                            'stage',
-                        ]),
-                ),
-            ),
+            'orders' => $this->shown(Row::all($page->cut($query)->select(self::SHOWN))),
         ] +
             $page->told($total) +
             $this->toShip();
@@ -88,132 +61,16 @@ final readonly class Sales
     /** @return array<string, mixed> */
     public function order(int $id): array
     {
-        $rows = Row::all(
-            DB::table('order_states')
-                ->join('orders', 'orders.id', '=', 'order_states.order_id')
-                ->join('customers', 'customers.id', '=', 'customer_id')
-                ->where('orders.id', $id)
-                ->select([
-                    'orders.id',
-                    'number',
-                    'order_states.placed_on',
-                    'customers.name',
-                    'erased_at',
-                    'wanted',
-                    'allocated',
-                    'shipped',
-                    'stage',
-                ]),
-        );
+        $rows = Row::all(self::joined()->where('orders.id', $id)->select(self::SHOWN));
 
         return $this->shown($rows)[0] ?? abort(404, 'There is no such order.');
     }
 
-    /** @return array{kits: list<array<string, mixed>>, page: int, pages: int, total: int} */
-    public function stock(Page $page): array
+    private static function joined(): Builder
     {
-        $query = DB::table('kits')->whereNull('put_aside_at');
-        if ($page->search !== '') {
-            $query->where('name', 'ilike', $page->pattern());
-        }
-        $total = (clone $query)->count();
-        $kits = Row::all(
-            $page
-                ->cut($query->orderByRaw(self::by(self::STOCK, $page, 'id') ?? 'lower(name), id'))
-                ->select(['id', 'name']),
-        );
-        $ids = array_map(static fn(Row $kit): int => $kit->int('id'), $kits);
-        $counts = $wanted = [];
-        foreach (
-            Row::all(
-                DB::table('unit_states')
-                    ->whereIn('kit_id', $ids)
-                    ->groupBy('kit_id', 'entry')
-                    ->selectRaw('kit_id, entry, count(*) as n'),
-            ) as $row
-        ) {
-            $counts[$row->int('kit_id')][$row->text('entry')] = $row->int('n');
-        }
-        foreach (
-            Row::all(
-                DB::table('order_lines')
-                    ->whereIn('kit_id', $ids)
-                    ->groupBy('kit_id')
-                    ->selectRaw('kit_id, sum(quantity) as n'),
-            ) as $row
-        ) {
-            $wanted[$row->int('kit_id')] = $row->int('n');
-        }
-
-        return [
-            'kits' => array_map(static function (Row $kit) use ($counts, $wanted): array {
-                $of = static fn(string ...$entries): int => array_sum(
-                    array_map(static fn(string $entry): int => $counts[$kit->int('id')][$entry] ?? 0, $entries),
-                );
-                [$allocated, $shipped] = [$of('allocated'), $of('shipped')];
-
-                return [
-                    'kitId' => $kit->int('id'),
-                    'kit' => $kit->text('name'),
-                    'onHand' => $of('packed', 'freed'),
-                    'allocated' => $allocated,
-                    'shipped' => $shipped,
-                    'wanted' => max(0, ($wanted[$kit->int('id')] ?? 0) - $allocated - $shipped),
-                ];
-            }, $kits),
-        ] + $page->told($total);
-    }
-
-    /** @return array{ledger: list<array<string, mixed>>, page: int, pages: int, total: int} moves of kits, the newest first */
-    public function moves(Page $page): array
-    {
-        $query = DB::table('kit_ledger')
-            ->join('units', 'units.id', '=', 'unit_id')
-            ->leftJoin('orders', 'orders.id', '=', 'order_id');
-        if ($page->search !== '') {
-            $query->where(
-                static fn(Builder $either): Builder => $either
-                    ->where('serial', 'ilike', $page->pattern())
-                    ->orWhere('orders.number', 'ilike', $page->pattern())
-                    ->orWhere('entry', 'ilike', $page->pattern()),
-            );
-        }
-        $total = $page->search === '' ? DB::table('kit_ledger')->count() : (clone $query)->count();
-        $rows = Row::all(
-            $page
-                ->cut(
-                    $query
-                        ->leftJoin('users', 'users.id', '=', 'kit_ledger.user_id')
-                        ->orderByRaw(self::by(self::MOVES, $page, 'kit_ledger.id desc') ?? 'kit_ledger.id desc'),
-                )
-                ->select(['serial', 'entry', 'orders.number', 'users.name', 'note', 'kit_ledger.created_at']),
-        );
-
-        return [
-            'ledger' => array_map(
-                static fn(Row $row): array => [
-                    'serial' => $row->text('serial'),
-                    'entry' => $row->text('entry'),
-                    'order' => $row->textOrNull('number'),
-                    'by' => $row->text('name'),
-                    'note' => $row->text('note'),
-                    'at' => $row->time('created_at')->toIso8601String(),
-                ],
-                $rows,
-            ),
-        ] + $page->told($total);
-    }
-
-    /**
-     * @param array<string, literal-string> $columns what may be sorted by
-     * @param literal-string $last what settles equal rows
-     * @return ?literal-string
-     */
-    private static function by(array $columns, Page $page, string $last): ?string
-    {
-        return isset($columns[$page->sort])
-            ? $columns[$page->sort] . ($page->down ? ' desc' : ' asc') . " nulls last, {$last}"
-            : null;
+        return DB::table('order_states')
+            ->join('orders', 'orders.id', '=', 'order_states.order_id')
+            ->join('customers', 'customers.id', '=', 'customer_id');
     }
 
     /** @return array{toShip: int, canShip: int} orders not shipped yet, and those of them that the kits on hand fill, each by itself */

@@ -14,6 +14,7 @@ use App\Http\Requests\Sales\OrderFileRequest;
 use App\Http\Requests\Sales\OrderRequest;
 use App\Queries\Page;
 use App\Queries\Sales;
+use App\Queries\Stock;
 use ChiralexAdapters\UnusableFile;
 use Closure;
 use Illuminate\Http\JsonResponse;
@@ -30,14 +31,14 @@ final readonly class OrderController
         return new JsonResponse($this->sales->orders(Page::of($request)));
     }
 
-    public function stock(Request $request): JsonResponse
+    public function stock(Request $request, Stock $stock): JsonResponse
     {
-        return new JsonResponse($this->sales->stock(Page::of($request)));
+        return new JsonResponse($stock->kits(Page::of($request)));
     }
 
-    public function moves(Request $request): JsonResponse
+    public function moves(Request $request, Stock $stock): JsonResponse
     {
-        return new JsonResponse($this->sales->moves(Page::of($request)));
+        return new JsonResponse($stock->moves(Page::of($request)));
     }
 
     public function store(OrderRequest $request, TakeOrder $take): JsonResponse
