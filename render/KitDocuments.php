@@ -30,21 +30,10 @@ use ChiralexRender\Svg\BoardDocument;
 /** The documents of one kit by name. It is planned once, reviewed once and bagged once, however many of them are asked for. */
 final class KitDocuments
 {
-    public const NAMES = [
-        'parts',
-        'check',
-        'order',
-        'order-lowest-first',
-        'order-kind-by-kind',
-        'order-block-by-block',
-        'marks',
-        'bags',
-        'bench',
-        'manual',
-        'safety',
-        'boards',
-        'shelf',
-        'pictures',
+    /** Those that have an address of their own. */
+    public const SERVED = [
+        ...['parts', 'check', 'order', 'order-lowest-first', 'order-kind-by-kind', 'order-block-by-block'],
+        ...['marks', 'bags', 'bench', 'manual', 'safety'],
     ];
 
     private BuildOrder|BuildCycle|null $planned = null;
@@ -56,7 +45,7 @@ final class KitDocuments
     public function __construct(private readonly Kit $kit) {}
 
     /**
-     * @param string $name one of NAMES
+     * @param string $name one of SERVED, or boards, shelf, pictures
      * @return array<string, mixed> empty where there is none yet: a manual while the order is a cycle
      */
     public function document(string $name): array

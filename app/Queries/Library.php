@@ -48,11 +48,8 @@ final readonly class Library
         $all = DB::table('known_parts')->count();
         $total = $page->search === '' ? $all : (clone $query)->count();
         $query->orderByRaw(
-            isset(self::SORTS[$page->sort])
-                ? self::SORTS[$page->sort] .
-                    ($page->down ? ' desc nulls last' : ' asc nulls last') .
-                    ', known_parts.fingerprint'
-                : 'kind_name, known_parts.title, known_parts.fingerprint',
+            $page->order(self::SORTS, 'known_parts.fingerprint') ??
+                'kind_name, known_parts.title, known_parts.fingerprint',
         );
 
         return [

@@ -16,19 +16,6 @@ use Illuminate\Support\Facades\DB;
 /** The documents of a revision, the same as the command line's, written by the same code. */
 final readonly class Documents
 {
-    public const NAMES = [
-        'parts',
-        'check',
-        'order',
-        'order-lowest-first',
-        'order-kind-by-kind',
-        'order-block-by-block',
-        'marks',
-        'bags',
-        'bench',
-        'manual',
-        'safety',
-    ];
     /** What a release keeps word for word. */
     public const FROZEN = [
         'parts',

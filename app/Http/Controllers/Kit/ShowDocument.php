@@ -7,6 +7,7 @@ namespace App\Http\Controllers\Kit;
 use App\Actions\Kit\Documents;
 use App\Http\Requests\Options;
 use App\Models\Revision;
+use ChiralexRender\KitDocuments;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;
@@ -16,9 +17,9 @@ final readonly class ShowDocument
 {
     public function __invoke(Request $request, Revision $revision, string $document, Documents $documents): JsonResponse
     {
-        if (!in_array($document, Documents::NAMES, true)) {
+        if (!in_array($document, KitDocuments::SERVED, true)) {
             throw new NotFoundHttpException(
-                'There is no such document; use one of ' . implode(', ', Documents::NAMES) . '.',
+                'There is no such document; use one of ' . implode(', ', KitDocuments::SERVED) . '.',
             );
         }
 
