@@ -2,12 +2,8 @@
 
 declare(strict_types=1);
 
-use App\Actions\Kit\NotDeletable;
-use App\Actions\Kit\RefusedKit;
-use App\Actions\Kit\UnknownChange;
 use App\Http\Middleware\ContentPolicy;
 use App\Http\Middleware\PlainText;
-use App\Support\LostFile;
 use Chiralex\ChiralexException;
 use Chiralex\Table\Exception\UnreadableTable;
 use ChiralexAdapters\UnusableFile;
@@ -38,15 +34,8 @@ return Application::configure(basePath: dirname(__DIR__))
         $exceptions->shouldRenderJsonWhen(
             static fn(Request $request): bool => $request->is('api/*') || $request->expectsJson(),
         );
-        // What the core, the adapters and the draft refuse says itself what, where and what to do.
-        $exceptions->dontReport([
-            UnusableFile::class,
-            ChiralexException::class,
-            UnknownChange::class,
-            RefusedKit::class,
-            NotDeletable::class,
-            LostFile::class,
-        ]);
+        // What the core and the adapters refuse says itself what, where and what to do; the application's own refusals render themselves.
+        $exceptions->dontReport([UnusableFile::class, ChiralexException::class]);
         $exceptions->render(
             static fn(UnreadableTable $fault): JsonResponse => new JsonResponse(
                 ['message' => $fault->getMessage()] +
@@ -55,9 +44,10 @@ return Application::configure(basePath: dirname(__DIR__))
             ),
         );
         $exceptions->render(
-            static fn(
-                UnusableFile|ChiralexException|UnknownChange|RefusedKit|NotDeletable|LostFile $fault,
-            ): JsonResponse => new JsonResponse(['message' => $fault->getMessage()], 422),
+            static fn(UnusableFile|ChiralexException $fault): JsonResponse => new JsonResponse(
+                ['message' => $fault->getMessage()],
+                422,
+            ),
         );
     })
     ->create();

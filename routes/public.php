@@ -3,6 +3,9 @@
 declare(strict_types=1);
 
 use App\Http\Controllers\Builder\PageController;
+use App\Http\Controllers\Builder\PublicReportController;
+use App\Http\Controllers\Builder\ShowPageData;
+use App\Http\Controllers\Builder\TickController;
 use App\Http\Controllers\Health;
 use Illuminate\Support\Facades\Route;
 
@@ -17,13 +20,11 @@ Route::get('/b/{token}', [PageController::class, 'show'])
 Route::prefix('api/public/{token}')
     ->where(['token' => '[0-9a-f]{32}'])
     ->group(function (): void {
-        Route::get('/', [PageController::class, 'data'])
-            ->middleware('throttle:public-read')
-            ->name('public.data');
-        Route::post('/ticks', [PageController::class, 'tick'])
+        Route::get('/', ShowPageData::class)->middleware('throttle:public-read')->name('public.data');
+        Route::post('/ticks', [TickController::class, 'store'])
             ->middleware('throttle:public-tick')
             ->name('public.ticks');
-        Route::post('/reports', [PageController::class, 'report'])
+        Route::post('/reports', [PublicReportController::class, 'store'])
             ->middleware('throttle:public-report')
             ->name('public.report');
     });

@@ -6,6 +6,7 @@ use App\Http\Controllers\Account\SignIn;
 use App\Http\Controllers\Account\SignOut;
 use App\Http\Controllers\Account\WhoAmI;
 use App\Http\Controllers\Export\ExportController;
+use App\Http\Controllers\Export\FetchExport;
 use App\Http\Controllers\Export\TableController;
 use App\Http\Controllers\Export\TakeController;
 use App\Http\Controllers\Kit\AddFile;
@@ -15,6 +16,9 @@ use App\Http\Controllers\Kit\ImportController;
 use App\Http\Controllers\Kit\KitController;
 use App\Http\Controllers\Kit\LoadDemo;
 use App\Http\Controllers\Kit\PilotController;
+use App\Http\Controllers\Kit\PilotPhotoController;
+use App\Http\Controllers\Kit\PutKitAside;
+use App\Http\Controllers\Kit\PutRevisionAside;
 use App\Http\Controllers\Kit\RevisionController;
 use App\Http\Controllers\Kit\ShowApproach;
 use App\Http\Controllers\Kit\ShowBoards;
@@ -25,13 +29,27 @@ use App\Http\Controllers\Kit\ShowSkyline;
 use App\Http\Controllers\Kit\TryOrder;
 use App\Http\Controllers\Kit\TryReading;
 use App\Http\Controllers\Kit\Undo;
+use App\Http\Controllers\Library\GiveParts;
 use App\Http\Controllers\Library\LibraryController;
+use App\Http\Controllers\Library\ShowPartPhoto;
 use App\Http\Controllers\Packing\RunController;
+use App\Http\Controllers\Packing\RunEventController;
+use App\Http\Controllers\Packing\SerialController;
 use App\Http\Controllers\Release\ReleaseController;
+use App\Http\Controllers\Report\AnswerController;
 use App\Http\Controllers\Report\FaultController;
+use App\Http\Controllers\Report\JudgementController;
+use App\Http\Controllers\Report\MailController;
 use App\Http\Controllers\Report\ReportController;
+use App\Http\Controllers\Report\ShowReportPhoto;
+use App\Http\Controllers\Sales\AllocateOrder;
+use App\Http\Controllers\Sales\BookOrders;
+use App\Http\Controllers\Sales\FreeOrder;
 use App\Http\Controllers\Sales\OrderController;
+use App\Http\Controllers\Sales\ShipOrder;
 use App\Http\Controllers\Shell;
+use App\Http\Controllers\Stock\MoveController;
+use App\Http\Controllers\Stock\StockController;
 use Illuminate\Http\Response;
 use Illuminate\Support\Facades\Route;
 
@@ -56,9 +74,7 @@ Route::prefix('api')->group(function (): void {
         Route::get('/kits/{kit}', [KitController::class, 'show'])
             ->middleware('can:see-kits')
             ->name('kits.show');
-        Route::put('/kits/{kit}/aside', [KitController::class, 'aside'])
-            ->middleware('can:edit-kits')
-            ->name('kits.aside');
+        Route::put('/kits/{kit}/aside', PutKitAside::class)->middleware('can:edit-kits')->name('kits.aside');
         Route::delete('/kits/{kit}', [KitController::class, 'destroy'])
             ->middleware('can:edit-kits')
             ->name('kits.destroy');
@@ -87,9 +103,7 @@ Route::prefix('api')->group(function (): void {
             Route::delete('/', [RevisionController::class, 'destroy'])
                 ->middleware('can:edit-kits')
                 ->name('revisions.destroy');
-            Route::put('/aside', [RevisionController::class, 'aside'])
-                ->middleware('can:edit-kits')
-                ->name('revisions.aside');
+            Route::put('/aside', PutRevisionAside::class)->middleware('can:edit-kits')->name('revisions.aside');
             Route::post('/revisions', [RevisionController::class, 'store'])
                 ->middleware('can:edit-kits')
                 ->name('revisions.copy');
@@ -112,10 +126,10 @@ Route::prefix('api')->group(function (): void {
             Route::get('/pilot', [PilotController::class, 'show'])
                 ->middleware('can:see-kits')
                 ->name('pilot.show');
-            Route::post('/pilot/photos', [PilotController::class, 'store'])
+            Route::post('/pilot/photos', [PilotPhotoController::class, 'store'])
                 ->middleware('can:edit-kits')
                 ->name('pilot.photos');
-            Route::get('/pilot/photos/{photo}', [PilotController::class, 'photo'])
+            Route::get('/pilot/photos/{photo}', [PilotPhotoController::class, 'show'])
                 ->where('photo', '[0-9a-f]{64}')
                 ->middleware('can:see-kits')
                 ->name('pilot.photo');
@@ -143,15 +157,11 @@ Route::prefix('api')->group(function (): void {
         Route::post('/library', [LibraryController::class, 'store'])
             ->middleware('can:edit-kits')
             ->name('library.store');
-        Route::post('/library/give', [LibraryController::class, 'give'])
-            ->middleware('can:edit-kits')
-            ->name('library.give');
+        Route::post('/library/give', GiveParts::class)->middleware('can:edit-kits')->name('library.give');
         Route::get('/library/part', [LibraryController::class, 'show'])
             ->middleware('can:see-kits')
             ->name('library.show');
-        Route::get('/library/{part}/photo', [LibraryController::class, 'photo'])
-            ->middleware('can:see-kits')
-            ->name('library.photo');
+        Route::get('/library/{part}/photo', ShowPartPhoto::class)->middleware('can:see-kits')->name('library.photo');
 
         Route::post('/tables', TableController::class)->middleware('can:see-kits')->name('tables');
         Route::post('/exports', [ExportController::class, 'store'])
@@ -164,9 +174,7 @@ Route::prefix('api')->group(function (): void {
             Route::delete('/', [ExportController::class, 'destroy'])
                 ->middleware('can:see-kits')
                 ->name('exports.cancel');
-            Route::get('/file', [ExportController::class, 'file'])
-                ->middleware('can:see-kits')
-                ->name('exports.file');
+            Route::get('/file', FetchExport::class)->middleware('can:see-kits')->name('exports.file');
         });
 
         Route::get('/runs', [RunController::class, 'index'])
@@ -178,17 +186,17 @@ Route::prefix('api')->group(function (): void {
         Route::get('/runs/{run}', [RunController::class, 'show'])
             ->middleware('can:pack-kits')
             ->name('runs.show');
-        Route::get('/runs/{run}/serials', [RunController::class, 'serials'])
+        Route::get('/runs/{run}/serials', [SerialController::class, 'index'])
             ->middleware('can:pack-kits')
             ->name('runs.serials');
-        Route::post('/runs/{run}/events', [RunController::class, 'pack'])
+        Route::post('/runs/{run}/events', [RunEventController::class, 'store'])
             ->middleware('can:pack-kits')
             ->name('runs.pack');
 
-        Route::get('/stock', [OrderController::class, 'stock'])
+        Route::get('/stock', [StockController::class, 'index'])
             ->middleware('can:see-kits')
             ->name('stock');
-        Route::get('/moves', [OrderController::class, 'moves'])
+        Route::get('/moves', [MoveController::class, 'index'])
             ->middleware('can:see-kits')
             ->name('moves');
         Route::get('/orders', [OrderController::class, 'index'])
@@ -197,18 +205,12 @@ Route::prefix('api')->group(function (): void {
         Route::post('/orders', [OrderController::class, 'store'])
             ->middleware('can:sell-kits')
             ->name('orders.store');
-        Route::post('/orders/file', [OrderController::class, 'import'])
-            ->middleware('can:sell-kits')
-            ->name('orders.import');
-        Route::post('/orders/{order}/allocate', [OrderController::class, 'allocate'])
+        Route::post('/orders/file', BookOrders::class)->middleware('can:sell-kits')->name('orders.import');
+        Route::post('/orders/{order}/allocate', AllocateOrder::class)
             ->middleware('can:sell-kits')
             ->name('orders.allocate');
-        Route::post('/orders/{order}/free', [OrderController::class, 'free'])
-            ->middleware('can:sell-kits')
-            ->name('orders.free');
-        Route::post('/orders/{order}/ship', [OrderController::class, 'ship'])
-            ->middleware('can:sell-kits')
-            ->name('orders.ship');
+        Route::post('/orders/{order}/free', FreeOrder::class)->middleware('can:sell-kits')->name('orders.free');
+        Route::post('/orders/{order}/ship', ShipOrder::class)->middleware('can:sell-kits')->name('orders.ship');
 
         Route::get('/reports', [ReportController::class, 'index'])
             ->middleware('can:answer-reports')
@@ -216,22 +218,20 @@ Route::prefix('api')->group(function (): void {
         Route::post('/reports', [ReportController::class, 'store'])
             ->middleware('can:answer-reports')
             ->name('reports.store');
-        Route::get('/mails', [ReportController::class, 'mails'])
+        Route::get('/mails', [MailController::class, 'index'])
             ->middleware('can:answer-reports')
             ->name('mails');
         Route::prefix('/reports/{report}')->group(function (): void {
             Route::get('/', [ReportController::class, 'show'])
                 ->middleware('can:answer-reports')
                 ->name('reports.show');
-            Route::post('/judgements', [ReportController::class, 'judge'])
+            Route::post('/judgements', [JudgementController::class, 'store'])
                 ->middleware('can:answer-reports')
                 ->name('reports.judge');
-            Route::post('/answers', [ReportController::class, 'answer'])
+            Route::post('/answers', [AnswerController::class, 'store'])
                 ->middleware('can:answer-reports')
                 ->name('reports.answer');
-            Route::get('/photo', [ReportController::class, 'photo'])
-                ->middleware('can:answer-reports')
-                ->name('reports.photo');
+            Route::get('/photo', ShowReportPhoto::class)->middleware('can:answer-reports')->name('reports.photo');
         });
     });
 

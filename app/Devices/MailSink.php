@@ -4,18 +4,19 @@ declare(strict_types=1);
 
 namespace App\Devices;
 
-use Illuminate\Support\Facades\DB;
+use App\Models\Mail;
 
 /** The simulated mail: keeps what would have been sent, where the maker can read it. */
 final readonly class MailSink implements MailOut
 {
+    private const LONGEST = 200;
+
     public function send(int $customerId, string $subject, string $body): void
     {
-        DB::table('mails')->insert([
+        Mail::query()->create([
             'customer_id' => $customerId,
-            'subject' => mb_substr($subject, 0, 200),
+            'subject' => mb_substr($subject, 0, self::LONGEST),
             'body' => $body,
-            'created_at' => now(),
         ]);
     }
 }

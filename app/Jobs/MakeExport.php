@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Jobs;
 
-use App\Actions\Export\Pages;
 use App\Models\Export;
+use App\Queries\Export\Pages;
 use App\Support\FileStore;
 use Chiralex\ChiralexException;
 use ChiralexAdapters\ChromiumPdf;

@@ -34,6 +34,18 @@ final class Edit extends Model
         return $this->belongsTo(User::class);
     }
 
+    /** @return array{sequence: int, by: string, at: string, change: list<array<string, mixed>>, undoes: ?int} */
+    public function told(): array
+    {
+        return [
+            'sequence' => $this->sequence,
+            'by' => $this->user->name,
+            'at' => $this->created_at->toIso8601String(),
+            'change' => $this->change,
+            'undoes' => $this->undoes,
+        ];
+    }
+
     /** @return array<string, string> */
     protected function casts(): array
     {

@@ -38,6 +38,15 @@ final readonly class FileStore
         return $hash;
     }
 
+    /**
+     * @param array<string, string> $files name to bytes
+     * @return array<string, string> name to hash
+     */
+    public function putAll(array $files): array
+    {
+        return array_map($this->put(...), $files);
+    }
+
     /** @throws LostFile when it is not there */
     public function get(string $hash): string
     {

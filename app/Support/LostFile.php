@@ -4,10 +4,8 @@ declare(strict_types=1);
 
 namespace App\Support;
 
-use RuntimeException;
-
 /** A stored file that is no longer on disk. */
-final class LostFile extends RuntimeException
+final class LostFile extends Refusal
 {
     public static function named(string $hash): self
     {

@@ -3,6 +3,8 @@
 declare(strict_types=1);
 
 // Writes docs/openapi.json: answers from docs/schema/chiralex.json by the table below, bodies from the form requests; the front end's types come from it.
+use ChiralexRender\Document\EditSchema;
+
 $root = dirname(__DIR__, 2);
 
 require "{$root}/vendor/autoload.php";
@@ -131,6 +133,12 @@ $query = static fn(string ...$names): array => array_map(
     $names,
 );
 $bodies = require __DIR__ . '/openapi-bodies.php';
+// Edits are checked by the core; their shapes come from its tables.
+$defs['Change'] = EditSchema::document();
+$defs['Conflict']['properties']['mine']['items'] = ['$ref' => '#/components/schemas/Change'];
+$bodies['post /revisions/{revision}/edits']['application/json']['schema']['properties']['changes']['items'] = [
+    '$ref' => '#/components/schemas/Change',
+];
 $paths = [];
 foreach ($routes + $files as $route => $schema) {
     [$verb, $path] = explode(' ', $route);

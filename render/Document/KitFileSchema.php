@@ -21,6 +21,17 @@ final readonly class KitFileSchema
         ] + self::node(KitSchema::root());
     }
 
+    /**
+     * What stands at a path; `*` is any name or place.
+     *
+     * @param list<string> $path
+     * @return array<string, mixed>
+     */
+    public static function at(array $path): array
+    {
+        return self::node(KitSchema::at($path));
+    }
+
     /** @return array<string, mixed> */
     private static function node(mixed $node): array
     {

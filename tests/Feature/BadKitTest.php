@@ -87,7 +87,7 @@ final class BadKitTest extends TradeCase
         $long = [['type' => 'line', 'target' => 'R1', 'field' => 'note', 'value' => str_repeat('x', 40_000)]];
         $this->edit($maker, $revision, 0, $long)
             ->assertStatus(422)
-            ->assertJsonPath('message', 'kit.json: "lines.R1.note" must be text of at most 32,000 characters.');
+            ->assertJsonPath('message', 'note of R1 must be text of at most 32,000 characters.');
         $this->edit($maker, $revision, 0, [
             ['type' => 'line', 'target' => 'R1', 'field' => 'body', 'value' => [5000, 1]],
         ])->assertStatus(422);

@@ -114,7 +114,7 @@ final class BenchTest extends FeatureCase
         $this->change($maker, $revision, 0, '', '', ['name' => ' '] + self::RAIL)->assertStatus(422);
         $this->change($maker, $revision, 0, 'gone', '', self::RAIL)
             ->assertStatus(422)
-            ->assertJsonPath('message', 'There is no test "gone" any more; reload the page.');
+            ->assertJsonPath('message', 'There is no test "gone" here; there is rail.');
     }
 
     public function test_a_gate_without_a_test_says_what_it_expects_itself(): void

@@ -150,7 +150,7 @@ final class BoardFilesTest extends FeatureCase
         }
         $this->edit($maker, $draft, 0, [['type' => 'pilot', 'target' => '7', 'field' => '', 'value' => null]])
             ->assertStatus(422)
-            ->assertJsonPath('message', 'pilot.csv has no row 7 any more; reload the page.');
+            ->assertJsonPath('message', 'pilot.csv has no row 7 any more; it has none. Reload the page.');
 
         $photo = (string) $this->actingAs($maker)
             ->post(

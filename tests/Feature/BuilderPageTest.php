@@ -5,11 +5,11 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use App\Actions\Export\ExportKind;
-use App\Actions\Export\Pages;
 use App\Actions\Export\RequestExport;
 use App\Jobs\MakeExport;
 use App\Models\Export;
 use App\Policies\Role;
+use App\Queries\Export\Pages;
 use App\Support\FileStore;
 use ChiralexAdapters\ChromiumPdf;
 use Illuminate\Support\Facades\DB;

@@ -95,10 +95,13 @@ final class EditTest extends FeatureCase
         $maker = $this->person();
         $this->edit($maker, $revision, 0, [['type' => 'line', 'target' => 'C1', 'field' => 'hight', 'value' => 3]])
             ->assertStatus(422)
-            ->assertJsonPath('message', fn(string $text): bool => str_contains($text, 'lines.C1.hight'));
+            ->assertJsonPath('message', fn(string $text): bool => str_contains($text, '"hight"') && str_contains($text, 'height'));
         $this->edit($maker, $revision, 0, [
             ['type' => 'cell', 'target' => '99', 'field' => 'value', 'value' => '1k'],
         ])->assertStatus(422);
+        $this->edit($maker, $revision, 0, [['type' => 'line', 'target' => 'C99', 'field' => 'height', 'value' => 3]])
+            ->assertStatus(422)
+            ->assertJsonPath('message', fn(string $text): bool => str_contains($text, '"C99"') && str_contains($text, 'C1'));
 
         self::assertSame(0, Revision::query()->findOrFail($revision->id)->sequence);
         self::assertSame(0, Edit::query()->where('revision_id', $revision->id)->count());

@@ -4,14 +4,13 @@ declare(strict_types=1);
 
 namespace App\Actions\Demo;
 
-use App\Actions\Kit\Change;
 use App\Actions\Kit\CopyRevision;
 use App\Actions\Kit\EditRevision;
 use App\Actions\Release\ReleaseRevision;
 use App\Models\Release;
 use App\Models\Revision;
 use App\Models\User;
-use App\Support\FileStore;
+use Chiralex\Kit\Edit\FileEdit;
 use Illuminate\Support\Carbon;
 use Ramsey\Uuid\Uuid;
 
@@ -30,7 +29,6 @@ final readonly class DemoHistory
         private ReleaseRevision $release,
         private CopyRevision $copy,
         private EditRevision $edit,
-        private FileStore $store,
         private DemoTrade $trade,
         private DemoReports $reports,
     ) {}
@@ -62,7 +60,7 @@ final readonly class DemoHistory
         $maker = $userId === null ? User::query()->first() : User::query()->find($userId);
         if ($file !== null && $maker !== null) {
             ($this->edit)($copy->id, $maker, Uuid::uuid4()->toString(), 0, [
-                new Change('file', 'bom.csv', '', $this->store->put((string) file_get_contents("{$folder}/{$file}"))),
+                new FileEdit('bom.csv', (string) file_get_contents("{$folder}/{$file}")),
             ]);
         }
     }

@@ -6,6 +6,7 @@ namespace App\Actions\Demo;
 
 use App\Actions\Kit\ImportKit;
 use App\Models\Kit;
+use Chiralex\Kit\KitReader;
 
 /** The demo kits, imported from the kit folders that ship, and what happened to them so far. */
 final readonly class DemoKits
@@ -23,8 +24,7 @@ final readonly class DemoKits
             foreach (glob("{$folder}/*.{json,csv}", GLOB_BRACE) ?: [] as $path) {
                 $files[basename($path)] = (string) file_get_contents($path);
             }
-            $kit = json_decode($files['kit.json'] ?? '{}', true);
-            $name = is_array($kit) ? $kit['name'] ?? '' : '';
+            $name = (new KitReader())->read($files)->name;
             if (!Kit::query()->where('name', $name)->exists()) {
                 $revision = ($this->import)($files, $userId);
                 if ($name === 'Frost Bell') {

@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace App\Actions\Demo;
 
-use App\Actions\Kit\KitFolder;
 use App\Actions\Library\Fingerprint;
 use App\Actions\Library\KnownParts;
 use App\Actions\Library\PartLibrary;
 use App\Models\LibraryPart;
 use App\Models\Revision;
+use App\Queries\Kit\KitFolder;
 
 /** What the demo's maker knows of some parts; invented. */
 final readonly class DemoLibrary

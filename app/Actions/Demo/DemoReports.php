@@ -6,10 +6,10 @@ namespace App\Actions\Demo;
 
 use App\Actions\Report\AnswerReport;
 use App\Actions\Report\JudgeReport;
-use App\Actions\Report\KitFaq;
 use App\Actions\Report\ReceiveReport;
 use App\Actions\Report\WriteFaq;
 use App\Models\Release;
+use App\Queries\Report\KitFaq;
 use Chiralex\Fault\Cause;
 use Chiralex\Fault\Symptom;
 use Illuminate\Support\Carbon;

@@ -13,6 +13,7 @@ use App\Actions\Sales\OrderCsv;
 use App\Actions\Sales\TakeOrder;
 use App\Models\Release;
 use App\Models\Unit;
+use App\Queries\Sales\Parcel;
 use Chiralex\Trade\Whereabouts;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
@@ -34,6 +35,7 @@ final readonly class DemoTrade
         private KitLedger $ledger,
         private TakeOrder $take,
         private OrderBook $book,
+        private Parcel $parcel,
     ) {}
 
     /**
@@ -79,7 +81,7 @@ final readonly class DemoTrade
             $this->book->allocate($taken['id'], Uuid::uuid4()->toString(), $userId);
             $this->book->ship($taken['id'], Uuid::uuid4()->toString(), $userId, '');
             $shipped[$order['number']] = [
-                'serials' => array_merge(...array_column($this->book->slip($taken['id'])['lines'], 'serials')),
+                'serials' => array_merge(...array_column($this->parcel->of($taken['id'])['lines'], 'serials')),
                 'at' => $sent,
                 'email' => $order['email'],
                 'name' => $order['customer'],

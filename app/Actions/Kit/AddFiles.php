@@ -8,8 +8,11 @@ use App\Actions\Library\PartLibrary;
 use App\Actions\Library\RememberedColumns;
 use App\Models\Revision;
 use App\Models\User;
+use App\Queries\Kit\KitFolder;
 use App\Support\FileStore;
 use Chiralex\ChiralexException;
+use Chiralex\Kit\Edit\Edit;
+use Chiralex\Kit\Edit\FileEdit;
 use Chiralex\Kit\KitReader;
 use ChiralexAdapters\KitFiles;
 use ChiralexAdapters\UnusableFile;
@@ -30,12 +33,11 @@ final readonly class AddFiles
      * @param array<string, string> $dropped name as dropped to bytes
      * @throws UnusableFile
      * @throws EditConflict
-     * @throws UnknownChange
      * @throws ChiralexException when the kit could not be read with these files; nothing is saved then
      */
     public function __invoke(Revision $revision, User $user, string $operationId, int $seen, array $dropped): Revision
     {
-        $changes = $labels = [];
+        $edits = $labels = [];
         foreach ($dropped as $name => $bytes) {
             $read = (new KitFiles())->fromBytes($name, $bytes);
             if (
@@ -46,22 +48,22 @@ final readonly class AddFiles
                 $read = ['placements.csv' => $read['bom.csv']];
             }
             foreach ($read as $role => $content) {
-                $changes[] = new Change('file', $role, '', $this->store->put($content));
+                $edits[] = new FileEdit((string) $role, $content);
                 $labels[$role] = $name;
             }
         }
-        $changes = [...$changes, ...$this->remembered($revision, $changes, $labels)];
+        $edits = [...$edits, ...$this->remembered($revision, $edits, $labels)];
 
         return DB::transaction(function () use (
             $revision,
             $user,
             $operationId,
             $seen,
-            $changes,
+            $edits,
             $dropped,
             $labels,
         ): Revision {
-            $saved = ($this->edit)($revision->id, $user, $operationId, $seen, $changes, null, $labels);
+            $saved = ($this->edit)($revision->id, $user, $operationId, $seen, $edits, null, $labels);
             foreach ($dropped as $name => $bytes) {
                 DB::table('original_files')->insert([
                     'revision_id' => $revision->id,
@@ -78,31 +80,24 @@ final readonly class AddFiles
     /**
      * What was said before of these columns and these parts.
      *
-     * @param list<Change> $changes file changes
+     * @param list<FileEdit> $files
      * @param array<string, string> $labels
-     * @return list<Change>
-     * @throws UnknownChange
+     * @return list<Edit>
      * @throws ChiralexException
      */
-    private function remembered(Revision $revision, array $changes, array $labels): array
+    private function remembered(Revision $revision, array $files, array $labels): array
     {
-        $draft = new Draft($this->folder->files($revision));
         $columns = [];
-        foreach ($changes as $change) {
-            $bytes = is_string($change->value) ? $this->store->get($change->value) : null;
-            $draft->apply(new Change('file', $change->target, '', $bytes));
-            $columns = $change->target === 'bom.csv' && $bytes !== null ? $this->columns->changes($bytes) : $columns;
+        foreach ($files as $file) {
+            if ($file->name === 'bom.csv') {
+                $columns = $this->columns->edits((string) $file->bytes);
+            }
         }
-        foreach ($columns as $change) {
-            $draft->apply($change);
+        $folder = $this->folder->of($revision);
+        foreach ([...$files, ...$columns] as $edit) {
+            $folder = $edit->on($folder)->folder;
         }
 
-        return [
-            ...$columns,
-            ...$this->library->changes(
-                (new KitReader())->read($draft->files, [], $labels),
-                $draft->files['kit.json'] ?? '{}',
-            ),
-        ];
+        return [...$columns, ...$this->library->edits((new KitReader())->read($folder->files, [], $labels), $folder)];
     }
 }

@@ -7,6 +7,10 @@ namespace App\Actions\Kit;
 use App\Actions\Library\PartLibrary;
 use App\Actions\Library\RememberedColumns;
 use App\Models\Revision;
+use App\Queries\Kit\KitFolder;
+use Chiralex\ChiralexException;
+use Chiralex\Kit\Edit\Edit;
+use Chiralex\Kit\Edit\LineEdit;
 
 /** An answer to "what is it?" holds for all parts of its row; what is said of a part or a column is remembered for the next kit. */
 final readonly class AnswerQuestions
@@ -18,46 +22,48 @@ final readonly class AnswerQuestions
     ) {}
 
     /**
-     * @param list<Change> $changes
-     * @return list<Change>
+     * @param list<Edit> $edits
+     * @return list<Edit>
+     * @throws ChiralexException when the kit cannot be read
      */
-    public function widened(Revision $revision, array $changes): array
+    public function widened(Revision $revision, array $edits): array
     {
         $wide = [];
-        foreach ($changes as $change) {
-            if ($change->type !== 'line' || $change->field !== 'kind') {
-                $wide[] = $change;
+        foreach ($edits as $edit) {
+            if (!($edit instanceof LineEdit) || $edit->field !== 'kind') {
+                $wide[] = $edit;
                 continue;
             }
-            $names = $this->folder->kit($revision)->part($change->target)->line->designators ?? [$change->target];
-            foreach ($names as $designator) {
-                $wide[] = new Change('line', $designator, 'kind', $change->value);
+            $part = $this->folder->kit($revision)->part($edit->designator);
+            foreach ($part->line->designators ?? [$edit->designator] as $designator) {
+                $wide[] = LineEdit::read($designator, 'kind', $edit->value);
             }
         }
 
         return $wide;
     }
 
-    /** @param list<Change> $changes */
-    public function remember(Revision $revision, array $changes): void
+    /**
+     * @param list<Edit> $edits
+     * @throws ChiralexException when the kit cannot be read
+     */
+    public function remember(Revision $revision, array $edits): void
     {
-        $this->columns->rememberEdit($revision, $changes);
-        $said = array_values(
-            array_filter(
-                $changes,
-                static fn(Change $change): bool => $change->type === 'line' &&
-                    $change->value !== null &&
-                    in_array($change->field, PartLibrary::FACTS, true),
-            ),
+        $this->columns->rememberEdit($revision, $edits);
+        $said = array_filter(
+            $edits,
+            static fn(Edit $edit): bool => $edit instanceof LineEdit &&
+                $edit->value !== null &&
+                in_array($edit->field, PartLibrary::FACTS, true),
         );
         $kit = $said === [] ? null : $this->folder->kit($revision);
-        foreach ($said as $change) {
-            $part = $kit?->part($change->target);
+        foreach ($said as $edit) {
+            $part = $kit?->part($edit->designator);
             if ($part !== null) {
                 $this->library->remember(
                     $part,
-                    $change->field,
-                    $change->value,
+                    $edit->field,
+                    $edit->value,
                     "said in {$revision->kit->name} {$revision->name}",
                 );
             }

@@ -8,7 +8,10 @@ use App\Jobs\ComputeDocuments;
 use App\Models\Kit;
 use App\Models\Release;
 use App\Models\Revision;
+use App\Queries\Kit\KitFolder;
 use App\Support\Audit;
+use App\Support\FileStore;
+use Chiralex\Kit\Exception\UnusableKit;
 use Illuminate\Support\Facades\DB;
 
 /**
@@ -17,8 +20,9 @@ use Illuminate\Support\Facades\DB;
  */
 final readonly class CopyRevision
 {
-    public function __construct(private KitFolder $folder) {}
+    public function __construct(private KitFolder $folder, private FileStore $store) {}
 
+    /** @throws UnusableKit when the kit file cannot be read */
     public function __invoke(Revision $revision, ?int $userId, string $operationId): Revision
     {
         return DB::transaction(function () use ($revision, $userId, $operationId): Revision {
@@ -33,13 +37,11 @@ final readonly class CopyRevision
                 // Counting letters: Z is followed by AA.
                 ++$name;
             } while (in_array($name, $names, true));
-            $draft = new Draft($this->folder->files($revision));
-            $draft->files['kit.json'] = $this->renamed($draft->files['kit.json'] ?? '{"format": 1}', (string) $name);
             $copy = Revision::query()->create([
                 'kit_id' => $revision->kit_id,
                 'name' => (string) $name,
                 'sequence' => 0,
-                'files' => $this->folder->store($draft->files),
+                'files' => $this->store->putAll($this->folder->of($revision)->named(null, (string) $name)->files),
                 'operation_id' => $operationId,
             ]);
             Audit::record(
@@ -73,15 +75,5 @@ final readonly class CopyRevision
         ksort($files);
 
         return $files;
-    }
-
-    private function renamed(string $json, string $name): string
-    {
-        $data = json_decode($json, true);
-
-        return json_encode(
-            ['revision' => $name] + (is_array($data) ? $data : []),
-            JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_THROW_ON_ERROR,
-        ) . "\n";
     }
 }

@@ -5,12 +5,12 @@ declare(strict_types=1);
 namespace App\Actions\Kit;
 
 use App\Actions\Library\KnownParts;
+use App\Actions\Upkeep\FileUses;
 use App\Jobs\ComputeDocuments;
 use App\Models\Kit;
 use App\Models\Release;
 use App\Models\Revision;
 use App\Models\RevisionFact;
-use App\Queries\FileUses;
 use App\Support\Audit;
 use App\Support\Row;
 use Illuminate\Support\Facades\DB;

@@ -7,6 +7,7 @@ namespace App\Actions\Kit;
 use App\Jobs\ComputeDocuments;
 use App\Models\Revision;
 use App\Models\RevisionFact;
+use App\Queries\Kit\KitFolder;
 use App\Support\LostFile;
 use Chiralex\ChiralexException;
 use ChiralexRender\Document\OlderDocument;

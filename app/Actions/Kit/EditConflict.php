@@ -6,11 +6,12 @@ namespace App\Actions\Kit;
 
 use App\Models\Edit;
 use App\Models\Revision;
+use App\Support\Refusal;
+use Illuminate\Http\Request;
 use Illuminate\Support\Collection;
-use RuntimeException;
 
 /** Somebody else changed the draft since the caller read it. */
-final class EditConflict extends RuntimeException
+final class EditConflict extends Refusal
 {
     /** @param Collection<int, Edit> $edits what came in between */
     private function __construct(string $message, public readonly Revision $revision, public readonly Collection $edits)
@@ -33,5 +34,22 @@ final class EditConflict extends RuntimeException
             $revision,
             $edits,
         );
+    }
+
+    protected function status(): int
+    {
+        return 409;
+    }
+
+    /** Both texts: what others changed, and the caller's own words, kept. */
+    protected function more(Request $request): array
+    {
+        $mine = $request->input('changes', []);
+
+        return [
+            'sequence' => $this->revision->sequence,
+            'theirs' => $this->edits->map(static fn(Edit $edit): array => $edit->told())->all(),
+            'mine' => is_array($mine) ? array_values($mine) : [],
+        ];
     }
 }

@@ -9,23 +9,29 @@ use App\Models\Edit;
 use App\Models\Release;
 use App\Models\Revision;
 use App\Models\User;
+use App\Queries\Kit\KitFolder;
 use App\Support\Audit;
 use App\Support\FileStore;
 use Chiralex\ChiralexException;
+use Chiralex\Kit\Edit\Edit as KitEdit;
+use Chiralex\Kit\Edit\LineEdit;
+use Chiralex\Kit\Exception\UnusableEdit;
+use Chiralex\Kit\Kit;
 use Chiralex\Kit\KitReader;
 use Illuminate\Support\Facades\DB;
 
 /** Applies changes to a draft and writes them to its log, with what takes them back. */
 final readonly class EditRevision
 {
-    public function __construct(private KitFolder $folder, private FileStore $store) {}
+    public function __construct(private KitFolder $folder, private FileStore $store, private EditLog $log) {}
 
     /**
-     * @param list<Change> $changes file changes carry the hash of stored bytes
+     * @param list<KitEdit> $edits
      * @param int $seen the sequence the caller had read
      * @param array<string, string> $labels names to call files by in messages
      * @throws EditConflict when the draft has moved on
-     * @throws UnknownChange when a change names nothing
+     * @throws ReleasedRevision when the revision does not change any more
+     * @throws UnusableEdit when an edit names nothing
      * @throws ChiralexException when the files could not be read afterwards; nothing is saved then
      */
     public function __invoke(
@@ -33,7 +39,7 @@ final readonly class EditRevision
         User $user,
         string $operationId,
         int $seen,
-        array $changes,
+        array $edits,
         ?int $undoes = null,
         array $labels = [],
     ): Revision {
@@ -42,7 +48,7 @@ final readonly class EditRevision
             $user,
             $operationId,
             $seen,
-            $changes,
+            $edits,
             $undoes,
             $labels,
         ): Revision {
@@ -51,19 +57,24 @@ final readonly class EditRevision
                 return $revision;
             }
             if (Release::query()->where('revision_id', $revision->id)->exists()) {
-                throw UnknownChange::released($revision->name);
+                throw ReleasedRevision::named($revision->name);
             }
             if ($revision->sequence !== $seen) {
                 throw EditConflict::since($revision, $seen);
             }
-            $draft = new Draft($this->folder->files($revision));
+            $folder = $this->folder->of($revision);
             $inverse = [];
-            foreach ($changes as $change) {
-                array_unshift($inverse, $this->toHash($draft->apply($this->toBytes($change))));
+            foreach ($edits as $edit) {
+                $edited = $edit->on($folder);
+                $folder = $edited->folder;
+                array_unshift($inverse, $this->log->entry($edited->inverse));
             }
-            $kit = (new KitReader())->read($draft->files, [], $labels);
+            $kit = (new KitReader())->read($folder->files, [], $labels);
             $kit->mustBeStorable();
-            $files = $this->folder->store($draft->files);
+            if ($undoes === null) {
+                $this->mustName($kit, $edits);
+            }
+            $files = $this->store->putAll($folder->files);
             Audit::record(
                 $user->id,
                 'revision.edit',
@@ -77,8 +88,8 @@ final readonly class EditRevision
                 'sequence' => $revision->sequence,
                 'user_id' => $user->id,
                 'operation_id' => $operationId,
-                'change' => array_map(static fn(Change $change): array => $change->toArray(), $changes),
-                'inverse' => array_map(static fn(Change $change): array => $change->toArray(), $inverse),
+                'change' => array_map($this->log->entry(...), $edits),
+                'inverse' => $inverse,
                 'undoes' => $undoes,
             ]);
             ComputeDocuments::dispatch($revision->id, $revision->sequence);
@@ -87,17 +98,22 @@ final readonly class EditRevision
         });
     }
 
-    private function toBytes(Change $change): Change
+    /**
+     * A fact is said of something that the kit has.
+     *
+     * @param list<KitEdit> $edits
+     * @throws UnusableEdit
+     */
+    private function mustName(Kit $kit, array $edits): void
     {
-        return $change->type === 'file' && is_string($change->value)
-            ? new Change('file', $change->target, '', $this->store->get($change->value))
-            : $change;
-    }
-
-    private function toHash(Change $change): Change
-    {
-        return $change->type === 'file' && is_string($change->value)
-            ? new Change('file', $change->target, '', $this->store->put($change->value))
-            : $change;
+        foreach ($edits as $edit) {
+            if (
+                $edit instanceof LineEdit &&
+                $edit->value !== null &&
+                in_array($edit->designator, $kit->unknownNames, true)
+            ) {
+                throw UnusableEdit::unknown('part', $edit->designator, array_map(strval(...), array_keys($kit->parts)));
+            }
+        }
     }
 }

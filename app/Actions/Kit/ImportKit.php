@@ -23,7 +23,6 @@ final readonly class ImportKit
     public function __construct(
         private PrepareKit $prepare,
         private Workshop $workshop,
-        private KitFolder $folder,
         private FileStore $store,
         private Derived $derived,
         private Facts $facts,
@@ -63,7 +62,7 @@ final readonly class ImportKit
                 'kit_id' => $model->id,
                 'name' => mb_substr($kit->revision, 0, 20),
                 'sequence' => 0,
-                'files' => $this->folder->store($kit->files),
+                'files' => $this->store->putAll($kit->files),
             ]);
             foreach ($dropped as $name => $bytes) {
                 DB::table('original_files')->insert([

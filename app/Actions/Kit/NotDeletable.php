@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace App\Actions\Kit;
 
-use RuntimeException;
+use App\Support\Refusal;
 
 /** A kit or revision that stays; the message says why and what to do instead. */
-final class NotDeletable extends RuntimeException
+final class NotDeletable extends Refusal
 {
     public static function released(string $what): self
     {

@@ -7,6 +7,7 @@ namespace App\Actions\Kit;
 use App\Actions\Library\PartLibrary;
 use App\Actions\Library\RememberedColumns;
 use Chiralex\ChiralexException;
+use Chiralex\Kit\Folder;
 use Chiralex\Kit\KitReader;
 use Chiralex\Table\CsvReader;
 use ChiralexAdapters\KitFiles;
@@ -33,24 +34,25 @@ final readonly class PrepareKit
             $files += $read;
             $labels += str_ends_with(strtolower($name), '.zip') ? [] : array_fill_keys(array_keys($read), $name);
         }
-        $draft = new Draft($this->named($files, $labels['bom.csv'] ?? (array_key_first($dropped) ?? 'kit')));
+        $folder = $this->named(new Folder($files), $labels['bom.csv'] ?? (array_key_first($dropped) ?? 'kit'));
+        $list = $files['bom.csv'] ?? '';
         if ($designatorColumn !== null) {
             $this->columns->remember(
-                (new CsvReader())->read($draft->files['bom.csv'] ?? '', 'bom.csv')->headers,
+                (new CsvReader())->read($list, 'bom.csv')->headers,
                 $designatorColumn,
                 'designator',
             );
         }
-        foreach ($this->columns->changes($draft->files['bom.csv'] ?? '') as $change) {
-            $draft->apply($change);
+        foreach ($this->columns->edits($list) as $edit) {
+            $folder = $edit->on($folder)->folder;
         }
-        $kit = (new KitReader())->read($draft->files, [], $labels);
+        $kit = (new KitReader())->read($folder->files, [], $labels);
         $kit->mustBeStorable();
-        foreach ($this->library->changes($kit, $draft->files['kit.json'] ?? '{}') as $change) {
-            $draft->apply($change);
+        foreach ($this->library->edits($kit, $folder) as $edit) {
+            $folder = $edit->on($folder)->folder;
         }
 
-        return new PreparedKit($kit->name, $kit->revision, $draft->files, $labels);
+        return new PreparedKit($kit->name, $kit->revision, $folder->files, $labels);
     }
 
     /**
@@ -77,22 +79,16 @@ final readonly class PrepareKit
     /**
      * A parts list alone gets the name of its file.
      *
-     * @param array<string, string> $files
-     * @return array<string, string>
+     * @throws ChiralexException never for a kit file of our own
      */
-    private function named(array $files, string $dropped): array
+    private function named(Folder $folder, string $dropped): Folder
     {
-        if (!isset($files['kit.json'])) {
-            $name = trim(
-                ucfirst((string) preg_replace('~[-_.]+~', ' ', pathinfo(mb_scrub($dropped), PATHINFO_FILENAME))),
-            );
-            $files['kit.json'] =
-                json_encode(
-                    ['format' => 1, 'name' => mb_substr($name === '' ? 'New kit' : $name, 0, 100), 'revision' => 'A'],
-                    JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE | JSON_INVALID_UTF8_SUBSTITUTE | JSON_THROW_ON_ERROR,
-                ) . "\n";
+        if (isset($folder->files['kit.json'])) {
+            return $folder;
         }
+        $words = (string) preg_replace('~[-_.]+~', ' ', pathinfo(mb_scrub($dropped), PATHINFO_FILENAME));
+        $name = trim(ucfirst($words));
 
-        return $files;
+        return $folder->named(mb_substr($name === '' ? 'New kit' : $name, 0, 100), 'A');
     }
 }

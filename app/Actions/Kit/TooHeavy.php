@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace App\Actions\Kit;
 
-use RuntimeException;
+use App\Support\Refusal;
 
 /** A kit that takes more time or memory to work out than any kit needs. */
-final class TooHeavy extends RuntimeException
+final class TooHeavy extends Refusal
 {
     public static function time(int $seconds): self
     {

@@ -12,11 +12,11 @@ use Chiralex\ChiralexException;
 /** Takes the newest edit back that is neither an undo nor undone; the log only grows. */
 final readonly class UndoEdit
 {
-    public function __construct(private EditRevision $edit) {}
+    public function __construct(private EditRevision $edit, private EditLog $log) {}
 
     /**
      * @throws EditConflict
-     * @throws UnknownChange when there is nothing to undo
+     * @throws NothingToUndo
      * @throws ChiralexException
      */
     public function __invoke(int $revisionId, User $user, string $operationId, int $seen): Revision
@@ -29,7 +29,7 @@ final readonly class UndoEdit
             ->orderByDesc('sequence')
             ->first();
         if ($last === null) {
-            throw UnknownChange::nothingToUndo();
+            throw NothingToUndo::here();
         }
 
         return ($this->edit)(
@@ -37,7 +37,7 @@ final readonly class UndoEdit
             $user,
             $operationId,
             $seen,
-            array_map(Change::from(...), $last->inverse),
+            array_map($this->log->edit(...), $last->inverse),
             $last->id,
         );
     }

@@ -6,12 +6,12 @@ namespace App\Actions\Library;
 
 use App\Actions\Kit\EditConflict;
 use App\Actions\Kit\EditRevision;
-use App\Actions\Kit\KitFolder;
-use App\Actions\Kit\UnknownChange;
 use App\Models\Release;
 use App\Models\Revision;
 use App\Models\User;
+use App\Queries\Kit\KitFolder;
 use Chiralex\ChiralexException;
+use Chiralex\Kit\Edit\Edit;
 use Ramsey\Uuid\Uuid;
 
 /** Gives what the library knows to every draft that does not state it itself, as edits that can be taken back. */
@@ -21,8 +21,7 @@ final readonly class GiveToDrafts
 
     /**
      * @return list<string> the drafts that took something, as `Frost Bell B`
-     * @throws EditConflict when a draft was changed in the same moment
-     * @throws UnknownChange never for facts of lines
+     * @throws LibraryConflict when a draft was changed in the same moment
      * @throws ChiralexException when a fact makes a kit file unreadable
      */
     public function __invoke(User $user, string $operationId): array
@@ -34,22 +33,27 @@ final readonly class GiveToDrafts
             ->orderBy('id')
             ->get();
         foreach ($drafts as $revision) {
-            $changes = $this->library->changes(
-                $this->folder->kit($revision),
-                $this->folder->files($revision)['kit.json'] ?? '{}',
-            );
-            if ($changes !== []) {
-                ($this->edit)(
-                    $revision->id,
-                    $user,
-                    Uuid::uuid5($operationId, "draft {$revision->id}")->toString(),
-                    $revision->sequence,
-                    $changes,
-                );
+            $edits = $this->library->edits($this->folder->kit($revision), $this->folder->of($revision));
+            if ($edits !== []) {
+                $this->give($revision, $user, Uuid::uuid5($operationId, "draft {$revision->id}")->toString(), $edits);
                 $taken[] = "{$revision->kit->name} {$revision->name}";
             }
         }
 
         return $taken;
+    }
+
+    /**
+     * @param list<Edit> $edits
+     * @throws LibraryConflict
+     * @throws ChiralexException
+     */
+    private function give(Revision $draft, User $user, string $operationId, array $edits): void
+    {
+        try {
+            ($this->edit)($draft->id, $user, $operationId, $draft->sequence, $edits);
+        } catch (EditConflict) {
+            throw LibraryConflict::draftMoved();
+        }
     }
 }

@@ -4,8 +4,11 @@ declare(strict_types=1);
 
 namespace App\Actions\Library;
 
-use App\Actions\Kit\Change;
 use App\Models\LibraryPart;
+use Chiralex\Kit\Edit\LineEdit;
+use Chiralex\Kit\Exception\UnusableEdit;
+use Chiralex\Kit\Exception\UnusableKit;
+use Chiralex\Kit\Folder;
 use Chiralex\Kit\Kit;
 use Chiralex\Kit\KitPart;
 
@@ -35,32 +38,30 @@ final readonly class PartLibrary
     /**
      * What the library adds to a kit: facts of its parts that the kit does not state itself.
      *
-     * @param string $kitFile bytes of kit.json
-     * @return list<Change>
+     * @param Folder $folder that the kit was read from
+     * @return list<LineEdit>
+     * @throws UnusableKit when the kit file cannot be read
+     * @throws UnusableEdit when the library holds what no part can have
      */
-    public function changes(Kit $kit, string $kitFile): array
+    public function edits(Kit $kit, Folder $folder): array
     {
-        $said = json_decode($kitFile, true);
-        $lines = is_array($said) ? $said['lines'] ?? [] : [];
         $facts = [];
         $wanted = array_values(array_unique(array_map(Fingerprint::of(...), array_values($kit->parts))));
         foreach (LibraryPart::query()->whereIn('fingerprint', $wanted)->get() as $known) {
             $facts[$known->fingerprint] = $known->facts;
         }
-        $changes = [];
+        $edits = [];
+        $said = $folder->stated();
         foreach ($facts === [] ? [] : $kit->parts as $part) {
             foreach ($facts[Fingerprint::of($part)] ?? [] as $field => $value) {
-                $own =
-                    is_array($lines) &&
-                    is_array($lines[$part->designator] ?? null) &&
-                    array_key_exists($field, $lines[$part->designator]);
-                if (!$own && !($field === 'kind' && $value === $part->kind()->value)) {
-                    $changes[] = new Change('line', $part->designator, $field, $value);
+                $known = $field === 'kind' && $value === $part->kind()->value;
+                if (!$known && !isset($said[$part->designator][$field])) {
+                    $edits[] = LineEdit::read($part->designator, $field, $value);
                 }
             }
         }
 
-        return $changes;
+        return $edits;
     }
 
     public static function title(KitPart $part): string

@@ -4,12 +4,13 @@ declare(strict_types=1);
 
 namespace App\Actions\Library;
 
-use App\Actions\Kit\Change;
 use App\Actions\Kit\FileRole;
 use App\Models\Edit;
 use App\Models\Revision;
 use App\Support\FileStore;
 use App\Support\Row;
+use Chiralex\Kit\Edit\ColumnEdit;
+use Chiralex\Kit\Edit\Edit as KitEdit;
 use Chiralex\Table\CsvReader;
 use Chiralex\Table\Exception\UnreadableTable;
 use ChiralexAdapters\KitFiles;
@@ -43,39 +44,36 @@ final readonly class RememberedColumns
     /**
      * Keeps the answers of an edit, whatever the headers are called meanwhile.
      *
-     * @param list<Change> $changes
+     * @param list<KitEdit> $edits
      */
-    public function rememberEdit(Revision $revision, array $changes): void
+    public function rememberEdit(Revision $revision, array $edits): void
     {
-        $answers = array_filter(
-            $changes,
-            static fn(Change $change): bool => $change->type === 'column' && is_string($change->value),
-        );
+        $answers = array_filter($edits, static fn(KitEdit $edit): bool => $edit instanceof ColumnEdit);
         if ($answers === []) {
             return;
         }
         $headers = $this->asDropped($revision);
-        foreach ($answers as $change) {
-            $this->remember($headers, (int) $change->target, is_string($change->value) ? $change->value : '');
+        foreach ($answers as $answer) {
+            $this->remember($headers, $answer->column, $answer->header);
         }
     }
 
-    /** @return list<Change> for a parts list as it was dropped */
-    public function changes(string $bytes): array
+    /** @return list<ColumnEdit> for a parts list as it was dropped */
+    public function edits(string $bytes): array
     {
         try {
             $headers = (new CsvReader())->read($bytes, 'bom.csv')->headers;
         } catch (UnreadableTable) {
             return [];
         }
-        $changes = [];
+        $edits = [];
         foreach ($this->known($headers) as $column => $field) {
             if (isset($headers[$column])) {
-                $changes[] = new Change('column', (string) $column, '', $field);
+                $edits[] = ColumnEdit::of($column, $field);
             }
         }
 
-        return $changes;
+        return $edits;
     }
 
     /**

@@ -9,6 +9,7 @@ use App\Actions\Release\PublicToken;
 use App\Models\Release;
 use App\Models\Run;
 use App\Models\Unit;
+use App\Queries\Packing\RunLines;
 use App\Support\Audit;
 use App\Support\Locks;
 use Chiralex\ChiralexException;

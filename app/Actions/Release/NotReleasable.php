@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace App\Actions\Release;
 
-use RuntimeException;
+use App\Support\Refusal;
 
 /** A revision that cannot be released yet; the message says what stands in the way. */
-final class NotReleasable extends RuntimeException
+final class NotReleasable extends Refusal
 {
     /** @param list<array{station: string, message: string}> $matters */
     public static function blocked(array $matters): self

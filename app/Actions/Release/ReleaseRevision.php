@@ -5,10 +5,10 @@ declare(strict_types=1);
 namespace App\Actions\Release;
 
 use App\Actions\Kit\Documents;
-use App\Actions\Kit\KitFolder;
 use App\Jobs\ComputeDocuments;
 use App\Models\Release;
 use App\Models\Revision;
+use App\Queries\Kit\KitFolder;
 use App\Support\Audit;
 use Chiralex\ChiralexException;
 use Chiralex\Kit\OptionChoice;

@@ -5,8 +5,9 @@ declare(strict_types=1);
 namespace App\Actions\Report;
 
 use App\Devices\MailOut;
+use App\Models\Report;
+use App\Models\ReportAnswer;
 use App\Support\Audit;
-use App\Support\Row;
 use Illuminate\Support\Facades\DB;
 
 /** Answers a report, by mail where the customer left an address. */
@@ -18,29 +19,19 @@ final readonly class AnswerReport
     public function __invoke(int $reportId, ?int $userId, string $operationId, string $text): bool
     {
         return DB::transaction(function () use ($reportId, $userId, $operationId, $text): bool {
-            if (
-                DB::table('report_answers')->insertOrIgnore([
-                    'report_id' => $reportId,
-                    'operation_id' => $operationId,
-                    'text' => $text,
-                    'user_id' => $userId,
-                    'created_at' => now(),
-                ]) === 0
-            ) {
+            $answer = ReportAnswer::query()->createOrFirst(
+                ['operation_id' => $operationId],
+                ['report_id' => $reportId, 'text' => $text, 'user_id' => $userId],
+            );
+            if (!$answer->wasRecentlyCreated) {
                 return false;
             }
             Audit::record($userId, 'report.answer', null, ['report' => $reportId]);
-            $to = Row::first(
-                DB::table('reports')
-                    ->join('customers', 'customers.id', '=', 'customer_id')
-                    ->where('reports.id', $reportId)
-                    ->whereNotNull('email')
-                    ->select(['customers.id', 'serial']),
-            );
-            if ($to === null) {
+            $report = Report::query()->with('customer')->findOrFail($reportId);
+            if ($report->customer?->email === null) {
                 return false;
             }
-            $this->mail->send($to->int('id'), trim("Your report {$reportId} {$to->text('serial')}"), $text);
+            $this->mail->send($report->customer->id, trim("Your report {$reportId} {$report->serial}"), $text);
 
             return true;
         });

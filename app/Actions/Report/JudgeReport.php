@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Actions\Report;
 
+use App\Models\ReportJudgement;
 use App\Support\Audit;
 use Chiralex\Fault\Cause;
 use Chiralex\Fault\FaultOrigin;
@@ -13,6 +14,8 @@ use Illuminate\Support\Facades\DB;
 /** Says what a report is about; an earlier judgement stays in the log. */
 final readonly class JudgeReport
 {
+    private const PART = 40;
+
     public function __invoke(
         int $reportId,
         ?int $userId,
@@ -33,24 +36,19 @@ final readonly class JudgeReport
             $origin,
             $part,
         ): void {
-            $row = [
+            $said = [
                 'kit_id' => $kitId,
-                'symptom' => $symptom->value,
-                'cause' => $cause->value,
-                'origin' => $origin->value,
-                'part' => mb_substr($part, 0, 40),
+                'symptom' => $symptom,
+                'cause' => $cause,
+                'origin' => $origin,
+                'part' => mb_substr($part, 0, self::PART),
             ];
-            if (
-                DB::table('report_judgements')->insertOrIgnore(
-                    [
-                        'report_id' => $reportId,
-                        'operation_id' => $operationId,
-                        'user_id' => $userId,
-                        'created_at' => now(),
-                    ] + $row,
-                ) === 1
-            ) {
-                Audit::record($userId, 'report.judge', null, ['report' => $reportId] + $row);
+            $judgement = ReportJudgement::query()->createOrFirst(
+                ['operation_id' => $operationId],
+                ['report_id' => $reportId, 'user_id' => $userId] + $said,
+            );
+            if ($judgement->wasRecentlyCreated) {
+                Audit::record($userId, 'report.judge', null, ['report' => $reportId] + $said);
             }
         });
     }

@@ -4,11 +4,13 @@ declare(strict_types=1);
 
 namespace App\Actions\Report;
 
+use App\Support\Refusal;
 use ChiralexRender\Words;
-use RuntimeException;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
 
 /** A photo that cannot be taken; the message says what to do, and it can be said in the reader's language. */
-final class UnusablePhoto extends RuntimeException
+final class UnusablePhoto extends Refusal
 {
     private function __construct(private readonly string $sentence)
     {
@@ -28,5 +30,16 @@ final class UnusablePhoto extends RuntimeException
     public function told(Words $words): string
     {
         return $words->sentence($this->sentence);
+    }
+
+    /** In the language of the page that sent it. */
+    public function render(Request $request): JsonResponse
+    {
+        $language = $request->input('lang');
+
+        return new JsonResponse(
+            ['message' => $this->told(Words::in(is_string($language) ? $language : 'en'))],
+            $this->status(),
+        );
     }
 }

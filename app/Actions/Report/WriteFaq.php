@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Actions\Report;
 
+use App\Models\FaqAnswer;
 use App\Support\Audit;
-use App\Support\Row;
 use Chiralex\Fault\Cause;
 use Chiralex\Fault\Symptom;
 use Illuminate\Support\Facades\DB;
@@ -34,30 +34,15 @@ final readonly class WriteFaq
             $anchor,
             $published,
         ): int {
-            $key = ['kit_id' => $kitId, 'symptom' => $symptom->value, 'cause' => $cause->value];
-            $before = Row::first(DB::table('faq_entries')->where($key)->lockForUpdate());
-            $words = [
-                'question' => $question,
-                'answer' => $answer,
-                'anchor' => json_encode($anchor, JSON_THROW_ON_ERROR),
-                'published' => $published,
-                'updated_at' => now(),
-            ];
-            DB::table('faq_entries')->updateOrInsert($key, $words + ($before === null ? ['created_at' => now()] : []));
-            Audit::record(
-                $userId,
-                'faq.write',
-                $before === null
-                    ? null
-                    : [
-                        'question' => $before->text('question'),
-                        'answer' => $before->text('answer'),
-                        'published' => $before->flag('published'),
-                    ],
-                $key + $words,
-            );
+            $key = ['kit_id' => $kitId, 'symptom' => $symptom, 'cause' => $cause];
+            $words = compact('question', 'answer', 'anchor', 'published');
+            $before = FaqAnswer::query()->where($key)->lockForUpdate()->first();
+            $told = $before?->only(['question', 'answer', 'published']);
+            $entry = $before ?? FaqAnswer::query()->createOrFirst($key, $words);
+            $entry->update($words);
+            Audit::record($userId, 'faq.write', $told, $key + $words);
 
-            return Row::first(DB::table('faq_entries')->where($key))?->int('id') ?? 0;
+            return $entry->id;
         });
     }
 }

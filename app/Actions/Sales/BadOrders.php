@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace App\Actions\Sales;
 
-use RuntimeException;
+use App\Support\Refusal;
 
 /** A table of orders that cannot be booked; the message names rows and columns. */
-final class BadOrders extends RuntimeException
+final class BadOrders extends Refusal
 {
     private const SHOWN = 5;
 

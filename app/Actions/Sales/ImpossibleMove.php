@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace App\Actions\Sales;
 
+use App\Support\Refusal;
 use Chiralex\Trade\Whereabouts;
-use RuntimeException;
 
 /** A kit that cannot go where somebody wants it. */
-final class ImpossibleMove extends RuntimeException
+final class ImpossibleMove extends Refusal
 {
     public static function of(string $serial, Whereabouts $from, Whereabouts $to): self
     {

@@ -4,9 +4,12 @@ declare(strict_types=1);
 
 namespace App\Actions\Sales;
 
+use App\Models\Kit;
+use App\Models\Order;
+use App\Models\OrderLine;
+use App\Models\UnitState;
 use App\Support\Audit;
 use App\Support\Locks;
-use App\Support\Row;
 use Chiralex\Trade\Whereabouts;
 use Illuminate\Support\Facades\DB;
 
@@ -29,7 +32,7 @@ final readonly class OrderBook
                 $there = $wanted > 0 ? $this->ledger->onHand($kitId, $options, $wanted) : [];
                 if (count($there) < $wanted) {
                     throw ImpossibleMove::notEnough(
-                        trim((Row::first(DB::table('kits')->where('id', $kitId))?->text('name') ?? '') . " {$options}"),
+                        trim(Kit::query()->findOrFail($kitId)->name . " {$options}"),
                         $wanted,
                         count($there),
                     );
@@ -53,51 +56,6 @@ final readonly class OrderBook
         $this->move($orderId, Whereabouts::Shipped, $operationId, $userId, $tracking);
     }
 
-    /** @return array{number: string, placedOn: string, name: string, address: string, lines: list<array{kit: string, quantity: int, serials: list<string>}>} */
-    public function slip(int $orderId): array
-    {
-        $order =
-            Row::first(
-                DB::table('orders')
-                    ->join('customers', 'customers.id', '=', 'customer_id')
-                    ->where('orders.id', $orderId),
-            ) ?? abort(404, 'There is no such order.');
-        $lines = [];
-        foreach (
-            Row::all(
-                DB::table('order_lines')
-                    ->join('kits', 'kits.id', '=', 'kit_id')
-                    ->where('order_id', $orderId)
-                    ->orderBy('order_lines.id')
-                    ->select(['kit_id', 'kits.name', 'quantity', 'options']),
-            ) as $line
-        ) {
-            $serials = Row::all(
-                DB::table('unit_states')
-                    ->join('units', 'units.id', '=', 'unit_id')
-                    ->where('order_id', $orderId)
-                    ->whereIn('entry', ['allocated', 'shipped'])
-                    ->where('kit_id', $line->int('kit_id'))
-                    ->where('options', $line->text('options'))
-                    ->orderBy('serial')
-                    ->select('serial'),
-            );
-            $lines[] = [
-                'kit' => trim("{$line->text('name')} " . strtr($line->text('options'), ['=' => ': ', ';' => ', '])),
-                'quantity' => $line->int('quantity'),
-                'serials' => array_map(static fn(Row $row): string => $row->text('serial'), $serials),
-            ];
-        }
-
-        return [
-            'number' => $order->text('number'),
-            'placedOn' => $order->text('placed_on'),
-            'name' => $order->text('name'),
-            'address' => $order->text('address'),
-            'lines' => $lines,
-        ];
-    }
-
     /** @throws ImpossibleMove */
     private function move(int $orderId, Whereabouts $entry, string $operationId, ?int $userId, string $note): void
     {
@@ -108,9 +66,7 @@ final readonly class OrderBook
             }
             $units = $this->allocated($orderId);
             if ($units === []) {
-                throw ImpossibleMove::nothingAllocated(
-                    Row::first(DB::table('orders')->where('id', $orderId))?->text('number') ?? '',
-                );
+                throw ImpossibleMove::nothingAllocated(Order::query()->findOrFail($orderId)->number);
             }
             $this->ledger->enter(
                 $units,
@@ -128,9 +84,9 @@ final readonly class OrderBook
     private function allocated(int $orderId): array
     {
         /** @var list<int> */
-        return DB::table('unit_states')
+        return UnitState::query()
             ->where('order_id', $orderId)
-            ->where('entry', 'allocated')
+            ->where('entry', Whereabouts::Allocated)
             ->orderBy('unit_id')
             ->pluck('unit_id')
             ->all();
@@ -140,24 +96,17 @@ final readonly class OrderBook
     private function wanted(int $orderId): array
     {
         $wanted = [];
-        foreach (Row::all(DB::table('order_lines')->where('order_id', $orderId)) as $line) {
-            $key = "{$line->int('kit_id')} {$line->text('options')}";
-            $wanted[$key] = [
-                $line->int('kit_id'),
-                $line->text('options'),
-                ($wanted[$key][2] ?? 0) + $line->int('quantity'),
-            ];
+        foreach (OrderLine::query()->where('order_id', $orderId)->get() as $line) {
+            $key = "{$line->kit_id} {$line->options}";
+            $wanted[$key] = [$line->kit_id, $line->options, ($wanted[$key][2] ?? 0) + $line->quantity];
         }
-        $given = Row::all(
-            DB::table('unit_states')
-                ->where('order_id', $orderId)
-                ->whereIn('entry', ['allocated', 'shipped'])
-                ->groupBy('kit_id', 'options')
-                ->selectRaw('kit_id, options, count(*) as n'),
-        );
-        foreach ($given as $row) {
-            $key = "{$row->int('kit_id')} {$row->text('options')}";
-            $wanted[$key] = [$row->int('kit_id'), $row->text('options'), ($wanted[$key][2] ?? 0) - $row->int('n')];
+        $given = UnitState::query()
+            ->where('order_id', $orderId)
+            ->whereIn('entry', [Whereabouts::Allocated, Whereabouts::Shipped])
+            ->get();
+        foreach ($given as $unit) {
+            $key = "{$unit->kit_id} {$unit->options}";
+            $wanted[$key] = [$unit->kit_id, $unit->options, ($wanted[$key][2] ?? 0) - 1];
         }
 
         return array_values($wanted);

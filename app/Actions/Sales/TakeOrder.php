@@ -4,39 +4,34 @@ declare(strict_types=1);
 
 namespace App\Actions\Sales;
 
+use App\Models\Order;
 use App\Support\Audit;
-use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Facades\DB;
 
 /** Books an order, once for its number. */
 final readonly class TakeOrder
 {
+    public function __construct(private KnowCustomer $know) {}
+
     /** @return array{id: int, new: bool} */
     public function __invoke(NewOrder $order, string $source, ?string $operationId, ?int $userId): array
     {
         return DB::transaction(function () use ($order, $source, $operationId, $userId): array {
-            $known = DB::table('orders')
-                ->where('number', $order->number)
-                ->when(
-                    $operationId !== null,
-                    static fn(Builder $query): Builder => $query->orWhere('operation_id', $operationId),
-                )
-                ->value('id');
-            if (is_int($known)) {
-                return ['id' => $known, 'new' => false];
+            $known = Order::query()->where('number', $order->number);
+            $known = ($operationId === null ? $known : $known->orWhere('operation_id', $operationId))->first();
+            if ($known !== null) {
+                return ['id' => $known->id, 'new' => false];
             }
-            $id = DB::table('orders')->insertGetId([
+            $taken = Order::query()->create([
                 'number' => $order->number,
                 'operation_id' => $operationId,
-                'customer_id' => $this->customer($order),
+                'customer_id' => ($this->know)($order->name, $order->email, $order->address)->id,
                 'placed_on' => $order->placedOn,
                 'source' => $source,
                 'user_id' => $userId,
-                'created_at' => now(),
             ]);
             foreach ($order->lines as $line) {
-                DB::table('order_lines')->insert([
-                    'order_id' => $id,
+                $taken->lines()->create([
                     'kit_id' => $line['kitId'],
                     'quantity' => $line['quantity'],
                     'unit_price' => $line['unitPrice'],
@@ -44,35 +39,9 @@ final readonly class TakeOrder
                     'options' => $line['options'] ?? '',
                 ]);
             }
-            Audit::record($userId, 'order.take', null, ['order' => $id, 'number' => $order->number]);
+            Audit::record($userId, 'order.take', null, ['order' => $taken->id, 'number' => $order->number]);
 
-            return ['id' => $id, 'new' => true];
+            return ['id' => $taken->id, 'new' => true];
         });
-    }
-
-    private function customer(NewOrder $order): int
-    {
-        $known =
-            $order->email === ''
-                ? null
-                : DB::table('customers')
-                    ->whereRaw('lower(email) = ?', [mb_strtolower($order->email)])
-                    ->value('id');
-        if (is_int($known)) {
-            DB::table('customers')
-                ->where('id', $known)
-                ->whereNull('address')
-                ->update(['address' => $order->address === '' ? null : $order->address]);
-
-            return $known;
-        }
-
-        return DB::table('customers')->insertGetId([
-            'name' => $order->name,
-            'email' => $order->email === '' ? null : $order->email,
-            'address' => $order->address === '' ? null : $order->address,
-            'created_at' => now(),
-            'updated_at' => now(),
-        ]);
     }
 }

@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace App\Http\Requests;
 
 use App\Actions\Export\ExportKind;
+use App\Models\Order;
 use App\Models\Revision;
 use App\Models\Run;
-use Illuminate\Support\Facades\DB;
 use Illuminate\Validation\Rule;
 use Illuminate\Validation\Validator;
 
@@ -51,7 +51,7 @@ final class ExportRequest extends OperationRequest
                     ExportKind::DifferenceSlip
                         => Revision::query()->where('id', $this->integer('subject'))->exists(),
                     ExportKind::KitLabels => Run::query()->where('id', $this->integer('subject'))->exists(),
-                    ExportKind::PackingSlip => DB::table('orders')->where('id', $this->integer('subject'))->exists(),
+                    ExportKind::PackingSlip => Order::query()->whereKey($this->integer('subject'))->exists(),
                     null => true,
                 };
                 if (!$exists) {

@@ -1,9 +1,9 @@
 import Dialog from '@mui/material/Dialog';
-import type { Change, Conflict } from '@/shared/api';
+import type { Change, Conflict, LoggedChange } from '@/shared/api';
 
 type Props = { conflict: Conflict | null; onKeepTheirs: () => void; onSaveMine: () => Promise<void> };
 
-function words(change: Change): string {
+function words(change: Change | LoggedChange): string {
   const value =
     change.value === null || change.value === undefined
       ? 'taken away'

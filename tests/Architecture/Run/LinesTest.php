@@ -44,7 +44,7 @@ final class LinesTest extends TestCase
     /** A comment, the name of a test, or a line of which a quoted text is the greater part of what stands past the width. */
     private static function isText(string $line): bool
     {
-        return preg_match('~^\s*(/?\*|//|#|public function test_)~', $line) === 1
-            || preg_match('~(["\'`])(?:\\\\.|(?!\1).){40,}(\1|$)|>[^<{]{40,}<|^\s*[^\'"`]*["\'`],?\)*;?$~', $line) === 1;
+        return preg_match('~^\s*(/?\*|//|#|public function test_)~', $line) === 1 ||
+            preg_match('~(["\'`])(?:\\\\.|(?!\1).){40,}(\1|$)|>[^<{]{40,}<|^\s*[^\'"`]*["\'`],?\)*;?$~', $line) === 1;
     }
 }

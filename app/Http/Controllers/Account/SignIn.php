@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Account;
 
-use App\Actions\Account\Person;
 use App\Http\Requests\Account\SignInRequest;
 use App\Models\User;
+use App\Queries\Account\Person;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Support\Facades\Auth;
 use Illuminate\Support\Facades\RateLimiter;

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Account;
 
-use App\Actions\Account\Person;
 use App\Models\User;
+use App\Queries\Account\Person;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 

@@ -4,18 +4,15 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Export;
 
+use App\Actions\Export\CancelExport;
 use App\Actions\Export\RequestExport;
 use App\Http\Requests\ExportRequest;
 use App\Http\Requests\Options;
 use App\Models\Export;
-use App\Support\FileStore;
 use Illuminate\Http\JsonResponse;
-use Illuminate\Http\Response;
 use Illuminate\Support\Facades\Gate;
-use Illuminate\Support\Str;
-use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;
 
-/** Files made in the background: ask for one, see how far it is, take it back, fetch it. */
+/** Files made in the background: ask for one, see how far it is, take it back. */
 final readonly class ExportController
 {
     public function store(ExportRequest $request, RequestExport $ask): JsonResponse
@@ -45,27 +42,12 @@ final readonly class ExportController
         return new JsonResponse(self::shape($export));
     }
 
-    public function destroy(Export $export): JsonResponse
+    public function destroy(Export $export, CancelExport $cancel): JsonResponse
     {
         Gate::authorize($export->kind->needs()->value);
-        Export::query()
-            ->where('id', $export->id)
-            ->whereIn('status', ['queued', 'running'])
-            ->update(['status' => 'cancelled']);
+        $cancel($export);
 
         return new JsonResponse(self::shape($export->refresh()));
-    }
-
-    public function file(Export $export, FileStore $store): Response
-    {
-        Gate::authorize($export->kind->needs()->value);
-        $hash = $export->sha256 ?? throw new NotFoundHttpException('The file is not made yet.');
-
-        return new Response($store->get($hash), 200, [
-            'Content-Type' => 'application/pdf',
-            'Content-Disposition' =>
-                'attachment; filename="' . Str::ascii(str_replace(['"', '\\', '/'], ' ', $export->name)) . '"',
-        ]);
     }
 
     /** @return array<string, mixed> */

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Export;
 
-use App\Actions\Export\TakeAway;
 use App\Http\Requests\Options;
 use App\Models\Revision;
+use App\Queries\Export\TakeAway;
 use ChiralexAdapters\UnusableFile;
 use ChiralexAdapters\UnusableProgram;
 use Illuminate\Http\Request;

@@ -5,11 +5,9 @@ declare(strict_types=1);
 namespace App\Http\Controllers\Kit;
 
 use App\Actions\Kit\AddFiles;
-use App\Actions\Kit\EditConflict;
 use App\Http\Requests\Kit\AddFileRequest;
-use App\Http\Resources\ConflictResource;
 use App\Models\Revision;
-use App\Queries\RevisionHeader;
+use App\Queries\Kit\RevisionHeader;
 use Illuminate\Http\JsonResponse;
 
 /** Adds or replaces files of a draft: a parts list, a placement file, a kit.json. */
@@ -21,14 +19,10 @@ final readonly class AddFile
         AddFiles $add,
         RevisionHeader $header,
     ): JsonResponse {
-        try {
-            return new JsonResponse(
-                $header->of(
-                    $add($revision, $request->maker(), $request->operationId(), $request->seen(), $request->dropped()),
-                ),
-            );
-        } catch (EditConflict $conflict) {
-            return ConflictResource::response($conflict, []);
-        }
+        return new JsonResponse(
+            $header->of(
+                $add($revision, $request->maker(), $request->operationId(), $request->seen(), $request->dropped()),
+            ),
+        );
     }
 }

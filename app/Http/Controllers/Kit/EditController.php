@@ -5,14 +5,11 @@ declare(strict_types=1);
 namespace App\Http\Controllers\Kit;
 
 use App\Actions\Kit\AnswerQuestions;
-use App\Actions\Kit\EditConflict;
 use App\Actions\Kit\EditRevision;
-use App\Actions\Kit\UnknownChange;
 use App\Http\Requests\Kit\EditRequest;
-use App\Http\Resources\ConflictResource;
 use App\Models\Edit;
 use App\Models\Revision;
-use App\Queries\RevisionHeader;
+use App\Queries\Kit\RevisionHeader;
 use Illuminate\Http\JsonResponse;
 
 /** The log of a draft's edits. */
@@ -27,7 +24,7 @@ final readonly class EditController
             ->limit(200)
             ->get();
 
-        return new JsonResponse(['edits' => $edits->map(ConflictResource::edit(...))->all()]);
+        return new JsonResponse(['edits' => $edits->map(static fn(Edit $edit): array => $edit->told())->all()]);
     }
 
     public function store(
@@ -37,15 +34,9 @@ final readonly class EditController
         AnswerQuestions $answers,
         RevisionHeader $header,
     ): JsonResponse {
-        try {
-            $changes = $answers->widened($revision, $request->changes());
-            $saved = $edit($revision->id, $request->maker(), $request->operationId(), $request->seen(), $changes);
-        } catch (EditConflict $conflict) {
-            return ConflictResource::response($conflict, $request->changes());
-        } catch (UnknownChange $unknown) {
-            return new JsonResponse(['message' => $unknown->getMessage()], 422);
-        }
-        $answers->remember($saved, $changes);
+        $edits = $answers->widened($revision, $request->edits());
+        $saved = $edit($revision->id, $request->maker(), $request->operationId(), $request->seen(), $edits);
+        $answers->remember($saved, $edits);
 
         return new JsonResponse($header->of($saved));
     }

@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Kit;
 
+use App\Actions\Kit\CancelImport;
 use App\Actions\Kit\RequestImport;
 use App\Http\Requests\Kit\DroppedFiles;
 use App\Models\Import;
 use App\Models\Revision;
-use App\Queries\FileUses;
 use Illuminate\Http\JsonResponse;
 
 /** Dropped files on their way to a kit: hand them in, see how far they are, take them back. */
@@ -29,16 +29,9 @@ final readonly class ImportController
         return new JsonResponse(self::shape($import));
     }
 
-    public function destroy(Import $import, FileUses $uses): JsonResponse
+    public function destroy(Import $import, CancelImport $cancel): JsonResponse
     {
-        if (
-            Import::query()
-                ->where('id', $import->id)
-                ->whereIn('status', ['queued', 'running'])
-                ->update(['status' => 'cancelled']) === 1
-        ) {
-            $uses->discardUnused(array_column($import->files, 'sha256'));
-        }
+        $cancel($import);
 
         return new JsonResponse(self::shape($import->refresh()));
     }

@@ -5,12 +5,10 @@ declare(strict_types=1);
 namespace App\Http\Controllers\Kit;
 
 use App\Actions\Kit\DeleteKit;
-use App\Actions\Kit\PutAside;
-use App\Http\Requests\Kit\AsideRequest;
 use App\Http\Requests\PlainOperation;
 use App\Models\Kit;
+use App\Queries\Kit\Shelf;
 use App\Queries\Page;
-use App\Queries\Shelf;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 
@@ -24,14 +22,6 @@ final readonly class KitController
 
     public function show(Kit $kit, Shelf $shelf): JsonResponse
     {
-        return new JsonResponse($shelf->row($kit->id));
-    }
-
-    /** Out of the lists, or back into them. */
-    public function aside(AsideRequest $request, Kit $kit, PutAside $put, Shelf $shelf): JsonResponse
-    {
-        $put->kit($kit, $request->boolean('aside'), $request->userId());
-
         return new JsonResponse($shelf->row($kit->id));
     }
 

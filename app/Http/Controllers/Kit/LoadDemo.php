@@ -6,8 +6,8 @@ namespace App\Http\Controllers\Kit;
 
 use App\Actions\Demo\DemoKits;
 use App\Http\Requests\PlainOperation;
+use App\Queries\Kit\Shelf;
 use App\Queries\Page;
-use App\Queries\Shelf;
 use Illuminate\Http\JsonResponse;
 
 /** Puts the demo kits on an empty shelf; pressed twice it finds them there. */

@@ -6,16 +6,14 @@ namespace App\Http\Controllers\Kit;
 
 use App\Actions\Kit\CopyRevision;
 use App\Actions\Kit\DeleteKit;
-use App\Actions\Kit\PutAside;
-use App\Http\Requests\Kit\AsideRequest;
 use App\Http\Requests\PlainOperation;
 use App\Models\Revision;
-use App\Queries\RevisionHeader;
-use App\Queries\Revisions;
-use App\Queries\Shelf;
+use App\Queries\Kit\RevisionHeader;
+use App\Queries\Kit\Revisions;
+use App\Queries\Kit\Shelf;
 use Illuminate\Http\JsonResponse;
 
-/** The revisions of a kit: what stations need to know of one, a new one, one put aside, a draft deleted. */
+/** The revisions of a kit: what stations need to know of one, a new one, a draft deleted. */
 final readonly class RevisionController
 {
     public function index(int $kit, Revisions $revisions): JsonResponse
@@ -34,13 +32,6 @@ final readonly class RevisionController
         $copy($revision, $request->userId(), $request->operationId());
 
         return new JsonResponse($shelf->row($revision->kit_id), 201);
-    }
-
-    public function aside(AsideRequest $request, Revision $revision, PutAside $put, Revisions $revisions): JsonResponse
-    {
-        $put->revision($revision, $request->boolean('aside'), $request->userId());
-
-        return new JsonResponse(['revisions' => $revisions->of($revision->kit_id)]);
     }
 
     public function destroy(

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Kit;
 
-use App\Actions\Kit\ApproachView;
 use App\Http\Requests\Options;
 use App\Models\Revision;
+use App\Queries\Kit\ApproachView;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 

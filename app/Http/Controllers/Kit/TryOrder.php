@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Kit;
 
-use App\Actions\Kit\OrderTrial;
 use App\Http\Requests\Kit\TryOrderRequest;
 use App\Http\Requests\Options;
 use App\Models\Revision;
+use App\Queries\Kit\OrderTrial;
 use Illuminate\Http\JsonResponse;
 
 /** What a move would cost; nothing is saved. */

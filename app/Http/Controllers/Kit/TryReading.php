@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Kit;
 
-use App\Actions\Kit\ReadingTrial;
 use App\Http\Requests\Kit\TryReadingRequest;
 use App\Http\Requests\Options;
 use App\Models\Revision;
+use App\Queries\Kit\ReadingTrial;
 use Illuminate\Http\JsonResponse;
 
 /** What a test would expect; nothing is saved. */

@@ -4,11 +4,10 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Release;
 
-use App\Actions\Release\NotReleasable;
 use App\Actions\Release\ReleaseRevision;
 use App\Http\Requests\PlainOperation;
 use App\Models\Revision;
-use App\Queries\RevisionHeader;
+use App\Queries\Kit\RevisionHeader;
 use Illuminate\Http\JsonResponse;
 
 /** Releases a revision. */
@@ -20,11 +19,7 @@ final readonly class ReleaseController
         ReleaseRevision $release,
         RevisionHeader $header,
     ): JsonResponse {
-        try {
-            $release($revision->id, $request->userId(), $request->operationId(), $request->seen());
-        } catch (NotReleasable $why) {
-            return new JsonResponse(['message' => $why->getMessage()], 422);
-        }
+        $release($revision->id, $request->userId(), $request->operationId(), $request->seen());
 
         return new JsonResponse($header->of($revision->refresh()), 201);
     }

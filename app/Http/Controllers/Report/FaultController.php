@@ -7,7 +7,7 @@ namespace App\Http\Controllers\Report;
 use App\Actions\Report\WriteFaq;
 use App\Http\Requests\Report\FaqRequest;
 use App\Models\Revision;
-use App\Queries\FaultSheet;
+use App\Queries\Report\FaultSheet;
 use Illuminate\Http\JsonResponse;
 
 /** The Faults station of a kit: its rate, its shares, its FAQ. */

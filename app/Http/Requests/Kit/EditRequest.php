@@ -4,26 +4,24 @@ declare(strict_types=1);
 
 namespace App\Http\Requests\Kit;
 
-use App\Actions\Kit\Change;
 use App\Models\User;
-use Chiralex\Quantity\Exception\InvalidQuantity;
-use Chiralex\Quantity\Length;
+use Chiralex\Kit\Edit\Edit;
+use Chiralex\Kit\Edit\EditKind;
+use Chiralex\Kit\Exception\UnusableEdit;
 use Illuminate\Foundation\Http\FormRequest;
+use Illuminate\Validation\Rule;
 use Illuminate\Validation\ValidationException;
 
 /** Changes to a draft, with the version the caller has seen and an id of the caller's making. */
 final class EditRequest extends FormRequest
 {
-    /** @return array<string, list<string>> */
+    /** @return array<string, list<mixed>> */
     public function rules(): array
     {
         return [
             'operationId' => ['required', 'uuid'],
             'changes' => ['sometimes', 'array', 'min:1', 'max:200'],
-            'changes.*.type' => [
-                'required',
-                'in:line,cell,column,setting,board,order,words,bag,test,hazard,block,pilot',
-            ],
+            'changes.*.type' => ['required', Rule::enum(EditKind::class)->except([EditKind::File])],
             'changes.*.target' => ['present', 'nullable', 'string', 'max:120'],
             'changes.*.field' => ['present', 'nullable', 'string', 'max:60'],
             'changes.*.value' => ['nullable'],
@@ -44,41 +42,22 @@ final class EditRequest extends FormRequest
     }
 
     /**
-     * @return list<Change>
-     * @throws ValidationException when a length is none
+     * @return list<Edit>
+     * @throws UnusableEdit when one names nothing, or says what cannot be
      */
-    public function changes(): array
+    public function edits(): array
     {
-        /** @var list<array<string, mixed>> $changes */
-        $changes = array_values((array) $this->input('changes', []));
-
-        return array_map(static fn(array $change): Change => self::measured(Change::from($change)), $changes);
-    }
-
-    /**
-     * A length may be typed with its unit, `0.3 in`; the kit file keeps millimetres.
-     *
-     * @throws ValidationException when it is none
-     */
-    private static function measured(Change $change): Change
-    {
-        if (
-            $change->type !== 'line' ||
-            !in_array($change->field, ['height', 'leadLength'], true) ||
-            $change->value === null
-        ) {
-            return $change;
-        }
-        try {
-            $length = Length::parse(is_scalar($change->value) ? (string) $change->value : '')->toFloat();
-        } catch (InvalidQuantity $fault) {
-            throw ValidationException::withMessages(['changes' => $fault->getMessage()]);
-        }
-        if ($length <= 0.0 || $length >= 300.0) {
-            throw ValidationException::withMessages(['changes' => 'A height is above 0 and below 300 mm.']);
+        $edits = [];
+        foreach (array_keys((array) $this->input('changes', [])) as $index) {
+            $text = fn(string $field): string => (string) $this->string("changes.{$index}.{$field}");
+            $edits[] = EditKind::from($text('type'))->read(
+                $text('target'),
+                $text('field'),
+                $this->input("changes.{$index}.value"),
+            );
         }
 
-        return new Change('line', $change->target, $change->field, $length);
+        return $edits;
     }
 
     public function operationId(): string

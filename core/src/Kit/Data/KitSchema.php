@@ -12,7 +12,7 @@ use Chiralex\Part\Kind;
  */
 final readonly class KitSchema
 {
-    private const TRAITS = [
+    public const TRAITS = [
         'battery',
         'mains',
         'high-voltage',
@@ -158,6 +158,38 @@ final readonly class KitSchema
                 ],
             ],
         ];
+    }
+
+    /**
+     * The node at a path; `*` stands for any name or place of a map or list.
+     *
+     * @param list<string> $path
+     * @return string|array<string, mixed> a node, `string` where nothing is declared
+     */
+    public static function at(array $path): string|array
+    {
+        $node = self::root();
+        foreach ($path as $key) {
+            $rule = is_array($node) ? (string) array_key_first($node) : '';
+            $inner = is_array($node) ? $node[$rule] : null;
+            $inner = $rule === 'nullable' && is_array($inner) ? $inner['object'] ?? null : $inner;
+            $node = $key === '*' || !is_array($inner) ? $inner : $inner[$key] ?? null;
+        }
+
+        /** @var string|array<string, mixed>|null $node the table is our own */
+        return $node ?? 'string';
+    }
+
+    /**
+     * @param list<string> $path of an object
+     * @return list<string> what it can hold
+     */
+    public static function fields(array $path): array
+    {
+        $node = self::at($path);
+        $fields = is_array($node) ? $node['object'] ?? [] : [];
+
+        return is_array($fields) ? array_map(strval(...), array_keys($fields)) : [];
     }
 
     /** @return array<string, mixed> */

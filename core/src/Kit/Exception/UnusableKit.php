@@ -10,8 +10,16 @@ use RuntimeException;
 /** A kit folder that cannot be read at all; the message names file, place and what to do. */
 final class UnusableKit extends RuntimeException implements ChiralexException
 {
-    private function __construct(string $message, public readonly bool $isLimit = false)
-    {
+    /**
+     * @param ?string $place in the kit file, where one value of it is wrong
+     * @param ?string $wanted what would fit there
+     */
+    private function __construct(
+        string $message,
+        public readonly bool $isLimit = false,
+        public readonly ?string $place = null,
+        public readonly ?string $wanted = null,
+    ) {
         parent::__construct($message);
     }
 
@@ -38,12 +46,18 @@ final class UnusableKit extends RuntimeException implements ChiralexException
                 290,
                 '...',
             ),
+            place: $path,
+            wanted: "left out; there is {$known}",
         );
     }
 
     public static function wrongType(string $path, string $wanted): self
     {
-        return new self(mb_strimwidth(sprintf('kit.json: "%s" must be %s.', $path, $wanted), 0, 290, '...'));
+        return new self(
+            mb_strimwidth(sprintf('kit.json: "%s" must be %s.', $path, $wanted), 0, 290, '...'),
+            place: $path,
+            wanted: $wanted,
+        );
     }
 
     public static function tooLarge(int $bytes, int $limit): self
@@ -60,7 +74,12 @@ final class UnusableKit extends RuntimeException implements ChiralexException
     /** @param string $limit in words, `below 2,000 mm` */
     public static function beyond(string $path, string $limit): self
     {
-        return new self(mb_strimwidth(sprintf('kit.json: "%s" must be %s.', $path, $limit), 0, 290, '...'), true);
+        return new self(
+            mb_strimwidth(sprintf('kit.json: "%s" must be %s.', $path, $limit), 0, 290, '...'),
+            true,
+            $path,
+            $limit,
+        );
     }
 
     public static function tooManyParts(int $count, string $what, int $limit): self

@@ -27,9 +27,15 @@ final readonly class KitFile
     /** @throws UnusableKit when it is no JSON, or holds an unknown field or a wrong type */
     public static function read(?string $bytes): self
     {
-        if ($bytes === null) {
-            return new self(new Json([]));
-        }
+        return new self(new Json($bytes === null ? [] : self::decoded($bytes)));
+    }
+
+    /**
+     * @return array<array-key, mixed> as the schema has it
+     * @throws UnusableKit when it is no JSON, or holds an unknown field or a wrong type
+     */
+    public static function decoded(string $bytes): array
+    {
         if (str_starts_with($bytes, "\xEF\xBB\xBF")) {
             $bytes = substr($bytes, 3);
         }
@@ -43,7 +49,7 @@ final readonly class KitFile
         }
         (new SchemaCheck())->check($data, KitSchema::root());
 
-        return new self(new Json(is_array($data) ? $data : []));
+        return is_array($data) ? $data : [];
     }
 
     public function text(string $name, string $default): string

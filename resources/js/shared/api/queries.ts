@@ -3,7 +3,6 @@ import { api, asFields, type Refused } from './client';
 import { data } from './data';
 import { chosen, useOptions } from './options';
 import type {
-  Body,
   Approach,
   Bags,
   Boards,
@@ -175,11 +174,6 @@ function writes(id: number): { id: string } {
   return { id: `revision ${String(id)}` };
 }
 
-type Edit = NonNullable<Body<'/revisions/{revision}/edits'>['changes']>[number];
-
-/** A file that was added stands in the log, and is no change that is sent. */
-const isTyped = (change: Change): change is Change & Edit => change.type !== 'file';
-
 /** Saves changes to a draft against the version seen; the caller's id makes a resend harmless. */
 export function useEdit(id: number) {
   const queries = useQueryClient();
@@ -190,7 +184,7 @@ export function useEdit(id: number) {
       return data(
         api.post('/revisions/{revision}/edits', {
           params: { path: { revision: id }, header: seenAs(seen) },
-          body: { operationId: crypto.randomUUID(), changes: changes.filter(isTyped) },
+          body: { operationId: crypto.randomUUID(), changes: [...changes] },
         }),
       );
     },

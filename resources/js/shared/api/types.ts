@@ -28,6 +28,9 @@ export type BoardDrawing = Schemas['BoardDrawing'];
 export type Skyline = Schemas['Skyline'];
 export type Markings = Schemas['Markings'];
 export type Change = Schemas['Change'];
+export type LoggedChange = Schemas['LoggedChange'];
+/** The field of one kind of change. */
+export type ChangeField<T extends Change['type']> = Extract<Change, { type: T }>['field'];
 export type Conflict = Schemas['Conflict'];
 export type Marks = Schemas['Marks'];
 export type Callout = Schemas['Callout'];

@@ -13,7 +13,7 @@ const test = (given: Partial<BenchTest> = {}): BenchTest => ({
   name: '5 V rail',
   step: 20,
   gate: 'supply',
-  power: 'on',
+  power: 'on' as const,
   instrument: 'multimeter',
   accuracy: '',
   points: ['TP1', 'TP2'],
@@ -81,7 +81,7 @@ describe('the bench', () => {
     const proposal = {
       name: 'supply, no short',
       gate: 'supply',
-      power: 'off',
+      power: 'off' as const,
       instrument: 'multimeter',
       points: ['TP1', 'TP2'],
       settings: '',

@@ -1,4 +1,5 @@
 import { useState, type SyntheticEvent } from 'react';
+import type { Change } from '@/shared/api';
 import { useKit } from '@/shared/kit';
 
 type Props = { name: string; parts: readonly string[]; onDone: () => void };
@@ -12,10 +13,8 @@ export function BlockForm({ name, parts, onDone }: Props) {
     event.preventDefault();
     if (title.trim() === '') return;
     const renamed = name !== '' && name !== title.trim();
-    const changes = [
-      ...(renamed ? [{ type: 'block' as const, target: name, field: '', value: null }] : []),
-      { type: 'block' as const, target: title.trim(), field: '', value: text },
-    ];
+    const changes: Change[] = [{ type: 'block', target: title.trim(), field: '', value: text }];
+    if (renamed) changes.unshift({ type: 'block', target: name, field: '', value: null });
     if ((await kit.save(changes)) !== 'refused') onDone();
   };
   const remove = async () => {

@@ -1,5 +1,5 @@
 import { Link } from 'react-router';
-import type { Order } from '@/shared/api';
+import type { ChangeField, Order } from '@/shared/api';
 import { minutes } from '@/shared/format';
 import { useKit } from '@/shared/kit';
 
@@ -12,7 +12,8 @@ const SCHOOLS = [
 /** School and group size, what hangs, how long it takes. */
 export function OrderBar({ order, comparing, onCompare }: { order: Order; comparing: boolean; onCompare: () => void }) {
   const kit = useKit();
-  const set = (field: string, value: string | number) => void kit.save([{ type: 'setting', target: '', field, value }]);
+  const set = (field: ChangeField<'setting'>, value: string | number) =>
+    void kit.save([{ type: 'setting', target: '', field, value }]);
   // Releases made before the document named the setting tell it by their steps.
   const group =
     order.group ??

@@ -1,5 +1,5 @@
 import { useEffect, useState } from 'react';
-import type { PartLine } from '@/shared/api';
+import type { ChangeField, PartLine } from '@/shared/api';
 import { useKit } from '@/shared/kit';
 
 const LEGENDS: Readonly<Record<string, string>> = {
@@ -15,7 +15,7 @@ type Field = 'prints' | 'usedAt';
 /** What the board prints at the place, and at which step a loose part is used. */
 export function BoardPrint({ line }: { line: PartLine }) {
   const kit = useKit();
-  const save = (field: string, value: string) =>
+  const save = (field: ChangeField<'line'>, value: string) =>
     kit.save(
       line.designators.map((name) => ({ type: 'line', target: name, field, value: value === '' ? null : value })),
     );
@@ -74,7 +74,7 @@ function Text({
   hint: string;
   start: string;
   field: Field;
-  onSave: (field: string, value: string) => Promise<unknown>;
+  onSave: (field: ChangeField<'line'>, value: string) => Promise<unknown>;
 }) {
   const kit = useKit();
   const [text, setText] = useState(start);

@@ -12,7 +12,9 @@ export function Substitutes({ line }: { line: PartLine }) {
   const said = line.substitutes ?? NOTHING;
   const save = (next: { allowed: readonly string[]; forbidden: readonly string[] }) => {
     const value =
-      next.allowed.length + next.forbidden.length === 0 ? null : { allowed: next.allowed, forbidden: next.forbidden };
+      next.allowed.length + next.forbidden.length === 0
+        ? null
+        : { allowed: [...next.allowed], forbidden: [...next.forbidden] };
     return kit.save(line.designators.map((name) => ({ type: 'line', target: name, field: 'substitutes', value })));
   };
   const add = (list: (typeof LISTS)[number]) => async (event: SyntheticEvent) => {

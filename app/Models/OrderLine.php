@@ -1,0 +1,33 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
+
+/**
+ * One line of an order.
+ *
+ * @property int $id
+ * @property int $order_id
+ * @property int $kit_id
+ * @property int $quantity
+ * @property int $unit_price in minor units
+ * @property string $currency
+ * @property string $options as `box=drilled;power=jack`
+ * @property-read Kit $kit
+ */
+final class OrderLine extends Model
+{
+    public $timestamps = false;
+
+    protected $fillable = ['order_id', 'kit_id', 'quantity', 'unit_price', 'currency', 'options'];
+
+    /** @return BelongsTo<Kit, $this> */
+    public function kit(): BelongsTo
+    {
+        return $this->belongsTo(Kit::class);
+    }
+}

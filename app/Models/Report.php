@@ -1,0 +1,61 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Illuminate\Database\Eloquent\Collection;
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use Illuminate\Database\Eloquent\Relations\HasMany;
+use Illuminate\Support\Carbon;
+
+/**
+ * What a customer wrote; never changed once written.
+ *
+ * @property int $id
+ * @property string $operation_id
+ * @property string $likeness hash of release and words
+ * @property ?int $release_id
+ * @property ?int $unit_id
+ * @property string $serial
+ * @property string $step
+ * @property ?int $step_number
+ * @property string $text
+ * @property ?string $photo
+ * @property ?int $customer_id
+ * @property string $source
+ * @property Carbon $created_at
+ * @property-read ?Customer $customer
+ * @property-read Collection<int, ReportAnswer> $answers
+ */
+final class Report extends Model
+{
+    public const UPDATED_AT = null;
+
+    protected $fillable = [
+        'operation_id',
+        'likeness',
+        'release_id',
+        'unit_id',
+        'serial',
+        'step',
+        'step_number',
+        'text',
+        'photo',
+        'customer_id',
+        'source',
+    ];
+
+    /** @return BelongsTo<Customer, $this> */
+    public function customer(): BelongsTo
+    {
+        return $this->belongsTo(Customer::class);
+    }
+
+    /** @return HasMany<ReportAnswer, $this> */
+    public function answers(): HasMany
+    {
+        return $this->hasMany(ReportAnswer::class);
+    }
+}

@@ -1,0 +1,67 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Queries\Builder;
+
+use App\Actions\Builder\Ticks;
+use App\Actions\Kit\Documents;
+use App\Queries\Kit\Difference;
+use App\Queries\Report\KitFaq;
+use Chiralex\ChiralexException;
+use ChiralexRender\Document\ManualDocument;
+use ChiralexRender\Manual\StructuredData;
+
+/**
+ * Everything the builder's page shows, in one answer, so that it goes on when the connection drops.
+ *
+ * @phpstan-import-type ManualShape from ManualDocument
+ */
+final readonly class BuilderPage
+{
+    public function __construct(
+        private Documents $documents,
+        private KitFaq $faq,
+        private Ticks $ticks,
+        private Difference $differences,
+    ) {}
+
+    /**
+     * The same for machines, as JSON that may stand inside a page.
+     *
+     * @throws ChiralexException when the files of the release cannot be read
+     */
+    public function structured(OpenedPage $page): string
+    {
+        $revision = $page->release->revision;
+        /** @var ManualShape|array{} $manual */
+        $manual = $this->documents->get($revision, 'manual', $page->unit->run->options ?? '');
+
+        return $manual === []
+            ? '{}'
+            : json_encode(
+                StructuredData::of($manual, $this->faq->published($revision)),
+                JSON_HEX_TAG | JSON_HEX_AMP | JSON_UNESCAPED_SLASHES | JSON_UNESCAPED_UNICODE | JSON_THROW_ON_ERROR,
+            );
+    }
+
+    /**
+     * @return array<string, mixed>
+     * @throws ChiralexException when the files of the release cannot be read
+     */
+    public function of(OpenedPage $page): array
+    {
+        $revision = $page->release->revision;
+        $options = $page->unit->run->options ?? '';
+
+        return [
+            'serial' => $page->unit?->serial,
+            'keeps' => $page->unit === null ? 'device' : 'server',
+            'ticks' => $page->unit === null ? [] : $this->ticks->done($page->unit),
+            'otherwise' => $page->unit === null ? null : $this->differences->forBuilder($revision),
+            'manual' => $this->documents->get($revision, 'manual', $options),
+            'boards' => $this->documents->get($revision, 'boards', $options),
+            'faq' => $this->faq->published($revision),
+        ];
+    }
+}

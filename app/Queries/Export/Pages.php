@@ -1,0 +1,254 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Queries\Export;
+
+use App\Actions\Export\ExportKind;
+use App\Actions\Kit\Documents;
+use App\Actions\Release\PublicToken;
+use App\Models\Export;
+use App\Models\Release;
+use App\Models\Revision;
+use App\Models\Run;
+use App\Models\Unit;
+use App\Queries\Kit\Difference;
+use App\Queries\Kit\KitFolder;
+use App\Queries\Sales\Parcel;
+use Chiralex\Bagging\BagPlanner;
+use Chiralex\Build\BuildOrder;
+use Chiralex\Build\Planner;
+use Chiralex\ChiralexException;
+use ChiralexAdapters\PrintFonts;
+use ChiralexAdapters\QrCode;
+use ChiralexAdapters\UnusableProgram;
+use ChiralexRender\Document\BagsDocument;
+use ChiralexRender\Document\ManualDocument;
+use ChiralexRender\Print\BagSheets;
+use ChiralexRender\Print\BuyerSheet;
+use ChiralexRender\Print\CalloutSheet;
+use ChiralexRender\Print\DifferenceSlip;
+use ChiralexRender\Print\DrillSheet;
+use ChiralexRender\Print\MatSheet;
+use ChiralexRender\Print\PackingSlip;
+use ChiralexRender\Words;
+
+/**
+ * The pages of an export, before they are printed.
+ *
+ * @phpstan-import-type ManualShape from ManualDocument
+ * @phpstan-import-type Bags from BagsDocument
+ */
+final readonly class Pages
+{
+    public function __construct(
+        private Documents $documents,
+        private PublicToken $tokens,
+        private ManualPage $page,
+        private Parcel $parcel,
+        private Difference $differences,
+        private KitFolder $folder,
+    ) {}
+
+    /**
+     * @return array{name: string, html: string} name without ending
+     * @throws UnusableProgram when no QR code can be made
+     * @throws ChiralexException when the files of a kit cannot be read
+     */
+    public function of(Export $export): array
+    {
+        return match ($export->kind) {
+            ExportKind::Manual => $this->manual($export),
+            ExportKind::BeforeYouBuy => $this->buyer($export),
+            ExportKind::CalloutSheet => $this->callouts($export),
+            ExportKind::SortingMat, ExportKind::DrillingTemplate => $this->trueSize($export),
+            ExportKind::BagLabels, ExportKind::TickList => $this->bags($export),
+            ExportKind::DifferenceSlip => $this->difference($export),
+            ExportKind::KitLabels => $this->kitLabels($export),
+            ExportKind::PackingSlip => $this->slip($export),
+        };
+    }
+
+    /**
+     * @return array{name: string, html: string}
+     * @throws UnusableProgram
+     */
+    private function manual(Export $export): array
+    {
+        $revision = Revision::query()->findOrFail($export->subject);
+        /** @var ManualShape $document */
+        $document = ['paper' => $export->paper] + $this->documents->get($revision, 'manual', $export->options);
+
+        return [
+            'name' => "{$document['kit']} {$document['revision']} manual",
+            'html' => $this->page->html($revision, $document, $export->options),
+        ];
+    }
+
+    /** @return array{name: string, html: string} */
+    private function callouts(Export $export): array
+    {
+        $revision = Revision::query()->findOrFail($export->subject);
+        /** @var ManualShape $document */
+        $document = ['paper' => $export->paper] + $this->documents->get($revision, 'manual', $export->options);
+        /** @var array{steps: array<int, string>, callouts: array<string, string>} $pictures */
+        $pictures = $this->documents->get($revision, 'pictures', $export->options);
+
+        return [
+            'name' => "{$document['kit']} {$document['revision']} which way round",
+            'html' => CalloutSheet::of($document, $pictures, $this->fonts()),
+        ];
+    }
+
+    /**
+     * Sheets that are laid under parts and on cases: nothing may scale them.
+     *
+     * @return array{name: string, html: string}
+     * @throws ChiralexException when the files cannot be read
+     */
+    private function trueSize(Export $export): array
+    {
+        $revision = Revision::query()->findOrFail($export->subject);
+        $kit = $this->folder->kit($revision, $export->options);
+        $words = Words::forBuilder($kit);
+        if ($export->kind === ExportKind::DrillingTemplate) {
+            return [
+                'name' => "{$kit->name} {$kit->revision} drilling template",
+                'html' => (new DrillSheet($words))->of($kit, $export->paper, $this->fonts()),
+            ];
+        }
+        $order = (new Planner())->plan($kit);
+
+        return [
+            'name' => "{$kit->name} {$kit->revision} sorting mat",
+            'html' => (new MatSheet($words))->of(
+                $kit,
+                (new BagPlanner())->plan($kit, $order instanceof BuildOrder ? $order : null),
+                $export->paper,
+                $this->fonts(),
+            ),
+        ];
+    }
+
+    /** @return array{name: string, html: string} */
+    private function buyer(Export $export): array
+    {
+        $revision = Revision::query()->findOrFail($export->subject);
+        /** @var ManualShape $document */
+        $document = ['paper' => $export->paper] + $this->documents->get($revision, 'manual', $export->options);
+        /** @var array{boards: list<array{top: string}>} $drawn */
+        $drawn = $this->documents->get($revision, 'boards', $export->options);
+
+        return [
+            'name' => "{$document['kit']} {$document['revision']} before you buy",
+            'html' => BuyerSheet::of($document, array_column($drawn['boards'], 'top'), $this->fonts()),
+        ];
+    }
+
+    /**
+     * @return array{name: string, html: string}
+     * @throws UnusableProgram
+     */
+    private function bags(Export $export): array
+    {
+        $revision = Revision::query()->findOrFail($export->subject);
+        /** @var Bags $bags */
+        $bags = $this->documents->get($revision, 'bags', $export->options);
+        $sheets = new BagSheets($revision->kit->name, $revision->name, $export->paper, $this->fonts());
+        if ($export->kind === ExportKind::TickList) {
+            return ['name' => "{$revision->kit->name} {$revision->name} tick list", 'html' => $sheets->tickList($bags)];
+        }
+        $release = Release::query()->where('revision_id', $revision->id)->first();
+
+        return [
+            'name' => "{$revision->kit->name} {$revision->name} bag labels",
+            'html' => $sheets->labels(
+                $bags,
+                $release === null ? null : QrCode::svg(PublicToken::address($this->tokens->forRelease($release))),
+            ),
+        ];
+    }
+
+    /**
+     * From the revision released last before this one.
+     *
+     * @return array{name: string, html: string}
+     */
+    private function difference(Export $export): array
+    {
+        $revision = Revision::query()->findOrFail($export->subject);
+        $earlier =
+            Revision::query()
+                ->where('kit_id', $revision->kit_id)
+                ->where('id', '<', $revision->id)
+                ->whereIn('id', Release::query()->select('revision_id'))
+                ->orderByDesc('id')
+                ->first() ?? $revision;
+
+        return [
+            'name' => "{$revision->kit->name} {$earlier->name} to {$revision->name} difference",
+            'html' => (new DifferenceSlip())->of(
+                $revision->kit->name,
+                $this->differences->between($earlier, $revision),
+                $export->paper,
+                $this->fonts(),
+            ),
+        ];
+    }
+
+    /**
+     * @return array{name: string, html: string}
+     * @throws UnusableProgram
+     */
+    private function kitLabels(Export $export): array
+    {
+        $run = Run::query()->findOrFail($export->subject);
+        $revision = $run->release->revision;
+        $units = array_values(
+            Unit::query()
+                ->where('run_id', $run->id)
+                ->orderBy('number')
+                ->get()
+                ->map(
+                    fn(Unit $unit): array => [
+                        'serial' => $unit->serial,
+                        'pack' => $unit->pack,
+                        'qr' => QrCode::svg(PublicToken::address($this->tokens->forUnit($unit))),
+                    ],
+                )
+                ->all(),
+        );
+
+        return [
+            'name' => "{$revision->kit->name} {$revision->name} run {$run->id} labels",
+            'html' => (new BagSheets($revision->kit->name, $revision->name, $export->paper, $this->fonts()))->kitLabels(
+                $units,
+                $run->pack_size,
+            ),
+        ];
+    }
+
+    /** @return array{name: string, html: string} */
+    private function slip(Export $export): array
+    {
+        $order = $this->parcel->of($export->subject);
+
+        return [
+            'name' => "packing slip {$order['number']}",
+            'html' => (new PackingSlip())->of(
+                $order['number'],
+                $order['placedOn'],
+                $order['name'],
+                $order['address'],
+                $order['lines'],
+                $export->paper,
+                $this->fonts(),
+            ),
+        ];
+    }
+
+    private function fonts(): string
+    {
+        return PrintFonts::css(base_path('node_modules'));
+    }
+}

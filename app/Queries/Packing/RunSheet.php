@@ -1,0 +1,199 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Queries\Packing;
+
+use App\Actions\Packing\RunState;
+use App\Models\Run;
+use App\Models\Unit;
+use App\Queries\Page;
+use App\Support\Row;
+use Chiralex\Trade\PackingRun;
+use Illuminate\Support\Carbon;
+use Illuminate\Support\Facades\DB;
+
+/** A packing run as the packer sees it. */
+final readonly class RunSheet
+{
+    public const SERIALS = 200;
+
+    public function __construct(private RunState $states) {}
+
+    /** @return array{runs: list<array<string, mixed>>, page: int, pages: int, total: int} the newest first */
+    public function page(Page $page): array
+    {
+        $query = DB::table('runs')
+            ->join('releases', 'releases.id', '=', 'runs.release_id')
+            ->join('revisions', 'revisions.id', '=', 'releases.revision_id')
+            ->join('kits', 'kits.id', '=', 'revisions.kit_id');
+        if ($page->search !== '') {
+            $query->where('kits.name', 'ilike', $page->pattern());
+        }
+        $total = $page->search === '' ? DB::table('runs')->count() : (clone $query)->count();
+        $rows = Row::all(
+            $page
+                ->cut($query->orderByDesc('runs.id'))
+                ->leftJoin('run_states', 'run_states.run_id', '=', 'runs.id')
+                ->selectRaw(
+                    'runs.id, kits.name as kit, revisions.name as revision, packs, pack_size, options, runs.created_at, json_array_length(lines) as line_count, filled, complete, began',
+                ),
+        );
+
+        return [
+            'runs' => array_map(static function (Row $row): array {
+                $all = $row->int('line_count') * $row->int('packs');
+                $done = $row->intOrNull('filled') ?? 0;
+
+                return [
+                    'id' => $row->int('id'),
+                    'kit' => $row->text('kit'),
+                    'revision' => $row->text('revision'),
+                    'packs' => $row->int('packs'),
+                    'packSize' => $row->int('pack_size'),
+                    'options' => $row->text('options'),
+                    'at' => $row->time('created_at')->toIso8601String(),
+                    'done' => $done,
+                    'cellsInAll' => $all,
+                    'finished' => $done >= $all,
+                    'packed' => ($row->intOrNull('complete') ?? 0) * $row->int('pack_size'),
+                    'began' => $row->has('began') ? $row->time('began')->toIso8601String() : null,
+                ];
+            }, $rows),
+        ] + $page->told($total);
+    }
+
+    /** @return list<array{id: int, kit: string, revision: string, options: mixed}> what can be packed */
+    public function releases(): array
+    {
+        return array_map(
+            static fn(Row $row): array => [
+                'id' => $row->int('id'),
+                'kit' => $row->text('name'),
+                'revision' => $row->text('revision'),
+                'options' => json_decode($row->text('options') === '' ? '[]' : $row->text('options'), true),
+            ],
+            Row::all(
+                DB::table('releases')
+                    ->join('revisions', 'revisions.id', '=', 'releases.revision_id')
+                    ->join('kits', 'kits.id', '=', 'kit_id')
+                    ->leftJoin('revision_facts', 'revision_facts.revision_id', '=', 'revisions.id')
+                    ->whereNull('kits.put_aside_at')
+                    ->whereNull('revisions.put_aside_at')
+                    ->orderBy('kits.name')
+                    ->orderByDesc('releases.id')
+                    ->select(['releases.id', 'kits.name', 'revisions.name as revision', 'revision_facts.options']),
+            ),
+        );
+    }
+
+    /** @return array<string, mixed> all of a run but its serial numbers, which have pages of their own */
+    public function of(Run $run): array
+    {
+        $state = $this->states->of($run);
+        $began = DB::table('run_events')->where('run_id', $run->id)->orderBy('id')->limit(1)->value('created_at');
+
+        return [
+            'id' => $run->id,
+            'kit' => $run->release->revision->kit->name,
+            'revision' => $run->release->revision->name,
+            'packs' => $run->packs,
+            'packSize' => $run->pack_size,
+            'options' => $run->options,
+            'at' => $run->created_at->toIso8601String(),
+        ] +
+            $this->standing($run, $state) + [
+                'began' => is_string($began) ? Carbon::parse($began)->toIso8601String() : null,
+                'lines' => $run->lines,
+                'cells' => $state->cells(),
+                'usualLots' => (object) $this->usualLots($run),
+            ];
+    }
+
+    /**
+     * What one key changed: the standing of the run, and the signs of the line it fell on.
+     *
+     * @return array<string, mixed>
+     */
+    public function after(Run $run, PackingRun $state, int $line): array
+    {
+        $around = array_unique(
+            array_filter(
+                [$line, $state->turn()[0] ?? $line],
+                static fn(int $each): bool => $each >= 0 && $each < $state->lines,
+            ),
+        );
+        $cells = $state->cells();
+
+        return $this->standing($run, $state) + [
+            'changed' => array_values(
+                array_map(static fn(int $each): array => ['line' => $each, 'cells' => $cells[$each]], $around),
+            ),
+        ];
+    }
+
+    /** @return array{serials: list<array{serial: string, pack: int}>, page: int, pages: int, total: int} */
+    public function serials(Run $run, Page $page): array
+    {
+        $rows = Unit::query()
+            ->where('run_id', $run->id)
+            ->orderBy('number')
+            ->limit(self::SERIALS)
+            ->offset(($page->number - 1) * self::SERIALS)
+            ->get(['serial', 'pack']);
+        $total = $run->packs * $run->pack_size;
+
+        return [
+            'serials' => array_values(
+                $rows->map(static fn(Unit $unit): array => ['serial' => $unit->serial, 'pack' => $unit->pack])->all(),
+            ),
+            'page' => $page->number,
+            'pages' => max(1, (int) ceil($total / self::SERIALS)),
+            'total' => $total,
+        ];
+    }
+
+    /** @return array{turn: ?array{line: int, pack: int}, done: int, cellsInAll: int, finished: bool, packed: int, lots: object, short: list<int>, complete: list<int>} */
+    private function standing(Run $run, PackingRun $state): array
+    {
+        $turn = $state->turn();
+        $complete = $state->complete();
+
+        return [
+            'turn' => $turn === null ? null : ['line' => $turn[0], 'pack' => $turn[1]],
+            'done' => $state->filled,
+            'cellsInAll' => $state->lines * $state->packs,
+            'finished' => $turn === null,
+            'packed' => count($complete) * $run->pack_size,
+            'lots' => (object) $state->lots(),
+            'short' => $state->shortLines(),
+            'complete' => $complete,
+        ];
+    }
+
+    /** @return array<int, string> line to the lot last used for that part in another run of the same release */
+    private function usualLots(Run $run): array
+    {
+        $before = DB::table('runs')
+            ->where('release_id', $run->release_id)
+            ->where('id', '<', $run->id)
+            ->orderByDesc('id')
+            ->limit(10)
+            ->pluck('id')
+            ->all();
+        $lots = [];
+        foreach (
+            Row::all(
+                DB::table('run_events')
+                    ->whereIn('run_id', $before)
+                    ->where('action', 'lot')
+                    ->orderBy('id')
+                    ->select(['line', 'lot']),
+            ) as $row
+        ) {
+            $lots[$row->int('line')] = $row->text('lot');
+        }
+
+        return $lots;
+    }
+}

@@ -1,0 +1,75 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Queries\Report;
+
+use App\Actions\Kit\Documents;
+use App\Models\FaqAnswer;
+use App\Models\Revision;
+use Chiralex\Fault\FaqEntry;
+use Chiralex\Fault\FaqPlaces;
+
+/** A kit's FAQ with its counts, each entry at the step of one revision it belongs to. It stands outside what a release freezes. */
+final readonly class KitFaq
+{
+    public function __construct(private Documents $documents, private Judgements $judgements) {}
+
+    /** @return list<array{id: int, symptom: string, question: string, answer: string, count: int, step: ?int}> most reported first */
+    public function published(Revision $revision): array
+    {
+        return array_map(
+            static fn(array $each): array => [
+                'id' => $each['entry']->id,
+                'symptom' => $each['entry']->symptom->value,
+                'question' => $each['entry']->question,
+                'answer' => $each['entry']->answer,
+                'count' => $each['entry']->count,
+                'step' => $each['step'],
+            ],
+            $this->placed($revision, true),
+        );
+    }
+
+    /** @return list<array{entry: FaqEntry, step: ?int}> */
+    public function placed(Revision $revision, bool $publishedOnly): array
+    {
+        $counts = $this->judgements->counts($revision->kit_id);
+        $entries = [];
+        $kept = FaqAnswer::query()
+            ->where('kit_id', $revision->kit_id)
+            ->whereIn('published', $publishedOnly ? [true] : [true, false])
+            ->orderBy('id')
+            ->get();
+        foreach ($kept as $each) {
+            $entries[] = new FaqEntry(
+                $each->id,
+                $each->symptom,
+                $each->cause,
+                $each->question,
+                $each->answer,
+                $each->anchor,
+                $counts["{$each->symptom->value}|{$each->cause->value}"] ?? 0,
+            );
+        }
+
+        return $entries === [] ? [] : (new FaqPlaces())->placed($entries, $this->steps($revision));
+    }
+
+    /** @return list<array{number: int, key: string, names: list<string>}> */
+    public function steps(Revision $revision): array
+    {
+        /** @var array{steps?: list<array{number: int, key: string, parts: list<array{designator: string}>, gate: ?array{name: string}}>} $manual */
+        $manual = $this->documents->get($revision, 'manual');
+
+        return array_map(
+            static fn(array $step): array => [
+                'number' => $step['number'],
+                'key' => $step['key'],
+                'names' =>
+                    $step['gate'] === null ? array_column($step['parts'], 'designator') : [$step['gate']['name']],
+            ],
+            $manual['steps'] ?? [],
+        );
+    }
+}

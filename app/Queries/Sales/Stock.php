@@ -1,0 +1,123 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Queries\Sales;
+
+use App\Queries\Page;
+use App\Support\Row;
+use Illuminate\Database\Query\Builder;
+use Illuminate\Support\Facades\DB;
+
+/** Packed kits on hand, and every move of one: pages of what the database keeps beside its book. */
+final readonly class Stock
+{
+    private const STOCK = [
+        'kit' => 'lower(name)',
+        'onHand' => "(select count(*) from unit_states where kit_id = kits.id and entry in ('packed', 'freed'))",
+        'allocated' => "(select count(*) from unit_states where kit_id = kits.id and entry = 'allocated')",
+        'shipped' => "(select count(*) from unit_states where kit_id = kits.id and entry = 'shipped')",
+    ];
+    private const MOVES = [
+        'at' => 'kit_ledger.id',
+        'serial' => 'serial',
+        'entry' => 'entry',
+        'order' => 'orders.number',
+        'by' => 'users.name',
+    ];
+
+    /** @return array{kits: list<array<string, mixed>>, page: int, pages: int, total: int} */
+    public function kits(Page $page): array
+    {
+        $query = DB::table('kits')->whereNull('put_aside_at');
+        if ($page->search !== '') {
+            $query->where('name', 'ilike', $page->pattern());
+        }
+        $total = (clone $query)->count();
+        $kits = Row::all(
+            $page
+                ->cut($query->orderByRaw($page->order(self::STOCK, 'id') ?? 'lower(name), id'))
+                ->select(['id', 'name']),
+        );
+        $ids = array_map(static fn(Row $kit): int => $kit->int('id'), $kits);
+        $counts = $wanted = [];
+        foreach (
+            Row::all(
+                DB::table('unit_states')
+                    ->whereIn('kit_id', $ids)
+                    ->groupBy('kit_id', 'entry')
+                    ->selectRaw('kit_id, entry, count(*) as n'),
+            ) as $row
+        ) {
+            $counts[$row->int('kit_id')][$row->text('entry')] = $row->int('n');
+        }
+        foreach (
+            Row::all(
+                DB::table('order_lines')
+                    ->whereIn('kit_id', $ids)
+                    ->groupBy('kit_id')
+                    ->selectRaw('kit_id, sum(quantity) as n'),
+            ) as $row
+        ) {
+            $wanted[$row->int('kit_id')] = $row->int('n');
+        }
+
+        return [
+            'kits' => array_map(static function (Row $kit) use ($counts, $wanted): array {
+                $of = static fn(string ...$entries): int => array_sum(
+                    array_map(static fn(string $entry): int => $counts[$kit->int('id')][$entry] ?? 0, $entries),
+                );
+                [$allocated, $shipped] = [$of('allocated'), $of('shipped')];
+
+                return [
+                    'kitId' => $kit->int('id'),
+                    'kit' => $kit->text('name'),
+                    'onHand' => $of('packed', 'freed'),
+                    'allocated' => $allocated,
+                    'shipped' => $shipped,
+                    'wanted' => max(0, ($wanted[$kit->int('id')] ?? 0) - $allocated - $shipped),
+                ];
+            }, $kits),
+        ] + $page->told($total);
+    }
+
+    /** @return array{ledger: list<array<string, mixed>>, page: int, pages: int, total: int} moves of kits, the newest first */
+    public function moves(Page $page): array
+    {
+        $query = DB::table('kit_ledger')
+            ->join('units', 'units.id', '=', 'unit_id')
+            ->leftJoin('orders', 'orders.id', '=', 'order_id');
+        if ($page->search !== '') {
+            $query->where(
+                static fn(Builder $either): Builder => $either
+                    ->where('serial', 'ilike', $page->pattern())
+                    ->orWhere('orders.number', 'ilike', $page->pattern())
+                    ->orWhere('entry', 'ilike', $page->pattern()),
+            );
+        }
+        $total = $page->search === '' ? DB::table('kit_ledger')->count() : (clone $query)->count();
+        $rows = Row::all(
+            $page
+                ->cut(
+                    $query
+                        ->leftJoin('users', 'users.id', '=', 'kit_ledger.user_id')
+                        ->orderByRaw($page->order(self::MOVES, 'kit_ledger.id desc') ?? 'kit_ledger.id desc'),
+                )
+                ->select(['serial', 'entry', 'orders.number', 'users.name', 'note', 'kit_ledger.created_at']),
+        );
+
+        return [
+            'ledger' => array_map(
+                static fn(Row $row): array => [
+                    'serial' => $row->text('serial'),
+                    'entry' => $row->text('entry'),
+                    'order' => $row->textOrNull('number'),
+                    'by' => $row->text('name'),
+                    'note' => $row->text('note'),
+                    'at' => $row->time('created_at')->toIso8601String(),
+                ],
+                $rows,
+            ),
+        ] + $page->told($total);
+    }
+}

@@ -1,0 +1,188 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Chiralex\Tests\Kit\Edit;
+
+use Chiralex\Kit\Edit\EditKind;
+use Chiralex\Kit\Exception\UnusableEdit;
+use Chiralex\Kit\Folder;
+use Chiralex\Kit\KitReader;
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\TestCase;
+
+/** Every kind of edit: what it does, what takes it back, what it refuses and what it names then. */
+final class EditTest extends TestCase
+{
+    private const FILES = [
+        'kit.json' => '{"format": 1, "name": "Halt Signal",
+            "boards": [{"name": "main", "outline": [[0,0],[9,0],[9,9]]},
+                {"name": "lamps", "outline": [[0,0],[9,0],[9,9]]}],
+            "gates": [{"name": "power", "needs": ["R1"], "expect": "5 V"}],
+            "tests": [{"name": "rail", "expect": "5 V", "points": ["R1"]}, {"name": "lamp"}, {"name": "lamp"}],
+            "groups": {"block": {"supply": ["R1"]}},
+            "traits": ["hot"], "ruledOut": {"radio": ""},
+            "overrides": {"bags": [{"part": "R1", "bag": "B"}]},
+            "lines": {"R1": {"height": 3}}}',
+        'bom.csv' => "\nRef;Value;Gehalt\nR1;1k;x\n\n\"R2;R3\";\"2k;odd\";y\n",
+        'pilot.csv' => "build,step,minutes\n1,solder:R1,2\n",
+    ];
+
+    /** @return iterable<string, array{string, string, string, mixed}> type, target, field, value */
+    public static function edits(): iterable
+    {
+        yield 'a fact that was there' => ['line', 'R1', 'height', 4.5];
+        yield 'a height with its unit' => ['line', 'R1', 'height', '0.3 in'];
+        yield 'a fact that was not' => ['line', 'R2', 'supply', 'optional'];
+        yield 'a fact taken away' => ['line', 'R1', 'height', null];
+        yield 'a setting' => ['setting', '', 'school', 'kind-by-kind'];
+        yield 'a fact of the second board' => ['board', 'lamps', 'reading', 90];
+        yield 'what a pad means' => ['board', 'lamps', 'squarePad.led', 'cathode'];
+        yield 'a place in the order' => ['order', '', '', [['parts' => ['R1'], 'after' => [], 'sameStep' => false]]];
+        yield 'own words' => ['words', 'callout.R1.text', '', 'this way round'];
+        yield 'own words with dots in their place' => ['words', 'step.solder:R1.title', '', 'the small one'];
+        yield 'a part into another bag' => ['bag', 'R2', '', ' c '];
+        yield 'a part back into its bag' => ['bag', 'R1', '', null];
+        yield 'a cell behind a blank record' => ['cell', '3', 'value', '4k7'];
+        yield 'a cell with separators in it' => ['cell', '5', 'value', 'a;b "c"'];
+        yield 'what a column holds' => ['column', '2', '', 'description'];
+        yield 'a new test' => ['test', '', '', ['name' => 'clock', 'expect' => '1 Hz']];
+        yield 'a test changed' => ['test', 'rail', '', ['expect' => '4.9 V', 'points' => null]];
+        yield 'a test renamed' => ['test', 'rail', '', ['name' => 'the rail']];
+        yield 'a test taken out' => ['test', 'rail', '', null];
+        yield 'what a gate expects' => ['test', 'power', 'gate', '5 V, at 20 mA'];
+        yield 'a hazard the kit has' => ['hazard', 'glue', '', true];
+        yield 'a hazard the kit has not, and why' => ['hazard', 'hot', '', 'it stays cool'];
+        yield 'an answer taken back' => ['hazard', 'hot', '', null];
+        yield 'an answer without a reason taken back' => ['hazard', 'radio', '', null];
+        yield 'a new block' => ['block', 'clock', '', 'R2-R3'];
+        yield 'a block with other parts' => ['block', 'supply', '', ['R1', 'R2']];
+        yield 'a block taken out' => ['block', 'supply', '', null];
+        yield 'a row of the log' => ['pilot', '', '', ['step' => 'solder:R2', 'minutes' => '3']];
+        yield 'a row put in' => ['pilot', '1', 'insert', ['step' => 'solder:R3']];
+        yield 'a row changed' => ['pilot', '1', '', ['step' => 'solder:R1', 'snag' => 'tight']];
+        yield 'the only row taken out' => ['pilot', '1', '', null];
+        yield 'a file' => ['file', 'placements.csv', '', "Ref,X,Y\nR1,1,1\n"];
+        yield 'a file taken out' => ['file', 'pilot.csv', '', null];
+    }
+
+    #[DataProvider('edits')]
+    public function test_the_inverse_takes_an_edit_back(string $type, string $target, string $field, mixed $value): void
+    {
+        $folder = new Folder(self::FILES);
+        $edited = EditKind::from($type)->read($target, $field, $value)->on($folder);
+        $back = $edited->inverse->on($edited->folder);
+
+        self::assertNotEquals($this->kit($folder), $this->kit($edited->folder), 'it does something');
+        self::assertEquals($this->kit($folder), $this->kit($back->folder));
+        self::assertEquals($this->kit($edited->folder), $this->kit($back->inverse->on($back->folder)->folder));
+    }
+
+    #[DataProvider('edits')]
+    public function test_a_log_gives_back_the_edit_it_was_given(
+        string $type,
+        string $target,
+        string $field,
+        mixed $value,
+    ): void {
+        $edit = EditKind::from($type)->read($target, $field, $value);
+        /** @var array{type: string, target: string, field: string, value: mixed} $kept */
+        $kept = json_decode(json_encode($edit->entry(), JSON_THROW_ON_ERROR), true);
+
+        self::assertEquals($edit, EditKind::from($kept['type'])->read($kept['target'], $kept['field'], $kept['value']));
+    }
+
+    /** @return iterable<string, array{string, string, string, mixed, string}> and what the refusal says */
+    public static function refused(): iterable
+    {
+        yield 'an unknown fact' => ['line', 'R1', 'colour', 'red', 'There is no fact of a part "colour"'];
+        yield 'a fact of the wrong type' => ['line', 'R1', 'mass', 'heavy', 'mass of R1 must be a number.'];
+        yield 'a word that is none of the fact' => ['line', 'R1', 'hold', 'glue', 'must be one of table, bend'];
+        yield 'a height that is none' => ['line', 'R1', 'height', 'tall', '"tall" is not a length'];
+        yield 'a height of nothing' => ['line', 'R1', 'height', 0, 'above 0 and below 300 mm'];
+        yield 'a height above the limit' => ['line', 'R1', 'height', 300, 'above 0 and below 300 mm'];
+        yield 'no part' => ['line', ' ', 'height', 1, 'Give the part a name'];
+        yield 'an unknown setting' => ['setting', '', 'weather', 'dry', 'there is school, group'];
+        yield 'a value the setting has not' => ['setting', '', 'paper', 'A5', 'must be one of A4, Letter'];
+        yield 'an unknown board' => ['board', 'lid', 'mask', 'red', 'there is main, lamps'];
+        yield 'an unknown fact of a board' => ['board', 'main', 'smell', 'none', 'there is outline, thickness'];
+        yield 'an order that is none' => ['order', '', '', 'R1 first', 'must be a list in brackets'];
+        yield 'an order with another field' => ['order', '', '', [['part' => 'R1']], 'there is parts, after'];
+        yield 'a place without words' => ['words', 'lid.R1', '', 'x', 'callout. with what it is of'];
+        yield 'a bag that is a list' => ['bag', 'R1', '', ['B'], 'the bag of R1 must be text'];
+        yield 'a row that is not there' => ['cell', '99', 'value', 'x', 'bom.csv has no row 99 any more; its rows end at 5'];
+        yield 'a column the list has not' => ['cell', '3', 'tolerance', 'x', 'its columns: Ref, Value, Gehalt'];
+        yield 'a column no list has' => ['cell', '3', 'smell', 'x', 'there is designator'];
+        yield 'a row that is no number' => ['cell', 'first', 'value', 'x', 'the row must be a number'];
+        yield 'a column beyond the last' => ['column', '9', '', 'value', 'no column for number 10'];
+        yield 'a test that is not there' => ['test', 'buzz', '', ['expect' => '1'], 'there is rail, lamp'];
+        yield 'one of two tests of one name' => ['test', 'lamp', '', null, 'Several tests are called "lamp"'];
+        yield 'a test without a name' => ['test', '', '', ['expect' => '1'], 'Give the test a name'];
+        yield 'a name that is taken' => ['test', 'rail', '', ['name' => 'lamp'], 'already a test "lamp"'];
+        yield 'a field that tests have not' => ['test', 'rail', '', ['smell' => 'x'], 'there is name, gate'];
+        yield 'a gate that is not there' => ['test', 'heat', 'gate', 'x', 'there is power'];
+        yield 'an unknown hazard' => ['hazard', 'wolves', '', true, 'there is battery, mains'];
+        yield 'a block without a name' => ['block', ' ', '', 'R1', 'Give the block a name'];
+        yield 'a block of no designators' => ['block', 'clock', '', 'R1, R3-C5', 'is no designator'];
+        yield 'a row of the log without a step' => ['pilot', '', '', ['snag' => 'x'], 'step in the log must be said'];
+        yield 'minutes that are none' => ['pilot', '', '', ['step' => 'x', 'minutes' => 'ten'], 'must be a number'];
+        yield 'a column the log has not' => ['pilot', '', '', ['step' => 'x', 'mood' => 'y'], 'there is build, step'];
+        yield 'a row of the log that is not there' => ['pilot', '2', '', null, 'pilot.csv has no row 2 any more; its rows end at 1'];
+    }
+
+    #[DataProvider('refused')]
+    public function test_what_names_nothing_is_refused_with_what_could_be_named(
+        string $type,
+        string $target,
+        string $field,
+        mixed $value,
+        string $says,
+    ): void {
+        $this->expectException(UnusableEdit::class);
+        $this->expectExceptionMessage($says);
+
+        EditKind::from($type)->read($target, $field, $value)->on(new Folder(self::FILES));
+    }
+
+    public function test_rows_keep_their_numbers_when_a_cell_is_rewritten(): void
+    {
+        $edited = EditKind::Cell->read('3', 'value', '4k7')->on(new Folder(self::FILES));
+        $kit = (new KitReader())->read($edited->folder->files);
+
+        self::assertSame(
+            [3, 5, '4k7'],
+            [$kit->part('R1')?->line->row, $kit->part('R3')?->line->row, $kit->part('R1')?->line->value],
+        );
+    }
+
+    public function test_a_folder_without_kit_json_gets_one_with_the_first_edit(): void
+    {
+        $folder = new Folder(['bom.csv' => "Ref,Value\nR1,1k\n"]);
+        $edited = EditKind::Line->read('R1', 'legend', 'value')->on($folder);
+
+        self::assertSame('value', (new KitReader())->read($edited->folder->files)->part('R1')?->legend);
+    }
+
+    public function test_a_kit_with_one_board_takes_facts_of_the_board_main_and_of_no_other(): void
+    {
+        $folder = new Folder(['bom.csv' => "Ref,Value\nR1,1k\n"]);
+        $edited = EditKind::Board->read('main', 'mask', 'blue')->on($folder);
+        self::assertSame('blue', (new KitReader())->read($edited->folder->files)->boards[0]->mask);
+
+        $this->expectExceptionMessage('There is no board "lid" here; there is main.');
+        EditKind::Board->read('lid', 'mask', 'blue')->on($folder);
+    }
+
+    public function test_a_fact_taken_away_leaves_no_empty_braces_behind(): void
+    {
+        $edited = EditKind::Line->read('R1', 'height', null)->on(new Folder(self::FILES));
+
+        self::assertStringNotContainsString('"lines"', $edited->folder->files['kit.json']);
+    }
+
+    /** @return array{mixed, mixed} what the core reads, and whether anything is said where it does not read */
+    private function kit(Folder $folder): array
+    {
+        return [(new KitReader())->read($folder->files), $folder->stated()];
+    }
+}
