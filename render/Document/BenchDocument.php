@@ -22,7 +22,7 @@ use Chiralex\Kit\KitPart;
 use Chiralex\Kit\Measurement;
 use Chiralex\Kit\Test;
 use Chiralex\Manual\TestSteps;
-use Chiralex\Part\Kind;
+use Chiralex\Part\Role;
 use ChiralexRender\Words;
 
 /**
@@ -56,10 +56,7 @@ final readonly class BenchDocument
             $functions[] = ['name' => $name, 'arguments' => $arguments, 'unit' => $unit];
         }
 
-        $adjusters = array_filter(
-            $kit->parts,
-            static fn(KitPart $part): bool => in_array($part->kind(), [Kind::Trimmer, Kind::Potentiometer], true),
-        );
+        $adjusters = array_filter($kit->parts, static fn(KitPart $part): bool => $part->row->is(Role::Adjusts));
 
         return [
             'tests' => $rows,

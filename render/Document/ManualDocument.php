@@ -15,6 +15,7 @@ use Chiralex\Manual\Blocks;
 use Chiralex\Manual\DrillPlan;
 use Chiralex\Manual\Manual;
 use Chiralex\Manual\ManualStep;
+use Chiralex\Part\Role;
 use ChiralexRender\Text\Markdown;
 use ChiralexRender\Text\PartMarking;
 use ChiralexRender\Text\PartName;
@@ -162,12 +163,12 @@ final readonly class ManualDocument
 
     private function direction(KitPart $part): string
     {
-        $mark = ($part->polarity === null ? $part->row->checkMark : $part->polarity->mark)?->value;
+        $mark = ($part->polarity === null ? $part->row->mark?->check : $part->polarity->mark)?->value;
 
         return match (true) {
             $part->polarised && $mark !== null => $this->words->mark($mark),
             $part->polarised => $this->words->sentence('manual.has-direction'),
-            $part->kind()->goesEitherWay() => $this->words->sentence('manual.either-way'),
+            $part->row->is(Role::EitherWay) => $this->words->sentence('manual.either-way'),
             default => '',
         };
     }

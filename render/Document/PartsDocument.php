@@ -146,7 +146,7 @@ final readonly class PartsDocument
             'heightSource' => $part->heightOrigin->value,
             'polarised' => $part->polarised,
             'mark' => $part->polarised
-                ? ($part->polarity === null ? $part->row->checkMark : $part->polarity->mark)?->value
+                ? ($part->polarity === null ? $part->row->mark?->check : $part->polarity->mark)?->value
                 : null,
             'supply' => $part->supply->value,
             'sensitivity' => $part->sensitivity->value,

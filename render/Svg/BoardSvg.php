@@ -128,7 +128,7 @@ final readonly class BoardSvg
                 Markup::text((string) $name),
                 $frame->matrix($body),
                 $silk,
-                $draw->silk($part->outline, $part->kind()),
+                $draw->silk($part->outline, $part->row->body->look),
                 $emphasis === null || $emphasis->showsBody((string) $name)
                     ? sprintf('<g class="body" transform="%s">%s</g>', $frame->matrix($body), $draw->body($part))
                     : '',

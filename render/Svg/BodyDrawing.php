@@ -7,16 +7,17 @@ namespace ChiralexRender\Svg;
 use Chiralex\Kit\KitPart;
 use Chiralex\Kit\PartLook;
 use Chiralex\Marking\Colour;
+use Chiralex\Part\BodyLook;
 use Chiralex\Part\BodyShape;
-use Chiralex\Part\Kind;
+use Chiralex\Part\LetterFamily;
 use Chiralex\Part\Outline;
 
 /** Draws a body in its own frame: millimetres, centre at 0, y up. The silk outline and the body with its marks. */
 final readonly class BodyDrawing
 {
-    public function silk(Outline $outline, Kind $kind): string
+    public function silk(Outline $outline, BodyLook $look): string
     {
-        return '<path d="' . $this->contour($outline, $kind, 0.35) . '"/>';
+        return '<path d="' . $this->contour($outline, $look, 0.35) . '"/>';
     }
 
     public function body(KitPart $part): string
@@ -28,35 +29,35 @@ final readonly class BodyDrawing
         $fill = $this->fill($part);
 
         return '<path d="' .
-            $this->contour($outline, $part->kind(), 0.0) .
+            $this->contour($outline, $part->row->body->look, 0.0) .
             "\" fill=\"{$fill}\"/>" .
             $this->marks($part);
     }
 
     private function fill(KitPart $part): string
     {
-        return match ($part->kind()) {
-            Kind::Electrolytic => '#2B3A55',
-            Kind::Ceramic => '#B07A2E',
-            Kind::Film => '#A33F34',
-            Kind::Tantalum => '#C99A34',
-            Kind::Led, Kind::Photo => Palette::lens($part->line->value),
-            Kind::Trimmer, Kind::Potentiometer => '#2F62A6',
-            Kind::TerminalBlock => '#2F7E5C',
-            Kind::Relay, Kind::Transformer => '#3C4A66',
-            Kind::Crystal => '#A9B0B3',
-            Kind::Switch => '#5B5F63',
-            Kind::IcSocket => '#3A3F42',
-            Kind::Unknown => '#8A8C86',
-            default => Palette::BLACK,
+        return match ($part->row->body->look) {
+            BodyLook::SleevedCan => '#2B3A55',
+            BodyLook::CeramicDisc => '#B07A2E',
+            BodyLook::FilmBox => '#A33F34',
+            BodyLook::Bead => '#C99A34',
+            BodyLook::Lens => Palette::lens($part->line->value),
+            BodyLook::Slotted, BodyLook::BlueBox => '#2F62A6',
+            BodyLook::ScrewHeads => '#2F7E5C',
+            BodyLook::DarkBox => '#3C4A66',
+            BodyLook::MetalCan => '#A9B0B3',
+            BodyLook::GreyBox => '#5B5F63',
+            BodyLook::Socket => '#3A3F42',
+            BodyLook::Unknown => '#8A8C86',
+            BodyLook::Plain, BodyLook::PinRow, BodyLook::Plunger, BodyLook::Sounder, BodyLook::Chip => Palette::BLACK,
         };
     }
 
-    private function contour(Outline $outline, Kind $kind, float $grow): string
+    private function contour(Outline $outline, BodyLook $look, float $grow): string
     {
         $x = $outline->along / 2 + $grow;
         $y = $outline->across / 2 + $grow;
-        if ($kind === Kind::Led || $kind === Kind::Photo) {
+        if ($look === BodyLook::Lens) {
             $cut = 0.8 * $x;
             $edge = sqrt(max(0.0, $x ** 2 - $cut ** 2));
 
@@ -91,7 +92,7 @@ final readonly class BodyDrawing
                 Num::of($x),
             );
         }
-        $notch = in_array($kind, [Kind::Ic, Kind::IcSocket], true)
+        $notch = in_array($look, [BodyLook::Chip, BodyLook::Socket], true)
             ? sprintf('H0.9A0.9 0.9 0 0 1 -0.9 %s', Num::of($y))
             : '';
 
@@ -110,10 +111,11 @@ final readonly class BodyDrawing
             Num::of($reach),
             Palette::LEAD,
         );
+        // A lying body with letters of a diode has its band; glass is red, resin black. All else is a resistor's beige.
         $fill = match (true) {
-            in_array($part->kind(), [Kind::Diode, Kind::Zener], true) && $part->outline->name === 'DO-35' => '#C46A3A',
-            in_array($part->kind(), [Kind::Diode, Kind::Zener, Kind::Rectifier], true) => Palette::BLACK,
-            default => '#D8C29A',
+            $part->row->name->letters !== LetterFamily::Diode => '#D8C29A',
+            $part->outline->name === 'DO-35' => '#C46A3A',
+            default => Palette::BLACK,
         };
         $svg .= sprintf(
             '<rect x="%s" y="%s" width="%s" height="%s" rx="%s" fill="%s"/>',
@@ -173,8 +175,8 @@ final readonly class BodyDrawing
         $outline = $part->outline;
         $r = $outline->along / 2;
 
-        return match ($part->kind()) {
-            Kind::Electrolytic => $part->polarised
+        return match ($part->row->body->look) {
+            BodyLook::SleevedCan => $part->polarised
                 ? sprintf(
                     '<path d="M%1$s %2$sA%3$s %3$s 0 0 1 %1$s %4$sZ" fill="#C4C9CE"/><path d="M%5$s 0h1.1" stroke="#2B3A55" stroke-width="0.35"/>',
                     Num::of($r * 0.45),
@@ -184,32 +186,32 @@ final readonly class BodyDrawing
                     Num::of($r * 0.58),
                 )
                 : '',
-            Kind::Buzzer => sprintf(
+            BodyLook::Sounder => sprintf(
                 '<circle r="1" fill="#0E0F10"/><path d="M%1$s 0h1.8M%2$s -0.9v1.8" stroke="#EFEBDF" stroke-width="0.4"/>',
                 Num::of(-$r * 0.75),
                 Num::of(-$r * 0.75 + 0.9),
             ),
-            Kind::Trimmer => sprintf(
+            BodyLook::Slotted => sprintf(
                 '<circle r="%s" fill="#E4E0D2"/><path d="M%s 0h%s" stroke="#2F4A70" stroke-width="0.7"/>',
                 Num::of($r * 0.42),
                 Num::of(-$r * 0.36),
                 Num::of($r * 0.72),
             ),
-            Kind::TerminalBlock => $this->each($outline, '<circle cx="%s" cy="%s" r="1.7" fill="#C9CCCB"/>', 1.2),
-            Kind::PinHeader, Kind::SocketStrip, Kind::BoxHeader => $this->each(
+            BodyLook::ScrewHeads => $this->each($outline, '<circle cx="%s" cy="%s" r="1.7" fill="#C9CCCB"/>', 1.2),
+            BodyLook::PinRow => $this->each(
                 $outline,
                 '<rect x="%s" y="%s" width="0.8" height="0.8" transform="translate(-0.4 -0.4)" fill="#CDA765"/>',
                 0.0,
             ),
-            Kind::Button => sprintf('<circle r="%s" fill="#6B7073"/>', Num::of($r * 0.55)),
-            Kind::IcSocket => sprintf(
+            BodyLook::Plunger => sprintf('<circle r="%s" fill="#6B7073"/>', Num::of($r * 0.55)),
+            BodyLook::Socket => sprintf(
                 '<rect x="%s" y="%s" width="%s" height="%s" fill="#26292C"/>',
                 Num::of(-$r * 0.45),
                 Num::of(-$outline->across * 0.4),
                 Num::of($r * 0.9),
                 Num::of($outline->across * 0.8),
             ) . $this->each($outline, '<circle cx="%s" cy="%s" r="0.5" fill="#CDA765"/>', 0.0),
-            Kind::Ic => $this->each(
+            BodyLook::Chip => $this->each(
                 $outline,
                 '<rect x="%s" y="%s" width="1.2" height="0.9" transform="translate(-0.6 -0.45)" fill="#B9BCBA"/>',
                 0.0,

@@ -8,6 +8,7 @@ use Chiralex\Kit\KitPart;
 use Chiralex\Kit\PartLook;
 use Chiralex\Part\BodyShape;
 use Chiralex\Part\Kind;
+use Chiralex\Part\Role;
 use ChiralexRender\Markup;
 
 /** One part as it lies on the bench, in millimetres: body, marks, and the print on it. */
@@ -62,7 +63,7 @@ final readonly class PartPicture
     private function printed(KitPart $part): string
     {
         $code = PartLook::of($part)->code;
-        if ($code === null || $code === '' || in_array($part->kind(), [Kind::Led, Kind::Photo], true)) {
+        if ($code === null || $code === '' || $part->row->is(Role::Lens)) {
             return '';
         }
         $width = $part->outline->along * 0.82;

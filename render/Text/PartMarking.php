@@ -33,7 +33,7 @@ final readonly class PartMarking
                 'text' => $said ? '' : 'The tolerance is not said: 5 % is taken.',
             ];
         }
-        if ($part->row->checkMark === Mark::Band) {
+        if ($part->row->mark?->check === Mark::Band) {
             // A glass body shows a dark band, a moulded one a light band; common practice, no source.
             return [
                 'type' => 'band',

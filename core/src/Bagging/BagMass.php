@@ -22,7 +22,7 @@ final readonly class BagMass
                 $typical = true;
                 continue;
             }
-            $grams += $item->quantity * ($item->part->grams ?? $item->part->row->grams);
+            $grams += $item->quantity * ($item->part->grams ?? $item->part->row->body->grams);
             $typical = $typical || $item->part->grams === null;
         }
 

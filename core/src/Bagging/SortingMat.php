@@ -7,8 +7,8 @@ namespace Chiralex\Bagging;
 use Chiralex\Board\Point;
 use Chiralex\Bom\Designators;
 use Chiralex\Kit\KitPart;
-use Chiralex\Part\Kind;
 use Chiralex\Part\LeadStyle;
+use Chiralex\Part\Role;
 
 /** A place for every part of a kit, bag by bag, at its true size: the builder sorts on it, and the packer's first kit of a run is laid out on it. */
 final readonly class SortingMat
@@ -16,7 +16,6 @@ final readonly class SortingMat
     /** Larger bodies get a line of words instead of a place, millimetres. */
     public const LARGEST = 60.0;
     /** Kinds that a builder measures before fitting; common practice. */
-    private const MEASURED = [Kind::Resistor, Kind::Network, Kind::Thermistor, Kind::Inductor, Kind::Film];
 
     /** @return list<MatCell> in the order of the bags, within a bag by designator */
     public static function cells(BagPlan $plan): array
@@ -58,7 +57,7 @@ final readonly class SortingMat
             $outline->along,
             $outline->across,
             $outline->leads === LeadStyle::AxialWire ? self::span($part) : null,
-            in_array($part->kind(), self::MEASURED, true),
+            $part->row->is(Role::Measured),
         );
     }
 

@@ -8,7 +8,7 @@ use Chiralex\Bench\Exception\InvalidFormula;
 use Chiralex\Bench\Internal\Extremes;
 use Chiralex\Bench\Internal\Tape;
 use Chiralex\Kit\Kit;
-use Chiralex\Part\Kind;
+use Chiralex\Part\Role;
 use Random\Engine\Mt19937;
 use Random\Randomizer;
 
@@ -47,9 +47,7 @@ final readonly class Readings
         $box = array_map(static fn(Toleranced $part): Interval => $part->range, $parts);
         $nominal = array_map(static fn(Toleranced $part): float => $part->nominal, $parts);
         $turned =
-            $adjusts !== null &&
-            isset($parts[$adjusts]) &&
-            in_array($this->kit->part($adjusts)?->kind(), [Kind::Trimmer, Kind::Potentiometer], true)
+            $adjusts !== null && isset($parts[$adjusts]) && $this->kit->part($adjusts)?->row->is(Role::Adjusts) === true
                 ? $adjusts
                 : null;
         [$worst, $atCorners, $cut] = (new Extremes($formula->expression))->of($box);

@@ -20,24 +20,6 @@ use Chiralex\Reason\Reason;
 /** Tells from designator letters, value, package and description what a line is; the weights are common practice. */
 final readonly class Recognizer
 {
-    /** Kinds that share designator letters in practice; common practice, no source. */
-    private const FAMILIES = [
-        [Kind::Ceramic, Kind::Film, Kind::Electrolytic, Kind::Tantalum],
-        [Kind::Diode, Kind::Zener, Kind::Rectifier, Kind::Led, Kind::Photo],
-        [Kind::Ic, Kind::Regulator, Kind::Sensor, Kind::Transistor],
-        [Kind::Resistor, Kind::Trimmer, Kind::Potentiometer, Kind::Thermistor, Kind::Network],
-        [Kind::Switch, Kind::Button],
-        [
-            Kind::PinHeader,
-            Kind::SocketStrip,
-            Kind::BoxHeader,
-            Kind::Connector,
-            Kind::TerminalBlock,
-            Kind::Jack,
-            Kind::BarrelJack,
-        ],
-    ];
-
     public function __construct(private Kinds $kinds, private Outlines $outlines) {}
 
     public static function standard(): self
@@ -49,7 +31,7 @@ final readonly class Recognizer
     public function recognise(Line $line, ?Kind $answered = null, ?string $package = null): Recognition
     {
         [$kind, $confidence, $candidates, $reasons] = $this->kind($line, $answered);
-        $unit = $this->kinds->row($kind)->unit;
+        $unit = $this->kinds->row($kind)->name->unit;
         $read = $unit === null || $line->value === '' ? null : (new ValueReader())->read($line->value, $unit);
         $package ??= $line->package;
         [$outline, $origin] = $this->outline($line, $package, $kind);
@@ -177,7 +159,7 @@ final readonly class Recognizer
                 $kinds,
                 fn(Kind $kind): bool => match (true) {
                     $frequency => $kind === Kind::Crystal,
-                    default => ($this->kinds->row($kind)->unit === Unit::Ohm) === $ohms,
+                    default => ($this->kinds->row($kind)->name->unit === Unit::Ohm) === $ohms,
                 },
             ),
         );
@@ -196,10 +178,8 @@ final readonly class Recognizer
         $all = [];
         foreach ($kinds as $kind) {
             $all[$kind->value] = true;
-            foreach (self::FAMILIES as $family) {
-                foreach (in_array($kind, $family, true) ? $family : [] as $relative) {
-                    $all[$relative->value] = true;
-                }
+            foreach ($this->kinds->relatives($kind) as $relative) {
+                $all[$relative->value] = true;
             }
         }
 
@@ -237,6 +217,6 @@ final readonly class Recognizer
             return [$this->outlines->named("socket-DIP-{$found[1]}"), Origin::PackageOutline];
         }
 
-        return [$this->outlines->named($this->kinds->row($kind)->outline), Origin::TypicalForKind];
+        return [$this->outlines->named($this->kinds->row($kind)->body->outline), Origin::TypicalForKind];
     }
 }

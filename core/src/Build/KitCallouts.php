@@ -60,20 +60,20 @@ final readonly class KitCallouts
     {
         $said = $part->polarity;
         $together = $kit->circuit->goesWith($part->designator);
-        $mark = $said === null ? $part->row->checkMark : $said->mark;
+        $mark = $said === null ? $part->row->mark?->check : $said->mark;
 
         return new PolarPart(
             $part->designator,
             $part->kind(),
             $part->body,
-            $said === null ? $part->row->fitMark : $mark,
+            $said === null ? $part->row->mark?->fit : $mark,
             $mark,
-            $said === null || $said->terminal === '' ? $part->row->terminal ?? '' : $said->terminal,
+            $said === null || $said->terminal === '' ? $part->row->mark->terminal ?? '' : $said->terminal,
             $said?->pin,
             $said?->at,
             $part->legend === 'nothing' || ($kit->hasPlacements && $part->body === null)
                 ? null
-                : BoardMarkTable::of($part->kind(), $said?->mark),
+                : BoardMarkTable::of($part->row, $said?->mark),
             $together === [] ? $part->consequence : $part->consequence->atLeast(Consequence::DestroysOthers),
             $part->replace === [] ? $together : $part->replace,
             $part->placement === null

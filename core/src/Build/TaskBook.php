@@ -8,22 +8,11 @@ use Chiralex\Board\Side;
 use Chiralex\Kit\Kit;
 use Chiralex\Kit\KitPart;
 use Chiralex\Part\Kind;
+use Chiralex\Part\Role;
 
 /** All the work of a kit, as tasks, and which task begins and finishes each part. */
 final readonly class TaskBook
 {
-    /** Off-board parts that get a step of their own; hardware is counted with what it holds. */
-    private const OFF_BOARD = [
-        Kind::Battery,
-        Kind::Speaker,
-        Kind::Knob,
-        Kind::Panel,
-        Kind::Enclosure,
-        Kind::Cable,
-        Kind::Feet,
-        Kind::Board,
-    ];
-
     /**
      * @param array<string, Task> $tasks by id
      * @param array<string, string> $finish name to the task after which the part is done
@@ -97,7 +86,7 @@ final readonly class TaskBook
         if ($part->isSoldered()) {
             return new Task("solder {$part->designator}", Action::Solder, $names, $board, $side, true);
         }
-        if (!in_array($part->kind(), self::OFF_BOARD, true)) {
+        if (!$part->row->is(Role::OwnStep)) {
             return null;
         }
         $action = $part->kind() === Kind::Battery ? Action::Insert : Action::Place;

@@ -83,6 +83,6 @@ final readonly class KitPart
         // Hardware stays hardware, though a board file may place it.
         return $this->supply->isBuilt() &&
             $this->socket === null &&
-            ($this->row->onBoard || ($this->placement !== null && $this->row->outline !== 'none'));
+            ($this->row->onBoard || ($this->placement !== null && $this->row->body->outline !== 'none'));
     }
 }

@@ -8,25 +8,11 @@ use Chiralex\Marking\Look;
 use Chiralex\Marking\MarkingWriter;
 use Chiralex\Part\Kind;
 use Chiralex\Part\LeadStyle;
+use Chiralex\Part\Role;
 
 /** What a builder sees of a kit's part: its bands, its code, its body. */
 final readonly class PartLook
 {
-    /** Kinds whose type number is printed on the body. */
-    private const NAMED = [
-        Kind::Ic,
-        Kind::Transistor,
-        Kind::Regulator,
-        Kind::Diode,
-        Kind::Zener,
-        Kind::Rectifier,
-        Kind::Sensor,
-        Kind::Photo,
-        Kind::Crystal,
-        Kind::Bridge,
-        Kind::Relay,
-    ];
-
     public static function of(KitPart $part): Look
     {
         $value = $part->recognition->value;
@@ -47,7 +33,7 @@ final readonly class PartLook
                 $code = (new MarkingWriter())->three($value->value);
             }
         } elseif (
-            in_array($part->kind(), self::NAMED, true) &&
+            $part->row->is(Role::NamePrinted) &&
             preg_match('~(?=[A-Za-z0-9]*[A-Za-z])(?=[A-Za-z0-9]*\d)[A-Za-z0-9]{3,}~', $part->line->value, $found) === 1
         ) {
             $code = strtoupper($found[0]);

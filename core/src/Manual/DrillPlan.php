@@ -36,11 +36,7 @@ final readonly class DrillPlan
     public static function stack(Hole $hole, Kit $kit): Reason
     {
         return $hole->stack === []
-            ? new Reason(
-                HoleTable::stack($kit->part($hole->for)?->kind()),
-                ['part' => $hole->for],
-                Origin::CommonPractice,
-            )
+            ? new Reason(HoleTable::stack($kit->part($hole->for)), ['part' => $hole->for], Origin::CommonPractice)
             : new Reason('drill.stack', ['items' => $hole->stack], Origin::KitFile);
     }
 

@@ -4,23 +4,14 @@ declare(strict_types=1);
 
 namespace Chiralex\Marking;
 
-use Chiralex\Part\Kind;
+use Chiralex\Part\Kinds;
+use Chiralex\Part\Role;
 use Chiralex\Reason\Origin;
 use Chiralex\Reason\Reason;
 
 /** Compares the looks of two parts. The degrees are common practice at the bench, no source. */
 final readonly class Confusability
 {
-    private const SMALL_PRINT = [
-        Kind::Diode,
-        Kind::Zener,
-        Kind::Rectifier,
-        Kind::Transistor,
-        Kind::Regulator,
-        Kind::Sensor,
-        Kind::Thermistor,
-    ];
-
     public function compare(Look $a, Look $b): Confusion
     {
         if ($a->kind === $b->kind && $a->value === $b->value) {
@@ -32,10 +23,10 @@ final readonly class Confusability
         if ($a->bands !== [] && $b->bands !== []) {
             return $this->bands($a->bands, $b->bands);
         }
-        if (in_array($a->kind, [Kind::Led, Kind::Photo], true) && in_array($b->kind, [Kind::Led, Kind::Photo], true)) {
+        if (self::is($a, Role::Lens) && self::is($b, Role::Lens)) {
             return $a->clear && $b->clear ? $this->of(0.9, 'alike.clear-body') : $this->of(0.2, 'alike.other-colour');
         }
-        if (in_array($a->kind, self::SMALL_PRINT, true) && in_array($b->kind, self::SMALL_PRINT, true)) {
+        if (self::is($a, Role::SmallPrint) && self::is($b, Role::SmallPrint)) {
             return $this->of(0.9, 'alike.same-body');
         }
 
@@ -47,8 +38,8 @@ final readonly class Confusability
     {
         return match (true) {
             $look->bands !== [] => null,
-            in_array($look->kind, [Kind::Led, Kind::Photo], true) => $look->clear ? 'alike.clear-body' : null,
-            in_array($look->kind, self::SMALL_PRINT, true) => 'alike.same-body',
+            self::is($look, Role::Lens) => $look->clear ? 'alike.clear-body' : null,
+            self::is($look, Role::SmallPrint) => 'alike.same-body',
             default => null,
         };
     }
@@ -58,7 +49,13 @@ final readonly class Confusability
     {
         return $look->bands === [] &&
             ($look->code ?? '') !== '' &&
-            !in_array($look->kind, [Kind::Led, Kind::Photo, ...self::SMALL_PRINT], true);
+            !self::is($look, Role::Lens) &&
+            !self::is($look, Role::SmallPrint);
+    }
+
+    private static function is(Look $look, Role $role): bool
+    {
+        return Kinds::of($look->kind)->is($role);
     }
 
     /**

@@ -62,22 +62,4 @@ enum Kind: string
     case Consumable = 'consumable';
     case Former = 'former';
     case Unknown = 'unknown';
-
-    /** Without a direction, though builders ask for one: both ways are right. Common practice. */
-    public function goesEitherWay(): bool
-    {
-        return in_array(
-            $this,
-            [
-                self::Resistor,
-                self::Ceramic,
-                self::Film,
-                self::Electrolytic,
-                self::Inductor,
-                self::Crystal,
-                self::Thermistor,
-            ],
-            true,
-        );
-    }
 }

@@ -68,21 +68,7 @@ final readonly class PackageText
             $kind === Kind::TerminalBlock && $third === null => "terminal-{$m[1]}x{$m[2]}",
             $kind === Kind::Button => $third === null ? 'tact-6x6' : "tact-{$m[1]}x{$m[2]}x{$third}",
             $third !== null => "block-{$m[1]}x{$m[2]}x{$third}",
-            in_array(
-                $kind,
-                [
-                    Kind::Electrolytic,
-                    Kind::Buzzer,
-                    Kind::Inductor,
-                    Kind::Sensor,
-                    Kind::Film,
-                    Kind::Tantalum,
-                    Kind::Unknown,
-                    Kind::Ceramic,
-                ],
-                true,
-            )
-                => "radial-{$m[1]}x{$m[2]}",
+            Kinds::of($kind)->is(Role::DiameterByHeight) => "radial-{$m[1]}x{$m[2]}",
             default => null,
         };
     }

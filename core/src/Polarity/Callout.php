@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Chiralex\Polarity;
 
+use Chiralex\Part\BoardMark;
 use Chiralex\Part\Consequence;
 use Chiralex\Part\Kind;
 use Chiralex\Part\Mark;

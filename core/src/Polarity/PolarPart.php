@@ -6,6 +6,7 @@ namespace Chiralex\Polarity;
 
 use Chiralex\Board\PlacedBody;
 use Chiralex\Board\Point;
+use Chiralex\Part\BoardMark;
 use Chiralex\Part\Consequence;
 use Chiralex\Part\Kind;
 use Chiralex\Part\Mark;

@@ -7,6 +7,9 @@ namespace Chiralex\Review;
 use Chiralex\Bom\Designators;
 use Chiralex\Kit\KitPart;
 use Chiralex\Part\Kind;
+use Chiralex\Part\KindRow;
+use Chiralex\Part\LetterFamily;
+use Chiralex\Part\Role;
 use Chiralex\Reason\Matter;
 use Chiralex\Reason\MatterSeverity;
 use Chiralex\Reason\Station;
@@ -78,20 +81,7 @@ final readonly class BoardMatters implements MatterSource
     {
         $kinds = $names = [];
         foreach ($parts as $part) {
-            $family = match ($part->kind()) {
-                Kind::Ceramic, Kind::Film, Kind::Electrolytic, Kind::Tantalum => 'capacitor',
-                Kind::Diode, Kind::Zener, Kind::Rectifier => 'diode',
-                Kind::PinHeader,
-                Kind::SocketStrip,
-                Kind::BoxHeader,
-                Kind::Connector,
-                Kind::TerminalBlock,
-                Kind::Jack,
-                Kind::BarrelJack
-                    => 'connector',
-                Kind::Switch, Kind::Button => 'switch',
-                default => $part->kind()->value,
-            };
+            $family = self::family($part->row);
             if ($part->placement !== null) {
                 $prefix = Designators::prefix($part->designator);
                 $kinds[$prefix][$family] = true;
@@ -114,5 +104,15 @@ final readonly class BoardMatters implements MatterSource
         }
 
         return $matters;
+    }
+
+    /** What a builder takes for one kind of thing: a lens is no glass diode, a thermistor no resistor, though they share letters. */
+    private static function family(KindRow $row): string
+    {
+        return match ($row->name->letters) {
+            LetterFamily::Capacitor, LetterFamily::Connector, LetterFamily::Switch => $row->name->letters->value,
+            LetterFamily::Diode => $row->is(Role::Lens) ? $row->kind->value : $row->name->letters->value,
+            LetterFamily::Silicon, LetterFamily::Resistor, null => $row->kind->value,
+        };
     }
 }

@@ -10,8 +10,8 @@ use Chiralex\Bom\Designators;
 use Chiralex\Build\KitCallouts;
 use Chiralex\Kit\Kit;
 use Chiralex\Kit\KitPart;
-use Chiralex\Part\Kind;
 use Chiralex\Part\LeadStyle;
+use Chiralex\Part\Role;
 use Chiralex\Reason\Matter;
 use Chiralex\Reason\MatterSeverity;
 use Chiralex\Reason\Station;
@@ -199,10 +199,7 @@ final readonly class BoardReview implements MatterSource
                 continue;
             }
             foreach ($cover['over'] as $name) {
-                if (
-                    in_array($kit->part($name)?->kind(), [Kind::Trimmer, Kind::Potentiometer], true) &&
-                    $kit->holds($kit->parts[$name])
-                ) {
+                if ($kit->part($name)?->row->is(Role::Adjusts) === true && $kit->holds($kit->parts[$name])) {
                     $matters[] = new Matter(
                         MatterSeverity::Note,
                         Station::Board,

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Chiralex\Review;
 
-use Chiralex\Part\Kind;
+use Chiralex\Part\Role;
 use Chiralex\Reason\Matter;
 use Chiralex\Reason\MatterSeverity;
 use Chiralex\Reason\Station;
@@ -17,11 +17,7 @@ final readonly class HardwareMatters implements MatterSource
         $counts = [];
         foreach ($subject->kit->list->lines as $line) {
             $part = $subject->kit->part($line->designators[0] ?? '');
-            if (
-                $part === null ||
-                !in_array($part->kind(), [Kind::Screw, Kind::Nut, Kind::Washer, Kind::Standoff], true) ||
-                !$part->supply->isBuilt()
-            ) {
+            if ($part === null || !$part->row->is(Role::Fastener) || !$part->supply->isBuilt()) {
                 continue;
             }
             $thread =

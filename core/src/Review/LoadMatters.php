@@ -7,6 +7,7 @@ namespace Chiralex\Review;
 use Chiralex\Kit\KitPart;
 use Chiralex\Kit\VoltageSum;
 use Chiralex\Part\Kind;
+use Chiralex\Part\Role;
 use Chiralex\Quantity\EngineeringValue;
 use Chiralex\Quantity\Exception\InvalidQuantity;
 use Chiralex\Quantity\Rating;
@@ -39,10 +40,7 @@ final readonly class LoadMatters implements MatterSource
     {
         $matters = [];
         foreach ($subject->kit->parts as $part) {
-            if (
-                !in_array($part->kind(), [Kind::Resistor, Kind::Trimmer, Kind::Potentiometer], true) ||
-                !$part->supply->isOnBoard()
-            ) {
+            if (($part->kind() !== Kind::Resistor && !$part->row->is(Role::Adjusts)) || !$part->supply->isOnBoard()) {
                 continue;
             }
             $across = $subject->kit->circuit->across[$part->designator] ?? null;

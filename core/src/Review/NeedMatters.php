@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Chiralex\Review;
 
 use Chiralex\Kit\KitPart;
-use Chiralex\Part\Kind;
+use Chiralex\Part\Role;
 use Chiralex\Reason\Matter;
 use Chiralex\Reason\MatterSeverity;
 use Chiralex\Reason\Station;
@@ -13,17 +13,6 @@ use Chiralex\Reason\Station;
 /** What a builder needs and nobody has named: what the kit runs from, what holds the glued joint, what varnishes the coil. */
 final readonly class NeedMatters implements MatterSource
 {
-    private const POWERED = [
-        Kind::Ic,
-        Kind::Led,
-        Kind::Transistor,
-        Kind::Relay,
-        Kind::Buzzer,
-        Kind::Regulator,
-        Kind::Display,
-        Kind::Speaker,
-    ];
-
     public function matters(Subject $subject): array
     {
         $kit = $subject->kit;
@@ -31,8 +20,7 @@ final readonly class NeedMatters implements MatterSource
         $powered = array_values(
             array_filter(
                 $kit->parts,
-                static fn(KitPart $part): bool => $part->supply->isOnBoard() &&
-                    in_array($part->kind(), self::POWERED, true),
+                static fn(KitPart $part): bool => $part->supply->isOnBoard() && $part->row->is(Role::NeedsPower),
             ),
         );
         if ($kit->power === null && $powered !== []) {

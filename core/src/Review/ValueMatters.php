@@ -6,7 +6,7 @@ namespace Chiralex\Review;
 
 use Chiralex\Bom\Twins;
 use Chiralex\Kit\KitPart;
-use Chiralex\Part\Kind;
+use Chiralex\Part\Role;
 use Chiralex\Quantity\Series;
 use Chiralex\Reason\Matter;
 use Chiralex\Reason\MatterSeverity;
@@ -15,16 +15,6 @@ use Chiralex\Reason\Station;
 /** Values that no shop keeps, and values the maker has forbidden in that place. */
 final readonly class ValueMatters implements MatterSource
 {
-    private const PREFERRED = [
-        Kind::Resistor,
-        Kind::Network,
-        Kind::Ceramic,
-        Kind::Film,
-        Kind::Electrolytic,
-        Kind::Tantalum,
-        Kind::Inductor,
-    ];
-
     public function matters(Subject $subject): array
     {
         $matters = $odd = [];
@@ -35,7 +25,7 @@ final readonly class ValueMatters implements MatterSource
             $value = $part->recognition->value?->value;
             if (
                 $value !== null &&
-                in_array($part->kind(), self::PREFERRED, true) &&
+                $part->row->is(Role::PreferredValue) &&
                 !$value->amount->isZero() &&
                 !Series::isUsual($value) &&
                 !Series::E192->has($value)

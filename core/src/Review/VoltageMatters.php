@@ -7,6 +7,7 @@ namespace Chiralex\Review;
 use Chiralex\Kit\KitPart;
 use Chiralex\Kit\VoltageSum;
 use Chiralex\Part\Kind;
+use Chiralex\Part\Role;
 use Chiralex\Quantity\Rating;
 use Chiralex\Quantity\RatingUnit;
 use Chiralex\Reason\Matter;
@@ -84,8 +85,7 @@ final readonly class VoltageMatters implements MatterSource
         if ($rating === null) {
             return null;
         }
-        $needed =
-            abs($volts) * (in_array($part->kind(), [Kind::Electrolytic, Kind::Tantalum], true) ? self::MARGIN : 1.0);
+        $needed = abs($volts) * ($part->row->is(Role::PolarCapacitor) ? self::MARGIN : 1.0);
 
         return $rating >= $needed
             ? null

@@ -8,7 +8,7 @@ use Chiralex\Bom\Provision;
 use Chiralex\Kit\Kit;
 use Chiralex\Kit\KitPart;
 use Chiralex\Kit\Wire;
-use Chiralex\Part\Kind;
+use Chiralex\Part\Role;
 use Chiralex\Reason\Matter;
 use Chiralex\Reason\MatterSeverity;
 use Chiralex\Reason\Station;
@@ -16,25 +16,6 @@ use Chiralex\Reason\Station;
 /** Wires are parts with a direction: ends that can be swapped differ in colour, every terminal has its wire, a ribbon says which face looks up. */
 final readonly class WireMatters implements MatterSource
 {
-    /** Kinds off the board that do nothing without a wire. */
-    private const ELECTRICAL = [
-        Kind::Switch,
-        Kind::Button,
-        Kind::Potentiometer,
-        Kind::Speaker,
-        Kind::Buzzer,
-        Kind::Sensor,
-        Kind::Thermistor,
-        Kind::Led,
-        Kind::Photo,
-        Kind::Jack,
-        Kind::BarrelJack,
-        Kind::BatteryHolder,
-        Kind::Transformer,
-        Kind::Display,
-        Kind::Relay,
-    ];
-
     public function matters(Subject $subject): array
     {
         $kit = $subject->kit;
@@ -140,7 +121,7 @@ final readonly class WireMatters implements MatterSource
                 !isset($wired[$name]) &&
                 $kit->wires !== [] &&
                 $part->supply === Provision::Loose &&
-                in_array($part->kind(), self::ELECTRICAL, true)
+                $part->row->is(Role::NeedsWires)
             ) {
                 $matters[] = new Matter(
                     MatterSeverity::Warn,
@@ -175,9 +156,7 @@ final readonly class WireMatters implements MatterSource
             return $part->ownPins;
         }
 
-        return in_array($part->kind(), [Kind::TerminalBlock, Kind::PinHeader], true)
-            ? array_map(strval(...), array_keys($part->outline->pins))
-            : [];
+        return $part->row->is(Role::TakesWires) ? array_map(strval(...), array_keys($part->outline->pins)) : [];
     }
 
     private static function isRibbon(Wire $wire): bool

@@ -6,6 +6,7 @@ namespace Chiralex\Safety;
 
 use Chiralex\Kit\Kit;
 use Chiralex\Part\Kind;
+use Chiralex\Part\Role;
 use Chiralex\Reason\Origin;
 use Chiralex\Reason\Reason;
 
@@ -129,7 +130,7 @@ final readonly class Cautions
     private function venting(): array
     {
         foreach ($this->kit->parts as $part) {
-            if (in_array($part->kind(), [Kind::Electrolytic, Kind::Tantalum], true) && $part->supply->isOnBoard()) {
+            if ($part->row->is(Role::PolarCapacitor) && $part->supply->isOnBoard()) {
                 return ['caution.vent'];
             }
         }

@@ -8,6 +8,7 @@ use Chiralex\Bom\Line;
 use Chiralex\Kit\Kit;
 use Chiralex\Kit\KitPart;
 use Chiralex\Part\Kind;
+use Chiralex\Part\Role;
 use Chiralex\Quantity\Rating;
 use Chiralex\Quantity\RatingUnit;
 use Chiralex\Reason\Origin;
@@ -101,7 +102,7 @@ final readonly class Hazards
     /** @return array<string, Reason> */
     private static function ofPart(Kit $kit, KitPart $part): array
     {
-        if (!$part->supply->isBuilt() && !in_array($part->kind(), [Kind::Battery, Kind::BatteryHolder], true)) {
+        if (!$part->supply->isBuilt() && !$part->row->is(Role::HoldsBattery)) {
             return [];
         }
         $found = [];
@@ -117,7 +118,7 @@ final readonly class Hazards
         }
         $watts = Rating::find($text, RatingUnit::Watt)?->toFloat() ?? 0.0;
         $what = match (true) {
-            in_array($part->kind(), [Kind::Battery, Kind::BatteryHolder], true) => Hazard::Battery,
+            $part->row->is(Role::HoldsBattery) => Hazard::Battery,
             $part->kind() === Kind::HeatSink => Hazard::Hot,
             $part->kind() === Kind::Resistor && $watts >= self::HOT => Hazard::Hot,
             $part->kind() === Kind::Led && $watts >= self::BRIGHT => Hazard::BrightLight,

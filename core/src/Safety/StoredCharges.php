@@ -6,7 +6,7 @@ namespace Chiralex\Safety;
 
 use Chiralex\Kit\Kit;
 use Chiralex\Kit\KitPart;
-use Chiralex\Part\Kind;
+use Chiralex\Part\LetterFamily;
 use Chiralex\Quantity\Rating;
 use Chiralex\Quantity\RatingUnit;
 use Chiralex\Reason\Origin;
@@ -40,9 +40,10 @@ final readonly class StoredCharges
 
     private static function charge(Kit $kit, KitPart $part): ?StoredCharge
     {
-        $farads = in_array($part->kind(), [Kind::Electrolytic, Kind::Tantalum, Kind::Film, Kind::Ceramic], true)
-            ? $part->recognition->value?->value->amount->toFloat() ?? 0.0
-            : 0.0;
+        $farads =
+            $part->row->name->letters === LetterFamily::Capacitor
+                ? $part->recognition->value?->value->amount->toFloat() ?? 0.0
+                : 0.0;
         [$volts, $origin] = self::volts($kit, $part);
         if ($farads <= 0.0 || $volts <= 0.0) {
             return null;

@@ -50,7 +50,10 @@ final class PackageTextTest extends TestCase
         foreach (Kind::cases() as $kind) {
             $row = Kinds::standard()->row($kind);
             self::assertSame($kind, $row->kind);
-            self::assertNotNull(Outlines::standard()->find($row->outline), "{$kind->value}: {$row->outline}");
+            self::assertNotNull(
+                Outlines::standard()->find($row->body->outline),
+                "{$kind->value}: {$row->body->outline}",
+            );
         }
     }
 

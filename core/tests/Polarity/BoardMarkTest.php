@@ -6,6 +6,7 @@ namespace Chiralex\Tests\Polarity;
 
 use Chiralex\Part\Consequence;
 use Chiralex\Part\Kind;
+use Chiralex\Part\Kinds;
 use Chiralex\Part\Mark;
 use Chiralex\Polarity\Data\BoardMarkTable;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -36,7 +37,7 @@ final class BoardMarkTest extends TestCase
     #[DataProvider('marks')]
     public function test_a_mark_goes_to_what_the_board_prints(Kind $kind, ?Mark $said, string $print, Mark $meets): void
     {
-        $mark = BoardMarkTable::of($kind, $said);
+        $mark = BoardMarkTable::of(Kinds::of($kind), $said);
 
         self::assertSame([$print, $meets], [$mark?->print, $mark?->meets]);
         self::assertNotSame('', (string) $mark?->source);
@@ -44,8 +45,8 @@ final class BoardMarkTest extends TestCase
 
     public function test_parts_without_a_direction_have_none(): void
     {
-        self::assertNull(BoardMarkTable::of(Kind::Resistor));
-        self::assertNull(BoardMarkTable::of(Kind::Ceramic));
+        self::assertNull(BoardMarkTable::of(Kinds::of(Kind::Resistor)));
+        self::assertNull(BoardMarkTable::of(Kinds::of(Kind::Ceramic)));
     }
 
     public function test_the_worse_of_two_consequences_counts(): void

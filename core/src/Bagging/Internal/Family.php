@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Chiralex\Bagging\Internal;
 
 use Chiralex\Kit\KitPart;
-use Chiralex\Part\Kind;
+use Chiralex\Part\Drawer;
 use Chiralex\Part\Sensitivity;
 
 /** The families by which parts are sorted; common practice, no source. */
@@ -29,60 +29,16 @@ enum Family: string
             return self::Static;
         }
 
-        return match ($part->kind()) {
-            Kind::Resistor, Kind::Network => in_array(self::tolerance($part), self::TIGHT, true)
+        return match ($part->row->use->drawer) {
+            Drawer::Resistors => in_array(self::tolerance($part), self::TIGHT, true)
                 ? self::TightResistors
                 : self::Resistors,
-            Kind::Ceramic, Kind::Film, Kind::Electrolytic, Kind::Tantalum => self::Capacitors,
-            Kind::Diode,
-            Kind::Zener,
-            Kind::Rectifier,
-            Kind::Bridge,
-            Kind::Led,
-            Kind::Photo,
-            Kind::Thermistor,
-            Kind::Transistor,
-            Kind::Regulator,
-            Kind::Ic,
-            Kind::Sensor
-                => self::Semiconductors,
-            Kind::Screw,
-            Kind::Nut,
-            Kind::Washer,
-            Kind::Standoff,
-            Kind::Feet,
-            Kind::Knob,
-            Kind::HeatSink,
-            Kind::Label,
-            Kind::Consumable,
-            Kind::Former
-                => self::Hardware,
-            Kind::Wire, Kind::Cable => self::Wire,
-            Kind::Board, Kind::Panel, Kind::Enclosure => self::Flat,
-            Kind::Trimmer,
-            Kind::Potentiometer,
-            Kind::Inductor,
-            Kind::Transformer,
-            Kind::IcSocket,
-            Kind::Crystal,
-            Kind::Relay,
-            Kind::Buzzer,
-            Kind::Speaker,
-            Kind::Switch,
-            Kind::Button,
-            Kind::PinHeader,
-            Kind::SocketStrip,
-            Kind::BoxHeader,
-            Kind::Connector,
-            Kind::TerminalBlock,
-            Kind::Jack,
-            Kind::BarrelJack,
-            Kind::Battery,
-            Kind::BatteryHolder,
-            Kind::FuseHolder,
-            Kind::Display,
-            Kind::Unknown
-                => self::Connectors,
+            Drawer::Capacitors => self::Capacitors,
+            Drawer::Semiconductors => self::Semiconductors,
+            Drawer::Connectors => self::Connectors,
+            Drawer::Hardware => self::Hardware,
+            Drawer::Wire => self::Wire,
+            Drawer::Flat => self::Flat,
         };
     }
 

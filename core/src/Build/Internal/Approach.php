@@ -10,24 +10,11 @@ use Chiralex\Board\FreeApproach;
 use Chiralex\Board\PlacedBody;
 use Chiralex\Board\Point;
 use Chiralex\Kit\KitPart;
-use Chiralex\Part\Kind;
+use Chiralex\Part\Role;
 
 /** What one part needs to be reached: each of its joints by the iron, and its body by two fingers where it is gripped by the body. */
 final readonly class Approach
 {
-    private const GRIPPED = [
-        Kind::TerminalBlock,
-        Kind::Jack,
-        Kind::BarrelJack,
-        Kind::Relay,
-        Kind::Switch,
-        Kind::Button,
-        Kind::PinHeader,
-        Kind::SocketStrip,
-        Kind::BoxHeader,
-        Kind::Connector,
-    ];
-
     /** Room for a finger beside a body, millimetres. */
     private const FINGERS = 8.1;
 
@@ -42,7 +29,7 @@ final readonly class Approach
     /** @return list<string> `iron` and, where it is gripped by the body, `fingers` */
     public function needs(): array
     {
-        return in_array($this->part->kind(), self::GRIPPED, true) ? ['iron', 'fingers'] : ['iron'];
+        return $this->part->row->is(Role::Gripped) ? ['iron', 'fingers'] : ['iron'];
     }
 
     /**

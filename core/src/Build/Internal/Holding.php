@@ -112,8 +112,8 @@ final readonly class Holding
             return Hold::Table;
         }
 
-        return match ($part->row->hangsAs) {
-            Hold::Tape, Hold::Putty => $part->row->hangsAs,
+        return match ($part->row->body->hangsAs) {
+            Hold::Tape, Hold::Putty => $part->row->body->hangsAs,
             default => Hold::Tack,
         };
     }

@@ -9,7 +9,8 @@ use Chiralex\Build\Soldering;
 use Chiralex\Build\Task;
 use Chiralex\Kit\Kit;
 use Chiralex\Kit\KitPart;
-use Chiralex\Part\Kind;
+use Chiralex\Part\KindBody;
+use Chiralex\Part\Role;
 
 /**
  * Solder of a joint from its geometry: the barrel of the hole where it is plated, and a fillet of 1 mm on the solder side.
@@ -23,36 +24,6 @@ final readonly class JointFacts
     private const PLAY = 0.3;
     private const RING = 0.8;
     private const FILLET = 1.0;
-    private const LEAD = 0.6;
-    /** Leads thicker than a wire's, millimetres. */
-    private const LEADS = [
-        'pin-header' => 0.7,
-        'socket-strip' => 0.7,
-        'box-header' => 0.7,
-        'terminal-block' => 1.1,
-        'jack' => 1.4,
-        'barrel-jack' => 1.4,
-        'relay' => 1.0,
-        'regulator' => 0.9,
-        'rectifier' => 0.8,
-        'switch' => 1.0,
-        'button' => 0.9,
-        'potentiometer' => 1.1,
-        'battery-holder' => 1.1,
-        'fuse-holder' => 1.1,
-        'transformer' => 1.0,
-    ];
-    private const HEAVY = [
-        Kind::TerminalBlock,
-        Kind::Jack,
-        Kind::BarrelJack,
-        Kind::Relay,
-        Kind::Regulator,
-        Kind::Transformer,
-        Kind::BatteryHolder,
-        Kind::FuseHolder,
-        Kind::HeatSink,
-    ];
     /** Tip temperatures, light and heavy joints, degrees Celsius. */
     private const IRON = ['leaded' => [330, 340], 'lead-free' => [350, 380]];
 
@@ -69,7 +40,7 @@ final readonly class JointFacts
                 $joints =
                     $task->action === Action::Tack ? 1 : ($part === null ? 2 : max(1, count($part->outline->pins)));
                 $solder += $joints * $this->joint($part);
-                $heavy = $heavy || ($part !== null && in_array($part->kind(), self::HEAVY, true));
+                $heavy = $heavy || ($part !== null && $part->row->is(Role::HeavyJoint));
                 $soldered = true;
             }
         }
@@ -84,7 +55,7 @@ final readonly class JointFacts
     /** Millimetres of solder wire for one joint. */
     private function joint(?KitPart $part): float
     {
-        $lead = self::LEADS[$part?->kind()->value ?? ''] ?? self::LEAD;
+        $lead = $part->row->body->leads ?? KindBody::LEAD;
         $board = $part?->placement === null ? null : $this->kit->board($part->placement->board);
         $hole = $lead + self::PLAY;
         $ring = ($hole + self::RING) / 2;

@@ -5,34 +5,23 @@ declare(strict_types=1);
 namespace Chiralex\Manual\Data;
 
 use Chiralex\Kit\KitPart;
-use Chiralex\Part\Kind;
 
-/** Holes that parts of a panel usually take, millimetres: bush plus a little room. Common practice, no source; the part's own data sheet comes first. */
+/** Holes that parts of a panel usually take, millimetres: that of the kind, where the outline has none of its own. Common practice, no source. */
 final readonly class HoleTable
 {
+    private const OUTLINES = ['jack-3.5' => 6.0, 'led-3mm' => 3.1];
+
     /** Null where no size is usual. */
     public static function diameter(KitPart $part): ?float
     {
-        return match ($part->kind()) {
-            Kind::Potentiometer => 7.0,
-            Kind::Switch => 6.2,
-            Kind::Button => 7.0,
-            Kind::Jack => str_contains($part->outline->name, '3.5') ? 6.0 : 9.5,
-            Kind::BarrelJack => 8.0,
-            Kind::Led, Kind::Photo => str_contains($part->outline->name, '3mm') ? 3.1 : 5.1,
-            default => null,
-        };
+        $hole = $part->row->use->hole;
+
+        return $hole === null ? null : self::OUTLINES[$part->outline->name] ?? $hole->diameter;
     }
 
     /** What goes on in which order, as a code. */
-    public static function stack(?Kind $kind): string
+    public static function stack(?KitPart $part): string
     {
-        return match ($kind) {
-            Kind::Potentiometer => 'drill.potentiometer',
-            Kind::Switch, Kind::Button => 'drill.switch',
-            Kind::Jack, Kind::BarrelJack => 'drill.jack',
-            Kind::Led, Kind::Photo => 'drill.led',
-            default => 'drill.other',
-        };
+        return $part->row->use->hole->stack ?? 'drill.other';
     }
 }

@@ -8,6 +8,7 @@ use Chiralex\Build\Action;
 use Chiralex\Build\LookAlikes;
 use Chiralex\Build\Step;
 use Chiralex\Kit\Kit;
+use Chiralex\Part\Role;
 
 /** What a builder asks about the parts of a step: which may go in either way round, which look like another one on the table. */
 final readonly class OnTheTable
@@ -30,7 +31,7 @@ final readonly class OnTheTable
             array_filter($step->names(), function (string $name): bool {
                 $part = $this->kit->part($name);
 
-                return $part !== null && !$part->polarised && $part->kind()->goesEitherWay();
+                return $part !== null && !$part->polarised && $part->row->is(Role::EitherWay);
             }),
         );
     }

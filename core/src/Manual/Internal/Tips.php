@@ -86,59 +86,10 @@ final readonly class Tips
 
     private function part(KitPart $part): string
     {
-        return match ($part->kind()) {
-            Kind::Resistor => $part->outline->leads === LeadStyle::AxialWire ? 'tip.resistor' : 'tip.radial',
-            Kind::Diode, Kind::Zener, Kind::Rectifier => 'tip.diode',
-            Kind::Ceramic, Kind::Film => 'tip.ceramic',
-            Kind::Electrolytic, Kind::Tantalum => 'tip.electrolytic',
-            Kind::Led, Kind::Photo => 'tip.led',
-            Kind::IcSocket => 'tip.socket',
-            Kind::Ic => 'tip.ic-direct',
-            Kind::Network,
-            Kind::PinHeader,
-            Kind::SocketStrip,
-            Kind::BoxHeader,
-            Kind::Connector,
-            Kind::Display
-                => 'tip.header',
-            Kind::TerminalBlock,
-            Kind::Switch,
-            Kind::Button,
-            Kind::Jack,
-            Kind::BarrelJack,
-            Kind::FuseHolder,
-            Kind::BatteryHolder
-                => 'tip.block',
-            Kind::Transistor, Kind::Regulator, Kind::Sensor => str_starts_with($part->outline->name, 'TO-220')
-                ? 'tip.power'
-                : 'tip.to92',
-            Kind::Transformer, Kind::Relay => 'tip.relay',
-            Kind::Potentiometer => 'tip.potentiometer',
-            Kind::Trimmer,
-            Kind::Crystal,
-            Kind::Inductor,
-            Kind::Thermistor,
-            Kind::Buzzer,
-            Kind::Speaker,
-            Kind::Bridge
-                => 'tip.radial',
-            Kind::Wire => 'tip.wire',
-            Kind::Cable => 'tip.ribbon',
-            Kind::Knob => 'tip.knob',
-            Kind::Enclosure, Kind::Panel => 'tip.enclosure',
-            Kind::Battery,
-            Kind::HeatSink,
-            Kind::Screw,
-            Kind::Nut,
-            Kind::Washer,
-            Kind::Standoff,
-            Kind::Board,
-            Kind::Feet,
-            Kind::Label,
-            Kind::Consumable,
-            Kind::Former,
-            Kind::Unknown
-                => '',
+        return match (true) {
+            $part->kind() === Kind::Resistor && $part->outline->leads !== LeadStyle::AxialWire => 'tip.radial',
+            $part->row->use->tip === 'tip.to92' && str_starts_with($part->outline->name, 'TO-220') => 'tip.power',
+            default => $part->row->use->tip,
         };
     }
 }

@@ -2,9 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Chiralex\Polarity;
-
-use Chiralex\Part\Mark;
+namespace Chiralex\Part;
 
 /** What a board prints for a direction, and which mark of the part goes to it. */
 final readonly class BoardMark
