@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace ChiralexCli;
 
 use Chiralex\Bagging\BagPlanner;
-use Chiralex\Bagging\Sorting;
 use Chiralex\Board\Assembly;
 use Chiralex\Board\Lying;
 use Chiralex\Board\PlacedBody;
@@ -17,6 +16,8 @@ use Chiralex\ChiralexException;
 use Chiralex\Kit\Exception\UnusableKit;
 use Chiralex\Kit\Kit;
 use Chiralex\Kit\KitReader;
+use Chiralex\Kit\School;
+use Chiralex\Kit\Sorting;
 use Chiralex\Reason\Matter;
 use Chiralex\Reason\Problem;
 use Chiralex\Reason\ProblemSeverity;
@@ -53,7 +54,7 @@ final readonly class KitVerbs
 
         return new Outcome(
             (new PartsDocument(Words::english()))->of($kit),
-            $kit->list->hasErrors() || $this->hasErrors($kit),
+            $kit->findings->list->hasErrors() || $this->hasErrors($kit),
         );
     }
 
@@ -93,11 +94,11 @@ final readonly class KitVerbs
                 implode(', ', array_map(static fn($each): string => $each->name, $kit->boards)),
             );
         $assembly = Assembly::around($board, $kit->boards);
-        $here = array_filter($kit->bodies(), static fn(PlacedBody $body): bool => $assembly->has($body->board));
+        $here = array_filter($kit->bodies(), static fn(PlacedBody $body): bool => $assembly->has($body->face->board));
         $named = $read->flag('fitted');
         $fitted =
             $named === null
-                ? array_filter($here, static fn(PlacedBody $body): bool => $body->side === $down)
+                ? array_filter($here, static fn(PlacedBody $body): bool => $body->face->side === $down)
                 : $this->named($named, $here);
         $lie = (new Lying())->lie($assembly, $down, array_values($fitted));
 
@@ -115,7 +116,7 @@ final readonly class KitVerbs
         $usage = 'chiralex order FOLDER [--school lowest-first|kind-by-kind|block-by-block] [--group N]';
         [$kit, $read] = $this->kit('order', $arguments, ['school', 'group'], $usage);
         $school = $read->flag('school');
-        if ($school !== null && !in_array($school, ['lowest-first', 'kind-by-kind', 'block-by-block'], true)) {
+        if ($school !== null && School::tryFrom($school) === null) {
             throw UsageError::badValue('--school', $school, 'lowest-first, kind-by-kind or block-by-block');
         }
         $group = $read->flag('group');
@@ -123,7 +124,12 @@ final readonly class KitVerbs
             throw UsageError::badValue('--group', $group, 'a whole number from 1');
         }
         $order = (new Planner())->plan(
-            $kit->withSettings($kit->settings->with($school, $group === null ? null : (int) $group)),
+            $kit->withSettings(
+                $kit->choices->settings->with(
+                    $school === null ? null : School::from($school),
+                    $group === null ? null : (int) $group,
+                ),
+            ),
         );
         $document = new OrderDocument(Words::english());
 
@@ -143,7 +149,7 @@ final readonly class KitVerbs
         [$kit] = $this->kit('marks', $arguments, [], 'chiralex marks FOLDER [--option NAME=VALUE]');
         $order = (new Planner())->plan($kit);
         $callouts = (new KitCallouts())->callouts($kit, $order instanceof BuildCycle ? null : $order);
-        $unmarked = array_filter($callouts, static fn($callout): bool => $callout->partMark === null) !== [];
+        $unmarked = array_filter($callouts, static fn($callout): bool => $callout->signs->check === null) !== [];
 
         return new Outcome(
             (new MarksDocument(Words::forBuilder($kit)))->of(
@@ -267,7 +273,7 @@ final readonly class KitVerbs
         if (
             @file_put_contents(
                 $file,
-                (new KitArchive())->described($files, $package, "{$kit->name} {$kit->revision}"),
+                (new KitArchive())->described($files, $package, "{$kit->head->name} {$kit->head->revision}"),
             ) === false
         ) {
             throw UnusableFile::unwritable($file);
@@ -340,7 +346,7 @@ final readonly class KitVerbs
     private function hasErrors(Kit $kit): bool
     {
         return array_filter(
-            $kit->problems,
+            $kit->findings->problems,
             static fn(Problem $problem): bool => $problem->severity === ProblemSeverity::Error,
         ) !== [];
     }

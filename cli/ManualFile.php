@@ -60,8 +60,8 @@ final readonly class ManualFile
         $bags = (new BagPlanner())->plan($kit, $order);
         $manual = (new ManualPlanner())->manual($kit, $order, $bags);
         $html = match ($kind) {
-            'mat' => (new MatSheet($words))->of($kit, $bags, $kit->settings->paper, $fonts),
-            'drilling' => (new DrillSheet($words))->of($kit, $kit->settings->paper, $fonts),
+            'mat' => (new MatSheet($words))->of($kit, $bags, $kit->choices->settings->page->paper->value, $fonts),
+            'drilling' => (new DrillSheet($words))->of($kit, $kit->choices->settings->page->paper->value, $fonts),
             'callouts' => CalloutSheet::of(
                 (new ManualDocument($words))->of($manual),
                 (new StepPictures($manual))->all(),

@@ -11,6 +11,7 @@ use Chiralex\Build\BuildOrder;
 use Chiralex\Build\KitCallouts;
 use Chiralex\Build\Planner;
 use Chiralex\Kit\Kit;
+use Chiralex\Kit\School;
 use Chiralex\Manual\Manual;
 use Chiralex\Manual\ManualPlanner;
 use Chiralex\Reason\Matter;
@@ -71,7 +72,7 @@ final class KitDocuments
             'safety' => (new SafetyDocument($words))->of($this->kit),
             'boards' => (new BoardDocument())->of($this->kit),
             'shelf' => (new ShelfDocument($words))->of($this->kit, $this->planned(), $this->matters()),
-            default => $this->bySchool(substr($name, 6), $words),
+            default => $this->bySchool(School::from(substr($name, 6)), $words),
         };
     }
 
@@ -102,12 +103,12 @@ final class KitDocuments
     }
 
     /** @return array<string, mixed> */
-    private function bySchool(string $school, Words $words): array
+    private function bySchool(School $school, Words $words): array
     {
-        if ($school === $this->kit->settings->school) {
+        if ($school === $this->kit->choices->settings->school) {
             return $this->document('order');
         }
-        $kit = $this->kit->withSettings($this->kit->settings->with($school, null));
+        $kit = $this->kit->withSettings($this->kit->choices->settings->with($school, null));
 
         return $this->order($kit, (new Planner())->plan($kit), $words);
     }

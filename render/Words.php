@@ -54,9 +54,9 @@ final readonly class Words
     /** What the builder reads: the kit's language and units, and the sentences its maker wrote. */
     public static function forBuilder(Kit $kit): self
     {
-        $words = self::in($kit->settings->language, $kit->settings->units);
+        $words = self::in($kit->choices->settings->page->language, $kit->choices->settings->page->units->value);
 
-        return new self($words->language, $words->sentences, $words->names, $words->lengths, $kit->words);
+        return new self($words->language, $words->sentences, $words->names, $words->lengths, $kit->choices->words);
     }
 
     public function of(Reason|Matter|Problem $said): string

@@ -108,10 +108,12 @@ final class LimitsTest extends TestCase
     public function test_a_quantity_stays_finite(string $text, ?float $length, ?string $code): void
     {
         $kit = (new KitReader())->read(['bom.csv' => "Ref,Value,Qty\n,hook-up wire,{$text}\n"]);
-        self::assertSame($length, $kit->list->lines[0]->length);
+        self::assertSame($length, $kit->findings->list->lines[0]->length);
         self::assertSame(
             $code,
-            array_values(array_map(static fn(Problem $problem): string => $problem->code, $kit->problems))[0] ?? null,
+            array_values(
+                array_map(static fn(Problem $problem): string => $problem->code, $kit->findings->problems),
+            )[0] ?? null,
         );
     }
 
@@ -186,13 +188,13 @@ final class LimitsTest extends TestCase
             'bom.csv' => "Ref,Value\nR1,10k\nR2,10k\n",
             'placements.csv' => "Ref,X,Y\nR1,1999.9,0\nR2,2m,0\n",
         ]);
-        self::assertNotNull($kit->parts['R1']->placement);
-        self::assertNull($kit->parts['R2']->placement);
+        self::assertNotNull($kit->parts['R1']->place->placement);
+        self::assertNull($kit->parts['R2']->place->placement);
         self::assertSame(
             ['placement.too-far'],
             array_values(
                 array_filter(
-                    array_map(static fn(Problem $problem): string => $problem->code, $kit->problems),
+                    array_map(static fn(Problem $problem): string => $problem->code, $kit->findings->problems),
                     static fn(string $code): bool => str_starts_with($code, 'placement.too'),
                 ),
             ),
@@ -212,7 +214,7 @@ final class LimitsTest extends TestCase
     public function test_a_package_text_makes_no_part_without_end(string $package, string $designator, int $most): void
     {
         $kit = (new KitReader())->read(['bom.csv' => "Ref,Value,Package\n{$designator},10u,{$package}\n"]);
-        $outline = $kit->parts[$designator]->outline;
+        $outline = $kit->parts[$designator]->shape->outline;
         self::assertLessThanOrEqual(max(2, $most), count($outline->pins));
         self::assertLessThan(Limits::PLACE_MM, max($outline->along, $outline->across, $outline->height));
     }
@@ -265,12 +267,12 @@ final class LimitsTest extends TestCase
         }
         $reading = (new Readings($kit))->of($text);
         self::assertInstanceOf(Reading::class, $reading);
-        self::assertFalse($reading->cutShort);
+        self::assertFalse($reading->spread->cutShort);
         $product = (new Readings($kit))->of(
             '(R1-R2)*(R2-R3)*(R3-R4)*(R4-R5)*(R5-R6)*(R6-R7)*(R7-R8)*(R8-R9)*(R9-R1)*(R1-R3)*(R2-R4)*(R3-R5)',
         );
         self::assertInstanceOf(Reading::class, $product);
-        self::assertTrue($product->cutShort, 'the search for its worst case is stopped, and says so');
+        self::assertTrue($product->spread->cutShort, 'the search for its worst case is stopped, and says so');
     }
 
     public function test_a_formula_that_gives_no_number_is_refused(): void

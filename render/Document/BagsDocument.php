@@ -96,7 +96,7 @@ final readonly class BagsDocument
             'value' => $this->names->value($item->part),
             'kind' => $item->part->kind()->value,
             'kindName' => $this->names->kind($item->part),
-            'outline' => $item->part->outline->name,
+            'outline' => $item->part->shape->outline->name,
             'marking' => PartMarking::of($item->part),
         ];
     }

@@ -61,7 +61,7 @@ final readonly class BenchDocument
         return [
             'tests' => $rows,
             'functions' => $functions,
-            'gates' => array_map(static fn(Gate $gate): string => $gate->name, $kit->gates),
+            'gates' => array_map(static fn(Gate $gate): string => $gate->name, $kit->work->gates),
             'adjusters' => array_values(array_map(static fn(KitPart $part): string => $part->designator, $adjusters)),
             'proposals' => array_map(fn(Test $test): array => $this->proposal($test, $kit), Proposals::of($kit)),
             'selections' => array_map($this->selected(...), Selections::of($kit)),
@@ -84,10 +84,10 @@ final readonly class BenchDocument
             'step' => $steps[$test->name] ?? null,
             'gate' => $test->gate,
             'power' => $test->power,
-            'instrument' => $test->instrument,
-            'accuracy' => $test->accuracy,
+            'instrument' => $test->meter->instrument,
+            'accuracy' => $test->meter->accuracy,
             'points' => $test->points,
-            'settings' => $test->settings,
+            'settings' => $test->meter->settings,
             'expect' => $test->expect,
             'adjusts' => $test->adjusts,
             'otherwise' => $test->otherwise,
@@ -132,16 +132,16 @@ final readonly class BenchDocument
             'name' => $test->name,
             'gate' => (string) $test->gate,
             'power' => $test->power,
-            'instrument' => $test->instrument,
+            'instrument' => $test->meter->instrument,
             'points' => $test->points,
-            'settings' => $test->settings,
+            'settings' => $test->meter->settings,
             'expect' => $test->expect,
             'otherwise' => $test->otherwise,
             'why' => $this->words->sentence('bench.proposal', [
                 'gate' => (string) $test->gate,
                 'ohms' => Proposals::least($kit),
-                'volts' => $kit->power->leastVolts ?? 0.0,
-                'amps' => $kit->power->amps ?? 0.0,
+                'volts' => $kit->nature->power->leastVolts ?? 0.0,
+                'amps' => $kit->nature->power->amps ?? 0.0,
             ]),
         ];
     }
@@ -195,9 +195,9 @@ final readonly class BenchDocument
     {
         return [
             'nominal' => $reading->nominal,
-            'worst' => self::ends($reading->worst),
-            'usual' => self::ends($reading->usual),
-            'reach' => $reading->reach === null ? null : self::ends($reading->reach),
+            'worst' => self::ends($reading->spread->worst),
+            'usual' => self::ends($reading->spread->usual),
+            'reach' => $reading->adjuster->interval === null ? null : self::ends($reading->adjuster->interval),
             'text' => ReadingText::value($reading->nominal, $reading->unit),
             'why' => [
                 ...$this->why($reading, $test),
@@ -219,22 +219,22 @@ final readonly class BenchDocument
                 'origin' => $part->origin->value,
             ]);
         }
-        if ($reading->reach !== null) {
+        if ($reading->adjuster->interval !== null) {
             $why[] = $this->words->sentence('bench.reaches', [
                 'adjuster' => (string) $test->adjusts,
-                'reach' => ReadingText::range($reading->reach, $unit),
-                'share' => (string) round(1000 * ($reading->reaches ?? 1.0)),
+                'reach' => ReadingText::range($reading->adjuster->interval, $unit),
+                'share' => (string) round(1000 * ($reading->adjuster->share ?? 1.0)),
             ]);
         } else {
-            $why[] = $this->words->sentence($reading->atCorners ? 'bench.corner' : 'bench.bound', [
-                'worst' => ReadingText::range($reading->worst, $unit),
+            $why[] = $this->words->sentence($reading->spread->atCorners ? 'bench.corner' : 'bench.bound', [
+                'worst' => ReadingText::range($reading->spread->worst, $unit),
             ]);
             $why[] = $this->words->sentence('bench.usual', [
-                'usual' => ReadingText::range($reading->usual, $unit),
+                'usual' => ReadingText::range($reading->spread->usual, $unit),
                 'spread' => $this->spread($reading),
             ]);
         }
-        if ($reading->cutShort) {
+        if ($reading->spread->cutShort) {
             $why[] = $this->words->sentence('bench.cut-short');
         }
         if (abs($reading->metered - $reading->nominal) > self::SEEN * abs($reading->nominal)) {
@@ -246,7 +246,7 @@ final readonly class BenchDocument
         $why[] =
             $reading->expectation->range === null
                 ? $this->words->sentence('bench.meter', [
-                    'accuracy' => $test->accuracy === '' ? '1 %' : $test->accuracy,
+                    'accuracy' => $test->meter->accuracy === '' ? '1 %' : $test->meter->accuracy,
                     'pass' => ReadingText::range($reading->pass, $unit),
                 ])
                 : $this->words->sentence('bench.own-range', ['pass' => ReadingText::range($reading->pass, $unit)]);

@@ -50,9 +50,9 @@ final readonly class DataPackage
 
         return [
             'profile' => 'data-package',
-            'name' => $this->name("{$kit->name} {$kit->revision}"),
-            'title' => "{$kit->name}, revision {$kit->revision}",
-            'version' => $kit->revision,
+            'name' => $this->name("{$kit->head->name} {$kit->head->revision}"),
+            'title' => "{$kit->head->name}, revision {$kit->head->revision}",
+            'version' => $kit->head->revision,
             'resources' => $resources,
         ];
     }

@@ -49,8 +49,8 @@ final readonly class DifferenceDocument
         $alike = [LookAlikes::of($before->kit), LookAlikes::of($after->kit)];
 
         return [
-            'before' => $before->kit->revision,
-            'after' => $after->kit->revision,
+            'before' => $before->kit->head->revision,
+            'after' => $after->kit->head->revision,
             'entries' => array_map(
                 fn(PartDifference $each): array => [
                     'change' => $each->change->value,
@@ -119,7 +119,10 @@ final readonly class DifferenceDocument
     {
         $expected = [];
         $readings = new Readings($manual->kit);
-        $gates = array_map(static fn(Gate $gate): Checked => BenchBook::gate($readings, $gate), $manual->kit->gates);
+        $gates = array_map(
+            static fn(Gate $gate): Checked => BenchBook::gate($readings, $gate),
+            $manual->kit->work->gates,
+        );
         foreach ([...$gates, ...(new BenchBook())->of($manual->kit)] as $each) {
             $expected[$each->test->name] = BenchDocument::printed($each);
         }
@@ -135,8 +138,8 @@ final readonly class DifferenceDocument
         return [
             'value' => $this->names->value($part),
             'kindName' => $this->names->kind($part),
-            'outline' => $part->outline->name,
-            'height' => round($part->height, 3),
+            'outline' => $part->shape->outline->name,
+            'height' => round($part->shape->height, 3),
             'marking' => PartMarking::of($part),
             'steps' => $touched->steps,
             'bag' => $touched->bag,
@@ -183,7 +186,7 @@ final readonly class DifferenceDocument
 
     private function unnamed(?KitPart $part): string
     {
-        return $part === null ? '' : ucfirst(trim("{$part->line->value} {$this->names->kind($part)}"));
+        return $part === null ? '' : ucfirst(trim("{$part->line->cells->value} {$this->names->kind($part)}"));
     }
 
     private function look(KitPart $part): string

@@ -19,7 +19,7 @@ final readonly class LieDocument
     {
         $gaps = [];
         foreach ($fitted as $body) {
-            if ($body->side === $down) {
+            if ($body->face->side === $down) {
                 $gaps[$body->designator] = round($lie->gap($body), 4);
             }
         }

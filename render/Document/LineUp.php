@@ -58,7 +58,7 @@ final readonly class LineUp
 
         return [
             'designators' => $designators,
-            'value' => $part?->recognition->value?->value->display() ?? ($part->line->value ?? ''),
+            'value' => $part?->recognition->value?->value->display() ?? ($part->line->cells->value ?? ''),
             'kindName' => $part === null ? '' : $this->words->kind($part->kind()),
             'picture' => $drawn['svg'],
             'width' => $drawn['width'],

@@ -59,27 +59,27 @@ final readonly class ManualDocument
             array_column($marks['callouts'], null, 'designator'),
             $bagOf,
         );
-        $settings = $manual->kit->settings;
+        $settings = $manual->kit->choices->settings;
 
         return [
-            'kit' => $manual->kit->name,
-            'code' => $manual->kit->code,
-            'revision' => $manual->kit->revision,
+            'kit' => $manual->kit->head->name,
+            'code' => $manual->kit->head->code,
+            'revision' => $manual->kit->head->revision,
             'choice' => array_map(
                 static fn(Option $option): array => ['name' => $option->name, 'value' => $option->chosen],
-                $manual->kit->options,
+                $manual->kit->choices->options,
             ),
-            'paper' => $settings->paper,
-            'skill' => $settings->skill,
+            'paper' => $settings->page->paper->value,
+            'skill' => $settings->skill->value,
             'language' => $this->words->language,
-            'units' => $settings->units,
-            'colour' => $settings->colour,
-            'alloy' => $settings->alloy,
-            'workholding' => $settings->workholding,
-            'solderFrom' => $settings->solderFrom,
+            'units' => $settings->page->units->value,
+            'colour' => $settings->page->colour,
+            'alloy' => $settings->bench->alloy->value,
+            'workholding' => $settings->bench->workholding->value,
+            'solderFrom' => $settings->bench->solderFrom->value,
             'minutes' => $order['minutes'],
             'elapsed' => $manual->order->clock->elapsed ?? $order['minutes'],
-            'supply' => $this->supply($manual->kit->power),
+            'supply' => $this->supply($manual->kit->nature->power),
             'joints' => array_sum(array_column($order['steps'], 'joints')),
             'bags' => (new BagsDocument($this->words))->of($manual->bags),
             'tools' => array_map($this->words->of(...), $manual->tools),
@@ -90,7 +90,7 @@ final readonly class ManualDocument
                 static fn(ManualStep $step): array => $steps->of($step, $titles[$step->step->number]),
                 $manual->steps,
             ),
-            'texts' => OwnTexts::of($manual->kit->words),
+            'texts' => OwnTexts::of($manual->kit->choices->words),
             'blocks' => $this->blocks($manual, $steps),
             'drilling' => array_map(
                 static fn(DrillFace $face): string => trim("{$face->by} {$face->face}"),
@@ -112,7 +112,7 @@ final readonly class ManualDocument
     {
         return array_map(function (Block $block) use ($manual, $steps): array {
             $kit = $manual->kit;
-            $own = OwnTexts::block($kit->words, $block->name);
+            $own = OwnTexts::block($kit->choices->words, $block->name);
 
             return [
                 'name' => $block->name,
@@ -163,11 +163,12 @@ final readonly class ManualDocument
 
     private function direction(KitPart $part): string
     {
-        $mark = ($part->polarity === null ? $part->row->mark?->check : $part->polarity->mark)?->value;
+        $mark = ($part->direction->polarity === null ? $part->row->mark?->check : $part->direction->polarity->mark)
+            ?->value;
 
         return match (true) {
-            $part->polarised && $mark !== null => $this->words->mark($mark),
-            $part->polarised => $this->words->sentence('manual.has-direction'),
+            $part->direction->polarised && $mark !== null => $this->words->mark($mark),
+            $part->direction->polarised => $this->words->sentence('manual.has-direction'),
             $part->row->is(Role::EitherWay) => $this->words->sentence('manual.either-way'),
             default => '',
         };

@@ -43,7 +43,7 @@ final readonly class MarksDocument
         return [
             'callouts' => [
                 ...array_map(fn(Callout $callout): array => $this->callout($callout, $kit, $steps, $alike), $callouts),
-                ...array_map(fn(Wire $wire): array => $this->wire($wire, $kit, $steps), $kit->wires),
+                ...array_map(fn(Wire $wire): array => $this->wire($wire, $kit, $steps), $kit->work->wires),
             ],
         ];
     }
@@ -57,18 +57,18 @@ final readonly class MarksDocument
         return [
             'designator' => $callout->designator,
             'kind' => $callout->kind->value,
-            'fitMark' => $callout->fitMark?->value,
-            'partMark' => $callout->partMark?->value,
-            'terminal' => $callout->terminal,
-            'boardMark' => $callout->boardMark?->print,
-            'bearing' => $callout->bearing,
-            'direction' => $callout->direction,
-            'landmark' => $callout->landmark,
-            'consequence' => $callout->consequence->value,
-            'replaceTogether' => $callout->replaceTogether,
-            'text' => $kit->words["callout.{$callout->designator}.text"] ?? $this->text($callout, $kit),
+            'fitMark' => $callout->signs->fit?->value,
+            'partMark' => $callout->signs->check?->value,
+            'terminal' => $callout->signs->terminal,
+            'boardMark' => $callout->print->mark?->print,
+            'bearing' => $callout->pointing->bearing,
+            'direction' => $callout->pointing->direction,
+            'landmark' => $callout->pointing->landmark,
+            'consequence' => $callout->reversal->consequence->value,
+            'replaceTogether' => $callout->reversal->replace,
+            'text' => $kit->choices->words["callout.{$callout->designator}.text"] ?? $this->text($callout, $kit),
             'lead' => $this->lead($callout, $kit),
-            'ownWords' => isset($kit->words["callout.{$callout->designator}.text"]),
+            'ownWords' => isset($kit->choices->words["callout.{$callout->designator}.text"]),
             'step' => $steps[$callout->designator] ?? null,
             'alike' => array_slice($alike->to($callout->designator), 0, self::NAMED),
             'picture' => (new CalloutPicture($kit))->of($callout->designator),
@@ -78,26 +78,26 @@ final readonly class MarksDocument
 
     private function lead(Callout $callout, Kit $kit): string
     {
-        if ($callout->partMark === null) {
+        if ($callout->signs->check === null) {
             return $this->words->sentence('callout.no-mark', ['designator' => $callout->designator]);
         }
-        $board = $callout->boardMark;
-        $args = ['mark' => $this->mark($callout->partMark, $callout->designator, $kit)];
+        $board = $callout->print->mark;
+        $args = ['mark' => $this->mark($callout->signs->check, $callout->designator, $kit)];
         if ($board !== null) {
             $args['board'] = $this->words->sentence("callout.board.{$board->print}");
         }
-        if ($callout->direction !== null) {
+        if ($callout->pointing->direction !== null) {
             $args += [
-                'direction' => $this->words->direction($callout->direction),
-                'landmark' => $this->landmark((string) $callout->landmark, $kit),
+                'direction' => $this->words->direction($callout->pointing->direction),
+                'landmark' => $this->landmark((string) $callout->pointing->landmark, $kit),
             ];
         }
-        $meets = $board !== null && $board->meets === $callout->partMark;
+        $meets = $board !== null && $board->meets === $callout->signs->check;
         $said = [
             self::capital(
                 $this->words->sentence(
                     match (true) {
-                        $callout->direction === null => 'callout.mark',
+                        $callout->pointing->direction === null => 'callout.mark',
                         $meets => 'callout.mark-at',
                         default => 'callout.mark-towards',
                     },
@@ -105,13 +105,13 @@ final readonly class MarksDocument
                 ),
             ),
             $this->terminal($callout),
-            $callout->fitMark !== null && $callout->fitMark !== $callout->partMark
+            $callout->signs->fit !== null && $callout->signs->fit !== $callout->signs->check
                 ? $this->words->sentence('callout.fit-check', [
-                    'fit' => $this->words->mark($callout->fitMark->value),
+                    'fit' => $this->words->mark($callout->signs->fit->value),
                     'check' => $args['mark'],
                 ])
                 : '',
-            $board !== null && !($meets && $callout->direction !== null)
+            $board !== null && !($meets && $callout->pointing->direction !== null)
                 ? self::capital(
                     $this->words->sentence(
                         'callout.meets',
@@ -119,7 +119,7 @@ final readonly class MarksDocument
                     ),
                 )
                 : '',
-            $board === null && $callout->direction !== null ? $this->words->sentence('callout.no-board') : '',
+            $board === null && $callout->pointing->direction !== null ? $this->words->sentence('callout.no-board') : '',
         ];
 
         return implode(' ', array_diff($said, ['']));
@@ -128,9 +128,9 @@ final readonly class MarksDocument
     /** What the mark stands for, and what the square pad stands for. */
     private function terminal(Callout $callout): string
     {
-        $pad = $callout->squarePad === null ? '' : $this->words->terminal($callout->squarePad);
-        $stands = $this->words->terminal($callout->terminal);
-        $known = $stands !== $callout->terminal || $callout->terminal === 'pin 1';
+        $pad = $callout->print->squarePad === null ? '' : $this->words->terminal($callout->print->squarePad);
+        $stands = $this->words->terminal($callout->signs->terminal);
+        $known = $stands !== $callout->signs->terminal || $callout->signs->terminal === 'pin 1';
         $own = $known
             ? $this->words->sentence($pad === $stands ? 'callout.terminal-square' : 'callout.terminal', [
                 'terminal' => $stands,
@@ -171,15 +171,18 @@ final readonly class MarksDocument
 
     private function text(Callout $callout, Kit $kit): string
     {
-        if ($callout->partMark === null) {
+        if ($callout->signs->check === null) {
             return $this->lead($callout, $kit);
         }
         $together =
-            $callout->replaceTogether === []
+            $callout->reversal->replace === []
                 ? ''
-                : ' ' . $this->words->sentence('callout.together', ['parts' => $callout->replaceTogether]);
+                : ' ' . $this->words->sentence('callout.together', ['parts' => $callout->reversal->replace]);
 
-        return "{$this->lead($callout, $kit)} {$this->words->consequence($callout->consequence->value)}{$together}";
+        return "{$this->lead(
+            $callout,
+            $kit,
+        )} {$this->words->consequence($callout->reversal->consequence->value)}{$together}";
     }
 
     /**
@@ -205,12 +208,12 @@ final readonly class MarksDocument
             'consequence' => 'itself-damaged',
             'replaceTogether' => [],
             'lead' => $this->wireText($wire),
-            'ownWords' => isset($kit->words["callout.{$wire->name}.text"]),
+            'ownWords' => isset($kit->choices->words["callout.{$wire->name}.text"]),
             'step' => $steps[$wire->name] ?? null,
             'alike' => [],
             'picture' => $ends[0] ?? $ends[1],
             'second' => $ends[0] === null ? null : $ends[1],
-            'text' => $kit->words["callout.{$wire->name}.text"] ?? $this->wireText($wire),
+            'text' => $kit->choices->words["callout.{$wire->name}.text"] ?? $this->wireText($wire),
         ];
     }
 

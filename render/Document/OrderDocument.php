@@ -33,13 +33,16 @@ final readonly class OrderDocument
 
         return [
             'school' => $order->school->value,
-            'group' => $kit->settings->group,
+            'group' => $kit->choices->settings->group,
             'steps' => array_map(
                 fn(Step $step): array => $this->step($step, isset($breaks[$step->number]), $kit),
                 $order->steps,
             ),
             'score' => self::score($order->score),
-            'minutes' => round(array_sum(array_map(static fn(Step $step): float => $step->minutes, $order->steps)), 1),
+            'minutes' => round(
+                array_sum(array_map(static fn(Step $step): float => $step->work->minutes, $order->steps)),
+                1,
+            ),
             'clock' => self::clock($order),
             'overrides' => array_map(
                 static fn(OrderOverride $each): array => [
@@ -47,7 +50,7 @@ final readonly class OrderDocument
                     'after' => $each->after,
                     'sameStep' => $each->sameStep,
                 ],
-                $kit->orderOverrides,
+                $kit->choices->order,
             ),
             'broken' => array_map(fn(Rule $rule): string => $this->words->of($rule->reason), $order->broken),
         ];
@@ -57,13 +60,13 @@ final readonly class OrderDocument
     private static function clock(BuildOrder $order): array
     {
         $clock = $order->clock;
-        $minutes = round(array_sum(array_map(static fn(Step $step): float => $step->minutes, $order->steps)), 1);
+        $minutes = round(array_sum(array_map(static fn(Step $step): float => $step->work->minutes, $order->steps)), 1);
 
         return [
             'handsOn' => $clock->handsOn ?? $minutes,
             'elapsed' => $clock->elapsed ?? $minutes,
             'solder' => round(
-                array_sum(array_map(static fn(Step $step): float => $step->soldering->solder, $order->steps)),
+                array_sum(array_map(static fn(Step $step): float => $step->work->soldering->solder, $order->steps)),
                 1,
             ),
             'waits' => array_map(
@@ -128,14 +131,14 @@ final readonly class OrderDocument
     /** @return array{number: int, title: string, joints: int, ...<string, mixed>} */
     private function step(Step $step, bool $breaksStair, Kit $kit): array
     {
-        $lie = $step->lie;
+        $lie = $step->work->lie;
 
         return [
             'number' => $step->number,
             'title' => $this->title($step, $kit),
             'action' => $step->action->value,
-            'board' => $step->board,
-            'side' => $step->gate === null && $step->board !== null ? $step->side?->value : null,
+            'board' => $step->face?->board,
+            'side' => $step->gate === null ? $step->face?->side->value : null,
             'parts' => array_map(fn(StepPart $part): array => $this->part($part), $step->parts),
             'gate' => $step->gate === null ? null : ['name' => $step->gate->name, 'expect' => $step->gate->expect],
             'fits' => $step->fits(),
@@ -146,22 +149,22 @@ final readonly class OrderDocument
                     ? $this->why($step)
                     : null,
             'apart' => self::apart($step),
-            'joints' => $step->joints,
-            'minutes' => $step->minutes,
-            'time' => $step->time === null ? '' : $this->words->of($step->time),
-            'solder' => $step->soldering->solder,
-            'iron' => $step->soldering->iron,
+            'joints' => $step->work->joints,
+            'minutes' => $step->work->minutes,
+            'time' => $step->work->time === null ? '' : $this->words->of($step->work->time),
+            'solder' => $step->work->soldering->solder,
+            'iron' => $step->work->soldering->iron,
             'prop' =>
-                $step->prop === null
+                $step->work->prop === null
                     ? null
                     : [
-                        'x' => round($step->prop->at->x, 3),
-                        'y' => round($step->prop->at->y, 3),
-                        'edge' => $step->prop->edge,
-                        'height' => round($step->prop->height, 3),
+                        'x' => round($step->work->prop->at->x, 3),
+                        'y' => round($step->work->prop->at->y, 3),
+                        'edge' => $step->work->prop->edge,
+                        'height' => round($step->work->prop->height, 3),
                     ],
             'overridden' => $step->overridden,
-            'cautions' => array_map(fn(Reason $reason): string => $this->words->of($reason), $step->cautions),
+            'cautions' => array_map(fn(Reason $reason): string => $this->words->of($reason), $step->work->cautions),
             'lie' =>
                 $lie === null
                     ? null

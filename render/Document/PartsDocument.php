@@ -32,14 +32,14 @@ final readonly class PartsDocument
         $alike = LookAlikes::of($kit);
 
         return [
-            'kit' => $kit->name,
-            'revision' => $kit->revision,
-            'file' => $kit->list->file,
+            'kit' => $kit->head->name,
+            'revision' => $kit->head->revision,
+            'file' => $kit->findings->list->file,
             'columns' => array_map(
-                static fn(int $index): string => $kit->list->headers[$index] ?? '',
-                $kit->list->columns,
+                static fn(int $index): string => $kit->findings->list->headers[$index] ?? '',
+                $kit->findings->list->columns,
             ),
-            'headers' => $kit->list->headers,
+            'headers' => $kit->findings->list->headers,
             'options' => array_map(
                 static fn(Option $option): array => [
                     'name' => $option->name,
@@ -47,17 +47,20 @@ final readonly class PartsDocument
                     'default' => $option->default,
                     'chosen' => $option->chosen,
                 ],
-                $kit->options,
+                $kit->choices->options,
             ),
             'lines' => array_merge(
-                ...array_map(fn(Line $line): array => $this->lines($line, $kit, $alike), $kit->list->lines),
+                ...array_map(fn(Line $line): array => $this->lines($line, $kit, $alike), $kit->findings->list->lines),
                 ...[[]],
             ),
             'lineUp' => (new LineUp($this->words))->of($kit, $alike->groups),
             'lineUpInAll' => array_sum(
                 array_map(static fn(LookAlikeGroup $group): int => $group->pairs(), $alike->groups),
             ),
-            'problems' => array_map(static fn(Problem $problem): array => $told->problem($problem), $kit->problems),
+            'problems' => array_map(
+                static fn(Problem $problem): array => $told->problem($problem),
+                $kit->findings->problems,
+            ),
         ];
     }
 
@@ -75,18 +78,18 @@ final readonly class PartsDocument
                 $groups[
                     implode('|', [
                         $part->kind()->value,
-                        $part->outline->name,
-                        $part->height,
-                        $part->heightOrigin->value,
+                        $part->shape->outline->name,
+                        $part->shape->height,
+                        $part->shape->heightOrigin->value,
                         $part->supply->value,
-                        $part->polarised ? 1 : 0,
-                        $part->legend ?? '',
-                        $part->prints,
-                        $part->usedAt,
-                        $part->spread,
-                        ...$part->allowed,
+                        $part->direction->polarised ? 1 : 0,
+                        $part->notes->legend ?? '',
+                        $part->notes->prints,
+                        $part->notes->usedAt,
+                        $part->notes->spread,
+                        ...$part->notes->allowed,
                         '-',
-                        ...$part->forbidden,
+                        ...$part->notes->forbidden,
                     ])
                 ][] = $part;
             }
@@ -129,10 +132,10 @@ final readonly class PartsDocument
                 $value === null
                     ? null
                     : $value->tolerance ??
-                        (preg_match('~\d+(?:\.\d+)?~', $line->tolerance, $found) === 1 ? $found[0] : null),
-            'spread' => $part->spread,
-            'text' => $line->value,
-            'description' => $line->description,
+                        (preg_match('~\d+(?:\.\d+)?~', $line->cells->tolerance, $found) === 1 ? $found[0] : null),
+            'spread' => $part->notes->spread,
+            'text' => $line->cells->value,
+            'description' => $line->cells->description,
             'kind' => $part->kind()->value,
             'kindName' => $this->words->kind($part->kind()),
             'confidence' => $part->recognition->confidence,
@@ -140,23 +143,27 @@ final readonly class PartsDocument
             'candidates' => $part->recognition->needsAnswer()
                 ? array_map(static fn(Kind $kind): string => $kind->value, $part->recognition->candidates)
                 : [],
-            'package' => $line->package,
-            'outline' => $part->outline->name,
-            'height' => $part->outline->name === 'none' && $part->placement === null ? null : $part->height,
-            'heightSource' => $part->heightOrigin->value,
-            'polarised' => $part->polarised,
-            'mark' => $part->polarised
-                ? ($part->polarity === null ? $part->row->mark?->check : $part->polarity->mark)?->value
+            'package' => $line->cells->package,
+            'outline' => $part->shape->outline->name,
+            'height' =>
+                $part->shape->outline->name === 'none' && $part->place->placement === null
+                    ? null
+                    : $part->shape->height,
+            'heightSource' => $part->shape->heightOrigin->value,
+            'polarised' => $part->direction->polarised,
+            'mark' => $part->direction->polarised
+                ? ($part->direction->polarity === null ? $part->row->mark?->check : $part->direction->polarity->mark)
+                    ?->value
                 : null,
             'supply' => $part->supply->value,
-            'sensitivity' => $part->sensitivity->value,
-            'legend' => $part->legend,
-            'prints' => $part->prints,
-            'usedAt' => $part->usedAt,
-            'note' => $line->note,
+            'sensitivity' => $part->shape->sensitivity->value,
+            'legend' => $part->notes->legend,
+            'prints' => $part->notes->prints,
+            'usedAt' => $part->notes->usedAt,
+            'note' => $line->cells->note,
             'substitutes' => $this->substitutes($part, $kit),
-            'socket' => $part->socket,
-            'placed' => $part->placement !== null,
+            'socket' => $part->place->socket,
+            'placed' => $part->place->placement !== null,
             'marking' => PartMarking::of($part),
             // Of a crowd that all look alike the first; their number is said.
             'alike' => array_slice($alike, 0, self::NAMED),
@@ -171,8 +178,8 @@ final readonly class PartsDocument
         $told = new Told($this->words);
         $substitutes = new Substitutes($kit);
         $known = [
-            'allowed' => $part->allowed,
-            'forbidden' => $part->forbidden,
+            'allowed' => $part->notes->allowed,
+            'forbidden' => $part->notes->forbidden,
             'warnings' => $told->reasons($substitutes->warnings($part)),
             'dependents' => $told->reasons($substitutes->dependents($part)),
         ];

@@ -35,7 +35,7 @@ final readonly class SafetyDocument
                     'code' => $reason->code,
                     'text' => $this->builder($kit)->of($reason),
                     'template' => $this->builder($kit)->template($reason->code),
-                    'ownWords' => isset($kit->words["sentence.{$reason->code}"]),
+                    'ownWords' => isset($kit->choices->words["sentence.{$reason->code}"]),
                 ],
                 Cautions::for($kit)->ofKit(),
             ),

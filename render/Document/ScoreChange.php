@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace ChiralexRender\Document;
 
-use Chiralex\Build\School;
 use Chiralex\Build\Score;
+use Chiralex\Kit\School;
 use ChiralexRender\Words;
 use stdClass;
 

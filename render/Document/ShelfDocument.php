@@ -46,12 +46,12 @@ final readonly class ShelfDocument
                     $kit->parts,
                 ),
             ),
-            'lines' => count($kit->list->lines),
+            'lines' => count($kit->findings->list->lines),
             'steps' => $order instanceof BuildCycle ? null : count($order->steps),
             'minutes' =>
                 $order instanceof BuildCycle
                     ? null
-                    : array_sum(array_map(static fn($step): float => $step->minutes, $order->steps)),
+                    : array_sum(array_map(static fn($step): float => $step->work->minutes, $order->steps)),
             'matters' => $count,
             'next' => $next === null ? null : (new Told($this->words))->matter($next),
             'picture' => (new BoardSvg($kit))->board($kit->boards[0], Side::Top, true),

@@ -48,7 +48,7 @@ final readonly class StepDocument
     {
         $step = $each->step;
         $key = implode(',', $step->names()) ?: (string) $step->gate?->name;
-        $own = $this->kit->words;
+        $own = $this->kit->choices->words;
         $told = fn(Reason $reason): string => $this->words->of($reason);
 
         return [
@@ -58,15 +58,18 @@ final readonly class StepDocument
             'ownWords' => isset($own["step.{$key}.title"]) || isset($own["step.{$key}.note"]),
             'note' => $own["step.{$key}.note"] ?? '',
             'action' => $step->action->value,
-            'board' => $step->board,
-            'side' => $step->gate === null && $step->board !== null ? $step->side?->value : null,
-            'minutes' => $step->minutes,
-            'joints' => $step->joints,
+            'board' => $step->face?->board,
+            'side' => $step->gate === null ? $step->face?->side->value : null,
+            'minutes' => $step->work->minutes,
+            'joints' => $step->work->joints,
             'fits' => $step->fits(),
-            'parts' => [...array_map($this->part(...), $step->parts), ...array_map($this->loose(...), $each->loose)],
+            'parts' => [
+                ...array_map($this->part(...), $step->parts),
+                ...array_map($this->loose(...), $each->table->loose),
+            ],
             'callouts' => $this->callouts($each),
             'tips' => array_map($told, $each->tips),
-            'cautions' => array_map($told, $step->cautions),
+            'cautions' => array_map($told, $step->work->cautions),
             'gate' =>
                 $step->gate === null
                     ? null
@@ -75,7 +78,7 @@ final readonly class StepDocument
                         'expect' => BenchDocument::printed(BenchBook::gate($this->readings, $step->gate), $this->words),
                     ],
             'tests' => array_map($this->test(...), $each->tests),
-            'remaining' => $each->remaining === [] ? new stdClass() : $each->remaining,
+            'remaining' => $each->table->remaining === [] ? new stdClass() : $each->table->remaining,
             'watch' => $this->watch($each),
             'sentences' => array_map(
                 fn(Reason $reason): array => [
@@ -84,7 +87,7 @@ final readonly class StepDocument
                     'template' => $this->words->template($reason->code),
                     'own' => isset($own["sentence.{$reason->code}"]),
                 ],
-                [...$each->tips, ...$step->cautions],
+                [...$each->tips, ...$step->work->cautions],
             ),
             'wait' => $this->wait($each),
         ];
@@ -120,14 +123,14 @@ final readonly class StepDocument
     private function watch(ManualStep $each): array
     {
         $said = [];
-        foreach ($each->alike as [$these, $others]) {
+        foreach ($each->table->alike as [$these, $others]) {
             $said[] = $this->words->sentence(count($these) === 1 ? 'page.alike-here' : 'page.alike-here-many', [
                 'designator' => $these,
                 'others' => $others,
             ]);
         }
-        if ($each->undirected !== []) {
-            $said[] = $this->words->sentence('page.no-direction', ['designators' => $each->undirected]);
+        if ($each->table->undirected !== []) {
+            $said[] = $this->words->sentence('page.no-direction', ['designators' => $each->table->undirected]);
         }
 
         return $said;
@@ -136,9 +139,9 @@ final readonly class StepDocument
     /** Minutes that something cures from the end of this step on. */
     private function wait(ManualStep $each): ?float
     {
-        foreach ($each->step->action === Action::Cure ? $this->kit->groups->cures : [] as $cure) {
-            if ($cure['name'] === $each->step->what) {
-                return $cure['hours'] * 60;
+        foreach ($each->step->action === Action::Cure ? $this->kit->work->groups->cures : [] as $cure) {
+            if ($cure->name === $each->step->what) {
+                return $cure->hours * 60;
             }
         }
 
@@ -150,7 +153,7 @@ final readonly class StepDocument
     {
         $checked = BenchBook::checked($this->readings, $test);
         $row = (new BenchDocument($this->words))->row($checked);
-        $reach = $checked->reading?->reach;
+        $reach = $checked->reading?->adjuster->interval;
 
         return [
             'name' => $row['name'],
@@ -188,7 +191,7 @@ final readonly class StepDocument
             'kindName' => $part === null ? $this->words->sentence('manual.wire') : $this->names->kind($part),
             'marking' => $part === null ? null : PartMarking::of($part),
             'hold' => $hold === [] ? '' : $this->words->of($hold[0]),
-            'printed' => $part?->legend,
+            'printed' => $part?->notes->legend,
             'bag' => $this->bagOf[$step->designator] ?? null,
         ];
     }

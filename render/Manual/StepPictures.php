@@ -77,11 +77,12 @@ final readonly class StepPictures
     private function step(int $number): string
     {
         $step = $this->manual->steps[$number - 1]->step ?? null;
-        $board = $step?->board === null ? null : $this->kit->board($step->board);
+        $face = $step?->face;
+        $board = $face === null ? null : $this->kit->board($face->board);
 
-        return $step === null || $board === null
+        return $step === null || $face === null || $board === null
             ? ''
-            : $this->svg->board($board, $step->side ?? Side::Top, false, $this->emphasis($step, $step->names()));
+            : $this->svg->board($board, $face->side, false, $this->emphasis($step, $step->names()));
     }
 
     /** @param array{board: string, side: string, crop: array{float, float, float, float}, arrow: ?array{float, float, float, float}} $picture of a callout */

@@ -31,7 +31,7 @@ final readonly class DrillSheet
         foreach (DrillPlan::of($kit) as $face) {
             foreach ($this->tiles($face, $sheet) as $index => $tile) {
                 $title = Markup::text(
-                    "{$kit->name}: {$this->words->sentence('sheet.drilling')}, " .
+                    "{$kit->head->name}: {$this->words->sentence('sheet.drilling')}, " .
                         trim("{$face->by} {$face->face}") .
                         ($index === 0 ? '' : ' (' . ($index + 1) . ')'),
                 );
@@ -52,7 +52,7 @@ final readonly class DrillSheet
             }
             $html .= $this->table($face, $kit);
         }
-        $title = Markup::text("{$kit->name}, {$this->words->sentence('sheet.drilling')}");
+        $title = Markup::text("{$kit->head->name}, {$this->words->sentence('sheet.drilling')}");
         $html =
             $html === ''
                 ? "<h1>{$title}</h1><p>" . Markup::text($this->words->sentence('sheet.nothing-drilled')) . '</p>'

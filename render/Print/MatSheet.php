@@ -35,7 +35,7 @@ final readonly class MatSheet
             ]);
         }
         $pages = $this->pages(SortingMat::cells($plan), $titles, $sheet);
-        $title = Markup::text("{$kit->name}, {$kit->revision}: {$this->words->sentence('sheet.mat')}");
+        $title = Markup::text("{$kit->head->name}, {$kit->head->revision}: {$this->words->sentence('sheet.mat')}");
         $html = '';
         foreach ($pages as $index => $drawn) {
             $head =

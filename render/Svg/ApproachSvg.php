@@ -26,8 +26,8 @@ final readonly class ApproachSvg
      */
     public function of(string $designator, ?array $fitted = null): array
     {
-        $body = $this->kit->part($designator)?->body;
-        $shape = $body === null ? null : $this->kit->board($body->board);
+        $body = $this->kit->part($designator)?->place->body;
+        $shape = $body === null ? null : $this->kit->board($body->face->board);
         $reached = (new Reachability($this->kit))->of($designator, $fitted);
         $sectors = ['top' => '', 'bottom' => ''];
         foreach ($reached as $each) {
@@ -41,7 +41,7 @@ final readonly class ApproachSvg
         }
 
         return [
-            'board' => $body?->board,
+            'board' => $body?->face->board,
             'top' => $sectors[Side::Top->value],
             'bottom' => $sectors[Side::Bottom->value],
             'notes' => array_map(fn(Reachable $each): string => $this->note($each), $reached),

@@ -19,15 +19,15 @@ final readonly class BoardDocument
         foreach ($kit->bodies() as $name => $body) {
             $part = $kit->part($name);
             $parts[$name] = [
-                'board' => $body->board,
-                'side' => $body->side->value,
+                'board' => $body->face->board,
+                'side' => $body->face->side->value,
                 'x' => round($body->centre->x, 3),
                 'y' => round($body->centre->y, 3),
                 'rotation' => $body->rotation,
                 'height' => $body->height,
                 'kind' => $part?->kind()->value,
                 'outline' => $body->outline->name,
-                'legend' => $part?->legend,
+                'legend' => $part?->notes->legend,
             ];
         }
 
@@ -37,13 +37,13 @@ final readonly class BoardDocument
 
                 return [
                     'name' => $board->name,
-                    'thickness' => $board->thickness,
+                    'thickness' => $board->stuff->thickness,
                     'reading' => $board->reading,
                     'squarePad' => (object) $board->squarePad,
-                    'joinedTo' => $board->joinedTo,
+                    'joinedTo' => $board->joined->to,
                     'outlineGiven' => $board->outlineGiven,
-                    'mask' => $board->mask,
-                    'silk' => $board->silk,
+                    'mask' => $board->stuff->mask,
+                    'silk' => $board->stuff->silk,
                     'zeroOrientation' => $board->level,
                     'width' => round($right - $left, 3),
                     'height' => round($high - $low, 3),

@@ -24,15 +24,15 @@ final readonly class BoardSvg
     public function board(BoardShape $board, Side $side, bool $compact = false, ?Emphasis $emphasis = null): string
     {
         $frame = Frame::of($board->outline, $board->reading, $side);
-        $here = array_filter($this->kit->bodies(), fn(PlacedBody $body): bool => $body->board === $board->name);
+        $here = array_filter($this->kit->bodies(), fn(PlacedBody $body): bool => $body->face->board === $board->name);
         $parts = $this->parts(
-            array_filter($here, static fn(PlacedBody $body): bool => $body->side === $side),
+            array_filter($here, static fn(PlacedBody $body): bool => $body->face->side === $side),
             $frame,
             $compact,
             $emphasis,
-            Palette::silk($board->silk),
+            Palette::silk($board->stuff->silk),
         );
-        $title = Markup::text("{$this->kit->name}, {$side->value} side");
+        $title = Markup::text("{$this->kit->head->name}, {$side->value} side");
 
         return sprintf(
             '<svg xmlns="http://www.w3.org/2000/svg" viewBox="0 0 %s %s" class="board%s" role="img" aria-label="%s"><path class="mask" d="%s" fill="%s"/><g class="pads">%s</g>%s</svg>',
@@ -41,7 +41,7 @@ final readonly class BoardSvg
             $compact ? ' compact' : '',
             $title,
             $this->outline($board, $frame),
-            Palette::mask($board->mask),
+            Palette::mask($board->stuff->mask),
             $this->pads($here, $frame),
             $parts,
         );
@@ -66,7 +66,7 @@ final readonly class BoardSvg
     {
         $svg = '';
         foreach ($bodies as $body) {
-            $socketed = $this->kit->part($body->designator)?->socket !== null;
+            $socketed = $this->kit->part($body->designator)?->place->socket !== null;
             foreach ($socketed ? [] : $body->pins as $name => $pin) {
                 $at = $frame->point($pin);
                 $svg .=
@@ -109,7 +109,7 @@ final readonly class BoardSvg
             $text = '';
             if (!$compact) {
                 [$x, $y] =
-                    $part->socket !== null
+                    $part->place->socket !== null
                         ? [($boxes[$name][0] + $boxes[$name][2]) / 2, ($boxes[$name][1] + $boxes[$name][3]) / 2 + 0.8]
                         : $labels->place((string) $name, $boxes[$name]);
                 $text = sprintf(
@@ -123,12 +123,12 @@ final readonly class BoardSvg
             }
             $svg .= sprintf(
                 '<g class="part%s%s" data-ref="%s"><g class="silk" transform="%s" fill="none" stroke="%s" stroke-width="0.25">%s</g>%s%s</g>',
-                $part->socket !== null ? ' socketed' : '',
+                $part->place->socket !== null ? ' socketed' : '',
                 $emphasis?->classes((string) $name) ?? '',
                 Markup::text((string) $name),
                 $frame->matrix($body),
                 $silk,
-                $draw->silk($part->outline, $part->row->body->look),
+                $draw->silk($part->shape->outline, $part->row->body->look),
                 $emphasis === null || $emphasis->showsBody((string) $name)
                     ? sprintf('<g class="body" transform="%s">%s</g>', $frame->matrix($body), $draw->body($part))
                     : '',

@@ -22,7 +22,7 @@ final readonly class BodyDrawing
 
     public function body(KitPart $part): string
     {
-        $outline = $part->outline;
+        $outline = $part->shape->outline;
         if ($outline->shape === BodyShape::Lying) {
             return $this->lying($part);
         }
@@ -41,7 +41,7 @@ final readonly class BodyDrawing
             BodyLook::CeramicDisc => '#B07A2E',
             BodyLook::FilmBox => '#A33F34',
             BodyLook::Bead => '#C99A34',
-            BodyLook::Lens => Palette::lens($part->line->value),
+            BodyLook::Lens => Palette::lens($part->line->cells->value),
             BodyLook::Slotted, BodyLook::BlueBox => '#2F62A6',
             BodyLook::ScrewHeads => '#2F7E5C',
             BodyLook::DarkBox => '#3C4A66',
@@ -101,9 +101,9 @@ final readonly class BodyDrawing
 
     private function lying(KitPart $part): string
     {
-        $x = $part->outline->along / 2;
-        $y = $part->outline->across / 2;
-        $pins = array_values($part->outline->pins);
+        $x = $part->shape->outline->along / 2;
+        $y = $part->shape->outline->across / 2;
+        $pins = array_values($part->shape->outline->pins);
         $reach = max($x, abs($pins[0][0] ?? $x));
         $svg = sprintf(
             '<path d="M%s 0H%s" stroke="%s" stroke-width="0.6" fill="none"/>',
@@ -114,7 +114,7 @@ final readonly class BodyDrawing
         // A lying body with letters of a diode has its band; glass is red, resin black. All else is a resistor's beige.
         $fill = match (true) {
             $part->row->name->letters !== LetterFamily::Diode => '#D8C29A',
-            $part->outline->name === 'DO-35' => '#C46A3A',
+            $part->shape->outline->name === 'DO-35' => '#C46A3A',
             default => Palette::BLACK,
         };
         $svg .= sprintf(
@@ -126,7 +126,7 @@ final readonly class BodyDrawing
             Num::of(min(0.9, $y)),
             $fill,
         );
-        if ($part->polarised) {
+        if ($part->direction->polarised) {
             return $svg . $this->bar(-$x * 0.7, $x * 0.28, $y, $fill === Palette::BLACK ? '#C9CCCB' : '#161616');
         }
         foreach (self::bandPlaces(PartLook::of($part)->bands, $x) as [$at, $colour]) {
@@ -172,11 +172,11 @@ final readonly class BodyDrawing
 
     private function marks(KitPart $part): string
     {
-        $outline = $part->outline;
+        $outline = $part->shape->outline;
         $r = $outline->along / 2;
 
         return match ($part->row->body->look) {
-            BodyLook::SleevedCan => $part->polarised
+            BodyLook::SleevedCan => $part->direction->polarised
                 ? sprintf(
                     '<path d="M%1$s %2$sA%3$s %3$s 0 0 1 %1$s %4$sZ" fill="#C4C9CE"/><path d="M%5$s 0h1.1" stroke="#2B3A55" stroke-width="0.35"/>',
                     Num::of($r * 0.45),

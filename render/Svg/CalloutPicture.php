@@ -23,20 +23,20 @@ final readonly class CalloutPicture
     public function of(string $designator): ?array
     {
         $part = $this->kit->part($designator);
-        $body = $part?->body;
-        $board = $body === null ? null : $this->kit->board($body->board);
+        $body = $part?->place->body;
+        $board = $body === null ? null : $this->kit->board($body->face->board);
         if ($part === null || $body === null || $board === null) {
             return null;
         }
-        $frame = Frame::of($board->outline, $board->reading, $body->side);
+        $frame = Frame::of($board->outline, $board->reading, $body->face->side);
         [$left, $top, $right, $bottom] = (new Polygon(
             array_map($frame->point(...), [...$body->footprint()->corners, ...array_values($body->pins)]),
         ))->bounds();
         $size = max(self::LEAST, $right - $left + 2 * self::MARGIN, $bottom - $top + 2 * self::MARGIN);
 
         return [
-            'board' => $body->board,
-            'side' => $body->side->value,
+            'board' => $body->face->board,
+            'side' => $body->face->side->value,
             'crop' => [
                 round(($left + $right - $size) / 2, 2),
                 round(($top + $bottom - $size) / 2, 2),
@@ -56,8 +56,8 @@ final readonly class CalloutPicture
     public function terminal(string $terminal, Side $face): ?array
     {
         [$name, $pin] = [...explode('.', $terminal, 2), ''];
-        $body = $this->kit->part($name)?->body;
-        $board = $body === null ? null : $this->kit->board($body->board);
+        $body = $this->kit->part($name)?->place->body;
+        $board = $body === null ? null : $this->kit->board($body->face->board);
         if ($body === null || $board === null) {
             return null;
         }
@@ -74,7 +74,7 @@ final readonly class CalloutPicture
         }
 
         return [
-            'board' => $body->board,
+            'board' => $body->face->board,
             'side' => $face->value,
             'crop' => [round($at->x - $size / 2, 2), round($at->y - $size / 2, 2), round($size, 2), round($size, 2)],
             'arrow' => $arrow,

@@ -48,7 +48,7 @@ final readonly class Frame
     /** Maps the part's own frame (x, y up, from its centre) into the drawing. */
     public function matrix(PlacedBody $body): string
     {
-        $flip = $body->side === Side::Bottom ? -1.0 : 1.0;
+        $flip = $body->face->side === Side::Bottom ? -1.0 : 1.0;
         $zero = $this->point($body->centre);
         $axis = static fn(float $x, float $y): Point => (new Point($x, $y * $flip))->turned($body->rotation);
         $u = $axis(1.0, 0.0);

@@ -23,7 +23,7 @@ final readonly class PartPicture
     /** @return array{svg: string, width: float, height: float} size in millimetres; the picture's own unit is the millimetre */
     public function of(KitPart $part): array
     {
-        $outline = $part->outline;
+        $outline = $part->shape->outline;
         $lying = $outline->shape === BodyShape::Lying;
         $x = $outline->along / 2 + ($lying ? self::LEAD : 0.0) + self::MARGIN;
         $y = $outline->across / 2 + self::MARGIN;
@@ -54,7 +54,7 @@ final readonly class PartPicture
     private function clear(KitPart $part): string
     {
         return str_replace(
-            'fill="' . Palette::lens($part->line->value) . '"',
+            'fill="' . Palette::lens($part->line->cells->value) . '"',
             'fill="' . Palette::lens('') . '" stroke="#8D9392" stroke-width="0.15"',
             (new BodyDrawing())->body($part),
         );
@@ -66,8 +66,12 @@ final readonly class PartPicture
         if ($code === null || $code === '' || $part->row->is(Role::Lens)) {
             return '';
         }
-        $width = $part->outline->along * 0.82;
-        $size = min($part->outline->across * self::PRINT, self::MOST_PRINT, $width / max(1, mb_strlen($code)) / 0.6);
+        $width = $part->shape->outline->along * 0.82;
+        $size = min(
+            $part->shape->outline->across * self::PRINT,
+            self::MOST_PRINT,
+            $width / max(1, mb_strlen($code)) / 0.6,
+        );
         $light = !in_array($part->kind(), [Kind::Ceramic, Kind::Tantalum, Kind::Crystal], true);
 
         return sprintf(

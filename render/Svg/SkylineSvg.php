@@ -38,9 +38,9 @@ final readonly class SkylineSvg
     /** Null for steps that the table has no say in. */
     public function step(Step $step): ?string
     {
-        $lie = $step->lie;
-        $side = $step->side;
-        $board = $this->kit->board((string) $step->board);
+        $lie = $step->work->lie;
+        $side = $step->face?->side;
+        $board = $this->kit->board((string) $step->face?->board);
         if ($lie === null || $side === null || $board === null) {
             return null;
         }
@@ -54,24 +54,24 @@ final readonly class SkylineSvg
         $high = 0.0;
         foreach ($assembly->outlines() as $outline) {
             foreach ($outline->corners as $corner) {
-                $high = max($high, $lie->plane->gap($corner, -$board->thickness));
+                $high = max($high, $lie->plane->gap($corner, -$board->stuff->thickness));
             }
         }
         [$left, $right] = $this->extent($assembly, $lie);
         foreach ($fitted as $body) {
-            if ($body->side !== $side) {
+            if ($body->face->side !== $side) {
                 continue;
             }
             if (isset($now[$body->designator])) {
                 $texts .=
                     $this->body($body, $assembly, $lie, $now[$body->designator]) .
-                    $this->leads($body, $assembly, $lie, $board->thickness);
+                    $this->leads($body, $assembly, $lie, $board->stuff->thickness);
             } else {
                 $bodies .= $this->body($body, $assembly, $lie, null);
             }
         }
         $top = $high + self::LEAD + 7.0;
-        $labels = $this->labels($fitted, $now, $assembly, $lie, $board->thickness, $high + self::LEAD + 1.0);
+        $labels = $this->labels($fitted, $now, $assembly, $lie, $board->stuff->thickness, $high + self::LEAD + 1.0);
 
         return sprintf(
             '<svg xmlns="http://www.w3.org/2000/svg" viewBox="%s %s %s %s" class="skyline" role="img" aria-label="%s">%s<g class="slab">%s</g>%s%s<path class="table" d="M%s 0H%s"/><g class="contacts">%s</g></svg>',
@@ -86,7 +86,7 @@ final readonly class SkylineSvg
                     implode(', ', $lie->contacts),
             ),
             $bodies,
-            $this->slab($assembly, $lie, $board->thickness),
+            $this->slab($assembly, $lie, $board->stuff->thickness),
             $texts,
             $labels,
             Num::of($left - 3),
@@ -116,7 +116,8 @@ final readonly class SkylineSvg
         return array_values(
             array_filter(
                 $this->kit->bodies(),
-                static fn(PlacedBody $body): bool => !isset($later[$body->designator]) && $assembly->has($body->board),
+                static fn(PlacedBody $body): bool => !isset($later[$body->designator]) &&
+                    $assembly->has($body->face->board),
             ),
         );
     }
@@ -138,7 +139,7 @@ final readonly class SkylineSvg
 
     private function body(PlacedBody $body, Assembly $assembly, Lie $lie, ?StepPart $now): string
     {
-        $offset = $assembly->offset($body->board);
+        $offset = $assembly->offset($body->face->board);
         $points = [];
         foreach ($body->footprint()->corners as $corner) {
             $at = $corner->plus($offset->x, $offset->y);
@@ -182,8 +183,8 @@ final readonly class SkylineSvg
 
     private function leads(PlacedBody $body, Assembly $assembly, Lie $lie, float $thickness): string
     {
-        $offset = $assembly->offset($body->board);
-        $show = min(self::LEAD, max(0.5, $body->outline->leadLength - $thickness));
+        $offset = $assembly->offset($body->face->board);
+        $show = min(self::LEAD, max(0.5, $body->outline->leads->length - $thickness));
         $svg = '';
         foreach ($body->pins as $pin) {
             $at = $pin->plus($offset->x, $offset->y);
@@ -218,7 +219,7 @@ final readonly class SkylineSvg
         $labels = [];
         foreach ($fitted as $body) {
             if (isset($now[$body->designator])) {
-                $offset = $assembly->offset($body->board);
+                $offset = $assembly->offset($body->face->board);
                 $labels[] = [
                     $this->seen($body->centre->plus($offset->x, $offset->y), -$thickness, $lie)->x,
                     $body->designator,

@@ -17,7 +17,7 @@ final readonly class PartMarking
     /** @return 'dark-band'|'light-band' */
     public static function band(KitPart $part): string
     {
-        return in_array($part->outline->name, self::GLASS, true) ? 'dark-band' : 'light-band';
+        return in_array($part->shape->outline->name, self::GLASS, true) ? 'dark-band' : 'light-band';
     }
 
     /** @return ?array{type: string, bands: list<string>, text: string} null where nothing shows */
@@ -25,7 +25,7 @@ final readonly class PartMarking
     {
         $look = PartLook::of($part);
         if ($look->bands !== []) {
-            $said = $part->recognition->value?->tolerance !== null || $part->line->tolerance !== '';
+            $said = $part->recognition->value?->tolerance !== null || $part->line->cells->tolerance !== '';
 
             return [
                 'type' => 'bands',
@@ -42,7 +42,7 @@ final readonly class PartMarking
             ];
         }
 
-        return $look->code === null || $part->outline->name === 'none'
+        return $look->code === null || $part->shape->outline->name === 'none'
             ? null
             : ['type' => 'code', 'bands' => [], 'text' => $look->code];
     }

@@ -16,12 +16,17 @@ final readonly class PartName
     {
         $value = $part->recognition->value;
         if ($value === null) {
-            return trim($part->line->value) === '' ? ucfirst($this->words->kind($part->kind())) : $part->line->value;
+            return trim($part->line->cells->value) === ''
+                ? ucfirst($this->words->kind($part->kind()))
+                : $part->line->cells->value;
         }
         $tolerance =
-            $value->tolerance ?? ($part->line->tolerance === '' ? null : trim($part->line->tolerance, " %\u{00B1}"));
+            $value->tolerance ??
+            ($part->line->cells->tolerance === '' ? null : trim($part->line->cells->tolerance, " %\u{00B1}"));
         $rest =
-            preg_match('~(\d+(?:[.,]\d+)?)\s*V\b~u', $part->line->value, $found) === 1 ? ", {$found[1]}\u{2009}V" : '';
+            preg_match('~(\d+(?:[.,]\d+)?)\s*V\b~u', $part->line->cells->value, $found) === 1
+                ? ", {$found[1]}\u{2009}V"
+                : '';
 
         return $value->value->display() . ($tolerance === null ? '' : ", {$tolerance}\u{2009}%") . $rest;
     }

@@ -33,20 +33,22 @@ final class DemoTest extends TestCase
         $bodies = array_values(
             array_filter(
                 $kit->bodies(),
-                static fn(PlacedBody $body): bool => $kit->part($body->designator)?->socket === null,
+                static fn(PlacedBody $body): bool => $kit->part($body->designator)?->place->socket === null,
             ),
         );
         self::assertNotSame([], $bodies);
         foreach ($bodies as $index => $a) {
             foreach ($a->pins as $pin) {
                 self::assertTrue(
-                    $kit->board($a->board)?->outline->contains($pin),
+                    $kit->board($a->face->board)?->outline->contains($pin),
                     "a pin of {$a->designator} is off the board",
                 );
             }
             foreach (array_slice($bodies, $index + 1) as $b) {
                 self::assertFalse(
-                    $a->side === $b->side && $a->board === $b->board && self::overlap(self::box($a), self::box($b)),
+                    $a->face->side === $b->face->side &&
+                        $a->face->board === $b->face->board &&
+                        self::overlap(self::box($a), self::box($b)),
                     "{$a->designator} and {$b->designator} overlap",
                 );
             }

@@ -89,7 +89,7 @@ final class DrawingTest extends TestCase
         $drawn = 0;
         foreach ($order->steps as $step) {
             $svg = (new SkylineSvg($kit, $order))->step($step);
-            if ($svg === null || $step->lie === null) {
+            if ($svg === null || $step->work->lie === null) {
                 continue;
             }
             ++$drawn;
@@ -103,7 +103,7 @@ final class DrawingTest extends TestCase
             self::assertLessThan(0.01, $lowest, "step {$step->number} cuts the table");
             self::assertGreaterThan(-0.01, $lowest, "step {$step->number} floats");
             self::assertSame(
-                count($step->lie->contacts),
+                count($step->work->lie->contacts),
                 substr_count((string) strstr($svg, 'class="contacts"'), '<path'),
                 "step {$step->number}",
             );
@@ -117,7 +117,7 @@ final class DrawingTest extends TestCase
         $order = (new Planner())->plan($kit);
         self::assertInstanceOf(BuildOrder::class, $order);
         foreach ($order->steps as $step) {
-            if ($step->gate !== null || $step->board === null) {
+            if ($step->gate !== null || $step->face?->board === null) {
                 self::assertNull((new SkylineSvg($kit, $order))->step($step));
             }
         }

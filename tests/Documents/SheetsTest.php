@@ -50,8 +50,8 @@ final class SheetsTest extends TestCase
         self::assertHas(101.6, $widths);
         // The panel lies over a board of 120 by 60 mm.
         self::assertHas(120.0, $widths);
-        $a = $kit->part('RV4')?->body;
-        $b = $kit->part('J6')?->body;
+        $a = $kit->part('RV4')?->place->body;
+        $b = $kit->part('J6')?->place->body;
         self::assertNotNull($a);
         self::assertNotNull($b);
         // The cross hairs of a hole are 3 mm longer than its diameter.
@@ -173,7 +173,7 @@ final class SheetsTest extends TestCase
             array_map(static fn(Hole $hole): string => $hole->for, $panel[0]->holes),
         );
         $kit = self::kit('kiln-watch');
-        $body = $kit->part('RV4')?->body;
+        $body = $kit->part('RV4')?->place->body;
         self::assertNotNull($body);
         self::assertEqualsWithDelta($body->centre->x - 60.0, $panel[0]->holes[0]->x, 1e-9);
         self::assertEqualsWithDelta($body->centre->y - 30.0, $panel[0]->holes[0]->y, 1e-9);

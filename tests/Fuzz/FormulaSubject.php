@@ -8,6 +8,7 @@ use Chiralex\Bench\BenchBook;
 use Chiralex\Bench\Readings;
 use Chiralex\Kit\Kit;
 use Chiralex\Kit\KitReader;
+use Chiralex\Kit\Meter;
 use Chiralex\Kit\Test;
 use ChiralexRender\Document\BenchDocument;
 use ChiralexRender\Words;
@@ -45,10 +46,7 @@ final class FormulaSubject implements Subject
             'bom.csv' => "Ref,Value,Package\nR1,10k 5%,\nR2,47k 1%,\nR3,1M,\nR4,220,\nC1,100n,\nC2,47u 20%,\n",
         ]);
         $row = (new BenchDocument(Words::english()))->row(
-            BenchBook::checked(
-                new Readings($this->kit),
-                new Test('t', 't', 'on', 'multimeter', [], '', $input, null, ''),
-            ),
+            BenchBook::checked(new Readings($this->kit), new Test('t', 't', 'on', new Meter(), [], $input, null, '')),
         );
         json_encode($row, JSON_THROW_ON_ERROR | JSON_INVALID_UTF8_SUBSTITUTE);
     }

@@ -63,13 +63,17 @@ final class ReadingsAgainstOptimiserTest extends TestCase
         );
 
         $close = 2e-4 * abs($high);
-        self::assertEqualsWithDelta([$low, $high], [$reading->worst->low, $reading->worst->high], $close);
-        self::assertLessThanOrEqual($low + 1e-9 * abs($low), $reading->worst->low);
-        self::assertGreaterThanOrEqual($high - 1e-9 * abs($high), $reading->worst->high);
+        self::assertEqualsWithDelta(
+            [$low, $high],
+            [$reading->spread->worst->low, $reading->spread->worst->high],
+            $close,
+        );
+        self::assertLessThanOrEqual($low + 1e-9 * abs($low), $reading->spread->worst->low);
+        self::assertGreaterThanOrEqual($high - 1e-9 * abs($high), $reading->spread->worst->high);
         // 4,000 draws against 400,000: the ends of the central 95 % within 2 % of its width.
         self::assertEqualsWithDelta(
             [$usualLow, $usualHigh],
-            [$reading->usual->low, $reading->usual->high],
+            [$reading->spread->usual->low, $reading->spread->usual->high],
             0.02 * ($usualHigh - $usualLow),
         );
     }
@@ -112,7 +116,7 @@ final class ReadingsAgainstOptimiserTest extends TestCase
         // The tail of a bell is thin: the end of the central 95 % of 4,000 draws has a standard error of 1.1 % of its width.
         self::assertEqualsWithDelta(
             $ends,
-            [$reading->usual->low, $reading->usual->high],
+            [$reading->spread->usual->low, $reading->spread->usual->high],
             0.035 * ($ends[1] - $ends[0]),
         );
     }

@@ -24,7 +24,7 @@ final readonly class DemoKits
             foreach (glob("{$folder}/*.{json,csv}", GLOB_BRACE) ?: [] as $path) {
                 $files[basename($path)] = (string) file_get_contents($path);
             }
-            $name = (new KitReader())->read($files)->name;
+            $name = (new KitReader())->read($files)->head->name;
             if (!Kit::query()->where('name', $name)->exists()) {
                 $revision = ($this->import)($files, $userId);
                 if ($name === 'Frost Bell') {

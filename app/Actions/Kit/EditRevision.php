@@ -82,7 +82,7 @@ final readonly class EditRevision
                 ['files' => $files, 'operation' => $operationId],
             );
             $revision->update(['files' => $files, 'sequence' => $revision->sequence + 1]);
-            $revision->kit->update(['name' => mb_substr($kit->name, 0, 120)]);
+            $revision->kit->update(['name' => mb_substr($kit->head->name, 0, 120)]);
             Edit::query()->create([
                 'revision_id' => $revision->id,
                 'sequence' => $revision->sequence,
@@ -110,7 +110,7 @@ final readonly class EditRevision
             if (
                 $edit instanceof LineEdit &&
                 $edit->value !== null &&
-                in_array($edit->designator, $kit->unknownNames, true)
+                in_array($edit->designator, $kit->findings->unknownNames, true)
             ) {
                 throw UnusableEdit::unknown('part', $edit->designator, array_map(strval(...), array_keys($kit->parts)));
             }

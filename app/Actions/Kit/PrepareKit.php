@@ -52,7 +52,7 @@ final readonly class PrepareKit
             $folder = $edit->on($folder)->folder;
         }
 
-        return new PreparedKit($kit->name, $kit->revision, $folder->files, $labels);
+        return new PreparedKit($kit->head->name, $kit->head->revision, $folder->files, $labels);
     }
 
     /**

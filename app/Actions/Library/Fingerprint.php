@@ -14,7 +14,12 @@ final readonly class Fingerprint
 
     public static function of(KitPart $part): string
     {
-        return self::from($part->designator, $part->line->value, $part->line->package, $part->line->description);
+        return self::from(
+            $part->designator,
+            $part->line->cells->value,
+            $part->line->cells->package,
+            $part->line->cells->description,
+        );
     }
 
     public static function from(string $designator, string $value, string $package, string $description): string

@@ -67,7 +67,7 @@ final readonly class PartLibrary
     public static function title(KitPart $part): string
     {
         $words = array_filter(
-            [$part->line->value, $part->line->package, $part->line->description],
+            [$part->line->cells->value, $part->line->cells->package, $part->line->cells->description],
             static fn(string $word): bool => $word !== '',
         );
 

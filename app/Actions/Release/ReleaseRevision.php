@@ -41,7 +41,7 @@ final readonly class ReleaseRevision
                 throw NotReleasable::drafted($revision->name);
             }
             $kit = $this->folder->kit($revision);
-            $choices = OptionChoice::all($kit->options);
+            $choices = OptionChoice::all($kit->choices->options);
             if (count($choices) > self::MOST_CHOICES) {
                 throw NotReleasable::choices(count($choices), self::MOST_CHOICES);
             }

@@ -113,14 +113,14 @@ final readonly class Pages
         $words = Words::forBuilder($kit);
         if ($export->kind === ExportKind::DrillingTemplate) {
             return [
-                'name' => "{$kit->name} {$kit->revision} drilling template",
+                'name' => "{$kit->head->name} {$kit->head->revision} drilling template",
                 'html' => (new DrillSheet($words))->of($kit, $export->paper, $this->fonts()),
             ];
         }
         $order = (new Planner())->plan($kit);
 
         return [
-            'name' => "{$kit->name} {$kit->revision} sorting mat",
+            'name' => "{$kit->head->name} {$kit->head->revision} sorting mat",
             'html' => (new MatSheet($words))->of(
                 $kit,
                 (new BagPlanner())->plan($kit, $order instanceof BuildOrder ? $order : null),

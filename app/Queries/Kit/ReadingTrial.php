@@ -8,6 +8,7 @@ use App\Models\Revision;
 use Chiralex\Bench\BenchBook;
 use Chiralex\Bench\Readings;
 use Chiralex\ChiralexException;
+use Chiralex\Kit\Meter;
 use Chiralex\Kit\Test;
 use ChiralexRender\Document\BenchDocument;
 use ChiralexRender\Words;
@@ -24,7 +25,7 @@ final readonly class ReadingTrial
      */
     public function of(Revision $revision, string $expect, string $accuracy, ?string $adjusts, string $options): array
     {
-        $test = new Test('', null, 'on', '', [], '', $expect, $adjusts, '', $accuracy);
+        $test = new Test('', null, 'on', new Meter('', $accuracy), [], $expect, $adjusts, '');
 
         return (new BenchDocument(Words::english()))->row(
             BenchBook::checked(new Readings($this->folder->kit($revision, $options)), $test),

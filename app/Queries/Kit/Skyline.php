@@ -46,9 +46,9 @@ final readonly class Skyline
         $drawings = [];
         foreach ($order->steps as $step) {
             $svg = (new SkylineSvg($kit, $order))->step($step);
-            if ($svg !== null && $step->lie !== null) {
+            if ($svg !== null && $step->work->lie !== null) {
                 $drawings["step {$step->number}"] = $svg;
-                $drawings["edge {$step->number}"] = SkylineSvg::alongTilt($step->lie) ? 'tilt' : 'front';
+                $drawings["edge {$step->number}"] = SkylineSvg::alongTilt($step->work->lie) ? 'tilt' : 'front';
             }
         }
 

@@ -22,8 +22,8 @@ final readonly class BagMass
                 $typical = true;
                 continue;
             }
-            $grams += $item->quantity * ($item->part->grams ?? $item->part->row->body->grams);
-            $typical = $typical || $item->part->grams === null;
+            $grams += $item->quantity * ($item->part->shape->grams ?? $item->part->row->body->grams);
+            $typical = $typical || $item->part->shape->grams === null;
         }
 
         return new self($grams, $typical);

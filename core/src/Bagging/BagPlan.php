@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Chiralex\Bagging;
 
 use Chiralex\Kit\KitPart;
+use Chiralex\Kit\Sorting;
 
 /** Which part of a kit goes into which bag. */
 final readonly class BagPlan

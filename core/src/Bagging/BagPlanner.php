@@ -13,6 +13,7 @@ use Chiralex\Bom\Provision;
 use Chiralex\Build\BuildOrder;
 use Chiralex\Kit\Kit;
 use Chiralex\Kit\KitPart;
+use Chiralex\Kit\Sorting;
 use Chiralex\Kit\Wire;
 use Chiralex\Part\Sensitivity;
 use Chiralex\Reason\Origin;
@@ -24,7 +25,7 @@ final readonly class BagPlanner
     /** @param ?BuildOrder $order null while the order is a cycle: bags by step are then one bag */
     public function plan(Kit $kit, ?BuildOrder $order, ?Sorting $school = null): BagPlan
     {
-        $school ??= Sorting::tryFrom($kit->settings->bagging) ?? Sorting::ByKind;
+        $school ??= $kit->choices->settings->bagging;
         $list = new ItemList($kit);
         $quarrels = Quarrels::of($kit);
         $sharing = new Sharing($quarrels);
@@ -77,7 +78,7 @@ final readonly class BagPlanner
      */
     private function moved(array $drafts, Kit $kit): array
     {
-        foreach ($kit->bagOverrides as $designator => $bag) {
+        foreach ($kit->choices->bags as $designator => $bag) {
             $part = $kit->part((string) $designator);
             if ($part === null || !$kit->holds($part)) {
                 continue;
@@ -107,7 +108,7 @@ final readonly class BagPlanner
         $volume = array_sum(array_map(static fn(BagItem $item): float => (new Volume($kit))->of($item), $items));
         $has = static fn(Sensitivity $sensitivity): bool => array_filter(
             $draft['parts'],
-            static fn(KitPart $part): bool => $part->sensitivity === $sensitivity,
+            static fn(KitPart $part): bool => $part->shape->sensitivity === $sensitivity,
         ) !== [];
 
         return new Bag(
@@ -171,7 +172,7 @@ final readonly class BagPlanner
     private function cuts(Kit $kit): array
     {
         $groups = [];
-        foreach ($kit->wires as $wire) {
+        foreach ($kit->work->wires as $wire) {
             if ($wire->length !== null) {
                 $groups["{$wire->colour}|{$wire->length}"][] = $wire;
             }

@@ -47,7 +47,7 @@ final readonly class SortingMat
 
     private static function cell(KitPart $part, string $name, string $bag, int $quantity): MatCell
     {
-        $outline = $part->outline;
+        $outline = $part->shape->outline;
 
         return new MatCell(
             $name,
@@ -56,7 +56,7 @@ final readonly class SortingMat
             $part,
             $outline->along,
             $outline->across,
-            $outline->leads === LeadStyle::AxialWire ? self::span($part) : null,
+            $outline->leads->style === LeadStyle::AxialWire ? self::span($part) : null,
             $part->row->is(Role::Measured),
         );
     }
@@ -65,9 +65,9 @@ final readonly class SortingMat
     private static function span(KitPart $part): ?float
     {
         $pins =
-            $part->body === null
-                ? array_map(static fn(array $pin): Point => new Point($pin[0], $pin[1]), $part->outline->pins)
-                : $part->body->pins;
+            $part->place->body === null
+                ? array_map(static fn(array $pin): Point => new Point($pin[0], $pin[1]), $part->shape->outline->pins)
+                : $part->place->body->pins;
         $ends = array_values($pins);
 
         return count($ends) === 2 ? round(hypot($ends[1]->x - $ends[0]->x, $ends[1]->y - $ends[0]->y), 2) : null;

@@ -7,6 +7,7 @@ namespace Chiralex\Bench;
 use Chiralex\Bench\Exception\InvalidFormula;
 use Chiralex\Kit\Gate;
 use Chiralex\Kit\Kit;
+use Chiralex\Kit\Meter;
 use Chiralex\Kit\Test;
 
 /** Every test of a kit with its expected reading; a gate without a test of its own is one. */
@@ -16,10 +17,10 @@ final readonly class BenchBook
     public function of(Kit $kit): array
     {
         $gates = array_filter(
-            $kit->gates,
+            $kit->work->gates,
             static fn(Gate $gate): bool => !in_array(
                 $gate->name,
-                array_map(static fn(Test $test): ?string => $test->gate, $kit->tests),
+                array_map(static fn(Test $test): ?string => $test->gate, $kit->work->tests),
                 true,
             ),
         );
@@ -27,7 +28,7 @@ final readonly class BenchBook
 
         return [
             ...array_map(static fn(Gate $gate): Checked => self::gate($readings, $gate), array_values($gates)),
-            ...array_map(static fn(Test $test): Checked => self::checked($readings, $test), $kit->tests),
+            ...array_map(static fn(Test $test): Checked => self::checked($readings, $test), $kit->work->tests),
         ];
     }
 
@@ -36,7 +37,7 @@ final readonly class BenchBook
     {
         return self::checked(
             $readings,
-            new Test($gate->name, $gate->name, 'on', 'multimeter', [], '', $gate->expect, null, ''),
+            new Test($gate->name, $gate->name, 'on', new Meter(), [], $gate->expect, null, ''),
         );
     }
 
@@ -44,7 +45,7 @@ final readonly class BenchBook
     public static function checked(Readings $readings, Test $test): Checked
     {
         try {
-            $found = $readings->of($test->expect, $test->accuracy, $test->adjusts);
+            $found = $readings->of($test->expect, $test->meter->accuracy, $test->adjusts);
         } catch (InvalidFormula $fault) {
             return new Checked($test, null, null, $fault->getMessage());
         }

@@ -44,7 +44,7 @@ final readonly class Checked
     public function turnedAway(): bool
     {
         return $this->reading !== null &&
-            $this->reading->reach === null &&
-            !$this->reading->pass->holds($this->reading->usual);
+            $this->reading->adjuster->interval === null &&
+            !$this->reading->pass->holds($this->reading->spread->usual);
     }
 }

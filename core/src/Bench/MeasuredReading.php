@@ -30,7 +30,7 @@ final readonly class MeasuredReading
     public static function of(Kit $kit, Checked $checked): array
     {
         $readings = [];
-        foreach ($kit->pilot as $index => $entry) {
+        foreach ($kit->logs->pilot as $index => $entry) {
             if ($entry->reading !== '' && $entry->step === PilotEntry::READING . $checked->test->name) {
                 $value = self::value($entry->reading, $checked);
                 $range = $checked->range();

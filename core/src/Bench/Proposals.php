@@ -6,6 +6,7 @@ namespace Chiralex\Bench;
 
 use Chiralex\Kit\Gate;
 use Chiralex\Kit\Kit;
+use Chiralex\Kit\Meter;
 use Chiralex\Kit\Test;
 
 /** Tests a maker has not written and a careful builder makes: no short before the first power. */
@@ -20,8 +21,8 @@ final readonly class Proposals
     public static function of(Kit $kit): array
     {
         $proposals = [];
-        foreach ($kit->gates as $gate) {
-            $own = array_filter($kit->tests, static fn(Test $test): bool => $test->gate === $gate->name);
+        foreach ($kit->work->gates as $gate) {
+            $own = array_filter($kit->work->tests, static fn(Test $test): bool => $test->gate === $gate->name);
             $off = array_filter($own, static fn(Test $test): bool => $test->power === 'off');
             $points = array_values($own)[0]->points ?? [];
             if ($off === [] && count($points) === 2) {
@@ -35,7 +36,7 @@ final readonly class Proposals
     /** Ohms from supply to ground that a healthy kit shows at least: half of volts over amperes, two figures, a hundred at most. */
     public static function least(Kit $kit): float
     {
-        $power = $kit->power;
+        $power = $kit->nature->power;
         $ohms =
             $power === null || $power->amps === null || $power->amps <= 0.0
                 ? self::PLENTY
@@ -52,9 +53,8 @@ final readonly class Proposals
             "{$gate->name}, no short",
             $gate->name,
             'off',
-            'multimeter',
+            new Meter(settings: "200 \u{03A9} range"),
             $points,
-            "200 \u{03A9} range",
             "> {$ohms} ohm",
             null,
             'look for a bridge of solder, and for a part the wrong way round',

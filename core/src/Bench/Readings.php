@@ -64,15 +64,11 @@ final readonly class Readings
             $expectation,
             $value,
             Tape::of($formula->metered ?? $formula->expression)->evaluate($nominal),
-            $worst,
-            $usual,
-            $atCorners,
+            new ReadingSpread($worst, $usual, $atCorners, $cut),
             $expectation->range ?? Meter::of($accuracy)->shown($worst->hull($metered)),
             $expectation->unit === '' ? self::unit($expect, $parts) : $expectation->unit,
             $parts,
-            $turned === null ? null : $this->reach($tape, $nominal, $turned),
-            $reaches,
-            $cut,
+            new Reach($turned === null ? null : $this->reach($tape, $nominal, $turned), $reaches),
         );
     }
 

@@ -15,18 +15,18 @@ final readonly class Selections
     public static function of(Kit $kit): array
     {
         $found = [];
-        foreach ($kit->groups->selected as $selected) {
-            $most = self::difference($selected['maxDifference']);
-            $pieces = self::pieces($kit, $selected['parts']);
+        foreach ($kit->work->groups->selected as $selected) {
+            $most = self::difference($selected->maxDifference);
+            $pieces = self::pieces($kit, $selected->parts);
             $found[] = [
-                'parts' => $selected['parts'],
-                'maxDifference' => $selected['maxDifference'],
+                'parts' => $selected->parts,
+                'maxDifference' => $selected->maxDifference,
                 'quantity' => $pieces[0]->quantity ?? '',
                 'pieces' => count($pieces),
                 'selection' =>
-                    $most === null || $pieces === [] || $selected['parts'] === []
+                    $most === null || $pieces === [] || $selected->parts === []
                         ? null
-                        : Selection::of($pieces, max(1, count($selected['parts'])), $most),
+                        : Selection::of($pieces, max(1, count($selected->parts)), $most),
             ];
         }
 
@@ -47,10 +47,10 @@ final readonly class Selections
      */
     private static function pieces(Kit $kit, array $parts): array
     {
-        $values = array_map(static fn(string $name): string => $kit->part($name)->line->value ?? '', $parts);
+        $values = array_map(static fn(string $name): string => $kit->part($name)->line->cells->value ?? '', $parts);
         $mine = array_values(
             array_filter(
-                $kit->measurements,
+                $kit->logs->measurements,
                 static fn(Measurement $each): bool => in_array(
                     $each->part,
                     [...$parts, ...array_diff($values, [''])],

@@ -39,14 +39,14 @@ final readonly class Toleranced
     {
         $value =
             $part->kind() === Kind::Zener
-                ? self::zenerVolts($part->line->value)
+                ? self::zenerVolts($part->line->cells->value)
                 : $part->recognition->value?->value->amount->toFloat();
         if ($value === null) {
             return null;
         }
         $said =
             $part->recognition->value->tolerance ??
-            (preg_match('~\d+(?:[.,]\d+)?~', $part->line->tolerance, $found) === 1
+            (preg_match('~\d+(?:[.,]\d+)?~', $part->line->cells->tolerance, $found) === 1
                 ? str_replace(',', '.', $found[0])
                 : null);
         [$down, $up] = match (true) {
@@ -65,7 +65,7 @@ final readonly class Toleranced
             new Interval($value * (1 - $down / 100), $value * (1 + $up / 100)),
             $said === null ? Origin::TypicalForKind : Origin::PartsList,
             $part->kind() === Kind::Zener ? 'V' : $part->recognition->value?->value->unit->symbol() ?? '',
-            Spread::tryFrom($part->spread) ?? Spread::Even,
+            Spread::tryFrom($part->notes->spread) ?? Spread::Even,
         );
     }
 

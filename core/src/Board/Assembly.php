@@ -25,10 +25,10 @@ final readonly class Assembly
         foreach ($shapes as $shape) {
             $byName[$shape->name] = $shape;
         }
-        $parent = static fn(BoardShape $shape): ?BoardShape => $shape->joinedTo === null ||
+        $parent = static fn(BoardShape $shape): ?BoardShape => $shape->joined->to === null ||
         in_array($shape->name, $snapped, true)
             ? null
-            : $byName[$shape->joinedTo] ?? null;
+            : $byName[$shape->joined->to] ?? null;
         $root = $board;
         for ($depth = 0; $depth < count($shapes) && $parent($root) !== null; ++$depth) {
             $root = $parent($root);
@@ -39,7 +39,7 @@ final readonly class Assembly
                 $on = $parent($shape);
                 if (!isset($boards[$shape->name]) && $on !== null && isset($boards[$on->name])) {
                     $base = $boards[$on->name][1];
-                    $boards[$shape->name] = [$shape, $base->plus($shape->at->x, $shape->at->y)];
+                    $boards[$shape->name] = [$shape, $base->plus($shape->joined->at->x, $shape->joined->at->y)];
                 }
             }
         }
@@ -84,16 +84,16 @@ final readonly class Assembly
         $mass = $x = $y = 0.0;
         foreach ($this->boards as [$shape, $at]) {
             $outline = $shape->outline->moved($at->x, $at->y);
-            $grams = $outline->area() * $shape->thickness * self::DENSITY;
+            $grams = $outline->area() * $shape->stuff->thickness * self::DENSITY;
             $centre = $outline->centroid();
             [$mass, $x, $y] = [$mass + $grams, $x + $grams * $centre->x, $y + $grams * $centre->y];
         }
         foreach ($fitted as $body) {
-            if ($body->grams !== null) {
-                $at = $this->offset($body->board);
-                $mass += $body->grams;
-                $x += $body->grams * ($body->centre->x + $at->x);
-                $y += $body->grams * ($body->centre->y + $at->y);
+            if ($body->mount->grams !== null) {
+                $at = $this->offset($body->face->board);
+                $mass += $body->mount->grams;
+                $x += $body->mount->grams * ($body->centre->x + $at->x);
+                $y += $body->mount->grams * ($body->centre->y + $at->y);
             }
         }
 

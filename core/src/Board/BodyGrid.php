@@ -21,7 +21,7 @@ final readonly class BodyGrid
     {
         $cells = [];
         foreach ($bodies as $index => $body) {
-            $cells[self::cell($body->board, $body->centre->x, $body->centre->y)][] = $index;
+            $cells[self::cell($body->face->board, $body->centre->x, $body->centre->y)][] = $index;
         }
 
         return new self($bodies, $cells);

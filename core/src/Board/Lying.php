@@ -56,12 +56,13 @@ final readonly class Lying
     /** @return list<SupportPoint> */
     public function bodyPoints(Assembly $assembly, Side $down, PlacedBody $body): array
     {
-        if (!$assembly->has($body->board)) {
+        if (!$assembly->has($body->face->board)) {
             return [];
         }
-        $offset = $assembly->offset($body->board);
-        $places = $body->side === $down ? $body->topPoints() : ($body->pierces ? array_values($body->pins) : []);
-        $height = $body->side === $down ? $body->height : self::STUB;
+        $offset = $assembly->offset($body->face->board);
+        $places =
+            $body->face->side === $down ? $body->topPoints() : ($body->mount->pierces ? array_values($body->pins) : []);
+        $height = $body->face->side === $down ? $body->height : self::STUB;
 
         return array_map(
             static fn(Point $place): SupportPoint => new SupportPoint(

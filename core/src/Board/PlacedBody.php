@@ -14,20 +14,16 @@ final readonly class PlacedBody
      * @param Point $centre of the body
      * @param float $rotation degrees counter-clockwise
      * @param array<string, Point> $pins by pin name
-     * @param bool $pierces true when its leads come out on the other side; false for an IC in its socket
-     * @param ?float $grams only a mass that is known, typed in or weighed
      */
     private function __construct(
         public string $designator,
-        public string $board,
-        public Side $side,
+        public Face $face,
         public Outline $outline,
         public Point $centre,
         public float $rotation,
         public float $height,
         public array $pins,
-        public ?float $grams,
-        public bool $pierces,
+        public Mount $mount,
     ) {}
 
     /**
@@ -55,15 +51,13 @@ final readonly class PlacedBody
 
         return new self(
             $placement->designator,
-            $placement->board,
-            $placement->side,
+            new Face($placement->board, $placement->side),
             $outline,
             $placement->at->plus($centre->x, $centre->y),
             $placement->rotation,
             $height,
             $pins,
-            $grams,
-            $pierces,
+            new Mount($grams, $pierces),
         );
     }
 
@@ -71,15 +65,13 @@ final readonly class PlacedBody
     {
         return new self(
             $this->designator,
-            $this->board,
-            $this->side,
+            $this->face,
             $this->outline,
             $this->centre->plus($by->x, $by->y),
             $this->rotation,
             $this->height,
             array_map(static fn(Point $pin): Point => $pin->plus($by->x, $by->y), $this->pins),
-            $this->grams,
-            $this->pierces,
+            $this->mount,
         );
     }
 

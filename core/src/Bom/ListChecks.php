@@ -68,14 +68,14 @@ final readonly class ListChecks
     {
         $rows = [];
         foreach ($lines as $line) {
-            if ($line->value === '' || str_starts_with($line->designators[0] ?? '~', '~')) {
+            if ($line->cells->value === '' || str_starts_with($line->designators[0] ?? '~', '~')) {
                 continue;
             }
             $key = implode('|', [
                 Designators::prefix($line->designators[0]),
-                mb_strtolower((string) preg_replace('~\s+~u', '', $line->value)),
-                mb_strtolower($line->package),
-                mb_strtolower($line->description),
+                mb_strtolower((string) preg_replace('~\s+~u', '', $line->cells->value)),
+                mb_strtolower($line->cells->package),
+                mb_strtolower($line->cells->description),
                 $line->supply->value,
             ]);
             $rows[$key][] = $line;
@@ -87,7 +87,7 @@ final readonly class ListChecks
                 $problems[] = new Problem(
                     ProblemSeverity::Note,
                     'bom.same-part',
-                    ['value' => $last->value, 'earlier' => $same[0]->row],
+                    ['value' => $last->cells->value, 'earlier' => $same[0]->row],
                     $file,
                     $last->row,
                 );
@@ -96,7 +96,7 @@ final readonly class ListChecks
                     ProblemSeverity::Note,
                     'bom.same-part-rows',
                     [
-                        'value' => $last->value,
+                        'value' => $last->cells->value,
                         'rows' => array_map(static fn(Line $line): string => (string) $line->row, $same),
                     ],
                     $file,
@@ -121,7 +121,7 @@ final readonly class ListChecks
         foreach ($lines as $line) {
             if (
                 $line->supply->isOnBoard() &&
-                "{$line->value}{$line->package}{$line->description}{$line->kindText}" === ''
+                "{$line->cells->value}{$line->cells->package}{$line->cells->description}{$line->cells->kind}" === ''
             ) {
                 $problems[] =
                     $above === null
@@ -135,7 +135,11 @@ final readonly class ListChecks
                         : new Problem(
                             ProblemSeverity::Warning,
                             'bom.merged-row',
-                            ['designators' => $line->designators, 'earlier' => $above->row, 'value' => $above->value],
+                            [
+                                'designators' => $line->designators,
+                                'earlier' => $above->row,
+                                'value' => $above->cells->value,
+                            ],
                             $file,
                             $line->row,
                         );
@@ -160,9 +164,9 @@ final readonly class ListChecks
             foreach (RatingUnit::cases() as $unit) {
                 $said = array_values(
                     array_filter([
-                        Rating::find($line->value, $unit),
-                        Rating::find($line->description, $unit),
-                        $unit === RatingUnit::Percent ? $this->percent($line->tolerance) : null,
+                        Rating::find($line->cells->value, $unit),
+                        Rating::find($line->cells->description, $unit),
+                        $unit === RatingUnit::Percent ? $this->percent($line->cells->tolerance) : null,
                     ]),
                 );
                 $first = $said[0] ?? null;

@@ -32,8 +32,9 @@ final readonly class Recognizer
     {
         [$kind, $confidence, $candidates, $reasons] = $this->kind($line, $answered);
         $unit = $this->kinds->row($kind)->name->unit;
-        $read = $unit === null || $line->value === '' ? null : (new ValueReader())->read($line->value, $unit);
-        $package ??= $line->package;
+        $read =
+            $unit === null || $line->cells->value === '' ? null : (new ValueReader())->read($line->cells->value, $unit);
+        $package ??= $line->cells->package;
         [$outline, $origin] = $this->outline($line, $package, $kind);
 
         return new Recognition(
@@ -51,7 +52,7 @@ final readonly class Recognizer
     /** @return array{Kind, float, list<Kind>, list<Reason>} */
     private function kind(Line $line, ?Kind $answered): array
     {
-        $said = $answered ?? Kind::tryFrom(strtolower(str_replace([' ', '_'], '-', $line->kindText)));
+        $said = $answered ?? Kind::tryFrom(strtolower(str_replace([' ', '_'], '-', $line->cells->kind)));
         if ($said !== null) {
             return [$said, 1.0, [], [new Reason('kind.said', ['kind' => $said->value], Origin::Typed)]];
         }
@@ -93,7 +94,9 @@ final readonly class Recognizer
      */
     private function byWord(Line $line, array $byPrefix): ?array
     {
-        $text = mb_strtolower("{$line->value} {$line->package} {$line->description} {$line->kindText}");
+        $text = mb_strtolower(
+            "{$line->cells->value} {$line->cells->package} {$line->cells->description} {$line->cells->kind}",
+        );
         $family = $this->family($byPrefix);
         foreach ([true, false] as $inFamily) {
             foreach (KindWords::WORDS as [$pattern, $kind]) {
@@ -114,15 +117,15 @@ final readonly class Recognizer
     private function capacitor(Line $line, Reason $prefix): array
     {
         $candidates = [Kind::Ceramic, Kind::Film, Kind::Electrolytic, Kind::Tantalum];
-        if (preg_match('~\d+(?:[.,]\d+)?\s*[x\x{00D7}]\s*\d~u', $line->package) === 1) {
+        if (preg_match('~\d+(?:[.,]\d+)?\s*[x\x{00D7}]\s*\d~u', $line->cells->package) === 1) {
             return [
                 Kind::Electrolytic,
                 0.85,
                 $candidates,
-                [$prefix, new Reason('kind.can-size', ['package' => $line->package], Origin::PartsList)],
+                [$prefix, new Reason('kind.can-size', ['package' => $line->cells->package], Origin::PartsList)],
             ];
         }
-        $read = (new ValueReader())->read($line->value, Unit::Farad);
+        $read = (new ValueReader())->read($line->cells->value, Unit::Farad);
         if (!($read instanceof ParsedValue)) {
             return [Kind::Ceramic, 0.55, $candidates, [$prefix]];
         }
@@ -152,8 +155,10 @@ final readonly class Recognizer
         if (count($kinds) < 2) {
             return $kinds;
         }
-        $frequency = preg_match('~\d\s*[kM]?Hz~i', $line->value) === 1;
-        $ohms = $line->value !== '' && (new ValueReader())->read($line->value, Unit::Ohm) instanceof ParsedValue;
+        $frequency = preg_match('~\d\s*[kM]?Hz~i', $line->cells->value) === 1;
+        $ohms =
+            $line->cells->value !== '' &&
+            (new ValueReader())->read($line->cells->value, Unit::Ohm) instanceof ParsedValue;
         $fits = array_values(
             array_filter(
                 $kinds,
@@ -194,23 +199,23 @@ final readonly class Recognizer
         if ($named !== null) {
             return [$named, Origin::PackageOutline];
         }
-        $text = mb_strtolower("{$line->value} {$line->description}");
+        $text = mb_strtolower("{$line->cells->value} {$line->cells->description}");
         foreach (KindWords::BODIES as [$pattern, $name]) {
             if (preg_match($pattern, $text) === 1) {
                 return [$this->outlines->named($name), Origin::PackageOutline];
             }
         }
         $described =
-            $reader->outline($line->description, $kind) ??
+            $reader->outline($line->cells->description, $kind) ??
             (in_array($kind, [Kind::IcSocket, Kind::Led, Kind::Crystal, Kind::PinHeader], true)
-                ? $reader->outline($line->value, $kind)
+                ? $reader->outline($line->cells->value, $kind)
                 : null);
         if ($described !== null) {
             return [$described, Origin::PackageOutline];
         }
         if (
             $kind === Kind::IcSocket &&
-            preg_match('~(\d+)~', "{$line->package} {$line->value}", $found) === 1 &&
+            preg_match('~(\d+)~', "{$line->cells->package} {$line->cells->value}", $found) === 1 &&
             (int) $found[1] % 2 === 0 &&
             (int) $found[1] >= 6
         ) {

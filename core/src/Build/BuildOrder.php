@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Chiralex\Build;
 
 use Chiralex\Build\Internal\Costs;
+use Chiralex\Kit\School;
 
 /** The order in which a kit is built. */
 final readonly class BuildOrder
@@ -71,7 +72,7 @@ final readonly class BuildOrder
             if ($height === null) {
                 continue;
             }
-            $place = $step->board . ' ' . $step->side?->value;
+            $place = $step->face?->board . ' ' . $step->face?->side?->value;
             if (isset($tallest[$place]) && $tallest[$place] > $height + Costs::INVERSION) {
                 $breaks[$step->number] = true;
             }

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Chiralex\Build;
 
+use Chiralex\Kit\Cure;
+
 /** Hands-on time against the time from the first step to the last, in minutes. */
 final readonly class Clock
 {
@@ -12,7 +14,7 @@ final readonly class Clock
 
     /**
      * @param list<array{tasks: list<string>, minutes: float}> $steps ids of their tasks, in order
-     * @param array<string, array{name: string, hours: float}> $cures by task
+     * @param array<string, Cure> $cures by task
      */
     public static function of(array $steps, array $cures, Precedence $precedence): self
     {
@@ -24,8 +26,8 @@ final readonly class Clock
                     $idle = max(0.0, $time - $now);
                     $waits[$cure] ??= new Wait(
                         $started[$cure][0],
-                        $cures[$cure]['name'],
-                        $cures[$cure]['hours'],
+                        $cures[$cure]->name,
+                        $cures[$cure]->hours,
                         $index + 1,
                         round($now - $started[$cure][1], 1),
                         round($idle, 1),
@@ -37,7 +39,7 @@ final readonly class Clock
             $now += $step['minutes'];
             $handsOn += $step['minutes'];
             foreach (array_intersect_key($cures, array_flip($step['tasks'])) as $task => $cure) {
-                $ready[$task] = $now + 60 * $cure['hours'];
+                $ready[$task] = $now + 60 * $cure->hours;
                 $started[$task] = [$index + 1, $now];
                 $end = max($end, $ready[$task]);
             }
@@ -45,8 +47,8 @@ final readonly class Clock
         foreach ($ready as $cure => $time) {
             $waits[$cure] ??= new Wait(
                 $started[$cure][0],
-                $cures[$cure]['name'],
-                $cures[$cure]['hours'],
+                $cures[$cure]->name,
+                $cures[$cure]->hours,
                 null,
                 round($now - $started[$cure][1], 1),
                 round(max(0.0, $time - $now), 1),

@@ -12,7 +12,11 @@ use Chiralex\Polarity\Callouts;
 use Chiralex\Polarity\Data\BoardMarkTable;
 use Chiralex\Polarity\Landmark;
 use Chiralex\Polarity\Landmarks;
+use Chiralex\Polarity\MarkSpot;
 use Chiralex\Polarity\PolarPart;
+use Chiralex\Polarity\PrintedSign;
+use Chiralex\Polarity\Reversal;
+use Chiralex\Polarity\Signs;
 
 /** The callouts of a kit in step order, each with landmarks among the parts fitted before its step. */
 final readonly class KitCallouts
@@ -24,7 +28,7 @@ final readonly class KitCallouts
         $parts = array_values(
             array_filter(
                 $kit->parts,
-                static fn(KitPart $part): bool => $part->polarised &&
+                static fn(KitPart $part): bool => $part->direction->polarised &&
                     $part->supply->isBuilt() &&
                     !str_starts_with($part->designator, '~'),
             ),
@@ -45,10 +49,10 @@ final readonly class KitCallouts
             if (!isset($landmarks[$step ?? ''])) {
                 $landmarks = [$step ?? '' => $this->fittedBefore($standing, $step)];
             }
-            $board = $part->placement->board ?? '';
+            $board = $part->place->placement->board ?? '';
             $callouts[] = $writer->callout(
                 self::polarPart($part, $kit),
-                $kit->board($board)->reading ?? $kit->settings->reading,
+                $kit->board($board)->reading ?? $kit->choices->settings->reading,
                 $landmarks[$step ?? ''][$board] ?? null,
             );
         }
@@ -58,27 +62,31 @@ final readonly class KitCallouts
 
     public static function polarPart(KitPart $part, Kit $kit): PolarPart
     {
-        $said = $part->polarity;
-        $together = $kit->circuit->goesWith($part->designator);
-        $mark = $said === null ? $part->row->mark?->check : $said->mark;
+        $said = $part->direction->polarity;
+        $usual = $part->row->mark;
+        $together = $kit->nature->circuit->goesWith($part->designator);
+        $consequence = $part->direction->consequence;
+        $placement = $part->place->placement;
+        $shown = $part->notes->legend !== 'nothing' && (!$kit->findings->hasPlacements || $part->place->body !== null);
 
         return new PolarPart(
             $part->designator,
             $part->kind(),
-            $part->body,
-            $said === null ? $part->row->mark?->fit : $mark,
-            $mark,
-            $said === null || $said->terminal === '' ? $part->row->mark->terminal ?? '' : $said->terminal,
-            $said?->pin,
-            $said?->at,
-            $part->legend === 'nothing' || ($kit->hasPlacements && $part->body === null)
-                ? null
-                : BoardMarkTable::of($part->row, $said?->mark),
-            $together === [] ? $part->consequence : $part->consequence->atLeast(Consequence::DestroysOthers),
-            $part->replace === [] ? $together : $part->replace,
-            $part->placement === null
-                ? null
-                : $kit->board($part->placement->board)->squarePad[$part->kind()->value] ?? null,
+            $part->place->body,
+            new Signs(
+                $said === null ? $usual?->fit : $said->mark,
+                $said === null ? $usual?->check : $said->mark,
+                $said === null || $said->terminal === '' ? $usual->terminal ?? '' : $said->terminal,
+            ),
+            new MarkSpot($said?->pin, $said?->at),
+            new PrintedSign(
+                $shown ? BoardMarkTable::of($part->row, $said?->mark) : null,
+                $placement === null ? null : $kit->board($placement->board)->squarePad[$part->kind()->value] ?? null,
+            ),
+            new Reversal(
+                $together === [] ? $consequence : $consequence->atLeast(Consequence::DestroysOthers),
+                $part->direction->replace === [] ? $together : $part->direction->replace,
+            ),
         );
     }
 
@@ -113,7 +121,7 @@ final readonly class KitCallouts
         $fitted = [];
         foreach ($standing as [$at, $landmark]) {
             if ($step === null || $at < $step) {
-                $fitted[$landmark->body->board][] = $landmark;
+                $fitted[$landmark->body->face->board][] = $landmark;
             }
         }
 

@@ -36,7 +36,7 @@ final readonly class LookAlikes
             }
         }
         foreach ($kit->parts as $part) {
-            foreach ($part->lookAlikes as $other) {
+            foreach ($part->notes->lookAlikes as $other) {
                 $named[$part->designator][$other] = $named[$other][$part->designator] = true;
             }
         }

@@ -23,6 +23,9 @@ use Chiralex\Build\Internal\StepLimits;
 use Chiralex\Build\Internal\WholeScore;
 use Chiralex\Kit\Kit;
 use Chiralex\Kit\OrderOverride;
+use Chiralex\Kit\School;
+use Chiralex\Kit\SolderFrom;
+use Chiralex\Kit\Workholding;
 use Chiralex\Safety\Cautions;
 
 /** Plans the build of a kit: rules, soldering steps by the school, all other work around them, holds and score. */
@@ -36,23 +39,29 @@ final readonly class Planner
         if ($cycle !== []) {
             return new BuildCycle($cycle);
         }
-        $school = School::from($kit->settings->school);
+        $school = $kit->choices->settings->school;
         $holding = Holding::of($kit);
         $alike = LookAlikes::of($kit);
         $items = Items::of($kit, $book, $precedence, $alike);
         $costs = new Costs($items, $holding, $this->factoryFitted($kit));
-        $computed = (new Sequencer($items, $costs, $school, $kit->settings->group, $this->endSides($book)))->steps();
+        $computed = (new Sequencer(
+            $items,
+            $costs,
+            $school,
+            $kit->choices->settings->group,
+            $this->endSides($book),
+        ))->steps();
         $names = array_map(
             fn(array $step): array => array_map(fn(int $item): string => $items->parts[$item]->designator, $step),
             $computed,
         );
-        $moved = (new Overrides())->apply($names, $kit->orderOverrides);
+        $moved = (new Overrides())->apply($names, $kit->choices->order);
         $soldering = array_map(
             fn(array $step): array => array_map(static fn(string $name): string => "solder {$name}", $step),
             $moved,
         );
-        $tasks = (new Assembler($book, $precedence, $kit->settings->group))->steps($soldering);
-        $tasks = $this->moveOthers($tasks, $kit->orderOverrides);
+        $tasks = (new Assembler($book, $precedence, $kit->choices->settings->group))->steps($soldering);
+        $tasks = $this->moveOthers($tasks, $kit->choices->order);
         $broken = $this->broken($tasks, $precedence);
         $steps = $this->steps($kit, $tasks, $holding, new StepReasons($kit, $precedence, $alike));
         $index = array_flip(array_map(static fn($part): string => $part->designator, $items->parts));
@@ -62,22 +71,22 @@ final readonly class Planner
         );
         $hanging = 0;
         foreach ($steps as $step) {
-            if ($step->action === Action::Solder && $step->board !== null) {
+            if ($step->action === Action::Solder && $step->face?->board !== null) {
                 $hanging += count(array_filter($step->parts, static fn(StepPart $part): bool => $part->hold->hangs()));
             }
         }
         $violations =
             count($broken) +
-            $this->brokenSteps($itemSteps, new StepLimits($items, $costs, $school, $kit->settings->group));
+            $this->brokenSteps($itemSteps, new StepLimits($items, $costs, $school, $kit->choices->settings->group));
         $score = (new WholeScore($kit, $precedence))->of(
             (new Scorer($items, $costs))->score($itemSteps, $violations, $hanging),
             $steps,
         );
-        $unplaced = $kit->hasPlacements
+        $unplaced = $kit->findings->hasPlacements
             ? array_values(
                 array_filter(
                     array_keys($index),
-                    static fn(string $name): bool => $kit->part($name)?->placement === null,
+                    static fn(string $name): bool => $kit->part($name)?->place->placement === null,
                 ),
             )
             : [];
@@ -101,15 +110,15 @@ final readonly class Planner
     private function clock(Kit $kit, array $tasks, array $steps, Precedence $precedence): Clock
     {
         $cures = [];
-        foreach ($kit->groups->cures as $cure) {
-            $cures["cure {$cure['name']}"] = ['name' => $cure['name'], 'hours' => $cure['hours']];
+        foreach ($kit->work->groups->cures as $cure) {
+            $cures["cure {$cure->name}"] = $cure;
         }
 
         return Clock::of(
             array_map(
                 static fn(array $step, Step $made): array => [
                     'tasks' => array_map(static fn(Task $task): string => $task->id, $step),
-                    'minutes' => $made->minutes,
+                    'minutes' => $made->work->minutes,
                 ],
                 $tasks,
                 $steps,
@@ -127,7 +136,9 @@ final readonly class Planner
     private function restsOn(Kit $kit, Lie $lie): array
     {
         return array_values(
-            array_filter(array_map(static fn(string $name): ?PlacedBody => $kit->part($name)?->body, $lie->contacts)),
+            array_filter(
+                array_map(static fn(string $name): ?PlacedBody => $kit->part($name)?->place->body, $lie->contacts),
+            ),
         );
     }
 
@@ -140,8 +151,8 @@ final readonly class Planner
     {
         $sides = [];
         foreach ($book->tasks as $task) {
-            if ($task->action === Action::Insert && $task->board !== null && $task->side !== null) {
-                $sides[$task->board][$task->side->value] = true;
+            if ($task->action === Action::Insert && $task->face !== null) {
+                $sides[$task->face->board][$task->face->side->value] = true;
             }
         }
 
@@ -156,8 +167,8 @@ final readonly class Planner
     {
         $bodies = [];
         foreach ($kit->parts as $part) {
-            if ($part->supply === Provision::Factory && $part->body !== null) {
-                $bodies[] = $part->body;
+            if ($part->supply === Provision::Factory && $part->place->body !== null) {
+                $bodies[] = $part->place->body;
             }
         }
 
@@ -251,7 +262,7 @@ final readonly class Planner
         $table = null;
         $snapped = [];
         $overridden = array_merge(
-            ...array_map(static fn(OrderOverride $each): array => $each->parts, $kit->orderOverrides),
+            ...array_map(static fn(OrderOverride $each): array => $each->parts, $kit->choices->order),
             ...[[]],
         );
         foreach ($tasks as $step) {
@@ -263,7 +274,7 @@ final readonly class Planner
             }
             if ($first->sequenced || $first->action === Action::Insert) {
                 foreach ($names as $name) {
-                    $body = $kit->part($name)?->body;
+                    $body = $kit->part($name)?->place->body;
                     if ($body !== null) {
                         $fitted[] = $new[] = $body;
                     }
@@ -273,8 +284,8 @@ final readonly class Planner
             if ($first->sequenced) {
                 [$lie, $table] = $holding->next(
                     $table,
-                    (string) $first->board,
-                    $first->side ?? Side::Top,
+                    (string) $first->face?->board,
+                    $first->face->side ?? Side::Top,
                     $new,
                     $fitted,
                     $snapped,
@@ -284,29 +295,34 @@ final readonly class Planner
             $steps[] = new Step(
                 count($steps) + 1,
                 $first->action,
-                $first->board,
-                $first->side,
+                $first->face,
                 array_map(fn(string $name): StepPart => $reasons->part($name, $first, $holding, $lie), $names),
                 $first->gate,
-                $lie,
-                array_values(array_intersect($names, $overridden)),
                 $first->what,
-                $facts->joints($step),
-                $facts->minutes($step),
-                $cautions->of($first->action->work($names, $kit), $names, $powered),
-                $lie === null || $kit->settings->workholding !== 'table' || $kit->settings->solderFrom === 'front'
-                    ? null
-                    : Prop::under(
-                        $lie,
-                        $kit->board((string) $first->board)->outline ?? new Polygon([]),
-                        $this->restsOn($kit, $lie),
-                    ),
-                $joints->of($step),
-                $facts->source($step),
+                array_values(array_intersect($names, $overridden)),
+                new StepWork(
+                    $lie,
+                    $lie === null ? null : $this->prop($kit, $lie, (string) $first->face?->board),
+                    $facts->joints($step),
+                    $facts->minutes($step),
+                    $joints->of($step),
+                    $facts->source($step),
+                    $cautions->of($first->action->work($names, $kit), $names, $powered),
+                ),
             );
             $powered = $powered || $first->action === Action::Gate;
         }
 
         return $steps;
+    }
+
+    /** What levels a board that lies on the table on its tallest parts; a holder needs nothing. */
+    private function prop(Kit $kit, Lie $lie, string $board): ?Prop
+    {
+        $bench = $kit->choices->settings->bench;
+
+        return $bench->workholding !== Workholding::Table || $bench->solderFrom === SolderFrom::Front
+            ? null
+            : Prop::under($lie, $kit->board($board)->outline ?? new Polygon([]), $this->restsOn($kit, $lie));
     }
 }

@@ -8,6 +8,7 @@ use Chiralex\Board\BodyGrid;
 use Chiralex\Board\PlacedBody;
 use Chiralex\Build\Internal\Approach;
 use Chiralex\Kit\Kit;
+use Chiralex\Kit\SolderFrom;
 
 /** Tells from where iron and fingers reach a part past what is fitted. */
 final readonly class Reachability
@@ -24,10 +25,10 @@ final readonly class Reachability
     public function of(string $designator, ?array $fitted = null): array
     {
         $part = $this->kit->part($designator);
-        if ($part?->body === null) {
+        if ($part?->place->body === null) {
             return [];
         }
-        $front = $this->kit->settings->solderFrom === 'front';
+        $front = $this->kit->choices->settings->bench->solderFrom === SolderFrom::Front;
         $bodies = array_values(
             array_filter(
                 $this->kit->bodies(),
@@ -36,13 +37,15 @@ final readonly class Reachability
         );
         $grid = BodyGrid::of($bodies);
         $largest = max([0.0, ...array_map(Approach::extent(...), $bodies)]);
-        $approach = new Approach($part, $part->body, $front);
-        $half = hypot($part->outline->along, $part->outline->across) / 2;
+        $approach = new Approach($part, $part->place->body, $front);
+        $half = hypot($part->shape->outline->along, $part->shape->outline->across) / 2;
 
         return array_map(
             fn(string $need): Reachable => new Reachable(
                 $need,
-                $need === 'fingers' || $front ? $part->body->side : $part->body->side->other(),
+                $need === 'fingers' || $front
+                    ? $part->place->body->face->side
+                    : $part->place->body->face->side->other(),
                 $approach->directions($need, $approach->near($need, $grid, $largest)),
                 $need === 'fingers' ? $half + self::FINGER_REACH : self::IRON_REACH,
                 $approach->fits($need, $approach->near($need, $grid, $largest)),

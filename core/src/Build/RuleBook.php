@@ -57,19 +57,19 @@ final readonly class RuleBook
     private function insertLast(Kit $kit, TaskBook $book, Precedence $known): array
     {
         $rules = $needed = [];
-        foreach ($kit->gates as $gate) {
+        foreach ($kit->work->gates as $gate) {
             foreach ($gate->needs as $name) {
                 $needed[$name] = true;
             }
         }
         foreach ($kit->parts as $part) {
             $insert = $book->tasks["insert {$part->designator}"] ?? null;
-            if ($insert === null || $part->socket === null || isset($needed[$part->designator])) {
+            if ($insert === null || $part->place->socket === null || isset($needed[$part->designator])) {
                 continue;
             }
             $follows = $known->reachable($insert->id);
             foreach ($book->sequenced() as $task) {
-                if ($task->board === $insert->board && !isset($follows[$task->id])) {
+                if ($task->face?->board === $insert->face?->board && !isset($follows[$task->id])) {
                     $rules[] = new Rule(
                         $task->id,
                         $insert->id,

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Chiralex\Build;
 
+use Chiralex\Kit\School;
+
 /** What an order costs; compared field by field, the school deciding what comes first after violations. */
 final readonly class Score
 {

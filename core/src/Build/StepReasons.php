@@ -8,6 +8,7 @@ use Chiralex\Board\Lie;
 use Chiralex\Build\Internal\Costs;
 use Chiralex\Build\Internal\Holding;
 use Chiralex\Kit\Kit;
+use Chiralex\Kit\Workholding;
 use Chiralex\Part\Hold;
 use Chiralex\Reason\Reason;
 
@@ -24,7 +25,7 @@ final readonly class StepReasons
     public function part(string $name, Task $task, Holding $holding, ?Lie $lie): StepPart
     {
         $part = $this->kit->part($name);
-        if ($part === null || $task->board === null) {
+        if ($part === null || $task->face?->board === null) {
             return new StepPart(
                 $name,
                 null,
@@ -40,18 +41,21 @@ final readonly class StepReasons
             default => Hold::NoneNeeded,
         };
         $gap =
-            $soldered && $lie !== null && $part->body !== null && $this->kit->settings->workholding === 'table'
-                ? $lie->gap($part->body)
+            $soldered &&
+            $lie !== null &&
+            $part->place->body !== null &&
+            $this->kit->choices->settings->bench->workholding === Workholding::Table
+                ? $lie->gap($part->place->body)
                 : null;
         $reasons = [
             new Reason(
                 'height',
                 [
-                    'mm' => round($part->height, 3),
-                    'outline' => $part->outline->name,
-                    'source' => $part->outline->source,
+                    'mm' => round($part->shape->height, 3),
+                    'outline' => $part->shape->outline->name,
+                    'source' => $part->shape->outline->source,
                 ],
-                $part->heightOrigin,
+                $part->shape->heightOrigin,
             ),
         ];
         if ($soldered) {
@@ -61,24 +65,24 @@ final readonly class StepReasons
                 [
                     'gap' => $gap === null ? '' : (string) round($gap, 2),
                     'flush' => Lie::FLUSH,
-                    'leads' => $part->outline->leads->value,
+                    'leads' => $part->shape->outline->leads->style->value,
                 ],
             );
         }
         if ($gap !== null && $hold->hangs()) {
-            $thickness = $this->kit->board($task->board)->thickness ?? 1.6;
+            $thickness = $this->kit->board($task->face->board)->stuff->thickness ?? 1.6;
             $reasons[] = new Reason('lead.showing', [
-                'mm' => round($part->outline->leadLength - $thickness - $gap, 2),
-                'lead' => $part->outline->leadLength,
+                'mm' => round($part->shape->outline->leads->length - $thickness - $gap, 2),
+                'lead' => $part->shape->outline->leads->length,
                 'thickness' => $thickness,
                 'gap' => round($gap, 2),
                 'needed' => self::LEAD_NEEDED,
             ]);
         }
 
-        $apart = $soldered ? $this->apart($name, $part->height) : [];
+        $apart = $soldered ? $this->apart($name, $part->shape->height) : [];
 
-        return new StepPart($name, $part->height, $hold, $gap, [
+        return new StepPart($name, $part->shape->height, $hold, $gap, [
             ...$reasons,
             ...$apart,
             ...$this->rules($task->id === "solder {$name}" || !$soldered ? $task->id : "solder {$name}"),
@@ -95,7 +99,8 @@ final readonly class StepReasons
         $near = array_values(
             array_filter(
                 $this->alike->to($name),
-                fn(string $other): bool => abs(($this->kit->part($other)->height ?? INF) - $height) <= Costs::SPREAD,
+                fn(string $other): bool => abs(($this->kit->part($other)->shape->height ?? INF) - $height) <=
+                    Costs::SPREAD,
             ),
         );
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Chiralex\Build;
 
+use Chiralex\Board\Face;
 use Chiralex\Board\Side;
 use Chiralex\Kit\Kit;
 use Chiralex\Kit\KitPart;
@@ -73,18 +74,18 @@ final readonly class TaskBook
         if (
             !$part->supply->isBuilt() ||
             str_starts_with($part->designator, '~') ||
-            in_array($part->designator, array_column($kit->groups->panels, 'by'), true)
+            in_array($part->designator, array_column($kit->work->groups->panels, 'by'), true)
         ) {
             return null;
         }
         $names = [$part->designator];
-        $board = $part->placement->board ?? $kit->boards[0]->name;
-        $side = $part->placement->side ?? Side::Top;
-        if ($part->socket !== null) {
-            return new Task("insert {$part->designator}", Action::Insert, $names, $board, $side);
+        $placement = $part->place->placement;
+        $face = new Face($placement->board ?? $kit->boards[0]->name, $placement->side ?? Side::Top);
+        if ($part->place->socket !== null) {
+            return new Task("insert {$part->designator}", Action::Insert, $names, $face);
         }
         if ($part->isSoldered()) {
-            return new Task("solder {$part->designator}", Action::Solder, $names, $board, $side, true);
+            return new Task("solder {$part->designator}", Action::Solder, $names, $face, true);
         }
         if (!$part->row->is(Role::OwnStep)) {
             return null;
@@ -101,52 +102,50 @@ final readonly class TaskBook
     private static function groupTasks(Kit $kit, array $parts): array
     {
         $tasks = [];
-        $groups = $kit->groups;
-        foreach ($groups->subassemblies as $names) {
+        $groups = $kit->work->groups;
+        foreach ($groups->assembly->subassemblies as $names) {
             $tasks[] = new Task('bolt ' . implode('+', $names), Action::Bolt, $names);
         }
-        foreach ($groups->fixings as $fixing) {
+        foreach ($groups->assembly->fixings as $fixing) {
             if (
-                $kit->part($fixing['by'])?->supply->isBuilt() === true &&
-                !isset($parts["solder {$fixing['by']}"]) &&
-                !isset($parts["fit {$fixing['by']}"])
+                $kit->part($fixing->by)?->supply->isBuilt() === true &&
+                !isset($parts["solder {$fixing->by}"]) &&
+                !isset($parts["fit {$fixing->by}"])
             ) {
-                $tasks[] = new Task("fix {$fixing['by']}", Action::Bolt, [$fixing['by']], rank: 4);
+                $tasks[] = new Task("fix {$fixing->by}", Action::Bolt, [$fixing->by], rank: 4);
             }
         }
         foreach ($groups->panels as $panel) {
-            $first = $kit->part($panel['parts'][0] ?? '')?->placement;
-            $board = $first->board ?? $kit->boards[0]->name;
-            $side = $first->side ?? Side::Top;
+            $first = $kit->part($panel->parts[0] ?? '')?->place->placement;
+            $face = new Face($first->board ?? $kit->boards[0]->name, $first->side ?? Side::Top);
             $ways = ['place' => Action::Place, 'jig' => Action::Jig, 'nuts' => Action::Nuts, 'tack' => Action::Tack];
             foreach ($ways as $word => $action) {
                 $tasks[] = new Task(
-                    "{$word} {$panel['by']}",
+                    "{$word} {$panel->by}",
                     $action,
-                    $action === Action::Jig && isset($kit->parts[$panel['by']]) ? [$panel['by']] : $panel['parts'],
-                    $board,
-                    $side,
-                    what: $panel['by'],
+                    $action === Action::Jig && isset($kit->parts[$panel->by]) ? [$panel->by] : $panel->parts,
+                    $face,
+                    what: $panel->by,
                 );
             }
         }
-        foreach ($groups->covers as $cover) {
+        foreach ($groups->assembly->covers as $cover) {
             if (
-                !in_array($cover['by'], array_column($groups->panels, 'by'), true) &&
-                !isset($parts["solder {$cover['by']}"]) &&
-                !isset($parts["fit {$cover['by']}"]) &&
-                $kit->part($cover['by'])?->supply->isBuilt() === true
+                !in_array($cover->by, array_column($groups->panels, 'by'), true) &&
+                !isset($parts["solder {$cover->by}"]) &&
+                !isset($parts["fit {$cover->by}"]) &&
+                $kit->part($cover->by)?->supply->isBuilt() === true
             ) {
-                $tasks[] = new Task("cover {$cover['by']}", Action::Place, [$cover['by']], rank: 8);
+                $tasks[] = new Task("cover {$cover->by}", Action::Place, [$cover->by], rank: 8);
             }
         }
         foreach ($groups->cures as $cure) {
-            $tasks[] = new Task("cure {$cure['name']}", Action::Cure, $cure['of'], what: $cure['name']);
+            $tasks[] = new Task("cure {$cure->name}", Action::Cure, $cure->of, what: $cure->name);
         }
-        foreach ($groups->snapOffs as $snap) {
-            $tasks[] = new Task("snap {$snap['board']}", Action::Snap, [], what: $snap['board']);
+        foreach ($groups->assembly->snapOffs as $snap) {
+            $tasks[] = new Task("snap {$snap->board}", Action::Snap, [], what: $snap->board);
         }
-        foreach ($kit->gates as $gate) {
+        foreach ($kit->work->gates as $gate) {
             $tasks[] = new Task("gate {$gate->name}", Action::Gate, [], gate: $gate, what: $gate->name);
             foreach ($gate->temporary as $fit) {
                 $tasks[] = new Task(
@@ -165,7 +164,7 @@ final readonly class TaskBook
                 }
             }
         }
-        foreach ($kit->tests as $test) {
+        foreach ($kit->work->tests as $test) {
             if ($test->adjusts !== null && isset($kit->parts[$test->adjusts])) {
                 $tasks[] = new Task(
                     "adjust {$test->adjusts}",
@@ -176,7 +175,7 @@ final readonly class TaskBook
                 );
             }
         }
-        foreach ($kit->wires as $wire) {
+        foreach ($kit->work->wires as $wire) {
             $tasks[] = new Task("wire {$wire->name}", Action::Solder, [$wire->name], rank: 3);
         }
 

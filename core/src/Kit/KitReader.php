@@ -71,44 +71,44 @@ final readonly class KitReader
         $boards = $this->withOutlines($boards, $parts, $layers->outlines);
 
         return new Kit(
-            $file->text('code', ''),
-            $file->text('name', 'Unnamed kit'),
-            $file->text('revision', 'A'),
-            $file->settings(),
-            $list,
+            new KitHead($file->text('code', ''), $file->text('name', 'Unnamed kit'), $file->text('revision', 'A')),
             $parts,
             $boards,
-            $file->groups(),
-            $file->gates($options),
-            $file->tests($options),
-            $file->wires($options),
-            $file->orderOverrides(),
-            $file->words(),
-            [
-                ...$list->problems,
-                ...$placed->problems,
-                ...$resolver->problems($list, $recognitions),
-                ...$logged,
-                ...$unread,
-            ],
-            array_values(
-                array_diff(
-                    array_map(strval(...), array_keys($placed->placements)),
-                    array_map(strval(...), array_keys($parts)),
-                ),
+            new Choices(
+                $file->settings(),
+                $file->orderOverrides(),
+                $file->bagOverrides(),
+                $file->words(),
+                $file->choices($options),
             ),
-            $this->unknownNames($file, $parts, $boards),
-            $open,
-            $placed->placements !== [],
-            $file->circuit(),
-            $file->traits(),
-            $file->bagOverrides(),
-            $file->choices($options),
-            $file->power(),
-            $pilot,
-            $file->ruledOut(),
-            $file->drilling($options),
-            $measurements,
+            new KitWork(
+                $file->groups(),
+                $file->gates($options),
+                $file->tests($options),
+                $file->wires($options),
+                $file->drilling($options),
+            ),
+            new KitNature($file->circuit(), $file->power(), $file->traits(), $file->ruledOut()),
+            new Findings(
+                $list,
+                [
+                    ...$list->problems,
+                    ...$placed->problems,
+                    ...$resolver->problems($list, $recognitions),
+                    ...$logged,
+                    ...$unread,
+                ],
+                array_values(
+                    array_diff(
+                        array_map(strval(...), array_keys($placed->placements)),
+                        array_map(strval(...), array_keys($parts)),
+                    ),
+                ),
+                $this->unknownNames($file, $parts, $boards),
+                $open,
+                $placed->placements !== [],
+            ),
+            new KitLogs($pilot, $measurements),
         );
     }
 
@@ -203,8 +203,12 @@ final readonly class KitReader
             }
             $points = [];
             foreach ($parts as $part) {
-                if ($part->body !== null && $part->body->board === $board->name) {
-                    array_push($points, ...$part->body->footprint()->corners, ...array_values($part->body->pins));
+                if ($part->place->body !== null && $part->place->body->face->board === $board->name) {
+                    array_push(
+                        $points,
+                        ...$part->place->body->footprint()->corners,
+                        ...array_values($part->place->body->pins),
+                    );
                 }
             }
             [$left, $low, $right, $high] = $points === [] ? self::BLANK : (new Polygon($points))->bounds();
@@ -233,13 +237,18 @@ final readonly class KitReader
         foreach ($groups->sockets as $ic => $socket) {
             array_push($named, (string) $ic, $socket);
         }
-        array_push($named, ...array_merge(...$groups->before, ...$groups->subassemblies));
-        array_push(
-            $named,
-            ...array_merge(...array_column($groups->panels, 'parts'), ...array_column($groups->cures, 'of')),
-        );
-        foreach ($groups->covers as $cover) {
-            array_push($named, $cover['by'], ...$cover['over']);
+        foreach ($groups->assembly->before as $pair) {
+            array_push($named, $pair->first, $pair->then);
+        }
+        array_push($named, ...array_merge(...$groups->assembly->subassemblies));
+        foreach ($groups->panels as $panel) {
+            array_push($named, ...$panel->parts);
+        }
+        foreach ($groups->cures as $cure) {
+            array_push($named, ...$cure->of);
+        }
+        foreach ($groups->assembly->covers as $cover) {
+            array_push($named, $cover->by, ...$cover->over);
         }
         foreach ($file->gates([]) as $gate) {
             array_push($named, ...$gate->needs, ...$gate->protects);

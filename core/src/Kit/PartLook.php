@@ -21,8 +21,8 @@ final readonly class PartLook
         if ($value !== null) {
             $tolerance =
                 $value->tolerance ??
-                ($part->line->tolerance === '' ? null : trim($part->line->tolerance, " %\u{00B1}"));
-            if ($part->kind() === Kind::Resistor && $part->outline->leads === LeadStyle::AxialWire) {
+                ($part->line->cells->tolerance === '' ? null : trim($part->line->cells->tolerance, " %\u{00B1}"));
+            if ($part->kind() === Kind::Resistor && $part->shape->outline->leads->style === LeadStyle::AxialWire) {
                 $tight = in_array($tolerance, ['1', '2', '0.5', '0.25', '0.1'], true);
                 $bands =
                     (new MarkingWriter())->bands($value->value, $tight ? 3 : 2, $tolerance ?? '5') ??
@@ -34,16 +34,22 @@ final readonly class PartLook
             }
         } elseif (
             $part->row->is(Role::NamePrinted) &&
-            preg_match('~(?=[A-Za-z0-9]*[A-Za-z])(?=[A-Za-z0-9]*\d)[A-Za-z0-9]{3,}~', $part->line->value, $found) === 1
+            preg_match(
+                '~(?=[A-Za-z0-9]*[A-Za-z])(?=[A-Za-z0-9]*\d)[A-Za-z0-9]{3,}~',
+                $part->line->cells->value,
+                $found,
+            ) === 1
         ) {
             $code = strtoupper($found[0]);
         }
-        $text = mb_strtolower("{$part->line->value} {$part->line->description} {$part->line->package}");
+        $text = mb_strtolower(
+            "{$part->line->cells->value} {$part->line->cells->description} {$part->line->cells->package}",
+        );
 
         return new Look(
             $part->kind(),
             $part->valueKey(),
-            $part->outline->name,
+            $part->shape->outline->name,
             $bands,
             $code,
             str_contains($text, 'clear'),

@@ -106,8 +106,8 @@ final readonly class RevisionDifference
                 implode('|', [
                     $part->kind()->value,
                     $part->valueKey(),
-                    mb_strtolower($part->line->package),
-                    mb_strtolower($part->line->description),
+                    mb_strtolower($part->line->cells->package),
+                    mb_strtolower($part->line->cells->description),
                 ])
             ] = $part;
         }
@@ -127,12 +127,14 @@ final readonly class RevisionDifference
         $differ = [
             'kind' => $a->kind() !== $b->kind(),
             'value' => $a->valueKey() !== $b->valueKey() || self::tolerance($a) !== self::tolerance($b),
-            'outline' => $a->outline->name !== $b->outline->name,
-            'height' => abs($a->height - $b->height) > 1e-6,
+            'outline' => $a->shape->outline->name !== $b->shape->outline->name,
+            'height' => abs($a->shape->height - $b->shape->height) > 1e-6,
             'supply' => $a->supply !== $b->supply,
             'place' => !$this->samePlace($a, $b),
-            'legend' => $a->legend !== $b->legend,
-            'mark' => $a->polarised !== $b->polarised || serialize($a->polarity) !== serialize($b->polarity),
+            'legend' => $a->notes->legend !== $b->notes->legend,
+            'mark' =>
+                $a->direction->polarised !== $b->direction->polarised ||
+                serialize($a->direction->polarity) !== serialize($b->direction->polarity),
         ];
 
         return array_keys(array_filter($differ));
@@ -140,19 +142,19 @@ final readonly class RevisionDifference
 
     private static function tolerance(KitPart $part): string
     {
-        return $part->recognition->value->tolerance ?? trim($part->line->tolerance, " %\u{00B1}");
+        return $part->recognition->value->tolerance ?? trim($part->line->cells->tolerance, " %\u{00B1}");
     }
 
     private function samePart(KitPart $a, KitPart $b): bool
     {
         return $a->kind() === $b->kind() &&
             $a->valueKey() === $b->valueKey() &&
-            $a->outline->name === $b->outline->name;
+            $a->shape->outline->name === $b->shape->outline->name;
     }
 
     private function samePlace(KitPart $a, KitPart $b): bool
     {
-        [$p, $q] = [$a->placement, $b->placement];
+        [$p, $q] = [$a->place->placement, $b->place->placement];
         if ($p === null || $q === null) {
             return $p === $q;
         }

@@ -7,36 +7,30 @@ namespace Chiralex\Kit;
 /** The choices of a kit's maker; the defaults are those of the kit folder format. */
 final readonly class Settings
 {
+    /**
+     * @param int $group how many parts a step has at most
+     * @param int $reading quarter turns clockwise in degrees, for boards that name none
+     */
     public function __construct(
-        public string $school = 'lowest-first',
+        public School $school = School::LowestFirst,
         public int $group = 6,
-        public string $bagging = 'by-kind',
-        public string $alloy = 'leaded',
+        public Sorting $bagging = Sorting::ByKind,
         public int $reading = 0,
-        public string $workholding = 'table',
-        public string $solderFrom = 'back',
-        public string $skill = 'beginner',
-        public string $units = 'mm',
-        public string $paper = 'A4',
-        public string $language = 'en',
-        public bool $colour = true,
+        public Skill $skill = Skill::Beginner,
+        public BenchSettings $bench = new BenchSettings(),
+        public PageSettings $page = new PageSettings(),
     ) {}
 
-    public function with(?string $school, ?int $group): self
+    public function with(?School $school, ?int $group): self
     {
         return new self(
             $school ?? $this->school,
             $group ?? $this->group,
             $this->bagging,
-            $this->alloy,
             $this->reading,
-            $this->workholding,
-            $this->solderFrom,
             $this->skill,
-            $this->units,
-            $this->paper,
-            $this->language,
-            $this->colour,
+            $this->bench,
+            $this->page,
         );
     }
 }

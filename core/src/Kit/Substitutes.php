@@ -16,7 +16,7 @@ final readonly class Substitutes
     /** @return list<Reason> what is known of parts with the same pins that behave otherwise */
     public function warnings(KitPart $part): array
     {
-        return Twins::of($part->line->value);
+        return Twins::of($part->line->cells->value);
     }
 
     /** @return list<Reason> tests, gates, voltages, selections and adjusters that depend on the part; none: a part of the same kind, rating and body will do */
@@ -25,7 +25,7 @@ final readonly class Substitutes
         $name = $part->designator;
         $word = '~\b' . preg_quote($name, '~') . '\b~';
         $reasons = [];
-        foreach ($this->kit->tests as $test) {
+        foreach ($this->kit->work->tests as $test) {
             if ($test->adjusts === $name) {
                 $reasons[] = new Reason('depends.adjusts', ['name' => $name, 'test' => $test->name], Origin::KitFile);
             } elseif (preg_match($word, $test->expect) === 1) {
@@ -42,7 +42,7 @@ final readonly class Substitutes
                 );
             }
         }
-        foreach ($this->kit->gates as $gate) {
+        foreach ($this->kit->work->gates as $gate) {
             if (preg_match($word, $gate->expect) === 1 || in_array($name, $gate->needs, true)) {
                 $reasons[] = new Reason(
                     'depends.gate',
@@ -51,19 +51,19 @@ final readonly class Substitutes
                 );
             }
         }
-        foreach ($this->kit->groups->selected as $selected) {
-            if (in_array($name, $selected['parts'], true)) {
+        foreach ($this->kit->work->groups->selected as $selected) {
+            if (in_array($name, $selected->parts, true)) {
                 $reasons[] = new Reason(
                     'depends.selected',
-                    ['name' => $name, 'parts' => $selected['parts'], 'difference' => $selected['maxDifference']],
+                    ['name' => $name, 'parts' => $selected->parts, 'difference' => $selected->maxDifference],
                     Origin::KitFile,
                 );
             }
         }
-        if (isset($this->kit->circuit->across[$name])) {
+        if (isset($this->kit->nature->circuit->across[$name])) {
             $reasons[] = new Reason(
                 'depends.voltage',
-                ['name' => $name, 'across' => $this->kit->circuit->across[$name]],
+                ['name' => $name, 'across' => $this->kit->nature->circuit->across[$name]],
                 Origin::KitFile,
             );
         }

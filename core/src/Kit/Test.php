@@ -9,18 +9,15 @@ final readonly class Test
 {
     /**
      * @param list<string> $points
-     * @param string $accuracy of the instrument, `0.5 %`, or empty
      */
     public function __construct(
         public string $name,
         public ?string $gate,
         public string $power,
-        public string $instrument,
+        public Meter $meter,
         public array $points,
-        public string $settings,
         public string $expect,
         public ?string $adjusts,
         public string $otherwise,
-        public string $accuracy = '',
     ) {}
 }

@@ -16,7 +16,7 @@ final readonly class Blocks
     public static function of(Kit $kit, BuildOrder $order): array
     {
         $blocks = [];
-        foreach ($kit->groups->blocks as $name => $declared) {
+        foreach ($kit->work->groups->blocks as $name => $declared) {
             $parts = array_values(array_filter($declared, static fn(string $part): bool => $kit->part($part) !== null));
             $steps = [];
             foreach ($order->steps as $step) {
@@ -29,7 +29,7 @@ final readonly class Blocks
                 $parts,
                 $steps,
                 array_values(
-                    array_filter($kit->tests, static fn(Test $test): bool => self::measures($test, $parts, $kit)),
+                    array_filter($kit->work->tests, static fn(Test $test): bool => self::measures($test, $parts, $kit)),
                 ),
             );
         }
@@ -49,7 +49,7 @@ final readonly class Blocks
             return true;
         }
         $gates = array_filter(
-            $kit->gates,
+            $kit->work->gates,
             static fn(Gate $gate): bool => $gate->name === $test->gate &&
                 count(array_intersect($gate->needs, $parts)) * 2 > count($parts),
         );

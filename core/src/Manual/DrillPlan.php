@@ -20,10 +20,10 @@ final readonly class DrillPlan
     /** @return list<DrillFace> */
     public static function of(Kit $kit): array
     {
-        $declared = array_map(static fn(DrillFace $face): string => $face->by, $kit->drilling);
-        $faces = array_map(static fn(DrillFace $face): DrillFace => self::sized($face, $kit), $kit->drilling);
-        foreach ($kit->groups->panels as $panel) {
-            $face = in_array($panel['by'], $declared, true) ? null : self::panel($panel['by'], $panel['parts'], $kit);
+        $declared = array_map(static fn(DrillFace $face): string => $face->by, $kit->work->drilling);
+        $faces = array_map(static fn(DrillFace $face): DrillFace => self::sized($face, $kit), $kit->work->drilling);
+        foreach ($kit->work->groups->panels as $panel) {
+            $face = in_array($panel->by, $declared, true) ? null : self::panel($panel->by, $panel->parts, $kit);
             if ($face !== null) {
                 $faces[] = $face;
             }
@@ -65,8 +65,10 @@ final readonly class DrillPlan
      */
     private static function panel(string $by, array $parts, Kit $kit): ?DrillFace
     {
-        $bodies = array_values(array_filter(array_map(static fn(string $name) => $kit->part($name)?->body, $parts)));
-        $board = $bodies === [] ? null : $kit->board($bodies[0]->board);
+        $bodies = array_values(
+            array_filter(array_map(static fn(string $name) => $kit->part($name)?->place->body, $parts)),
+        );
+        $board = $bodies === [] ? null : $kit->board($bodies[0]->face->board);
         if (!($board instanceof BoardShape) || $board->outline->corners === []) {
             return null;
         }
@@ -75,11 +77,11 @@ final readonly class DrillPlan
         $holes = [];
         foreach ($bodies as $body) {
             $part = $kit->part($body->designator);
-            if ($part !== null && $body->board === $board->name) {
+            if ($part !== null && $body->face->board === $board->name) {
                 $x = $body->centre->x - $centre->x;
                 $holes[] = new Hole(
                     $body->designator,
-                    $body->side === Side::Bottom ? -$x : $x,
+                    $body->face->side === Side::Bottom ? -$x : $x,
                     $body->centre->y - $centre->y,
                     HoleTable::diameter($part),
                 );

@@ -18,11 +18,11 @@ final readonly class LooseParts
     {
         $used = [];
         foreach ($kit->parts as $part) {
-            if ($part->supply !== Provision::Loose || $part->usedAt === '') {
+            if ($part->supply !== Provision::Loose || $part->notes->usedAt === '') {
                 continue;
             }
             foreach ($order->steps as $step) {
-                if ($this->names($kit, $step, mb_strtolower($part->usedAt))) {
+                if ($this->names($kit, $step, mb_strtolower($part->notes->usedAt))) {
                     $used[$step->number][] = $part->designator;
                     break;
                 }

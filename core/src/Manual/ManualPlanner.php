@@ -52,7 +52,7 @@ final readonly class ManualPlanner
             }
             $left = array_diff_key($left, array_flip($loose[$step->number] ?? []));
             $before = $iron;
-            $iron = $step->soldering->iron ?? $iron;
+            $iron = $step->work->soldering->iron ?? $iron;
             $steps[] = new ManualStep(
                 $step,
                 $step->action->fits()
@@ -64,14 +64,16 @@ final readonly class ManualPlanner
                     )
                     : [],
                 array_values(
-                    array_filter($kit->wires, static fn(Wire $wire): bool => in_array($wire->name, $names, true)),
+                    array_filter($kit->work->wires, static fn(Wire $wire): bool => in_array($wire->name, $names, true)),
                 ),
                 TestSteps::at($kit, $step),
                 [...(new Tips($kit))->of($step), ...$this->settings($step, $before), ...$this->leads($kit, $step)],
-                $loose[$step->number] ?? [],
-                $this->remaining(array_values($opened), $left),
-                $table->undirected($step),
-                $table->alike($step, $out),
+                new StepTable(
+                    $loose[$step->number] ?? [],
+                    $this->remaining(array_values($opened), $left),
+                    $table->undirected($step),
+                    $table->alike($step, $out),
+                ),
             );
         }
 
@@ -110,7 +112,7 @@ final readonly class ManualPlanner
     private function settings(Step $step, ?int $before): array
     {
         $reasons = [];
-        $iron = $step->soldering->iron;
+        $iron = $step->work->soldering->iron;
         if ($iron !== null && $iron !== $before) {
             $reasons[] = new Reason(
                 'tip.iron',
@@ -118,10 +120,10 @@ final readonly class ManualPlanner
                 Origin::CommonPractice,
             );
         }
-        if ($step->prop !== null) {
+        if ($step->work->prop !== null) {
             $reasons[] = new Reason('tip.prop', [
-                'height' => (int) round($step->prop->height),
-                'edge' => $step->prop->edge,
+                'height' => (int) round($step->work->prop->height),
+                'edge' => $step->work->prop->edge,
             ]);
         }
 

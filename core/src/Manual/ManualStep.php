@@ -18,10 +18,6 @@ final readonly class ManualStep
      * @param list<Wire> $wires soldered in this step
      * @param list<Test> $tests made at this step
      * @param list<Reason> $tips technique for the kinds of part at hand
-     * @param list<string> $loose parts taken from the kit for this step that go on no board
-     * @param array<string, list<string>> $remaining bag to what it should still hold afterwards, for the bags opened in this step
-     * @param list<string> $undirected parts fitted in this step that go in either way round
-     * @param list<array{list<string>, list<string>}> $alike parts of this step, and their look-alikes that lie on the table too
      */
     public function __construct(
         public Step $step,
@@ -29,9 +25,6 @@ final readonly class ManualStep
         public array $wires,
         public array $tests,
         public array $tips,
-        public array $loose,
-        public array $remaining,
-        public array $undirected = [],
-        public array $alike = [],
+        public StepTable $table,
     ) {}
 }

@@ -18,7 +18,7 @@ final readonly class TestSteps
     {
         $here = array_values(
             array_filter(
-                $kit->tests,
+                $kit->work->tests,
                 static fn(Test $test): bool => $step->gate !== null
                     ? $test->gate === $step->gate->name
                     : $test->gate === null &&

@@ -25,7 +25,7 @@ final readonly class Touched
                 $callout = $callout || $each->designator === $designator;
             }
         }
-        foreach ($manual->kit->tests as $test) {
+        foreach ($manual->kit->work->tests as $test) {
             if (
                 in_array($designator, $test->points, true) ||
                 $test->adjusts === $designator ||
@@ -34,7 +34,7 @@ final readonly class Touched
                 $tests[] = $test->name;
             }
         }
-        foreach ($manual->kit->gates as $gate) {
+        foreach ($manual->kit->work->gates as $gate) {
             if (in_array($designator, [...$gate->needs, ...$gate->protects], true)) {
                 $tests[] = $gate->name;
             }

@@ -16,7 +16,6 @@ final readonly class Outline
      * @param float $along size along x
      * @param float $across size along y
      * @param float $height seated height, board to top
-     * @param float $leadLength seating plane to lead tip
      * @param array<array-key, array{float, float}> $pins pin name to place
      */
     public function __construct(
@@ -25,8 +24,7 @@ final readonly class Outline
         public float $along,
         public float $across,
         public float $height,
-        public float $leadLength,
-        public LeadStyle $leads,
+        public Leads $leads,
         public array $pins,
         public string $source,
     ) {}
@@ -46,7 +44,6 @@ final readonly class Outline
             $along,
             $across,
             $this->height,
-            $this->leadLength,
             $this->leads,
             $this->pins,
             $source,
@@ -62,7 +59,6 @@ final readonly class Outline
             $this->along,
             $this->across,
             $this->height,
-            $this->leadLength,
             $this->leads,
             $pins,
             $this->source,
@@ -77,7 +73,6 @@ final readonly class Outline
             $this->along,
             $this->across,
             $height,
-            $this->leadLength,
             $this->leads,
             $this->pins,
             $this->source,
@@ -92,8 +87,7 @@ final readonly class Outline
             $this->along,
             $this->across,
             $this->height,
-            $length,
-            $this->leads,
+            new Leads($this->leads->style, $length),
             $this->pins,
             $this->source,
         );

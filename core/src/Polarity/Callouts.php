@@ -17,7 +17,7 @@ final readonly class Callouts
         $direction = $part->direction();
         $bearing = $landmark = null;
         if ($part->body !== null && $direction !== null) {
-            $view = new View($turn, $part->body->side);
+            $view = new View($turn, $part->body->face->side);
             $bearing = $view->bearing($direction);
             $landmark = $this->landmark($part->body, $direction, $bearing, $fitted);
         }
@@ -25,16 +25,10 @@ final readonly class Callouts
         return new Callout(
             $part->designator,
             $part->kind,
-            $part->fitMark,
-            $part->mark,
-            $part->terminal,
-            $part->boardMark,
-            $bearing,
-            $bearing === null ? null : View::word($bearing),
-            $landmark,
-            $part->consequence,
-            $part->replace,
-            $part->squarePad,
+            $part->signs,
+            $part->print,
+            new Pointing($bearing, $bearing === null ? null : View::word($bearing), $landmark),
+            $part->reversal,
         );
     }
 

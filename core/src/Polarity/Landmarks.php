@@ -57,7 +57,7 @@ final readonly class Landmarks
         $best = $nearest = null;
         foreach ($landmarks as $landmark) {
             $body = $landmark->body;
-            if ($body->side !== $from->side || $body->designator === $from->designator) {
+            if ($body->face->side !== $from->face->side || $body->designator === $from->designator) {
                 continue;
             }
             $x = $body->centre->x - $from->centre->x;

@@ -6,36 +6,20 @@ namespace Chiralex\Polarity;
 
 use Chiralex\Board\PlacedBody;
 use Chiralex\Board\Point;
-use Chiralex\Part\BoardMark;
-use Chiralex\Part\Consequence;
 use Chiralex\Part\Kind;
 use Chiralex\Part\Mark;
 
 /** A part with a direction, as far as it concerns the direction. */
 final readonly class PolarPart
 {
-    /**
-     * @param ?Mark $fitMark mark to fit by
-     * @param ?Mark $mark mark that stays, to check by; null when the part shows none
-     * @param string $terminal what the mark stands for
-     * @param ?string $pin pin the mark stands at, where it is said
-     * @param ?float $at degrees counter-clockwise at rotation 0, where it is said
-     * @param ?BoardMark $boardMark what the board shows at its place
-     * @param list<string> $replace
-     */
     public function __construct(
         public string $designator,
         public Kind $kind,
         public ?PlacedBody $body,
-        public ?Mark $fitMark,
-        public ?Mark $mark,
-        public string $terminal,
-        public ?string $pin,
-        public ?float $at,
-        public ?BoardMark $boardMark,
-        public Consequence $consequence,
-        public array $replace,
-        public ?string $squarePad = null,
+        public Signs $signs,
+        public MarkSpot $spot,
+        public PrintedSign $print,
+        public Reversal $reversal,
     ) {}
 
     /**
@@ -47,19 +31,19 @@ final readonly class PolarPart
     public function direction(): ?Point
     {
         $body = $this->body;
-        if ($body === null || $this->mark === null) {
+        if ($body === null || $this->signs->check === null) {
             return null;
         }
-        if ($this->at !== null) {
-            return (new Point(1.0, 0.0))->turned($body->rotation + $this->at);
+        if ($this->spot->at !== null) {
+            return (new Point(1.0, 0.0))->turned($body->rotation + $this->spot->at);
         }
-        if ($this->pin !== null) {
-            return $this->towards($body, [$this->pin]);
+        if ($this->spot->pin !== null) {
+            return $this->towards($body, [$this->spot->pin]);
         }
-        $mirror = $body->side->value === 'bottom' ? -1.0 : 1.0;
+        $mirror = $body->face->side->value === 'bottom' ? -1.0 : 1.0;
         $last = (string) count($body->pins);
 
-        return match ($this->mark) {
+        return match ($this->signs->check) {
             Mark::Notch => $this->towards($body, ['1', $last]),
             Mark::Flat, Mark::Key => count($body->pins) === 2
                 ? $this->towards($body, ['1'])

@@ -28,7 +28,7 @@ final readonly class BagMatters implements MatterSource
             ),
             $plan->conflicts,
         );
-        foreach ($kit->bagOverrides as $designator => $bag) {
+        foreach ($kit->choices->bags as $designator => $bag) {
             $part = $kit->part((string) $designator);
             if ($part === null || !$kit->holds($part)) {
                 $matters[] = new Matter(

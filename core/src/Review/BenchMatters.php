@@ -54,7 +54,7 @@ final readonly class BenchMatters implements MatterSource
             ];
         }
         $matters = [];
-        if ($reading?->reaches !== null && $reading->reaches < self::SURE) {
+        if ($reading?->adjuster->share !== null && $reading->adjuster->share < self::SURE) {
             $matters[] = new Matter(
                 MatterSeverity::Warn,
                 Station::Bench,
@@ -62,7 +62,7 @@ final readonly class BenchMatters implements MatterSource
                 [
                     'test' => $test->name,
                     'adjuster' => (string) $test->adjusts,
-                    'short' => (int) round(1000 * (1 - $reading->reaches)),
+                    'short' => (int) round(1000 * (1 - $reading->adjuster->share)),
                 ],
                 [(string) $test->adjusts],
             );

@@ -21,7 +21,7 @@ final readonly class BoardMatters implements MatterSource
     {
         $kit = $subject->kit;
         $matters = [];
-        foreach ($kit->strayPlacements as $name) {
+        foreach ($kit->findings->strayPlacements as $name) {
             $matters[] = new Matter(
                 MatterSeverity::Block,
                 Station::Board,
@@ -30,11 +30,11 @@ final readonly class BoardMatters implements MatterSource
                 [$name],
             );
         }
-        if (!$kit->hasPlacements) {
+        if (!$kit->findings->hasPlacements) {
             $matters[] = new Matter(MatterSeverity::Note, Station::Board, 'board.no-placements');
         }
         foreach ($kit->boards as $board) {
-            if (!$board->outlineGiven && $kit->hasPlacements) {
+            if (!$board->outlineGiven && $kit->findings->hasPlacements) {
                 $matters[] = new Matter(MatterSeverity::Warn, Station::Board, 'board.no-outline', [
                     'board' => $board->name,
                 ]);
@@ -42,13 +42,13 @@ final readonly class BoardMatters implements MatterSource
         }
         foreach ($kit->parts as $part) {
             $expected =
-                $kit->hasPlacements &&
+                $kit->findings->hasPlacements &&
                 $part->row->onBoard &&
                 $part->supply->isOnBoard() &&
-                $part->socket === null &&
+                $part->place->socket === null &&
                 !str_starts_with($part->designator, '~') &&
                 $part->kind() !== Kind::Unknown;
-            if ($expected && $part->placement === null) {
+            if ($expected && $part->place->placement === null) {
                 $matters[] = new Matter(
                     MatterSeverity::Warn,
                     Station::Board,
@@ -57,7 +57,7 @@ final readonly class BoardMatters implements MatterSource
                     [$part->designator],
                 );
             }
-            if ($part->legend === 'nothing' && $part->placement !== null) {
+            if ($part->notes->legend === 'nothing' && $part->place->placement !== null) {
                 $matters[] = new Matter(
                     MatterSeverity::Warn,
                     Station::Board,
@@ -82,7 +82,7 @@ final readonly class BoardMatters implements MatterSource
         $kinds = $names = [];
         foreach ($parts as $part) {
             $family = self::family($part->row);
-            if ($part->placement !== null) {
+            if ($part->place->placement !== null) {
                 $prefix = Designators::prefix($part->designator);
                 $kinds[$prefix][$family] = true;
                 $names[$prefix][] = $part->designator;

@@ -47,14 +47,14 @@ final readonly class BoardReview implements MatterSource
         $grid = BodyGrid::of(array_map(static fn(array $place): PlacedBody => $place[2], $places));
         $at = array_flip(array_map(static fn(array $place): string => $place[0]->designator, $places));
         foreach ($places as $index => [$a, $spanA, $bodyA]) {
-            foreach ($grid->around($bodyA->board, [$bodyA->centre], self::NEAR) as $near) {
+            foreach ($grid->around($bodyA->face->board, [$bodyA->centre], self::NEAR) as $near) {
                 $other = $at[$near->designator];
                 [$b, $spanB, $bodyB] = $places[$other];
                 if (
                     $other > $index &&
                     $a->kind() !== $b->kind() &&
-                    $bodyA->board === $bodyB->board &&
-                    $bodyA->side === $bodyB->side &&
+                    $bodyA->face->board === $bodyB->face->board &&
+                    $bodyA->face->side === $bodyB->face->side &&
                     abs($spanA - $spanB) <= self::FITS &&
                     $bodyA->centre->distanceTo($bodyB->centre) <= self::NEAR
                 ) {
@@ -92,14 +92,14 @@ final readonly class BoardReview implements MatterSource
     {
         $places = [];
         foreach ($kit->parts as $part) {
-            $pins = $part->body === null ? [] : array_values($part->body->pins);
+            $pins = $part->place->body === null ? [] : array_values($part->place->body->pins);
             if (
-                $part->body !== null &&
+                $part->place->body !== null &&
                 count($pins) === 2 &&
                 $part->isSoldered() &&
-                in_array($part->outline->leads, [LeadStyle::AxialWire, LeadStyle::RadialWire], true)
+                in_array($part->shape->outline->leads->style, [LeadStyle::AxialWire, LeadStyle::RadialWire], true)
             ) {
-                $places[] = [$part, $pins[0]->distanceTo($pins[1]), $part->body];
+                $places[] = [$part, $pins[0]->distanceTo($pins[1]), $part->place->body];
             }
         }
         usort(
@@ -115,10 +115,11 @@ final readonly class BoardReview implements MatterSource
     {
         $ways = [];
         foreach ((new KitCallouts())->callouts($kit, null) as $callout) {
-            $body = $kit->part($callout->designator)?->body;
-            if ($callout->direction !== null && $body !== null) {
-                $ways["{$body->board} {$body->side->value} {$callout->kind->value}"][$callout->direction][] =
-                    $callout->designator;
+            $body = $kit->part($callout->designator)?->place->body;
+            if ($callout->pointing->direction !== null && $body !== null) {
+                $ways["{$body->face->board} {$body->face->side->value} {$callout->kind->value}"][
+                    $callout->pointing->direction
+                ][] = $callout->designator;
             }
         }
         $matters = [];
@@ -152,7 +153,10 @@ final readonly class BoardReview implements MatterSource
     {
         $matters = [];
         foreach ($this->wirePlaces($kit) as [$part, $span]) {
-            $least = $part->outline->leads === LeadStyle::AxialWire ? $part->outline->along + 2 * self::BEND : 0.0;
+            $least =
+                $part->shape->outline->leads->style === LeadStyle::AxialWire
+                    ? $part->shape->outline->along + 2 * self::BEND
+                    : 0.0;
             if ($span < $least - 1e-6) {
                 $matters[] = new Matter(
                     MatterSeverity::Warn,
@@ -161,13 +165,13 @@ final readonly class BoardReview implements MatterSource
                     [
                         'designator' => $part->designator,
                         'span' => round($span, 2),
-                        'body' => $part->outline->along,
+                        'body' => $part->shape->outline->along,
                         'needed' => ceil($least / 2.54) * 2.54,
                     ],
                     [$part->designator],
                 );
             }
-            $usual = $part->outline->leads === LeadStyle::RadialWire ? $this->usualSpan($part) : null;
+            $usual = $part->shape->outline->leads->style === LeadStyle::RadialWire ? $this->usualSpan($part) : null;
             if ($usual !== null && abs($span - $usual) > self::SPREAD) {
                 $matters[] = new Matter(
                     MatterSeverity::Warn,
@@ -194,17 +198,17 @@ final readonly class BoardReview implements MatterSource
     private function covered(Kit $kit): array
     {
         $matters = [];
-        foreach ($kit->groups->covers as $cover) {
-            if ($kit->part($cover['by'])?->supply->isBuilt() === false) {
+        foreach ($kit->work->groups->assembly->covers as $cover) {
+            if ($kit->part($cover->by)?->supply->isBuilt() === false) {
                 continue;
             }
-            foreach ($cover['over'] as $name) {
+            foreach ($cover->over as $name) {
                 if ($kit->part($name)?->row->is(Role::Adjusts) === true && $kit->holds($kit->parts[$name])) {
                     $matters[] = new Matter(
                         MatterSeverity::Note,
                         Station::Board,
                         'board.adjuster-covered',
-                        ['designator' => $name, 'cover' => $cover['by']],
+                        ['designator' => $name, 'cover' => $cover->by],
                         [$name],
                     );
                 }

@@ -25,6 +25,6 @@ final readonly class FileMatters implements MatterSource
                 $problem->args + ['file' => (string) $problem->file, 'row' => (int) $problem->row],
                 is_array($names) ? $names : [(string) $names],
             );
-        }, $subject->kit->problems);
+        }, $subject->kit->findings->problems);
     }
 }

@@ -15,14 +15,17 @@ final readonly class HardwareMatters implements MatterSource
     public function matters(Subject $subject): array
     {
         $counts = [];
-        foreach ($subject->kit->list->lines as $line) {
+        foreach ($subject->kit->findings->list->lines as $line) {
             $part = $subject->kit->part($line->designators[0] ?? '');
             if ($part === null || !$part->row->is(Role::Fastener) || !$part->supply->isBuilt()) {
                 continue;
             }
             $thread =
-                preg_match('~\bM(\d(?:[.,]\d)?)~i', "{$line->value} {$line->description} {$line->package}", $found) ===
-                1
+                preg_match(
+                    '~\bM(\d(?:[.,]\d)?)~i',
+                    "{$line->cells->value} {$line->cells->description} {$line->cells->package}",
+                    $found,
+                ) === 1
                     ? 'M' . str_replace(',', '.', $found[1])
                     : '';
             $counts[$thread][$part->kind()->value] = ($counts[$thread][$part->kind()->value] ?? 0) + $line->quantity;

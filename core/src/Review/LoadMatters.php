@@ -43,7 +43,7 @@ final readonly class LoadMatters implements MatterSource
             if (($part->kind() !== Kind::Resistor && !$part->row->is(Role::Adjusts)) || !$part->supply->isOnBoard()) {
                 continue;
             }
-            $across = $subject->kit->circuit->across[$part->designator] ?? null;
+            $across = $subject->kit->nature->circuit->across[$part->designator] ?? null;
             $volts = $across === null ? null : VoltageSum::of($across);
             if ($across !== null && $volts === null) {
                 $matters[] = new Matter(
@@ -79,8 +79,11 @@ final readonly class LoadMatters implements MatterSource
     {
         $ohms = $part->recognition->value?->value->amount->toFloat() ?? 0.0;
         $rating =
-            Rating::find("{$part->line->value} {$part->line->description}", RatingUnit::Watt)?->toFloat() ??
-            (self::RATING[$part->outline->name] ?? 0.25);
+            Rating::find(
+                "{$part->line->cells->value} {$part->line->cells->description}",
+                RatingUnit::Watt,
+            )?->toFloat() ??
+            (self::RATING[$part->shape->outline->name] ?? 0.25);
         $args = ['designator' => $part->designator, 'across' => $across, 'volts' => $volts, 'rating' => $rating];
         $matters = [];
         if ($ohms > 0.0 && $volts ** 2 / $ohms > $rating) {

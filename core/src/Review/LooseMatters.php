@@ -27,7 +27,11 @@ final readonly class LooseMatters implements MatterSource
                     MatterSeverity::Warn,
                     Station::Manual,
                     'manual.loose-nowhere',
-                    ['designator' => $part->designator, 'what' => $part->line->value, 'usedAt' => $part->usedAt],
+                    [
+                        'designator' => $part->designator,
+                        'what' => $part->line->cells->value,
+                        'usedAt' => $part->notes->usedAt,
+                    ],
                     [$part->designator],
                 );
             }

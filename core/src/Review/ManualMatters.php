@@ -18,7 +18,7 @@ final readonly class ManualMatters implements MatterSource
     {
         $lost = array_values(
             array_filter(
-                $subject->kit->tests,
+                $subject->kit->work->tests,
                 static fn(Test $test): bool => $test->gate === null && $test->adjusts === null,
             ),
         );

@@ -19,7 +19,7 @@ final readonly class MarkMatters implements MatterSource
         $order = $subject->order instanceof BuildOrder ? $subject->order : null;
         $callouts = (new KitCallouts())->callouts($subject->kit, $order);
         foreach ($callouts as $callout) {
-            if ($callout->partMark === null) {
+            if ($callout->signs->check === null) {
                 $matters[] = new Matter(
                     MatterSeverity::Block,
                     Station::Marks,
@@ -27,7 +27,10 @@ final readonly class MarkMatters implements MatterSource
                     ['designator' => $callout->designator],
                     [$callout->designator],
                 );
-            } elseif ($callout->bearing === null && $subject->kit->part($callout->designator)?->placement !== null) {
+            } elseif (
+                $callout->pointing->bearing === null &&
+                $subject->kit->part($callout->designator)?->place->placement !== null
+            ) {
                 $matters[] = new Matter(
                     MatterSeverity::Warn,
                     Station::Marks,
@@ -36,7 +39,7 @@ final readonly class MarkMatters implements MatterSource
                     [$callout->designator],
                 );
             }
-            if ($callout->boardMark === null && $callout->bearing !== null) {
+            if ($callout->print->mark === null && $callout->pointing->bearing !== null) {
                 $matters[] = new Matter(
                     MatterSeverity::Note,
                     Station::Marks,
@@ -45,8 +48,8 @@ final readonly class MarkMatters implements MatterSource
                     [$callout->designator],
                 );
             }
-            if ($callout->direction !== null) {
-                $ways[$callout->kind->value][$callout->direction][] = $callout->designator;
+            if ($callout->pointing->direction !== null) {
+                $ways[$callout->kind->value][$callout->pointing->direction][] = $callout->designator;
             }
         }
         foreach ($ways as $kind => $directions) {

@@ -23,29 +23,29 @@ final readonly class NeedMatters implements MatterSource
                 static fn(KitPart $part): bool => $part->supply->isOnBoard() && $part->row->is(Role::NeedsPower),
             ),
         );
-        if ($kit->power === null && $powered !== []) {
+        if ($kit->nature->power === null && $powered !== []) {
             $matters[] = new Matter(MatterSeverity::Warn, Station::Parts, 'parts.no-supply', [
                 'example' => $powered[0]->designator,
             ]);
-        } elseif ($kit->power !== null && $kit->power->amps === null) {
+        } elseif ($kit->nature->power !== null && $kit->nature->power->amps === null) {
             $matters[] = new Matter(MatterSeverity::Note, Station::Parts, 'parts.no-current', [
-                'volts' => $kit->power->mostVolts,
+                'volts' => $kit->nature->power->mostVolts,
             ]);
         }
         if (
-            in_array('glue', $kit->traits, true) &&
+            in_array('glue', $kit->nature->traits, true) &&
             !$this->listed($subject, '~glue|adhesive|epoxy|cement|superglue|cyanoacrylate|resin~')
         ) {
             $matters[] = new Matter(MatterSeverity::Warn, Station::Parts, 'parts.no-adhesive');
         }
-        foreach ($kit->groups->cures as $cure) {
-            if (!$this->listed($subject, '~' . preg_quote(mb_strtolower($cure['name']), '~') . '~u')) {
+        foreach ($kit->work->groups->cures as $cure) {
+            if (!$this->listed($subject, '~' . preg_quote(mb_strtolower($cure->name), '~') . '~u')) {
                 $matters[] = new Matter(
                     MatterSeverity::Warn,
                     Station::Parts,
                     'parts.cure-unnamed',
-                    ['cure' => $cure['name'], 'parts' => $cure['of']],
-                    $cure['of'],
+                    ['cure' => $cure->name, 'parts' => $cure->of],
+                    $cure->of,
                 );
             }
         }
@@ -55,11 +55,13 @@ final readonly class NeedMatters implements MatterSource
 
     private function listed(Subject $subject, string $pattern): bool
     {
-        foreach ($subject->kit->list->lines as $line) {
+        foreach ($subject->kit->findings->list->lines as $line) {
             if (
                 preg_match(
                     $pattern,
-                    mb_strtolower("{$line->value} {$line->description} {$line->package} {$line->note}"),
+                    mb_strtolower(
+                        "{$line->cells->value} {$line->cells->description} {$line->cells->package} {$line->cells->note}",
+                    ),
                 ) === 1
             ) {
                 return true;

@@ -14,6 +14,7 @@ use Chiralex\Build\Step;
 use Chiralex\Build\StepReasons;
 use Chiralex\Kit\Gate;
 use Chiralex\Kit\Kit;
+use Chiralex\Kit\Workholding;
 use Chiralex\Reason\Matter;
 use Chiralex\Reason\MatterSeverity;
 use Chiralex\Reason\Station;
@@ -104,23 +105,23 @@ final readonly class OrderMatters implements MatterSource
             }
         }
         if (
-            $step->lie !== null &&
-            $kit->settings->workholding === 'table' &&
-            $step->lie->plane->tilt() > Lie::PROP_TILT
+            $step->work->lie !== null &&
+            $kit->choices->settings->bench->workholding === Workholding::Table &&
+            $step->work->lie->plane->tilt() > Lie::PROP_TILT
         ) {
-            $args = ['step' => $step->number, 'tilt' => round($step->lie->plane->tilt(), 1)];
+            $args = ['step' => $step->number, 'tilt' => round($step->work->lie->plane->tilt(), 1)];
             $matters[] =
-                $step->prop === null
+                $step->work->prop === null
                     ? new Matter(MatterSeverity::Note, Station::Order, 'order.tilted', $args, $step->names())
                     : new Matter(
                         MatterSeverity::Note,
                         Station::Order,
                         'order.prop',
                         $args + [
-                            'height' => round($step->prop->height, 1),
-                            'edge' => $step->prop->edge,
-                            'x' => round($step->prop->at->x, 1),
-                            'y' => round($step->prop->at->y, 1),
+                            'height' => round($step->work->prop->height, 1),
+                            'edge' => $step->work->prop->edge,
+                            'x' => round($step->work->prop->at->x, 1),
+                            'y' => round($step->work->prop->at->y, 1),
                         ],
                         $step->names(),
                     );
@@ -132,9 +133,9 @@ final readonly class OrderMatters implements MatterSource
     /** @return list<Matter> */
     private function gates(Kit $kit): array
     {
-        $names = array_map(static fn(Gate $gate): string => $gate->name, $kit->gates);
+        $names = array_map(static fn(Gate $gate): string => $gate->name, $kit->work->gates);
         $matters = [];
-        foreach ($kit->tests as $test) {
+        foreach ($kit->work->tests as $test) {
             if ($test->gate !== null && !in_array($test->gate, $names, true)) {
                 $matters[] = new Matter(MatterSeverity::Warn, Station::Order, 'order.unknown-gate', [
                     'test' => $test->name,

@@ -34,7 +34,7 @@ final readonly class PartMatters implements MatterSource
                 $names,
             );
         }
-        foreach ($kit->unknownNames as $name) {
+        foreach ($kit->findings->unknownNames as $name) {
             $matters[] = new Matter(
                 MatterSeverity::Warn,
                 Station::Parts,
@@ -43,7 +43,7 @@ final readonly class PartMatters implements MatterSource
                 [$name],
             );
         }
-        foreach ($kit->openSockets as $ic) {
+        foreach ($kit->findings->openSockets as $ic) {
             $matters[] = new Matter(
                 MatterSeverity::Warn,
                 Station::Parts,

@@ -24,15 +24,19 @@ final readonly class PrintMatters implements MatterSource
             if (!$part->supply->isOnBoard()) {
                 continue;
             }
-            if ($part->prints !== '') {
+            if ($part->notes->prints !== '') {
                 array_push($matters, ...$this->compared($part));
             }
-            if ($part->fileValue !== '' && !$this->agrees($part, $part->fileValue)) {
+            if ($part->notes->fileValue !== '' && !$this->agrees($part, $part->notes->fileValue)) {
                 $matters[] = new Matter(
                     MatterSeverity::Warn,
                     Station::Board,
                     'board.file-value',
-                    ['designator' => $part->designator, 'file' => $part->fileValue, 'list' => $part->line->value],
+                    [
+                        'designator' => $part->designator,
+                        'file' => $part->notes->fileValue,
+                        'list' => $part->line->cells->value,
+                    ],
                     [$part->designator],
                 );
             }
@@ -48,8 +52,8 @@ final readonly class PrintMatters implements MatterSource
 
         return $read instanceof ParsedValue
             ? $read->value->equals($value)
-            : str_starts_with(self::plain($part->line->value), self::plain($text)) ||
-                    str_starts_with(self::plain($text), self::plain($part->line->value));
+            : str_starts_with(self::plain($part->line->cells->value), self::plain($text)) ||
+                    str_starts_with(self::plain($text), self::plain($part->line->cells->value));
     }
 
     /** @return list<Matter> */
@@ -58,11 +62,11 @@ final readonly class PrintMatters implements MatterSource
         $value = $part->recognition->value?->value;
         $args = [
             'designator' => $part->designator,
-            'prints' => $part->prints,
-            'value' => $value?->display() ?? $part->line->value,
+            'prints' => $part->notes->prints,
+            'value' => $value?->display() ?? $part->line->cells->value,
         ];
         if ($value === null) {
-            $same = self::plain($part->prints) === self::plain($part->line->value);
+            $same = self::plain($part->notes->prints) === self::plain($part->line->cells->value);
 
             return $same
                 ? []
@@ -72,14 +76,14 @@ final readonly class PrintMatters implements MatterSource
                     ]),
                 ];
         }
-        $typed = (new ValueReader())->read($part->prints, $value->unit);
+        $typed = (new ValueReader())->read($part->notes->prints, $value->unit);
         $printed = $typed instanceof ParsedValue ? [$typed->value] : [];
         try {
             $printed = [
                 ...$printed,
                 ...array_map(
                     static fn(CodeReading $reading) => $reading->value,
-                    (new Codes())->read($part->prints, $value->unit),
+                    (new Codes())->read($part->notes->prints, $value->unit),
                 ),
             ];
         } catch (NoReading) {

@@ -60,15 +60,15 @@ final readonly class ProseMatters implements MatterSource
     /** @return array<string, string> where it stands to the text */
     private function texts(Kit $kit): array
     {
-        $texts = $kit->words;
-        foreach ($kit->tests as $test) {
+        $texts = $kit->choices->words;
+        foreach ($kit->work->tests as $test) {
             $texts["test {$test->name}"] = $test->otherwise;
         }
-        foreach ($kit->wires as $wire) {
+        foreach ($kit->work->wires as $wire) {
             $texts["wire {$wire->name}"] = $wire->relief;
         }
         foreach ($kit->parts as $part) {
-            $texts["note of {$part->designator}"] = $part->line->note;
+            $texts["note of {$part->designator}"] = $part->line->cells->note;
         }
 
         return array_filter($texts, static fn(string $text): bool => trim($text) !== '');
@@ -137,7 +137,7 @@ final readonly class ProseMatters implements MatterSource
         );
         $known = [
             ...array_map(strval(...), array_keys($kit->parts)),
-            ...array_map(static fn($wire): string => $wire->name, $kit->wires),
+            ...array_map(static fn($wire): string => $wire->name, $kit->work->wires),
         ];
         preg_match_all('~\b([A-Z]{1,4})(\d{1,4})\b~', $text, $found, PREG_SET_ORDER);
         $strangers = array_values(

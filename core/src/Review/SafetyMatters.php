@@ -39,7 +39,7 @@ final readonly class SafetyMatters implements MatterSource
             ]);
         }
         foreach (Cautions::for($kit)->ofKit() as $caution) {
-            if (trim($kit->words["sentence.{$caution->code}"] ?? 'as it is') === '') {
+            if (trim($kit->choices->words["sentence.{$caution->code}"] ?? 'as it is') === '') {
                 $matters[] = new Matter(MatterSeverity::Block, Station::Manual, 'safety.blanked', [
                     'code' => $caution->code,
                 ]);

@@ -16,7 +16,7 @@ final readonly class SnagMatters implements MatterSource
     public function matters(Subject $subject): array
     {
         $matters = [];
-        foreach ($subject->kit->pilot as $entry) {
+        foreach ($subject->kit->logs->pilot as $entry) {
             if ($entry->snag !== '' && !$entry->settled) {
                 $matters[] = new Matter(
                     MatterSeverity::Warn,

@@ -16,7 +16,7 @@ final readonly class TerminalMatters implements MatterSource
     {
         $matters = [];
         foreach ($this->terminals($subject->kit) as $designator => $terminals) {
-            $pins = $subject->kit->part($designator)->ownPins ?? [];
+            $pins = $subject->kit->part($designator)->shape->ownPins ?? [];
             foreach ($terminals as $terminal => $where) {
                 if ($pins !== [] && !in_array((string) $terminal, $pins, true)) {
                     $matters[] = new Matter(
@@ -86,16 +86,16 @@ final readonly class TerminalMatters implements MatterSource
                 $found[$designator][$terminal] ??= $where;
             }
         };
-        foreach ($kit->wires as $wire) {
+        foreach ($kit->work->wires as $wire) {
             $take($wire->from, $wire->name);
             $take($wire->to, $wire->name);
         }
-        foreach ($kit->tests as $test) {
+        foreach ($kit->work->tests as $test) {
             foreach ($test->points as $point) {
                 $take($point, $test->name);
             }
         }
-        foreach ($kit->gates as $gate) {
+        foreach ($kit->work->gates as $gate) {
             foreach ($gate->temporary as $fit) {
                 foreach ($fit->link as $end) {
                     $take($end, $gate->name);

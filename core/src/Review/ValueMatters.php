@@ -32,14 +32,14 @@ final readonly class ValueMatters implements MatterSource
             ) {
                 $odd["{$part->line->row}"][] = $part;
             }
-            foreach ($part->forbidden as $forbidden) {
-                if (self::plain($forbidden) === self::plain($part->line->value)) {
+            foreach ($part->notes->forbidden as $forbidden) {
+                if (self::plain($forbidden) === self::plain($part->line->cells->value)) {
                     $why = Twins::of($forbidden)[0]->code ?? '';
                     $matters[] = new Matter(
                         MatterSeverity::Warn,
                         Station::Parts,
                         'parts.forbidden-value',
-                        ['designator' => $part->designator, 'value' => $part->line->value, 'why' => $why],
+                        ['designator' => $part->designator, 'value' => $part->line->cells->value, 'why' => $why],
                         [$part->designator],
                     );
                 }

@@ -28,7 +28,7 @@ final readonly class VoltageMatters implements MatterSource
     public function matters(Subject $subject): array
     {
         $matters = [];
-        foreach ($subject->kit->circuit->across as $name => $across) {
+        foreach ($subject->kit->nature->circuit->across as $name => $across) {
             $part = $subject->kit->part((string) $name);
             $volts = VoltageSum::of($across);
             if ($part === null || $volts === null) {
@@ -81,7 +81,10 @@ final readonly class VoltageMatters implements MatterSource
 
     private function capacitor(KitPart $part, string $across, float $volts): ?Matter
     {
-        $rating = Rating::find("{$part->line->value} {$part->line->description}", RatingUnit::Volt)?->toFloat();
+        $rating = Rating::find(
+            "{$part->line->cells->value} {$part->line->cells->description}",
+            RatingUnit::Volt,
+        )?->toFloat();
         if ($rating === null) {
             return null;
         }

@@ -27,8 +27,8 @@ final readonly class WireMatters implements MatterSource
     private function colours(Kit $kit): array
     {
         $matters = [];
-        foreach ($kit->wires as $index => $wire) {
-            foreach (array_slice($kit->wires, $index + 1) as $other) {
+        foreach ($kit->work->wires as $index => $wire) {
+            foreach (array_slice($kit->work->wires, $index + 1) as $other) {
                 $shared = array_values(array_intersect(self::parts($wire), self::parts($other)));
                 if (
                     $wire->colour !== '' &&
@@ -58,7 +58,7 @@ final readonly class WireMatters implements MatterSource
     private function ends(Kit $kit): array
     {
         $matters = [];
-        foreach ($kit->wires as $wire) {
+        foreach ($kit->work->wires as $wire) {
             if ($wire->colour === '') {
                 $matters[] = new Matter(
                     MatterSeverity::Warn,
@@ -87,7 +87,10 @@ final readonly class WireMatters implements MatterSource
     /** @return list<Matter> */
     private function ribbons(Kit $kit): array
     {
-        $open = array_filter($kit->wires, static fn(Wire $wire): bool => self::isRibbon($wire) && $wire->face === null);
+        $open = array_filter(
+            $kit->work->wires,
+            static fn(Wire $wire): bool => self::isRibbon($wire) && $wire->face === null,
+        );
 
         return array_values(
             array_map(
@@ -107,7 +110,7 @@ final readonly class WireMatters implements MatterSource
     private function unwired(Kit $kit): array
     {
         $wired = $ribbons = [];
-        foreach ($kit->wires as $wire) {
+        foreach ($kit->work->wires as $wire) {
             foreach ([$wire->from, $wire->to] as $end) {
                 [$part, $pin] = [...explode('.', $end, 2), ''];
                 $wired[$part][] = $pin;
@@ -119,7 +122,7 @@ final readonly class WireMatters implements MatterSource
             $name = $part->designator;
             if (
                 !isset($wired[$name]) &&
-                $kit->wires !== [] &&
+                $kit->work->wires !== [] &&
                 $part->supply === Provision::Loose &&
                 $part->row->is(Role::NeedsWires)
             ) {
@@ -152,11 +155,11 @@ final readonly class WireMatters implements MatterSource
     /** @return list<string> what the maker named; else the pins of what takes wires only */
     private function terminals(KitPart $part): array
     {
-        if ($part->ownPins !== []) {
-            return $part->ownPins;
+        if ($part->shape->ownPins !== []) {
+            return $part->shape->ownPins;
         }
 
-        return $part->row->is(Role::TakesWires) ? array_map(strval(...), array_keys($part->outline->pins)) : [];
+        return $part->row->is(Role::TakesWires) ? array_map(strval(...), array_keys($part->shape->outline->pins)) : [];
     }
 
     private static function isRibbon(Wire $wire): bool

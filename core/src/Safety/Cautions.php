@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Chiralex\Safety;
 
+use Chiralex\Kit\Alloy;
 use Chiralex\Kit\Kit;
 use Chiralex\Part\Kind;
 use Chiralex\Part\Role;
@@ -106,7 +107,11 @@ final readonly class Cautions
     /** @return list<string> */
     private function iron(): array
     {
-        return ['caution.iron', ...$this->kit->settings->alloy === 'leaded' ? ['caution.lead'] : [], 'caution.eyes'];
+        return [
+            'caution.iron',
+            ...$this->kit->choices->settings->bench->alloy === Alloy::Leaded ? ['caution.lead'] : [],
+            'caution.eyes',
+        ];
     }
 
     /** @return list<string> */

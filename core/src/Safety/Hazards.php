@@ -44,8 +44,8 @@ final readonly class Hazards
             static fn(Hazard $hazard): FoundHazard => new FoundHazard(
                 $hazard,
                 $shown[$hazard->value] ?? [],
-                in_array($hazard->value, $kit->traits, true),
-                $kit->ruledOut[$hazard->value] ?? null,
+                in_array($hazard->value, $kit->nature->traits, true),
+                $kit->nature->ruledOut[$hazard->value] ?? null,
             ),
             Hazard::cases(),
         );
@@ -88,10 +88,10 @@ final readonly class Hazards
                 );
             }
         }
-        foreach ($kit->groups->cures as $cure) {
+        foreach ($kit->work->groups->cures as $cure) {
             $shown[Hazard::Glue->value][] = new Reason(
                 'safety.cure',
-                ['cure' => $cure['name'], 'hours' => $cure['hours']],
+                ['cure' => $cure->name, 'hours' => $cure->hours],
                 Origin::KitFile,
             );
         }
@@ -127,7 +127,7 @@ final readonly class Hazards
         if ($what !== null) {
             $found[$what->value] ??= new Reason('safety.kind', [
                 'designator' => self::called($part),
-                'value' => $part->line->value,
+                'value' => $part->line->cells->value,
             ]);
         }
 
@@ -137,12 +137,12 @@ final readonly class Hazards
     /** @return array<string, Reason> the supply and what the maker declared across parts, against the limits of extra-low voltage */
     private static function voltages(Kit $kit): array
     {
-        $alternating = $kit->power !== null && $kit->power->alternating;
-        $most = ['volts' => $kit->power->mostVolts ?? 0.0, 'where' => 'supply'];
+        $alternating = $kit->nature->power !== null && $kit->nature->power->alternating;
+        $most = ['volts' => $kit->nature->power->mostVolts ?? 0.0, 'where' => 'supply'];
         $limit = $alternating ? Limits::ELV_AC : Limits::ELV_DC;
         $found = $most['volts'] > $limit ? $most : null;
-        foreach (array_keys($kit->circuit->across) as $name) {
-            $volts = abs($kit->circuit->volts((string) $name) ?? 0.0);
+        foreach (array_keys($kit->nature->circuit->across) as $name) {
+            $volts = abs($kit->nature->circuit->volts((string) $name) ?? 0.0);
             if ($volts > Limits::ELV_DC && ($found === null || $volts > $found['volts'])) {
                 [$found, $limit] = [['volts' => $volts, 'where' => (string) $name], Limits::ELV_DC];
             }
@@ -161,12 +161,12 @@ final readonly class Hazards
 
     private static function text(Line $line): string
     {
-        return "{$line->value} {$line->description} {$line->package} {$line->note}";
+        return "{$line->cells->value} {$line->cells->description} {$line->cells->package} {$line->cells->note}";
     }
 
     private static function called(KitPart $part): string
     {
-        return str_starts_with($part->designator, '~') ? $part->line->value : $part->designator;
+        return str_starts_with($part->designator, '~') ? $part->line->cells->value : $part->designator;
     }
 
     private static function round(float $value): float

@@ -48,7 +48,7 @@ final readonly class StoredCharges
         if ($farads <= 0.0 || $volts <= 0.0) {
             return null;
         }
-        $bleeder = $kit->circuit->bleeders[$part->designator] ?? null;
+        $bleeder = $kit->nature->circuit->bleeders[$part->designator] ?? null;
         $ohms = $bleeder === null ? null : $kit->part($bleeder)?->recognition->value?->value->amount->toFloat();
 
         return new StoredCharge($part->designator, $farads, $volts, $origin, $ohms === null ? null : $bleeder, $ohms);
@@ -57,16 +57,19 @@ final readonly class StoredCharges
     /** @return array{float, Origin} the most it sees: declared, else the supply's, else what it stands */
     private static function volts(Kit $kit, KitPart $part): array
     {
-        $declared = $kit->circuit->volts($part->designator);
+        $declared = $kit->nature->circuit->volts($part->designator);
         if ($declared !== null) {
             return [abs($declared), Origin::KitFile];
         }
-        if ($kit->power !== null) {
-            return [$kit->power->peak(), Origin::Computed];
+        if ($kit->nature->power !== null) {
+            return [$kit->nature->power->peak(), Origin::Computed];
         }
 
         return [
-            Rating::find("{$part->line->value} {$part->line->description}", RatingUnit::Volt)?->toFloat() ?? 0.0,
+            Rating::find(
+                "{$part->line->cells->value} {$part->line->cells->description}",
+                RatingUnit::Volt,
+            )?->toFloat() ?? 0.0,
             Origin::PartsList,
         ];
     }

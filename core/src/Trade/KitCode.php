@@ -14,18 +14,18 @@ final readonly class KitCode
     /** The code of kit.json, else the initials of the name, else its first letters. */
     public static function of(Kit $kit): string
     {
-        $said = self::plain($kit->code);
+        $said = self::plain($kit->head->code);
         if ($said !== '') {
             return substr($said, 0, self::MOST);
         }
         $initials = '';
-        foreach (preg_split('~[^\p{L}\p{N}]+~u', $kit->name, -1, PREG_SPLIT_NO_EMPTY) ?: [] as $word) {
+        foreach (preg_split('~[^\p{L}\p{N}]+~u', $kit->head->name, -1, PREG_SPLIT_NO_EMPTY) ?: [] as $word) {
             $initials .= self::plain(mb_substr($word, 0, 1));
         }
 
         return strlen($initials) > 1
             ? substr($initials, 0, self::MOST)
-            : (substr(self::plain($kit->name), 0, 3) ?:
+            : (substr(self::plain($kit->head->name), 0, 3) ?:
                 'KIT');
     }
 

@@ -55,13 +55,13 @@ final class MeasuredReadingTest extends TestCase
                 $kit,
                 BenchBook::checked(
                     new Readings($kit),
-                    new \Chiralex\Kit\Test('other', null, 'on', '', [], '', '5 V', null, ''),
+                    new \Chiralex\Kit\Test('other', null, 'on', new \Chiralex\Kit\Meter(), [], '5 V', null, ''),
                 ),
             ),
         );
         self::assertEqualsWithDelta(
-            KitMaker::order(KitMaker::kit(['R1,4k7 5%,,']))->steps[0]->minutes,
-            KitMaker::order($kit)->steps[0]->minutes,
+            KitMaker::order(KitMaker::kit(['R1,4k7 5%,,']))->steps[0]->work->minutes,
+            KitMaker::order($kit)->steps[0]->work->minutes,
             1e-9,
         );
     }
@@ -169,8 +169,8 @@ final class MeasuredReadingTest extends TestCase
         ))->of('R1');
         self::assertInstanceOf(Reading::class, $reading);
 
-        self::assertEqualsWithDelta(1000 + 100 * $share, $reading->usual->high, 100 * $close);
-        self::assertEqualsWithDelta(1000 - 100 * $share, $reading->usual->low, 100 * $close);
+        self::assertEqualsWithDelta(1000 + 100 * $share, $reading->spread->usual->high, 100 * $close);
+        self::assertEqualsWithDelta(1000 - 100 * $share, $reading->spread->usual->low, 100 * $close);
     }
 
     private static function kit(string $expect, string $reading): Kit
@@ -190,6 +190,6 @@ final class MeasuredReadingTest extends TestCase
 
     private static function checked(Kit $kit): Checked
     {
-        return BenchBook::checked(new Readings($kit), $kit->tests[0]);
+        return BenchBook::checked(new Readings($kit), $kit->work->tests[0]);
     }
 }

@@ -71,10 +71,10 @@ final class ReadingsTest extends TestCase
     {
         $reading = self::reading('divider(5 V, R1, R2)', '0.5 %');
 
-        self::assertEqualsWithDelta((5 * 9.5) / 20, $reading->worst->low, 1e-9);
-        self::assertEqualsWithDelta((5 * 10.5) / 20, $reading->worst->high, 1e-9);
-        self::assertTrue($reading->atCorners);
-        self::assertTrue($reading->worst->holds($reading->usual));
+        self::assertEqualsWithDelta((5 * 9.5) / 20, $reading->spread->worst->low, 1e-9);
+        self::assertEqualsWithDelta((5 * 10.5) / 20, $reading->spread->worst->high, 1e-9);
+        self::assertTrue($reading->spread->atCorners);
+        self::assertTrue($reading->spread->worst->holds($reading->spread->usual));
         // 2.375 - 0.5 % - 2 digits of the 20 V range, and outward to a digit; the other end likewise.
         self::assertEqualsWithDelta(2.34, $reading->pass->low, 1e-9);
         self::assertEqualsWithDelta(2.66, $reading->pass->high, 1e-9);
@@ -82,8 +82,8 @@ final class ReadingsTest extends TestCase
 
     public function test_one_part_named_twice_is_one_variable(): void
     {
-        self::assertEqualsWithDelta(1.0, self::reading('R1 / R1')->worst->low, 2e-4);
-        self::assertEqualsWithDelta(1.0, self::reading('R1 / R1')->worst->high, 2e-4);
+        self::assertEqualsWithDelta(1.0, self::reading('R1 / R1')->spread->worst->low, 2e-4);
+        self::assertEqualsWithDelta(1.0, self::reading('R1 / R1')->spread->worst->high, 2e-4);
     }
 
     public function test_an_extreme_between_the_ends_is_bounded_and_said_to_be(): void
@@ -91,9 +91,9 @@ final class ReadingsTest extends TestCase
         // R1 R2 / (R1 + R2)^2 is most, 1/4, where both are equal.
         $reading = self::reading('R1 * R2 / ((R1 + R2) * (R1 + R2))');
 
-        self::assertFalse($reading->atCorners);
-        self::assertGreaterThanOrEqual(0.25, $reading->worst->high);
-        self::assertEqualsWithDelta(0.25, $reading->worst->high, 0.25 * 2e-4);
+        self::assertFalse($reading->spread->atCorners);
+        self::assertGreaterThanOrEqual(0.25, $reading->spread->worst->high);
+        self::assertEqualsWithDelta(0.25, $reading->spread->worst->high, 0.25 * 2e-4);
     }
 
     public function test_the_meter_pulls_a_divider_of_large_resistors_down(): void
@@ -123,15 +123,15 @@ final class ReadingsTest extends TestCase
         $never = self::reading('4.0 to 4.4 V = divider(5 V, R1, RV1)', '', 'RV1');
         $edge = self::reading('3.3 to 3.37 V = divider(5 V, R1, RV1)', '', 'RV1');
 
-        self::assertEqualsWithDelta(10 / 3, $easy->reach->high ?? 0.0, 1e-6);
-        self::assertSame([1.0, 0.0], [$easy->reaches, $never->reaches]);
-        self::assertEqualsWithDelta(0.5, $edge->reaches ?? 0.0, 0.08);
+        self::assertEqualsWithDelta(10 / 3, $easy->adjuster->interval->high ?? 0.0, 1e-6);
+        self::assertSame([1.0, 0.0], [$easy->adjuster->share, $never->adjuster->share]);
+        self::assertEqualsWithDelta(0.5, $edge->adjuster->share ?? 0.0, 0.08);
         self::assertEqualsWithDelta(2.2, $easy->pass->low, 1e-12);
     }
 
     public function test_the_same_seed_gives_the_same_numbers(): void
     {
-        self::assertEquals(self::reading('rc(R1, C2)')->usual, self::reading('rc(R1, C2)')->usual);
+        self::assertEquals(self::reading('rc(R1, C2)')->spread->usual, self::reading('rc(R1, C2)')->spread->usual);
     }
 
     public function test_a_kit_with_another_value_reads_otherwise(): void

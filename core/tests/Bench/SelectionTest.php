@@ -99,7 +99,7 @@ final class SelectionTest extends TestCase
             ['measurement.value'],
             array_values(
                 array_filter(
-                    array_map(static fn($problem): string => $problem->code, $kit->problems),
+                    array_map(static fn($problem): string => $problem->code, $kit->findings->problems),
                     static fn(string $code): bool => str_starts_with($code, 'measurement'),
                 ),
             ),

@@ -11,6 +11,7 @@ use Chiralex\Board\Placement;
 use Chiralex\Board\Point;
 use Chiralex\Board\Side;
 use Chiralex\Part\BodyShape;
+use Chiralex\Part\Leads;
 use Chiralex\Part\LeadStyle;
 use Chiralex\Part\Outline;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -163,8 +164,7 @@ final class FreeApproachTest extends TestCase
                 $along,
                 $can ? $along : $across,
                 $height,
-                3.0,
-                LeadStyle::StiffPins,
+                new Leads(LeadStyle::StiffPins, 3.0),
                 [],
                 'test',
             ),

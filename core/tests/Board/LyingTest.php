@@ -6,6 +6,7 @@ namespace Chiralex\Tests\Board;
 
 use Chiralex\Board\Assembly;
 use Chiralex\Board\BoardShape;
+use Chiralex\Board\Joined;
 use Chiralex\Board\Lie;
 use Chiralex\Board\Lying;
 use Chiralex\Board\PlacedBody;
@@ -120,8 +121,7 @@ final class LyingTest extends TestCase
         $lamps = new BoardShape(
             'lamps',
             new Polygon([new Point(0.0, 0.0), new Point(20.0, 0.0), new Point(20.0, 40.0), new Point(0.0, 40.0)]),
-            joinedTo: 'main',
-            at: new Point(60.0, 0.0),
+            joined: new Joined('main', new Point(60.0, 0.0)),
         );
 
         self::assertSame(['main', 'lamps'], Assembly::around($lamps, [$main, $lamps])->names());

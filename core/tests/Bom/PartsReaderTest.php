@@ -71,7 +71,7 @@ final class PartsReaderTest extends TestCase
     public function test_headers_are_known_in_other_languages(): void
     {
         self::assertSame(['R1'], self::read("Bezeichner;Menge;Wert;Bauform\nR1;1;4,7k;Axial\n")->lines[0]->designators);
-        self::assertSame('10k', self::read("Repère;Quantité;Valeur\nR1;1;10k\n")->lines[0]->value);
+        self::assertSame('10k', self::read("Repère;Quantité;Valeur\nR1;1;10k\n")->lines[0]->cells->value);
         self::assertSame(['R7'], self::read("Part\tValue\nR7\t1k\n")->lines[0]->designators);
         self::assertSame(['R1'], self::read("Reference(s),Qty.,Part\nR1,1,resistor\n")->lines[0]->designators);
     }

@@ -6,10 +6,10 @@ namespace Chiralex\Tests\Build;
 
 use Chiralex\Build\Action;
 use Chiralex\Build\BuildOrder;
-use Chiralex\Build\School;
 use Chiralex\Build\Score;
 use Chiralex\Build\Step;
 use Chiralex\Kit\OrderOverride;
+use Chiralex\Kit\School;
 use Chiralex\Tests\KitMaker;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;

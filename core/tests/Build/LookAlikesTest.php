@@ -40,7 +40,7 @@ final class LookAlikesTest extends TestCase
                 self::assertSame(
                     $expected,
                     $said,
-                    "{$one} {$kit->parts[$one]->line->value} and {$other} {$kit->parts[$other]->line->value}",
+                    "{$one} {$kit->parts[$one]->line->cells->value} and {$other} {$kit->parts[$other]->line->cells->value}",
                 );
                 self::assertSame($said, in_array((string) $other, $alike->to((string) $one), true));
             }

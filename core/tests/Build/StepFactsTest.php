@@ -46,7 +46,7 @@ final class StepFactsTest extends TestCase
         $clock = $order->clock;
         self::assertNotNull($clock);
         [$wait] = $clock->waits;
-        $handsOn = array_sum(array_map(static fn(Step $step): float => $step->minutes, $order->steps));
+        $handsOn = array_sum(array_map(static fn(Step $step): float => $step->work->minutes, $order->steps));
 
         self::assertSame([1, 'varnish', 12.0], [$wait->step, $wait->name, $wait->hours]);
         self::assertContains('L1', $order->steps[(int) $wait->until - 1]->names());
@@ -90,7 +90,7 @@ final class StepFactsTest extends TestCase
         $board = static fn(bool $plated): array => [
             'board' => ['outline' => [[0, 0], [80, 0], [80, 60], [0, 60]], 'plated' => $plated],
         ];
-        $solder = static fn(Kit $kit): float => KitMaker::order($kit)->steps[0]->soldering->solder;
+        $solder = static fn(Kit $kit): float => KitMaker::order($kit)->steps[0]->work->soldering->solder;
 
         self::assertEqualsWithDelta(
             (2 * ($cone + $barrel)) / $wire,
@@ -108,7 +108,7 @@ final class StepFactsTest extends TestCase
     {
         $iron = static fn(string $row, string $alloy): ?int => KitMaker::order(
             KitMaker::kit([$row], [], ['settings' => ['alloy' => $alloy]]),
-        )->steps[0]->soldering->iron;
+        )->steps[0]->work->soldering->iron;
 
         // Common practice, no source: leaded 330 to 340 degrees, lead-free from 350.
         self::assertSame(
@@ -125,12 +125,12 @@ final class StepFactsTest extends TestCase
     public function test_a_board_that_lies_too_steep_gets_a_prop_under_its_low_edge(): void
     {
         $order = KitMaker::order(KitMaker::kit(['K1,5 V,19x15.5x15.5,relay'], ['K1,70,30,0,top']));
-        $prop = $order->steps[0]->prop;
+        $prop = $order->steps[0]->work->prop;
 
         self::assertSame(['left', 15.5], [$prop?->edge, $prop?->height]);
         self::assertEqualsWithDelta([0.0, 30.0], [$prop?->at->x, $prop?->at->y], 1e-9);
         self::assertNull(
-            KitMaker::order(KitMaker::kit(['R1,1k,Axial 1/4W,'], ['R1,40,30,0,top']))->steps[0]->prop,
+            KitMaker::order(KitMaker::kit(['R1,1k,Axial 1/4W,'], ['R1,40,30,0,top']))->steps[0]->work->prop,
             'a resistor tilts it too little',
         );
         self::assertNull(
@@ -140,7 +140,7 @@ final class StepFactsTest extends TestCase
                     ['K1,70,30,0,top'],
                     ['settings' => ['workholding' => 'holder']],
                 ),
-            )->steps[0]->prop,
+            )->steps[0]->work->prop,
         );
     }
 
@@ -191,7 +191,7 @@ final class StepFactsTest extends TestCase
                 array_map(
                     static fn(Problem $problem): ?int => $problem->row,
                     array_filter(
-                        $kit->problems,
+                        $kit->findings->problems,
                         static fn(Problem $problem): bool => $problem->code === 'pilot.minutes',
                     ),
                 ),
@@ -208,8 +208,8 @@ final class StepFactsTest extends TestCase
         $steps = KitMaker::order(self::piloted($rows, $log))->steps;
 
         return [
-            'solder' => array_sum(array_map(static fn(Step $step): float => $step->minutes, $steps)),
-            'source' => (string) $steps[0]->time?->code,
+            'solder' => array_sum(array_map(static fn(Step $step): float => $step->work->minutes, $steps)),
+            'source' => (string) $steps[0]->work->time?->code,
         ];
     }
 

@@ -44,9 +44,9 @@ final class CircuitTest extends TestCase
             ),
         )[0];
 
-        self::assertSame(['D2', 'Q1', 'U1'], $callout($nets)->replaceTogether);
-        self::assertSame(Consequence::DestroysOthers, $callout($nets)->consequence);
-        self::assertSame([], $callout([])->replaceTogether);
+        self::assertSame(['D2', 'Q1', 'U1'], $callout($nets)->reversal->replace);
+        self::assertSame(Consequence::DestroysOthers, $callout($nets)->reversal->consequence);
+        self::assertSame([], $callout([])->reversal->replace);
         self::assertSame(
             ['D2', 'Q1'],
             $callout(
@@ -55,7 +55,7 @@ final class CircuitTest extends TestCase
                         'D2' => ['reversed' => ['consequence' => 'destroys-others', 'replace' => ['D2', 'Q1']]],
                     ],
                 ],
-            )->replaceTogether,
+            )->reversal->replace,
         );
     }
 

@@ -6,8 +6,12 @@ namespace Chiralex\Tests\Kit;
 
 use Chiralex\Board\Side;
 use Chiralex\Bom\Provision;
+use Chiralex\Kit\Alloy;
 use Chiralex\Kit\Exception\UnusableKit;
 use Chiralex\Kit\KitReader;
+use Chiralex\Kit\School;
+use Chiralex\Kit\SolderFrom;
+use Chiralex\Kit\Workholding;
 use Chiralex\Part\Kind;
 use Chiralex\Reason\Origin;
 use Chiralex\Tests\KitMaker;
@@ -57,18 +61,18 @@ final class KitReaderTest extends TestCase
         $kit = KitMaker::kit(['R1,1k,,']);
 
         self::assertSame(
-            ['lowest-first', 6, 'leaded', 'table', 'back'],
+            [School::LowestFirst, 6, Alloy::Leaded, Workholding::Table, SolderFrom::Back],
             [
-                $kit->settings->school,
-                $kit->settings->group,
-                $kit->settings->alloy,
-                $kit->settings->workholding,
-                $kit->settings->solderFrom,
+                $kit->choices->settings->school,
+                $kit->choices->settings->group,
+                $kit->choices->settings->bench->alloy,
+                $kit->choices->settings->bench->workholding,
+                $kit->choices->settings->bench->solderFrom,
             ],
         );
         self::assertSame(
             [1.6, true, 0],
-            [$kit->boards[0]->thickness, $kit->boards[0]->plated, $kit->boards[0]->reading],
+            [$kit->boards[0]->stuff->thickness, $kit->boards[0]->stuff->plated, $kit->boards[0]->reading],
         );
     }
 
@@ -83,7 +87,7 @@ final class KitReaderTest extends TestCase
         self::assertNotNull($part);
         self::assertSame(
             [11.5, Origin::Typed, Provision::Optional],
-            [$part->height, $part->heightOrigin, $part->supply],
+            [$part->shape->height, $part->shape->heightOrigin, $part->supply],
         );
     }
 
@@ -95,18 +99,18 @@ final class KitReaderTest extends TestCase
         $only = KitMaker::kit(['XU1,8 way,DIP-8,IC socket', 'U1,LM393,DIP-8,'], ['XU1,10,10,90,bottom']);
         $open = KitMaker::kit($bom);
 
-        self::assertSame(['XU2', 'XU1'], [$told->part('U1')?->socket, $told->part('U2')?->socket]);
-        self::assertSame(['XU2', 'XU1'], [$placed->part('U1')?->socket, $placed->part('U2')?->socket]);
+        self::assertSame(['XU2', 'XU1'], [$told->part('U1')?->place->socket, $told->part('U2')?->place->socket]);
+        self::assertSame(['XU2', 'XU1'], [$placed->part('U1')?->place->socket, $placed->part('U2')?->place->socket]);
         self::assertSame(
             ['XU1', 90.0, Side::Bottom, 8.0],
             [
-                $only->part('U1')?->socket,
-                $only->part('U1')?->placement?->rotation,
-                $only->part('U1')?->placement?->side,
-                $only->part('U1')?->height,
+                $only->part('U1')?->place->socket,
+                $only->part('U1')?->place->placement?->rotation,
+                $only->part('U1')?->place->placement?->side,
+                $only->part('U1')?->shape->height,
             ],
         );
-        self::assertSame(['U1', 'U2'], $open->openSockets);
+        self::assertSame(['U1', 'U2'], $open->findings->openSockets);
     }
 
     public function test_options_not_chosen_are_left_out(): void
@@ -130,7 +134,7 @@ final class KitReaderTest extends TestCase
     {
         $kit = KitMaker::kit(['R1,1k,,'], ['R1,1,1,0,top', 'R9,2,2,0,top'], ['groups' => ['before' => [['R1', 'Q7']]]]);
 
-        self::assertSame([['R9'], ['Q7']], [$kit->strayPlacements, $kit->unknownNames]);
+        self::assertSame([['R9'], ['Q7']], [$kit->findings->strayPlacements, $kit->findings->unknownNames]);
     }
 
     public function test_a_board_without_an_outline_gets_one_around_its_bodies(): void
@@ -152,6 +156,6 @@ final class KitReaderTest extends TestCase
         $part = (new KitReader())->read($files)->part('T1');
 
         self::assertSame(Kind::Transformer, $part?->kind());
-        self::assertEqualsWithDelta(181 / 3, (float) $part?->grams, 1e-9);
+        self::assertEqualsWithDelta(181 / 3, (float) $part?->shape->grams, 1e-9);
     }
 }

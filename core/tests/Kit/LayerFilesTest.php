@@ -28,32 +28,32 @@ final class LayerFilesTest extends TestCase
         self::assertSame(
             [20.0, 10.0, 90.0, Side::Top],
             [
-                $relay?->placement?->at->x,
-                $relay?->placement?->at->y,
-                $relay?->placement?->rotation,
-                $relay?->placement?->side,
+                $relay?->place->placement?->at->x,
+                $relay?->place->placement?->at->y,
+                $relay?->place->placement?->rotation,
+                $relay?->place->placement?->side,
             ],
         );
         self::assertSame(
             [14.2, Origin::PlacementFile],
-            [$relay?->height, $relay?->heightOrigin],
+            [$relay?->shape->height, $relay?->shape->heightOrigin],
             'the height of the file goes before the typical one',
         );
-        self::assertSame([18.0, 15.0], [$relay?->outline->along, $relay?->outline->across]);
-        self::assertSame('DIP-8', $chip?->outline->name, 'a package the list leaves out');
+        self::assertSame([18.0, 15.0], [$relay?->shape->outline->along, $relay?->shape->outline->across]);
+        self::assertSame('DIP-8', $chip?->shape->outline->name, 'a package the list leaves out');
         self::assertSame(
             [Side::Bottom, Origin::PackageOutline],
-            [$resistor?->placement?->side, $resistor?->heightOrigin],
+            [$resistor?->place->placement?->side, $resistor?->shape->heightOrigin],
         );
         self::assertEqualsWithDelta(
             [20.0, 15.0],
-            [$relay?->body?->pins['1']->x, $relay?->body?->pins['1']->y],
+            [$relay?->place->body?->pins['1']->x, $relay?->place->body?->pins['1']->y],
             1e-6,
             'a pin lies where the file flashes it',
         );
         self::assertEqualsWithDelta(
             [1.0, 0.0],
-            [$relay?->body?->centre->x - 20.0, $relay?->body?->centre->y - 10.0],
+            [$relay?->place->body?->centre->x - 20.0, $relay?->place->body?->centre->y - 10.0],
             1e-6,
             'a body off the placement point',
         );
@@ -83,7 +83,7 @@ final class LayerFilesTest extends TestCase
 
         self::assertSame(
             ['main', 'lamps'],
-            [$kit->part('K1')?->placement?->board, $kit->part('U1')?->placement?->board],
+            [$kit->part('K1')?->place->placement?->board, $kit->part('U1')?->place->placement?->board],
         );
     }
 
@@ -100,7 +100,7 @@ final class LayerFilesTest extends TestCase
                 array_map(
                     static fn(Problem $problem): mixed => $problem->args['designator'],
                     array_filter(
-                        $kit->problems,
+                        $kit->findings->problems,
                         static fn(Problem $problem): bool => $problem->code === 'placement.two-sources',
                     ),
                 ),
@@ -118,7 +118,7 @@ final class LayerFilesTest extends TestCase
                 ),
             ),
         );
-        self::assertSame(20.0, $kit->part('K1')?->placement?->at->x);
+        self::assertSame(20.0, $kit->part('K1')?->place->placement?->at->x);
     }
 
     public function test_a_file_that_cannot_be_read_is_a_problem_and_the_kit_is_read_all_the_same(): void
@@ -132,7 +132,7 @@ final class LayerFilesTest extends TestCase
             static fn(Problem $problem): array => [$problem->code, $problem->file, $problem->row],
             array_values(
                 array_filter(
-                    $kit->problems,
+                    $kit->findings->problems,
                     static fn(Problem $problem): bool => str_starts_with($problem->code, 'layer.'),
                 ),
             ),

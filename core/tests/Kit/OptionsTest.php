@@ -38,7 +38,7 @@ final class OptionsTest extends TestCase
             [Provision::Alternative, Provision::Kit, Provision::Kit],
             [$other->part('BOX1')?->supply, $other->part('BOX2')?->supply, $other->part('J1')?->supply],
         );
-        self::assertSame([0, 1], [count($plain->wires), count($other->wires)]);
+        self::assertSame([0, 1], [count($plain->work->wires), count($other->work->wires)]);
         self::assertSame(['BOX1', 'BT1', 'R1'], self::packed($plain));
         self::assertSame(['BOX2', 'D1', 'J1', 'R1'], self::packed($other));
     }
@@ -49,18 +49,18 @@ final class OptionsTest extends TestCase
             [['box', 'plain', 'plain'], ['power', 'battery', 'battery']],
             array_map(
                 static fn(Option $option): array => [$option->name, $option->default, $option->chosen],
-                self::kit('')->options,
+                self::kit('')->choices->options,
             ),
         );
         self::assertSame(
             ['plain', 'jack'],
-            array_map(static fn(Option $option): string => $option->chosen, self::kit('power=jack')->options),
+            array_map(static fn(Option $option): string => $option->chosen, self::kit('power=jack')->choices->options),
         );
     }
 
     public function test_one_choice_has_one_text(): void
     {
-        $options = self::kit('')->options;
+        $options = self::kit('')->choices->options;
 
         self::assertSame('', OptionChoice::text($options, ['box' => 'plain', 'power' => 'battery']));
         self::assertSame(

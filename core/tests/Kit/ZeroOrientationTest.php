@@ -59,7 +59,7 @@ final class ZeroOrientationTest extends TestCase
         self::assertEqualsWithDelta([35.0, 30.0], [$body->pins['1']->x, $body->pins['1']->y], 1e-9);
         self::assertEqualsWithDelta(
             0.0,
-            $kit->part('D1')->placement->rotation ?? -1.0,
+            $kit->part('D1')->place->placement->rotation ?? -1.0,
             1e-9,
             'the table of places shows what the file says',
         );
@@ -73,7 +73,7 @@ final class ZeroOrientationTest extends TestCase
 
     private static function body(Kit $kit, string $designator): PlacedBody
     {
-        $body = $kit->part($designator)?->body;
+        $body = $kit->part($designator)?->place->body;
         self::assertNotNull($body);
 
         return $body;

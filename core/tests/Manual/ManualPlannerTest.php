@@ -226,6 +226,6 @@ final class ManualPlannerTest extends TestCase
     /** @return list<array<string, list<string>>> */
     private static function sortedRemaining(Manual $manual): array
     {
-        return array_map(static fn($step): array => $step->remaining, $manual->steps);
+        return array_map(static fn($step): array => $step->table->remaining, $manual->steps);
     }
 }

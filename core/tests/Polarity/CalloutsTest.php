@@ -22,7 +22,11 @@ final class CalloutsTest extends TestCase
             ['D1,10,50,0,top', 'LED1,30,50,0,top', 'C1,50,50,0,top', 'XU1,20,20,0,top', 'Q1,60,20,0,top'],
         );
         $seen = array_map(
-            static fn(Callout $callout): array => [$callout->partMark, $callout->terminal, $callout->direction],
+            static fn(Callout $callout): array => [
+                $callout->signs->check,
+                $callout->signs->terminal,
+                $callout->pointing->direction,
+            ],
             self::callouts($kit),
         );
 
@@ -37,8 +41,8 @@ final class CalloutsTest extends TestCase
     {
         $led = self::callouts(KitMaker::kit(['LED1,red,LED 5mm,'], ['LED1,30,50,0,top']))['LED1'];
 
-        self::assertTrue($led->fitMark?->vanishesWhenTrimmed());
-        self::assertFalse($led->partMark?->vanishesWhenTrimmed());
+        self::assertTrue($led->signs->fit?->vanishesWhenTrimmed());
+        self::assertFalse($led->signs->check?->vanishesWhenTrimmed());
     }
 
     public function test_the_landmark_is_fitted_by_then_and_within_thirty_degrees_or_it_is_an_edge(): void
@@ -49,9 +53,9 @@ final class CalloutsTest extends TestCase
         );
         $callouts = self::callouts($kit);
 
-        self::assertSame('left edge', $callouts['D1']->landmark, 'the block is fitted later');
-        self::assertSame('J1', $callouts['C1']->landmark, 'rarest look within 30 degrees to the left');
-        self::assertSame('right edge', $callouts['D2']->landmark);
+        self::assertSame('left edge', $callouts['D1']->pointing->landmark, 'the block is fitted later');
+        self::assertSame('J1', $callouts['C1']->pointing->landmark, 'rarest look within 30 degrees to the left');
+        self::assertSame('right edge', $callouts['D2']->pointing->landmark);
     }
 
     public function test_a_look_is_as_rare_as_it_is_on_the_board_at_hand(): void
@@ -76,7 +80,7 @@ final class CalloutsTest extends TestCase
             "Ref,X,Y,Rotation,Side,Board\nR1,20,28,0,top,main\nR2,20,34,0,top,main\nXU1,36,30,0,top,main\nXU2,20,20,0,top,lower\nXU3,50,20,0,top,lower\nC1,60,30,180,top,main\n",
         );
 
-        self::assertSame('XU1', self::callouts($kit)['C1']->landmark);
+        self::assertSame('XU1', self::callouts($kit)['C1']->pointing->landmark);
     }
 
     public function test_what_the_maker_says_of_a_mark_is_taken(): void
@@ -97,7 +101,12 @@ final class CalloutsTest extends TestCase
 
         self::assertSame(
             [Mark::Dot, 'up', Consequence::DestroysOthers, ['BZ1', 'Q1']],
-            [$buzzer->partMark, $buzzer->direction, $buzzer->consequence, $buzzer->replaceTogether],
+            [
+                $buzzer->signs->check,
+                $buzzer->pointing->direction,
+                $buzzer->reversal->consequence,
+                $buzzer->reversal->replace,
+            ],
         );
         self::assertArrayNotHasKey('RT1', self::callouts($kit));
     }

@@ -12,7 +12,11 @@ use Chiralex\Part\Mark;
 use Chiralex\Polarity\Callouts;
 use Chiralex\Polarity\Landmark;
 use Chiralex\Polarity\Landmarks;
+use Chiralex\Polarity\MarkSpot;
 use Chiralex\Polarity\PolarPart;
+use Chiralex\Polarity\PrintedSign;
+use Chiralex\Polarity\Reversal;
+use Chiralex\Polarity\Signs;
 use Chiralex\Tests\KitMaker;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
@@ -38,7 +42,7 @@ final class DirectionTest extends TestCase
         self::assertInstanceOf(Point::class, $direction);
         self::assertEqualsWithDelta([$x, $y], [$direction->x, $direction->y], 1e-9);
         $edge = abs($x) > abs($y) ? ($x > 0 ? 'right' : 'left') : ($y > 0 ? 'top' : 'bottom');
-        self::assertSame("{$edge} edge", (new Callouts())->callout($part, 0, null)->landmark);
+        self::assertSame("{$edge} edge", (new Callouts())->callout($part, 0, null)->pointing->landmark);
     }
 
     /** @return iterable<string, array{Mark, string, int, float, float}> mark, side, rotation, x and y */
@@ -129,19 +133,16 @@ final class DirectionTest extends TestCase
             $body->designator,
             Kind::Electrolytic,
             $body,
-            null,
-            $mark,
-            'negative',
-            $pin,
-            $at,
-            null,
-            Consequence::CanHurt,
-            [],
+            new Signs(null, $mark, 'negative'),
+            new MarkSpot($pin, $at),
+            new PrintedSign(),
+            new Reversal(Consequence::CanHurt),
         );
     }
 
     private static function body(string $row, string $place): PlacedBody
     {
-        return KitMaker::kit([$row], [$place])->part(explode(',', $row)[0])->body ?? self::fail('it has a place');
+        return KitMaker::kit([$row], [$place])->part(explode(',', $row)[0])->place->body ??
+            self::fail('it has a place');
     }
 }

@@ -62,6 +62,6 @@ final class CautionsTest extends TestCase
         );
         self::assertNotSame([], $steps);
 
-        return array_map(static fn(Reason $reason): string => $reason->code, $steps[0]->cautions);
+        return array_map(static fn(Reason $reason): string => $reason->code, $steps[0]->work->cautions);
     }
 }

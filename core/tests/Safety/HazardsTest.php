@@ -113,11 +113,11 @@ final class HazardsTest extends TestCase
         foreach (Hazard::cases() as $hazard) {
             self::assertContains(
                 $hazard->value,
-                KitMaker::kit(['R1,1k,,'], [], ['traits' => [$hazard->value]])->traits,
+                KitMaker::kit(['R1,1k,,'], [], ['traits' => [$hazard->value]])->nature->traits,
             );
             self::assertSame(
                 [$hazard->value => 'why'],
-                KitMaker::kit(['R1,1k,,'], [], ['ruledOut' => [$hazard->value => 'why']])->ruledOut,
+                KitMaker::kit(['R1,1k,,'], [], ['ruledOut' => [$hazard->value => 'why']])->nature->ruledOut,
             );
         }
     }
@@ -180,7 +180,7 @@ final class HazardsTest extends TestCase
         foreach ($order->steps as $step) {
             $codes[$step->gate->name ?? implode(' ', $step->names())] = array_map(
                 static fn(Reason $reason): string => $reason->code,
-                $step->cautions,
+                $step->work->cautions,
             );
         }
 

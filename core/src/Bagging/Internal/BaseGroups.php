@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace Chiralex\Bagging\Internal;
 
-use Chiralex\Bagging\Sorting;
 use Chiralex\Build\BuildOrder;
 use Chiralex\Kit\Kit;
 use Chiralex\Kit\KitPart;
+use Chiralex\Kit\Sorting;
 use Chiralex\Reason\Reason;
 
 /** Sorts a kit's parts under a school, before quarrels split the groups. */
@@ -73,9 +73,9 @@ final readonly class BaseGroups
         foreach ($this->kit->boards as $index => $board) {
             foreach (['top', 'bottom'] as $turn => $side) {
                 if (
-                    $part->placement !== null &&
-                    $part->placement->board === $board->name &&
-                    $part->placement->side->value === $side
+                    $part->place->placement !== null &&
+                    $part->place->placement->board === $board->name &&
+                    $part->place->placement->side->value === $side
                 ) {
                     return [2 * $index + $turn, new Reason('bags.side', ['board' => $board->name, 'side' => $side])];
                 }

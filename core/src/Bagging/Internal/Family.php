@@ -25,7 +25,7 @@ enum Family: string
 
     public static function of(KitPart $part): self
     {
-        if ($part->sensitivity === Sensitivity::Static) {
+        if ($part->shape->sensitivity === Sensitivity::Static) {
             return self::Static;
         }
 
@@ -56,6 +56,6 @@ enum Family: string
 
     private static function tolerance(KitPart $part): string
     {
-        return $part->recognition->value->tolerance ?? trim($part->line->tolerance, " %\u{00B1}");
+        return $part->recognition->value->tolerance ?? trim($part->line->cells->tolerance, " %\u{00B1}");
     }
 }

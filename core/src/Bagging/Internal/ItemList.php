@@ -28,7 +28,7 @@ final readonly class ItemList
     {
         $groups = [];
         foreach ($parts as $part) {
-            $groups["{$part->line->row}|{$part->kind()->value}|{$part->outline->name}"][] = $part;
+            $groups["{$part->line->row}|{$part->kind()->value}|{$part->shape->outline->name}"][] = $part;
         }
 
         return array_values(array_map($this->item(...), $groups));

@@ -95,13 +95,13 @@ final readonly class Quarrels
     /** True for what may not lie beside others whatever they look like: what breaks glass, what is scratched. */
     private function quarrelsByItself(KitPart $part): bool
     {
-        return $part->kind() === Kind::Board || ($part->grams ?? $part->row->body->grams) >= self::HEAVY;
+        return $part->kind() === Kind::Board || ($part->shape->grams ?? $part->row->body->grams) >= self::HEAVY;
     }
 
     private function breaks(KitPart $heavy, KitPart $glass): bool
     {
-        return in_array($glass->outline->name, self::GLASS, true) &&
-            ($heavy->grams ?? $heavy->row->body->grams) >= self::HEAVY;
+        return in_array($glass->shape->outline->name, self::GLASS, true) &&
+            ($heavy->shape->grams ?? $heavy->row->body->grams) >= self::HEAVY;
     }
 
     /** A bare board rubs on another board and is scratched by leads and screws. */

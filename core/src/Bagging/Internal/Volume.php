@@ -28,7 +28,7 @@ final readonly class Volume
             Kind::Wire, Kind::Cable => ($item->length ?? 100.0) * self::COIL,
             Kind::Board => self::FLAT * array_sum(array_map(self::area(...), $this->kit->boards)),
             default => $item->quantity *
-                max(self::PIECE, $item->part->outline->area() * max(1.0, $item->part->height)),
+                max(self::PIECE, $item->part->shape->outline->area() * max(1.0, $item->part->shape->height)),
         };
     }
 

@@ -42,17 +42,17 @@ final readonly class Approach
     public function near(string $need, BodyGrid $bodies, float $largest): array
     {
         $around = $bodies->around(
-            $this->body->board,
+            $this->body->face->board,
             [$this->body->centre, ...array_values($this->body->pins)],
             $largest + self::size($this->body) + self::FINGERS,
         );
-        $side = $need === 'fingers' || $this->front ? $this->body->side : $this->body->side->other();
+        $side = $need === 'fingers' || $this->front ? $this->body->face->side : $this->body->face->side->other();
 
         return array_values(
             array_filter(
                 $around,
-                fn(PlacedBody $other): bool => $other->board === $this->body->board &&
-                    $other->side === $side &&
+                fn(PlacedBody $other): bool => $other->face->board === $this->body->face->board &&
+                    $other->face->side === $side &&
                     $other->designator !== $this->body->designator &&
                     $this->reaches($need, $other),
             ),

@@ -197,13 +197,13 @@ final readonly class Assembler
             $a->sequenced ||
             $b->sequenced ||
             $a->action !== $b->action ||
-            $a->board !== $b->board ||
-            $a->side !== $b->side
+            $a->face?->board !== $b->face?->board ||
+            $a->face?->side !== $b->face?->side
         ) {
             return false;
         }
         $joins =
-            ($a->action === Action::Insert && $a->board !== null) ||
+            ($a->action === Action::Insert && $a->face?->board !== null) ||
             (str_starts_with($a->id, 'wire ') && str_starts_with($b->id, 'wire '));
         foreach ($last as $task) {
             foreach ($step as $next) {

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Chiralex\Build\Internal;
 
-use Chiralex\Build\School;
+use Chiralex\Kit\School;
 
 /**
  * An order for boards of any size: step after step the parts that cost least, never one whose rules are not met.

@@ -29,7 +29,7 @@ final readonly class Costs
         return new self($items, $this->holding, [
             ...$this->always,
             ...array_values(
-                array_filter(array_map(fn(int $item): ?PlacedBody => $this->items->parts[$item]->body, $done)),
+                array_filter(array_map(fn(int $item): ?PlacedBody => $this->items->parts[$item]->place->body, $done)),
             ),
         ]);
     }
@@ -126,7 +126,7 @@ final readonly class Costs
         }
         $bodies = $this->always;
         foreach ([...$fitted, ...$step] as $item) {
-            $body = $this->items->parts[$item]->body;
+            $body = $this->items->parts[$item]->place->body;
             if ($body !== null) {
                 $bodies[] = $body;
             }

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Chiralex\Build\Internal;
 
-use Chiralex\Build\School;
 use Chiralex\Build\Score;
+use Chiralex\Kit\School;
 
 /**
  * The best order of up to nine parts, more where some are twins, by dynamic programming over the sets of parts done.

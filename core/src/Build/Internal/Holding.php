@@ -11,6 +11,8 @@ use Chiralex\Board\PlacedBody;
 use Chiralex\Board\Side;
 use Chiralex\Kit\Kit;
 use Chiralex\Kit\KitPart;
+use Chiralex\Kit\SolderFrom;
+use Chiralex\Kit\Workholding;
 use Chiralex\Part\Hold;
 use Chiralex\Part\LeadStyle;
 
@@ -23,8 +25,8 @@ final readonly class Holding
     public static function of(Kit $kit): self
     {
         $jigged = [];
-        foreach ($kit->groups->panels as $panel) {
-            foreach ($panel['parts'] as $designator) {
+        foreach ($kit->work->groups->panels as $panel) {
+            foreach ($panel->parts as $designator) {
                 $jigged[$designator] = true;
             }
         }
@@ -40,7 +42,7 @@ final readonly class Holding
     {
         $shape = $this->kit->board($board);
 
-        return $shape === null || !$this->kit->hasPlacements
+        return $shape === null || !$this->kit->findings->hasPlacements
             ? null
             : (new Lying())->lie(Assembly::around($shape, $this->kit->boards, $snapped), $down, $fitted);
     }
@@ -57,7 +59,7 @@ final readonly class Holding
     public function next(?array $table, string $board, Side $down, array $new, array $fitted, array $snapped): array
     {
         $shape = $this->kit->board($board);
-        if ($shape === null || !$this->kit->hasPlacements) {
+        if ($shape === null || !$this->kit->findings->hasPlacements) {
             return [null, null];
         }
         $state =
@@ -72,17 +74,17 @@ final readonly class Holding
     /** True when the hold does not depend on how the board lies. */
     public function isKnown(KitPart $part): bool
     {
-        return $part->hold !== null ||
+        return $part->shape->hold !== null ||
             isset($this->jigged[$part->designator]) ||
-            $part->outline->leads !== LeadStyle::StiffPins ||
-            $this->kit->settings->workholding !== 'table' ||
+            $part->shape->outline->leads->style !== LeadStyle::StiffPins ||
+            $this->kit->choices->settings->bench->workholding !== Workholding::Table ||
             $this->solderedFromFront($part);
     }
 
     public function hold(KitPart $part, ?Lie $lie): Hold
     {
-        if ($part->hold !== null) {
-            return $part->hold;
+        if ($part->shape->hold !== null) {
+            return $part->shape->hold;
         }
         if (isset($this->jigged[$part->designator])) {
             return Hold::Jig;
@@ -90,11 +92,11 @@ final readonly class Holding
         if ($this->solderedFromFront($part)) {
             return Hold::NoneNeeded;
         }
-        if ($this->kit->settings->workholding === 'frame') {
+        if ($this->kit->choices->settings->bench->workholding === Workholding::Frame) {
             return Hold::Holder;
         }
 
-        return match ($part->outline->leads) {
+        return match ($part->shape->outline->leads->style) {
             LeadStyle::AxialWire => Hold::Bend,
             LeadStyle::RadialWire => Hold::Splay,
             LeadStyle::SnapIn => Hold::OwnLock,
@@ -105,10 +107,10 @@ final readonly class Holding
 
     private function stiff(KitPart $part, ?Lie $lie): Hold
     {
-        if ($this->kit->settings->workholding === 'holder') {
+        if ($this->kit->choices->settings->bench->workholding === Workholding::Holder) {
             return Hold::Tack;
         }
-        if ($lie !== null && $part->body !== null && $lie->holdsFlush($part->body)) {
+        if ($lie !== null && $part->place->body !== null && $lie->holdsFlush($part->place->body)) {
             return Hold::Table;
         }
 
@@ -120,8 +122,9 @@ final readonly class Holding
 
     private function solderedFromFront(KitPart $part): bool
     {
-        $board = $part->placement === null ? null : $this->kit->board($part->placement->board);
+        $board = $part->place->placement === null ? null : $this->kit->board($part->place->placement->board);
 
-        return $this->kit->settings->solderFrom === 'front' && ($board === null || $board->plated);
+        return $this->kit->choices->settings->bench->solderFrom === SolderFrom::Front &&
+            ($board === null || $board->stuff->plated);
     }
 }

@@ -75,7 +75,7 @@ final readonly class Items
             }
         }
         $blocks = [];
-        foreach ($kit->groups->blocks as $name => $members) {
+        foreach ($kit->work->groups->blocks as $name => $members) {
             foreach ($members as $member) {
                 $blocks[$member] = (string) $name;
             }
@@ -86,19 +86,19 @@ final readonly class Items
         return new self(
             $parts,
             array_map(
-                static fn(KitPart $part): string => ($part->placement->board ?? $kit->boards[0]->name) .
+                static fn(KitPart $part): string => ($part->place->placement->board ?? $kit->boards[0]->name) .
                     ' ' .
-                    ($part->placement->side ?? Side::Top)->value,
+                    ($part->place->placement->side ?? Side::Top)->value,
                 $parts,
             ),
-            array_map(static fn(KitPart $part): float => $part->height, $parts),
+            array_map(static fn(KitPart $part): float => $part->shape->height, $parts),
             array_map(static fn(KitPart $part): string => $part->kind()->value, $parts),
             array_map(static fn(KitPart $part): string => $part->valueKey(), $parts),
             array_map(static fn(KitPart $part): string => $blocks[$part->designator] ?? '', $parts),
             $before,
             $looks['alike'],
             $looks['crowds'],
-            array_map(strval(...), array_keys($kit->groups->blocks)),
+            array_map(strval(...), array_keys($kit->work->groups->blocks)),
         );
     }
 

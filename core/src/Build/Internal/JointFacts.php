@@ -7,6 +7,7 @@ namespace Chiralex\Build\Internal;
 use Chiralex\Build\Action;
 use Chiralex\Build\Soldering;
 use Chiralex\Build\Task;
+use Chiralex\Kit\Alloy;
 use Chiralex\Kit\Kit;
 use Chiralex\Kit\KitPart;
 use Chiralex\Part\KindBody;
@@ -25,7 +26,8 @@ final readonly class JointFacts
     private const RING = 0.8;
     private const FILLET = 1.0;
     /** Tip temperatures, light and heavy joints, degrees Celsius. */
-    private const IRON = ['leaded' => [330, 340], 'lead-free' => [350, 380]];
+    private const LEADED = [330, 340];
+    private const LEAD_FREE = [350, 380];
 
     public function __construct(private Kit $kit) {}
 
@@ -38,31 +40,43 @@ final readonly class JointFacts
             foreach ($task->action === Action::Solder || $task->action === Action::Tack ? $task->parts : [] as $name) {
                 $part = $this->kit->part($name);
                 $joints =
-                    $task->action === Action::Tack ? 1 : ($part === null ? 2 : max(1, count($part->outline->pins)));
+                    $task->action === Action::Tack
+                        ? 1
+                        : ($part === null
+                            ? 2
+                            : max(1, count($part->shape->outline->pins)));
                 $solder += $joints * $this->joint($part);
                 $heavy = $heavy || ($part !== null && $part->row->is(Role::HeavyJoint));
                 $soldered = true;
             }
         }
 
-        return new Soldering(
-            round($solder, 1),
-            $soldered ? (self::IRON[$this->kit->settings->alloy] ?? self::IRON['leaded'])[$heavy ? 1 : 0] : null,
-            $heavy,
-        );
+        return new Soldering(round($solder, 1), $soldered ? $this->iron()[$heavy ? 1 : 0] : null, $heavy);
+    }
+
+    /** @return array{int, int} light and heavy joints, degrees Celsius */
+    private function iron(): array
+    {
+        return match ($this->kit->choices->settings->bench->alloy) {
+            Alloy::Leaded => self::LEADED,
+            Alloy::LeadFree => self::LEAD_FREE,
+        };
     }
 
     /** Millimetres of solder wire for one joint. */
     private function joint(?KitPart $part): float
     {
         $lead = $part->row->body->leads ?? KindBody::LEAD;
-        $board = $part?->placement === null ? null : $this->kit->board($part->placement->board);
+        $board = $part?->place->placement === null ? null : $this->kit->board($part->place->placement->board);
         $hole = $lead + self::PLAY;
         $ring = ($hole + self::RING) / 2;
         $cone =
             (M_PI / 3) * self::FILLET * ($ring ** 2 + ($ring * $lead) / 2 + ($lead / 2) ** 2) -
             (M_PI / 4) * $lead ** 2 * self::FILLET;
-        $barrel = $board !== null && $board->plated ? (M_PI / 4) * ($hole ** 2 - $lead ** 2) * $board->thickness : 0.0;
+        $barrel =
+            $board !== null && $board->stuff->plated
+                ? (M_PI / 4) * ($hole ** 2 - $lead ** 2) * $board->stuff->thickness
+                : 0.0;
 
         return ($cone + $barrel) / ((M_PI / 4) * self::WIRE ** 2 * self::METAL);
     }

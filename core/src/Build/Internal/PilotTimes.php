@@ -26,7 +26,7 @@ final readonly class PilotTimes
     public static function of(Kit $kit, callable $usual): self
     {
         $kinds = $actions = $builds = [];
-        foreach ($kit->pilot as $entry) {
+        foreach ($kit->logs->pilot as $entry) {
             $expected = $usual($entry);
             if ($entry->minutes === null || $entry->minutes <= 0.0 || $expected <= 0.0) {
                 continue;

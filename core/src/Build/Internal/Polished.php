@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Chiralex\Build\Internal;
 
-use Chiralex\Build\School;
 use Chiralex\Build\Score;
+use Chiralex\Kit\School;
 
 /**
  * Improves a constructed order: neighbouring steps of a few parts are ordered anew, exactly; steps and single parts are moved;

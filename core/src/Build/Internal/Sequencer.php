@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Chiralex\Build\Internal;
 
-use Chiralex\Build\School;
+use Chiralex\Kit\School;
 
 /** Chooses the soldering steps: exactly on small boards, else the best of a few constructions, polished where that does not take long. */
 final readonly class Sequencer

@@ -9,6 +9,7 @@ use Chiralex\Build\Task;
 use Chiralex\Kit\Kit;
 use Chiralex\Kit\KitPart;
 use Chiralex\Kit\PilotEntry;
+use Chiralex\Kit\Skill;
 use Chiralex\Reason\Origin;
 use Chiralex\Reason\Reason;
 
@@ -70,7 +71,7 @@ final readonly class StepFacts
                         $this->pilot->action($task->action->value);
         }
 
-        return round($minutes * ($this->kit->settings->skill === 'practised' ? self::PRACTISED : 1.0), 1);
+        return round($minutes * ($this->kit->choices->settings->skill === Skill::Practised ? self::PRACTISED : 1.0), 1);
     }
 
     /**
@@ -90,13 +91,17 @@ final readonly class StepFacts
             ) {
                 return new Reason(
                     'time.pilot',
-                    ['builds' => $this->pilot->builds, 'skill' => $this->kit->settings->skill],
+                    ['builds' => $this->pilot->builds, 'skill' => $this->kit->choices->settings->skill->value],
                     Origin::Measured,
                 );
             }
         }
 
-        return new Reason('time.usual', ['skill' => $this->kit->settings->skill], Origin::CommonPractice);
+        return new Reason(
+            'time.usual',
+            ['skill' => $this->kit->choices->settings->skill->value],
+            Origin::CommonPractice,
+        );
     }
 
     /** Minutes a beginner takes for the step of an entry, parts that are gone meanwhile left out. */
@@ -120,6 +125,6 @@ final readonly class StepFacts
 
     private function pins(?KitPart $part): int
     {
-        return $part === null ? 2 : max(1, count($part->outline->pins));
+        return $part === null ? 2 : max(1, count($part->shape->outline->pins));
     }
 }

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Chiralex\Build\Internal;
 
-use Chiralex\Build\School;
+use Chiralex\Kit\School;
 
 /** What one step may hold: one board and side, at most a group, and what the school asks. */
 final readonly class StepLimits

@@ -40,19 +40,21 @@ final readonly class WholeScore
     {
         $count = 0;
         foreach ($steps as $at => $insert) {
-            foreach ($insert->action === Action::Insert && $insert->board !== null ? $insert->names() : [] as $ic) {
-                $height = $this->kit->part($ic)->height ?? 0.0;
+            foreach (
+                $insert->action === Action::Insert && $insert->face?->board !== null ? $insert->names() : [] as $ic
+            ) {
+                $height = $this->kit->part($ic)->shape->height ?? 0.0;
                 $after = $this->precedence->reachable("insert {$ic}");
                 foreach ($steps as $index => $step) {
                     if (
                         $step->action !== Action::Solder ||
-                        $step->board !== $insert->board ||
-                        $step->side !== $insert->side
+                        $step->face?->board !== $insert->face?->board ||
+                        $step->face?->side !== $insert->face?->side
                     ) {
                         continue;
                     }
                     foreach ($step->names() as $name) {
-                        $other = $this->kit->part($name)->height ?? 0.0;
+                        $other = $this->kit->part($name)->shape->height ?? 0.0;
                         $count += match (true) {
                             $index < $at => $other > $height + Costs::INVERSION + 1e-9 &&
                             !isset($this->precedence->reachable("solder {$name}")["insert {$ic}"])
@@ -80,11 +82,12 @@ final readonly class WholeScore
         $flips = 0;
         $last = [];
         foreach ($steps as $step) {
-            if ($step->board === null || $step->side === null || $step->gate !== null) {
+            if ($step->face === null || $step->gate !== null) {
                 continue;
             }
-            $flips += isset($last[$step->board]) && $last[$step->board] !== $step->side ? 1 : 0;
-            $last[$step->board] = $step->side;
+            $side = $step->face->side;
+            $flips += ($last[$step->face->board] ?? $side) === $side ? 0 : 1;
+            $last[$step->face->board] = $side;
         }
 
         return $flips;

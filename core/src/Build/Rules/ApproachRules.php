@@ -16,6 +16,7 @@ use Chiralex\Build\Rule;
 use Chiralex\Build\TaskBook;
 use Chiralex\Kit\Kit;
 use Chiralex\Kit\KitPart;
+use Chiralex\Kit\SolderFrom;
 use Chiralex\Reason\Origin;
 use Chiralex\Reason\Reason;
 
@@ -35,7 +36,7 @@ final readonly class ApproachRules
     public function derive(Kit $kit, TaskBook $book, Precedence $fixed): array
     {
         $bodies = $this->bodies($kit, $book);
-        $panelled = array_merge(...array_column($kit->groups->panels, 'parts'), ...[[]]);
+        $panelled = array_merge(...array_column($kit->work->groups->panels, 'parts'), ...[[]]);
         $grid = BodyGrid::of(array_values($bodies));
         $largest = max([0.0, ...array_values(array_map(Approach::extent(...), $bodies))]);
         $rules = $dropped = [];
@@ -48,7 +49,7 @@ final readonly class ApproachRules
             ) {
                 continue;
             }
-            $approach = new Approach($part, $body, $kit->settings->solderFrom === 'front');
+            $approach = new Approach($part, $body, $kit->choices->settings->bench->solderFrom === SolderFrom::Front);
             foreach ($approach->needs() as $need) {
                 [$after, $lost] = $this->need(
                     $need,
@@ -126,7 +127,7 @@ final readonly class ApproachRules
                         $reason,
                         true,
                         $body->centre,
-                        $body->board,
+                        $body->face->board,
                         $this->room($need, $approach, $body, $near),
                     ),
                 ],
@@ -143,7 +144,7 @@ final readonly class ApproachRules
                     $reason,
                     false,
                     $body->centre,
-                    $body->board,
+                    $body->face->board,
                     $this->room($need, $approach, $body, $near),
                 );
             } else {
@@ -220,7 +221,7 @@ final readonly class ApproachRules
                     $rule->reason,
                     false,
                     $bodies[$part]->centre,
-                    $bodies[$part]->board,
+                    $bodies[$part]->face->board,
                     null,
                 );
                 continue;

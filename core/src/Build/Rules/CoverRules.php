@@ -19,16 +19,16 @@ final readonly class CoverRules implements RuleSource
         $rules = [];
         $inSocket = [];
         foreach ($kit->parts as $part) {
-            if ($part->socket !== null) {
-                $inSocket[$part->socket] = $part->designator;
+            if ($part->place->socket !== null) {
+                $inSocket[$part->place->socket] = $part->designator;
             }
         }
-        foreach ($kit->groups->covers as $cover) {
-            $by = isset($book->tasks["jig {$cover['by']}"]) ? "jig {$cover['by']}" : $book->begin($cover['by']);
+        foreach ($kit->work->groups->assembly->covers as $cover) {
+            $by = isset($book->tasks["jig {$cover->by}"]) ? "jig {$cover->by}" : $book->begin($cover->by);
             if ($by === null) {
                 continue;
             }
-            foreach ($cover['over'] as $name) {
+            foreach ($cover->over as $name) {
                 foreach (
                     [
                         "adjust {$name}" => 'order.adjust-before-cover',
@@ -45,7 +45,7 @@ final readonly class CoverRules implements RuleSource
                         $rules[] = new Rule(
                             $task,
                             $by,
-                            new Reason($code, ['cover' => $cover['by'], 'part' => $name], Origin::KitFile),
+                            new Reason($code, ['cover' => $cover->by, 'part' => $name], Origin::KitFile),
                             true,
                         );
                     }

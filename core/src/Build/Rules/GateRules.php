@@ -8,6 +8,7 @@ use Chiralex\Build\Action;
 use Chiralex\Build\Rule;
 use Chiralex\Build\RuleSource;
 use Chiralex\Build\TaskBook;
+use Chiralex\Kit\Before;
 use Chiralex\Kit\Gate;
 use Chiralex\Kit\Kit;
 use Chiralex\Reason\Origin;
@@ -19,7 +20,7 @@ final readonly class GateRules implements RuleSource
     public function rules(Kit $kit, TaskBook $book): array
     {
         $rules = [];
-        foreach ($kit->gates as $gate) {
+        foreach ($kit->work->gates as $gate) {
             array_push($rules, ...$this->needsAndProtects($gate, $book), ...$this->temporary($gate, $book));
             if ($gate->early) {
                 array_push($rules, ...$this->early($gate, $kit, $book, $rules));
@@ -103,14 +104,17 @@ final readonly class GateRules implements RuleSource
         }
         $boards = [];
         foreach (array_keys($wanted) as $task) {
-            $boards[$book->tasks[$task]->board ?? ''] = true;
+            $boards[$book->tasks[$task]->face->board ?? ''] = true;
         }
-        $earlier = array_map(static fn(array $pair): ?string => $book->finish($pair[0]), $kit->groups->before);
+        $earlier = array_map(
+            static fn(Before $pair): ?string => $book->finish($pair->first),
+            $kit->work->groups->assembly->before,
+        );
         $rules = [];
         foreach ($book->sequenced() as $task) {
             if (
                 !isset($wanted[$task->id]) &&
-                isset($boards[$task->board ?? '']) &&
+                isset($boards[$task->face->board ?? '']) &&
                 $task->action === Action::Solder &&
                 !in_array($task->id, $earlier, true)
             ) {

@@ -17,19 +17,19 @@ final readonly class MakersRules implements RuleSource
     public function rules(Kit $kit, TaskBook $book): array
     {
         $rules = [];
-        foreach ($kit->groups->before as [$first, $then]) {
-            $before = $book->finish($first);
-            $after = $book->begin($then);
+        foreach ($kit->work->groups->assembly->before as $pair) {
+            $before = $book->finish($pair->first);
+            $after = $book->begin($pair->then);
             if ($before !== null && $after !== null) {
                 $rules[] = new Rule(
                     $before,
                     $after,
-                    new Reason('order.maker-before', ['first' => $first, 'then' => $then], Origin::KitFile),
+                    new Reason('order.maker-before', ['first' => $pair->first, 'then' => $pair->then], Origin::KitFile),
                     true,
                 );
             }
         }
-        foreach ($kit->groups->subassemblies as $names) {
+        foreach ($kit->work->groups->assembly->subassemblies as $names) {
             $bolt = 'bolt ' . implode('+', $names);
             foreach ($names as $name) {
                 $task = $book->finish($name);
@@ -42,15 +42,15 @@ final readonly class MakersRules implements RuleSource
                 }
             }
         }
-        foreach ($kit->groups->fixings as $fixing) {
-            $by = $book->finish($fixing['by']);
-            foreach ($fixing['holds'] as $name) {
+        foreach ($kit->work->groups->assembly->fixings as $fixing) {
+            $by = $book->finish($fixing->by);
+            foreach ($fixing->holds as $name) {
                 $held = $book->begin($name);
                 if ($by !== null && $held !== null && $by !== $held) {
                     $rules[] = new Rule(
                         $by,
                         $held,
-                        new Reason('order.fixing', ['by' => $fixing['by'], 'holds' => $name], Origin::KitFile),
+                        new Reason('order.fixing', ['by' => $fixing->by, 'holds' => $name], Origin::KitFile),
                         true,
                     );
                 }

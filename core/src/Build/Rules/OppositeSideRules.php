@@ -20,7 +20,7 @@ final readonly class OppositeSideRules implements RuleSource
         $bodies = ['top' => [], 'bottom' => []];
         foreach ($kit->bodies() as $body) {
             if (isset($book->tasks["solder {$body->designator}"])) {
-                $bodies[$body->side->value][] = $body;
+                $bodies[$body->face->side->value][] = $body;
             }
         }
         if ($bodies['top'] === [] || $bodies['bottom'] === []) {
@@ -45,7 +45,7 @@ final readonly class OppositeSideRules implements RuleSource
             $outline = $cover->footprint();
             [$left, $low, $right, $high] = $outline->bounds();
             foreach ($others as $under) {
-                foreach ($under->board === $cover->board ? $under->pins : [] as $pin) {
+                foreach ($under->face->board === $cover->face->board ? $under->pins : [] as $pin) {
                     if (
                         $pin->x >= $left &&
                         $pin->x <= $right &&

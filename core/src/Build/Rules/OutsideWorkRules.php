@@ -29,23 +29,23 @@ final readonly class OutsideWorkRules implements RuleSource
     private function cures(Kit $kit, TaskBook $book): array
     {
         $rules = [];
-        foreach ($kit->groups->cures as $cure) {
-            $task = "cure {$cure['name']}";
-            $reason = new Reason('order.cure', ['cure' => $cure['name'], 'hours' => $cure['hours']], Origin::KitFile);
-            foreach ($cure['of'] as $name) {
+        foreach ($kit->work->groups->cures as $cure) {
+            $task = "cure {$cure->name}";
+            $reason = new Reason('order.cure', ['cure' => $cure->name, 'hours' => $cure->hours], Origin::KitFile);
+            foreach ($cure->of as $name) {
                 $fitted = $book->finish($name);
                 if ($fitted !== null && $fitted !== $task) {
-                    $rules[] = $cure['beforeFitting']
+                    $rules[] = $cure->beforeFitting
                         ? new Rule($task, $fitted, $reason, true)
                         : new Rule($fitted, $task, $reason, true);
                 }
             }
-            foreach ($cure['blocks'] as $name) {
+            foreach ($cure->blocks as $name) {
                 $blocked = $book->finish($name);
                 if (
                     $blocked !== null &&
                     $blocked !== $task &&
-                    !(!$cure['beforeFitting'] && in_array($name, $cure['of'], true))
+                    !(!$cure->beforeFitting && in_array($name, $cure->of, true))
                 ) {
                     $rules[] = new Rule($task, $blocked, $reason, true);
                 }
@@ -59,17 +59,17 @@ final readonly class OutsideWorkRules implements RuleSource
     private function snaps(Kit $kit, TaskBook $book): array
     {
         $rules = [];
-        foreach ($kit->groups->snapOffs as $snap) {
-            $reason = new Reason('order.snap', ['board' => $snap['board']], Origin::KitFile);
+        foreach ($kit->work->groups->assembly->snapOffs as $snap) {
+            $reason = new Reason('order.snap', ['board' => $snap->board], Origin::KitFile);
             foreach ($book->sequenced() as $task) {
-                if ($task->board === $snap['board']) {
-                    $rules[] = new Rule($task->id, "snap {$snap['board']}", $reason);
+                if ($task->face?->board === $snap->board) {
+                    $rules[] = new Rule($task->id, "snap {$snap->board}", $reason);
                 }
             }
-            foreach ($snap['before'] as $name) {
+            foreach ($snap->before as $name) {
                 $after = $book->begin($name);
                 if ($after !== null) {
-                    $rules[] = new Rule("snap {$snap['board']}", $after, $reason, true);
+                    $rules[] = new Rule("snap {$snap->board}", $after, $reason, true);
                 }
             }
         }
@@ -81,7 +81,7 @@ final readonly class OutsideWorkRules implements RuleSource
     private function adjusting(Kit $kit, TaskBook $book): array
     {
         $rules = [];
-        foreach ($kit->tests as $test) {
+        foreach ($kit->work->tests as $test) {
             $adjust = $test->adjusts === null ? null : $book->tasks["adjust {$test->adjusts}"] ?? null;
             if ($adjust === null) {
                 continue;
@@ -110,7 +110,7 @@ final readonly class OutsideWorkRules implements RuleSource
     private function wires(Kit $kit, TaskBook $book): array
     {
         $rules = [];
-        foreach ($kit->wires as $wire) {
+        foreach ($kit->work->wires as $wire) {
             foreach ([$wire->from, $wire->to] as $end) {
                 $part = $book->finish(explode('.', $end)[0]);
                 if (

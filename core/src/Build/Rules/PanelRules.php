@@ -8,6 +8,7 @@ use Chiralex\Build\Rule;
 use Chiralex\Build\RuleSource;
 use Chiralex\Build\TaskBook;
 use Chiralex\Kit\Kit;
+use Chiralex\Kit\Panel;
 use Chiralex\Reason\Origin;
 use Chiralex\Reason\Reason;
 
@@ -17,19 +18,19 @@ final readonly class PanelRules implements RuleSource
     public function rules(Kit $kit, TaskBook $book): array
     {
         $rules = [];
-        foreach ($kit->groups->panels as $panel) {
-            $by = $panel['by'];
+        foreach ($kit->work->groups->panels as $panel) {
+            $by = $panel->by;
             $moves = ["place {$by}", "jig {$by}", "nuts {$by}", "tack {$by}"];
             $reason = new Reason('order.panel-moves', ['panel' => $by], Origin::CommonPractice);
             for ($i = 0; $i < 3; ++$i) {
                 $rules[] = new Rule($moves[$i], $moves[$i + 1], $reason);
             }
-            foreach ($panel['parts'] as $name) {
+            foreach ($panel->parts as $name) {
                 if (!isset($book->tasks["solder {$name}"])) {
                     continue;
                 }
                 $rules[] = new Rule($moves[3], "solder {$name}", $reason);
-                if (in_array($name, $panel['plasticLast'], true)) {
+                if (in_array($name, $panel->plasticLast, true)) {
                     array_push($rules, ...$this->plasticLast($name, $panel, $book));
                 }
             }
@@ -39,19 +40,16 @@ final readonly class PanelRules implements RuleSource
         return $rules;
     }
 
-    /**
-     * @param array{by: string, parts: list<string>, plasticLast: list<string>} $panel
-     * @return list<Rule>
-     */
-    private function plasticLast(string $plastic, array $panel, TaskBook $book): array
+    /** @return list<Rule> */
+    private function plasticLast(string $plastic, Panel $panel, TaskBook $book): array
     {
         $rules = [];
-        foreach (array_diff($panel['parts'], $panel['plasticLast']) as $other) {
+        foreach (array_diff($panel->parts, $panel->plasticLast) as $other) {
             if (isset($book->tasks["solder {$other}"])) {
                 $rules[] = new Rule(
                     "solder {$other}",
                     "solder {$plastic}",
-                    new Reason('order.plastic-last', ['panel' => $panel['by']], Origin::CommonPractice),
+                    new Reason('order.plastic-last', ['panel' => $panel->by], Origin::CommonPractice),
                 );
             }
         }
@@ -62,24 +60,23 @@ final readonly class PanelRules implements RuleSource
     /**
      * The panel closes the side, so what else is soldered there comes first, but for what the maker puts after.
      *
-     * @param array{by: string, parts: list<string>, plasticLast: list<string>} $panel
      * @return list<Rule>
      */
-    private function restFirst(array $panel, TaskBook $book): array
+    private function restFirst(Panel $panel, TaskBook $book): array
     {
-        $place = $book->tasks["place {$panel['by']}"] ?? null;
+        $place = $book->tasks["place {$panel->by}"] ?? null;
         $rules = [];
         foreach ($book->sequenced() as $task) {
             if (
                 $place !== null &&
-                $task->board === $place->board &&
-                $task->side === $place->side &&
-                !in_array($task->parts[0] ?? '', $panel['parts'], true)
+                $task->face?->board === $place->face?->board &&
+                $task->face?->side === $place->face?->side &&
+                !in_array($task->parts[0] ?? '', $panel->parts, true)
             ) {
                 $rules[] = new Rule(
                     $task->id,
                     $place->id,
-                    new Reason('order.panel-closes', ['panel' => $panel['by']], Origin::CommonPractice),
+                    new Reason('order.panel-closes', ['panel' => $panel->by], Origin::CommonPractice),
                     true,
                 );
             }

@@ -18,7 +18,7 @@ final readonly class SocketRules implements RuleSource
     {
         $rules = [];
         foreach ($kit->parts as $part) {
-            $socket = $part->socket === null ? null : $book->finish($part->socket);
+            $socket = $part->place->socket === null ? null : $book->finish($part->place->socket);
             $insert = $book->finish($part->designator);
             if ($socket !== null && $insert !== null) {
                 $rules[] = new Rule(
@@ -26,7 +26,7 @@ final readonly class SocketRules implements RuleSource
                     $insert,
                     new Reason(
                         'order.socket-first',
-                        ['ic' => $part->designator, 'socket' => (string) $part->socket],
+                        ['ic' => $part->designator, 'socket' => (string) $part->place->socket],
                         Origin::CommonPractice,
                     ),
                 );

@@ -4,6 +4,14 @@ declare(strict_types=1);
 
 namespace Chiralex\Kit\Data;
 
+use Chiralex\Kit\Alloy;
+use Chiralex\Kit\LengthUnit;
+use Chiralex\Kit\PaperSize;
+use Chiralex\Kit\School;
+use Chiralex\Kit\Skill;
+use Chiralex\Kit\SolderFrom;
+use Chiralex\Kit\Sorting;
+use Chiralex\Kit\Workholding;
 use Chiralex\Part\Kind;
 
 /**
@@ -197,16 +205,16 @@ final readonly class KitSchema
     {
         return [
             'object' => [
-                'school' => ['enum' => ['lowest-first', 'kind-by-kind', 'block-by-block']],
+                'school' => ['enum' => array_column(School::cases(), 'value')],
                 'group' => 'integer',
-                'bagging' => ['enum' => ['by-kind', 'by-step', 'by-side', 'parts-and-hardware']],
-                'alloy' => ['enum' => ['leaded', 'lead-free']],
+                'bagging' => ['enum' => array_column(Sorting::cases(), 'value')],
+                'alloy' => ['enum' => array_column(Alloy::cases(), 'value')],
                 'reading' => ['enum' => [0, 90, 180, 270]],
-                'workholding' => ['enum' => ['table', 'holder', 'frame']],
-                'solderFrom' => ['enum' => ['back', 'front']],
-                'skill' => ['enum' => ['beginner', 'practised']],
-                'units' => ['enum' => ['mm', 'inch', 'both']],
-                'paper' => ['enum' => ['A4', 'Letter']],
+                'workholding' => ['enum' => array_column(Workholding::cases(), 'value')],
+                'solderFrom' => ['enum' => array_column(SolderFrom::cases(), 'value')],
+                'skill' => ['enum' => array_column(Skill::cases(), 'value')],
+                'units' => ['enum' => array_column(LengthUnit::cases(), 'value')],
+                'paper' => ['enum' => array_column(PaperSize::cases(), 'value')],
                 'language' => 'string',
                 'colour' => 'boolean',
             ],

@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace Chiralex\Kit\Internal;
 
 use Chiralex\Board\BoardShape;
+use Chiralex\Board\BoardStuff;
+use Chiralex\Board\Joined;
 use Chiralex\Board\Point;
 use Chiralex\Board\Polygon;
 use Chiralex\Kit\Exception\UnusableKit;
@@ -28,15 +30,16 @@ final readonly class BoardSection
             $boards[] = new BoardShape(
                 $board->text('name', $index === 0 ? 'main' : "board {$index}"),
                 $this->outline($board),
-                $board->number('thickness') ?? 1.6,
-                $board->flag('plated', true),
+                new BoardStuff(
+                    $board->number('thickness') ?? 1.6,
+                    $board->flag('plated', true),
+                    $board->text('mask'),
+                    $board->text('silk'),
+                ),
                 $board->integer('reading', $this->reading),
                 $board->textMap('squarePad'),
-                $joined->has('to') ? $joined->text('to') : null,
-                new Point($at[0] ?? 0.0, $at[1] ?? 0.0),
+                new Joined($joined->has('to') ? $joined->text('to') : null, new Point($at[0] ?? 0.0, $at[1] ?? 0.0)),
                 $board->has('outline'),
-                $board->text('mask'),
-                $board->text('silk'),
                 $board->text('zeroOrientation', 'A'),
             );
         }
@@ -45,8 +48,8 @@ final readonly class BoardSection
             throw UnusableKit::wrongType('boards', 'a list of boards with different names');
         }
         foreach ($boards as $board) {
-            if ($board->joinedTo !== null && !in_array($board->joinedTo, $names, true)) {
-                throw UnusableKit::unknownBoard($board->joinedTo, implode(', ', $names));
+            if ($board->joined->to !== null && !in_array($board->joined->to, $names, true)) {
+                throw UnusableKit::unknownBoard($board->joined->to, implode(', ', $names));
             }
         }
 

@@ -4,7 +4,15 @@ declare(strict_types=1);
 
 namespace Chiralex\Kit\Internal;
 
+use Chiralex\Kit\Assembly;
+use Chiralex\Kit\Before;
+use Chiralex\Kit\Cover;
+use Chiralex\Kit\Cure;
+use Chiralex\Kit\Fixing;
 use Chiralex\Kit\Groups;
+use Chiralex\Kit\Panel;
+use Chiralex\Kit\Selected;
+use Chiralex\Kit\SnapOff;
 
 /** The section `groups` of kit.json: what belongs together. */
 final readonly class GroupSection
@@ -23,7 +31,7 @@ final readonly class GroupSection
         $before = [];
         foreach ($g->textLists('before') as $chain) {
             for ($i = 0; $i + 1 < count($chain); ++$i) {
-                $before[] = [$chain[$i], $chain[$i + 1]];
+                $before[] = new Before($chain[$i], $chain[$i + 1]);
             }
         }
         $blocks = [];
@@ -33,45 +41,44 @@ final readonly class GroupSection
 
         return new Groups(
             $sockets,
-            $before,
-            $g->textLists('subassembly'),
             array_map(
-                static fn(Json $each): array => ['by' => $each->text('by'), 'holds' => $each->texts('holds')],
-                $g->objects('fixings'),
-            ),
-            array_map(
-                static fn(Json $each): array => [
-                    'by' => $each->text('by'),
-                    'parts' => $each->texts('parts'),
-                    'plasticLast' => $each->texts('plasticLast'),
-                ],
+                static fn(Json $each): Panel => new Panel(
+                    $each->text('by'),
+                    $each->texts('parts'),
+                    $each->texts('plasticLast'),
+                ),
                 $g->objects('panels'),
             ),
             $blocks,
             array_map(
-                static fn(Json $each): array => ['by' => $each->text('by'), 'over' => $each->texts('over')],
-                $g->objects('covers'),
-            ),
-            array_map(
-                static fn(Json $each): array => [
-                    'name' => $each->text('name'),
-                    'of' => $each->texts('of'),
-                    'beforeFitting' => $each->text('when', 'before-fitting') === 'before-fitting',
-                    'hours' => $each->number('hours') ?? 0.0,
-                    'blocks' => $each->texts('blocks'),
-                ],
+                static fn(Json $each): Cure => new Cure(
+                    $each->text('name'),
+                    $each->texts('of'),
+                    $each->text('when', 'before-fitting') === 'before-fitting',
+                    $each->number('hours') ?? 0.0,
+                    $each->texts('blocks'),
+                ),
                 $g->objects('cures'),
             ),
             array_map(
-                static fn(Json $each): array => ['board' => $each->text('board'), 'before' => $each->texts('before')],
-                $g->objects('snapOff'),
-            ),
-            array_map(
-                static fn(Json $each): array => [
-                    'parts' => $each->texts('parts'),
-                    'maxDifference' => $each->text('maxDifference'),
-                ],
+                static fn(Json $each): Selected => new Selected($each->texts('parts'), $each->text('maxDifference')),
                 $g->objects('selected'),
+            ),
+            new Assembly(
+                $before,
+                $g->textLists('subassembly'),
+                array_map(
+                    static fn(Json $each): Fixing => new Fixing($each->text('by'), $each->texts('holds')),
+                    $g->objects('fixings'),
+                ),
+                array_map(
+                    static fn(Json $each): Cover => new Cover($each->text('by'), $each->texts('over')),
+                    $g->objects('covers'),
+                ),
+                array_map(
+                    static fn(Json $each): SnapOff => new SnapOff($each->text('board'), $each->texts('before')),
+                    $g->objects('snapOff'),
+                ),
             ),
         );
     }

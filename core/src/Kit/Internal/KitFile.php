@@ -4,18 +4,28 @@ declare(strict_types=1);
 
 namespace Chiralex\Kit\Internal;
 
+use Chiralex\Kit\Alloy;
+use Chiralex\Kit\BenchSettings;
 use Chiralex\Kit\Circuit;
 use Chiralex\Kit\Data\KitSchema;
 use Chiralex\Kit\DrillFace;
 use Chiralex\Kit\Exception\UnusableKit;
 use Chiralex\Kit\Gate;
 use Chiralex\Kit\Groups;
+use Chiralex\Kit\LengthUnit;
 use Chiralex\Kit\Option;
 use Chiralex\Kit\OrderOverride;
+use Chiralex\Kit\PageSettings;
+use Chiralex\Kit\PaperSize;
 use Chiralex\Kit\PowerSupply;
+use Chiralex\Kit\School;
 use Chiralex\Kit\Settings;
+use Chiralex\Kit\Skill;
+use Chiralex\Kit\SolderFrom;
+use Chiralex\Kit\Sorting;
 use Chiralex\Kit\Test;
 use Chiralex\Kit\Wire;
+use Chiralex\Kit\Workholding;
 use Chiralex\Limits;
 use JsonException;
 
@@ -61,19 +71,24 @@ final readonly class KitFile
     {
         $s = $this->json->object('settings');
 
+        // The schema has proven the words; a word of another time is the default.
         return new Settings(
-            $s->text('school', 'lowest-first'),
+            School::tryFrom($s->text('school')) ?? School::LowestFirst,
             max(1, $s->integer('group', 6)),
-            $s->text('bagging', 'by-kind'),
-            $s->text('alloy', 'leaded'),
+            Sorting::tryFrom($s->text('bagging')) ?? Sorting::ByKind,
             $s->integer('reading', 0),
-            $s->text('workholding', 'table'),
-            $s->text('solderFrom', 'back'),
-            $s->text('skill', 'beginner'),
-            $s->text('units', 'mm'),
-            $s->text('paper', 'A4'),
-            $s->text('language', 'en'),
-            $s->flag('colour', true),
+            Skill::tryFrom($s->text('skill')) ?? Skill::Beginner,
+            new BenchSettings(
+                Alloy::tryFrom($s->text('alloy')) ?? Alloy::Leaded,
+                Workholding::tryFrom($s->text('workholding')) ?? Workholding::Table,
+                SolderFrom::tryFrom($s->text('solderFrom')) ?? SolderFrom::Back,
+            ),
+            new PageSettings(
+                LengthUnit::tryFrom($s->text('units')) ?? LengthUnit::Millimetre,
+                PaperSize::tryFrom($s->text('paper')) ?? PaperSize::A4,
+                $s->text('language', 'en'),
+                $s->flag('colour', true),
+            ),
         );
     }
 

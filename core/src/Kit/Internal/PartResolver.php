@@ -15,11 +15,16 @@ use Chiralex\Bom\Provision;
 use Chiralex\Bom\Recognition;
 use Chiralex\Bom\Recognizer;
 use Chiralex\Kit\KitPart;
+use Chiralex\Kit\PartDirection;
+use Chiralex\Kit\PartNotes;
+use Chiralex\Kit\PartPlace;
+use Chiralex\Kit\PartShape;
 use Chiralex\Kit\PolarityFact;
 use Chiralex\Part\BodyShape;
 use Chiralex\Part\Consequence;
 use Chiralex\Part\Hold;
 use Chiralex\Part\Kind;
+use Chiralex\Part\KindRow;
 use Chiralex\Part\Kinds;
 use Chiralex\Part\Mark;
 use Chiralex\Part\Outline;
@@ -60,10 +65,10 @@ final readonly class PartResolver
         foreach ($list->lines as $line) {
             $key = implode("\0", [
                 Designators::prefix($line->designators[0] ?? ''),
-                $line->value,
-                $line->package,
-                $line->description,
-                $line->kindText,
+                $line->cells->value,
+                $line->cells->package,
+                $line->cells->description,
+                $line->cells->kind,
             ]);
             $shared = $known[$key] ?? null;
             foreach ($line->designators as $designator) {
@@ -76,7 +81,7 @@ final readonly class PartResolver
                     );
                     continue;
                 }
-                $named = $line->package === '' ? $this->layers[$designator]->package ?? '' : '';
+                $named = $line->cells->package === '' ? $this->layers[$designator]->package ?? '' : '';
                 if ($named !== '') {
                     $recognitions[$designator] = $this->recognizer->recognise($line, null, $named);
                     continue;
@@ -142,7 +147,7 @@ final readonly class PartResolver
                     ProblemSeverity::Warning,
                     $recognition->fault->code,
                     [
-                        'text' => $line->value,
+                        'text' => $line->cells->value,
                         'position' => $recognition->fault->position + 1,
                         'found' => $recognition->fault->found,
                         'designators' => $line->designators,
@@ -158,7 +163,7 @@ final readonly class PartResolver
                     $doubt === ValueDoubt::CodeIsPreferred ? ProblemSeverity::Warning : ProblemSeverity::Note,
                     $doubt->value,
                     [
-                        'text' => $line->value,
+                        'text' => $line->cells->value,
                         'read' => $recognition->value->value->display(),
                         'designators' => $line->designators,
                     ],
@@ -173,15 +178,15 @@ final readonly class PartResolver
                     ' ' .
                     $recognition->value->value->plain() .
                     ' ' .
-                    $line->package .
+                    $line->cells->package .
                     ' ' .
-                    ($recognition->value->tolerance ?? $line->tolerance);
+                    ($recognition->value->tolerance ?? $line->cells->tolerance);
                 $earlier = $spelt[$key] ?? null;
-                if ($earlier !== null && $earlier->value !== $line->value) {
+                if ($earlier !== null && $earlier->cells->value !== $line->cells->value) {
                     $problems[] = new Problem(
                         ProblemSeverity::Note,
                         'bom.two-spellings',
-                        ['text' => $line->value, 'other' => $earlier->value, 'earlier' => $earlier->row],
+                        ['text' => $line->cells->value, 'other' => $earlier->cells->value, 'earlier' => $earlier->row],
                         $list->file,
                         $line->row,
                         $header,
@@ -210,7 +215,8 @@ final readonly class PartResolver
         $supply = in_array($designator, $this->leftOut, true)
             ? Provision::Alternative
             : Provision::tryFrom($answer->text('supply')) ?? $line->supply;
-        $grams = $answer->number('mass') ?? ($this->weighed[$designator] ?? ($this->weighed[$line->value] ?? null));
+        $grams =
+            $answer->number('mass') ?? ($this->weighed[$designator] ?? ($this->weighed[$line->cells->value] ?? null));
         $at = $answer->has('origin') ? $answer->numbers('origin') : $shift;
         $turned =
             $placement !== null && $this->countsFromB($placement, $answer, $layer)
@@ -232,36 +238,55 @@ final readonly class PartResolver
                     $grams,
                     $socket === null,
                 );
-        $text = mb_strtolower("{$line->value} {$line->description} {$line->package}");
-        $nonPolar = $row->kind === Kind::Electrolytic && preg_match('~bipolar|non-?polar|\bnp\b~', $text) === 1;
-        $polarity = $answer->has('polarity') ? $this->polarity($answer->object('polarity')) : null;
 
         return new KitPart(
             $designator,
             $line,
             $recognition,
-            $row,
-            $outline,
-            $height,
-            $origin,
             $supply,
-            Sensitivity::tryFrom($answer->text('sensitivity')) ?? $row->body->sensitivity,
-            Hold::tryFrom($answer->text('hold')),
+            new PartShape(
+                $outline,
+                $height,
+                $origin,
+                $grams,
+                $answer->has('pins') ? array_map(strval(...), array_keys($this->pins($answer))) : [],
+                Hold::tryFrom($answer->text('hold')),
+                Sensitivity::tryFrom($answer->text('sensitivity')) ?? $row->body->sensitivity,
+            ),
+            $this->direction($row, $line, $answer),
+            new PartPlace($placement, $body, $socket),
+            $this->notes($line, $answer, $layer),
+        );
+    }
+
+    private function direction(KindRow $row, Line $line, Json $answer): PartDirection
+    {
+        $text = mb_strtolower("{$line->cells->value} {$line->cells->description} {$line->cells->package}");
+        $nonPolar = $row->kind === Kind::Electrolytic && preg_match('~bipolar|non-?polar|\bnp\b~', $text) === 1;
+        $polarity = $answer->has('polarity') ? $this->polarity($answer->object('polarity')) : null;
+        $reversed = $answer->object('reversed');
+
+        return new PartDirection(
             $polarity !== null || ($row->isPolarised() && !$nonPolar && !$answer->names('polarity')),
             $polarity,
-            Consequence::tryFrom($answer->object('reversed')->text('consequence')) ??
+            Consequence::tryFrom($reversed->text('consequence')) ??
                 ($row->mark->consequence ?? Consequence::WorksAfterTurning),
-            $answer->object('reversed')->texts('replace'),
+            $reversed->texts('replace'),
+        );
+    }
+
+    private function notes(Line $line, Json $answer, ?LayerComponent $layer): PartNotes
+    {
+        return new PartNotes(
             $answer->texts('lookAlike'),
-            $answer->has('legend') ? $answer->text('legend') : ($line->legend === '' ? null : $line->legend),
+            $answer->has('legend')
+                ? $answer->text('legend')
+                : ($line->cells->legend === ''
+                    ? null
+                    : $line->cells->legend),
             $answer->text('usedAt'),
-            $grams,
-            $placement,
-            $body,
-            $socket,
             $answer->text('prints'),
             $layer->value ?? '',
-            $answer->has('pins') ? array_map(strval(...), array_keys($this->pins($answer))) : [],
             $answer->object('substitutes')->texts('allowed'),
             $answer->object('substitutes')->texts('forbidden'),
             $answer->text('spread', 'even'),

@@ -7,6 +7,7 @@ namespace Chiralex\Kit\Internal;
 use Chiralex\Kit\DrillFace;
 use Chiralex\Kit\Gate;
 use Chiralex\Kit\Hole;
+use Chiralex\Kit\Meter;
 use Chiralex\Kit\TemporaryFit;
 use Chiralex\Kit\Test;
 use Chiralex\Kit\Wire;
@@ -52,13 +53,11 @@ final readonly class WorkSection
                 $test->text('name'),
                 $test->has('gate') ? $test->text('gate') : null,
                 $test->text('power', 'on'),
-                $test->text('instrument', 'multimeter'),
+                new Meter($test->text('instrument', 'multimeter'), $test->text('accuracy'), $test->text('settings')),
                 $test->texts('points'),
-                $test->text('settings'),
                 $test->text('expect'),
                 $test->has('adjusts') ? $test->text('adjusts') : null,
                 $test->text('otherwise'),
-                $test->text('accuracy'),
             ),
             $this->here('tests'),
         );

@@ -16,7 +16,7 @@ final readonly class HoleTable
     {
         $hole = $part->row->use->hole;
 
-        return $hole === null ? null : self::OUTLINES[$part->outline->name] ?? $hole->diameter;
+        return $hole === null ? null : self::OUTLINES[$part->shape->outline->name] ?? $hole->diameter;
     }
 
     /** What goes on in which order, as a code. */

@@ -31,7 +31,7 @@ final readonly class OnTheTable
             array_filter($step->names(), function (string $name): bool {
                 $part = $this->kit->part($name);
 
-                return $part !== null && !$part->polarised && $part->row->is(Role::EitherWay);
+                return $part !== null && !$part->direction->polarised && $part->row->is(Role::EitherWay);
             }),
         );
     }

@@ -51,11 +51,11 @@ final readonly class Tips
     /** @return list<Reason> where a supply should stop at the first power: half as much again as the kit takes, in steps of 10 mA */
     private function limit(Step $step): array
     {
-        $amps = $this->kit->power?->amps;
+        $amps = $this->kit->nature->power?->amps;
         if (
             $step->action !== Action::Gate ||
             $amps === null ||
-            $step->gate?->name !== ($this->kit->gates[0]->name ?? null)
+            $step->gate?->name !== ($this->kit->work->gates[0]->name ?? null)
         ) {
             return [];
         }
@@ -87,8 +87,10 @@ final readonly class Tips
     private function part(KitPart $part): string
     {
         return match (true) {
-            $part->kind() === Kind::Resistor && $part->outline->leads !== LeadStyle::AxialWire => 'tip.radial',
-            $part->row->use->tip === 'tip.to92' && str_starts_with($part->outline->name, 'TO-220') => 'tip.power',
+            $part->kind() === Kind::Resistor && $part->shape->outline->leads->style !== LeadStyle::AxialWire
+                => 'tip.radial',
+            $part->row->use->tip === 'tip.to92' && str_starts_with($part->shape->outline->name, 'TO-220')
+                => 'tip.power',
             default => $part->row->use->tip,
         };
     }

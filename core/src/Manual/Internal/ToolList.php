@@ -6,8 +6,10 @@ namespace Chiralex\Manual\Internal;
 
 use Chiralex\Build\BuildOrder;
 use Chiralex\Build\LookAlikes;
+use Chiralex\Kit\Alloy;
 use Chiralex\Kit\Kit;
 use Chiralex\Kit\KitPart;
+use Chiralex\Kit\Workholding;
 use Chiralex\Part\Hold;
 use Chiralex\Part\Kind;
 use Chiralex\Reason\Origin;
@@ -31,23 +33,23 @@ final readonly class ToolList
             static fn(Kind $kind): bool => isset($kinds[$kind->value]),
         ) !== [];
         $codes = array_filter([
-            $kit->settings->alloy === 'leaded' ? 'tool.iron-leaded' : 'tool.iron-lead-free',
-            $kit->settings->alloy === 'leaded' ? 'tool.solder-leaded' : 'tool.solder-lead-free',
+            $kit->choices->settings->bench->alloy === Alloy::Leaded ? 'tool.iron-leaded' : 'tool.iron-lead-free',
+            $kit->choices->settings->bench->alloy === Alloy::Leaded ? 'tool.solder-leaded' : 'tool.solder-lead-free',
             'tool.cutters',
             'tool.pliers',
             'tool.eyes',
             'tool.air',
             'tool.wick',
-            $kit->settings->workholding === 'table' ? null : 'tool.holder',
+            $kit->choices->settings->bench->workholding === Workholding::Table ? null : 'tool.holder',
             isset($holds[Hold::Tape->value]) ? 'tool.tape' : null,
             isset($holds[Hold::Putty->value]) ? 'tool.putty' : null,
-            $kit->tests !== [] || $kit->gates !== [] ? 'tool.meter' : null,
+            $kit->work->tests !== [] || $kit->work->gates !== [] ? 'tool.meter' : null,
             LookAlikes::of($kit)->any() ? 'tool.magnifier' : null,
-            $kit->wires !== [] || $has(Kind::Wire, Kind::Cable) ? 'tool.stripper' : null,
+            $kit->work->wires !== [] || $has(Kind::Wire, Kind::Cable) ? 'tool.stripper' : null,
             $has(Kind::Screw, Kind::TerminalBlock) ? 'tool.screwdriver' : null,
-            $has(Kind::Nut) || $kit->groups->panels !== [] ? 'tool.nut-driver' : null,
+            $has(Kind::Nut) || $kit->work->groups->panels !== [] ? 'tool.nut-driver' : null,
             $has(Kind::Trimmer) ? 'tool.trimming' : null,
-            $kit->groups->snapOffs !== [] ? 'tool.file' : null,
+            $kit->work->groups->assembly->snapOffs !== [] ? 'tool.file' : null,
         ]);
 
         return array_map(

@@ -110,7 +110,13 @@ final class EditTest extends TestCase
         yield 'an order with another field' => ['order', '', '', [['part' => 'R1']], 'there is parts, after'];
         yield 'a place without words' => ['words', 'lid.R1', '', 'x', 'callout. with what it is of'];
         yield 'a bag that is a list' => ['bag', 'R1', '', ['B'], 'the bag of R1 must be text'];
-        yield 'a row that is not there' => ['cell', '99', 'value', 'x', 'bom.csv has no row 99 any more; its rows end at 5'];
+        yield 'a row that is not there' => [
+            'cell',
+            '99',
+            'value',
+            'x',
+            'bom.csv has no row 99 any more; its rows end at 5',
+        ];
         yield 'a column the list has not' => ['cell', '3', 'tolerance', 'x', 'its columns: Ref, Value, Gehalt'];
         yield 'a column no list has' => ['cell', '3', 'smell', 'x', 'there is designator'];
         yield 'a row that is no number' => ['cell', 'first', 'value', 'x', 'the row must be a number'];
@@ -127,7 +133,13 @@ final class EditTest extends TestCase
         yield 'a row of the log without a step' => ['pilot', '', '', ['snag' => 'x'], 'step in the log must be said'];
         yield 'minutes that are none' => ['pilot', '', '', ['step' => 'x', 'minutes' => 'ten'], 'must be a number'];
         yield 'a column the log has not' => ['pilot', '', '', ['step' => 'x', 'mood' => 'y'], 'there is build, step'];
-        yield 'a row of the log that is not there' => ['pilot', '2', '', null, 'pilot.csv has no row 2 any more; its rows end at 1'];
+        yield 'a row of the log that is not there' => [
+            'pilot',
+            '2',
+            '',
+            null,
+            'pilot.csv has no row 2 any more; its rows end at 1',
+        ];
     }
 
     #[DataProvider('refused')]
@@ -151,7 +163,7 @@ final class EditTest extends TestCase
 
         self::assertSame(
             [3, 5, '4k7'],
-            [$kit->part('R1')?->line->row, $kit->part('R3')?->line->row, $kit->part('R1')?->line->value],
+            [$kit->part('R1')?->line->row, $kit->part('R3')?->line->row, $kit->part('R1')?->line->cells->value],
         );
     }
 
@@ -160,14 +172,14 @@ final class EditTest extends TestCase
         $folder = new Folder(['bom.csv' => "Ref,Value\nR1,1k\n"]);
         $edited = EditKind::Line->read('R1', 'legend', 'value')->on($folder);
 
-        self::assertSame('value', (new KitReader())->read($edited->folder->files)->part('R1')?->legend);
+        self::assertSame('value', (new KitReader())->read($edited->folder->files)->part('R1')?->notes->legend);
     }
 
     public function test_a_kit_with_one_board_takes_facts_of_the_board_main_and_of_no_other(): void
     {
         $folder = new Folder(['bom.csv' => "Ref,Value\nR1,1k\n"]);
         $edited = EditKind::Board->read('main', 'mask', 'blue')->on($folder);
-        self::assertSame('blue', (new KitReader())->read($edited->folder->files)->boards[0]->mask);
+        self::assertSame('blue', (new KitReader())->read($edited->folder->files)->boards[0]->stuff->mask);
 
         $this->expectExceptionMessage('There is no board "lid" here; there is main.');
         EditKind::Board->read('lid', 'mask', 'blue')->on($folder);

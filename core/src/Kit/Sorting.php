@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Chiralex\Bagging;
+namespace Chiralex\Kit;
 
 /** By what a kit's parts are put into bags; the values are those of `settings.bagging`. */
 enum Sorting: string

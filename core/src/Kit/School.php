@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Chiralex\Build;
+namespace Chiralex\Kit;
 
 /** The schools of the trade; each says what counts first. */
 enum School: string

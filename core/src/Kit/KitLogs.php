@@ -1,0 +1,15 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Chiralex\Kit;
+
+/** What was measured and logged of a kit. */
+final readonly class KitLogs
+{
+    /**
+     * @param list<PilotEntry> $pilot logged builds
+     * @param list<Measurement> $measurements pieces of lots that were measured
+     */
+    public function __construct(public array $pilot = [], public array $measurements = []) {}
+}

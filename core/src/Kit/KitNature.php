@@ -1,0 +1,20 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Chiralex\Kit;
+
+/** What a kit is as an electrical thing. */
+final readonly class KitNature
+{
+    /**
+     * @param list<string> $traits hazards the maker says the kit has
+     * @param array<string, string> $ruledOut hazards the maker says the kit has not, with why
+     */
+    public function __construct(
+        public Circuit $circuit = new Circuit(),
+        public ?PowerSupply $power = null,
+        public array $traits = [],
+        public array $ruledOut = [],
+    ) {}
+}

@@ -1,0 +1,23 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Chiralex\Kit;
+
+/** What there is to do beside fitting parts, and what belongs together. */
+final readonly class KitWork
+{
+    /**
+     * @param list<Gate> $gates
+     * @param list<Test> $tests
+     * @param list<Wire> $wires
+     * @param list<DrillFace> $drilling faces the maker says holes for
+     */
+    public function __construct(
+        public Groups $groups = new Groups(),
+        public array $gates = [],
+        public array $tests = [],
+        public array $wires = [],
+        public array $drilling = [],
+    ) {}
+}

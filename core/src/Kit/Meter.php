@@ -1,0 +1,16 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Chiralex\Kit;
+
+/** What a test is made with. */
+final readonly class Meter
+{
+    /** @param string $accuracy of the instrument, `0.5 %`, or empty */
+    public function __construct(
+        public string $instrument = 'multimeter',
+        public string $accuracy = '',
+        public string $settings = '',
+    ) {}
+}

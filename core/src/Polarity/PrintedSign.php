@@ -1,0 +1,17 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Chiralex\Polarity;
+
+use Chiralex\Part\BoardMark;
+
+/** What the board shows of a direction. */
+final readonly class PrintedSign
+{
+    /**
+     * @param ?BoardMark $mark null where the board prints nothing, or nothing usual
+     * @param ?string $squarePad what the square pad stands for at its kind, where the maker said it
+     */
+    public function __construct(public ?BoardMark $mark = null, public ?string $squarePad = null) {}
+}
