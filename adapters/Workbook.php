@@ -207,6 +207,16 @@ final readonly class Workbook
             };
         }
 
+        return self::shown($type, $value, $formula, $inline, $strings);
+    }
+
+    /**
+     * What a person sees in a cell.
+     *
+     * @param list<string> $strings
+     */
+    private static function shown(string $type, string $value, string $formula, string $inline, array $strings): string
+    {
         return match (true) {
             $type === 's' => $strings[(int) $value] ?? '',
             $type === 'inlineStr' => $inline,

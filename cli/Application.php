@@ -68,12 +68,26 @@ final readonly class Application
     {
         $verb = array_shift($arguments) ?? '';
         $markings = new MarkingVerbs();
-        $kits = new KitVerbs();
 
         return match ($verb) {
             'decode' => $markings->decode($arguments),
             'bands' => $markings->bands($arguments),
             'encode' => $markings->encode($arguments),
+            default => $this->ofKit($verb, $arguments),
+        };
+    }
+
+    /**
+     * The verbs that take a kit folder.
+     *
+     * @param list<string> $arguments
+     * @throws UsageError when there is no such verb
+     */
+    private function ofKit(string $verb, array $arguments): Outcome
+    {
+        $kits = new KitVerbs();
+
+        return match ($verb) {
             'parts' => $kits->parts($arguments),
             'check' => $kits->check($arguments),
             'lie' => $kits->lie($arguments),

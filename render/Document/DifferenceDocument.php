@@ -8,6 +8,7 @@ use Chiralex\Bagging\BagMass;
 use Chiralex\Bench\BenchBook;
 use Chiralex\Bench\Checked;
 use Chiralex\Bench\Readings;
+use Chiralex\Bom\Designators;
 use Chiralex\Build\LookAlikes;
 use Chiralex\Kit\Change;
 use Chiralex\Kit\Gate;
@@ -153,16 +154,16 @@ final readonly class DifferenceDocument
     private function seen(PartDifference $difference): string
     {
         [$before, $after] = [$difference->before, $difference->after];
-        $label = str_starts_with($difference->designator, '~')
+        $label = !Designators::isNamed($difference->designator)
             ? $this->unnamed($after ?? $before)
             : $difference->designator;
         $args = [
             'part' => $label,
             'was' => $before === null ? '' : $this->look($before),
             'now' => $after === null ? '' : $this->look($after),
-            'name' => str_starts_with($difference->was, '~') ? $label : $difference->was,
+            'name' => !Designators::isNamed($difference->was) ? $label : $difference->was,
         ];
-        if (str_starts_with($difference->designator, '~') && $difference->change !== Change::Changed) {
+        if (!Designators::isNamed($difference->designator) && $difference->change !== Change::Changed) {
             return $this->words->sentence("difference.unnamed.{$difference->change->value}", $args);
         }
         if ($difference->change === Change::Changed) {

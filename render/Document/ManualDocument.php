@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace ChiralexRender\Document;
 
 use Chiralex\Bench\Interval;
+use Chiralex\Bom\Designators;
 use Chiralex\Kit\DrillFace;
 use Chiralex\Kit\KitPart;
 use Chiralex\Kit\Option;
@@ -144,7 +145,7 @@ final readonly class ManualDocument
         $rows = [];
         foreach ($manual->bags->bags as $bag) {
             foreach ($bag->items as $item) {
-                if (!str_starts_with($item->designators[0], '~')) {
+                if (Designators::isNamed($item->designators[0])) {
                     $rows[] = [
                         'designators' => $item->designators,
                         'quantity' => $item->quantity,

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace ChiralexRender\Document;
 
 use Chiralex\Board\Side;
+use Chiralex\Bom\Designators;
 use Chiralex\Build\BuildCycle;
 use Chiralex\Build\BuildOrder;
 use Chiralex\Kit\Kit;
@@ -40,7 +41,7 @@ final readonly class ShelfDocument
         return [
             'parts' => array_sum(
                 array_map(
-                    static fn($part): int => $part->supply->isBuilt() && !str_starts_with($part->designator, '~')
+                    static fn($part): int => $part->supply->isBuilt() && Designators::isNamed($part->designator)
                         ? 1
                         : 0,
                     $kit->parts,

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace ChiralexRender\Manual;
 
+use Chiralex\Bom\Designators;
 use Chiralex\Part\Kind;
 use ChiralexRender\Document\ManualDocument;
 use ChiralexRender\Markup;
@@ -98,7 +99,7 @@ final readonly class HtmlFront
         foreach ($document['bags']['bags'] as $bag) {
             $rows = '';
             foreach ($bag['items'] as $item) {
-                $names = str_starts_with($item['designators'][0], '~') ? '' : implode(' ', $item['designators']);
+                $names = !Designators::isNamed($item['designators'][0]) ? '' : implode(' ', $item['designators']);
                 $length =
                     $item['length'] === null
                         ? ''

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace ChiralexRender\Manual;
 
+use Chiralex\Bom\Designators;
 use ChiralexRender\Document\ManualDocument;
 use ChiralexRender\Text\Markdown;
 use ChiralexRender\Words;
@@ -91,7 +92,7 @@ final readonly class TextManual
                 '',
             );
             foreach ($bag['items'] as $item) {
-                $names = str_starts_with($item['designators'][0], '~')
+                $names = !Designators::isNamed($item['designators'][0])
                     ? ''
                     : ' (' . implode(', ', $item['designators']) . ')';
                 $lines[] =

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace ChiralexRender\Print;
 
+use Chiralex\Bom\Designators;
 use ChiralexRender\Document\BagsDocument;
 use ChiralexRender\Markup;
 use ChiralexRender\Svg\MarkingSvg;
@@ -166,7 +167,7 @@ final readonly class BagSheets
     /** @param Item $item */
     private function names(array $item): string
     {
-        return str_starts_with($item['designators'][0], '~') ? '' : implode(' ', $item['designators']);
+        return !Designators::isNamed($item['designators'][0]) ? '' : implode(' ', $item['designators']);
     }
 
     /** @param 'labels'|'slip' $sheet */

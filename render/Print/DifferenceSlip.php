@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace ChiralexRender\Print;
 
+use Chiralex\Bom\Designators;
 use ChiralexRender\Document\DifferenceDocument;
 use ChiralexRender\Markup;
 use ChiralexRender\Svg\MarkingSvg;
@@ -25,7 +26,7 @@ final readonly class DifferenceSlip
             '',
             array_map(
                 static fn(array $entry): string => '<tr><td class="refs">' .
-                    Markup::text(str_starts_with($entry['designator'], '~') ? '' : $entry['designator']) .
+                    Markup::text(!Designators::isNamed($entry['designator']) ? '' : $entry['designator']) .
                     '</td><td>' .
                     Markup::text($entry['seen']) .
                     '</td><td>' .

@@ -27,7 +27,7 @@ final readonly class SortingMat
                 if ($item->length !== null) {
                     continue;
                 }
-                if (str_starts_with($item->designators[0], '~') || count($item->designators) < $item->quantity) {
+                if (!Designators::isNamed($item->designators[0]) || count($item->designators) < $item->quantity) {
                     $here[] = self::cell($item->part, '', $bag->name, $item->quantity);
                     continue;
                 }

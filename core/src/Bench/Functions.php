@@ -39,12 +39,7 @@ final readonly class Functions
      */
     public static function call(string $name, array $a, string $text, bool $metered): Expression
     {
-        $signature =
-            self::SIGNATURES[$name] ??
-            throw InvalidFormula::unknownFunction($text, $name, implode(', ', array_keys(self::SIGNATURES)));
-        if (count($a) !== substr_count($signature[0], ',') + 1) {
-            throw InvalidFormula::arguments($text, $name, $signature[0]);
-        }
+        self::mustFit($name, count($a), $text);
         $number = Expression::number(...);
 
         return match ($name) {
@@ -72,5 +67,16 @@ final readonly class Functions
             ),
             default => $number(1.0)->over($number(1.0)->over($a[0])->plus($number(1.0)->over($a[1]))),
         };
+    }
+
+    /** @throws InvalidFormula when there is no such function, or it takes another number of arguments */
+    private static function mustFit(string $name, int $arguments, string $text): void
+    {
+        $signature =
+            self::SIGNATURES[$name] ??
+            throw InvalidFormula::unknownFunction($text, $name, implode(', ', array_keys(self::SIGNATURES)));
+        if ($arguments !== substr_count($signature[0], ',') + 1) {
+            throw InvalidFormula::arguments($text, $name, $signature[0]);
+        }
     }
 }

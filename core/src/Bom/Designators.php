@@ -11,6 +11,12 @@ use Chiralex\Reason\ProblemSeverity;
 /** Reads a designator cell: lists and ranges such as `R1-R4`, `R1..R4`, `C1, C3-5`. */
 final readonly class Designators
 {
+    /** False for `~7`, by which a row goes that names no part: the seventh of its list. */
+    public static function isNamed(string $designator): bool
+    {
+        return $designator !== '' && !str_starts_with($designator, '~');
+    }
+
     /**
      * @param list<string> $names in the order written, each once or as often as written
      * @param list<Problem> $problems without place

@@ -68,7 +68,7 @@ final readonly class ListChecks
     {
         $rows = [];
         foreach ($lines as $line) {
-            if ($line->cells->value === '' || str_starts_with($line->designators[0] ?? '~', '~')) {
+            if ($line->cells->value === '' || !Designators::isNamed($line->designators[0] ?? '')) {
                 continue;
             }
             $key = implode('|', [

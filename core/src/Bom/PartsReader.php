@@ -147,7 +147,7 @@ final readonly class PartsReader
      */
     private function quantity(string $text, array $names, int $written): array
     {
-        $unnamed = str_starts_with($names[0] ?? '', '~');
+        $unnamed = !Designators::isNamed($names[0] ?? '');
         $count = $unnamed ? 1 : count($names);
         if ($text === '') {
             return [$count, null, null];

@@ -57,7 +57,7 @@ final readonly class Recognizer
             return [$said, 1.0, [], [new Reason('kind.said', ['kind' => $said->value], Origin::Typed)]];
         }
         $letters = Designators::prefix($line->designators[0] ?? '');
-        $byPrefix = str_starts_with($line->designators[0] ?? '~', '~') ? [] : $this->kinds->forPrefix($letters);
+        $byPrefix = !Designators::isNamed($line->designators[0] ?? '') ? [] : $this->kinds->forPrefix($letters);
         $byWord = $this->byWord($line, $byPrefix);
         $prefixReason = new Reason(
             'kind.prefix',

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Chiralex\Build;
 
+use Chiralex\Bom\Designators;
 use Chiralex\Kit\Kit;
 use Chiralex\Kit\KitPart;
 use Chiralex\Part\Consequence;
@@ -30,7 +31,7 @@ final readonly class KitCallouts
                 $kit->parts,
                 static fn(KitPart $part): bool => $part->direction->polarised &&
                     $part->supply->isBuilt() &&
-                    !str_starts_with($part->designator, '~'),
+                    Designators::isNamed($part->designator),
             ),
         );
         usort(

@@ -57,7 +57,7 @@ final readonly class Planner
         );
         $moved = (new Overrides())->apply($names, $kit->choices->order);
         $soldering = array_map(
-            fn(array $step): array => array_map(static fn(string $name): string => "solder {$name}", $step),
+            fn(array $step): array => array_map(static fn(string $name): string => Verb::Solder->of($name), $step),
             $moved,
         );
         $tasks = (new Assembler($book, $precedence, $kit->choices->settings->group))->steps($soldering);
@@ -111,7 +111,7 @@ final readonly class Planner
     {
         $cures = [];
         foreach ($kit->work->groups->cures as $cure) {
-            $cures["cure {$cure->name}"] = $cure;
+            $cures[Verb::Cure->of($cure->name)] = $cure;
         }
 
         return Clock::of(
@@ -190,7 +190,7 @@ final readonly class Planner
                 $own = array_values(
                     array_filter(
                         $step,
-                        static fn(Task $task): bool => !$task->sequenced &&
+                        static fn(Task $task): bool => !$task->isSequenced() &&
                             in_array($task->action, [Action::Insert, Action::Place, Action::Solder], true) &&
                             array_intersect($task->parts, $override->parts) !== [],
                     ),
@@ -272,7 +272,7 @@ final readonly class Planner
                 $snapped[] = $first->what;
                 $table = null;
             }
-            if ($first->sequenced || $first->action === Action::Insert) {
+            if ($first->isSequenced() || $first->action === Action::Insert) {
                 foreach ($names as $name) {
                     $body = $kit->part($name)?->place->body;
                     if ($body !== null) {
@@ -281,7 +281,7 @@ final readonly class Planner
                 }
             }
             $lie = null;
-            if ($first->sequenced) {
+            if ($first->isSequenced()) {
                 [$lie, $table] = $holding->next(
                     $table,
                     (string) $first->face?->board,

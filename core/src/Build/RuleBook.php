@@ -63,7 +63,7 @@ final readonly class RuleBook
             }
         }
         foreach ($kit->parts as $part) {
-            $insert = $book->tasks["insert {$part->designator}"] ?? null;
+            $insert = $book->tasks[Verb::Insert->of($part->designator)] ?? null;
             if ($insert === null || $part->place->socket === null || isset($needed[$part->designator])) {
                 continue;
             }

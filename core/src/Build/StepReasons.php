@@ -4,10 +4,12 @@ declare(strict_types=1);
 
 namespace Chiralex\Build;
 
+use Chiralex\Board\BoardStuff;
 use Chiralex\Board\Lie;
 use Chiralex\Build\Internal\Costs;
 use Chiralex\Build\Internal\Holding;
 use Chiralex\Kit\Kit;
+use Chiralex\Kit\KitPart;
 use Chiralex\Kit\Workholding;
 use Chiralex\Part\Hold;
 use Chiralex\Reason\Reason;
@@ -25,68 +27,86 @@ final readonly class StepReasons
     public function part(string $name, Task $task, Holding $holding, ?Lie $lie): StepPart
     {
         $part = $this->kit->part($name);
-        if ($part === null || $task->face?->board === null) {
+        if ($part === null || $task->face === null) {
             return new StepPart(
                 $name,
                 null,
                 Hold::NoneNeeded,
                 null,
-                $this->rules($task->sequenced ? "solder {$name}" : $task->id),
+                $this->rules($task->isSequenced() ? Verb::Solder->of($name) : $task->id),
             );
         }
-        $soldered = $task->sequenced;
-        $hold = match (true) {
-            $soldered => $holding->hold($part, $lie),
-            in_array($task->action, [Action::Place, Action::Jig, Action::Nuts, Action::Tack], true) => Hold::Jig,
-            default => Hold::NoneNeeded,
-        };
-        $gap =
-            $soldered &&
-            $lie !== null &&
-            $part->place->body !== null &&
-            $this->kit->choices->settings->bench->workholding === Workholding::Table
-                ? $lie->gap($part->place->body)
-                : null;
-        $reasons = [
-            new Reason(
-                'height',
-                [
-                    'mm' => round($part->shape->height, 3),
-                    'outline' => $part->shape->outline->name,
-                    'source' => $part->shape->outline->source,
-                ],
-                $part->shape->heightOrigin,
-            ),
-        ];
-        if ($soldered) {
-            $reasons[] = new Reason(
-                "hold.{$hold->value}" .
-                    ($gap === null && in_array($hold, [Hold::Tack, Hold::Tape, Hold::Putty], true) ? '.no-gap' : ''),
-                [
-                    'gap' => $gap === null ? '' : (string) round($gap, 2),
-                    'flush' => Lie::FLUSH,
-                    'leads' => $part->shape->outline->leads->style->value,
-                ],
-            );
+        $body = $part->shape;
+        if (!$task->isSequenced()) {
+            $jig = in_array($task->action, [Action::Place, Action::Jig, Action::Nuts, Action::Tack], true);
+
+            return new StepPart($name, $body->height, $jig ? Hold::Jig : Hold::NoneNeeded, null, [
+                $this->height($part),
+                ...$this->rules($task->id),
+            ]);
         }
-        if ($gap !== null && $hold->hangs()) {
-            $thickness = $this->kit->board($task->face->board)->stuff->thickness ?? 1.6;
-            $reasons[] = new Reason('lead.showing', [
-                'mm' => round($part->shape->outline->leads->length - $thickness - $gap, 2),
-                'lead' => $part->shape->outline->leads->length,
+        $hold = $holding->hold($part, $lie);
+        $gap = $this->gap($part, $lie);
+
+        return new StepPart($name, $body->height, $hold, $gap, [
+            $this->height($part),
+            $this->held($part, $hold, $gap),
+            ...$this->showing($part, $task->face->board, $hold, $gap),
+            ...$this->apart($name, $body->height),
+            ...$this->rules(Verb::Solder->of($name)),
+        ]);
+    }
+
+    /** How far a part hangs off a board that lies on the table, mm; null where it does not lie there. */
+    private function gap(KitPart $part, ?Lie $lie): ?float
+    {
+        $table = $this->kit->choices->settings->bench->workholding === Workholding::Table;
+
+        return $lie === null || $part->place->body === null || !$table ? null : $lie->gap($part->place->body);
+    }
+
+    private function height(KitPart $part): Reason
+    {
+        return new Reason(
+            'height',
+            [
+                'mm' => round($part->shape->height, 3),
+                'outline' => $part->shape->outline->name,
+                'source' => $part->shape->outline->source,
+            ],
+            $part->shape->heightOrigin,
+        );
+    }
+
+    private function held(KitPart $part, Hold $hold, ?float $gap): Reason
+    {
+        $noGap = $gap === null && in_array($hold, [Hold::Tack, Hold::Tape, Hold::Putty], true);
+
+        return new Reason("hold.{$hold->value}" . ($noGap ? '.no-gap' : ''), [
+            'gap' => $gap === null ? '' : (string) round($gap, 2),
+            'flush' => Lie::FLUSH,
+            'leads' => $part->shape->outline->leads->style->value,
+        ]);
+    }
+
+    /** @return list<Reason> how much of a lead shows on the other side of a part that hangs */
+    private function showing(KitPart $part, string $board, Hold $hold, ?float $gap): array
+    {
+        if ($gap === null || !$hold->hangs()) {
+            return [];
+        }
+        $lead = $part->shape->outline->leads->length;
+        $thickness = $this->kit->board($board)->stuff->thickness ?? BoardStuff::THICKNESS;
+
+        return [
+            new Reason('lead.showing', [
+                'mm' => round($lead - $thickness - $gap, 2),
+                'lead' => $lead,
                 'thickness' => $thickness,
                 'gap' => round($gap, 2),
                 'needed' => self::LEAD_NEEDED,
-            ]);
-        }
-
-        $apart = $soldered ? $this->apart($name, $part->shape->height) : [];
-
-        return new StepPart($name, $part->shape->height, $hold, $gap, [
-            ...$reasons,
-            ...$apart,
-            ...$this->rules($task->id === "solder {$name}" || !$soldered ? $task->id : "solder {$name}"),
-        ]);
+            ]),
+        ];
     }
 
     /**

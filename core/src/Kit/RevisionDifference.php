@@ -118,7 +118,7 @@ final readonly class RevisionDifference
     /** @return array<string, KitPart> */
     private static function named(Kit $kit): array
     {
-        return array_filter($kit->parts, static fn(KitPart $part): bool => !str_starts_with($part->designator, '~'));
+        return array_filter($kit->parts, static fn(KitPart $part): bool => Designators::isNamed($part->designator));
     }
 
     /** @return list<string> */

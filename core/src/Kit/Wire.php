@@ -21,4 +21,10 @@ final readonly class Wire
         public ?string $face,
         public string $relief,
     ) {}
+
+    /** @return array{PinName, PinName} */
+    public function ends(): array
+    {
+        return [PinName::read($this->from), PinName::read($this->to)];
+    }
 }

@@ -7,6 +7,7 @@ namespace Chiralex\Manual;
 use Chiralex\Build\BuildOrder;
 use Chiralex\Kit\Gate;
 use Chiralex\Kit\Kit;
+use Chiralex\Kit\PinName;
 use Chiralex\Kit\Test;
 
 /** The blocks a maker declares, with where each is built and how each is measured. */
@@ -41,7 +42,7 @@ final readonly class Blocks
     private static function measures(Test $test, array $parts, Kit $kit): bool
     {
         $named = [
-            ...array_map(static fn(string $point): string => explode('.', $point, 2)[0], $test->points),
+            ...array_map(static fn(string $point): string => PinName::read($point)->part, $test->points),
             $test->adjusts ?? '',
         ];
         preg_match_all('~\b[A-Z]{1,4}\d+\b~', $test->expect, $found);

@@ -97,27 +97,27 @@ final readonly class Codes
         if ($prefix === Prefix::One && !$named) {
             return null; // 47R is a letter code
         }
-        if ($prefix === null && !$named) {
-            if ($unit !== Unit::Ohm && preg_match('~^(\d{1,2}|0?\.\d+|\d\.\d+)$~', $number) !== 1) {
-                return null;
-            }
-            if ($unit === Unit::Henry || ($tolerance !== '' && $unit === Unit::Ohm)) {
-                return null;
-            }
-            if (preg_match('~^0\d~', $number) === 1) {
-                return null;
-            }
+        if ($prefix === null && !$named && !$this->isBare($number, $tolerance, $unit)) {
+            return null;
         }
-        $power =
-            $prefix !== null
-                ? $prefix->value
-                : ($unit === Unit::Farad && !$named
-                    ? (str_starts_with($number, '0.')
-                        ? -6
-                        : -12)
-                    : 0);
+        $power = $prefix->value ?? ($unit === Unit::Farad && !$named ? $this->bareFarads($number) : 0);
 
         return $this->reading($number, $power, $unit, Scheme::Printed, $tolerance);
+    }
+
+    /** True where a number without prefix and unit can be a value at all: three digits are a code, and a zero leads none. */
+    private function isBare(string $number, string $tolerance, Unit $unit): bool
+    {
+        return ($unit === Unit::Ohm || preg_match('~^(\d{1,2}|0?\.\d+|\d\.\d+)$~', $number) === 1) &&
+            $unit !== Unit::Henry &&
+            !($tolerance !== '' && $unit === Unit::Ohm) &&
+            preg_match('~^0\d~', $number) !== 1;
+    }
+
+    /** Power of ten of a bare number on a capacitor: microfarads below one, picofarads above. */
+    private function bareFarads(string $number): int
+    {
+        return str_starts_with($number, '0.') ? -6 : -12;
     }
 
     /** R notation: the letter stands for the decimal point (`4k7`, `R47`, `2n2`, `47R`). */

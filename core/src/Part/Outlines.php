@@ -53,9 +53,13 @@ final readonly class Outlines
             return null;
         }
 
-        return match ($found[1]) {
-            'DIP' => $this->dip($name, (int) $a),
-            'socket-DIP' => $this->socket($name, (int) $a),
+        return $this->wired($name, $found[1], $a, $b) ?? $this->stiff($name, $found[1], $a, $b, $c);
+    }
+
+    /** Bodies on wire leads, told by their sizes in millimetres. */
+    private function wired(string $name, string $body, float $a, float $b): ?Outline
+    {
+        return match ($body) {
             'radial' => new Outline(
                 $name,
                 BodyShape::Can,
@@ -106,6 +110,16 @@ final readonly class Outlines
                 PinLayout::pair($a),
                 'axial 1/4 W body at the pitch named, from memory',
             ),
+            default => null,
+        };
+    }
+
+    /** Bodies on pins, told by their sizes in millimetres or their pins. */
+    private function stiff(string $name, string $body, float $a, float $b, float $c): ?Outline
+    {
+        return match ($body) {
+            'DIP' => $this->dip($name, (int) $a),
+            'socket-DIP' => $this->socket($name, (int) $a),
             'sip' => new Outline(
                 $name,
                 BodyShape::Box,

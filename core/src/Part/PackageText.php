@@ -10,6 +10,16 @@ namespace Chiralex\Part;
  */
 final readonly class PackageText
 {
+    /** Bodies that come in few sizes. */
+    private const NAMED = [
+        'led 3' => 'led-3mm',
+        'led 5' => 'led-5mm',
+        'trimmer 6' => 'trimmer-6mm',
+        'trimmer 10' => 'trimmer-10mm',
+        'potentiometer 16' => 'potentiometer-16mm',
+        'potentiometer 9' => 'potentiometer-9mm',
+    ];
+
     public function __construct(private Outlines $outlines) {}
 
     /** The outline the text names for a part of this kind, null when it names none. */
@@ -84,29 +94,21 @@ final readonly class PackageText
                 $number,
                 $kind,
             ),
-            Kind::Led, Kind::Photo => match ($number) {
-                '3' => 'led-3mm',
-                '5' => 'led-5mm',
-                default => null,
-            },
+            Kind::Led, Kind::Photo => self::NAMED["led {$number}"] ?? null,
             Kind::Ceramic => $number === null ? null : "disc-{$number}mm",
             Kind::Film => $number === null ? null : "film-box-{$number}mm",
             Kind::TerminalBlock => $this->terminal($text),
-            Kind::Trimmer => match ($number) {
-                '6' => 'trimmer-6mm',
-                '10' => 'trimmer-10mm',
-                default => null,
-            },
-            Kind::Potentiometer => match ($number) {
-                '16' => 'potentiometer-16mm',
-                '9' => 'potentiometer-9mm',
-                default => null,
-            },
-            Kind::PinHeader, Kind::SocketStrip => preg_match('~(\d+)[-_ ]?(?:pin|way|p)\b~', $text, $m) === 1
-                ? ($kind === Kind::PinHeader ? 'header' : 'strip') . "-1x{$m[1]}"
-                : null,
+            Kind::Trimmer => self::NAMED["trimmer {$number}"] ?? null,
+            Kind::Potentiometer => self::NAMED["potentiometer {$number}"] ?? null,
+            Kind::PinHeader => $this->ways($text, 'header-1x'),
+            Kind::SocketStrip => $this->ways($text, 'strip-1x'),
             default => null,
         };
+    }
+
+    private function ways(string $text, string $outline): ?string
+    {
+        return preg_match('~(\d+)[-_ ]?(?:pin|way|p)\b~', $text, $m) === 1 ? $outline . $m[1] : null;
     }
 
     private function axial(string $text, ?string $number, Kind $kind): ?string

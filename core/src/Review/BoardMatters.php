@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Chiralex\Review;
 
 use Chiralex\Bom\Designators;
+use Chiralex\Kit\Kit;
 use Chiralex\Kit\KitPart;
 use Chiralex\Part\Kind;
 use Chiralex\Part\KindRow;
@@ -20,6 +21,13 @@ final readonly class BoardMatters implements MatterSource
     public function matters(Subject $subject): array
     {
         $kit = $subject->kit;
+
+        return [...$this->files($kit), ...$this->places($kit), ...$this->prefixes($kit->parts)];
+    }
+
+    /** @return list<Matter> what the placement file and the outlines leave open */
+    private function files(Kit $kit): array
+    {
         $matters = [];
         foreach ($kit->findings->strayPlacements as $name) {
             $matters[] = new Matter(
@@ -31,44 +39,53 @@ final readonly class BoardMatters implements MatterSource
             );
         }
         if (!$kit->findings->hasPlacements) {
-            $matters[] = new Matter(MatterSeverity::Note, Station::Board, 'board.no-placements');
+            return [...$matters, new Matter(MatterSeverity::Note, Station::Board, 'board.no-placements')];
         }
         foreach ($kit->boards as $board) {
-            if (!$board->outlineGiven && $kit->findings->hasPlacements) {
+            if (!$board->outlineGiven) {
                 $matters[] = new Matter(MatterSeverity::Warn, Station::Board, 'board.no-outline', [
                     'board' => $board->name,
                 ]);
             }
         }
+
+        return $matters;
+    }
+
+    /** @return list<Matter> */
+    private function places(Kit $kit): array
+    {
+        $matters = [];
         foreach ($kit->parts as $part) {
-            $expected =
-                $kit->findings->hasPlacements &&
-                $part->row->onBoard &&
-                $part->supply->isOnBoard() &&
-                $part->place->socket === null &&
-                !str_starts_with($part->designator, '~') &&
-                $part->kind() !== Kind::Unknown;
-            if ($expected && $part->place->placement === null) {
+            $code = $this->place($part, $kit->findings->hasPlacements);
+            if ($code !== null) {
                 $matters[] = new Matter(
                     MatterSeverity::Warn,
                     Station::Board,
-                    'board.no-placement',
-                    ['designator' => $part->designator],
-                    [$part->designator],
-                );
-            }
-            if ($part->notes->legend === 'nothing' && $part->place->placement !== null) {
-                $matters[] = new Matter(
-                    MatterSeverity::Warn,
-                    Station::Board,
-                    'board.unprinted',
+                    $code,
                     ['designator' => $part->designator],
                     [$part->designator],
                 );
             }
         }
 
-        return [...$matters, ...$this->prefixes($kit->parts)];
+        return $matters;
+    }
+
+    private function place(KitPart $part, bool $hasPlacements): ?string
+    {
+        if ($part->place->placement !== null) {
+            return $part->notes->legend === 'nothing' ? 'board.unprinted' : null;
+        }
+        $expected =
+            $hasPlacements &&
+            $part->row->onBoard &&
+            $part->supply->isOnBoard() &&
+            $part->place->socket === null &&
+            Designators::isNamed($part->designator) &&
+            $part->kind() !== Kind::Unknown;
+
+        return $expected ? 'board.no-placement' : null;
     }
 
     /**

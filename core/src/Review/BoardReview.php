@@ -43,6 +43,7 @@ final readonly class BoardReview implements MatterSource
     private function sameHoles(Kit $kit): array
     {
         $places = $this->wirePlaces($kit);
+        /** @var array<string, array<string, list<array{string, string}>>> $pairs by two kinds in the order of their names */
         $pairs = [];
         $grid = BodyGrid::of(array_map(static fn(array $place): PlacedBody => $place[2], $places));
         $at = array_flip(array_map(static fn(array $place): string => $place[0]->designator, $places));
@@ -58,30 +59,30 @@ final readonly class BoardReview implements MatterSource
                     abs($spanA - $spanB) <= self::FITS &&
                     $bodyA->centre->distanceTo($bodyB->centre) <= self::NEAR
                 ) {
-                    $kinds = [$a->kind()->value, $b->kind()->value];
-                    sort($kinds);
-                    $pairs[implode(' ', $kinds)][] = [$a->designator, $b->designator];
+                    [$one, $two] = [$a->kind()->value, $b->kind()->value];
+                    $pairs[min($one, $two)][max($one, $two)][] = [$a->designator, $b->designator];
                 }
             }
         }
         $matters = [];
-        foreach ($pairs as $kinds => $found) {
-            $names = array_values(array_unique(array_merge(...$found)));
-            $matters[] = new Matter(
-                MatterSeverity::Note,
-                Station::Board,
-                'board.same-holes',
-                [
-                    'kinds' => explode(' ', (string) $kinds),
-                    'count' => count($found),
-                    'pairs' => array_map(
-                        static fn(array $pair): string => implode('/', $pair),
-                        array_slice($found, 0, self::MOST),
-                    ),
-                    'near' => self::NEAR,
-                ],
-                $names,
-            );
+        foreach ($pairs as $one => $others) {
+            foreach ($others as $other => $found) {
+                $matters[] = new Matter(
+                    MatterSeverity::Note,
+                    Station::Board,
+                    'board.same-holes',
+                    [
+                        'kinds' => [$one, $other],
+                        'count' => count($found),
+                        'pairs' => array_map(
+                            static fn(array $pair): string => implode('/', $pair),
+                            array_slice($found, 0, self::MOST),
+                        ),
+                        'near' => self::NEAR,
+                    ],
+                    array_values(array_unique(array_merge(...$found))),
+                );
+            }
         }
 
         return $matters;
@@ -117,35 +118,41 @@ final readonly class BoardReview implements MatterSource
         foreach ((new KitCallouts())->callouts($kit, null) as $callout) {
             $body = $kit->part($callout->designator)?->place->body;
             if ($callout->pointing->direction !== null && $body !== null) {
-                $ways["{$body->face->board} {$body->face->side->value} {$callout->kind->value}"][
-                    $callout->pointing->direction
-                ][] = $callout->designator;
+                $ways[$body->face->key()][$callout->kind->value][$callout->pointing->direction][] =
+                    $callout->designator;
             }
         }
         $matters = [];
-        foreach ($ways as $key => $directions) {
-            if (count($directions) < 2) {
-                continue;
+        foreach ($ways as $kinds) {
+            foreach ($kinds as $kind => $directions) {
+                if (count($directions) > 1) {
+                    $matters[] = $this->turned($kind, $directions);
+                }
             }
-            uasort($directions, static fn(array $a, array $b): int => count($b) <=> count($a));
-            $most = (string) array_key_first($directions);
-            $others = array_merge(...array_values(array_slice($directions, 1)));
-            usort($others, Designators::compare(...));
-            $matters[] = new Matter(
-                MatterSeverity::Note,
-                Station::Board,
-                'board.turn',
-                [
-                    'designators' => $others,
-                    'kind' => explode(' ', (string) $key)[2],
-                    'direction' => $most,
-                    'count' => count($others),
-                ],
-                $others,
-            );
         }
 
         return $matters;
+    }
+
+    /** @param non-empty-array<string, list<string>> $directions direction to the parts of one kind that face so */
+    private function turned(string $kind, array $directions): Matter
+    {
+        uasort($directions, static fn(array $a, array $b): int => count($b) <=> count($a));
+        $others = array_merge(...array_values(array_slice($directions, 1)));
+        usort($others, Designators::compare(...));
+
+        return new Matter(
+            MatterSeverity::Note,
+            Station::Board,
+            'board.turn',
+            [
+                'designators' => $others,
+                'kind' => $kind,
+                'direction' => array_key_first($directions),
+                'count' => count($others),
+            ],
+            $others,
+        );
     }
 
     /** @return list<Matter> */

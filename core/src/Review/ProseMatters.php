@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Chiralex\Review;
 
 use Chiralex\Bom\Designators;
+use Chiralex\Build\Verb;
 use Chiralex\Kit\Kit;
 use Chiralex\Reason\Matter;
 use Chiralex\Reason\MatterSeverity;
@@ -65,7 +66,7 @@ final readonly class ProseMatters implements MatterSource
             $texts["test {$test->name}"] = $test->otherwise;
         }
         foreach ($kit->work->wires as $wire) {
-            $texts["wire {$wire->name}"] = $wire->relief;
+            $texts[Verb::Wire->of($wire->name)] = $wire->relief;
         }
         foreach ($kit->parts as $part) {
             $texts["note of {$part->designator}"] = $part->line->cells->note;
@@ -186,7 +187,7 @@ final readonly class ProseMatters implements MatterSource
             $listed = 0;
             foreach ($kit->parts as $part) {
                 if ($part->kind()->value === self::COUNTED[strtolower($word)] && $kit->holds($part)) {
-                    $listed += str_starts_with($part->designator, '~') ? max(1, $part->line->quantity) : 1;
+                    $listed += !Designators::isNamed($part->designator) ? max(1, $part->line->quantity) : 1;
                 }
             }
             if ((self::NUMBERS[strtolower($count)] ?? (int) $count) !== $listed) {

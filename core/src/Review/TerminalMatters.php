@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Chiralex\Review;
 
 use Chiralex\Kit\Kit;
+use Chiralex\Kit\PinName;
 use Chiralex\Reason\Matter;
 use Chiralex\Reason\MatterSeverity;
 use Chiralex\Reason\Station;
@@ -81,9 +82,9 @@ final readonly class TerminalMatters implements MatterSource
     {
         $found = [];
         $take = static function (string $text, string $where) use (&$found, $kit): void {
-            [$designator, $terminal] = [...explode('.', $text, 2), ''];
-            if ($terminal !== '' && $kit->part($designator) !== null) {
-                $found[$designator][$terminal] ??= $where;
+            $at = PinName::read($text);
+            if ($at->pin !== '' && $kit->part($at->part) !== null) {
+                $found[$at->part][$at->pin] ??= $where;
             }
         };
         foreach ($kit->work->wires as $wire) {

@@ -111,10 +111,9 @@ final readonly class WireMatters implements MatterSource
     {
         $wired = $ribbons = [];
         foreach ($kit->work->wires as $wire) {
-            foreach ([$wire->from, $wire->to] as $end) {
-                [$part, $pin] = [...explode('.', $end, 2), ''];
-                $wired[$part][] = $pin;
-                $ribbons[$part] = ($ribbons[$part] ?? false) || self::isRibbon($wire);
+            foreach ($wire->ends() as $end) {
+                $wired[$end->part][] = $end->pin;
+                $ribbons[$end->part] = ($ribbons[$end->part] ?? false) || self::isRibbon($wire);
             }
         }
         $matters = [];
@@ -170,6 +169,6 @@ final readonly class WireMatters implements MatterSource
     /** @return list<string> */
     private static function parts(Wire $wire): array
     {
-        return array_values(array_unique([explode('.', $wire->from, 2)[0], explode('.', $wire->to, 2)[0]]));
+        return array_values(array_unique(array_column($wire->ends(), 'part')));
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Chiralex\Safety;
 
+use Chiralex\Bom\Designators;
 use Chiralex\Bom\Line;
 use Chiralex\Kit\Kit;
 use Chiralex\Kit\KitPart;
@@ -166,7 +167,7 @@ final readonly class Hazards
 
     private static function called(KitPart $part): string
     {
-        return str_starts_with($part->designator, '~') ? $part->line->cells->value : $part->designator;
+        return !Designators::isNamed($part->designator) ? $part->line->cells->value : $part->designator;
     }
 
     private static function round(float $value): float

@@ -40,7 +40,7 @@ final readonly class ItemList
         $names = array_map(static fn(KitPart $part): string => $part->designator, $parts);
         usort($names, Designators::compare(...));
         $line = $parts[0]->line;
-        $counted = str_starts_with($names[0], '~');
+        $counted = !Designators::isNamed($names[0]);
 
         return new BagItem($names, $counted ? max(1, $line->quantity) : count($names), $line->length, $parts[0]);
     }

@@ -51,6 +51,6 @@ final readonly class LayerReader
             }
         }
 
-        return new Layer($file, $pen->file['.FileFunction'] ?? [], $objects);
+        return new Layer($file, $pen->attributes->file['.FileFunction'] ?? [], $objects);
     }
 }

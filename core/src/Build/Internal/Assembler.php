@@ -8,6 +8,7 @@ use Chiralex\Build\Action;
 use Chiralex\Build\Precedence;
 use Chiralex\Build\Task;
 use Chiralex\Build\TaskBook;
+use Chiralex\Build\Verb;
 
 /**
  * Puts all other work around the soldering steps: gates right after the last part they need, what a step waits for just
@@ -53,7 +54,7 @@ final readonly class Assembler
     {
         foreach (array_keys($this->precedence->predecessors($id)) as $before) {
             $task = $this->book->tasks[$before] ?? null;
-            if ($task === null || $task->sequenced || isset($done[$before])) {
+            if ($task === null || $task->isSequenced() || isset($done[$before])) {
                 continue;
             }
             $done[$before] = true;
@@ -100,8 +101,8 @@ final readonly class Assembler
         if ($task->action !== Action::Adjust) {
             return true;
         }
-        foreach ($this->precedence->predecessors($task->id) as $before => $rule) {
-            if (str_starts_with((string) $before, 'gate ')) {
+        foreach (array_keys($this->precedence->predecessors($task->id)) as $before) {
+            if ($this->book->tasks[$before]->verb === Verb::Gate) {
                 return isset($done[$before]);
             }
         }
@@ -120,7 +121,7 @@ final readonly class Assembler
                 if (isset($seen[$before]) || isset($done[$before])) {
                     continue;
                 }
-                if (($this->book->tasks[$before] ?? null)?->sequenced === true) {
+                if (($this->book->tasks[$before] ?? null)?->isSequenced() === true) {
                     return false;
                 }
                 $seen[$before] = true;
@@ -194,8 +195,8 @@ final readonly class Assembler
             $a === null ||
             $b === null ||
             count($last) + count($step) > $this->group ||
-            $a->sequenced ||
-            $b->sequenced ||
+            $a->isSequenced() ||
+            $b->isSequenced() ||
             $a->action !== $b->action ||
             $a->face?->board !== $b->face?->board ||
             $a->face?->side !== $b->face?->side
@@ -204,7 +205,7 @@ final readonly class Assembler
         }
         $joins =
             ($a->action === Action::Insert && $a->face?->board !== null) ||
-            (str_starts_with($a->id, 'wire ') && str_starts_with($b->id, 'wire '));
+            ($a->verb === Verb::Wire && $b->verb === Verb::Wire);
         foreach ($last as $task) {
             foreach ($step as $next) {
                 $joins = $joins && !isset($this->precedence->reachable($task->id)[$next->id]);

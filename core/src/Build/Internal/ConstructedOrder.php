@@ -75,11 +75,13 @@ final readonly class ConstructedOrder
     private function nextStep(array $ready, array $left, ?int $last): array
     {
         if ($this->school === School::BlockByBlock) {
-            $blocks = array_unique(array_map(fn(int $item): string => $this->items->blocks[$item], $ready));
-            $current = $last === null ? null : $this->items->blocks[$last];
+            $blocks = array_unique(array_map(fn(int $item): string => $this->items->blocks->of[$item], $ready));
+            $current = $last === null ? null : $this->items->blocks->of[$last];
             $now = $current !== null && in_array($current, $blocks, true) ? $current : $this->firstBlock($blocks);
-            $ready = array_values(array_filter($ready, fn(int $item): bool => $this->items->blocks[$item] === $now));
-            $left = array_values(array_filter($left, fn(int $item): bool => $this->items->blocks[$item] === $now));
+            $ready = array_values(
+                array_filter($ready, fn(int $item): bool => $this->items->blocks->of[$item] === $now),
+            );
+            $left = array_values(array_filter($left, fn(int $item): bool => $this->items->blocks->of[$item] === $now));
         }
         if ($this->school === School::KindByKind) {
             $kind = $this->nextKind($ready, $left, $last);
@@ -310,7 +312,7 @@ final readonly class ConstructedOrder
     /** @param array<int, string> $blocks */
     private function firstBlock(array $blocks): string
     {
-        foreach ($this->items->blockOrder as $block) {
+        foreach ($this->items->blocks->order as $block) {
             if (in_array($block, $blocks, true)) {
                 return $block;
             }

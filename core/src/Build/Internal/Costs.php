@@ -53,10 +53,10 @@ final readonly class Costs
                 $this->items->heights[$item],
                 $this->items->kinds[$item],
                 $this->items->values[$item],
-                $this->items->blocks[$item],
+                $this->items->blocks->of[$item],
                 $this->items->before[$item],
-                $this->items->alike[$item],
-                $this->items->crowds[$item],
+                $this->items->looks->alike[$item],
+                $this->items->looks->crowds[$item],
                 array_filter(
                     array_keys($this->items->before),
                     fn(int $other): bool => isset($this->items->before[$other][$item]),
@@ -148,7 +148,7 @@ final readonly class Costs
         $blocks = $kinds = $values = 0;
         foreach ($step as $item) {
             if ($last !== null) {
-                $blocks += $this->items->blocks[$last] === $this->items->blocks[$item] ? 0 : 1;
+                $blocks += $this->items->blocks->of[$last] === $this->items->blocks->of[$item] ? 0 : 1;
                 if ($this->items->kinds[$last] !== $this->items->kinds[$item]) {
                     ++$kinds;
                 } elseif ($this->items->values[$last] !== $this->items->values[$item]) {

@@ -158,7 +158,7 @@ final readonly class ExactOrder
 
         return ($last < 0
             ? ''
-            : "{$this->items->kinds[$last]}|{$this->items->values[$last]}|{$this->items->blocks[$last]}") .
+            : "{$this->items->kinds[$last]}|{$this->items->values[$last]}|{$this->items->blocks->of[$last]}") .
             '|' .
             implode(',', $state[2]) .
             '|' .

@@ -4,11 +4,13 @@ declare(strict_types=1);
 
 namespace Chiralex\Build\Internal;
 
+use Chiralex\Board\Face;
 use Chiralex\Board\Side;
 use Chiralex\Bom\Designators;
 use Chiralex\Build\LookAlikes;
 use Chiralex\Build\Precedence;
 use Chiralex\Build\TaskBook;
+use Chiralex\Build\Verb;
 use Chiralex\Kit\Kit;
 use Chiralex\Kit\KitPart;
 
@@ -26,11 +28,7 @@ final readonly class Items
      * @param list<float> $heights
      * @param list<string> $kinds
      * @param list<string> $values
-     * @param list<string> $blocks block name, empty without one
      * @param list<array<int, true>> $before for each item those that come before it, directly or through other work
-     * @param list<array<int, true>> $alike look-alikes of each item, those of its crowds left out
-     * @param list<array<int, int>> $crowds large groups of look-alikes that an item is in, with its look in each
-     * @param list<string> $blockOrder names of blocks as declared
      */
     private function __construct(
         public array $parts,
@@ -38,11 +36,9 @@ final readonly class Items
         public array $heights,
         public array $kinds,
         public array $values,
-        public array $blocks,
+        public ItemBlocks $blocks,
         public array $before,
-        public array $alike,
-        public array $crowds,
-        public array $blockOrder,
+        public ItemLooks $looks,
     ) {}
 
     public static function of(Kit $kit, TaskBook $book, Precedence $precedence, LookAlikes $alike): self
@@ -57,16 +53,16 @@ final readonly class Items
         usort($parts, static fn(KitPart $a, KitPart $b): int => Designators::compare($a->designator, $b->designator));
         $index = [];
         foreach ($parts as $i => $part) {
-            $index["solder {$part->designator}"] = $i;
+            $index[Verb::Solder->of($part->designator)] = $i;
         }
         /** @var list<array<int, true>> $before */
         $before = array_fill(0, count($parts), []);
         foreach ($parts as $i => $part) {
             foreach (
                 array_keys(
-                    $precedence->successors("solder {$part->designator}") === []
+                    $precedence->successors(Verb::Solder->of($part->designator)) === []
                         ? []
-                        : $precedence->reachable("solder {$part->designator}"),
+                        : $precedence->reachable(Verb::Solder->of($part->designator)),
                 ) as $after
             ) {
                 if (isset($index[$after])) {
@@ -81,24 +77,24 @@ final readonly class Items
             }
         }
 
-        $looks = self::lookAlikes($parts, $alike, $index);
-
         return new self(
             $parts,
             array_map(
-                static fn(KitPart $part): string => ($part->place->placement->board ?? $kit->boards[0]->name) .
-                    ' ' .
-                    ($part->place->placement->side ?? Side::Top)->value,
+                static fn(KitPart $part): string => (new Face(
+                    $part->place->placement->board ?? $kit->boards[0]->name,
+                    $part->place->placement->side ?? Side::Top,
+                ))->key(),
                 $parts,
             ),
             array_map(static fn(KitPart $part): float => $part->shape->height, $parts),
             array_map(static fn(KitPart $part): string => $part->kind()->value, $parts),
             array_map(static fn(KitPart $part): string => $part->valueKey(), $parts),
-            array_map(static fn(KitPart $part): string => $blocks[$part->designator] ?? '', $parts),
+            new ItemBlocks(
+                array_map(static fn(KitPart $part): string => $blocks[$part->designator] ?? '', $parts),
+                array_map(strval(...), array_keys($kit->work->groups->blocks)),
+            ),
             $before,
-            $looks['alike'],
-            $looks['crowds'],
-            array_map(strval(...), array_keys($kit->work->groups->blocks)),
+            self::lookAlikes($parts, $alike, $index),
         );
     }
 
@@ -118,24 +114,24 @@ final readonly class Items
             array_map(fn(int $item): float => $this->heights[$item], $subset),
             array_map(fn(int $item): string => $this->kinds[$item], $subset),
             array_map(fn(int $item): string => $this->values[$item], $subset),
-            array_map(fn(int $item): string => $this->blocks[$item], $subset),
+            new ItemBlocks(array_map(fn(int $item): string => $this->blocks->of[$item], $subset), $this->blocks->order),
             array_map(fn(int $item): array => $among($this->before[$item]), $subset),
-            array_map(fn(int $item): array => $among($this->alike[$item]), $subset),
-            array_map(fn(int $item): array => $this->crowds[$item], $subset),
-            $this->blockOrder,
+            new ItemLooks(
+                array_map(fn(int $item): array => $among($this->looks->alike[$item]), $subset),
+                array_map(fn(int $item): array => $this->looks->crowds[$item], $subset),
+            ),
         );
     }
 
     /**
      * @param list<KitPart> $parts
      * @param array<string, int> $index task to item
-     * @return array{alike: list<array<int, true>>, crowds: list<array<int, int>>}
      */
-    private static function lookAlikes(array $parts, LookAlikes $known, array $index): array
+    private static function lookAlikes(array $parts, LookAlikes $known, array $index): ItemLooks
     {
         $alike = array_fill(0, count($parts), []);
         $crowds = array_fill(0, count($parts), []);
-        $item = static fn(string $name): ?int => $index["solder {$name}"] ?? null;
+        $item = static fn(string $name): ?int => $index[Verb::Solder->of($name)] ?? null;
         foreach ($known->groups as $number => $group) {
             $crowd = count($group->designators()) > self::CROWD;
             foreach ($group->looks as $look => $names) {
@@ -163,16 +159,16 @@ final readonly class Items
             }
         }
 
-        return ['alike' => $alike, 'crowds' => $crowds];
+        return new ItemLooks($alike, $crowds);
     }
 
     public function areAlike(int $a, int $b): bool
     {
-        if (isset($this->alike[$a][$b])) {
+        if (isset($this->looks->alike[$a][$b])) {
             return true;
         }
-        foreach ($this->crowds[$a] as $group => $look) {
-            if (isset($this->crowds[$b][$group]) && $this->crowds[$b][$group] !== $look) {
+        foreach ($this->looks->crowds[$a] as $group => $look) {
+            if (isset($this->looks->crowds[$b][$group]) && $this->looks->crowds[$b][$group] !== $look) {
                 return true;
             }
         }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Chiralex\Build\Internal;
 
+use Chiralex\Bom\Designators;
 use Chiralex\Build\LookAlikeGroup;
 use Chiralex\Kit\Kit;
 use Chiralex\Kit\PartLook;
@@ -29,7 +30,7 @@ final readonly class LooksOfKit
     {
         $looks = $names = [];
         foreach ($kit->parts as $part) {
-            if ($part->supply->isBuilt() && !str_starts_with($part->designator, '~')) {
+            if ($part->supply->isBuilt() && Designators::isNamed($part->designator)) {
                 $look = PartLook::of($part);
                 // One value in two tolerances bears two sets of bands: two looks, though no look-alikes of each other.
                 $key = implode('|', [

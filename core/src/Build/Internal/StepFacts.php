@@ -48,7 +48,7 @@ final readonly class StepFacts
         foreach ($tasks as $task) {
             foreach ($task->parts as $name) {
                 $joints += match ($task->action) {
-                    Action::Solder => $task->sequenced ? $this->pins($this->kit->part($name)) : 2,
+                    Action::Solder => $task->isSequenced() ? $this->pins($this->kit->part($name)) : 2,
                     Action::Tack => 1,
                     default => 0,
                 };

@@ -26,7 +26,7 @@ final readonly class StepLimits
         foreach ($step as $item) {
             $places[$this->items->places[$item]] = true;
             $kinds[$this->items->kinds[$item]] = true;
-            $blocks[$this->items->blocks[$item]] = true;
+            $blocks[$this->items->blocks->of[$item]] = true;
             $heights[] = $this->items->heights[$item];
         }
 

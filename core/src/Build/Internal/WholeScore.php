@@ -8,6 +8,7 @@ use Chiralex\Build\Action;
 use Chiralex\Build\Precedence;
 use Chiralex\Build\Score;
 use Chiralex\Build\Step;
+use Chiralex\Build\Verb;
 use Chiralex\Kit\Kit;
 
 /** Completes the score of the soldering steps by what the other steps add: inserted ICs, turns of the board, their own count. */
@@ -40,36 +41,28 @@ final readonly class WholeScore
     {
         $count = 0;
         foreach ($steps as $at => $insert) {
-            foreach (
-                $insert->action === Action::Insert && $insert->face?->board !== null ? $insert->names() : [] as $ic
-            ) {
-                $height = $this->kit->part($ic)->shape->height ?? 0.0;
-                $after = $this->precedence->reachable("insert {$ic}");
+            foreach ($insert->action === Action::Insert && $insert->face !== null ? $insert->names() : [] as $ic) {
                 foreach ($steps as $index => $step) {
-                    if (
-                        $step->action !== Action::Solder ||
-                        $step->face?->board !== $insert->face?->board ||
-                        $step->face?->side !== $insert->face?->side
-                    ) {
-                        continue;
-                    }
-                    foreach ($step->names() as $name) {
-                        $other = $this->kit->part($name)->shape->height ?? 0.0;
-                        $count += match (true) {
-                            $index < $at => $other > $height + Costs::INVERSION + 1e-9 &&
-                            !isset($this->precedence->reachable("solder {$name}")["insert {$ic}"])
-                                ? 1
-                                : 0,
-                            default => $height > $other + Costs::INVERSION + 1e-9 && !isset($after["solder {$name}"])
-                                ? 1
-                                : 0,
-                        };
+                    $here = $step->action === Action::Solder && $step->face?->key() === $insert->face?->key();
+                    foreach ($here ? $step->names() : [] as $name) {
+                        $count += $this->isInverted($ic, $name, $index < $at) ? 1 : 0;
                     }
                 }
             }
         }
 
         return $count;
+    }
+
+    /** True where the higher of the two comes first though nothing asks for it. */
+    private function isInverted(string $ic, string $part, bool $partFirst): bool
+    {
+        [$first, $then] = $partFirst ? [$part, $ic] : [$ic, $part];
+        $task = static fn(string $name): string => ($name === $ic ? Verb::Insert : Verb::Solder)->of($name);
+        $height = fn(string $name): float => $this->kit->part($name)->shape->height ?? 0.0;
+
+        return $height($first) > $height($then) + Costs::INVERSION + 1e-9 &&
+            !isset($this->precedence->reachable($task($first))[$task($then)]);
     }
 
     /**

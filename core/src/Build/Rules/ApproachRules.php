@@ -14,6 +14,7 @@ use Chiralex\Build\Internal\Costs;
 use Chiralex\Build\Precedence;
 use Chiralex\Build\Rule;
 use Chiralex\Build\TaskBook;
+use Chiralex\Build\Verb;
 use Chiralex\Kit\Kit;
 use Chiralex\Kit\KitPart;
 use Chiralex\Kit\SolderFrom;
@@ -45,7 +46,7 @@ final readonly class ApproachRules
             if (
                 $part === null ||
                 in_array($designator, $panelled, true) ||
-                !isset($book->tasks["solder {$designator}"])
+                !isset($book->tasks[Verb::Solder->of($designator)])
             ) {
                 continue;
             }
@@ -74,7 +75,7 @@ final readonly class ApproachRules
         $bodies = [];
         foreach ($kit->bodies() as $designator => $body) {
             if (
-                isset($book->tasks["solder {$designator}"]) ||
+                isset($book->tasks[Verb::Solder->of($designator)]) ||
                 $kit->part((string) $designator)?->supply === Provision::Factory
             ) {
                 $bodies[(string) $designator] = $body;
@@ -137,7 +138,9 @@ final readonly class ApproachRules
         foreach ($taller as $other) {
             if ($approach->fits($need, [...$there, $other])) {
                 $there[] = $other;
-            } elseif (isset($fixed->reachable("solder {$other->designator}")["solder {$part->designator}"])) {
+            } elseif (
+                isset($fixed->reachable(Verb::Solder->of($other->designator))[Verb::Solder->of($part->designator)])
+            ) {
                 $lost[] = new DroppedRule(
                     $part->designator,
                     [$other->designator],
@@ -149,8 +152,8 @@ final readonly class ApproachRules
                 );
             } else {
                 $rules[] = new Rule(
-                    "solder {$part->designator}",
-                    "solder {$other->designator}",
+                    Verb::Solder->of($part->designator),
+                    Verb::Solder->of($other->designator),
                     new Reason(
                         "order.{$need}",
                         ['part' => $part->designator, 'by' => $other->designator],

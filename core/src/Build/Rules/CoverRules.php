@@ -7,6 +7,7 @@ namespace Chiralex\Build\Rules;
 use Chiralex\Build\Rule;
 use Chiralex\Build\RuleSource;
 use Chiralex\Build\TaskBook;
+use Chiralex\Build\Verb;
 use Chiralex\Kit\Kit;
 use Chiralex\Reason\Origin;
 use Chiralex\Reason\Reason;
@@ -24,23 +25,24 @@ final readonly class CoverRules implements RuleSource
             }
         }
         foreach ($kit->work->groups->assembly->covers as $cover) {
-            $by = isset($book->tasks["jig {$cover->by}"]) ? "jig {$cover->by}" : $book->begin($cover->by);
+            $jig = Verb::Jig->of($cover->by);
+            $by = isset($book->tasks[$jig]) ? $jig : $book->begin($cover->by);
             if ($by === null) {
                 continue;
             }
             foreach ($cover->over as $name) {
                 foreach (
                     [
-                        "adjust {$name}" => 'order.adjust-before-cover',
-                        "solder {$name}" => 'order.joint-before-cover',
-                        "wire {$name}" => 'order.joint-before-cover',
-                        'insert ' . ($inSocket[$name] ?? $name) => 'order.ic-before-cover',
+                        Verb::Adjust->of($name) => 'order.adjust-before-cover',
+                        Verb::Solder->of($name) => 'order.joint-before-cover',
+                        Verb::Wire->of($name) => 'order.joint-before-cover',
+                        Verb::Insert->of($inSocket[$name] ?? $name) => 'order.ic-before-cover',
                     ] as $task => $code
                 ) {
                     if (
                         isset($book->tasks[$task]) &&
                         $task !== $by &&
-                        !($code === 'order.adjust-before-cover' && str_starts_with($by, 'jig '))
+                        !($code === 'order.adjust-before-cover' && $by === $jig)
                     ) {
                         $rules[] = new Rule(
                             $task,

@@ -8,6 +8,7 @@ use Chiralex\Build\Action;
 use Chiralex\Build\Rule;
 use Chiralex\Build\RuleSource;
 use Chiralex\Build\TaskBook;
+use Chiralex\Build\Verb;
 use Chiralex\Kit\Before;
 use Chiralex\Kit\Gate;
 use Chiralex\Kit\Kit;
@@ -36,10 +37,10 @@ final readonly class GateRules implements RuleSource
         $rules = [];
         foreach ($gate->needs as $name) {
             $task = $book->finish($name);
-            if ($task !== null && $task !== "gate {$gate->name}") {
+            if ($task !== null && $task !== Verb::Gate->of($gate->name)) {
                 $rules[] = new Rule(
                     $task,
-                    "gate {$gate->name}",
+                    Verb::Gate->of($gate->name),
                     new Reason('order.gate-needs', ['gate' => $gate->name, 'part' => $name], Origin::KitFile),
                     true,
                 );
@@ -47,9 +48,9 @@ final readonly class GateRules implements RuleSource
         }
         foreach ($gate->protects as $name) {
             $task = $book->begin($name);
-            if ($task !== null && $task !== "gate {$gate->name}") {
+            if ($task !== null && $task !== Verb::Gate->of($gate->name)) {
                 $rules[] = new Rule(
-                    "gate {$gate->name}",
+                    Verb::Gate->of($gate->name),
                     $task,
                     new Reason('order.gate-protects', ['gate' => $gate->name, 'part' => $name], Origin::KitFile),
                     true,
@@ -70,13 +71,17 @@ final readonly class GateRules implements RuleSource
                 ['gate' => $gate->name, 'what' => $fit->name(), 'why' => $fit->why],
                 Origin::KitFile,
             );
-            $rules[] = new Rule("lend {$gate->name} {$fit->name()}", "gate {$gate->name}", $reason);
-            $return = "return {$gate->name} {$fit->name()}";
+            $rules[] = new Rule(Verb::Lend->of("{$gate->name} {$fit->name()}"), Verb::Gate->of($gate->name), $reason);
+            $return = Verb::Return->of("{$gate->name} {$fit->name()}");
             if (isset($book->tasks[$return])) {
-                $rules[] = new Rule("gate {$gate->name}", $return, $reason);
+                $rules[] = new Rule(Verb::Gate->of($gate->name), $return, $reason);
             }
-            if ($fit->part !== null && isset($book->tasks["solder {$fit->part}"])) {
-                $rules[] = new Rule($fit->soldered ? "gate {$gate->name}" : $return, "solder {$fit->part}", $reason);
+            if ($fit->part !== null && isset($book->tasks[Verb::Solder->of($fit->part)])) {
+                $rules[] = new Rule(
+                    $fit->soldered ? Verb::Gate->of($gate->name) : $return,
+                    Verb::Solder->of($fit->part),
+                    $reason,
+                );
             }
         }
 
@@ -92,7 +97,7 @@ final readonly class GateRules implements RuleSource
     private function early(Gate $gate, Kit $kit, TaskBook $book, array $known): array
     {
         $wanted = [];
-        $queue = ["gate {$gate->name}"];
+        $queue = [Verb::Gate->of($gate->name)];
         while ($queue !== []) {
             $task = array_pop($queue);
             $wanted[$task] = true;
@@ -119,7 +124,7 @@ final readonly class GateRules implements RuleSource
                 !in_array($task->id, $earlier, true)
             ) {
                 $rules[] = new Rule(
-                    "gate {$gate->name}",
+                    Verb::Gate->of($gate->name),
                     $task->id,
                     new Reason('order.gate-early', ['gate' => $gate->name], Origin::KitFile),
                     true,

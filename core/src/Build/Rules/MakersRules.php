@@ -7,6 +7,7 @@ namespace Chiralex\Build\Rules;
 use Chiralex\Build\Rule;
 use Chiralex\Build\RuleSource;
 use Chiralex\Build\TaskBook;
+use Chiralex\Build\Verb;
 use Chiralex\Kit\Kit;
 use Chiralex\Reason\Origin;
 use Chiralex\Reason\Reason;
@@ -30,7 +31,7 @@ final readonly class MakersRules implements RuleSource
             }
         }
         foreach ($kit->work->groups->assembly->subassemblies as $names) {
-            $bolt = 'bolt ' . implode('+', $names);
+            $bolt = Verb::Bolt->of(implode('+', $names));
             foreach ($names as $name) {
                 $task = $book->finish($name);
                 if ($task !== null && $task !== $bolt) {

@@ -8,6 +8,7 @@ use Chiralex\Board\PlacedBody;
 use Chiralex\Build\Rule;
 use Chiralex\Build\RuleSource;
 use Chiralex\Build\TaskBook;
+use Chiralex\Build\Verb;
 use Chiralex\Kit\Kit;
 use Chiralex\Reason\Origin;
 use Chiralex\Reason\Reason;
@@ -19,7 +20,7 @@ final readonly class OppositeSideRules implements RuleSource
     {
         $bodies = ['top' => [], 'bottom' => []];
         foreach ($kit->bodies() as $body) {
-            if (isset($book->tasks["solder {$body->designator}"])) {
+            if (isset($book->tasks[Verb::Solder->of($body->designator)])) {
                 $bodies[$body->face->side->value][] = $body;
             }
         }
@@ -54,8 +55,8 @@ final readonly class OppositeSideRules implements RuleSource
                         $outline->contains($pin)
                     ) {
                         $rules[] = new Rule(
-                            "solder {$under->designator}",
-                            "solder {$cover->designator}",
+                            Verb::Solder->of($under->designator),
+                            Verb::Solder->of($cover->designator),
                             new Reason(
                                 'order.covers-joint',
                                 ['cover' => $cover->designator, 'part' => $under->designator],

@@ -8,6 +8,7 @@ use Chiralex\Build\Action;
 use Chiralex\Build\Rule;
 use Chiralex\Build\RuleSource;
 use Chiralex\Build\TaskBook;
+use Chiralex\Build\Verb;
 use Chiralex\Kit\Kit;
 use Chiralex\Reason\Origin;
 use Chiralex\Reason\Reason;
@@ -30,7 +31,7 @@ final readonly class OutsideWorkRules implements RuleSource
     {
         $rules = [];
         foreach ($kit->work->groups->cures as $cure) {
-            $task = "cure {$cure->name}";
+            $task = Verb::Cure->of($cure->name);
             $reason = new Reason('order.cure', ['cure' => $cure->name, 'hours' => $cure->hours], Origin::KitFile);
             foreach ($cure->of as $name) {
                 $fitted = $book->finish($name);
@@ -63,13 +64,13 @@ final readonly class OutsideWorkRules implements RuleSource
             $reason = new Reason('order.snap', ['board' => $snap->board], Origin::KitFile);
             foreach ($book->sequenced() as $task) {
                 if ($task->face?->board === $snap->board) {
-                    $rules[] = new Rule($task->id, "snap {$snap->board}", $reason);
+                    $rules[] = new Rule($task->id, Verb::Snap->of($snap->board), $reason);
                 }
             }
             foreach ($snap->before as $name) {
                 $after = $book->begin($name);
                 if ($after !== null) {
-                    $rules[] = new Rule("snap {$snap->board}", $after, $reason, true);
+                    $rules[] = new Rule(Verb::Snap->of($snap->board), $after, $reason, true);
                 }
             }
         }
@@ -82,7 +83,7 @@ final readonly class OutsideWorkRules implements RuleSource
     {
         $rules = [];
         foreach ($kit->work->tests as $test) {
-            $adjust = $test->adjusts === null ? null : $book->tasks["adjust {$test->adjusts}"] ?? null;
+            $adjust = $test->adjusts === null ? null : $book->tasks[Verb::Adjust->of($test->adjusts)] ?? null;
             if ($adjust === null) {
                 continue;
             }
@@ -94,9 +95,9 @@ final readonly class OutsideWorkRules implements RuleSource
                     new Reason('order.adjust', ['part' => (string) $test->adjusts], Origin::KitFile),
                 );
             }
-            if ($test->gate !== null && isset($book->tasks["gate {$test->gate}"])) {
+            if ($test->gate !== null && isset($book->tasks[Verb::Gate->of($test->gate)])) {
                 $rules[] = new Rule(
-                    "gate {$test->gate}",
+                    Verb::Gate->of($test->gate),
                     $adjust->id,
                     new Reason('order.adjust-at-gate', ['gate' => $test->gate], Origin::KitFile),
                 );
@@ -111,16 +112,16 @@ final readonly class OutsideWorkRules implements RuleSource
     {
         $rules = [];
         foreach ($kit->work->wires as $wire) {
-            foreach ([$wire->from, $wire->to] as $end) {
-                $part = $book->finish(explode('.', $end)[0]);
+            foreach ($wire->ends() as $end) {
+                $part = $book->finish($end->part);
                 if (
                     $part !== null &&
                     ($book->tasks[$part]->action ?? null) === Action::Solder &&
-                    $part !== "wire {$wire->name}"
+                    $part !== Verb::Wire->of($wire->name)
                 ) {
                     $rules[] = new Rule(
                         $part,
-                        "wire {$wire->name}",
+                        Verb::Wire->of($wire->name),
                         new Reason('order.wire', ['wire' => $wire->name], Origin::CommonPractice),
                     );
                 }

@@ -7,6 +7,7 @@ namespace Chiralex\Build\Rules;
 use Chiralex\Build\Rule;
 use Chiralex\Build\RuleSource;
 use Chiralex\Build\TaskBook;
+use Chiralex\Build\Verb;
 use Chiralex\Kit\Kit;
 use Chiralex\Kit\Panel;
 use Chiralex\Reason\Origin;
@@ -20,16 +21,16 @@ final readonly class PanelRules implements RuleSource
         $rules = [];
         foreach ($kit->work->groups->panels as $panel) {
             $by = $panel->by;
-            $moves = ["place {$by}", "jig {$by}", "nuts {$by}", "tack {$by}"];
+            $moves = [Verb::Place->of($by), Verb::Jig->of($by), Verb::Nuts->of($by), Verb::Tack->of($by)];
             $reason = new Reason('order.panel-moves', ['panel' => $by], Origin::CommonPractice);
             for ($i = 0; $i < 3; ++$i) {
                 $rules[] = new Rule($moves[$i], $moves[$i + 1], $reason);
             }
             foreach ($panel->parts as $name) {
-                if (!isset($book->tasks["solder {$name}"])) {
+                if (!isset($book->tasks[Verb::Solder->of($name)])) {
                     continue;
                 }
-                $rules[] = new Rule($moves[3], "solder {$name}", $reason);
+                $rules[] = new Rule($moves[3], Verb::Solder->of($name), $reason);
                 if (in_array($name, $panel->plasticLast, true)) {
                     array_push($rules, ...$this->plasticLast($name, $panel, $book));
                 }
@@ -45,10 +46,10 @@ final readonly class PanelRules implements RuleSource
     {
         $rules = [];
         foreach (array_diff($panel->parts, $panel->plasticLast) as $other) {
-            if (isset($book->tasks["solder {$other}"])) {
+            if (isset($book->tasks[Verb::Solder->of($other)])) {
                 $rules[] = new Rule(
-                    "solder {$other}",
-                    "solder {$plastic}",
+                    Verb::Solder->of($other),
+                    Verb::Solder->of($plastic),
                     new Reason('order.plastic-last', ['panel' => $panel->by], Origin::CommonPractice),
                 );
             }
@@ -64,7 +65,7 @@ final readonly class PanelRules implements RuleSource
      */
     private function restFirst(Panel $panel, TaskBook $book): array
     {
-        $place = $book->tasks["place {$panel->by}"] ?? null;
+        $place = $book->tasks[Verb::Place->of($panel->by)] ?? null;
         $rules = [];
         foreach ($book->sequenced() as $task) {
             if (

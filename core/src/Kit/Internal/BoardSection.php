@@ -31,7 +31,7 @@ final readonly class BoardSection
                 $board->text('name', $index === 0 ? 'main' : "board {$index}"),
                 $this->outline($board),
                 new BoardStuff(
-                    $board->number('thickness') ?? 1.6,
+                    $board->number('thickness') ?? BoardStuff::THICKNESS,
                     $board->flag('plated', true),
                     $board->text('mask'),
                     $board->text('silk'),

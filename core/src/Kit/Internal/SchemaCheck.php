@@ -28,21 +28,22 @@ final readonly class SchemaCheck
             'map' => $this->each($value, $inner, $path, false),
             'pins' => $this->pins($value, $inner, $path),
             'list' => $this->each($value, $inner, $path, true),
-            'enum' => in_array($value, is_array($inner) ? $inner : [], true) ?:
-            throw UnusableKit::wrongType(
-                $path,
-                'one of ' .
-                    implode(
-                        ', ',
-                        array_map(
-                            static fn(mixed $word): string => is_scalar($word) ? (string) $word : '',
-                            is_array($inner) ? $inner : [],
-                        ),
-                    ),
-            ),
+            'enum' => $this->word($value, is_array($inner) ? $inner : [], $path),
             'nullable' => $value === null ?: $this->check($value, $this->node($inner), $path),
             default => $this->any($value, is_array($inner) ? $inner : [], $path),
         };
+    }
+
+    /**
+     * @param array<array-key, mixed> $words
+     * @throws UnusableKit when the value is none of them
+     */
+    private function word(mixed $value, array $words, string $path): void
+    {
+        if (!in_array($value, $words, true)) {
+            $known = array_map(static fn(mixed $word): string => is_scalar($word) ? (string) $word : '', $words);
+            throw UnusableKit::wrongType($path, 'one of ' . implode(', ', $known));
+        }
     }
 
     /**
@@ -131,25 +132,30 @@ final readonly class SchemaCheck
             throw UnusableKit::beyond($path, sprintf('text of at most %s characters', number_format(Limits::CELL)));
         }
         $number = is_int($value) || is_float($value) ? (float) $value : 0.0;
-        $words = match (true) {
-            !is_finite($number) || abs($number) >= Limits::NUMBER => 'a number that a kit can have',
-            $type === 'place' && abs($number) >= Limits::PLACE_MM => sprintf(
-                'below %s mm from the origin',
-                number_format(Limits::PLACE_MM),
-            ),
-            $type === 'size' && ($number < 0.0 || $number >= Limits::PLACE_MM) => sprintf(
-                '0 or more and below %s mm',
-                number_format(Limits::PLACE_MM),
-            ),
-            $type === 'length' && ($number < 0.0 || $number >= Limits::STOCK_MM) => sprintf(
-                '0 or more and below %s mm',
-                number_format(Limits::STOCK_MM),
-            ),
-            default => null,
-        };
+        $words =
+            !is_finite($number) || abs($number) >= Limits::NUMBER
+                ? 'a number that a kit can have'
+                : $this->measure($number, $type);
         if ($words !== null) {
             throw UnusableKit::beyond($path, $words);
         }
+    }
+
+    /** @return ?string the limit in words, where a number of millimetres is beyond it */
+    private function measure(float $number, string $type): ?string
+    {
+        $from = static fn(float $most): ?string => $number < 0.0 || $number >= $most
+            ? sprintf('0 or more and below %s mm', number_format($most))
+            : null;
+
+        return match ($type) {
+            'place' => abs($number) < Limits::PLACE_MM
+                ? null
+                : sprintf('below %s mm from the origin', number_format(Limits::PLACE_MM)),
+            'size' => $from(Limits::PLACE_MM),
+            'length' => $from(Limits::STOCK_MM),
+            default => null,
+        };
     }
 
     /** @throws UnusableKit */

@@ -32,20 +32,8 @@ final readonly class Sockets
         }
         $pairs = array_filter($said, static fn(string $socket): bool => isset($sockets[$socket]));
         foreach (array_keys($ics) as $ic) {
-            foreach (array_keys($sockets) as $socket) {
-                $a = $placements[$ic] ?? null;
-                $b = $placements[$socket] ?? null;
-                if (
-                    !isset($pairs[$ic]) &&
-                    !in_array($socket, $pairs, true) &&
-                    $a !== null &&
-                    $b !== null &&
-                    $a->board === $b->board &&
-                    $a->at->distanceTo($b->at) <= self::NEAR
-                ) {
-                    $pairs[$ic] = $socket;
-                }
-            }
+            $near = isset($pairs[$ic]) ? null : $this->near($ic, array_keys($sockets), $pairs, $placements);
+            $pairs += $near === null ? [] : [$ic => $near];
         }
         $open = [];
         foreach ($ics as $ic => $pins) {
@@ -67,5 +55,27 @@ final readonly class Sockets
         }
 
         return [$pairs, $open];
+    }
+
+    /**
+     * @param list<string> $sockets
+     * @param array<string, string> $taken IC to socket
+     * @param array<string, Placement> $placements
+     * @return ?string a free socket at the place of the IC
+     */
+    private function near(string $ic, array $sockets, array $taken, array $placements): ?string
+    {
+        $here = $placements[$ic] ?? null;
+        if ($here === null) {
+            return null;
+        }
+        foreach (array_diff($sockets, $taken) as $socket) {
+            $there = $placements[$socket] ?? null;
+            if ($there?->board === $here->board && $here->at->distanceTo($there->at) <= self::NEAR) {
+                return $socket;
+            }
+        }
+
+        return null;
     }
 }

@@ -21,40 +21,58 @@ final readonly class ToolList
     /** @return list<Reason> */
     public function of(Kit $kit, BuildOrder $order): array
     {
+        $leaded = $kit->choices->settings->bench->alloy === Alloy::Leaded;
+        $codes = [
+            ...$leaded ? ['tool.iron-leaded', 'tool.solder-leaded'] : ['tool.iron-lead-free', 'tool.solder-lead-free'],
+            ...['tool.cutters', 'tool.pliers', 'tool.eyes', 'tool.air', 'tool.wick'],
+            ...$this->holding($kit, $order),
+            ...$this->work($kit),
+        ];
+
+        return array_map(static fn(string $code): Reason => new Reason($code, [], Origin::CommonPractice), $codes);
+    }
+
+    /** @return list<string> */
+    private function holding(Kit $kit, BuildOrder $order): array
+    {
         $holds = [];
         foreach ($order->steps as $step) {
             foreach ($step->parts as $part) {
-                $holds[$part->hold->value] = true;
+                $holds[] = $part->hold;
             }
         }
-        $kinds = array_flip(array_map(static fn(KitPart $part): string => $part->kind()->value, $kit->parts));
-        $has = static fn(Kind ...$any): bool => array_filter(
-            $any,
-            static fn(Kind $kind): bool => isset($kinds[$kind->value]),
-        ) !== [];
-        $codes = array_filter([
-            $kit->choices->settings->bench->alloy === Alloy::Leaded ? 'tool.iron-leaded' : 'tool.iron-lead-free',
-            $kit->choices->settings->bench->alloy === Alloy::Leaded ? 'tool.solder-leaded' : 'tool.solder-lead-free',
-            'tool.cutters',
-            'tool.pliers',
-            'tool.eyes',
-            'tool.air',
-            'tool.wick',
-            $kit->choices->settings->bench->workholding === Workholding::Table ? null : 'tool.holder',
-            isset($holds[Hold::Tape->value]) ? 'tool.tape' : null,
-            isset($holds[Hold::Putty->value]) ? 'tool.putty' : null,
-            $kit->work->tests !== [] || $kit->work->gates !== [] ? 'tool.meter' : null,
-            LookAlikes::of($kit)->any() ? 'tool.magnifier' : null,
-            $kit->work->wires !== [] || $has(Kind::Wire, Kind::Cable) ? 'tool.stripper' : null,
-            $has(Kind::Screw, Kind::TerminalBlock) ? 'tool.screwdriver' : null,
-            $has(Kind::Nut) || $kit->work->groups->panels !== [] ? 'tool.nut-driver' : null,
-            $has(Kind::Trimmer) ? 'tool.trimming' : null,
-            $kit->work->groups->assembly->snapOffs !== [] ? 'tool.file' : null,
-        ]);
 
-        return array_map(
-            static fn(string $code): Reason => new Reason($code, [], Origin::CommonPractice),
-            array_values($codes),
-        );
+        return self::needed([
+            'tool.holder' => $kit->choices->settings->bench->workholding !== Workholding::Table,
+            'tool.tape' => in_array(Hold::Tape, $holds, true),
+            'tool.putty' => in_array(Hold::Putty, $holds, true),
+        ]);
+    }
+
+    /** @return list<string> */
+    private function work(Kit $kit): array
+    {
+        $kinds = array_map(static fn(KitPart $part): Kind => $part->kind(), $kit->parts);
+        $has = static fn(Kind $kind): bool => in_array($kind, $kinds, true);
+        $work = $kit->work;
+
+        return self::needed([
+            'tool.meter' => [...$work->tests, ...$work->gates] !== [],
+            'tool.magnifier' => LookAlikes::of($kit)->any(),
+            'tool.stripper' => $work->wires !== [] || $has(Kind::Wire) || $has(Kind::Cable),
+            'tool.screwdriver' => $has(Kind::Screw) || $has(Kind::TerminalBlock),
+            'tool.nut-driver' => $has(Kind::Nut) || $work->groups->panels !== [],
+            'tool.trimming' => $has(Kind::Trimmer),
+            'tool.file' => $work->groups->assembly->snapOffs !== [],
+        ]);
+    }
+
+    /**
+     * @param array<string, bool> $tools
+     * @return list<string>
+     */
+    private static function needed(array $tools): array
+    {
+        return array_keys(array_filter($tools, static fn(bool $needed): bool => $needed));
     }
 }

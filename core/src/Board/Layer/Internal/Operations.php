@@ -44,8 +44,8 @@ final readonly class Operations
             3 => $pen->with(mode: 'counter-clockwise'),
             36 => $pen->with(contour: []),
             37 => $pen->with(contour: null),
-            70 => $pen->with(unit: Settings::INCH),
-            71 => $pen->with(unit: 1.0),
+            70 => $pen->inUnit(Settings::INCH),
+            71 => $pen->inUnit(1.0),
             74 => $pen->with(single: true),
             75 => $pen->with(single: false),
             default => $pen,
@@ -130,10 +130,10 @@ final readonly class Operations
         return new LayerObject(
             $shape,
             $points,
-            $pen->forObject,
+            $pen->attributes->forObject,
             $shape === 'region'
-                ? $pen->forAperture['.AperFunction'] ?? []
-                : $pen->apertures[(int) $pen->aperture] ?? [],
+                ? $pen->attributes->forAperture['.AperFunction'] ?? []
+                : $pen->attributes->apertures[(int) $pen->aperture] ?? [],
         );
     }
 
@@ -143,8 +143,8 @@ final readonly class Operations
      */
     private function length(Pen $pen, string $digits, string $axis, int $line): float
     {
-        $format = $pen->format ?? throw UnreadableLayer::noFormat($this->file, $line);
-        $unit = $pen->unit ?? throw UnreadableLayer::noUnit($this->file, $line);
+        $format = $pen->scale->format ?? throw UnreadableLayer::noFormat($this->file, $line);
+        $unit = $pen->scale->unit ?? throw UnreadableLayer::noUnit($this->file, $line);
         $decimals = $axis === 'x' ? $format['x'] : $format['y'];
         if ($format['trailing']) {
             $digits =

@@ -13,11 +13,11 @@ final readonly class Settings
     {
         return match (substr($text, 0, 2)) {
             'FS' => $this->format($pen, $text),
-            'MO' => $pen->with(unit: $text === 'MOIN' ? self::INCH : 1.0),
+            'MO' => $pen->inUnit($text === 'MOIN' ? self::INCH : 1.0),
             'AD' => $this->define($pen, $text),
-            'TF' => $pen->with(file: array_merge($pen->file, self::attribute($text))),
-            'TA' => $pen->with(forAperture: array_merge($pen->forAperture, self::attribute($text))),
-            'TO' => $pen->with(forObject: array_merge($pen->forObject, self::attribute($text))),
+            'TF' => $pen->saying(file: array_merge($pen->attributes->file, self::attribute($text))),
+            'TA' => $pen->saying(forAperture: array_merge($pen->attributes->forAperture, self::attribute($text))),
+            'TO' => $pen->saying(forObject: array_merge($pen->attributes->forObject, self::attribute($text))),
             'TD' => $this->forget($pen, substr($text, 2)),
             default => $pen,
         };
@@ -29,20 +29,21 @@ final readonly class Settings
             return $pen;
         }
 
-        return $pen->with(
-            format: [
-                'x' => (int) $found[3],
-                'y' => (int) $found[5],
-                'whole' => (int) $found[2],
-                'trailing' => $found[1] === 'T',
-            ],
-        );
+        return $pen->inFormat([
+            'x' => (int) $found[3],
+            'y' => (int) $found[5],
+            'whole' => (int) $found[2],
+            'trailing' => $found[1] === 'T',
+        ]);
     }
 
     private function define(Pen $pen, string $text): Pen
     {
         return preg_match('~^ADD(\d+)~', $text, $found) === 1
-            ? $pen->with(apertures: [(int) $found[1] => $pen->forAperture['.AperFunction'] ?? []] + $pen->apertures)
+            ? $pen->saying(
+                apertures: [(int) $found[1] => $pen->attributes->forAperture['.AperFunction'] ?? []] +
+                    $pen->attributes->apertures,
+            )
             : $pen;
     }
 
@@ -64,10 +65,10 @@ final readonly class Settings
     private function forget(Pen $pen, string $name): Pen
     {
         return $name === ''
-            ? $pen->with(forAperture: [], forObject: [])
-            : $pen->with(
-                forAperture: array_diff_key($pen->forAperture, [$name => true]),
-                forObject: array_diff_key($pen->forObject, [$name => true]),
+            ? $pen->saying(forAperture: [], forObject: [])
+            : $pen->saying(
+                forAperture: array_diff_key($pen->attributes->forAperture, [$name => true]),
+                forObject: array_diff_key($pen->attributes->forObject, [$name => true]),
             );
     }
 }

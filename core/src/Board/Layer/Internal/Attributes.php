@@ -1,0 +1,22 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Chiralex\Board\Layer\Internal;
+
+/** What a layer file says of itself, of apertures and of objects. */
+final readonly class Attributes
+{
+    /**
+     * @param array<string, list<string>> $file attributes of the file
+     * @param array<string, list<string>> $forAperture attributes of apertures defined from here on
+     * @param array<string, list<string>> $forObject attributes of objects from here on
+     * @param array<array-key, list<string>> $apertures function of each aperture, by its number
+     */
+    public function __construct(
+        public array $file = [],
+        public array $forAperture = [],
+        public array $forObject = [],
+        public array $apertures = [],
+    ) {}
+}
