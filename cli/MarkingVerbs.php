@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace ChiralexCli;
 
-use Chiralex\Marking\Exception\NoReading;
+use Chiralex\Marking\Exception\NoDecoding;
 use Chiralex\Quantity\Unit;
 use Chiralex\Quantity\ValueFault;
 use Chiralex\Quantity\ValueReader;
@@ -17,7 +17,7 @@ final readonly class MarkingVerbs
     /**
      * @param list<string> $arguments
      * @throws UsageError
-     * @throws NoReading
+     * @throws NoDecoding
      */
     public function decode(array $arguments): Outcome
     {
@@ -31,7 +31,7 @@ final readonly class MarkingVerbs
     /**
      * @param list<string> $arguments
      * @throws UsageError
-     * @throws NoReading
+     * @throws NoDecoding
      */
     public function bands(array $arguments): Outcome
     {
@@ -46,7 +46,7 @@ final readonly class MarkingVerbs
     /**
      * @param list<string> $arguments
      * @throws UsageError
-     * @throws NoReading
+     * @throws NoDecoding
      */
     public function encode(array $arguments): Outcome
     {
@@ -59,7 +59,7 @@ final readonly class MarkingVerbs
         $unit = $this->unit($read->flag('kind')) ?? $this->unitOf($text);
         $value = (new ValueReader())->read($text, $unit);
         if ($value instanceof ValueFault) {
-            throw NoReading::ofValue($text, $value->position, $value->found);
+            throw NoDecoding::ofValue($text, $value->position, $value->found);
         }
         $tolerance = $read->flag('tolerance');
         if ($tolerance !== null && preg_match('~^\d+(?:\.\d+)?\s*%?$~', $tolerance) !== 1) {

@@ -18,7 +18,7 @@ use Illuminate\Database\Eloquent\Model;
  * @property int $kit_id
  * @property Symptom $symptom
  * @property Cause $cause
- * @property FaultOrigin $origin
+ * @property FaultOrigin $fault_origin
  * @property string $part
  * @property ?int $user_id
  */
@@ -26,11 +26,20 @@ final class ReportJudgement extends Model
 {
     public const UPDATED_AT = null;
 
-    protected $fillable = ['report_id', 'operation_id', 'kit_id', 'symptom', 'cause', 'origin', 'part', 'user_id'];
+    protected $fillable = [
+        'report_id',
+        'operation_id',
+        'kit_id',
+        'symptom',
+        'cause',
+        'fault_origin',
+        'part',
+        'user_id',
+    ];
 
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['symptom' => Symptom::class, 'cause' => Cause::class, 'origin' => FaultOrigin::class];
+        return ['symptom' => Symptom::class, 'cause' => Cause::class, 'fault_origin' => FaultOrigin::class];
     }
 }

@@ -20,7 +20,7 @@ use Illuminate\Support\Carbon;
  * @property bool $answered
  * @property ?Symptom $symptom
  * @property ?Cause $cause
- * @property ?FaultOrigin $origin
+ * @property ?FaultOrigin $fault_origin
  * @property string $part
  * @property Carbon $at
  * @property-read Report $report
@@ -44,7 +44,7 @@ final class ReportState extends Model
         return [
             'symptom' => Symptom::class,
             'cause' => Cause::class,
-            'origin' => FaultOrigin::class,
+            'fault_origin' => FaultOrigin::class,
             'at' => 'datetime',
         ];
     }

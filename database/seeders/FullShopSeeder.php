@@ -37,8 +37,7 @@ final class FullShopSeeder extends Seeder
 
     private function kits(Connection $owner): void
     {
-        $model =
-            'select revisions.id from revisions join releases on releases.revision_id = revisions.id
+        $model = 'select revisions.id from revisions join releases on releases.revision_id = revisions.id
                 order by revisions.id limit 1';
         $owner->statement(
             "insert into kits (name, created_at, updated_at) select 'Range ' || to_char(n, 'FM000'), now(), now()
@@ -138,7 +137,7 @@ final class FullShopSeeder extends Seeder
             $states->renew($run);
         }
         $owner->statement(
-            "insert into kit_ledger (unit_id, sequence, operation_id, entry, created_at)
+            "insert into unit_moves (unit_id, sequence, operation_id, entry, created_at)
                 select id, 1, gen_random_uuid(), 'packed', now() - interval '190 days' from units
                 where run_id in ({$ids})",
         );
@@ -173,7 +172,7 @@ final class FullShopSeeder extends Seeder
                 numbered as (select units.id, revisions.kit_id, row_number() over (partition by revisions.kit_id
                     order by units.id) as n from units join releases on releases.id = units.release_id
                     join revisions on revisions.id = releases.revision_id where releases.core = 'full')
-                insert into kit_ledger (unit_id, sequence, operation_id, entry, order_id, created_at)
+                insert into unit_moves (unit_id, sequence, operation_id, entry, order_id, created_at)
                 select numbered.id, ?, gen_random_uuid(), ?, wanted.order_id, now() - interval '100 days' from wanted
                     join numbered on numbered.kit_id = wanted.kit_id and numbered.n > wanted.until - wanted.quantity
                     and numbered.n <= wanted.until",

@@ -6,6 +6,7 @@ namespace ChiralexRender\Document;
 
 use Chiralex\Kit\Data\KitSchema;
 use Chiralex\Kit\Edit\EditKind;
+use Chiralex\Kit\Hazard;
 use Chiralex\Table\Data\HeaderSynonyms;
 
 /** What an edit looks like where it is sent, one shape for each kind, as JSON Schema; the values are those of the kit file. */
@@ -41,7 +42,7 @@ final readonly class EditSchema
                 self::shape(EditKind::Test, $name, $name, self::orNull([self::TEXT, self::test()])),
                 self::shape(
                     EditKind::Hazard,
-                    ['enum' => KitSchema::TRAITS],
+                    ['enum' => array_column(Hazard::cases(), 'value')],
                     self::NOTHING,
                     self::orNull([self::TEXT, ['type' => 'boolean']]),
                 ),

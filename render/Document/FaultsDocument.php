@@ -40,7 +40,7 @@ final readonly class FaultsDocument
             'open' => $shares->open,
             'symptoms' => $this->counted($shares->symptoms, 'symptom'),
             'causes' => $this->counted($shares->causes, 'cause'),
-            'origins' => $this->counted($shares->origins, 'origin'),
+            'faultOrigins' => $this->counted($shares->origins, 'origin'),
             'faq' => array_map(
                 fn(array $each): array => [
                     'id' => $each['entry']->id,
@@ -58,7 +58,7 @@ final readonly class FaultsDocument
         ];
     }
 
-    /** @return array{symptoms: list<array{id: string, name: string}>, causes: list<array{id: string, name: string, origin: string}>, origins: list<array{id: string, name: string}>} what a report can be judged as */
+    /** @return array{symptoms: list<array{id: string, name: string}>, causes: list<array{id: string, name: string, faultOrigin: string}>, faultOrigins: list<array{id: string, name: string}>} what a report can be judged as */
     public function vocabulary(): array
     {
         return [
@@ -73,11 +73,11 @@ final readonly class FaultsDocument
                 fn(Cause $cause): array => [
                     'id' => $cause->value,
                     'name' => $this->words->sentence("cause.{$cause->value}", []),
-                    'origin' => $cause->usualOrigin()->value,
+                    'faultOrigin' => $cause->usualOrigin()->value,
                 ],
                 Cause::cases(),
             ),
-            'origins' => array_map(
+            'faultOrigins' => array_map(
                 fn(FaultOrigin $origin): array => [
                     'id' => $origin->value,
                     'name' => $this->words->sentence("origin.{$origin->value}", []),

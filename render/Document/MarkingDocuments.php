@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace ChiralexRender\Document;
 
-use Chiralex\Marking\BandReading;
+use Chiralex\Marking\BandDecoding;
 use Chiralex\Marking\Bands;
-use Chiralex\Marking\CodeReading;
+use Chiralex\Marking\CodeDecoding;
 use Chiralex\Marking\Codes;
 use Chiralex\Marking\Colour;
 use Chiralex\Marking\Eia96;
-use Chiralex\Marking\Exception\NoReading;
+use Chiralex\Marking\Exception\NoDecoding;
 use Chiralex\Marking\Grounds;
 use Chiralex\Marking\MarkingWriter;
 use Chiralex\Quantity\EngineeringValue;
@@ -32,7 +32,7 @@ final readonly class MarkingDocuments
 
     /**
      * @return array{code: string, readings: list<array{value: string, unit: string, display: string, scheme: string, tolerance: ?string, voltage: ?string, dielectric: ?string, rank: int, reasons: list<array<string, mixed>>}>}
-     * @throws NoReading when the code has no legal reading
+     * @throws NoDecoding when the code has no legal reading
      */
     public function decode(string $code, ?Unit $unit): array
     {
@@ -41,7 +41,7 @@ final readonly class MarkingDocuments
         return [
             'code' => $code,
             'readings' => array_map(
-                fn(CodeReading $reading, int $index): array => [
+                fn(CodeDecoding $reading, int $index): array => [
                     'value' => $reading->value->plain(),
                     'unit' => $reading->value->unit->value,
                     'display' => $reading->value->display(),
@@ -60,7 +60,7 @@ final readonly class MarkingDocuments
 
     /**
      * @return array{bands: list<string>, readings: list<array{value: string, unit: string, display: string, tolerance: string, direction: string, temperatureCoefficient: ?int, rank: int, reasons: list<array<string, mixed>>}>}
-     * @throws NoReading when a word is no colour, or the bands have no legal reading
+     * @throws NoDecoding when a word is no colour, or the bands have no legal reading
      */
     public function bands(string $text): array
     {
@@ -70,7 +70,7 @@ final readonly class MarkingDocuments
         return [
             'bands' => PartMarking::words($colours),
             'readings' => array_map(
-                fn(BandReading $reading, int $index): array => [
+                fn(BandDecoding $reading, int $index): array => [
                     'value' => $reading->value->plain(),
                     'unit' => $reading->value->unit->value,
                     'display' => $reading->value->display(),

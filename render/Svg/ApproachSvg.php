@@ -34,7 +34,7 @@ final readonly class ApproachSvg
             if ($shape === null) {
                 break;
             }
-            $frame = Frame::of($shape->outline, $shape->reading, $each->side);
+            $frame = Frame::of($shape->outline, $shape->turn, $each->side);
             foreach ($each->isFreeAllRound() ? [] : $each->places as [$at, $free]) {
                 $sectors[$each->side->value] .= $this->sectors($frame, $at, $free, $each->reach, $each->fits);
             }

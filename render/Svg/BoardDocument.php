@@ -38,7 +38,7 @@ final readonly class BoardDocument
                 return [
                     'name' => $board->name,
                     'thickness' => $board->stuff->thickness,
-                    'reading' => $board->reading,
+                    'reading' => $board->turn,
                     'squarePad' => (object) $board->squarePad,
                     'joinedTo' => $board->joined->to,
                     'outlineGiven' => $board->outlineGiven,

@@ -23,7 +23,7 @@ final readonly class BoardSvg
     /** @param bool $compact true for a small picture: bodies without labels */
     public function board(BoardShape $board, Side $side, bool $compact = false, ?Emphasis $emphasis = null): string
     {
-        $frame = Frame::of($board->outline, $board->reading, $side);
+        $frame = Frame::of($board->outline, $board->turn, $side);
         $here = array_filter($this->kit->bodies(), fn(PlacedBody $body): bool => $body->face->board === $board->name);
         $parts = $this->parts(
             array_filter($here, static fn(PlacedBody $body): bool => $body->face->side === $side),

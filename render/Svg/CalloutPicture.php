@@ -28,7 +28,7 @@ final readonly class CalloutPicture
         if ($part === null || $body === null || $board === null) {
             return null;
         }
-        $frame = Frame::of($board->outline, $board->reading, $body->face->side);
+        $frame = Frame::of($board->outline, $board->turn, $body->face->side);
         [$left, $top, $right, $bottom] = (new Polygon(
             array_map($frame->point(...), [...$body->footprint()->corners, ...array_values($body->pins)]),
         ))->bounds();
@@ -61,7 +61,7 @@ final readonly class CalloutPicture
         if ($body === null || $board === null) {
             return null;
         }
-        $frame = Frame::of($board->outline, $board->reading, $face);
+        $frame = Frame::of($board->outline, $board->turn, $face);
         $pad = $body->pins[$pin] ?? null;
         $at = $frame->point($pad ?? $body->centre);
         $size = self::LEAST + self::MARGIN;

@@ -102,10 +102,10 @@ final class PackingTest extends TradeCase
         $this->pressed($packer, $run, 'in', $last, 0)->assertOk()->assertJsonPath('packed', 1);
         self::assertSame(
             ['packed', 'unpacked', 'packed'],
-            DB::table('kit_ledger')
+            DB::table('unit_moves')
                 ->join('units', 'units.id', '=', 'unit_id')
                 ->where('run_id', $run->id)
-                ->orderBy('kit_ledger.id')
+                ->orderBy('unit_moves.id')
                 ->pluck('entry')
                 ->all(),
         );

@@ -188,7 +188,7 @@ final class ReportTest extends TradeCase
         $this->actingAs($support)
             ->postJson("/api/reports/{$id}/judgements", ['operationId' => (string) Str::uuid()] + $judge)
             ->assertOk()
-            ->assertJsonPath('origin', 'builder');
+            ->assertJsonPath('faultOrigin', 'builder');
         $operation = (string) Str::uuid();
         foreach ([1, 2] as $time) {
             $this->postJson("/api/reports/{$id}/answers", ['operationId' => $operation, 'text' => 'Turn D1 round.'])
@@ -209,7 +209,7 @@ final class ReportTest extends TradeCase
             ->assertCreated()
             ->assertJsonPath('faq.0.count', 1)
             ->assertJsonPath('faq.0.step', 1)
-            ->assertJsonPath('origins.0', ['id' => 'builder', 'name' => 'builder', 'count' => 1]);
+            ->assertJsonPath('faultOrigins.0', ['id' => 'builder', 'name' => 'builder', 'count' => 1]);
         $this->getJson('/api/public/' . $this->token($release))
             ->assertOk()
             ->assertJsonPath('faq.0.question', 'Nothing happens')

@@ -24,7 +24,7 @@ final class SalesTest extends TradeCase
         self::assertSame(['onHand' => 1, 'allocated' => 0, 'shipped' => 2, 'wanted' => 0], $this->stock($kitId));
         self::assertSame(
             ['packed', 'packed', 'packed', 'allocated', 'allocated', 'shipped', 'shipped'],
-            DB::table('kit_ledger')->orderBy('id')->pluck('entry')->all(),
+            DB::table('unit_moves')->orderBy('id')->pluck('entry')->all(),
         );
     }
 
@@ -59,16 +59,16 @@ final class SalesTest extends TradeCase
         $operation = (string) Str::uuid();
         $this->moved($seller, $id, 'ship', $operation)->assertOk();
         $this->moved($seller, $id, 'ship', $operation)->assertOk();
-        self::assertSame(1, DB::table('kit_ledger')->where('entry', 'shipped')->count());
+        self::assertSame(1, DB::table('unit_moves')->where('entry', 'shipped')->count());
     }
 
     public function test_two_entries_of_one_kit_cannot_have_the_same_place_in_the_book(): void
     {
         $this->packedKits(1);
-        $row = (array) DB::table('kit_ledger')->first();
+        $row = (array) DB::table('unit_moves')->first();
         unset($row['id']);
         $this->expectException(QueryException::class);
-        DB::table('kit_ledger')->insert(['operation_id' => (string) Str::uuid()] + $row);
+        DB::table('unit_moves')->insert(['operation_id' => (string) Str::uuid()] + $row);
     }
 
     public function test_orders_come_from_a_table_and_known_numbers_are_left_alone(): void

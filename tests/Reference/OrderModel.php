@@ -84,7 +84,7 @@ final readonly class OrderModel
                     $model .= "var inv{$a}_{$b} >= 0;\ns.t. invert{$a}_{$b}{s in T}: inv{$a}_{$b} >= sum{t in T: t <= s} x[{$a},t] - sum{t in T: t <= s} x[{$b},t];\n";
                     $inversions .= " + inv{$a}_{$b}";
                 }
-                if ($b > $a && isset($this->items->alike[$a][$b])) {
+                if ($b > $a && isset($this->items->looks->alike[$a][$b])) {
                     $model .= "var la{$a}_{$b} >= 0;\ns.t. same{$a}_{$b}{t in T}: la{$a}_{$b} >= x[{$a},t] + x[{$b},t] - 1;\n";
                     $alike .= " + la{$a}_{$b}";
                 }

@@ -6,11 +6,11 @@ namespace App\Actions\Demo;
 
 use App\Actions\Packing\RunState;
 use App\Actions\Packing\StartRun;
-use App\Actions\Sales\KitLedger;
 use App\Actions\Sales\NewOrder;
 use App\Actions\Sales\OrderBook;
 use App\Actions\Sales\OrderCsv;
 use App\Actions\Sales\TakeOrder;
+use App\Actions\Sales\UnitLedger;
 use App\Models\Release;
 use App\Models\Unit;
 use App\Queries\Sales\Parcel;
@@ -32,7 +32,7 @@ final readonly class DemoTrade
     public function __construct(
         private StartRun $start,
         private RunState $states,
-        private KitLedger $ledger,
+        private UnitLedger $ledger,
         private TakeOrder $take,
         private OrderBook $book,
         private Parcel $parcel,

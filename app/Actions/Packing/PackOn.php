@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Actions\Packing;
 
 use App\Actions\Sales\ImpossibleMove;
-use App\Actions\Sales\KitLedger;
+use App\Actions\Sales\UnitLedger;
 use App\Models\Run;
 use App\Models\Unit;
 use App\Support\Locks;
@@ -19,7 +19,7 @@ use Ramsey\Uuid\Uuid;
 /** Takes one key of the packer: writes the event, and books the kits that it completes. */
 final readonly class PackOn
 {
-    public function __construct(private KitLedger $ledger, private RunState $states) {}
+    public function __construct(private UnitLedger $ledger, private RunState $states) {}
 
     /**
      * @throws ImpossiblePacking when it is not the turn of that line and pack

@@ -40,7 +40,7 @@ final readonly class JudgeReport
                 'kit_id' => $kitId,
                 'symptom' => $symptom,
                 'cause' => $cause,
-                'origin' => $origin,
+                'fault_origin' => $origin,
                 'part' => mb_substr($part, 0, self::PART),
             ];
             $judgement = ReportJudgement::query()->createOrFirst(

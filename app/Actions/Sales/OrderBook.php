@@ -16,7 +16,7 @@ use Illuminate\Support\Facades\DB;
 /** Allocates kits to orders, frees them, ships them. */
 final readonly class OrderBook
 {
-    public function __construct(private KitLedger $ledger) {}
+    public function __construct(private UnitLedger $ledger) {}
 
     /** @throws ImpossibleMove when too few kits are on hand; nothing is allocated then */
     public function allocate(int $orderId, string $operationId, ?int $userId): void

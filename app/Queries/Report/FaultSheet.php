@@ -44,14 +44,14 @@ final readonly class FaultSheet
     {
         $days = [];
         $rows = Row::all(
-            DB::table('kit_ledger')
+            DB::table('unit_moves')
                 ->join('units', 'units.id', '=', 'unit_id')
                 ->join('releases', 'releases.id', '=', 'units.release_id')
                 ->join('revisions', 'revisions.id', '=', 'revision_id')
                 ->where('revisions.kit_id', $kitId)
                 ->where('entry', 'shipped')
-                ->orderBy('kit_ledger.id')
-                ->select(['serial', 'kit_ledger.created_at']),
+                ->orderBy('unit_moves.id')
+                ->select(['serial', 'unit_moves.created_at']),
         );
         foreach ($rows as $row) {
             $days[$row->text('serial')] = (int) $row->time('created_at')->diffInDays(now());
@@ -78,7 +78,7 @@ final readonly class FaultSheet
                         $shipped[$each->report->serial] ?? 0,
                         $each->symptom,
                         $each->cause,
-                        $each->origin,
+                        $each->fault_origin,
                     ),
                 )
                 ->all(),

@@ -123,7 +123,7 @@ final readonly class Inbox
             ->leftJoin('revisions', 'revisions.id', '=', 'releases.revision_id')
             ->leftJoin('kits', 'kits.id', '=', 'report_states.kit_id')
             ->leftJoin('customers', 'customers.id', '=', 'reports.customer_id')
-            ->selectRaw('reports.*, kits.id as kit_id, kits.name as kit, revisions.name as revision, revisions.id as revision_id, report_states.symptom, report_states.cause, report_states.origin, report_states.part, customers.name as customer, customers.email, answered,
+            ->selectRaw('reports.*, kits.id as kit_id, kits.name as kit, revisions.name as revision, revisions.id as revision_id, report_states.symptom, report_states.cause, report_states.fault_origin, report_states.part, customers.name as customer, customers.email, answered,
                 (select min(first.id) from reports first where first.likeness = reports.likeness and first.id < reports.id) as like_report');
     }
 
@@ -148,7 +148,7 @@ final readonly class Inbox
             'hasAddress' => $row->has('email'),
             'symptom' => $row->textOrNull('symptom'),
             'cause' => $row->textOrNull('cause'),
-            'origin' => $row->textOrNull('origin'),
+            'faultOrigin' => $row->textOrNull('fault_origin'),
             'part' => $row->text('part'),
             'answered' => $row->flag('answered'),
             'like' => $row->intOrNull('like_report'),

@@ -19,7 +19,7 @@ final readonly class Stock
         'shipped' => "(select count(*) from unit_states where kit_id = kits.id and entry = 'shipped')",
     ];
     private const MOVES = [
-        'at' => 'kit_ledger.id',
+        'at' => 'unit_moves.id',
         'serial' => 'serial',
         'entry' => 'entry',
         'order' => 'orders.number',
@@ -84,7 +84,7 @@ final readonly class Stock
     /** @return array{ledger: list<array<string, mixed>>, page: int, pages: int, total: int} moves of kits, the newest first */
     public function moves(Page $page): array
     {
-        $query = DB::table('kit_ledger')
+        $query = DB::table('unit_moves')
             ->join('units', 'units.id', '=', 'unit_id')
             ->leftJoin('orders', 'orders.id', '=', 'order_id');
         if ($page->search !== '') {
@@ -95,15 +95,15 @@ final readonly class Stock
                     ->orWhere('entry', 'ilike', $page->pattern()),
             );
         }
-        $total = $page->search === '' ? DB::table('kit_ledger')->count() : (clone $query)->count();
+        $total = $page->search === '' ? DB::table('unit_moves')->count() : (clone $query)->count();
         $rows = Row::all(
             $page
                 ->cut(
                     $query
-                        ->leftJoin('users', 'users.id', '=', 'kit_ledger.user_id')
-                        ->orderByRaw($page->order(self::MOVES, 'kit_ledger.id desc') ?? 'kit_ledger.id desc'),
+                        ->leftJoin('users', 'users.id', '=', 'unit_moves.user_id')
+                        ->orderByRaw($page->order(self::MOVES, 'unit_moves.id desc') ?? 'unit_moves.id desc'),
                 )
-                ->select(['serial', 'entry', 'orders.number', 'users.name', 'note', 'kit_ledger.created_at']),
+                ->select(['serial', 'entry', 'orders.number', 'users.name', 'note', 'unit_moves.created_at']),
         );
 
         return [

@@ -6,6 +6,7 @@ namespace Chiralex\Bench;
 
 use Chiralex\Kit\KitPart;
 use Chiralex\Part\Kind;
+use Chiralex\Quantity\ValueReader;
 use Chiralex\Reason\Origin;
 
 /** The value of a part as a formula sees it, with its tolerance, where that comes from, and its unit. */
@@ -44,11 +45,7 @@ final readonly class Toleranced
         if ($value === null) {
             return null;
         }
-        $said =
-            $part->recognition->value->tolerance ??
-            (preg_match('~\d+(?:[.,]\d+)?~', $part->line->cells->tolerance, $found) === 1
-                ? str_replace(',', '.', $found[0])
-                : null);
+        $said = $part->recognition->value->tolerance ?? ValueReader::tolerance("{$part->line->cells->tolerance} %");
         [$down, $up] = match (true) {
             $said === null => [self::USUAL[$part->kind()->value] ?? 10.0, self::USUAL[$part->kind()->value] ?? 10.0],
             preg_match('~^-(\d+)/\+(\d+)$~', $said, $found) === 1 => [(float) $found[1], (float) $found[2]],

@@ -8,7 +8,7 @@ namespace Chiralex\Board;
 final readonly class BoardShape
 {
     /**
-     * @param int $reading quarter turns clockwise in degrees (0, 90, 180, 270) that bring the board into the maker's view
+     * @param int $turn quarter turns clockwise in degrees (0, 90, 180, 270) that bring the board into the maker's view
      * @param array<string, string> $squarePad kind to what its square pad means
      * @param bool $outlineGiven false when the outline was drawn around the placements
      * @param string $level zero orientation from which its placement file counts: A or B of IEC 61188-7
@@ -17,7 +17,7 @@ final readonly class BoardShape
         public string $name,
         public Polygon $outline,
         public BoardStuff $stuff = new BoardStuff(),
-        public int $reading = 0,
+        public int $turn = 0,
         public array $squarePad = [],
         public Joined $joined = new Joined(),
         public bool $outlineGiven = true,
@@ -31,7 +31,7 @@ final readonly class BoardShape
             $this->name,
             $outline,
             $this->stuff,
-            $this->reading,
+            $this->turn,
             $this->squarePad,
             $this->joined,
             $given,

@@ -53,7 +53,7 @@ final readonly class KitCallouts
             $board = $part->place->placement->board ?? '';
             $callouts[] = $writer->callout(
                 self::polarPart($part, $kit),
-                $kit->board($board)->reading ?? $kit->choices->settings->reading,
+                $kit->board($board)->turn ?? $kit->choices->settings->turn,
                 $landmarks[$step ?? ''][$board] ?? null,
             );
         }

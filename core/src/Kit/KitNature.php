@@ -8,13 +8,13 @@ namespace Chiralex\Kit;
 final readonly class KitNature
 {
     /**
-     * @param list<string> $traits hazards the maker says the kit has
+     * @param list<Hazard> $hazards that the maker says the kit has: `traits` of kit.json
      * @param array<string, string> $ruledOut hazards the maker says the kit has not, with why
      */
     public function __construct(
         public Circuit $circuit = new Circuit(),
         public ?PowerSupply $power = null,
-        public array $traits = [],
+        public array $hazards = [],
         public array $ruledOut = [],
     ) {}
 }

@@ -88,7 +88,7 @@ final readonly class KitReader
                 $file->wires($options),
                 $file->drilling($options),
             ),
-            new KitNature($file->circuit(), $file->power(), $file->traits(), $file->ruledOut()),
+            new KitNature($file->circuit(), $file->power(), $file->hazards(), $file->ruledOut()),
             new Findings(
                 $list,
                 [

@@ -9,13 +9,13 @@ final readonly class Settings
 {
     /**
      * @param int $group how many parts a step has at most
-     * @param int $reading quarter turns clockwise in degrees, for boards that name none
+     * @param int $turn quarter turns clockwise in degrees, for boards that name none
      */
     public function __construct(
         public School $school = School::LowestFirst,
         public int $group = 6,
         public Sorting $bagging = Sorting::ByKind,
-        public int $reading = 0,
+        public int $turn = 0,
         public Skill $skill = Skill::Beginner,
         public BenchSettings $bench = new BenchSettings(),
         public PageSettings $page = new PageSettings(),
@@ -27,7 +27,7 @@ final readonly class Settings
             $school ?? $this->school,
             $group ?? $this->group,
             $this->bagging,
-            $this->reading,
+            $this->turn,
             $this->skill,
             $this->bench,
             $this->page,

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Chiralex\Marking;
 
-use Chiralex\Marking\Exception\NoReading;
+use Chiralex\Marking\Exception\NoDecoding;
 use Chiralex\Quantity\EngineeringValue;
 use Chiralex\Quantity\Exception\InvalidQuantity;
 use Chiralex\Quantity\Series;
@@ -17,8 +17,8 @@ final readonly class Bands
      * All legal readings from either end, the likelier first: a usual value before an unusual one, forward before reverse.
      *
      * @param list<Colour> $bands
-     * @return list<BandReading>
-     * @throws NoReading when no direction gives a value
+     * @return list<BandDecoding>
+     * @throws NoDecoding when no direction gives a value
      */
     public function read(array $bands): array
     {
@@ -33,37 +33,37 @@ final readonly class Bands
             $readings[] = $reverse;
         }
         if ($readings === []) {
-            throw NoReading::ofBands(array_map(static fn(Colour $colour): string => $colour->value, $bands));
+            throw NoDecoding::ofBands(array_map(static fn(Colour $colour): string => $colour->value, $bands));
         }
-        usort($readings, fn(BandReading $a, BandReading $b): int => $this->doubt($a) <=> $this->doubt($b));
+        usort($readings, fn(BandDecoding $a, BandDecoding $b): int => $this->doubt($a) <=> $this->doubt($b));
 
         return $readings;
     }
 
     /**
      * @return list<Colour>
-     * @throws NoReading when a word is no colour
+     * @throws NoDecoding when a word is no colour
      */
     public static function words(string $text): array
     {
         $colours = [];
         foreach (preg_split('~[\s,;/-]+~', trim($text), -1, PREG_SPLIT_NO_EMPTY) ?: [] as $index => $word) {
-            $colours[] = Colour::read($word) ?? throw NoReading::ofColour($word, $index + 1);
+            $colours[] = Colour::read($word) ?? throw NoDecoding::ofColour($word, $index + 1);
         }
         if ($colours === []) {
-            throw NoReading::ofBands([]);
+            throw NoDecoding::ofBands([]);
         }
 
         return $colours;
     }
 
     /** @param list<Colour> $bands */
-    private function direction(array $bands, bool $reverse): ?BandReading
+    private function direction(array $bands, bool $reverse): ?BandDecoding
     {
         $count = count($bands);
         if ($count === 1) {
             return $bands[0] === Colour::Black
-                ? new BandReading(EngineeringValue::of('0', Unit::Ohm), '0', false)
+                ? new BandDecoding(EngineeringValue::of('0', Unit::Ohm), '0', false)
                 : null;
         }
         if ($count < 3 || $count > 6 || $bands[0] === Colour::Black) {
@@ -84,7 +84,7 @@ final readonly class Bands
             return null;
         }
         try {
-            return new BandReading(
+            return new BandDecoding(
                 EngineeringValue::scaled($figures, $bands[$digits]->power(), Unit::Ohm),
                 $tolerance,
                 $reverse,
@@ -95,7 +95,7 @@ final readonly class Bands
         }
     }
 
-    private function doubt(BandReading $reading): int
+    private function doubt(BandDecoding $reading): int
     {
         return (Series::of($reading->value) === [] ? 4 : 0) +
             (in_array($reading->tolerance, ['0.05', '0.02', '0.01'], true) ? 2 : 0) +

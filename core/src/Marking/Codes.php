@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Chiralex\Marking;
 
-use Chiralex\Marking\Exception\NoReading;
+use Chiralex\Marking\Exception\NoDecoding;
 use Chiralex\Quantity\EngineeringValue;
 use Chiralex\Quantity\Exception\InvalidQuantity;
 use Chiralex\Quantity\Prefix;
@@ -19,8 +19,8 @@ final readonly class Codes
      * Readings in order of likelihood: usual values first; of those, for resistors, the printed value before the code.
      *
      * @param ?Unit $unit null for every kind of part
-     * @return list<CodeReading>
-     * @throws NoReading when there is none
+     * @return list<CodeDecoding>
+     * @throws NoDecoding when there is none
      */
     public function read(string $code, ?Unit $unit = null): array
     {
@@ -38,7 +38,7 @@ final readonly class Codes
             }
         }
         if ($readings === []) {
-            throw NoReading::ofCode(
+            throw NoDecoding::ofCode(
                 $code,
                 match ($unit) {
                     Unit::Ohm => 'resistor',
@@ -49,12 +49,12 @@ final readonly class Codes
             );
         }
         $readings = array_values($readings);
-        usort($readings, fn(CodeReading $a, CodeReading $b): int => $this->doubt($a) <=> $this->doubt($b));
+        usort($readings, fn(CodeDecoding $a, CodeDecoding $b): int => $this->doubt($a) <=> $this->doubt($b));
 
         return $readings;
     }
 
-    /** @return list<CodeReading> */
+    /** @return list<CodeDecoding> */
     private function forUnit(string $text, Unit $unit): array
     {
         return array_values(
@@ -69,7 +69,7 @@ final readonly class Codes
     }
 
     /** A plain number or a number with prefix and unit, as printed on larger bodies. */
-    private function printed(string $text, Unit $unit): ?CodeReading
+    private function printed(string $text, Unit $unit): ?CodeDecoding
     {
         $units = implode('|', $unit->spellings());
         if (
@@ -121,7 +121,7 @@ final readonly class Codes
     }
 
     /** R notation: the letter stands for the decimal point (`4k7`, `R47`, `2n2`, `47R`). */
-    private function letter(string $text, Unit $unit): ?CodeReading
+    private function letter(string $text, Unit $unit): ?CodeDecoding
     {
         $letters = match ($unit) {
             Unit::Ohm => 'RrEkKMG',
@@ -156,7 +156,7 @@ final readonly class Codes
     }
 
     /** Two figures and a power of ten; in picofarad for capacitors, microhenry for inductors. */
-    private function figuresAndPower(string $text, Unit $unit): ?CodeReading
+    private function figuresAndPower(string $text, Unit $unit): ?CodeDecoding
     {
         if ($text === '000' && $unit === Unit::Ohm) {
             return $this->reading('0', 0, $unit, Scheme::ThreeDigit, '');
@@ -179,7 +179,7 @@ final readonly class Codes
         };
     }
 
-    private function fourDigit(string $text): ?CodeReading
+    private function fourDigit(string $text): ?CodeDecoding
     {
         if ($text === '0000') {
             return $this->reading('0', 0, Unit::Ohm, Scheme::FourDigit, '');
@@ -191,7 +191,7 @@ final readonly class Codes
         return $this->reading($found[1], (int) $found[2], Unit::Ohm, Scheme::FourDigit, '');
     }
 
-    private function reading(string $number, int $power, Unit $unit, Scheme $scheme, string $letter): ?CodeReading
+    private function reading(string $number, int $power, Unit $unit, Scheme $scheme, string $letter): ?CodeDecoding
     {
         try {
             $value = EngineeringValue::scaled($number, $power, $unit);
@@ -206,11 +206,11 @@ final readonly class Codes
             return null;
         }
 
-        return new CodeReading($value, $scheme, $tolerance);
+        return new CodeDecoding($value, $scheme, $tolerance);
     }
 
     /** @return array{int, int, int} less is likelier */
-    private function doubt(CodeReading $reading): array
+    private function doubt(CodeDecoding $reading): array
     {
         $kind = match ($reading->value->unit) {
             Unit::Ohm => 0,

@@ -28,7 +28,7 @@ final readonly class Eia96
         'F' => 5,
     ];
 
-    public function read(string $code): ?CodeReading
+    public function read(string $code): ?CodeDecoding
     {
         if (preg_match('~^(\d\d)([A-Z])$~', strtoupper($code), $found) !== 1 || !isset(self::POWERS[$found[2]])) {
             return null;
@@ -37,7 +37,7 @@ final readonly class Eia96
         try {
             return $member === null
                 ? null
-                : new CodeReading(
+                : new CodeDecoding(
                     EngineeringValue::scaled((string) $member, self::POWERS[$found[2]], Unit::Ohm),
                     Scheme::Eia96,
                     '1',

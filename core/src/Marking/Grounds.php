@@ -13,9 +13,9 @@ use Chiralex\Reason\Reason;
 final readonly class Grounds
 {
     /** @return list<Reason> */
-    public static function of(CodeReading|BandReading $reading): array
+    public static function of(CodeDecoding|BandDecoding $reading): array
     {
-        return $reading instanceof BandReading
+        return $reading instanceof BandDecoding
             ? [
                 self::series($reading->value),
                 new Reason($reading->reverse ? 'reading.reverse' : 'reading.forward', [], Origin::Standard),

@@ -203,11 +203,25 @@ final readonly class ValueReader
     private function parsed(EngineeringValue $value, ?string $tolerance, string $rest, ?ValueDoubt $doubt): ParsedValue
     {
         $rest = trim($rest, " ,;/\t");
-        if ($tolerance === null && preg_match('~(?:^|[^\d.,])(\d+(?:[.,]\d+)?)\s*%~u', $rest, $found) === 1) {
-            $tolerance = str_replace(',', '.', $found[1]);
-        }
 
-        return new ParsedValue($value, $tolerance, $rest, $doubt);
+        return new ParsedValue($value, $tolerance ?? self::tolerance($rest), $rest, $doubt);
+    }
+
+    /** A tolerance as people write it: `5 %`, `-20/+50 %`, `+80 -20%`, `+/-0.5pF`; percent without sign, or as ToleranceLetter has it. */
+    public static function tolerance(string $rest): ?string
+    {
+        $minus = '[\x{2212}\x{2013}-]';
+        $percent = '(\d+(?:[.,]\d+)?)\s*%';
+        $both = '(\d+)\s*%?\s*/?\s*';
+
+        return match (1) {
+            preg_match("~{$minus}\s*{$both}\+\s*(\d+)\s*%~u", $rest, $found) => "-{$found[1]}/+{$found[2]}",
+            preg_match("~\+\s*{$both}{$minus}\s*(\d+)\s*%~u", $rest, $found) => "-{$found[2]}/+{$found[1]}",
+            preg_match('~(?:\x{00B1}|\+/?-)\s*(\d+(?:[.,]\d+)?)\s*pF~u', $rest, $found) => strtr($found[1], ',', '.') .
+                'pF',
+            preg_match("~(?:^|[^\d.,]){$percent}~u", $rest, $found) => strtr($found[1], ',', '.'),
+            default => null,
+        };
     }
 
     private function fault(string $text, int $position): ValueFault

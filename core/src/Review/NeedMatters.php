@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Chiralex\Review;
 
+use Chiralex\Kit\Hazard;
 use Chiralex\Kit\KitPart;
 use Chiralex\Part\Role;
 use Chiralex\Reason\Matter;
@@ -33,7 +34,7 @@ final readonly class NeedMatters implements MatterSource
             ]);
         }
         if (
-            in_array('glue', $kit->nature->traits, true) &&
+            in_array(Hazard::Glue, $kit->nature->hazards, true) &&
             !$this->listed($subject, '~glue|adhesive|epoxy|cement|superglue|cyanoacrylate|resin~')
         ) {
             $matters[] = new Matter(MatterSeverity::Warn, Station::Parts, 'parts.no-adhesive');

@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace Chiralex\Review;
 
 use Chiralex\Kit\KitPart;
-use Chiralex\Marking\CodeReading;
+use Chiralex\Marking\CodeDecoding;
 use Chiralex\Marking\Codes;
-use Chiralex\Marking\Exception\NoReading;
+use Chiralex\Marking\Exception\NoDecoding;
 use Chiralex\Quantity\ParsedValue;
 use Chiralex\Quantity\ValueReader;
 use Chiralex\Reason\Matter;
@@ -82,11 +82,11 @@ final readonly class PrintMatters implements MatterSource
             $printed = [
                 ...$printed,
                 ...array_map(
-                    static fn(CodeReading $reading) => $reading->value,
+                    static fn(CodeDecoding $reading) => $reading->value,
                     (new Codes())->read($part->notes->prints, $value->unit),
                 ),
             ];
-        } catch (NoReading) {
+        } catch (NoDecoding) {
             // What is printed is no code; the typed reading stands alone.
         }
         foreach ($printed as $each) {

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Chiralex\Safety;
 
 use Chiralex\Kit\Alloy;
+use Chiralex\Kit\Hazard;
 use Chiralex\Kit\Kit;
 use Chiralex\Part\Kind;
 use Chiralex\Part\Role;

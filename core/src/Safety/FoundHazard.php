@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Chiralex\Safety;
 
+use Chiralex\Kit\Hazard;
 use Chiralex\Reason\Reason;
 
 /** Whether a kit has a hazard: what its parts show, and what its maker answered. */

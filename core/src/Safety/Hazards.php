@@ -6,6 +6,7 @@ namespace Chiralex\Safety;
 
 use Chiralex\Bom\Designators;
 use Chiralex\Bom\Line;
+use Chiralex\Kit\Hazard;
 use Chiralex\Kit\Kit;
 use Chiralex\Kit\KitPart;
 use Chiralex\Part\Kind;
@@ -45,7 +46,7 @@ final readonly class Hazards
             static fn(Hazard $hazard): FoundHazard => new FoundHazard(
                 $hazard,
                 $shown[$hazard->value] ?? [],
-                in_array($hazard->value, $kit->nature->traits, true),
+                in_array($hazard, $kit->nature->hazards, true),
                 $kit->nature->ruledOut[$hazard->value] ?? null,
             ),
             Hazard::cases(),

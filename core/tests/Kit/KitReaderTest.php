@@ -72,7 +72,7 @@ final class KitReaderTest extends TestCase
         );
         self::assertSame(
             [1.6, true, 0],
-            [$kit->boards[0]->stuff->thickness, $kit->boards[0]->stuff->plated, $kit->boards[0]->reading],
+            [$kit->boards[0]->stuff->thickness, $kit->boards[0]->stuff->plated, $kit->boards[0]->turn],
         );
     }
 

@@ -6,7 +6,7 @@ namespace Chiralex\Tests\Marking;
 
 use Chiralex\Marking\Bands;
 use Chiralex\Marking\Confusability;
-use Chiralex\Marking\Exception\NoReading;
+use Chiralex\Marking\Exception\NoDecoding;
 use Chiralex\Marking\Look;
 use Chiralex\Marking\MarkingWriter;
 use Chiralex\Part\Kind;
@@ -61,7 +61,7 @@ final class BandsTest extends TestCase
     #[DataProvider('illegal')]
     public function test_bands_without_a_legal_reading_are_refused(string $text): void
     {
-        $this->expectException(NoReading::class);
+        $this->expectException(NoDecoding::class);
 
         (new Bands())->read(Bands::words($text));
     }

@@ -6,7 +6,7 @@ namespace Chiralex\Tests\Marking;
 
 use Chiralex\Marking\Codes;
 use Chiralex\Marking\Eia96;
-use Chiralex\Marking\Exception\NoReading;
+use Chiralex\Marking\Exception\NoDecoding;
 use Chiralex\Marking\MarkingWriter;
 use Chiralex\Quantity\Data\SeriesTable;
 use Chiralex\Quantity\EngineeringValue;
@@ -88,7 +88,7 @@ final class CodesTest extends TestCase
 
     public function test_a_letter_o_has_no_reading(): void
     {
-        $this->expectException(NoReading::class);
+        $this->expectException(NoDecoding::class);
 
         (new Codes())->read('1OK');
     }

@@ -5,13 +5,13 @@ declare(strict_types=1);
 namespace Chiralex\Tests\Safety;
 
 use Chiralex\Build\BuildOrder;
+use Chiralex\Kit\Hazard;
 use Chiralex\Kit\Kit;
 use Chiralex\Reason\Matter;
 use Chiralex\Reason\Reason;
 use Chiralex\Review\Reviewer;
 use Chiralex\Safety\Cautions;
 use Chiralex\Safety\FoundHazard;
-use Chiralex\Safety\Hazard;
 use Chiralex\Safety\Hazards;
 use Chiralex\Tests\KitMaker;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -112,8 +112,8 @@ final class HazardsTest extends TestCase
     {
         foreach (Hazard::cases() as $hazard) {
             self::assertContains(
-                $hazard->value,
-                KitMaker::kit(['R1,1k,,'], [], ['traits' => [$hazard->value]])->nature->traits,
+                $hazard,
+                KitMaker::kit(['R1,1k,,'], [], ['traits' => [$hazard->value]])->nature->hazards,
             );
             self::assertSame(
                 [$hazard->value => 'why'],

@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace Chiralex\Tests\Safety;
 
+use Chiralex\Kit\Hazard;
 use Chiralex\Kit\Kit;
 use Chiralex\Reason\Origin;
 use Chiralex\Reason\Reason;
 use Chiralex\Safety\Cautions;
 use Chiralex\Safety\FoundHazard;
-use Chiralex\Safety\Hazard;
 use Chiralex\Safety\Hazards;
 use Chiralex\Safety\StoredCharge;
 use Chiralex\Safety\StoredCharges;

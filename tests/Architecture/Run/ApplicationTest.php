@@ -22,7 +22,7 @@ final class ApplicationTest extends TestCase
         yield 'controllers and requests ask no tables' => ['app/Http', self::TABLES, "DB::table('kits');"];
         yield 'controllers catch only what they answer themselves' => [
             'app/Http/Controllers',
-            '~catch \((?!NoReading|ImpossiblePacking)~',
+            '~catch \((?!NoDecoding|ImpossiblePacking)~',
             'try {} catch (EditConflict) {}',
         ];
         yield 'queries write nothing' => ['app/Queries', self::WRITES, 'Kit::query()->delete();'];

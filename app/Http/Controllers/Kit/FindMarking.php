@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Kit;
 
-use Chiralex\Marking\Exception\NoReading;
+use Chiralex\Marking\Exception\NoDecoding;
 use ChiralexRender\Document\MarkingDocuments;
 use ChiralexRender\Words;
 use Illuminate\Http\JsonResponse;
@@ -23,7 +23,7 @@ final readonly class FindMarking
                     ? $documents->bands($text)
                     : $documents->decode($text, null),
             );
-        } catch (NoReading $none) {
+        } catch (NoDecoding $none) {
             return new JsonResponse(['readings' => [], 'message' => $none->getMessage()]);
         }
     }

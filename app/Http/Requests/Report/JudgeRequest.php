@@ -20,7 +20,7 @@ final class JudgeRequest extends OperationRequest
             'kitId' => ['required', 'integer', 'exists:kits,id'],
             'symptom' => ['required', Rule::enum(Symptom::class)],
             'cause' => ['required', Rule::enum(Cause::class)],
-            'origin' => ['nullable', Rule::enum(FaultOrigin::class)],
+            'faultOrigin' => ['nullable', Rule::enum(FaultOrigin::class)],
             'part' => ['nullable', 'string', 'max:40'],
         ];
     }
@@ -47,6 +47,6 @@ final class JudgeRequest extends OperationRequest
 
     public function origin(): FaultOrigin
     {
-        return FaultOrigin::tryFrom((string) $this->string('origin')) ?? $this->cause()->usualOrigin();
+        return FaultOrigin::tryFrom((string) $this->string('faultOrigin')) ?? $this->cause()->usualOrigin();
     }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Chiralex\Kit\Data;
 
 use Chiralex\Kit\Alloy;
+use Chiralex\Kit\Hazard;
 use Chiralex\Kit\LengthUnit;
 use Chiralex\Kit\PaperSize;
 use Chiralex\Kit\School;
@@ -20,22 +21,6 @@ use Chiralex\Part\Kind;
  */
 final readonly class KitSchema
 {
-    public const TRAITS = [
-        'battery',
-        'mains',
-        'high-voltage',
-        'stored-charge',
-        'hot',
-        'strong-field',
-        'radio',
-        'laser',
-        'bright-light',
-        'small-magnets',
-        'coin-cell',
-        'glue',
-        'drilling',
-        'small-parts',
-    ];
     private const NAMES = ['list' => 'string'];
 
     /** @return array<string, mixed> */
@@ -64,8 +49,8 @@ final readonly class KitSchema
                         'current' => ['enum' => ['dc', 'ac']],
                     ],
                 ],
-                'traits' => ['list' => ['enum' => self::TRAITS]],
-                'ruledOut' => ['object' => array_fill_keys(self::TRAITS, 'string')],
+                'traits' => ['list' => ['enum' => array_column(Hazard::cases(), 'value')]],
+                'ruledOut' => ['object' => array_fill_keys(array_column(Hazard::cases(), 'value'), 'string')],
                 'groups' => self::groups(),
                 'gates' => [
                     'list' => [

@@ -12,6 +12,7 @@ use Chiralex\Kit\DrillFace;
 use Chiralex\Kit\Exception\UnusableKit;
 use Chiralex\Kit\Gate;
 use Chiralex\Kit\Groups;
+use Chiralex\Kit\Hazard;
 use Chiralex\Kit\LengthUnit;
 use Chiralex\Kit\Option;
 use Chiralex\Kit\OrderOverride;
@@ -94,7 +95,7 @@ final readonly class KitFile
 
     public function boards(): BoardSection
     {
-        return new BoardSection($this->json, $this->settings()->reading);
+        return new BoardSection($this->json, $this->settings()->turn);
     }
 
     public function groups(): Groups
@@ -249,10 +250,10 @@ final readonly class KitFile
         return $this->json->object('overrides')->textMap('words');
     }
 
-    /** @return list<string> */
-    public function traits(): array
+    /** @return list<Hazard> */
+    public function hazards(): array
     {
-        return $this->json->texts('traits');
+        return array_map(Hazard::from(...), $this->json->texts('traits'));
     }
 
     public function circuit(): Circuit

@@ -127,7 +127,7 @@ final class EditTest extends TestCase
         yield 'a name that is taken' => ['test', 'rail', '', ['name' => 'lamp'], 'already a test "lamp"'];
         yield 'a field that tests have not' => ['test', 'rail', '', ['smell' => 'x'], 'there is name, gate'];
         yield 'a gate that is not there' => ['test', 'heat', 'gate', 'x', 'there is power'];
-        yield 'an unknown hazard' => ['hazard', 'wolves', '', true, 'there is battery, mains'];
+        yield 'an unknown hazard' => ['hazard', 'wolves', '', true, 'there is battery, coin-cell, mains'];
         yield 'a block without a name' => ['block', ' ', '', 'R1', 'Give the block a name'];
         yield 'a block of no designators' => ['block', 'clock', '', 'R1, R3-C5', 'is no designator'];
         yield 'a row of the log without a step' => ['pilot', '', '', ['snag' => 'x'], 'step in the log must be said'];

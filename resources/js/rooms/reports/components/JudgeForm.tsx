@@ -7,9 +7,9 @@ export function JudgeForm({ report, words }: { report: Report; words: Reports })
   const [kitId, setKit] = useState(report.kitId ?? words.kits[0]?.id ?? 0);
   const [symptom, setSymptom] = useState<Symptom | ''>(report.symptom ?? '');
   const [cause, setCause] = useState<Cause | ''>(report.cause ?? '');
-  const [origin, setOrigin] = useState<FaultOrigin | ''>(report.origin ?? '');
+  const [origin, setOrigin] = useState<FaultOrigin | ''>(report.faultOrigin ?? '');
   const [part, setPart] = useState(report.part);
-  const usual = words.causes.find((each) => each.id === cause)?.origin ?? '';
+  const usual = words.causes.find((each) => each.id === cause)?.faultOrigin ?? '';
   return (
     <form
       className="judge"
@@ -20,7 +20,7 @@ export function JudgeForm({ report, words }: { report: Report; words: Reports })
         const from = origin === '' ? usual : origin;
         judge.mutate({
           what: 'judgements',
-          body: { kitId, symptom, cause, origin: from === '' ? null : from, part },
+          body: { kitId, symptom, cause, faultOrigin: from === '' ? null : from, part },
         });
       }}
     >
@@ -58,7 +58,7 @@ export function JudgeForm({ report, words }: { report: Report; words: Reports })
       </div>
       <div className="field">
         <label htmlFor="judge-origin">where it comes from</label>
-        <Choice id="judge-origin" value={origin === '' ? usual : origin} options={words.origins} onChange={setOrigin} />
+        <Choice id="judge-origin" value={origin === '' ? usual : origin} options={words.faultOrigins} onChange={setOrigin} />
       </div>
       <div className="field">
         <label htmlFor="judge-part">part, if one</label>

@@ -56,7 +56,7 @@ export function Faults() {
             )}
           </section>
           <section className="shares">
-            <Share title="Where it comes from" counts={faults.data.origins} />
+            <Share title="Where it comes from" counts={faults.data.faultOrigins} />
             <Share title="What was wrong" counts={faults.data.causes} />
             <Share title="What customers notice" counts={faults.data.symptoms} />
           </section>

@@ -4,15 +4,15 @@ declare(strict_types=1);
 
 namespace App\Actions\Sales;
 
-use App\Models\KitMove;
 use App\Models\Unit;
+use App\Models\UnitMove;
 use App\Models\UnitState;
 use App\Support\Locks;
 use Chiralex\Trade\Whereabouts;
 use Illuminate\Support\Facades\DB;
 
 /** The append-only book of packed kits; the database keeps where each one is beside it. */
-final readonly class KitLedger
+final readonly class UnitLedger
 {
     private const CHUNK = 1000;
 
@@ -52,14 +52,14 @@ final readonly class KitLedger
                 ];
             }
             foreach (array_chunk($entries, self::CHUNK) as $chunk) {
-                KitMove::query()->insert($chunk);
+                UnitMove::query()->insert($chunk);
             }
         });
     }
 
     public function has(string $operationId): bool
     {
-        return KitMove::query()->where('operation_id', $operationId)->exists();
+        return UnitMove::query()->where('operation_id', $operationId)->exists();
     }
 
     /** @return list<int> kits on hand that were packed with these options, the oldest first */

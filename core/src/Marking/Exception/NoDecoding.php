@@ -8,7 +8,7 @@ use Chiralex\ChiralexException;
 use RuntimeException;
 
 /** A marking that no code of the trade can mean. */
-final class NoReading extends RuntimeException implements ChiralexException
+final class NoDecoding extends RuntimeException implements ChiralexException
 {
     public static function ofCode(string $code, string $kind): self
     {

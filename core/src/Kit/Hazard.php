@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Chiralex\Safety;
+namespace Chiralex\Kit;
 
 /** What can hurt somebody who builds or uses a kit; the values are those of `traits` in kit.json. */
 enum Hazard: string

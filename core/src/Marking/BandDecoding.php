@@ -7,7 +7,7 @@ namespace Chiralex\Marking;
 use Chiralex\Quantity\EngineeringValue;
 
 /** One legal way to read a row of bands. */
-final readonly class BandReading
+final readonly class BandDecoding
 {
     /** @param string $tolerance percent without sign */
     public function __construct(

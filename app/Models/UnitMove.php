@@ -19,11 +19,11 @@ use Illuminate\Database\Eloquent\Model;
  * @property ?int $user_id
  * @property string $note
  */
-final class KitMove extends Model
+final class UnitMove extends Model
 {
     public const UPDATED_AT = null;
 
-    protected $table = 'kit_ledger';
+    protected $table = 'unit_moves';
 
     protected $fillable = ['unit_id', 'sequence', 'operation_id', 'entry', 'order_id', 'user_id', 'note'];
 

@@ -7,7 +7,7 @@ namespace Chiralex\Marking;
 use Chiralex\Quantity\EngineeringValue;
 
 /** One legal reading of a printed code. */
-final readonly class CodeReading
+final readonly class CodeDecoding
 {
     /**
      * @param ?string $tolerance percent without sign, `0.25pF` where absolute, `-20/+80` where lopsided
