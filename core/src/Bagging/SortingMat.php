@@ -15,7 +15,6 @@ final readonly class SortingMat
 {
     /** Larger bodies get a line of words instead of a place, millimetres. */
     public const LARGEST = 60.0;
-    /** Kinds that a builder measures before fitting; common practice. */
 
     /** @return list<MatCell> in the order of the bags, within a bag by designator */
     public static function cells(BagPlan $plan): array
