@@ -48,6 +48,7 @@ final class BagLimitsTest extends TestCase
         yield 'wire is coiled: a quarter of a metre' => ['W1,hook-up,,wire,0.25 m', 3000.0];
         yield 'a cable nobody measured counts as 100 mm' => ['W1,ribbon,,cable,1', 1200.0];
         yield 'hardware nobody measured, four of it' => [',M3 nut,,nut,4', 1200.0];
+        yield 'one of it' => [',M3 nut,,nut,1', 300.0];
     }
 
     #[DataProvider('rows')]
@@ -56,6 +57,30 @@ final class BagLimitsTest extends TestCase
         $kit = self::kit([$row]);
 
         self::assertEqualsWithDelta($volume, (new Volume($kit))->of(self::items($kit)[0]), 1e-6);
+    }
+
+    public function test_a_part_takes_its_area_and_its_height_but_a_millimetre_at_least(): void
+    {
+        $of = static function (float $height): float {
+            $kit = self::kit(['DS1,16x2,50x20x8,display,1'], ['lines' => ['DS1' => ['height' => $height]]]);
+
+            return (new Volume($kit))->of(self::items($kit)[0]);
+        };
+
+        self::assertEqualsWithDelta(1000.0, $of(0.5), 1e-6);
+        self::assertEqualsWithDelta(1000.0, $of(1.0), 1e-6);
+        self::assertEqualsWithDelta(1050.0, $of(1.05), 1e-6);
+    }
+
+    public function test_on_the_mat_a_lying_part_has_the_span_of_its_holes_to_a_hundredth(): void
+    {
+        $kit = KitMaker::kit(['R1,10k,Axial 1/4W,'], ['R1,20,20,0,top'], [
+            'lines' => ['R1' => ['pins' => ['1' => [-5.06172, 0], '2' => [5.06172, 0]]]],
+        ]);
+        $cells = SortingMat::cells((new BagPlanner())->plan($kit, null));
+
+        self::assertSame([10.12], array_map(static fn(MatCell $cell): ?float => $cell->bend, $cells));
+        self::assertSame(60.0, SortingMat::LARGEST);
     }
 
     public function test_a_board_lies_flat_and_needs_its_area(): void

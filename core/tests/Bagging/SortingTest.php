@@ -142,6 +142,37 @@ final class SortingTest extends TestCase
         return (new BagPlanner())->plan($kit, KitMaker::order($kit))->bags;
     }
 
+    public function test_boards_and_hardware_keep_bags_of_their_own_whatever_sorts_the_rest(): void
+    {
+        $titles = static fn(string $sorting): array => array_map(
+            static fn(Bag $bag): string => $bag->title->code,
+            self::bags(
+                KitMaker::kit(
+                    ['R1,10k,Axial 1/4W,', 'PCB1,board,,board', 'SCR1,M3x6,,screw', 'W1,hook-up,,wire'],
+                    ['R1,20,20,0,top'],
+                    ['settings' => ['bagging' => $sorting]],
+                ),
+            ),
+        );
+
+        self::assertSame(['bags.side', 'bags.hardware', 'bags.wire', 'bags.board'], $titles('by-side'));
+        self::assertSame(['bags.parts', 'bags.hardware', 'bags.board'], $titles('parts-and-hardware'));
+        self::assertSame(['bags.steps', 'bags.hardware', 'bags.wire', 'bags.board'], $titles('by-step'));
+    }
+
+    public function test_fourteen_parts_that_are_taken_for_one_another_two_by_two_lie_in_two_bags_with_the_others_in_the_first(): void
+    {
+        $bom = ['J1,2 way,5.08,terminal block'];
+        for ($i = 1; $i <= 7; ++$i) {
+            array_push($bom, "R{$i},{$i}70 5%,Axial 1/4W,", 'R' . (10 + $i) . ",{$i}7k 5%,Axial 1/4W,");
+        }
+        $kit = KitMaker::kit($bom, [], ['settings' => ['bagging' => 'parts-and-hardware']]);
+        $names = self::names($kit);
+
+        self::assertContains('J1', $names[0]);
+        self::assertContains('R1', $names[0], 'the first of those that quarrel lies with those that do not');
+    }
+
     /** @return list<list<string>> */
     private static function names(Kit $kit): array
     {

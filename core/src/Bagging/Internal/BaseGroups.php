@@ -15,6 +15,9 @@ final readonly class BaseGroups
 {
     /** A stage takes steps until it holds this many parts; common practice, no source. */
     private const STAGE = 16;
+    /** Bags stand in this order: stages and sides, what is on no board, then what has a bag of its own. */
+    private const OFF_BOARD = 900;
+    private const OWN = 1000;
 
     public function __construct(private Kit $kit, private ?BuildOrder $order) {}
 
@@ -43,11 +46,11 @@ final readonly class BaseGroups
     private function group(Sorting $school, KitPart $part, array $stages): array
     {
         $family = Family::of($part);
-        $own = [1000 + $family->rank(), new Reason($family->value)];
+        $own = self::own($family);
         // Boards, wire and hardware keep bags of their own under every school.
         if ($school !== Sorting::ByKind && ($family === Family::Flat || $family->isHardware())) {
             return $school === Sorting::PartsAndHardware && $family !== Family::Flat
-                ? [1000 + Family::Hardware->rank(), new Reason(Family::Hardware->value)]
+                ? self::own(Family::Hardware)
                 : $own;
         }
 
@@ -63,8 +66,14 @@ final readonly class BaseGroups
                         'to' => $stages[$part->designator][2],
                     ]),
                 ]
-                : [900, new Reason('bags.off-board')],
+                : [self::OFF_BOARD, new Reason('bags.off-board')],
         };
+    }
+
+    /** @return array{int, Reason} */
+    private static function own(Family $family): array
+    {
+        return [self::OWN + $family->rank(), new Reason($family->value)];
     }
 
     /** @return array{int, Reason} */
@@ -82,7 +91,7 @@ final readonly class BaseGroups
             }
         }
 
-        return [900, new Reason('bags.off-board')];
+        return [self::OFF_BOARD, new Reason('bags.off-board')];
     }
 
     /**
@@ -94,6 +103,7 @@ final readonly class BaseGroups
     {
         $stages = [];
         $open = [];
+        $stage = 0;
         foreach ($this->order->steps ?? [] as $step) {
             $names = array_values(
                 array_diff(
@@ -107,7 +117,7 @@ final readonly class BaseGroups
                 array_sum(array_map(static fn(array $each): int => count($each['names']), $open)) + count($names) >
                     self::STAGE
             ) {
-                $stages += $this->closed($open, count(array_unique(array_column($stages, 0))));
+                $stages += $this->closed($open, $stage++);
                 $open = [];
             }
             if ($names !== []) {
@@ -115,7 +125,7 @@ final readonly class BaseGroups
             }
         }
 
-        return $stages + $this->closed($open, count(array_unique(array_column($stages, 0))));
+        return $stages + $this->closed($open, $stage);
     }
 
     /**

@@ -39,7 +39,8 @@ final readonly class Sharing
      */
     private function least(array $torn, array $foes): array
     {
-        for ($bags = 1; $bags < count($torn); ++$bags) {
+        // What quarrels needs two bags at least.
+        for ($bags = 2; $bags < count($torn); ++$bags) {
             $found = $this->colour($torn, $foes, [], $bags);
             if ($found !== null) {
                 return $found;
