@@ -34,7 +34,7 @@ final class FirstKitTest extends BrowserCase
         // A bad value is mended in its cell.
         $row = $this->text('.parts-table td', '1OK');
         (new WebDriverActions(self::driver()))->doubleClick($row)->perform();
-        $this->write('.celledit', '10k');
+        $this->write('.celledit input', '10k');
         $this->gone('.celledit');
         $this->text('.parts-table td', "10\u{2009}kΩ");
         $this->assertAccessible('Parts');
@@ -65,7 +65,7 @@ final class FirstKitTest extends BrowserCase
         self::assertSame(200, $status);
 
         (new WebDriverActions(self::driver()))->doubleClick($this->text('.parts-table td', "1\u{2009}kΩ"))->perform();
-        $this->write('.celledit', '2k2');
+        $this->write('.celledit input', '2k2');
         $this->text('.conflict h3', 'Maker of Saltmarsh Bench changed');
         $this->text('.conflict li', '2k2');
         $this->assertAccessible('Conflict');

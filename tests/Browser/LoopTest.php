@@ -33,7 +33,7 @@ final class LoopTest extends BrowserCase
         $this->text('.release p', 'LB-A');
         $this->press('1');
         $this->find('.parts-table');
-        self::assertSame([], self::driver()->findElements(WebDriverBy::cssSelector('.steppage .btn.link')));
+        self::assertSame([], self::driver()->findElements(WebDriverBy::cssSelector('.steppage .MuiButton-text')));
 
         $address = $this->packsByKeyboard();
         $this->onPhone(function () use ($address): void {

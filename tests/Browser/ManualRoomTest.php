@@ -44,7 +44,7 @@ final class ManualRoomTest extends BrowserCase
         $this->opened();
         $this->ready('.pages button', 'Add a block')->click();
         $this->write('.blockform label:first-child input', 'output', false);
-        $this->write('.blockform input.m', 'L1', false);
+        $this->write('.blockform .m input', 'L1', false);
         $this->ready('.blockform button', 'Save the block')->click();
         $this->text('.owntext h3', 'output');
         $this->text('.owntext .quiet', 'Parts: L1');
@@ -62,7 +62,7 @@ final class ManualRoomTest extends BrowserCase
         $this->write('.ownwords textarea', 'R1 fills C1.', false);
         $this->ready('.ownwords button', 'Save')->click();
         $this->text('.owntext', 'R1 fills C1.');
-        $this->ready('.sentence .btn', 'edit this sentence')->click();
+        $this->ready('.sentence button', 'edit this sentence')->click();
         $this->write('.ownwords textarea', 'Look at both sides, twice.', false);
         $this->ready('.ownwords button', 'Save')->click();
         $this->text('.sentence p', 'Look at both sides, twice.');

@@ -54,8 +54,7 @@ final class RoomsTest extends BrowserCase
         $this->find('#find-text')->sendKeys('yellow violet orange gold');
         $this->text('.find li', 'in this kit: R3 R7');
         $this->assertAccessible('Find');
-        $this->find('#find-text')->clear();
-        $this->find('#find-text')->sendKeys('U1');
+        $this->write('#find-text', 'U1', false);
         $this->text('.find li', 'LM393');
         $this->find('#find-text')->sendKeys(WebDriverKeys::ENTER);
         $this->text('.detail h2', 'U1');
@@ -85,7 +84,7 @@ final class RoomsTest extends BrowserCase
         $this->signIn();
         $this->drop('.shelf', ['undo.csv' => "Reference,Value,Package\nR1,1k,Axial 1/4W\n"]);
         (new WebDriverActions(self::driver()))->doubleClick($this->text('.parts-table td', "1\u{2009}kΩ"))->perform();
-        $this->write('.celledit', '3k3');
+        $this->write('.celledit input', '3k3');
         $this->text('.parts-table td', "3.3\u{2009}kΩ");
         $this->ready('.tools button', 'Undo')->click();
         $this->text('.parts-table td', "1\u{2009}kΩ");
@@ -94,7 +93,7 @@ final class RoomsTest extends BrowserCase
     public function test_a_packer_may_look_but_not_change(): void
     {
         $this->signIn('packer@saltmarsh.example');
-        $this->gone('.shelf .btn.pri');
+        $this->gone('.shelf .MuiButton-contained');
         $this->ready('.kitrow h2 a', 'Frost Bell')->click();
         $this->find('.parts-table');
         self::assertFalse($this->text('.answers button', 'terminal block')->isEnabled());

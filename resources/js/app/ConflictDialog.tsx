@@ -1,5 +1,6 @@
 import Dialog from '@mui/material/Dialog';
 import type { Change, Conflict, LoggedChange } from '@/shared/api';
+import { Button } from '@/shared/ui';
 
 type Props = { conflict: Conflict | null; onKeepTheirs: () => void; onSaveMine: () => Promise<void> };
 
@@ -46,13 +47,11 @@ export function ConflictDialog({ conflict, onKeepTheirs, onSaveMine }: Props) {
         </div>
         <div className="acts">
           {(conflict?.mine.length ?? 0) > 0 && (
-            <button type="button" className="btn pri" onClick={() => void onSaveMine()}>
+            <Button look="primary" onClick={() => void onSaveMine()}>
               Save mine as well
-            </button>
+            </Button>
           )}
-          <button type="button" className="btn" onClick={onKeepTheirs}>
-            Leave it as it is now
-          </button>
+          <Button onClick={onKeepTheirs}>Leave it as it is now</Button>
         </div>
       </div>
     </Dialog>

@@ -4,6 +4,7 @@ import { useState } from 'react';
 import { useLocation, useNavigate } from 'react-router';
 import { useMarkings, useShelf, type PartsDocument } from '@/shared/api';
 import { useKeys } from '@/shared/keys';
+import { Input, Press } from '@/shared/ui';
 
 type Hit = { key: string; mono: string; text: string; go: string };
 
@@ -92,7 +93,7 @@ export function FindBox() {
         <label htmlFor="find-text" className="sr">
           A designator, a kit, a code or bands
         </label>
-        <input
+        <Input
           id="find-text"
           value={text}
           onChange={(event) => {
@@ -104,15 +105,14 @@ export function FindBox() {
         <ul>
           {hits.map((hit) => (
             <li key={hit.key}>
-              <button
-                type="button"
+              <Press
                 onClick={() => {
                   go(hit);
                 }}
               >
                 <span className="m">{hit.mono}</span>
                 <span>{hit.text}</span>
-              </button>
+              </Press>
             </li>
           ))}
         </ul>
@@ -123,8 +123,7 @@ export function FindBox() {
               {readings.map(({ reading, same }) => {
                 return (
                   <li key={`${reading.unit} ${String(reading.rank)}`}>
-                    <button
-                      type="button"
+                    <Press
                       disabled={same.length === 0}
                       onClick={() => {
                         go({
@@ -153,7 +152,7 @@ export function FindBox() {
                         <span className="quiet small">{reading.reasons.map((reason) => reason.text).join(' ')}</span>
                       </span>
                       <span className="quiet">{same.length > 0 ? `in this kit: ${same.join(' ')}` : ''}</span>
-                    </button>
+                    </Press>
                   </li>
                 );
               })}

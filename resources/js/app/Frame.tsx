@@ -4,6 +4,7 @@ import { api, Refused, useMe } from '@/shared/api';
 import { FindBox } from './FindBox';
 import { KeysHelp } from './KeysHelp';
 import { ROOMS } from './rooms';
+import { Press } from '@/shared/ui';
 
 /** The spine at the left and the room beside it. */
 export function Frame() {
@@ -47,9 +48,9 @@ export function Frame() {
           </NavLink>
         ))}
         <span className="gap" />
-        <button type="button" onClick={() => void leave()} title={me.data ? `Signed in: ${me.data.name}` : 'Sign out'}>
+        <Press onClick={() => void leave()} title={me.data ? `Signed in: ${me.data.name}` : 'Sign out'}>
           Sign out
-        </button>
+        </Press>
       </nav>
       <Outlet />
       <FindBox />

@@ -1,6 +1,7 @@
 import Dialog from '@mui/material/Dialog';
 import { useState } from 'react';
 import { useKeys } from '@/shared/keys';
+import { Button } from '@/shared/ui';
 
 const KEYS: readonly (readonly [string, string])[] = [
   ['1 2 3 4', 'Parts, Board, Order, Marks'],
@@ -42,15 +43,13 @@ export function KeysHelp() {
             </div>
           ))}
         </dl>
-        <button
-          type="button"
-          className="btn"
+        <Button
           onClick={() => {
             setOpen(false);
           }}
         >
           Close
-        </button>
+        </Button>
       </div>
     </Dialog>
   );

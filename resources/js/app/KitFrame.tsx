@@ -13,7 +13,7 @@ import {
 } from '@/shared/api';
 import { useKeys } from '@/shared/keys';
 import { KitContext, type Saved, type Side } from '@/shared/kit';
-import { DropZone, Notice, OptionChooser } from '@/shared/ui';
+import { Button, DropZone, Notice, OptionChooser, Select } from '@/shared/ui';
 import { ConflictDialog } from './ConflictDialog';
 import { MattersFoot } from './MattersFoot';
 import { STATIONS } from './stations';
@@ -120,7 +120,7 @@ export function KitFrame() {
                   {header.data.others.length === 0 ? (
                     header.data.revision
                   ) : (
-                    <select
+                    <Select
                       className="revisions"
                       aria-label="Revision"
                       value={id}
@@ -133,7 +133,7 @@ export function KitFrame() {
                             {each.revision}
                           </option>
                         ))}
-                    </select>
+                    </Select>
                   )}
                   , {header.data.released ? `released ${header.data.released.at.slice(0, 10)}` : 'draft'}
                 </span>
@@ -162,9 +162,7 @@ export function KitFrame() {
               </nav>
               <div className="tools">
                 <OptionChooser options={header.data.options} chosen={options} onChoose={setOptions} />
-                <button
-                  type="button"
-                  className="btn"
+                <Button
                   disabled={!mayEdit || !header.data.undo || undo.isPending}
                   onClick={takeBack}
                   title={
@@ -172,7 +170,7 @@ export function KitFrame() {
                   }
                 >
                   Undo
-                </button>
+                </Button>
               </div>
             </header>
             <Outlet />

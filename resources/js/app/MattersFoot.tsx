@@ -2,6 +2,7 @@ import Dialog from '@mui/material/Dialog';
 import { useState } from 'react';
 import type { Matter } from '@/shared/api';
 import './matters.css';
+import { Button } from '@/shared/ui';
 
 type Props = {
   station: string;
@@ -23,9 +24,9 @@ export function MattersFoot({ station, matters, fault, busy, onDismiss }: Props)
           <span className="say fault" role="alert">
             {fault}
           </span>
-          <button type="button" className="btn link" onClick={onDismiss}>
+          <Button look="link" onClick={onDismiss}>
             Dismiss
-          </button>
+          </Button>
         </>
       ) : (
         <>
@@ -40,15 +41,14 @@ export function MattersFoot({ station, matters, fault, busy, onDismiss }: Props)
             )}
           </span>
           {here.length > 0 && (
-            <button
-              type="button"
-              className="btn link"
+            <Button
+              look="link"
               onClick={() => {
                 setOpen(true);
               }}
             >
               All {here.length}
-            </button>
+            </Button>
           )}
         </>
       )}
@@ -87,15 +87,13 @@ export function MattersFoot({ station, matters, fault, busy, onDismiss }: Props)
               </li>
             ))}
           </ul>
-          <button
-            type="button"
-            className="btn"
+          <Button
             onClick={() => {
               setOpen(false);
             }}
           >
             Close
-          </button>
+          </Button>
         </div>
       </Dialog>
     </footer>

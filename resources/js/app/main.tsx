@@ -12,7 +12,8 @@ import { theme } from './theme';
 import { Refused } from '@/shared/api';
 
 const nonce = document.querySelector<HTMLMetaElement>('meta[property="csp-nonce"]')?.nonce ?? '';
-const cache = createCache({ key: 'cx', nonce });
+// The library's styles stand first, so that a component's own sheet has the last word.
+const cache = createCache({ key: 'cx', nonce, prepend: true });
 const queries = new QueryClient({
   defaultOptions: { queries: { staleTime: 5_000, retry: (count, fault) => !(fault instanceof Refused) && count < 2 } },
 });

@@ -1,26 +1,80 @@
 import { createTheme } from '@mui/material/styles';
 
-/** The tokens of tokens.css as a theme, for the parts of the interface that come from the component library. */
+const hair = '1px solid var(--rule)';
+const field = { border: '1px solid var(--ink3)', borderRadius: 3, background: 'var(--white)', font: 'inherit' };
+
+/** The tokens of tokens.css as a theme; the colours stand there alone, for both schemes, and this page names them. */
 export const theme = createTheme({
-  cssVariables: { colorSchemeSelector: 'media' },
-  colorSchemes: {
-    light: {
-      palette: {
-        primary: { main: '#A4491B' },
-        background: { default: '#F8F5EE', paper: '#FFFEFB' },
-        text: { primary: '#1F282B', secondary: '#5A6467' },
-        divider: '#DAD3C3',
-      },
-    },
-    dark: {
-      palette: {
-        primary: { main: '#E0814F' },
-        background: { default: '#181D1E', paper: '#232B2C' },
-        text: { primary: '#ECE8DC', secondary: '#A9B0AE' },
-        divider: '#384042',
-      },
-    },
+  cssVariables: { nativeColor: true },
+  palette: {
+    primary: { main: 'var(--copper)', contrastText: 'var(--on-copper)' },
+    background: { default: 'var(--paper)', paper: 'var(--white)' },
+    text: { primary: 'var(--ink)', secondary: 'var(--ink2)' },
+    divider: 'var(--rule)',
+    error: { main: 'var(--crimson)' },
+    warning: { main: 'var(--ochre)' },
+    success: { main: 'var(--verdi)' },
   },
   typography: { fontFamily: 'Next, sans-serif', fontSize: 14, button: { textTransform: 'none' } },
   shape: { borderRadius: 3 },
+  components: {
+    MuiButtonBase: {
+      defaultProps: { disableRipple: true },
+      styleOverrides: { root: { font: 'inherit', '&:focus-visible': { outline: '2px solid var(--copper)' } } },
+    },
+    MuiButton: {
+      defaultProps: { disableElevation: true, size: 'small' },
+      styleOverrides: {
+        root: {
+          minWidth: 0,
+          padding: '4px 11px',
+          fontSize: 13,
+          fontWeight: 550,
+          lineHeight: 1.4,
+          whiteSpace: 'nowrap',
+          '&.Mui-disabled': { opacity: 0.45 },
+        },
+        outlined: {
+          borderColor: 'var(--ink)',
+          color: 'var(--ink)',
+          '&:hover': { background: 'var(--paper2)' },
+          '&.Mui-disabled': { borderColor: 'var(--ink)', color: 'var(--ink)' },
+          '&.on': { background: 'var(--ink)', color: 'var(--paper)' },
+        },
+        contained: { '&.Mui-disabled': { background: 'var(--copper)', color: 'var(--on-copper)' } },
+        text: { padding: '0 2px', fontWeight: 650, '&:hover': { background: 'none', textDecoration: 'underline' } },
+      },
+    },
+    MuiToggleButton: {
+      styleOverrides: {
+        root: {
+          padding: '4px 10px',
+          fontSize: 13,
+          fontWeight: 400,
+          lineHeight: 1.4,
+          whiteSpace: 'nowrap',
+          color: 'var(--ink)',
+          borderColor: 'var(--rule)',
+          '&.Mui-selected, &.Mui-selected:hover': { background: 'var(--ink)', color: 'var(--paper)' },
+          '&.Mui-disabled': { color: 'var(--ink2)' },
+          '&.Mui-selected.Mui-disabled': { background: 'var(--ink)', color: 'var(--paper)' },
+        },
+      },
+    },
+    MuiInputBase: {
+      styleOverrides: {
+        root: { ...field, fontSize: 13, color: 'var(--ink)', '&.Mui-disabled': { opacity: 0.6 } },
+        input: { padding: '4px 8px', height: 'auto', font: 'inherit' },
+      },
+    },
+    MuiOutlinedInput: { styleOverrides: { root: { border: 0 }, input: { padding: '6px 8px' } } },
+    MuiNativeSelect: {
+      styleOverrides: { select: { '&:focus': { background: 'none' } }, icon: { color: 'var(--ink2)' } },
+    },
+    MuiTableCell: {
+      styleOverrides: { root: { font: 'inherit', fontSize: 13, color: 'inherit', borderBottom: hair } },
+    },
+    MuiLinearProgress: { styleOverrides: { root: { minWidth: 90, background: 'var(--paper2)', border: hair } } },
+    MuiPaper: { styleOverrides: { root: { backgroundImage: 'none' } } },
+  },
 });

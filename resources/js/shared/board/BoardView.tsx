@@ -2,6 +2,7 @@ import { useState } from 'react';
 import { useApproach, useBoards } from '@/shared/api';
 import { useKit } from '@/shared/kit';
 import { BoardPane } from './BoardPane';
+import { Button, Segment, Segments } from '@/shared/ui';
 
 type Props = {
   lit: ReadonlySet<string> | null;
@@ -37,25 +38,22 @@ export function BoardView({ lit, fitted = null, board = null, approach = null }:
         <b>{kit.side === 'top' ? 'Top side' : 'Bottom side'}</b>
         <span className="quiet">as the builder reads it</span>
         {all.length > 1 && (
-          <span className="seg">
+          <Segments label="Board">
             {all.map((each) => (
-              <button
+              <Segment
                 key={each.name}
-                type="button"
-                aria-pressed={each.name === now.name}
-                onClick={() => {
+                pressed={each.name === now.name}
+                onPress={() => {
                   choose(each.name);
                 }}
               >
                 {each.name}
-              </button>
+              </Segment>
             ))}
-          </span>
+          </Segments>
         )}
         <span className="end">
-          <button type="button" className="btn" onClick={kit.flip}>
-            Flip
-          </button>
+          <Button onClick={kit.flip}>Flip</Button>
         </span>
       </div>
       <BoardPane

@@ -1,4 +1,5 @@
 import { useRef } from 'react';
+import { Button } from './Button';
 
 type Props = { label: string; primary?: boolean; disabled?: boolean; onFiles: (files: File[]) => void };
 
@@ -7,14 +8,9 @@ export function FileButton({ label, primary = false, disabled = false, onFiles }
   const input = useRef<HTMLInputElement>(null);
   return (
     <>
-      <button
-        type="button"
-        className={primary ? 'btn pri' : 'btn'}
-        disabled={disabled}
-        onClick={() => input.current?.click()}
-      >
+      <Button look={primary ? 'primary' : 'plain'} disabled={disabled} onClick={() => input.current?.click()}>
         {label}
-      </button>
+      </Button>
       <input
         ref={input}
         type="file"

@@ -1,5 +1,6 @@
 import type { KitOption } from '@/shared/api';
 import { choose, valueOf } from '@/shared/format';
+import { Select } from './Select';
 
 type Props = { options: readonly KitOption[]; chosen: string; onChoose: (chosen: string) => void };
 
@@ -8,7 +9,7 @@ export function OptionChooser({ options, chosen, onChoose }: Props) {
   return (
     <>
       {options.map((option) => (
-        <select
+        <Select
           key={option.name}
           className="filter option"
           aria-label={`option ${option.name}`}
@@ -22,7 +23,7 @@ export function OptionChooser({ options, chosen, onChoose }: Props) {
               {option.name}: {value}
             </option>
           ))}
-        </select>
+        </Select>
       ))}
     </>
   );

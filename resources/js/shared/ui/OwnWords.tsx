@@ -1,4 +1,6 @@
 import { useEffect, useRef, useState } from 'react';
+import { Button } from './Button';
+import { TextArea } from './TextArea';
 
 type Props = {
   label: string;
@@ -24,23 +26,22 @@ export function OwnWords({ label, text, empty, hint, rows = 6, disabled, onSave 
   };
   if (draft === null) {
     return (
-      <button
-        type="button"
-        className="btn link"
+      <Button
+        look="link"
         disabled={disabled}
         onClick={() => {
           setDraft(text);
         }}
       >
         {text === '' ? empty : `edit ${label}`}
-      </button>
+      </Button>
     );
   }
   return (
     <div className="ownwords">
       <label>
         {label}
-        <textarea
+        <TextArea
           ref={field}
           rows={rows}
           value={draft}
@@ -56,18 +57,16 @@ export function OwnWords({ label, text, empty, hint, rows = 6, disabled, onSave 
       </label>
       {hint !== undefined && <p className="quiet">{hint}</p>}
       <p>
-        <button type="button" className="btn pri" disabled={disabled} onClick={() => void save()}>
+        <Button look="primary" disabled={disabled} onClick={() => void save()}>
           Save
-        </button>{' '}
-        <button
-          type="button"
-          className="btn"
+        </Button>{' '}
+        <Button
           onClick={() => {
             setDraft(null);
           }}
         >
           Leave
-        </button>
+        </Button>
       </p>
     </div>
   );

@@ -1,23 +1,24 @@
 import type { Paper } from '@/shared/api';
+import { Segment } from './Segments';
+import { Segments } from './Segments';
 
 const PAPERS: readonly Paper[] = ['A4', 'Letter'];
 
 /** The paper that things are printed on. */
 export function PaperChoice({ paper, onChange }: { paper: Paper; onChange: (paper: Paper) => void }) {
   return (
-    <span className="seg" role="group" aria-label="Paper">
+    <Segments label="Paper">
       {PAPERS.map((each) => (
-        <button
+        <Segment
           key={each}
-          type="button"
-          aria-pressed={paper === each}
-          onClick={() => {
+          pressed={paper === each}
+          onPress={() => {
             onChange(each);
           }}
         >
           {each}
-        </button>
+        </Segment>
       ))}
-    </span>
+    </Segments>
   );
 }

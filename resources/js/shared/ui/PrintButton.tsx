@@ -1,5 +1,8 @@
 import { useEffect, useRef, useState } from 'react';
 import { useExport, type ExportKind, type Paper } from '@/shared/api';
+import { Button } from './Button';
+import { LinkButton } from './LinkButton';
+import { Progress } from './Progress';
 
 type Props = { label: string; name?: string; kind: ExportKind; subject: number; paper?: Paper };
 
@@ -15,19 +18,19 @@ export function PrintButton({ label, name, kind, subject, paper = 'A4' }: Props)
   if (made && (made.status === 'queued' || made.status === 'running')) {
     return (
       <span className="printing" role="status">
-        <progress max={100} value={made.progress} aria-label={label} />{' '}
+        <Progress value={made.progress} label={label} />{' '}
         {made.status === 'queued' ? 'waiting' : `${String(made.progress)} %`}
-        <button type="button" className="btn link" onClick={() => void cancel()}>
+        <Button look="link" onClick={() => void cancel()}>
           Stop
-        </button>
+        </Button>
       </span>
     );
   }
   if (made && done) {
     return (
-      <a
+      <LinkButton
         ref={link}
-        className="btn on"
+        className="on"
         href={`/api/exports/${String(made.id)}/file`}
         download
         onClick={() => {
@@ -35,7 +38,7 @@ export function PrintButton({ label, name, kind, subject, paper = 'A4' }: Props)
         }}
       >
         Save {made.name}
-      </a>
+      </LinkButton>
     );
   }
   const fault = start.error?.message ?? (made?.status === 'failed' ? made.fault : null);
@@ -46,9 +49,7 @@ export function PrintButton({ label, name, kind, subject, paper = 'A4' }: Props)
           ▲ {fault}
         </span>
       )}
-      <button
-        type="button"
-        className="btn"
+      <Button
         aria-label={name === undefined ? undefined : `${label}: ${name}`}
         disabled={start.isPending}
         onClick={() => {
@@ -56,7 +57,7 @@ export function PrintButton({ label, name, kind, subject, paper = 'A4' }: Props)
         }}
       >
         {label}
-      </button>
+      </Button>
     </>
   );
 }

@@ -1,6 +1,7 @@
 import { useState } from 'react';
 import { workbookOf } from '@/shared/api';
 import { tableText } from '@/shared/format';
+import { Button } from './Button';
 
 type Rows = readonly (readonly string[])[];
 
@@ -41,15 +42,15 @@ export function TableActions({ name, rows }: { name: string; rows: () => Rows | 
           ▲ {fault}
         </span>
       )}
-      <button type="button" className="btn" disabled={said === 'busy'} onClick={() => void act(copy, 'copied')}>
+      <Button disabled={said === 'busy'} onClick={() => void act(copy, 'copied')}>
         {said === 'copied' ? 'Copied' : 'Copy'}
-      </button>
-      <button type="button" className="btn" disabled={said === 'busy'} onClick={() => void act(csv, null)}>
+      </Button>
+      <Button disabled={said === 'busy'} onClick={() => void act(csv, null)}>
         CSV
-      </button>
-      <button type="button" className="btn" disabled={said === 'busy'} onClick={() => void act(workbook, null)}>
+      </Button>
+      <Button disabled={said === 'busy'} onClick={() => void act(workbook, null)}>
         XLSX
-      </button>
+      </Button>
     </>
   );
 }

@@ -1,5 +1,6 @@
 import { useEffect, useState, type ReactNode } from 'react';
 import { FIRST, type Wanted } from '@/shared/api';
+import { Press } from './Press';
 
 const TYPING = 250;
 
@@ -19,15 +20,14 @@ export function useWanted() {
     const way = wanted.sort === column ? 'ascending' : wanted.sort === `-${column}` ? 'descending' : 'none';
     return (
       <th key={column} className={numeric ? 'num' : ''} aria-sort={way}>
-        <button
-          type="button"
+        <Press
           onClick={() => {
             setWanted({ ...wanted, page: 1, sort: way === 'ascending' ? `-${column}` : column });
           }}
         >
           {label}
           {way === 'ascending' ? ' ↑' : way === 'descending' ? ' ↓' : ''}
-        </button>
+        </Press>
       </th>
     );
   };

@@ -11,7 +11,20 @@ import {
   type Wanted,
 } from '@/shared/api';
 import { useKeys } from '@/shared/keys';
-import { Marking, Notice, Pager, TableActions, useWanted } from '@/shared/ui';
+import {
+  Button,
+  TableCell,
+  Input,
+  Marking,
+  Notice,
+  Pager,
+  Table,
+  TableActions,
+  TableBody,
+  TableHead,
+  TableRow,
+  useWanted,
+} from '@/shared/ui';
 import { originText, usedText } from '../model';
 import { PartForm } from './PartForm';
 import './library.css';
@@ -85,7 +98,7 @@ export function LibraryRoom() {
         <label className="sr" htmlFor="library-filter">
           Filter parts
         </label>
-        <input
+        <Input
           id="library-filter"
           className="filter wide"
           placeholder="Filter"
@@ -97,9 +110,8 @@ export function LibraryRoom() {
         <span className="end">
           <TableActions name="parts library" rows={() => table(wanted)} />
           {mayEdit && (
-            <button
-              type="button"
-              className="btn pri"
+            <Button
+              look="primary"
               disabled={give.isPending}
               title="Drafts take what they do not say themselves; Undo takes it back"
               onClick={() => {
@@ -107,7 +119,7 @@ export function LibraryRoom() {
               }}
             >
               Give to the drafts
-            </button>
+            </Button>
           )}
         </span>
       </div>
@@ -125,20 +137,20 @@ export function LibraryRoom() {
       )}
       <div className={part ? 'two' : 'two one'}>
         <div className="scroll" tabIndex={0} role="region" aria-label="Parts of all kits">
-          <table className="table">
-            <thead>
-              <tr>
+          <Table className="table">
+            <TableHead>
+              <TableRow>
                 {head('title', 'part')}
                 {head('kind', 'kind')}
-                <th>marking</th>
+                <TableCell component="th">marking</TableCell>
                 {head('number', 'number')}
                 {head('height', 'mm', true)}
                 {head('used', 'used in')}
-              </tr>
-            </thead>
-            <tbody>
+              </TableRow>
+            </TableHead>
+            <TableBody>
               {rows.map((row) => (
-                <tr
+                <TableRow
                   key={row.fingerprint}
                   id={`part ${row.fingerprint}`}
                   aria-selected={row.fingerprint === chosen}
@@ -146,32 +158,32 @@ export function LibraryRoom() {
                     go(row);
                   }}
                 >
-                  <td title={row.title}>
+                  <TableCell title={row.title}>
                     {row.id === null ? '' : '■ '}
                     {row.title}
-                  </td>
-                  <td>{row.kindName}</td>
-                  <td>
+                  </TableCell>
+                  <TableCell>{row.kindName}</TableCell>
+                  <TableCell>
                     <Marking marking={row.marking} />
-                  </td>
-                  <td className="m">{row.number ?? ''}</td>
-                  <td className="num" title={originText(row, 'height') || row.heightSource}>
+                  </TableCell>
+                  <TableCell className="m">{row.number ?? ''}</TableCell>
+                  <TableCell className="num" title={originText(row, 'height') || row.heightSource}>
                     {row.height === null ? '' : row.height.toFixed(1)}
-                  </td>
-                  <td title={usedText(row)}>{usedText(row)}</td>
-                </tr>
+                  </TableCell>
+                  <TableCell title={usedText(row)}>{usedText(row)}</TableCell>
+                </TableRow>
               ))}
               {rows.length === 0 && (
-                <tr>
-                  <td colSpan={6} className="quiet">
+                <TableRow>
+                  <TableCell colSpan={6} className="quiet">
                     {shown.inAll === 0
                       ? 'No parts yet. Drop a parts list on the Shelf; its parts come here.'
                       : 'No part with these letters.'}
-                  </td>
-                </tr>
+                  </TableCell>
+                </TableRow>
               )}
-            </tbody>
-          </table>
+            </TableBody>
+          </Table>
           <Pager of="the Library" page={shown.page} pages={shown.pages} total={shown.total} onPage={turn} />
         </div>
         {part && <PartForm key={`${part.fingerprint} ${String(part.version)}`} part={part} mayEdit={mayEdit} />}

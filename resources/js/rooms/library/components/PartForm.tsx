@@ -1,7 +1,7 @@
 import { useState, type SyntheticEvent } from 'react';
 import { Link } from 'react-router';
 import { useSaveLibraryPart, type LibraryPart } from '@/shared/api';
-import { KINDS } from '@/shared/ui';
+import { PhotoField, Button, Input, KINDS, Select, TextArea } from '@/shared/ui';
 import { originsAfter, originText, wordsOf, type Words } from '../model';
 
 type Props = { part: LibraryPart; mayEdit: boolean };
@@ -52,7 +52,7 @@ export function PartForm({ part, mayEdit }: Props) {
         {label}
         {originText(part, field) === '' ? '' : ` (${originText(part, field)})`}
       </label>
-      <input
+      <Input
         id={`part-${field}`}
         placeholder={hint}
         value={words[field]}
@@ -66,7 +66,7 @@ export function PartForm({ part, mayEdit }: Props) {
   const list = (field: keyof Words, label: string, values: readonly (readonly [string, string])[]) => (
     <div className="field">
       <label htmlFor={`part-${field}`}>{label}</label>
-      <select
+      <Select
         id={`part-${field}`}
         value={words[field]}
         disabled={!mayEdit}
@@ -80,7 +80,7 @@ export function PartForm({ part, mayEdit }: Props) {
             {name}
           </option>
         ))}
-      </select>
+      </Select>
     </div>
   );
   const same = (values: readonly string[]) => values.map((value) => [value, value.replaceAll('-', ' ')] as const);
@@ -126,7 +126,7 @@ export function PartForm({ part, mayEdit }: Props) {
       </div>
       <div className="field">
         <label htmlFor="part-note">what to know of it, look-alikes above all</label>
-        <textarea
+        <TextArea
           id="part-note"
           rows={3}
           maxLength={2000}
@@ -140,20 +140,10 @@ export function PartForm({ part, mayEdit }: Props) {
       {mayEdit && (
         <>
           <div className="fields">
-            <div className="field">
-              <label htmlFor="part-photo">photo or drawing</label>
-              <input
-                id="part-photo"
-                type="file"
-                accept="image/jpeg,image/png,image/webp"
-                onChange={(event) => {
-                  setPhoto(event.target.files?.[0] ?? null);
-                }}
-              />
-            </div>
+            <PhotoField id="part-photo" label="photo or drawing" onPhoto={setPhoto} />
             <div className="field">
               <label htmlFor="part-origin">what you changed is</label>
-              <select
+              <Select
                 id="part-origin"
                 value={origin}
                 onChange={(event) => {
@@ -163,7 +153,7 @@ export function PartForm({ part, mayEdit }: Props) {
                 {ORIGINS.map((each) => (
                   <option key={each}>{each}</option>
                 ))}
-              </select>
+              </Select>
             </div>
           </div>
           {save.error && (
@@ -172,9 +162,9 @@ export function PartForm({ part, mayEdit }: Props) {
             </p>
           )}
           <p>
-            <button type="submit" className="btn pri" disabled={save.isPending}>
+            <Button type="submit" look="primary" disabled={save.isPending}>
               Save to the library
-            </button>{' '}
+            </Button>{' '}
             {save.isSuccess && (
               <span className="quiet" role="status">
                 Saved. New kits take it by themselves.

@@ -2,7 +2,21 @@ import { useState, type SyntheticEvent } from 'react';
 import { Link, useNavigate } from 'react-router';
 import { useRuns, useStartRun, type PackSize } from '@/shared/api';
 import { optionWords } from '@/shared/format';
-import { Notice, OptionChooser, Pager, useWanted } from '@/shared/ui';
+import {
+  Button,
+  TableCell,
+  Input,
+  Notice,
+  OptionChooser,
+  Pager,
+  Progress,
+  Select,
+  Table,
+  TableBody,
+  TableHead,
+  TableRow,
+  useWanted,
+} from '@/shared/ui';
 import './packing.css';
 
 const SIZES: readonly (readonly [PackSize, string])[] = [
@@ -61,7 +75,7 @@ export function Packing() {
         <form className="newrun" onSubmit={begin} aria-label="Begin a run">
           <div className="field">
             <label htmlFor="run-release">kit</label>
-            <select
+            <Select
               id="run-release"
               value={release ?? releases[0]?.id}
               onChange={(event) => {
@@ -74,11 +88,11 @@ export function Packing() {
                   {each.kit}, revision {each.revision}
                 </option>
               ))}
-            </select>
+            </Select>
           </div>
           <div className="field">
             <label htmlFor="run-size">packs of</label>
-            <select
+            <Select
               id="run-size"
               value={size}
               onChange={(event) => {
@@ -90,11 +104,11 @@ export function Packing() {
                   {name}
                 </option>
               ))}
-            </select>
+            </Select>
           </div>
           <div className="field">
             <label htmlFor="run-packs">how many packs</label>
-            <input
+            <Input
               id="run-packs"
               type="number"
               min={1}
@@ -114,9 +128,9 @@ export function Packing() {
               </span>
             </div>
           )}
-          <button type="submit" className="btn pri" disabled={start.isPending}>
+          <Button type="submit" look="primary" disabled={start.isPending}>
             Begin
-          </button>
+          </Button>
           {start.error && (
             <p className="refusal" role="alert">
               {start.error.message}
@@ -125,48 +139,52 @@ export function Packing() {
         </form>
       )}
       <div className="scroll" tabIndex={0} role="region" aria-label="Runs">
-        <table className="table">
-          <thead>
-            <tr>
-              <th>kit</th>
-              <th>begun</th>
-              <th className="num">packs</th>
-              <th className="num">kits packed</th>
-              <th>how far</th>
-              <th>next</th>
-            </tr>
-          </thead>
-          <tbody>
+        <Table className="table">
+          <TableHead>
+            <TableRow>
+              <TableCell component="th">kit</TableCell>
+              <TableCell component="th">begun</TableCell>
+              <TableCell component="th" className="num">
+                packs
+              </TableCell>
+              <TableCell component="th" className="num">
+                kits packed
+              </TableCell>
+              <TableCell component="th">how far</TableCell>
+              <TableCell component="th">next</TableCell>
+            </TableRow>
+          </TableHead>
+          <TableBody>
             {runs.data.runs.map((run) => (
-              <tr key={run.id}>
-                <td>
+              <TableRow key={run.id}>
+                <TableCell>
                   <b>{run.kit}</b>, revision {run.revision}
                   {run.options === '' ? '' : `, ${optionWords(run.options)}`}
-                </td>
-                <td>{run.at.slice(0, 10)}</td>
-                <td className="num">
+                </TableCell>
+                <TableCell>{run.at.slice(0, 10)}</TableCell>
+                <TableCell className="num">
                   {run.packs}
                   {run.packSize > 1 ? ` of ${String(run.packSize)}` : ''}
-                </td>
-                <td className="num">{run.packed}</td>
-                <td>
-                  <progress max={run.cellsInAll} value={run.done} aria-label={`run ${String(run.id)}`} />{' '}
+                </TableCell>
+                <TableCell className="num">{run.packed}</TableCell>
+                <TableCell>
+                  <Progress value={run.done} label={`run ${String(run.id)}`} />{' '}
                   {Math.floor((100 * run.done) / run.cellsInAll)} %
-                </td>
-                <td>
+                </TableCell>
+                <TableCell>
                   <Link to={`/packing/${String(run.id)}`}>{run.finished ? 'look at it, print labels' : 'go on'}</Link>
-                </td>
-              </tr>
+                </TableCell>
+              </TableRow>
             ))}
             {runs.data.runs.length === 0 && (
-              <tr>
-                <td colSpan={6} className="quiet">
+              <TableRow>
+                <TableCell colSpan={6} className="quiet">
                   No run yet.
-                </td>
-              </tr>
+                </TableCell>
+              </TableRow>
             )}
-          </tbody>
-        </table>
+          </TableBody>
+        </Table>
         <Pager of="the runs" page={runs.data.page} pages={runs.data.pages} total={runs.data.total} onPage={turn} />
       </div>
     </main>

@@ -1,5 +1,6 @@
 import { useState } from 'react';
 import { useSupport, type Report } from '@/shared/api';
+import { Button, TextArea } from '@/shared/ui';
 
 /** Answers a report; the text stays while it is not sent. */
 export function AnswerForm({ report }: { report: Report }) {
@@ -38,7 +39,7 @@ export function AnswerForm({ report }: { report: Report }) {
           <label htmlFor="answer-text">
             answer{report.hasAddress ? ', goes out by mail' : '; no mail address, it is kept here'}
           </label>
-          <textarea
+          <TextArea
             id="answer-text"
             rows={4}
             value={text}
@@ -48,9 +49,9 @@ export function AnswerForm({ report }: { report: Report }) {
             }}
           />
         </div>
-        <button type="submit" className="btn pri" disabled={answer.isPending || text.trim().length < 3}>
+        <Button type="submit" look="primary" disabled={answer.isPending || text.trim().length < 3}>
           {report.hasAddress ? 'Send the answer' : 'Keep the answer'}
-        </button>
+        </Button>
         {answer.error && (
           <p className="refusal" role="alert">
             {answer.error.message}

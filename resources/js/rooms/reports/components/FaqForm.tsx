@@ -1,5 +1,6 @@
 import { useState } from 'react';
 import { useFaults, useManual, useWriteFaq, type Cause, type Report, type Symptom } from '@/shared/api';
+import { Button, Input, TextArea } from '@/shared/ui';
 
 type Props = { report: Report; revisionId: number; symptom: Symptom; cause: Cause };
 
@@ -52,7 +53,7 @@ export function FaqForm({ report, revisionId, symptom, cause }: Props) {
       </p>
       <div className="field">
         <label htmlFor="faq-question">question, as a customer asks it</label>
-        <input
+        <Input
           id="faq-question"
           value={now.question}
           maxLength={300}
@@ -63,7 +64,7 @@ export function FaqForm({ report, revisionId, symptom, cause }: Props) {
       </div>
       <div className="field">
         <label htmlFor="faq-answer">answer</label>
-        <textarea
+        <TextArea
           id="faq-answer"
           rows={4}
           value={now.answer}
@@ -73,13 +74,13 @@ export function FaqForm({ report, revisionId, symptom, cause }: Props) {
           }}
         />
       </div>
-      <button
+      <Button
         type="submit"
-        className="btn"
+
         disabled={write.isPending || now.question.trim().length < 3 || now.answer.trim().length < 3}
       >
         {known ? 'Change the entry' : 'Publish in the FAQ'}
-      </button>
+      </Button>
       {write.isSuccess && !draft && (
         <span className="verdi" role="status">
           {' '}

@@ -1,5 +1,6 @@
 import { useState } from 'react';
 import { type Cause, type FaultOrigin, type Symptom, useSupport, type Report, type Reports } from '@/shared/api';
+import { Button, Input, Select } from '@/shared/ui';
 
 /** Says what a report is about. The origin follows from the cause and can be corrected. */
 export function JudgeForm({ report, words }: { report: Report; words: Reports }) {
@@ -26,7 +27,7 @@ export function JudgeForm({ report, words }: { report: Report; words: Reports })
     >
       <div className="field">
         <label htmlFor="judge-kit">kit</label>
-        <select
+        <Select
           id="judge-kit"
           value={kitId}
           onChange={(event) => {
@@ -38,7 +39,7 @@ export function JudgeForm({ report, words }: { report: Report; words: Reports })
               {kit.name}
             </option>
           ))}
-        </select>
+        </Select>
       </div>
       <div className="field">
         <label htmlFor="judge-symptom">what the customer notices</label>
@@ -58,11 +59,16 @@ export function JudgeForm({ report, words }: { report: Report; words: Reports })
       </div>
       <div className="field">
         <label htmlFor="judge-origin">where it comes from</label>
-        <Choice id="judge-origin" value={origin === '' ? usual : origin} options={words.faultOrigins} onChange={setOrigin} />
+        <Choice
+          id="judge-origin"
+          value={origin === '' ? usual : origin}
+          options={words.faultOrigins}
+          onChange={setOrigin}
+        />
       </div>
       <div className="field">
         <label htmlFor="judge-part">part, if one</label>
-        <input
+        <Input
           id="judge-part"
           className="m"
           value={part}
@@ -72,9 +78,9 @@ export function JudgeForm({ report, words }: { report: Report; words: Reports })
           }}
         />
       </div>
-      <button type="submit" className="btn" disabled={judge.isPending || symptom === '' || cause === ''}>
+      <Button type="submit" disabled={judge.isPending || symptom === '' || cause === ''}>
         {report.symptom === null ? 'Keep this judgement' : 'Change the judgement'}
-      </button>
+      </Button>
       {judge.error && (
         <p className="refusal" role="alert">
           {judge.error.message}
@@ -96,7 +102,7 @@ function Choice<Id extends string>({
   onChange: (value: Id) => void;
 }) {
   return (
-    <select
+    <Select
       id={id}
       value={value}
       onChange={(event) => {
@@ -112,6 +118,6 @@ function Choice<Id extends string>({
           {each.name}
         </option>
       ))}
-    </select>
+    </Select>
   );
 }

@@ -3,6 +3,7 @@ import { useReport, type Report, type Reports } from '@/shared/api';
 import { AnswerForm } from './AnswerForm';
 import { FaqForm } from './FaqForm';
 import { JudgeForm } from './JudgeForm';
+import { Button } from '@/shared/ui';
 
 /** One report: the customer's words and where they come from; judgement, answer, FAQ. */
 export function ReportDetail({ id, words, onOpen }: { id: number; words: Reports; onOpen: (id: number) => void }) {
@@ -23,16 +24,15 @@ export function ReportDetail({ id, words, onOpen }: { id: number; words: Reports
         <p className="quiet">
           In the same words:{' '}
           {now.alike?.map((other) => (
-            <button
+            <Button
               key={other}
-              type="button"
-              className="btn link"
+              look="link"
               onClick={() => {
                 onOpen(other);
               }}
             >
               report {other}
-            </button>
+            </Button>
           ))}
         </p>
       )}

@@ -1,7 +1,7 @@
 import { useState } from 'react';
 import { useMails, useReports } from '@/shared/api';
 import { useKeys } from '@/shared/keys';
-import { Notice, Pager, useWanted } from '@/shared/ui';
+import { Input, Notice, Pager, Press, Segment, Segments, useWanted } from '@/shared/ui';
 import { ReportDetail } from './ReportDetail';
 import './reports.css';
 
@@ -46,21 +46,21 @@ export function Reports() {
     <main className="room reportroom">
       <div className="roomhead">
         <h1>Reports</h1>
-        <span className="seg" role="group" aria-label="Which reports">
-          <button type="button" aria-pressed={shown === 'open'} onClick={list('open')}>
+        <Segments label="Which reports">
+          <Segment pressed={shown === 'open'} onPress={list('open')}>
             open, {reports.data.open}
-          </button>
-          <button type="button" aria-pressed={shown === 'all'} onClick={list('all')}>
+          </Segment>
+          <Segment pressed={shown === 'all'} onPress={list('all')}>
             all, {reports.data.all}
-          </button>
-          <button type="button" aria-pressed={shown === 'mail'} onClick={list('mail')}>
+          </Segment>
+          <Segment pressed={shown === 'mail'} onPress={list('mail')}>
             mail sent
-          </button>
-        </span>
+          </Segment>
+        </Segments>
         <label className="sr" htmlFor="report-filter">
           Filter reports
         </label>
-        <input
+        <Input
           id="report-filter"
           className="filter wide"
           placeholder="Filter"
@@ -88,8 +88,7 @@ export function Reports() {
           <ul className="scroll inbox" aria-label="Reports">
             {rows.map((report) => (
               <li key={report.id}>
-                <button
-                  type="button"
+                <Press
                   aria-pressed={report.id === id}
                   onClick={() => {
                     setId(report.id);
@@ -113,7 +112,7 @@ export function Reports() {
                     )}
                     {report.like !== null && <span className="quiet"> ≈ like {report.like}</span>}
                   </span>
-                </button>
+                </Press>
               </li>
             ))}
             {rows.length === 0 && (

@@ -1,6 +1,6 @@
 import { useState, type SyntheticEvent } from 'react';
 import { useHeader, type OrderGiven, type ShelfRow } from '@/shared/api';
-import { KitChooser, OptionChooser } from '@/shared/ui';
+import { Button, Input, KitChooser, OptionChooser, TextArea } from '@/shared/ui';
 
 type Props = { busy: boolean; onSave: (order: OrderGiven) => void; onLeave: () => void };
 
@@ -42,7 +42,7 @@ export function NewOrder({ busy, onSave, onLeave }: Props) {
       {FIELDS.map(([field, label, type]) => (
         <div className="field" key={field}>
           <label htmlFor={`order-${field}`}>{label}</label>
-          <input
+          <Input
             id={`order-${field}`}
             type={type}
             value={words[field]}
@@ -74,7 +74,7 @@ export function NewOrder({ busy, onSave, onLeave }: Props) {
       )}
       <div className="field wide">
         <label htmlFor="order-address">address</label>
-        <textarea
+        <TextArea
           id="order-address"
           rows={2}
           value={words.address}
@@ -84,12 +84,10 @@ export function NewOrder({ busy, onSave, onLeave }: Props) {
         />
       </div>
       <p className="wide">
-        <button type="submit" className="btn pri" disabled={busy}>
+        <Button type="submit" look="primary" disabled={busy}>
           Book the order
-        </button>{' '}
-        <button type="button" className="btn" onClick={onLeave}>
-          Leave
-        </button>
+        </Button>{' '}
+        <Button onClick={onLeave}>Leave</Button>
       </p>
     </form>
   );

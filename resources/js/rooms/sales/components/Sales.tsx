@@ -1,7 +1,22 @@
 import { useState } from 'react';
 import { allRows, api, useOrderFile, useSale, useSales, type SalesOrder, type Wanted } from '@/shared/api';
 import { money, optionWords } from '@/shared/format';
-import { DropZone, FileButton, Notice, Pager, PrintButton, TableActions, useWanted } from '@/shared/ui';
+import {
+  Button,
+  TableCell,
+  DropZone,
+  FileButton,
+  Input,
+  Notice,
+  Pager,
+  PrintButton,
+  Table,
+  TableActions,
+  TableBody,
+  TableHead,
+  TableRow,
+  useWanted,
+} from '@/shared/ui';
 import { NewOrder } from './NewOrder';
 import './sales.css';
 
@@ -77,7 +92,7 @@ export function Sales() {
           <label className="sr" htmlFor="order-filter">
             Filter orders
           </label>
-          <input
+          <Input
             id="order-filter"
             className="filter wide"
             placeholder="Filter"
@@ -89,30 +104,28 @@ export function Sales() {
           <span className="end">
             <TableActions name="orders" rows={() => table(wanted)} />
             <FileButton label="Orders from a CSV" onFiles={take} />
-            <button
-              type="button"
-              className="btn pri"
+            <Button
+              look="primary"
               onClick={() => {
                 setAdding(!adding);
               }}
             >
               New order
-            </button>
+            </Button>
           </span>
         </div>
         {fault && (
           <p className="refusal" role="alert">
             {fault.message}{' '}
-            <button
-              type="button"
-              className="btn link"
+            <Button
+              look="link"
               onClick={() => {
                 sale.reset();
                 file.reset();
               }}
             >
               Dismiss
-            </button>
+            </Button>
           </p>
         )}
         {said && (
@@ -140,43 +153,43 @@ export function Sales() {
           />
         )}
         <div className="scroll" tabIndex={0} role="region" aria-label="Orders">
-          <table className="table">
-            <thead>
-              <tr>
+          <Table className="table">
+            <TableHead>
+              <TableRow>
                 {head('number', 'number')}
                 {head('placedOn', 'date')}
                 {head('customer', 'customer')}
-                <th>kits</th>
-                <th className="num">price</th>
+                <TableCell component="th">kits</TableCell>
+                <TableCell component="th" className="num">
+                  price
+                </TableCell>
                 {head('stage', 'stage')}
-                <th>next</th>
-              </tr>
-            </thead>
-            <tbody>
+                <TableCell component="th">next</TableCell>
+              </TableRow>
+            </TableHead>
+            <TableBody>
               {orders.map((order) => (
-                <tr key={order.id}>
-                  <td className="m">{order.number}</td>
-                  <td>{order.placedOn}</td>
-                  <td>{order.customer}</td>
-                  <td>
+                <TableRow key={order.id}>
+                  <TableCell className="m">{order.number}</TableCell>
+                  <TableCell>{order.placedOn}</TableCell>
+                  <TableCell>{order.customer}</TableCell>
+                  <TableCell>
                     {order.lines
                       .map(
                         (line) =>
                           `${String(line.quantity)} × ${line.kit}${line.options === '' ? '' : ` (${optionWords(line.options)})`}`,
                       )
                       .join(', ')}
-                  </td>
-                  <td className="num">{money(total(order), order.lines[0]?.currency ?? '')}</td>
-                  <td className={order.stage}>
+                  </TableCell>
+                  <TableCell className="num">{money(total(order), order.lines[0]?.currency ?? '')}</TableCell>
+                  <TableCell className={order.stage}>
                     {STAGES[order.stage]}
                     {order.stage === 'open' && order.shipped > 0 ? `, ${String(order.shipped)} shipped` : ''}
-                  </td>
-                  <td>
+                  </TableCell>
+                  <TableCell>
                     <div className="acts">
                       {order.stage === 'open' && (
-                        <button
-                          type="button"
-                          className="btn"
+                        <Button
                           disabled={!order.canAllocate || sale.isPending}
                           title={order.canAllocate ? 'Sets the oldest kits aside' : 'Too few kits on hand'}
                           onClick={() => {
@@ -184,49 +197,46 @@ export function Sales() {
                           }}
                         >
                           Set kits aside
-                        </button>
+                        </Button>
                       )}
                       {order.stage === 'allocated' && (
                         <>
-                          <button
-                            type="button"
-                            className="btn"
+                          <Button
                             disabled={sale.isPending}
                             onClick={() => {
                               act(order, 'ship');
                             }}
                           >
                             Ship
-                          </button>
+                          </Button>
                           <PrintButton label="Slip" kind="packing-slip" subject={order.id} />
-                          <button
-                            type="button"
-                            className="btn link"
+                          <Button
+                            look="link"
                             disabled={sale.isPending}
                             onClick={() => {
                               act(order, 'free');
                             }}
                           >
                             put back
-                          </button>
+                          </Button>
                         </>
                       )}
                       {order.stage === 'shipped' && <PrintButton label="Slip" kind="packing-slip" subject={order.id} />}
                     </div>
-                  </td>
-                </tr>
+                  </TableCell>
+                </TableRow>
               ))}
               {orders.length === 0 && (
-                <tr>
-                  <td colSpan={7} className="quiet">
+                <TableRow>
+                  <TableCell colSpan={7} className="quiet">
                     {wanted.search === ''
                       ? 'No orders yet. Type one in, or drop a CSV anywhere on this page.'
                       : 'No order with these letters.'}
-                  </td>
-                </tr>
+                  </TableCell>
+                </TableRow>
               )}
-            </tbody>
-          </table>
+            </TableBody>
+          </Table>
           <Pager
             of="the orders"
             page={sales.data.page}

@@ -1,5 +1,6 @@
 import LinearProgress from '@mui/material/LinearProgress';
 import type { useImport } from '@/shared/api';
+import { Button, Select } from '@/shared/ui';
 
 type Props = { incoming: ReturnType<typeof useImport>; files: readonly File[]; onColumn: (column: number) => void };
 
@@ -23,9 +24,9 @@ export function ImportLine({ incoming, files, onColumn }: Props) {
           aria-label={`Import of ${names}`}
         />
         {now && (
-          <button type="button" className="btn link" onClick={() => void cancel()}>
+          <Button look="link" onClick={() => void cancel()}>
             Stop
-          </button>
+          </Button>
         )}
       </div>
     );
@@ -36,7 +37,7 @@ export function ImportLine({ incoming, files, onColumn }: Props) {
         <label htmlFor="designator-column">
           ▲ {names}: no column is named for the designators. Which one holds them (R1, C2)?
         </label>{' '}
-        <select
+        <Select
           id="designator-column"
           className="filter wide"
           defaultValue=""
@@ -52,7 +53,7 @@ export function ImportLine({ incoming, files, onColumn }: Props) {
               {header === '' ? `column ${String(index + 1)}` : header}
             </option>
           ))}
-        </select>
+        </Select>
       </p>
     );
   }
@@ -62,9 +63,9 @@ export function ImportLine({ incoming, files, onColumn }: Props) {
   return fault ? (
     <p className="refusal" role="alert">
       {fault}{' '}
-      <button type="button" className="btn link" onClick={leave}>
+      <Button look="link" onClick={leave}>
         Dismiss
-      </button>
+      </Button>
     </p>
   ) : null;
 }

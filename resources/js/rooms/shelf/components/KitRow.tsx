@@ -2,6 +2,7 @@ import { Link } from 'react-router';
 import { usePicture, type ShelfRow, type useKitDeed } from '@/shared/api';
 import { minutes } from '@/shared/format';
 import { KitMenu } from './KitMenu';
+import { Button } from '@/shared/ui';
 
 type Props = { kit: ShelfRow; mayEdit: boolean; deed: ReturnType<typeof useKitDeed> };
 
@@ -108,16 +109,15 @@ function Fault({ kit, mayEdit, deed }: Props) {
           <>
             {' '}
             or{' '}
-            <button
-              type="button"
-              className="btn link"
+            <Button
+              look="link"
               disabled={deed.isPending}
               onClick={() => {
                 deed.mutate({ what: 'kit-aside', kit: kit.id, aside: true });
               }}
             >
               put the kit aside
-            </button>
+            </Button>
           </>
         )}
       </p>

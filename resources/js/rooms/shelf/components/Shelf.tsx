@@ -1,7 +1,7 @@
 import { useCallback, useState } from 'react';
 import { useNavigate } from 'react-router';
 import { useImport, useKitDeed, useMe, useShelf, type ShelfRow } from '@/shared/api';
-import { DropZone, FileButton, Notice, Pager, useWanted } from '@/shared/ui';
+import { Button, DropZone, FileButton, Input, Notice, Pager, useWanted } from '@/shared/ui';
 import { ImportLine } from './ImportLine';
 import { KitRow } from './KitRow';
 import './shelf.css';
@@ -42,7 +42,7 @@ export function Shelf() {
           <label className="sr" htmlFor="shelf-filter">
             Filter kits
           </label>
-          <input
+          <Input
             id="shelf-filter"
             className="filter"
             placeholder="Filter"
@@ -52,9 +52,8 @@ export function Shelf() {
             }}
           />
           {(aside || (shown?.aside ?? 0) > 0) && (
-            <button
-              type="button"
-              className="btn link"
+            <Button
+              look="link"
               aria-pressed={aside}
               onClick={() => {
                 setAside(!aside);
@@ -62,7 +61,7 @@ export function Shelf() {
               }}
             >
               {aside ? 'back to the Shelf' : `${String(shown?.aside ?? 0)} put aside`}
-            </button>
+            </Button>
           )}
           <span className="end">
             {mayEdit && (
@@ -87,15 +86,14 @@ export function Shelf() {
         {deed.error && (
           <p className="refusal" role="alert">
             {deed.error.message}{' '}
-            <button
-              type="button"
-              className="btn link"
+            <Button
+              look="link"
               onClick={() => {
                 deed.reset();
               }}
             >
               Dismiss
-            </button>
+            </Button>
           </p>
         )}
         {shown?.total === 0 && !aside && wanted.search === '' ? (
@@ -106,16 +104,14 @@ export function Shelf() {
               the parts on the board. A ZIP of a kit folder brings all at once.
             </p>
             {mayEdit && (
-              <button
-                type="button"
-                className="btn"
+              <Button
                 disabled={deed.isPending}
                 onClick={() => {
                   deed.mutate({ what: 'demo' });
                 }}
               >
                 Show me with the demo kit
-              </button>
+              </Button>
             )}
           </div>
         ) : (

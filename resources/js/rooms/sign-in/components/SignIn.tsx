@@ -3,6 +3,7 @@ import { useState } from 'react';
 import { useNavigate } from 'react-router';
 import { api } from '@/shared/api';
 import './sign-in.css';
+import { Button, Input } from '@/shared/ui';
 
 /** Sign in. */
 export function SignIn() {
@@ -39,7 +40,7 @@ export function SignIn() {
         <h1>Chiralex</h1>
         <p>The same board from both sides: what is in the kit, how it is marked, in which order it is built.</p>
         <label htmlFor="email">E-mail</label>
-        <input
+        <Input
           id="email"
           type="email"
           autoComplete="username"
@@ -50,7 +51,7 @@ export function SignIn() {
           }}
         />
         <label htmlFor="password">Password</label>
-        <input
+        <Input
           id="password"
           type="password"
           autoComplete="current-password"
@@ -65,9 +66,9 @@ export function SignIn() {
             {fault}
           </p>
         )}
-        <button type="submit" className="btn pri" disabled={busy}>
+        <Button type="submit" look="primary" disabled={busy}>
           Sign in
-        </button>
+        </Button>
       </form>
     </main>
   );

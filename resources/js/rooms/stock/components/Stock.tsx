@@ -1,6 +1,17 @@
 import { Link } from 'react-router';
 import { allRows, api, useMe, useMoves, useStock, type Moves, type Stock as Document, type Wanted } from '@/shared/api';
-import { Notice, Pager, TableActions, useWanted } from '@/shared/ui';
+import {
+  TableCell,
+  Input,
+  Notice,
+  Pager,
+  Table,
+  TableActions,
+  TableBody,
+  TableHead,
+  TableRow,
+  useWanted,
+} from '@/shared/ui';
 
 const ENTRIES: Readonly<Record<string, string>> = {
   packed: 'packed',
@@ -50,7 +61,7 @@ export function Stock() {
         <label className="sr" htmlFor="stock-filter">
           Filter kits
         </label>
-        <input
+        <Input
           id="stock-filter"
           className="filter wide"
           placeholder="Kit"
@@ -64,32 +75,34 @@ export function Stock() {
         </span>
       </div>
       <div className="scroll" tabIndex={0} role="region" aria-label="Kits and their moves">
-        <table className="table" aria-label="Kits on hand">
-          <thead>
-            <tr>
+        <Table className="table" aria-label="Kits on hand">
+          <TableHead>
+            <TableRow>
               {kits.head('kit', 'kit')}
               {kits.head('onHand', 'on hand', true)}
               {kits.head('allocated', 'set aside', true)}
               {kits.head('shipped', 'shipped', true)}
-              <th className="num">still wanted</th>
-              <th>next</th>
-            </tr>
-          </thead>
-          <tbody>
+              <TableCell component="th" className="num">
+                still wanted
+              </TableCell>
+              <TableCell component="th">next</TableCell>
+            </TableRow>
+          </TableHead>
+          <TableBody>
             {stock.data.kits.map((kit) => (
               <CountRow key={kit.kitId} kit={kit} mayPack={mayPack} />
             ))}
             {stock.data.kits.length === 0 && (
-              <tr>
-                <td colSpan={6} className="quiet">
+              <TableRow>
+                <TableCell colSpan={6} className="quiet">
                   {kits.wanted.search === ''
                     ? 'No kits yet. Drop a parts list on the Shelf.'
                     : 'No kit with these letters.'}
-                </td>
-              </tr>
+                </TableCell>
+              </TableRow>
             )}
-          </tbody>
-        </table>
+          </TableBody>
+        </Table>
         <Pager
           of="the kits"
           page={stock.data.page}
@@ -104,7 +117,7 @@ export function Stock() {
             <label className="sr" htmlFor="move-filter">
               Filter moves
             </label>
-            <input
+            <Input
               id="move-filter"
               className="filter wide"
               placeholder="Serial or order"
@@ -115,32 +128,32 @@ export function Stock() {
             />
           </span>
         </div>
-        <table className="table" aria-label="Moves of kits">
-          <thead>
-            <tr>
+        <Table className="table" aria-label="Moves of kits">
+          <TableHead>
+            <TableRow>
               {moves.head('at', 'day')}
               {moves.head('serial', 'serial')}
               {moves.head('entry', 'what')}
               {moves.head('order', 'order')}
               {moves.head('by', 'by')}
-              <th>note</th>
-            </tr>
-          </thead>
-          <tbody>
+              <TableCell component="th">note</TableCell>
+            </TableRow>
+          </TableHead>
+          <TableBody>
             {book.data.ledger.map((row, index) => (
               <MoveRow key={`${row.serial} ${row.at} ${String(index)}`} row={row} />
             ))}
             {book.data.ledger.length === 0 && (
-              <tr>
-                <td colSpan={6} className="quiet">
+              <TableRow>
+                <TableCell colSpan={6} className="quiet">
                   {moves.wanted.search === ''
                     ? 'Nothing packed yet. A packing run brings kits here.'
                     : 'No move with these letters.'}
-                </td>
-              </tr>
+                </TableCell>
+              </TableRow>
             )}
-          </tbody>
-        </table>
+          </TableBody>
+        </Table>
         <Pager
           of="the moves"
           page={book.data.page}
@@ -155,15 +168,15 @@ export function Stock() {
 
 function CountRow({ kit, mayPack }: { kit: KitCount; mayPack: boolean }) {
   return (
-    <tr>
-      <td>
+    <TableRow>
+      <TableCell>
         <b>{kit.kit}</b>
-      </td>
-      <td className="num">{kit.onHand}</td>
-      <td className="num">{kit.allocated}</td>
-      <td className="num">{kit.shipped}</td>
-      <td className="num">{kit.wanted}</td>
-      <td>
+      </TableCell>
+      <TableCell className="num">{kit.onHand}</TableCell>
+      <TableCell className="num">{kit.allocated}</TableCell>
+      <TableCell className="num">{kit.shipped}</TableCell>
+      <TableCell className="num">{kit.wanted}</TableCell>
+      <TableCell>
         {kit.wanted > kit.onHand ? (
           <span className="ochre">
             ▲ pack {kit.wanted - kit.onHand} more {mayPack && <Link to="/packing">to Packing</Link>}
@@ -173,20 +186,20 @@ function CountRow({ kit, mayPack }: { kit: KitCount; mayPack: boolean }) {
         ) : (
           ''
         )}
-      </td>
-    </tr>
+      </TableCell>
+    </TableRow>
   );
 }
 
 function MoveRow({ row }: { row: Move }) {
   return (
-    <tr>
-      <td>{row.at.slice(0, 10)}</td>
-      <td className="m">{row.serial}</td>
-      <td>{ENTRIES[row.entry] ?? row.entry}</td>
-      <td>{row.order ?? ''}</td>
-      <td>{row.by}</td>
-      <td>{row.note}</td>
-    </tr>
+    <TableRow>
+      <TableCell>{row.at.slice(0, 10)}</TableCell>
+      <TableCell className="m">{row.serial}</TableCell>
+      <TableCell>{ENTRIES[row.entry] ?? row.entry}</TableCell>
+      <TableCell>{row.order ?? ''}</TableCell>
+      <TableCell>{row.by}</TableCell>
+      <TableCell>{row.note}</TableCell>
+    </TableRow>
   );
 }

@@ -1,5 +1,5 @@
 import type { Bag, BagItem, Bags } from '@/shared/api';
-import { Marking, WhyList } from '@/shared/ui';
+import { Button, Marking, Press, WhyList } from '@/shared/ui';
 import { names } from '../model';
 
 type Props = {
@@ -43,9 +43,8 @@ export function BagColumn({ bag, conflicts, selected, foes, target, mayEdit, why
                 {item.designators
                   .filter((name) => !name.startsWith('~'))
                   .map((name) => (
-                    <button
+                    <Press
                       key={name}
-                      type="button"
                       data-part={name}
                       className={chipClass(name, selected, foes)}
                       aria-pressed={selected === name}
@@ -57,7 +56,7 @@ export function BagColumn({ bag, conflicts, selected, foes, target, mayEdit, why
                       }}
                     >
                       {name}
-                    </button>
+                    </Press>
                   ))}
                 {names(item.designators) === '' && <span className="quiet">no place on the board</span>}
               </span>
@@ -65,15 +64,14 @@ export function BagColumn({ bag, conflicts, selected, foes, target, mayEdit, why
                 <span key={name} className="own">
                   {name}: your choice
                   {mayEdit && (
-                    <button
-                      type="button"
-                      className="btn link"
+                    <Button
+                      look="link"
                       onClick={() => {
                         onBack(name);
                       }}
                     >
                       back to computed
-                    </button>
+                    </Button>
                   )}
                 </span>
               ))}

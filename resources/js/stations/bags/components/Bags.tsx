@@ -3,7 +3,7 @@ import { useBags, useParts, type Paper } from '@/shared/api';
 import { BoardView } from '@/shared/board';
 import { useKeys } from '@/shared/keys';
 import { useKit } from '@/shared/kit';
-import { PaperChoice, PrintButton, Split, TableActions } from '@/shared/ui';
+import { PaperChoice, PrintButton, Segment, Segments, Select, Split, TableActions } from '@/shared/ui';
 import { bagOf, freshName, names, rowsOf } from '../model';
 import { useBagDrag } from '../useBagDrag';
 import { BagColumn } from './BagColumn';
@@ -56,19 +56,18 @@ export function Bags() {
       work={
         <>
           <div className="bar">
-            <span className="seg" role="group" aria-label="How parts are sorted">
+            <Segments label="How parts are sorted">
               {SCHOOLS.map(([id, name]) => (
-                <button
+                <Segment
                   key={id}
-                  type="button"
-                  aria-pressed={plan.school === id}
+                  pressed={plan.school === id}
                   disabled={!kit.mayEdit || kit.saving}
-                  onClick={() => void kit.save([{ type: 'setting', target: '', field: 'bagging', value: id }])}
+                  onPress={() => void kit.save([{ type: 'setting', target: '', field: 'bagging', value: id }])}
                 >
                   {name}
-                </button>
+                </Segment>
               ))}
-            </span>
+            </Segments>
             <span>
               <b>{plan.bags.length}</b> bags
             </span>
@@ -86,7 +85,7 @@ export function Bags() {
                 <label htmlFor="bag-of-part">
                   <b className="m">{chosen}</b> into
                 </label>
-                <select
+                <Select
                   id="bag-of-part"
                   className="filter"
                   value={here?.name ?? ''}
@@ -101,7 +100,7 @@ export function Bags() {
                     </option>
                   ))}
                   <option value={freshName(plan)}>a new bag, {freshName(plan)}</option>
-                </select>
+                </Select>
               </span>
             )}
           </div>

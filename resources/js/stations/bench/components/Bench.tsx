@@ -1,10 +1,9 @@
 import { useState } from 'react';
-import { Link } from 'react-router';
 import { useBench, useDifference, type BenchTest, type Difference } from '@/shared/api';
 import { BoardView } from '@/shared/board';
 import { useKeys } from '@/shared/keys';
 import { useFacing, useKit } from '@/shared/kit';
-import { Notice, Split } from '@/shared/ui';
+import { RouteButton, Button, Notice, Split } from '@/shared/ui';
 import { GateForm } from './GateForm';
 import { PilotReadings } from './PilotReadings';
 import { Proposals } from './Proposals';
@@ -59,20 +58,19 @@ export function Bench() {
             </b>
             {open > 0 && <span className="ochre">▲ {open} cannot be worked out</span>}
             <span className="end">
-              <Link className="btn" to={`/kits/${String(kit.id)}/pilot`} title="Build one with a stopwatch">
+              <RouteButton to={`/kits/${String(kit.id)}/pilot`} title="Build one with a stopwatch">
                 Pilot build
-              </Link>
+              </RouteButton>
               {kit.mayEdit && (
-                <button
-                  type="button"
-                  className={adding ? 'btn on' : 'btn'}
+                <Button
+                  look={adding ? 'on' : 'plain'}
                   aria-pressed={adding}
                   onClick={() => {
                     setAdding((now) => !now);
                   }}
                 >
                   Add a test
-                </button>
+                </Button>
               )}
             </span>
           </div>

@@ -1,6 +1,7 @@
 import { useState, type SyntheticEvent } from 'react';
 import type { BenchTest } from '@/shared/api';
 import { useKit } from '@/shared/kit';
+import { Button, Input } from '@/shared/ui';
 
 /** What a gate expects where no test measures it. */
 export function GateForm({ gate }: { gate: BenchTest }) {
@@ -15,7 +16,7 @@ export function GateForm({ gate }: { gate: BenchTest }) {
       <p>This gate has no test that says where to measure. Add one that belongs to it, or say here what it expects.</p>
       <div className="field">
         <label htmlFor="gate-expect">expects</label>
-        <input
+        <Input
           id="gate-expect"
           value={expect}
           disabled={!kit.mayEdit}
@@ -31,9 +32,9 @@ export function GateForm({ gate }: { gate: BenchTest }) {
       )}
       {kit.mayEdit && (
         <p className="acts">
-          <button type="submit" className="btn pri" disabled={kit.saving || expect.trim() === gate.expect}>
+          <Button type="submit" look="primary" disabled={kit.saving || expect.trim() === gate.expect}>
             Save
-          </button>
+          </Button>
         </p>
       )}
     </form>

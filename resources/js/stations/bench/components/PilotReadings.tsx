@@ -1,6 +1,7 @@
 import { useState, type SyntheticEvent } from 'react';
 import type { BenchTest } from '@/shared/api';
 import { useKit } from '@/shared/kit';
+import { Button, Input } from '@/shared/ui';
 
 /** What pilot builds read at this test, each against the range; a new one is logged here. */
 export function PilotReadings({ test }: { test: BenchTest }) {
@@ -40,14 +41,13 @@ export function PilotReadings({ test }: { test: BenchTest }) {
             <span className="ochre">▲ outside</span>
           )}
           {kit.mayEdit && (
-            <button
-              type="button"
-              className="btn link"
+            <Button
+              look="link"
               disabled={kit.saving}
               onClick={() => void kit.save([{ type: 'pilot', target: String(each.row), field: '', value: null }])}
             >
               take it out
-            </button>
+            </Button>
           )}
         </p>
       ))}
@@ -55,7 +55,7 @@ export function PilotReadings({ test }: { test: BenchTest }) {
         <form onSubmit={(event) => void log(event)} aria-label="Log a reading">
           <label>
             build{' '}
-            <input
+            <Input
               className="short"
               inputMode="numeric"
               value={build}
@@ -66,7 +66,7 @@ export function PilotReadings({ test }: { test: BenchTest }) {
           </label>
           <label>
             the meter shows{' '}
-            <input
+            <Input
               value={reading}
               maxLength={40}
               placeholder="5.02 V"
@@ -75,9 +75,9 @@ export function PilotReadings({ test }: { test: BenchTest }) {
               }}
             />
           </label>
-          <button type="submit" className="btn" disabled={kit.saving || reading.trim() === ''}>
+          <Button type="submit" disabled={kit.saving || reading.trim() === ''}>
             Log it
-          </button>
+          </Button>
         </form>
       )}
     </section>

@@ -1,5 +1,6 @@
 import type { Bench } from '@/shared/api';
 import { useKit } from '@/shared/kit';
+import { Button } from '@/shared/ui';
 
 /** Tests that are not written yet and that a careful builder makes; one press takes one over. */
 export function Proposals({
@@ -30,9 +31,9 @@ export function Proposals({
         <p key={test.name}>
           <b>▲ {test.name}?</b> {test.why}{' '}
           {kit.mayEdit && (
-            <button type="button" className="btn" disabled={kit.saving} onClick={() => void add(test)}>
+            <Button disabled={kit.saving} onClick={() => void add(test)}>
               Add it
-            </button>
+            </Button>
           )}
         </p>
       ))}

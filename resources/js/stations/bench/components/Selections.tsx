@@ -1,4 +1,5 @@
 import type { Bench } from '@/shared/api';
+import { TableCell, Table, TableBody, TableHead, TableRow } from '@/shared/ui';
 
 type Selected = NonNullable<Bench['selections']>[number];
 
@@ -25,30 +26,36 @@ export function Selections({ selections }: { selections: readonly Selected[] }) 
             , as many as can be, with the least difference in all;{' '}
             {each.left.length === 0 ? 'none is left' : `left over: ${each.left.join(', ')}`}.
           </p>
-          <table className="table">
-            <thead>
-              <tr>
-                <th className="num">kit</th>
+          <Table className="table">
+            <TableHead>
+              <TableRow>
+                <TableCell component="th" className="num">
+                  kit
+                </TableCell>
                 {each.parts.map((part) => (
-                  <th key={part}>{part}</th>
+                  <TableCell component="th" key={part}>
+                    {part}
+                  </TableCell>
                 ))}
-                <th className="num">difference</th>
-              </tr>
-            </thead>
-            <tbody>
+                <TableCell component="th" className="num">
+                  difference
+                </TableCell>
+              </TableRow>
+            </TableHead>
+            <TableBody>
               {each.kits.map((kit, index) => (
-                <tr key={kit.pieces.map((piece) => `${piece.lot} ${piece.piece}`).join()}>
-                  <td className="num">{index + 1}</td>
+                <TableRow key={kit.pieces.map((piece) => `${piece.lot} ${piece.piece}`).join()}>
+                  <TableCell className="num">{index + 1}</TableCell>
                   {kit.pieces.map((piece) => (
-                    <td key={piece.piece}>
+                    <TableCell key={piece.piece}>
                       {piece.lot} {piece.piece}, {piece.value}
-                    </td>
+                    </TableCell>
                   ))}
-                  <td className="num">{kit.difference}</td>
-                </tr>
+                  <TableCell className="num">{kit.difference}</TableCell>
+                </TableRow>
               ))}
-            </tbody>
-          </table>
+            </TableBody>
+          </Table>
         </>
       )}
     </section>

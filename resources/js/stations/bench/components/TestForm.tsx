@@ -3,6 +3,7 @@ import { useReadingTrial, type Bench, type BenchTest } from '@/shared/api';
 import { useKit } from '@/shared/kit';
 import { draftOf, EMPTY, fileOf, type Draft } from '../model';
 import { TolerancePicture } from './TolerancePicture';
+import { Button, Input, Select } from '@/shared/ui';
 
 type Props = { test: BenchTest | null; bench: Bench; onSaved: (name: string) => void; onLeave: () => void };
 
@@ -33,7 +34,7 @@ export function TestForm({ test, bench, onSaved, onLeave }: Props) {
   ) => (
     <div className="field">
       <label htmlFor={`test-${field}`}>{label}</label>
-      <input
+      <Input
         id={`test-${field}`}
         value={draft[field]}
         disabled={!kit.mayEdit}
@@ -46,13 +47,13 @@ export function TestForm({ test, bench, onSaved, onLeave }: Props) {
   const choice = (field: keyof Draft, label: string, choices: readonly (readonly [string, string])[]) => (
     <div className="field">
       <label htmlFor={`test-${field}`}>{label}</label>
-      <select id={`test-${field}`} value={draft[field]} disabled={!kit.mayEdit} onChange={set(field)}>
+      <Select id={`test-${field}`} value={draft[field]} disabled={!kit.mayEdit} onChange={set(field)}>
         {choices.map(([value, name]) => (
           <option key={value} value={value}>
             {name}
           </option>
         ))}
-      </select>
+      </Select>
     </div>
   );
   return (
@@ -106,16 +107,14 @@ export function TestForm({ test, bench, onSaved, onLeave }: Props) {
       {text('otherwise', 'outside the range, do this', { placeholder: 'check D1 for direction' })}
       {kit.mayEdit && (
         <p className="acts">
-          <button type="submit" className="btn pri" disabled={kit.saving || draft.name.trim() === ''}>
+          <Button type="submit" look="primary" disabled={kit.saving || draft.name.trim() === ''}>
             Save the test
-          </button>
-          <button type="button" className="btn" onClick={onLeave}>
-            Leave
-          </button>
+          </Button>
+          <Button onClick={onLeave}>Leave</Button>
           {test && (
-            <button type="button" className="btn link" disabled={kit.saving} onClick={() => void remove()}>
+            <Button look="link" disabled={kit.saving} onClick={() => void remove()}>
               take it out
-            </button>
+            </Button>
           )}
         </p>
       )}

@@ -1,5 +1,6 @@
 import type { BenchTest } from '@/shared/api';
 import { howTested } from '@/shared/format/howTested';
+import { Press } from '@/shared/ui';
 
 type Props = {
   test: BenchTest;
@@ -12,7 +13,7 @@ type Props = {
 export function TestRow({ test, before, current, onPick }: Props) {
   return (
     <li>
-      <button type="button" className={current ? 'testrow current' : 'testrow'} aria-current={current} onClick={onPick}>
+      <Press className={current ? 'testrow current' : 'testrow'} aria-current={current} onClick={onPick}>
         <span className="number">{test.step ?? '–'}</span>
         <span>
           <b>{test.name}</b>
@@ -30,7 +31,7 @@ export function TestRow({ test, before, current, onPick }: Props) {
             </small>
           )}
         </span>
-      </button>
+      </Press>
     </li>
   );
 }

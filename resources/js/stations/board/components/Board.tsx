@@ -2,7 +2,7 @@ import { useState } from 'react';
 import { useAddFiles, useApproach, useBoards, type BoardDrawing, type BoardPart } from '@/shared/api';
 import { BoardPane } from '@/shared/board';
 import { useKit } from '@/shared/kit';
-import { FileButton, Split } from '@/shared/ui';
+import { Button, FileButton, Segment, Segments, Split } from '@/shared/ui';
 import { BoardFacts } from './BoardFacts';
 import { Places } from './Places';
 import './board-station.css';
@@ -44,20 +44,19 @@ export function Board() {
               {board.width.toFixed(1)} × {board.height.toFixed(1)} mm, {board.thickness.toFixed(1)} mm thick
             </span>
             {boards.data.boards.length > 1 && (
-              <span className="seg">
+              <Segments label="Board">
                 {boards.data.boards.map((each) => (
-                  <button
+                  <Segment
                     key={each.name}
-                    type="button"
-                    aria-pressed={each.name === board.name}
-                    onClick={() => {
+                    pressed={each.name === board.name}
+                    onPress={() => {
                       choose(each.name);
                     }}
                   >
                     {each.name}
-                  </button>
+                  </Segment>
                 ))}
-              </span>
+              </Segments>
             )}
             <span className="end">
               {kit.mayEdit && (
@@ -92,29 +91,25 @@ export function Board() {
             <b>Both sides</b>
             <span className="quiet">{kit.side === 'top' ? 'top above' : 'bottom above'}</span>
             <span className="end acts">
-              <button
-                type="button"
-                className={shaded ? 'btn on' : 'btn'}
+              <Button
+                look={shaded ? 'on' : 'plain'}
                 aria-pressed={shaded}
                 onClick={() => {
                   setShaded((now) => !now);
                 }}
               >
                 Shade by height
-              </button>
-              <button
-                type="button"
-                className={full ? 'btn on' : 'btn'}
+              </Button>
+              <Button
+                look={full ? 'on' : 'plain'}
                 aria-pressed={full}
                 onClick={() => {
                   setFull((now) => !now);
                 }}
               >
                 True size
-              </button>
-              <button type="button" className="btn" onClick={kit.flip}>
-                Flip
-              </button>
+              </Button>
+              <Button onClick={kit.flip}>Flip</Button>
             </span>
           </div>
           <div className="scroll sides" tabIndex={0} role="region" aria-label="Both sides of the board">

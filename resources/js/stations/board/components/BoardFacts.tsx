@@ -1,5 +1,6 @@
 import type { BoardDrawing } from '@/shared/api';
 import { useKit } from '@/shared/kit';
+import { Button, Segment, Segments, Select } from '@/shared/ui';
 
 const COLOURS = [
   { field: 'mask', name: 'mask', choices: ['green', 'blue', 'black', 'red', 'white', 'purple', 'yellow'] },
@@ -27,23 +28,21 @@ export function BoardFacts({ board }: { board: BoardDrawing }) {
             <li key={matter.message} className={matter.severity === 'note' ? 'quiet' : 'ochre'}>
               {matter.severity === 'block' ? '■ ' : matter.severity === 'warn' ? '▲ ' : '· '}
               {matter.designators[0] ? (
-                <button
-                  type="button"
-                  className="btn link"
+                <Button
+                  look="link"
                   onClick={() => {
                     kit.select(matter.designators[0] ?? null);
                   }}
                 >
                   {matter.designators.join(' ')}
-                </button>
+                </Button>
               ) : null}{' '}
               {matter.message}
               {matter.code === 'board.no-placement' && kit.mayEdit && (
                 <>
                   {' '}
-                  <button
-                    type="button"
-                    className="btn link"
+                  <Button
+                    look="link"
                     disabled={kit.saving}
                     onClick={() => {
                       void kit.save([
@@ -52,7 +51,7 @@ export function BoardFacts({ board }: { board: BoardDrawing }) {
                     }}
                   >
                     say that it is not fitted
-                  </button>
+                  </Button>
                 </>
               )}
             </li>
@@ -62,21 +61,20 @@ export function BoardFacts({ board }: { board: BoardDrawing }) {
       <div className="facts2">
         <div>
           <h2>Read with this edge up</h2>
-          <span className="seg" role="group" aria-label="Reading direction">
+          <Segments label="Reading direction">
             {READINGS.map((turn) => (
-              <button
+              <Segment
                 key={turn}
-                type="button"
-                aria-pressed={board.reading === turn}
+                pressed={board.reading === turn}
                 disabled={!kit.mayEdit || kit.saving}
-                onClick={() => {
+                onPress={() => {
                   void kit.save([{ type: 'board', target: board.name, field: 'reading', value: turn }]);
                 }}
               >
                 {turn === 0 ? 'as drawn' : `${String(turn)}°`}
-              </button>
+              </Segment>
             ))}
-          </span>
+          </Segments>
         </div>
         <div>
           <h2>Colours of the board</h2>
@@ -84,7 +82,7 @@ export function BoardFacts({ board }: { board: BoardDrawing }) {
             {COLOURS.map((colour) => (
               <label key={colour.field}>
                 {colour.name}{' '}
-                <select
+                <Select
                   className="filter"
                   value={board[colour.field]}
                   disabled={!kit.mayEdit || kit.saving}
@@ -105,7 +103,7 @@ export function BoardFacts({ board }: { board: BoardDrawing }) {
                       {choice}
                     </option>
                   ))}
-                </select>
+                </Select>
               </label>
             ))}
           </div>
@@ -114,14 +112,13 @@ export function BoardFacts({ board }: { board: BoardDrawing }) {
           <h2 title="IEC 61188-7: at A pin 1 lies upper left, or left of two; at B lower left, or below">
             Rotations count from
           </h2>
-          <span className="seg" role="group" aria-label="Zero orientation">
+          <Segments label="Zero orientation">
             {(['A', 'B'] as const).map((level) => (
-              <button
+              <Segment
                 key={level}
-                type="button"
-                aria-pressed={(board.zeroOrientation ?? 'A') === level}
+                pressed={(board.zeroOrientation ?? 'A') === level}
                 disabled={!kit.mayEdit || kit.saving}
-                onClick={() => {
+                onPress={() => {
                   void kit.save([
                     {
                       type: 'board',
@@ -133,9 +130,9 @@ export function BoardFacts({ board }: { board: BoardDrawing }) {
                 }}
               >
                 {level === 'A' ? 'A, pin 1 upper left' : 'B, pin 1 lower left'}
-              </button>
+              </Segment>
             ))}
-          </span>
+          </Segments>
         </div>
         <div>
           <h2>
@@ -146,7 +143,7 @@ export function BoardFacts({ board }: { board: BoardDrawing }) {
             {PADS.map((pad) => (
               <label key={pad.kind}>
                 {pad.name}{' '}
-                <select
+                <Select
                   className="filter"
                   value={pads[pad.kind] ?? ''}
                   disabled={!kit.mayEdit || kit.saving}
@@ -170,7 +167,7 @@ export function BoardFacts({ board }: { board: BoardDrawing }) {
                   {pads[pad.kind] !== undefined && !pad.choices.includes(pads[pad.kind] ?? '') && (
                     <option value={pads[pad.kind]}>{pads[pad.kind]}</option>
                   )}
-                </select>
+                </Select>
               </label>
             ))}
           </div>

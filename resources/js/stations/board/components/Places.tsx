@@ -1,7 +1,7 @@
 import { useState } from 'react';
 import { useKeys } from '@/shared/keys';
 import { useKit } from '@/shared/kit';
-import { TableActions } from '@/shared/ui';
+import { TableCell, Input, Press, Table, TableActions, TableBody, TableHead, TableRow } from '@/shared/ui';
 
 type Part = { side: string; x: number; y: number; rotation: number; height: number; outline: string };
 type Sort = 'name' | 'x' | 'y' | 'height';
@@ -36,17 +36,21 @@ export function Places({ parts }: { parts: readonly [string, Part][] }) {
     },
   });
   const head = (id: Sort, title: string, numeric = true) => (
-    <th scope="col" className={numeric ? 'num' : ''} aria-sort={sort === id ? 'ascending' : 'none'}>
-      <button
-        type="button"
+    <TableCell
+      component="th"
+      scope="col"
+      className={numeric ? 'num' : ''}
+      aria-sort={sort === id ? 'ascending' : 'none'}
+    >
+      <Press
         onClick={() => {
           setSort(id);
         }}
       >
         {title}
         {sort === id ? ' ↑' : ''}
-      </button>
-    </th>
+      </Press>
+    </TableCell>
   );
   return (
     <>
@@ -57,7 +61,7 @@ export function Places({ parts }: { parts: readonly [string, Part][] }) {
           <label className="sr" htmlFor="place-filter">
             Filter places
           </label>
-          <input
+          <Input
             id="place-filter"
             className="filter"
             placeholder="Filter"
@@ -89,40 +93,44 @@ export function Places({ parts }: { parts: readonly [string, Part][] }) {
         </p>
       ) : (
         <div className="scroll" tabIndex={0} role="region" aria-label="Places on the board">
-          <table className="table">
-            <thead>
-              <tr>
+          <Table className="table">
+            <TableHead>
+              <TableRow>
                 {head('name', 'Ref', false)}
                 {head('x', 'x')}
                 {head('y', 'y')}
-                <th scope="col" className="num">
+                <TableCell component="th" scope="col" className="num">
                   turned
-                </th>
-                <th scope="col">side</th>
+                </TableCell>
+                <TableCell component="th" scope="col">
+                  side
+                </TableCell>
                 {head('height', 'height')}
-                <th scope="col">body</th>
-              </tr>
-            </thead>
-            <tbody>
+                <TableCell component="th" scope="col">
+                  body
+                </TableCell>
+              </TableRow>
+            </TableHead>
+            <TableBody>
               {rows.map(([name, part]) => (
-                <tr
+                <TableRow
                   key={name}
                   aria-selected={name === kit.selected}
                   onClick={() => {
                     kit.select(name);
                   }}
                 >
-                  <td className="refs m">{name}</td>
-                  <td className="num">{part.x.toFixed(2)}</td>
-                  <td className="num">{part.y.toFixed(2)}</td>
-                  <td className="num">{part.rotation.toFixed(0)}°</td>
-                  <td>{part.side}</td>
-                  <td className="num">{part.height.toFixed(1)}</td>
-                  <td>{part.outline}</td>
-                </tr>
+                  <TableCell className="refs m">{name}</TableCell>
+                  <TableCell className="num">{part.x.toFixed(2)}</TableCell>
+                  <TableCell className="num">{part.y.toFixed(2)}</TableCell>
+                  <TableCell className="num">{part.rotation.toFixed(0)}°</TableCell>
+                  <TableCell>{part.side}</TableCell>
+                  <TableCell className="num">{part.height.toFixed(1)}</TableCell>
+                  <TableCell>{part.outline}</TableCell>
+                </TableRow>
               ))}
-            </tbody>
-          </table>
+            </TableBody>
+          </Table>
         </div>
       )}
     </>

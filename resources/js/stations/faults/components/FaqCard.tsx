@@ -1,6 +1,7 @@
 import { useState } from 'react';
 import { useWriteFaq, type FaqEntry } from '@/shared/api';
 import { useKit } from '@/shared/kit';
+import { Button, Input, Press, TextArea } from '@/shared/ui';
 
 type Props = { entry: FaqEntry; current: boolean; mayEdit: boolean; onPick: () => void };
 
@@ -25,7 +26,7 @@ export function FaqCard({ entry, current, mayEdit, onPick }: Props) {
         <>
           <div className="field">
             <label htmlFor={`q-${String(entry.id)}`}>question</label>
-            <input
+            <Input
               id={`q-${String(entry.id)}`}
               value={draft.question}
               maxLength={300}
@@ -36,7 +37,7 @@ export function FaqCard({ entry, current, mayEdit, onPick }: Props) {
           </div>
           <div className="field">
             <label htmlFor={`a-${String(entry.id)}`}>answer</label>
-            <textarea
+            <TextArea
               id={`a-${String(entry.id)}`}
               rows={4}
               value={draft.answer}
@@ -52,33 +53,30 @@ export function FaqCard({ entry, current, mayEdit, onPick }: Props) {
             </p>
           )}
           <p>
-            <button
-              type="button"
-              className="btn pri"
+            <Button
+              look="primary"
               disabled={write.isPending}
               onClick={() => {
                 save(draft, entry.published);
               }}
             >
               Save
-            </button>{' '}
-            <button
-              type="button"
-              className="btn"
+            </Button>{' '}
+            <Button
               onClick={() => {
                 setDraft(null);
               }}
             >
               Leave
-            </button>
+            </Button>
           </p>
         </>
       ) : (
         <>
           <h3>
-            <button type="button" className="name" aria-pressed={current} onClick={onPick}>
+            <Press className="name" aria-pressed={current} onClick={onPick}>
               {entry.question}
-            </button>
+            </Press>
           </h3>
           <p>{entry.answer}</p>
           <p className="quiet">
@@ -88,25 +86,23 @@ export function FaqCard({ entry, current, mayEdit, onPick }: Props) {
             {mayEdit && (
               <>
                 {' '}
-                <button
-                  type="button"
-                  className="btn link"
+                <Button
+                  look="link"
                   onClick={() => {
                     setDraft({ question: entry.question, answer: entry.answer });
                   }}
                 >
                   edit
-                </button>
-                <button
-                  type="button"
-                  className="btn link"
+                </Button>
+                <Button
+                  look="link"
                   disabled={write.isPending}
                   onClick={() => {
                     save(entry, !entry.published);
                   }}
                 >
                   {entry.published ? 'take back' : 'publish'}
-                </button>
+                </Button>
               </>
             )}
           </p>

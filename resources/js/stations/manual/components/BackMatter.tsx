@@ -2,7 +2,7 @@ import { useState } from 'react';
 import type { FaqEntry, ManualDocument } from '@/shared/api';
 import { howTested } from '@/shared/format/howTested';
 import { useKit } from '@/shared/kit';
-import { OwnWords } from '@/shared/ui';
+import { Button, OwnWords } from '@/shared/ui';
 import { testsOf } from '../model';
 import { BlockForm } from './BlockForm';
 
@@ -73,15 +73,14 @@ export function BackMatter({ manual, faq }: { manual: ManualDocument; faq: reado
               />
             )}
             {kit.mayEdit && (
-              <button
-                type="button"
-                className="btn link"
+              <Button
+                look="link"
                 onClick={() => {
                   setEditing(block.name);
                 }}
               >
                 change its parts
-              </button>
+              </Button>
             )}
           </section>
         ),
@@ -96,15 +95,13 @@ export function BackMatter({ manual, faq }: { manual: ManualDocument; faq: reado
             }}
           />
         ) : (
-          <button
-            type="button"
-            className="btn"
+          <Button
             onClick={() => {
               setEditing('');
             }}
           >
             Add a block
-          </button>
+          </Button>
         ))}
     </>
   );

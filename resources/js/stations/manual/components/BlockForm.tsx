@@ -1,6 +1,7 @@
 import { useState, type SyntheticEvent } from 'react';
 import type { Change } from '@/shared/api';
 import { useKit } from '@/shared/kit';
+import { Button, Input } from '@/shared/ui';
 
 type Props = { name: string; parts: readonly string[]; onDone: () => void };
 
@@ -28,7 +29,7 @@ export function BlockForm({ name, parts, onDone }: Props) {
     >
       <label>
         block
-        <input
+        <Input
           value={title}
           maxLength={60}
           required
@@ -42,7 +43,7 @@ export function BlockForm({ name, parts, onDone }: Props) {
       </label>
       <label>
         its parts
-        <input
+        <Input
           className="m"
           value={text}
           placeholder="D1, C1, R1-R3"
@@ -55,16 +56,14 @@ export function BlockForm({ name, parts, onDone }: Props) {
         />
       </label>
       <p>
-        <button type="submit" className="btn pri" disabled={kit.saving || title.trim() === ''}>
+        <Button type="submit" look="primary" disabled={kit.saving || title.trim() === ''}>
           Save the block
-        </button>{' '}
-        <button type="button" className="btn" onClick={onDone}>
-          Leave
-        </button>{' '}
+        </Button>{' '}
+        <Button onClick={onDone}>Leave</Button>{' '}
         {name !== '' && (
-          <button type="button" className="btn link" disabled={kit.saving} onClick={() => void remove()}>
+          <Button look="link" disabled={kit.saving} onClick={() => void remove()}>
             take it out
-          </button>
+          </Button>
         )}
       </p>
     </form>

@@ -1,6 +1,6 @@
 import { useOptions, type ExportKind, type ManualDocument } from '@/shared/api';
 import { useKit } from '@/shared/kit';
-import { PrintButton } from '@/shared/ui';
+import { LinkButton, PrintButton } from '@/shared/ui';
 
 const PRINTS: readonly { kind: ExportKind; name: string; does: string }[] = [
   {
@@ -63,9 +63,9 @@ export function FilesView({ manual }: { manual: ManualDocument }) {
       <dt>{name}</dt>
       <dd className="quiet">{does}</dd>
       <dd className="act">
-        <a className="btn" href={address(what, face)} download aria-label={`Take it: ${name}`}>
+        <LinkButton href={address(what, face)} download aria-label={`Take it: ${name}`}>
           Take it
-        </a>
+        </LinkButton>
       </dd>
     </div>
   );

@@ -1,5 +1,5 @@
 import type { ManualDocument } from '@/shared/api';
-import { Marking } from '@/shared/ui';
+import { TableCell, Marking, Table, TableBody, TableHead, TableRow } from '@/shared/ui';
 import { OwnText } from './OwnText';
 
 /** What stands before the steps: cautions, contents, tools, which part is which. */
@@ -38,32 +38,34 @@ export function FrontMatter({ manual }: { manual: ManualDocument }) {
       <h2>Tools</h2>
       <p>{manual.tools.join('; ')}.</p>
       <h2>Which part is which</h2>
-      <table className="table">
-        <thead>
-          <tr>
-            <th>place</th>
-            <th className="num">count</th>
-            <th>value</th>
-            <th>marking</th>
-            <th>direction</th>
-            <th>bag</th>
-          </tr>
-        </thead>
-        <tbody>
+      <Table className="table">
+        <TableHead>
+          <TableRow>
+            <TableCell component="th">place</TableCell>
+            <TableCell component="th" className="num">
+              count
+            </TableCell>
+            <TableCell component="th">value</TableCell>
+            <TableCell component="th">marking</TableCell>
+            <TableCell component="th">direction</TableCell>
+            <TableCell component="th">bag</TableCell>
+          </TableRow>
+        </TableHead>
+        <TableBody>
           {manual.identification.map((row) => (
-            <tr key={row.designators.join(' ')}>
-              <td className="refs m">{row.designators.join(' ')}</td>
-              <td className="num">{row.quantity}</td>
-              <td>{row.value}</td>
-              <td>
+            <TableRow key={row.designators.join(' ')}>
+              <TableCell className="refs m">{row.designators.join(' ')}</TableCell>
+              <TableCell className="num">{row.quantity}</TableCell>
+              <TableCell>{row.value}</TableCell>
+              <TableCell>
                 <Marking marking={row.marking} />
-              </td>
-              <td>{row.direction}</td>
-              <td>{row.bag}</td>
-            </tr>
+              </TableCell>
+              <TableCell>{row.direction}</TableCell>
+              <TableCell>{row.bag}</TableCell>
+            </TableRow>
           ))}
-        </tbody>
-      </table>
+        </TableBody>
+      </Table>
     </>
   );
 }

@@ -1,6 +1,7 @@
 import { useEffect, useRef, useState } from 'react';
 import type { Safety } from '@/shared/api';
 import { useKit } from '@/shared/kit';
+import { Button, Input, Segment, Segments } from '@/shared/ui';
 
 type Question = Safety['questions'][number];
 
@@ -33,27 +34,25 @@ export function HazardRow({ question }: { question: Question }) {
         {question.why !== '' && <small>You say no: {question.why}</small>}
       </div>
       <span className="state">{sign}</span>
-      <span className="seg" role="group" aria-label={question.question}>
-        <button
-          type="button"
-          aria-pressed={question.answer === 'yes'}
+      <Segments label={question.question}>
+        <Segment
+          pressed={question.answer === 'yes'}
           disabled={!kit.mayEdit || kit.saving}
-          onClick={() => void answer(question.answer === 'yes' ? null : true)}
+          onPress={() => void answer(question.answer === 'yes' ? null : true)}
         >
           Yes
-        </button>
-        <button
-          type="button"
-          aria-pressed={question.answer === 'no'}
+        </Segment>
+        <Segment
+          pressed={question.answer === 'no'}
           disabled={!kit.mayEdit || kit.saving}
-          onClick={() => {
+          onPress={() => {
             if (question.answer === 'no') void answer(null);
             else no();
           }}
         >
           No
-        </button>
-      </span>
+        </Segment>
+      </Segments>
       {asking && (
         <form
           className="whyno"
@@ -64,7 +63,7 @@ export function HazardRow({ question }: { question: Question }) {
         >
           <label>
             Why not, though it shows?
-            <input
+            <Input
               ref={field}
               value={why}
               maxLength={300}
@@ -77,9 +76,9 @@ export function HazardRow({ question }: { question: Question }) {
               }}
             />
           </label>
-          <button type="submit" className="btn pri" disabled={kit.saving || why.trim() === ''}>
+          <Button type="submit" look="primary" disabled={kit.saving || why.trim() === ''}>
             Save
-          </button>
+          </Button>
         </form>
       )}
     </li>

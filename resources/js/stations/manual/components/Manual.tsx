@@ -4,7 +4,7 @@ import { BoardView, fittedBefore } from '@/shared/board';
 import { minutes } from '@/shared/format';
 import { useKeys } from '@/shared/keys';
 import { useFacing, useKit } from '@/shared/kit';
-import { Split } from '@/shared/ui';
+import { Segment, Segments, Split } from '@/shared/ui';
 import { VIEWS, type View } from '../model';
 import { BackMatter } from './BackMatter';
 import { FilesView } from './FilesView';
@@ -60,20 +60,19 @@ export function Manual() {
       work={
         <>
           <div className="bar">
-            <span className="seg" role="group" aria-label="What to look at">
+            <Segments label="What to look at">
               {VIEWS.map(({ id, name }) => (
-                <button
+                <Segment
                   key={id}
-                  type="button"
-                  aria-pressed={view === id}
-                  onClick={() => {
+                  pressed={view === id}
+                  onPress={() => {
                     setView(id);
                   }}
                 >
                   {name}
-                </button>
+                </Segment>
               ))}
-            </span>
+            </Segments>
             <span className="end">
               {document_.steps.length} steps, {document_.joints} joints, {minutes(document_.minutes)}
             </span>

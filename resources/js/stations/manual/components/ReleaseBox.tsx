@@ -1,5 +1,6 @@
 import { useMe, useRelease } from '@/shared/api';
 import { useKit } from '@/shared/kit';
+import { Button } from '@/shared/ui';
 
 /** Release: what stands in its way, the act itself, and afterwards the address of the builder's page. */
 export function ReleaseBox() {
@@ -54,16 +55,15 @@ export function ReleaseBox() {
         </p>
       )}
       {me.data?.abilities.includes('release-kits') && (
-        <button
-          type="button"
-          className="btn pri"
+        <Button
+          look="primary"
           disabled={blocking.length > 0 || release.isPending}
           onClick={() => {
             release.mutate();
           }}
         >
           {release.isPending ? 'Freezing' : `Release revision ${kit.header.revision}`}
-        </button>
+        </Button>
       )}
     </section>
   );

@@ -1,6 +1,6 @@
 import { useSafety } from '@/shared/api';
 import { useKit } from '@/shared/kit';
-import { OwnWords } from '@/shared/ui';
+import { Button, TableCell, OwnWords, Table, TableBody, TableHead, TableRow } from '@/shared/ui';
 import { HazardRow } from './HazardRow';
 
 /** Safety: questions with what the parts answer, what the capacitors hold, the cautions as they print. */
@@ -33,38 +33,44 @@ export function SafetyView() {
         </p>
       )}
       {charges.length > 0 && (
-        <table className="table">
-          <thead>
-            <tr>
-              <th>part</th>
-              <th className="num">at most</th>
-              <th>from</th>
-              <th className="num">holds</th>
-              <th className="num">charge</th>
-              <th>emptied</th>
-              <th>hurts</th>
-            </tr>
-          </thead>
-          <tbody>
+        <Table className="table">
+          <TableHead>
+            <TableRow>
+              <TableCell component="th">part</TableCell>
+              <TableCell component="th" className="num">
+                at most
+              </TableCell>
+              <TableCell component="th">from</TableCell>
+              <TableCell component="th" className="num">
+                holds
+              </TableCell>
+              <TableCell component="th" className="num">
+                charge
+              </TableCell>
+              <TableCell component="th">emptied</TableCell>
+              <TableCell component="th">hurts</TableCell>
+            </TableRow>
+          </TableHead>
+          <TableBody>
             {charges.map((charge) => (
-              <tr key={charge.designator}>
-                <td className="refs m">{charge.designator}</td>
-                <td className="num">{charge.volts}&thinsp;V</td>
-                <td>{FROM[charge.origin] ?? charge.origin}</td>
-                <td className="num">{energy(charge.joules)}</td>
-                <td className="num">{charge.microcoulombs}&thinsp;µC</td>
-                <td>
+              <TableRow key={charge.designator}>
+                <TableCell className="refs m">{charge.designator}</TableCell>
+                <TableCell className="num">{charge.volts}&thinsp;V</TableCell>
+                <TableCell>{FROM[charge.origin] ?? charge.origin}</TableCell>
+                <TableCell className="num">{energy(charge.joules)}</TableCell>
+                <TableCell className="num">{charge.microcoulombs}&thinsp;µC</TableCell>
+                <TableCell>
                   {charge.bleeder === null
                     ? charge.neededOhms === null
                       ? ''
                       : `by nothing; ${String(charge.neededOhms)} Ω would`
                     : `by ${charge.bleeder} in ${String(charge.seconds)} s`}
-                </td>
-                <td>{charge.hazard ? <span className="harm">✕ yes</span> : 'no'}</td>
-              </tr>
+                </TableCell>
+                <TableCell>{charge.hazard ? <span className="harm">✕ yes</span> : 'no'}</TableCell>
+              </TableRow>
             ))}
-          </tbody>
-        </table>
+          </TableBody>
+        </Table>
       )}
       <p className="quiet">{safety.data.limits}</p>
       <h2>Cautions in front of the manual</h2>
@@ -86,15 +92,14 @@ export function SafetyView() {
             />
           )}
           {kit.mayEdit && caution.ownWords && (
-            <button
-              type="button"
-              className="btn link"
+            <Button
+              look="link"
               onClick={() =>
                 void kit.save([{ type: 'words', target: `sentence.${caution.code}`, field: '', value: null }])
               }
             >
               back to the usual words
-            </button>
+            </Button>
           )}
         </div>
       ))}

@@ -1,6 +1,6 @@
 import type { ManualStep } from '@/shared/api';
 import { useKit } from '@/shared/kit';
-import { OwnWords } from '@/shared/ui';
+import { Button, OwnWords } from '@/shared/ui';
 
 type Props = { sentence: NonNullable<ManualStep['sentences']>[number] };
 
@@ -23,13 +23,9 @@ export function Sentence({ sentence }: Props) {
         />
       )}
       {kit.mayEdit && sentence.own && (
-        <button
-          type="button"
-          className="btn link"
-          onClick={() => void kit.save([{ type: 'words', target, field: '', value: null }])}
-        >
+        <Button look="link" onClick={() => void kit.save([{ type: 'words', target, field: '', value: null }])}>
           back to the usual words
-        </button>
+        </Button>
       )}
     </div>
   );

@@ -1,6 +1,7 @@
 import type { ManualDocument } from '@/shared/api';
 import { useKit } from '@/shared/kit';
 import { SETTINGS, settingOf } from '../model';
+import { Segment, Segments } from '@/shared/ui';
 
 /** The settings of a kit that the manual is written by. */
 export function SettingsView({ manual }: { manual: ManualDocument }) {
@@ -12,22 +13,21 @@ export function SettingsView({ manual }: { manual: ManualDocument }) {
         return (
           <fieldset key={field} disabled={!kit.mayEdit || kit.saving}>
             <legend>{label}</legend>
-            <span className="seg" role="group" aria-label={label}>
+            <Segments label={label}>
               {choices.map(({ value, name }) => (
-                <button
+                <Segment
                   key={value}
-                  type="button"
-                  aria-pressed={now === value}
-                  onClick={() =>
+                  pressed={now === value}
+                  onPress={() =>
                     void kit.save([
                       { type: 'setting', target: '', field, value: field === 'colour' ? value === 'true' : value },
                     ])
                   }
                 >
                   {name}
-                </button>
+                </Segment>
               ))}
-            </span>
+            </Segments>
             <p className="quiet">{does}</p>
           </fieldset>
         );

@@ -2,7 +2,7 @@ import { useState } from 'react';
 import type { FaqEntry, ManualStep } from '@/shared/api';
 import { howTested } from '@/shared/format/howTested';
 import { useKit } from '@/shared/kit';
-import { Marking } from '@/shared/ui';
+import { Button, Input, Marking, Press, TextArea } from '@/shared/ui';
 import { Sentence } from './Sentence';
 
 type Props = { step: ManualStep; faq: readonly FaqEntry[]; current: boolean; onPick: () => void };
@@ -28,15 +28,15 @@ export function StepPage({ step, faq, current, onPick }: Props) {
   return (
     <article className={current ? 'steppage current' : 'steppage'} id={`page-step-${String(step.number)}`}>
       <h3>
-        <button type="button" className="name" aria-pressed={current} onClick={onPick}>
+        <Press className="name" aria-pressed={current} onClick={onPick}>
           {step.number}. {step.title}
-        </button>
+        </Press>
       </h3>
       {draft ? (
         <div className="own">
           <div className="field">
             <label htmlFor={`title-${key}`}>title</label>
-            <input
+            <Input
               id={`title-${key}`}
               value={draft.title}
               maxLength={120}
@@ -47,7 +47,7 @@ export function StepPage({ step, faq, current, onPick }: Props) {
           </div>
           <div className="field">
             <label htmlFor={`note-${key}`}>your note at this step</label>
-            <textarea
+            <TextArea
               id={`note-${key}`}
               rows={3}
               value={draft.note}
@@ -58,18 +58,16 @@ export function StepPage({ step, faq, current, onPick }: Props) {
             />
           </div>
           <p>
-            <button type="button" className="btn pri" disabled={kit.saving} onClick={() => void save()}>
+            <Button look="primary" disabled={kit.saving} onClick={() => void save()}>
               Save
-            </button>{' '}
-            <button
-              type="button"
-              className="btn"
+            </Button>{' '}
+            <Button
               onClick={() => {
                 setDraft(null);
               }}
             >
               Leave
-            </button>
+            </Button>
           </p>
         </div>
       ) : (
@@ -134,19 +132,18 @@ export function StepPage({ step, faq, current, onPick }: Props) {
           {kit.mayEdit && (
             <p>
               {step.ownWords && <span className="quiet">your words </span>}
-              <button
-                type="button"
-                className="btn link"
+              <Button
+                look="link"
                 onClick={() => {
                   setDraft({ title: step.ownWords ? step.title : '', note: step.note });
                 }}
               >
                 edit words
-              </button>
+              </Button>
               {step.ownWords && (
-                <button type="button" className="btn link" onClick={() => void words(null, null)}>
+                <Button look="link" onClick={() => void words(null, null)}>
                   back to computed
-                </button>
+                </Button>
               )}
             </p>
           )}

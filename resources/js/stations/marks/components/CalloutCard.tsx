@@ -2,6 +2,7 @@ import { useState } from 'react';
 import type { BoardDrawing, Callout } from '@/shared/api';
 import { BoardCrop } from '@/shared/board';
 import { useKit } from '@/shared/kit';
+import { Button, Press, TextArea } from '@/shared/ui';
 
 /** Harm is said with a sign and a word, and shown in crimson only where something is destroyed or hurt. */
 const WEIGHT: Readonly<Record<Callout['consequence'], { tone: string; words: string }>> = {
@@ -53,21 +54,20 @@ export function CalloutCard({ callout, boards, current }: Props) {
       )}
       <div>
         <h2>
-          <button
-            type="button"
+          <Press
             className="name m"
             onClick={() => {
               kit.select(callout.designator);
             }}
           >
             {callout.designator}
-          </button>
+          </Press>
           <span className="quiet">{callout.step === null ? '' : `step ${String(callout.step)}`}</span>
         </h2>
         {text === null ? (
           <p>{callout.ownWords ? callout.text : callout.lead}</p>
         ) : (
-          <textarea
+          <TextArea
             aria-label={`Words for ${callout.designator}`}
             value={text}
             rows={4}
@@ -91,40 +91,33 @@ export function CalloutCard({ callout, boards, current }: Props) {
         <p className="acts">
           {text === null ? (
             kit.mayEdit && (
-              <button
-                type="button"
-                className="btn link"
+              <Button
+                look="link"
                 onClick={() => {
                   setText(callout.ownWords ? callout.text : callout.lead);
                 }}
               >
                 {callout.ownWords ? 'your words, edit' : 'edit words'}
-              </button>
+              </Button>
             )
           ) : (
             <>
-              <button type="button" className="btn pri" disabled={kit.saving} onClick={() => void save()}>
+              <Button look="primary" disabled={kit.saving} onClick={() => void save()}>
                 Save
-              </button>
-              <button
-                type="button"
-                className="btn"
+              </Button>
+              <Button
                 onClick={() => {
                   setText(null);
                 }}
               >
                 Leave
-              </button>
+              </Button>
             </>
           )}
           {callout.ownWords && text === null && kit.mayEdit && (
-            <button
-              type="button"
-              className="btn link"
-              onClick={() => void kit.save([{ type: 'words', target: key, field: '', value: null }])}
-            >
+            <Button look="link" onClick={() => void kit.save([{ type: 'words', target: key, field: '', value: null }])}>
               back to computed
-            </button>
+            </Button>
           )}
         </p>
       </div>

@@ -3,7 +3,7 @@ import { useBoards, useManual, useMarks, useOrder } from '@/shared/api';
 import { BoardView, fittedBefore } from '@/shared/board';
 import { useKeys } from '@/shared/keys';
 import { useKit } from '@/shared/kit';
-import { PrintButton, Split } from '@/shared/ui';
+import { Input, PrintButton, Split } from '@/shared/ui';
 import { CalloutCard } from './CalloutCard';
 import { PadTable } from './PadTable';
 import './marks.css';
@@ -61,7 +61,7 @@ export function Marks() {
               <label className="sr" htmlFor="marks-filter">
                 Filter callouts
               </label>
-              <input
+              <Input
                 id="marks-filter"
                 className="filter"
                 placeholder="Filter"

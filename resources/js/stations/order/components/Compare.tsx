@@ -2,6 +2,7 @@ import { useQuery } from '@tanstack/react-query';
 import { api, type Cycle, type Order } from '@/shared/api';
 import { minutes } from '@/shared/format';
 import { isCycle, SCORE_FIELDS } from '../model';
+import { TableCell, Table, TableBody, TableHead, TableRow } from '@/shared/ui';
 
 const read = async (id: number, school: 'lowest-first' | 'kind-by-kind'): Promise<Order | Cycle> => {
   const path =
@@ -33,37 +34,39 @@ export function Compare({ revisionId }: { revisionId: number }) {
   if (isCycle(a) || isCycle(b)) return null;
   return (
     <div className="scroll compare" tabIndex={0} role="region" aria-label="Two schools side by side">
-      <table className="table">
-        <thead>
-          <tr>
-            <th scope="col">what it costs</th>
-            <th scope="col" className="num">
+      <Table className="table">
+        <TableHead>
+          <TableRow>
+            <TableCell component="th" scope="col">
+              what it costs
+            </TableCell>
+            <TableCell component="th" scope="col" className="num">
               lowest first
-            </th>
-            <th scope="col" className="num">
+            </TableCell>
+            <TableCell component="th" scope="col" className="num">
               kind by kind
-            </th>
-          </tr>
-        </thead>
-        <tbody>
+            </TableCell>
+          </TableRow>
+        </TableHead>
+        <TableBody>
           {SCORE_FIELDS.map((field) => (
-            <tr key={field.key}>
-              <td>{field.name}</td>
-              <td className="num">
+            <TableRow key={field.key}>
+              <TableCell>{field.name}</TableCell>
+              <TableCell className="num">
                 {a.score[field.key] < b.score[field.key] ? <b>{a.score[field.key]}</b> : a.score[field.key]}
-              </td>
-              <td className="num">
+              </TableCell>
+              <TableCell className="num">
                 {b.score[field.key] < a.score[field.key] ? <b>{b.score[field.key]}</b> : b.score[field.key]}
-              </td>
-            </tr>
+              </TableCell>
+            </TableRow>
           ))}
-          <tr>
-            <td>time</td>
-            <td className="num">{minutes(a.minutes)}</td>
-            <td className="num">{minutes(b.minutes)}</td>
-          </tr>
-        </tbody>
-      </table>
+          <TableRow>
+            <TableCell>time</TableCell>
+            <TableCell className="num">{minutes(a.minutes)}</TableCell>
+            <TableCell className="num">{minutes(b.minutes)}</TableCell>
+          </TableRow>
+        </TableBody>
+      </Table>
       <div className="columns">
         {[a, b].map((order) => (
           <ol key={order.school}>

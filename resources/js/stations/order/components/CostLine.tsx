@@ -1,5 +1,6 @@
 import { useEffect, useRef } from 'react';
 import type { Cost } from '../useTrial';
+import { Button } from '@/shared/ui';
 
 type Props = { cost: Cost | null; waiting: boolean; onKeep: () => void; onBack: () => void };
 
@@ -21,12 +22,12 @@ export function CostLine({ cost, waiting, onKeep, onBack }: Props) {
       </span>
       {waiting && (
         <span className="end">
-          <button ref={keep} type="button" className="btn pri" onClick={onKeep}>
+          <Button ref={keep} look="primary" onClick={onKeep}>
             Keep <kbd>Enter</kbd>
-          </button>
-          <button type="button" className="btn" onClick={onBack}>
+          </Button>
+          <Button onClick={onBack}>
             Put back <kbd>Esc</kbd>
-          </button>
+          </Button>
         </span>
       )}
     </div>

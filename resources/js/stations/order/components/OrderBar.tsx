@@ -1,7 +1,7 @@
-import { Link } from 'react-router';
 import type { ChangeField, Order } from '@/shared/api';
 import { minutes } from '@/shared/format';
 import { useKit } from '@/shared/kit';
+import { RouteButton, Button, Segment, Segments, Select } from '@/shared/ui';
 
 const SCHOOLS = [
   { id: 'lowest-first', name: 'Lowest first' },
@@ -20,24 +20,23 @@ export function OrderBar({ order, comparing, onCompare }: { order: Order; compar
     Math.max(1, ...order.steps.filter((step) => step.action === 'solder').map((step) => step.parts.length));
   return (
     <div className="bar orderbar">
-      <span className="seg" role="group" aria-label="School">
+      <Segments label="School">
         {SCHOOLS.map((school) => (
-          <button
+          <Segment
             key={school.id}
-            type="button"
-            aria-pressed={order.school === school.id}
+            pressed={order.school === school.id}
             disabled={!kit.mayEdit || kit.saving}
-            onClick={() => {
+            onPress={() => {
               set('school', school.id);
             }}
           >
             {school.name}
-          </button>
+          </Segment>
         ))}
-      </span>
+      </Segments>
       <label>
         up to{' '}
-        <select
+        <Select
           className="filter group"
           aria-label="Parts in a step"
           value={String(group)}
@@ -53,7 +52,7 @@ export function OrderBar({ order, comparing, onCompare }: { order: Order; compar
                 {count}
               </option>
             ))}
-        </select>{' '}
+        </Select>{' '}
         a step
       </label>
       <span className="end">
@@ -61,12 +60,12 @@ export function OrderBar({ order, comparing, onCompare }: { order: Order; compar
           <b>{order.score.hanging}</b> {order.score.hanging === 1 ? 'hangs' : 'hang'}, <b>{minutes(order.minutes)}</b>
           {order.clock.elapsed > order.clock.handsOn + 0.5 ? ` of ${minutes(order.clock.elapsed)}` : ''}
         </span>
-        <Link className="btn" to={`/kits/${String(kit.id)}/pilot`} title="Build one with a stopwatch">
+        <RouteButton to={`/kits/${String(kit.id)}/pilot`} title="Build one with a stopwatch">
           Pilot
-        </Link>
-        <button type="button" className={comparing ? 'btn on' : 'btn'} aria-pressed={comparing} onClick={onCompare}>
+        </RouteButton>
+        <Button look={comparing ? 'on' : 'plain'} aria-pressed={comparing} onClick={onCompare}>
           Compare
-        </button>
+        </Button>
       </span>
     </div>
   );

@@ -3,6 +3,7 @@ import { millimetres, minutes } from '@/shared/format';
 import { useKit } from '@/shared/kit';
 import type { Grip } from '../model';
 import { StepWhy } from './StepWhy';
+import { Button, Press } from '@/shared/ui';
 
 type Props = {
   steps: readonly Step[];
@@ -31,8 +32,7 @@ export function StepRow({ steps, index, tallest, current, lifted, mark, onStep, 
       className={['step', current ? 'current' : '', step.gate ? 'gate' : '', mark ? `mark-${mark}` : ''].join(' ')}
       aria-current={current ? 'step' : undefined}
     >
-      <button
-        type="button"
+      <Press
         className="number"
         title={movable ? 'Drag to move the step' : ''}
         aria-label={`Step ${String(step.number)}: ${step.title}`}
@@ -44,7 +44,7 @@ export function StepRow({ steps, index, tallest, current, lifted, mark, onStep, 
         }}
       >
         {step.gate ? 'G' : step.number}
-      </button>
+      </Press>
       {/* The number button does the same by keyboard. */}
       {/* eslint-disable-next-line jsx-a11y/click-events-have-key-events, jsx-a11y/no-static-element-interactions */}
       <div
@@ -59,9 +59,8 @@ export function StepRow({ steps, index, tallest, current, lifted, mark, onStep, 
             <span className="m">{step.gate.expect}</span>
           ) : (
             step.parts.map((part) => (
-              <button
+              <Press
                 key={part.designator}
-                type="button"
                 className={[
                   'chip m',
                   part.hangs ? 'hang' : '',
@@ -77,7 +76,7 @@ export function StepRow({ steps, index, tallest, current, lifted, mark, onStep, 
                 }}
               >
                 {part.designator}
-              </button>
+              </Press>
             ))
           )}
           {step.apart.length > 0 && (
@@ -90,16 +89,15 @@ export function StepRow({ steps, index, tallest, current, lifted, mark, onStep, 
         {step.overridden.length > 0 && (
           <span className="reason">
             your place for {step.overridden.join(' ')}{' '}
-            <button
-              type="button"
-              className="btn link"
+            <Button
+              look="link"
               onClick={(event) => {
                 event.stopPropagation();
                 onReset(step.overridden);
               }}
             >
               back to computed
-            </button>
+            </Button>
           </span>
         )}
         {current && kit.why && <StepWhy step={step} />}

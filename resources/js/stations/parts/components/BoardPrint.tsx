@@ -1,6 +1,7 @@
 import { useEffect, useState } from 'react';
 import type { ChangeField, PartLine } from '@/shared/api';
 import { useKit } from '@/shared/kit';
+import { Input, Select } from '@/shared/ui';
 
 const LEGENDS: Readonly<Record<string, string>> = {
   designator: 'the designator',
@@ -33,7 +34,7 @@ export function BoardPrint({ line }: { line: PartLine }) {
       ) : (
         <>
           <label htmlFor="line-legend">the board prints</label>
-          <select
+          <Select
             id="line-legend"
             className="filter"
             value={line.legend ?? ''}
@@ -46,7 +47,7 @@ export function BoardPrint({ line }: { line: PartLine }) {
                 {text}
               </option>
             ))}
-          </select>
+          </Select>
           {(line.legend === 'value' || line.legend === 'both' || line.prints !== '') && (
             <Text
               key={`${line.designators.join()} prints`}
@@ -87,7 +88,7 @@ function Text({
   return (
     <>
       <label htmlFor={`line-${field}`}>{label}</label>
-      <input
+      <Input
         id={`line-${field}`}
         className="filter"
         placeholder={hint}

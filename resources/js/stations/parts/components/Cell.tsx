@@ -2,6 +2,7 @@ import { useEffect, useRef, useState } from 'react';
 import { useMarkings, type Change, type PartLine } from '@/shared/api';
 import { useKit } from '@/shared/kit';
 import type { Column } from '../model';
+import { Input } from '@/shared/ui';
 
 type Props = { line: PartLine; column: Column; onDone: () => void };
 
@@ -42,7 +43,7 @@ export function Cell({ line, column, onDone }: Props) {
   const reading = echo.data?.readings.find((each) => unit === null || each.unit === unit);
   return (
     <span className="cellbox">
-      <input
+      <Input
         ref={field}
         className="celledit"
         aria-label={`${column} of ${line.designators.join(' ')}`}

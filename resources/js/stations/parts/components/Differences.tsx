@@ -1,7 +1,17 @@
 import { useState } from 'react';
 import { useDifference, type DifferenceEntry } from '@/shared/api';
 import { useKit } from '@/shared/kit';
-import { Marking, PrintButton, TableActions } from '@/shared/ui';
+import {
+  TableCell,
+  Marking,
+  PrintButton,
+  Select,
+  Table,
+  TableActions,
+  TableBody,
+  TableHead,
+  TableRow,
+} from '@/shared/ui';
 
 const CHANGES: Readonly<Record<DifferenceEntry['change'], string>> = {
   added: '+ new',
@@ -22,7 +32,7 @@ export function Differences() {
     <>
       <div className="bar">
         <label htmlFor="earlier">from revision</label>
-        <select
+        <Select
           id="earlier"
           className="filter"
           value={earlier}
@@ -35,7 +45,7 @@ export function Differences() {
               {other.revision}
             </option>
           ))}
-        </select>
+        </Select>
         <span>
           to <b>{kit.header.revision}</b>
         </span>
@@ -68,36 +78,36 @@ export function Differences() {
         )}
         {difference.data && entries.length === 0 && <p className="loading">No part differs.</p>}
         {entries.length > 0 && (
-          <table className="table differences">
-            <thead>
-              <tr>
-                <th>part</th>
-                <th>change</th>
-                <th>what the builder sees otherwise</th>
-                <th>before</th>
-                <th>now</th>
-                <th>touches</th>
-              </tr>
-            </thead>
-            <tbody>
+          <Table className="table differences">
+            <TableHead>
+              <TableRow>
+                <TableCell component="th">part</TableCell>
+                <TableCell component="th">change</TableCell>
+                <TableCell component="th">what the builder sees otherwise</TableCell>
+                <TableCell component="th">before</TableCell>
+                <TableCell component="th">now</TableCell>
+                <TableCell component="th">touches</TableCell>
+              </TableRow>
+            </TableHead>
+            <TableBody>
               {entries.map((entry) => (
-                <tr
+                <TableRow
                   key={`${entry.was} ${entry.designator}`}
                   aria-selected={kit.selected === entry.designator}
                   onClick={() => {
                     kit.select(entry.designator);
                   }}
                 >
-                  <td className="refs m">{entry.designator.startsWith('~') ? '' : entry.designator}</td>
-                  <td>{CHANGES[entry.change]}</td>
-                  <td className="wraps">{entry.seen}</td>
-                  <td>
+                  <TableCell className="refs m">{entry.designator.startsWith('~') ? '' : entry.designator}</TableCell>
+                  <TableCell>{CHANGES[entry.change]}</TableCell>
+                  <TableCell className="wraps">{entry.seen}</TableCell>
+                  <TableCell>
                     <Marking marking={entry.before?.marking ?? null} />
-                  </td>
-                  <td>
+                  </TableCell>
+                  <TableCell>
                     <Marking marking={entry.after?.marking ?? null} />
-                  </td>
-                  <td className="wraps">
+                  </TableCell>
+                  <TableCell className="wraps">
                     {[
                       steps(entry) === '' ? '' : `step ${steps(entry)}`,
                       bag(entry) === '' ? '' : `bag ${bag(entry)} and its label`,
@@ -108,11 +118,11 @@ export function Differences() {
                     ]
                       .filter((text) => text !== '')
                       .join(', ')}
-                  </td>
-                </tr>
+                  </TableCell>
+                </TableRow>
               ))}
-            </tbody>
-          </table>
+            </TableBody>
+          </Table>
         )}
         {(difference.data?.readings.length ?? 0) > 0 && (
           <p className="cutline">

@@ -1,6 +1,7 @@
 import { useEffect, useState } from 'react';
 import type { PartsDocument } from '@/shared/api';
 import { useKit } from '@/shared/kit';
+import { TableCell, Input, Select, Table, TableBody, TableHead, TableRow } from '@/shared/ui';
 
 const FIELDS = [
   'designator',
@@ -31,21 +32,25 @@ export function FileReport({ parts }: { parts: PartsDocument }) {
   return (
     <div className="scroll report" tabIndex={0} role="region" aria-label="What became of the file">
       <h2>Columns of {parts.file}</h2>
-      <table className="table">
-        <thead>
-          <tr>
-            <th scope="col">column in the file</th>
-            <th scope="col">taken for</th>
-          </tr>
-        </thead>
-        <tbody>
+      <Table className="table">
+        <TableHead>
+          <TableRow>
+            <TableCell component="th" scope="col">
+              column in the file
+            </TableCell>
+            <TableCell component="th" scope="col">
+              taken for
+            </TableCell>
+          </TableRow>
+        </TableHead>
+        <TableBody>
           {parts.headers.map((header, index) => {
             const field = taken.find(([, name]) => name === header)?.[0] ?? '';
             return (
-              <tr key={`${header} ${String(index)}`}>
-                <td className="m">{header === '' ? `column ${String(index + 1)}` : header}</td>
-                <td>
-                  <select
+              <TableRow key={`${header} ${String(index)}`}>
+                <TableCell className="m">{header === '' ? `column ${String(index + 1)}` : header}</TableCell>
+                <TableCell>
+                  <Select
                     className="filter wide"
                     aria-label={`${header} is taken for`}
                     value={field}
@@ -67,19 +72,19 @@ export function FileReport({ parts }: { parts: PartsDocument }) {
                         {name}
                       </option>
                     ))}
-                  </select>
-                </td>
-              </tr>
+                  </Select>
+                </TableCell>
+              </TableRow>
             );
           })}
-        </tbody>
-      </table>
+        </TableBody>
+      </Table>
       <h2>
         Rows to look at
         <label className="sr" htmlFor="report-filter">
           Filter rows
         </label>
-        <input
+        <Input
           id="report-filter"
           className="filter"
           placeholder="Filter"
@@ -92,31 +97,37 @@ export function FileReport({ parts }: { parts: PartsDocument }) {
       {shown.length === 0 ? (
         <p className="quiet">Every row became a line.</p>
       ) : (
-        <table className="table wraps">
-          <thead>
-            <tr>
-              <th scope="col">file</th>
-              <th scope="col" className="num">
+        <Table className="table wraps">
+          <TableHead>
+            <TableRow>
+              <TableCell component="th" scope="col">
+                file
+              </TableCell>
+              <TableCell component="th" scope="col" className="num">
                 row
-              </th>
-              <th scope="col">column</th>
-              <th scope="col">what to do</th>
-            </tr>
-          </thead>
-          <tbody>
+              </TableCell>
+              <TableCell component="th" scope="col">
+                column
+              </TableCell>
+              <TableCell component="th" scope="col">
+                what to do
+              </TableCell>
+            </TableRow>
+          </TableHead>
+          <TableBody>
             {shown.map((problem) => (
-              <tr key={`${String(problem.row)} ${problem.code} ${problem.message}`}>
-                <td>{problem.file}</td>
-                <td className="num">{problem.row}</td>
-                <td>{problem.column}</td>
-                <td className={problem.severity === 'note' ? 'quiet' : 'ochre'}>
+              <TableRow key={`${String(problem.row)} ${problem.code} ${problem.message}`}>
+                <TableCell>{problem.file}</TableCell>
+                <TableCell className="num">{problem.row}</TableCell>
+                <TableCell>{problem.column}</TableCell>
+                <TableCell className={problem.severity === 'note' ? 'quiet' : 'ochre'}>
                   {problem.severity === 'error' ? '■ ' : problem.severity === 'warning' ? '▲ ' : '· '}
                   {problem.message}
-                </td>
-              </tr>
+                </TableCell>
+              </TableRow>
             ))}
-          </tbody>
-        </table>
+          </TableBody>
+        </Table>
       )}
     </div>
   );

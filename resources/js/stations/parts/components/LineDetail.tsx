@@ -1,6 +1,6 @@
 import type { PartLine } from '@/shared/api';
 import { useKit } from '@/shared/kit';
-import { KINDS, Marking, WhyList } from '@/shared/ui';
+import { Button, KINDS, Marking, Select, WhyList } from '@/shared/ui';
 import { refs, SUPPLY, valueText } from '../model';
 import { BoardPrint } from './BoardPrint';
 import { FromLibrary } from './FromLibrary';
@@ -24,7 +24,7 @@ export function LineDetail({ line, lines }: { line: PartLine; lines: readonly Pa
       </h2>
       <div className="facts">
         <label htmlFor="line-kind">kind</label>
-        <select
+        <Select
           id="line-kind"
           className="filter wide"
           value={line.kind}
@@ -40,25 +40,24 @@ export function LineDetail({ line, lines }: { line: PartLine; lines: readonly Pa
               {kind.name}
             </option>
           ))}
-        </select>
+        </Select>
         {line.reasons.some((reason) => reason.code === 'kind.said') && (
           <span className="quiet">
             your choice{' '}
             {kit.mayEdit && (
-              <button
-                type="button"
-                className="btn link"
+              <Button
+                look="link"
                 onClick={() => {
                   void kit.save([{ type: 'line', target: line.designators[0] ?? '', field: 'kind', value: null }]);
                 }}
               >
                 back to computed
-              </button>
+              </Button>
             )}
           </span>
         )}
         <label htmlFor="line-supply">supply</label>
-        <select
+        <Select
           id="line-supply"
           className="filter"
           value={line.supply}
@@ -79,16 +78,15 @@ export function LineDetail({ line, lines }: { line: PartLine; lines: readonly Pa
               {text}
             </option>
           ))}
-        </select>
+        </Select>
       </div>
       <div className="facts">
         {line.height !== null && (
           <span>
             {line.height.toFixed(1)} mm <span className="quiet">({line.heightSource})</span>
             {line.heightSource === 'typed in' && kit.mayEdit && (
-              <button
-                type="button"
-                className="btn link"
+              <Button
+                look="link"
                 onClick={() => {
                   void kit.save(
                     line.designators.map((name) => ({ type: 'line', target: name, field: 'height', value: null })),
@@ -96,7 +94,7 @@ export function LineDetail({ line, lines }: { line: PartLine; lines: readonly Pa
                 }}
               >
                 back to computed
-              </button>
+              </Button>
             )}
           </span>
         )}
@@ -104,7 +102,7 @@ export function LineDetail({ line, lines }: { line: PartLine; lines: readonly Pa
       {line.value !== null && (
         <div className="facts">
           <label htmlFor="line-spread">values of a lot lie</label>
-          <select
+          <Select
             id="line-spread"
             className="filter wide"
             value={line.spread ?? 'even'}
@@ -125,7 +123,7 @@ export function LineDetail({ line, lines }: { line: PartLine; lines: readonly Pa
                 {spread.name}
               </option>
             ))}
-          </select>
+          </Select>
         </div>
       )}
       <BoardPrint line={line} />

@@ -2,7 +2,7 @@ import { useState } from 'react';
 import type { LookAlikePair, PartsDocument } from '@/shared/api';
 import { useKit } from '@/shared/kit';
 import { percent } from '@/shared/format';
-import { TableActions } from '@/shared/ui';
+import { Press, Segment, Segments, TableActions } from '@/shared/ui';
 
 /** CSS counts 96 pixels to an inch. */
 const PX_PER_MM = 96 / 25.4;
@@ -29,20 +29,19 @@ export function LineUp({ parts }: { parts: PartsDocument }) {
           <b>{all === 0 ? 'No look-alikes' : `${String(all)} ${all === 1 ? 'pair' : 'pairs'}`}</b> worst first
           {all > pairs.length && `, the first ${String(pairs.length)} shown`}
         </span>
-        <span className="seg" role="group" aria-label="Scale">
+        <Segments label="Scale">
           {SCALES.map((each) => (
-            <button
+            <Segment
               key={each}
-              type="button"
-              aria-pressed={scale === each}
-              onClick={() => {
+              pressed={scale === each}
+              onPress={() => {
                 setScale(each);
               }}
             >
               {each}:1
-            </button>
+            </Segment>
           ))}
-        </span>
+        </Segments>
         <span
           className="ruler"
           style={{ width: `${String(10 * PX_PER_MM * scale)}px` }}
@@ -66,9 +65,8 @@ export function LineUp({ parts }: { parts: PartsDocument }) {
             aria-label={`${pair.these.designators.join(' ')} and ${pair.those.designators.join(' ')}`}
           >
             {[pair.these, pair.those].map((side) => (
-              <button
+              <Press
                 key={side.designators.join()}
-                type="button"
                 className="lookside"
                 onClick={() => {
                   kit.select(side.designators[0] ?? null);
@@ -86,7 +84,7 @@ export function LineUp({ parts }: { parts: PartsDocument }) {
                   <b className="m">{side.designators.join(' ')}</b> {side.value}{' '}
                   <span className="quiet">{side.kindName}</span>
                 </span>
-              </button>
+              </Press>
             ))}
             <p className="alikewhy">
               <b>{percent(pair.degree)}</b> alike: {pair.why.text}

@@ -1,5 +1,5 @@
 import type { PartLine, PartsDocument } from '@/shared/api';
-import { TableActions } from '@/shared/ui';
+import { Button, Input, TableActions } from '@/shared/ui';
 import { asRows, type View } from '../model';
 
 type Props = {
@@ -17,9 +17,8 @@ export function PartsBar({ parts, lines, filter, onFilter, view, onView, others 
   const count = parts.lines.reduce((sum, line) => sum + (line.length === null ? line.quantity : 0), 0);
   const wrong = parts.problems.filter((problem) => problem.severity !== 'note').length;
   const button = (name: View, text: string, title?: string) => (
-    <button
-      type="button"
-      className={view === name ? 'btn on' : 'btn'}
+    <Button
+      look={view === name ? 'on' : 'plain'}
       aria-pressed={view === name}
       title={title}
       onClick={() => {
@@ -27,7 +26,7 @@ export function PartsBar({ parts, lines, filter, onFilter, view, onView, others 
       }}
     >
       {text}
-    </button>
+    </Button>
   );
   return (
     <div className="bar">
@@ -49,7 +48,7 @@ export function PartsBar({ parts, lines, filter, onFilter, view, onView, others 
             <label className="sr" htmlFor="parts-filter">
               Filter lines
             </label>
-            <input
+            <Input
               id="parts-filter"
               className="filter short"
               placeholder="Filter"

@@ -2,7 +2,7 @@ import { useState } from 'react';
 import type { PartLine } from '@/shared/api';
 import { useKeys } from '@/shared/keys';
 import { useKit } from '@/shared/kit';
-import { Marking, pastedColumn, usePaste } from '@/shared/ui';
+import { TableCell, Marking, Press, Table, TableBody, TableHead, TableRow, pastedColumn, usePaste } from '@/shared/ui';
 import { Cell } from './Cell';
 import { cellText, COLUMNS, lineKey, type Column } from '../model';
 
@@ -57,39 +57,39 @@ export function PartsTable({ lines, current, sort, onSort }: Props) {
   });
   return (
     <div className="scroll" tabIndex={0} role="region" aria-label="Parts list">
-      <table className="table parts-table">
+      <Table className="table parts-table">
         <colgroup>
           {COLUMNS.map((column) => (
             <col key={column.id} style={{ width: `${String(column.width)}px` }} />
           ))}
         </colgroup>
-        <thead>
-          <tr>
+        <TableHead>
+          <TableRow>
             {COLUMNS.map((column) => (
-              <th
+              <TableCell
+                component="th"
                 key={column.id}
                 scope="col"
                 className={column.numeric ? 'num' : ''}
                 aria-sort={sort.column === column.id ? (sort.down ? 'descending' : 'ascending') : 'none'}
               >
-                <button
-                  type="button"
+                <Press
                   onClick={() => {
                     onSort(column.id);
                   }}
                 >
                   {column.title}
                   {sort.column === column.id ? (sort.down ? ' ↓' : ' ↑') : ''}
-                </button>
-              </th>
+                </Press>
+              </TableCell>
             ))}
-          </tr>
-        </thead>
-        <tbody>
+          </TableRow>
+        </TableHead>
+        <TableBody>
           {lines.map((line) => {
             const key = lineKey(line);
             return (
-              <tr
+              <TableRow
                 key={key}
                 id={`line ${key}`}
                 aria-selected={key === current}
@@ -99,7 +99,7 @@ export function PartsTable({ lines, current, sort, onSort }: Props) {
                 }}
               >
                 {COLUMNS.map((column) => (
-                  <td
+                  <TableCell
                     key={column.id}
                     className={[
                       column.numeric ? 'num' : '',
@@ -128,13 +128,13 @@ export function PartsTable({ lines, current, sort, onSort }: Props) {
                     ) : (
                       cellText(line, column.id)
                     )}
-                  </td>
+                  </TableCell>
                 ))}
-              </tr>
+              </TableRow>
             );
           })}
-        </tbody>
-      </table>
+        </TableBody>
+      </Table>
     </div>
   );
 }

@@ -1,7 +1,7 @@
 import { useState } from 'react';
 import type { PartLine } from '@/shared/api';
 import { useKit } from '@/shared/kit';
-import { KINDS } from '@/shared/ui';
+import { Button, KINDS, Select } from '@/shared/ui';
 
 /** Asks what a line is, once; the answer is kept with the part. */
 export function Question({ line }: { line: PartLine }) {
@@ -21,20 +21,19 @@ export function Question({ line }: { line: PartLine }) {
       <p>What is it? The letters alone fit several kinds.</p>
       <div className="answers">
         {line.candidates.slice(0, 6).map((kind) => (
-          <button
+          <Button
             key={kind}
-            type="button"
-            className="btn"
+
             disabled={!kit.mayEdit || kit.saving}
             onClick={() => {
               answer(kind);
             }}
           >
             {name(kind)}
-          </button>
+          </Button>
         ))}
         {other || line.candidates.length === 0 ? (
-          <select
+          <Select
             aria-label="Another kind"
             className="filter"
             defaultValue=""
@@ -51,17 +50,16 @@ export function Question({ line }: { line: PartLine }) {
                 {kind.name}
               </option>
             ))}
-          </select>
+          </Select>
         ) : (
-          <button
-            type="button"
-            className="btn link"
+          <Button
+            look="link"
             onClick={() => {
               setOther(true);
             }}
           >
             Something else
-          </button>
+          </Button>
         )}
       </div>
       <p className="quiet small">Asked once. The answer is kept with the part and used in every kit.</p>

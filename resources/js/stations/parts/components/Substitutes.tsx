@@ -1,6 +1,7 @@
 import { useState, type SyntheticEvent } from 'react';
 import type { PartLine } from '@/shared/api';
 import { useKit } from '@/shared/kit';
+import { Button, Input } from '@/shared/ui';
 
 const NOTHING: NonNullable<PartLine['substitutes']> = { allowed: [], forbidden: [], warnings: [], dependents: [] };
 const LISTS = ['allowed', 'forbidden'] as const;
@@ -42,15 +43,14 @@ export function Substitutes({ line }: { line: PartLine }) {
                 <span key={each} className="tag">
                   <span className="m">{each}</span>
                   {kit.mayEdit && (
-                    <button
-                      type="button"
-                      className="btn link"
+                    <Button
+                      look="link"
                       aria-label={`Remove ${each}`}
                       disabled={kit.saving}
                       onClick={() => void save({ ...said, [list]: said[list].filter((other) => other !== each) })}
                     >
                       ×
-                    </button>
+                    </Button>
                   )}
                 </span>
               ))}
@@ -62,7 +62,7 @@ export function Substitutes({ line }: { line: PartLine }) {
           <label className="sr" htmlFor="substitute">
             another value
           </label>
-          <input
+          <Input
             id="substitute"
             className="filter"
             placeholder="another value"
@@ -72,12 +72,12 @@ export function Substitutes({ line }: { line: PartLine }) {
               setText(event.target.value);
             }}
           />
-          <button type="submit" className="btn" disabled={kit.saving}>
+          <Button type="submit" disabled={kit.saving}>
             Will do
-          </button>
-          <button type="button" className="btn" disabled={kit.saving} onClick={(event) => void add('forbidden')(event)}>
+          </Button>
+          <Button disabled={kit.saving} onClick={(event) => void add('forbidden')(event)}>
             Will not do
-          </button>
+          </Button>
         </form>
       )}
       {said.warnings.map((reason) => (

@@ -1,10 +1,9 @@
 import { useEffect, useState } from 'react';
-import { Link } from 'react-router';
 import { useManual, usePilot } from '@/shared/api';
 import { BoardView, fittedBefore } from '@/shared/board';
 import { useKeys } from '@/shared/keys';
 import { useFacing, useKit } from '@/shared/kit';
-import { Marking, Notice, Split } from '@/shared/ui';
+import { RouteButton, Button, Marking, Notice, Split } from '@/shared/ui';
 import { buildNow, clock, elapsed, minutesOf, nextStep, STOPPED, toggled, type Watch } from '../model';
 import { PilotRows } from './PilotRows';
 import { Snag } from './Snag';
@@ -93,9 +92,7 @@ export function Pilot() {
               <b>Pilot build {build}</b> {step ? `step ${String(step.number)} of ${String(steps.length)}` : 'is done'}
             </span>
             <span className="end">
-              <Link className="btn" to={`/kits/${String(kit.id)}/order`}>
-                Back to the order
-              </Link>
+              <RouteButton to={`/kits/${String(kit.id)}/order`}>Back to the order</RouteButton>
             </span>
           </div>
           {step && (
@@ -124,34 +121,32 @@ export function Pilot() {
                 </p>
               )}
               <p className="bench-keys">
-                <button
-                  type="button"
-                  className="btn pri big"
+                <Button
+                  look="primary"
+                  className="big"
                   disabled={!kit.mayEdit || kit.saving}
                   onClick={() => void done()}
                 >
                   Done <kbd>space</kbd>
-                </button>
-                <button
-                  type="button"
-                  className="btn big"
+                </Button>
+                <Button
+                  className="big"
                   onClick={() => {
                     keep(toggled(watch, Date.now()));
                     setNow(Date.now());
                   }}
                 >
                   {watch.since === null ? 'Start the watch' : 'Hold the watch'} <kbd>P</kbd>
-                </button>
-                <button
-                  type="button"
-                  className="btn big"
+                </Button>
+                <Button
+                  className="big"
                   disabled={!kit.mayEdit}
                   onClick={() => {
                     setSnagging(true);
                   }}
                 >
                   A snag <kbd>S</kbd>
-                </button>
+                </Button>
               </p>
               {!kit.mayEdit && (
                 <p className="quiet">A released revision takes no more log; begin a new revision on the Shelf.</p>

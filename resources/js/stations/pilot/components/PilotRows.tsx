@@ -1,6 +1,6 @@
 import type { ManualStep, PilotLog } from '@/shared/api';
 import { useKit } from '@/shared/kit';
-import { TableActions } from '@/shared/ui';
+import { Button, TableCell, Table, TableActions, TableBody, TableHead, TableRow } from '@/shared/ui';
 import { builds } from '../model';
 
 type Row = PilotLog['rows'][number];
@@ -43,16 +43,15 @@ export function PilotRows({ rows, steps }: { rows: readonly Row[]; steps: readon
             </>
           )}
           {kit.mayEdit && (
-            <button
-              type="button"
-              className="btn link"
+            <Button
+              look="link"
               disabled={kit.saving}
               onClick={() => {
                 write(number, { ...row, settled: row.settled === 'yes' ? '' : 'yes' });
               }}
             >
               {row.settled === 'yes' ? 'open again' : 'settled'}
-            </button>
+            </Button>
           )}
         </p>
       ))}
@@ -68,42 +67,45 @@ export function PilotRows({ rows, steps }: { rows: readonly Row[]; steps: readon
               ]}
             />
           </h2>
-          <table className="table">
-            <thead>
-              <tr>
-                <th className="num">build</th>
-                <th>step</th>
-                <th className="num">min</th>
-                <th />
-              </tr>
-            </thead>
-            <tbody>
+          <Table className="table">
+            <TableHead>
+              <TableRow>
+                <TableCell component="th" className="num">
+                  build
+                </TableCell>
+                <TableCell component="th">step</TableCell>
+                <TableCell component="th" className="num">
+                  min
+                </TableCell>
+                <TableCell component="th" />
+              </TableRow>
+            </TableHead>
+            <TableBody>
               {rows.map(
                 (row, index) =>
                   row.minutes !== '' && (
-                    <tr key={`${row.build} ${row.step}`}>
-                      <td className="num">{row.build}</td>
-                      <td>{title(row)}</td>
-                      <td className="num">{Number(row.minutes).toFixed(1)}</td>
-                      <td>
+                    <TableRow key={`${row.build} ${row.step}`}>
+                      <TableCell className="num">{row.build}</TableCell>
+                      <TableCell>{title(row)}</TableCell>
+                      <TableCell className="num">{Number(row.minutes).toFixed(1)}</TableCell>
+                      <TableCell>
                         {kit.mayEdit && (
-                          <button
-                            type="button"
-                            className="btn link"
+                          <Button
+                            look="link"
                             disabled={kit.saving}
                             onClick={() => {
                               write(index + 1, null);
                             }}
                           >
                             take out
-                          </button>
+                          </Button>
                         )}
-                      </td>
-                    </tr>
+                      </TableCell>
+                    </TableRow>
                   ),
               )}
-            </tbody>
-          </table>
+            </TableBody>
+          </Table>
         </>
       )}
     </div>

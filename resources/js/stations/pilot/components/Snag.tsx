@@ -1,6 +1,7 @@
 import { useState, type SyntheticEvent } from 'react';
 import { keepPilotPhoto, type ManualStep } from '@/shared/api';
 import { useKit } from '@/shared/kit';
+import { PhotoField, Button, TextArea } from '@/shared/ui';
 
 type Props = { build: number; step: ManualStep; onLeave: () => void };
 
@@ -40,7 +41,7 @@ export function Snag({ build, step, onLeave }: Props) {
     <form className="snag" aria-label="A snag" onSubmit={(event) => void send(event)}>
       <div className="field">
         <label htmlFor="snag-text">what went wrong at step {step.number}</label>
-        <textarea
+        <TextArea
           id="snag-text"
           rows={2}
           maxLength={500}
@@ -54,30 +55,17 @@ export function Snag({ build, step, onLeave }: Props) {
           }}
         />
       </div>
-      <div className="field">
-        <label htmlFor="snag-photo">photograph</label>
-        <input
-          id="snag-photo"
-          type="file"
-          accept="image/jpeg,image/png,image/webp"
-          capture="environment"
-          onChange={(event) => {
-            setPhoto(event.target.files?.[0] ?? null);
-          }}
-        />
-      </div>
+      <PhotoField id="snag-photo" label="photograph" camera onPhoto={setPhoto} />
       {fault !== '' && (
         <p className="refusal" role="alert">
           {fault}
         </p>
       )}
       <p>
-        <button type="submit" className="btn pri" disabled={kit.saving}>
+        <Button type="submit" look="primary" disabled={kit.saving}>
           Note it
-        </button>{' '}
-        <button type="button" className="btn" onClick={onLeave}>
-          Leave
-        </button>
+        </Button>{' '}
+        <Button onClick={onLeave}>Leave</Button>
       </p>
     </form>
   );
