@@ -9,7 +9,7 @@ export const theme = createTheme({
   palette: {
     primary: { main: 'var(--copper)', contrastText: 'var(--on-copper)' },
     background: { default: 'var(--paper)', paper: 'var(--white)' },
-    text: { primary: 'var(--ink)', secondary: 'var(--ink2)' },
+    text: { primary: 'var(--ink)', secondary: 'var(--ink2)', disabled: 'var(--ink2)' },
     divider: 'var(--rule)',
     error: { main: 'var(--crimson)' },
     warning: { main: 'var(--ochre)' },
@@ -64,7 +64,12 @@ export const theme = createTheme({
     MuiInputBase: {
       styleOverrides: {
         root: { ...field, fontSize: 13, color: 'var(--ink)', '&.Mui-disabled': { opacity: 0.6 } },
-        input: { padding: '4px 8px', height: 'auto', font: 'inherit' },
+        input: {
+          padding: '4px 8px',
+          height: 'auto',
+          font: 'inherit',
+          '&.Mui-disabled': { WebkitTextFillColor: 'currentColor' },
+        },
       },
     },
     MuiOutlinedInput: { styleOverrides: { root: { border: 0 }, input: { padding: '6px 8px' } } },
@@ -74,7 +79,17 @@ export const theme = createTheme({
     MuiTableCell: {
       styleOverrides: { root: { font: 'inherit', fontSize: 13, color: 'inherit', borderBottom: hair } },
     },
-    MuiLinearProgress: { styleOverrides: { root: { minWidth: 90, background: 'var(--paper2)', border: hair } } },
+    MuiLinearProgress: {
+      styleOverrides: {
+        root: {
+          display: 'inline-block',
+          verticalAlign: 'middle',
+          minWidth: 90,
+          background: 'var(--paper2)',
+          border: hair,
+        },
+      },
+    },
     MuiPaper: { styleOverrides: { root: { backgroundImage: 'none' } } },
   },
 });

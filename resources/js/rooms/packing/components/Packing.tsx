@@ -168,7 +168,7 @@ export function Packing() {
                 </TableCell>
                 <TableCell className="num">{run.packed}</TableCell>
                 <TableCell>
-                  <Progress value={run.done} label={`run ${String(run.id)}`} />{' '}
+                  <Progress value={(100 * run.done) / run.cellsInAll} label={`run ${String(run.id)}`} />{' '}
                   {Math.floor((100 * run.done) / run.cellsInAll)} %
                 </TableCell>
                 <TableCell>
