@@ -19,23 +19,33 @@ const PLANTED = "\n    public function plantedForMutation(int \$given): int\n   
 $root = dirname(__DIR__, 2);
 $wanted = array_values(array_filter(array_slice($argv, 1), static fn(string $word): bool => $word[0] !== '-'));
 $only = in_array('--list', $argv, true);
+// `--file=Rules` changes only files that have the word in their name; its share is of those.
+$file = array_values(
+    array_map(
+        static fn(string $word): string => substr($word, 7),
+        array_filter($argv, static fn(string $word): bool => str_starts_with($word, '--file=')),
+    ),
+)[0] ?? '';
 $jobs = max(1, (int) shell_exec('nproc'));
 $missed = 0;
 foreach ($wanted === [] ? MODULES : $wanted as $module) {
     $copies = array_map(static fn(int $job): Copy => Copy::of($root, $module, $job, PLANTED), range(1, $jobs));
     $changes = [];
-    foreach ($copies[0]->files() as $file) {
+    foreach ($copies[0]->files() as $name) {
         array_push(
             $changes,
-            ...array_map(
-                static fn(array $change): array => [$file, ...$change],
-                Changes::of($copies[0]->source($file)),
+            ...array_filter(
+                array_map(
+                    static fn(array $change): array => [$name, ...$change],
+                    Changes::of($copies[0]->source($name)),
+                ),
+                static fn(array $change): bool => $change[5] || str_contains($name, $file),
             ),
         );
     }
     if ($only) {
-        foreach ($changes as [$file, $line, $was, $is]) {
-            echo "{$file}:{$line} {$was} becomes {$is}\n";
+        foreach ($changes as [$name, $line, $was, $is]) {
+            echo "{$name}:{$line} {$was} becomes {$is}\n";
         }
         continue;
     }

@@ -173,6 +173,34 @@ final class SortingTest extends TestCase
         self::assertContains('R1', $names[0], 'the first of those that quarrel lies with those that do not');
     }
 
+    /** @return iterable<string, array{int, int}> parts, bags */
+    public static function chains(): iterable
+    {
+        // A chain 1-3-4-2 goes into two bags; who takes the parts one by one, 2 beside 1, needs a third.
+        yield 'four parts' => [4, 2];
+        yield 'twelve parts, the most that are searched' => [12, 2];
+        yield 'of more each goes into the first bag that takes it' => [13, 3];
+    }
+
+    #[DataProvider('chains')]
+    public function test_the_least_number_of_bags_is_searched_for_up_to_twelve_parts_that_quarrel(
+        int $parts,
+        int $bags,
+    ): void {
+        $bom = $lines = [];
+        for ($i = 1; $i <= $parts; ++$i) {
+            $bom[] = sprintf('J%d,%d way,5.08,terminal block', $i, $i + 1);
+        }
+        for ($i = 1; $i + 3 <= $parts; $i += 4) {
+            $lines['J' . $i] = ['lookAlike' => ['J' . ($i + 2)]];
+            $lines['J' . ($i + 3)] = ['lookAlike' => ['J' . ($i + 1), 'J' . ($i + 2)]];
+        }
+        $lines['J' . $parts] ??= ['lookAlike' => ['J1']];
+        $kit = KitMaker::kit($bom, [], ['settings' => ['bagging' => 'parts-and-hardware'], 'lines' => $lines]);
+
+        self::assertCount($bags, self::names($kit));
+    }
+
     /** @return list<list<string>> */
     private static function names(Kit $kit): array
     {
