@@ -44,6 +44,7 @@ final class MeasuredReadingTest extends TestCase
 
         self::assertCount(1, $read);
         self::assertSame($passes, $read[0]->passes);
+        self::assertSame(array_key_last($kit->logs->pilot) + 1, $read[0]->row);
     }
 
     public function test_readings_are_no_minutes_and_those_of_other_tests_stay_away(): void

@@ -37,9 +37,10 @@ final class ReadingsTest extends TestCase
     {
         return [
             // The period of an astable with thresholds at 1/3 and 2/3 of the supply is ln 2 (Ra + 2 Rb) C; data sheets of the 555 round 1/ln 2 to 1.44.
-            'timer' => ['astable(R1, R2, C2)', 1.0 / (log(2) * 30e3 * 10e-6), 'Hz'],
+            'timer' => ['astable(R3, R1, C2)', 1.0 / (log(2) * (330 + 2 * 10e3) * 10e-6), 'Hz'],
             'one-resistor oscillator' => ['astable1(R1, C1)', 1.0 / (2 * log(2) * 10e3 * 100e-9), 'Hz'],
             'divider' => ['divider(5 V, R1, R2)', 2.5, 'V'],
+            'uneven divider' => ['divider(5 V, R1, R4)', (5 * 720) / 10720, 'V'],
             'LED' => ['led(5 V, 2 V, R3)', 3.0 / 330, 'A'],
             'time constant' => ['rc(R1, C1)', 1e-3, 's'],
             'corner of a low pass' => ['cutoff(R1, C1)', 159.155, 'Hz'],
@@ -53,6 +54,7 @@ final class ReadingsTest extends TestCase
             // Beta equation at 0 degrees for 10 kilohm and beta 3950.
             'thermistor' => ['ntc(10 kohm, 3950, 0)', 10e3 * exp(3950 * (1 / 273.15 - 1 / 298.15)), 'ohm'],
             'parallel' => ['parallel(R1, R2)', 5e3, 'ohm'],
+            'uneven parallel' => ['parallel(R1, R3)', (10e3 * 330) / 10330, 'ohm'],
             'own arithmetic with a unit behind' => ['1.44 / ((R1 + 2 * R2) * C2) Hz', 4.8, 'Hz'],
             'a difference, negative' => ['divider(5 V, R1, R2) - 3 V', -0.5, 'V'],
         ];
@@ -104,6 +106,13 @@ final class ReadingsTest extends TestCase
         self::assertEqualsWithDelta(4.5, $reading->nominal, 1e-9);
         self::assertEqualsWithDelta((9 * (1e7 / 11)) / (1e6 + 1e7 / 11), $reading->metered, 1e-3);
         self::assertLessThan($reading->metered, $reading->pass->low);
+        // 10 kilohms over 1 megohm with the meter's 10 beside it, and the other way round.
+        foreach (
+            ['divider(9 V, R1, R6)' => [10e3, 1e6], 'divider(9 V, R6, R1)' => [1e6, 10e3]] as $text => [$high, $low]
+        ) {
+            $beside = ($low * 1e7) / ($low + 1e7);
+            self::assertEqualsWithDelta((9 * $beside) / ($high + $beside), self::reading($text)->metered, 1e-9);
+        }
     }
 
     public function test_the_tolerance_comes_from_the_list_and_else_from_the_kind(): void
@@ -177,6 +186,7 @@ final class ReadingsTest extends TestCase
             'about' => ['about 3 V', 2.7, 3.3, 'V'],
             'about a negative value' => ['about -3 V', -3.3, -2.7, 'V'],
             'decimal comma' => ['4,8 to 5,4 V', 4.8, 5.4, 'V'],
+            'the unit behind the first alone' => ['4.8 V to 5.2', 4.8, 5.2, 'V'],
             'both ends with their prefix' => ['900 ohm to 1.1 kohm', 900.0, 1100.0, 'ohm'],
             'words' => ['40 to 50 flashes in 60 s', null, null, ''],
             'more words' => ['LED1 is lit', null, null, ''],

@@ -30,6 +30,7 @@ final class SelectionTest extends TestCase
         yield 'the closer of two pairs, where only one is possible' => [[1.0, 1.9, 2.0], 2, 1.0, [[1.9, 2.0]], [1.0]];
         yield 'exactly the difference allowed' => [[0.6, 0.602], 2, 0.002, [[0.6, 0.602]], []];
         yield 'three of a kit' => [[1.0, 1.1, 1.2, 5.0, 5.1, 9.0], 3, 0.3, [[1.0, 1.1, 1.2]], [5.0, 5.1, 9.0]];
+        yield 'one of a kit' => [[2.0, 1.0], 1, 0.0, [[1.0], [2.0]], []];
         yield 'nothing fits' => [[1.0, 2.0], 2, 0.5, [], [1.0, 2.0]];
     }
 
@@ -105,6 +106,25 @@ final class SelectionTest extends TestCase
             ),
         );
         self::assertNull(Selections::difference('close'));
+    }
+
+    public function test_one_piece_is_counted_and_the_quantity_named_first_is_taken(): void
+    {
+        $files = KitMaker::files(
+            ['D1,1N4148,DO-35,diode'],
+            [],
+            ['groups' => ['selected' => [['parts' => ['D1'], 'maxDifference' => '2 mV']]]],
+        );
+        $selected = static fn(string $rows): array => Selections::of(
+            (new \Chiralex\Kit\KitReader())->read(
+                $files + ['measurements.csv' => "part,lot,piece,quantity,value\n{$rows}"],
+            ),
+        )[0];
+        $one = $selected("D1,L1,1,gain,120\n");
+        $both = $selected("D1,L1,1,gain,120\nD1,L1,2,forward voltage,612 mV\n");
+
+        self::assertSame(['gain', 1], [$one['quantity'], count($one['selection']->kits ?? [])]);
+        self::assertSame(['gain', 1], [$both['quantity'], $both['pieces']]);
     }
 
     /**
