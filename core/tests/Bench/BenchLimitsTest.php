@@ -264,7 +264,7 @@ final class BenchLimitsTest extends TestCase
         yield 'as usual' => ['', 1.0, 1.0, 0.988, 1.012];
         yield 'half a percent' => ['0.5 %', 1.0, 1.0, 0.993, 1.007];
         yield 'half a percent with a comma' => ['0,5 %', 1.0, 1.0, 0.993, 1.007];
-        yield 'ten percent' => ['10 %', 1.0, 1.0, 0.898, 1.102];
+        yield 'half' => ['50 %', 1.0, 1.0, 0.498, 1.502];
         // 4.75 - 0.0475 - 0.02 = 4.6825 is 4.68 on a range of 20; 5.25 + 0.0525 + 0.02 = 5.3225 is 5.33
         yield 'rounded outward' => ['', 4.75, 5.25, 4.68, 5.33];
         yield 'below nothing' => ['', -1.0, -1.0, -1.012, -0.988];

@@ -23,6 +23,7 @@ final class ElectricLimitsTest extends TestCase
         yield 'half a watt' => ['R1,100,Axial 1/2W,', '7.1 V', 0.5];
         yield 'one watt' => ['R1,100,Axial 1W,', '10.1 V', 1.0];
         yield 'two watts' => ['R1,100,Axial 2W,', '14.2 V', 2.0];
+        yield 'a box that is in no table' => ['R1,100,9x4x4,resistor', '5.1 V', 0.25];
         yield 'a body whose rating nobody knows' => ['R1,100,,', '5.1 V', 0.25];
         yield 'a small trimmer' => ['RV1,100,trimmer 6mm,', '3.2 V', 0.1];
         yield 'a large trimmer' => ['RV1,100,trimmer 10mm,', '5.1 V', 0.25];
