@@ -81,9 +81,9 @@ final class FormulaWordsTest extends TestCase
         }
         // Signs and calls count like brackets.
         self::assertSame('number', Formula::parse(str_repeat('-', $deepest) . '1')->expression->operation);
-        foreach (
-            [str_repeat('-', $deepest + 1) . '1', str_repeat('rc(', $deepest + 1) . '1' . str_repeat(')', $deepest + 1)] as $text
-        ) {
+        $signs = str_repeat('-', $deepest + 1) . '1';
+        $calls = str_repeat('rc(', $deepest + 1) . '1' . str_repeat(')', $deepest + 1);
+        foreach ([$signs, $calls] as $text) {
             try {
                 Formula::parse($text);
                 self::fail('it was read');
