@@ -28,6 +28,7 @@ export default tseslint.config(
         selector: 'JSXOpeningElement[name.name=/^(button|input|select|textarea|table|dialog|progress)$/]',
         message: 'Take the element of this kind from @/shared/ui.',
       }],
+      'no-restricted-globals': ['error', { name: 'localStorage', message: 'Keep it with @/shared/keep.' }],
       'max-lines': ['error', { max: 300, skipBlankLines: true, skipComments: true }],
       '@typescript-eslint/consistent-type-definitions': ['error', 'type'],
       // A scrolling region has to take focus, so that it can be scrolled by keyboard.
@@ -46,5 +47,9 @@ export default tseslint.config(
     // their own, read at arm's length and on the phone.
     files: ['resources/js/shared/ui/**', 'resources/js/rooms/packing/**', 'resources/js/builder/**', 'resources/js/**/*.test.tsx'],
     rules: { 'no-restricted-syntax': 'off' },
+  },
+  {
+    files: ['resources/js/shared/keep/**', 'resources/js/**/*.test.{ts,tsx}'],
+    rules: { 'no-restricted-globals': 'off' },
   },
 );

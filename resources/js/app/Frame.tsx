@@ -4,6 +4,7 @@ import { api, Refused, useMe } from '@/shared/api';
 import { FindBox } from './FindBox';
 import { KeysHelp } from './KeysHelp';
 import { ROOMS } from './rooms';
+import { SchemeChoice } from './SchemeChoice';
 import { Press } from '@/shared/ui';
 
 /** The spine at the left and the room beside it. */
@@ -48,6 +49,7 @@ export function Frame() {
           </NavLink>
         ))}
         <span className="gap" />
+        <SchemeChoice />
         <Press onClick={() => void leave()} title={me.data ? `Signed in: ${me.data.name}` : 'Sign out'}>
           Sign out
         </Press>

@@ -2,9 +2,10 @@ import Dialog from '@mui/material/Dialog';
 import { useState } from 'react';
 import { useKeys } from '@/shared/keys';
 import { Button } from '@/shared/ui';
+import { STATIONS } from './stations';
 
 const KEYS: readonly (readonly [string, string])[] = [
-  ['1 2 3 4', 'Parts, Board, Order, Marks'],
+  [STATIONS.map((each) => each.key).join(' '), STATIONS.map((each) => each.name).join(', ')],
   ['F', 'turn the board over'],
   ['W', 'why: rule, numbers, origin'],
   ['/', 'find a part, a kit, or what a marking means'],
@@ -13,6 +14,9 @@ const KEYS: readonly (readonly [string, string])[] = [
   ['Alt ↑ ↓', 'Order: move the step; with a part chosen, the part'],
   ['Ctrl Z', 'undo'],
   ['Esc', 'out'],
+  ['Space P S', 'Pilot build: step done, stopwatch, snag'],
+  ['Space Z S L', 'Packing: in the bag, one back, it runs short, another lot'],
+  ['?', 'this list'],
 ];
 
 /** All keys, on `?`. */

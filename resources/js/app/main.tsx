@@ -8,6 +8,7 @@ import { RouterProvider } from 'react-router/dom';
 import '@/shared/style/tokens.css';
 import './frame.css';
 import { router } from './router';
+import { keptScheme, showScheme } from './scheme';
 import { theme } from './theme';
 import { Refused } from '@/shared/api';
 
@@ -18,6 +19,7 @@ const queries = new QueryClient({
   defaultOptions: { queries: { staleTime: 5_000, retry: (count, fault) => !(fault instanceof Refused) && count < 2 } },
 });
 
+showScheme(keptScheme());
 const root = document.getElementById('root');
 if (root) {
   createRoot(root).render(

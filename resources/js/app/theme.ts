@@ -90,6 +90,7 @@ export const theme = createTheme({
         },
       },
     },
+    MuiMenuItem: { styleOverrides: { root: { fontSize: 13, '&:focus-visible': { outlineOffset: -2 } } } },
     MuiPaper: { styleOverrides: { root: { backgroundImage: 'none' } } },
   },
 });

@@ -1,4 +1,5 @@
 import type { BuilderPage, ManualStep } from '@/shared/api';
+import { isWords, keep, recall } from '@/shared/keep';
 
 type Test = ManualStep['tests'][number];
 type Verdict = 'in' | 'out' | 'unread';
@@ -31,11 +32,11 @@ export function verdict(test: Pick<Test, 'expect' | 'unit' | 'range'>, typed: st
 
 /** Readings kept on this device, test by test. */
 export function keptReadings(token: string): Readonly<Record<string, string>> {
-  return JSON.parse(localStorage.getItem(`readings ${token}`) ?? '{}') as Record<string, string>;
+  return recall(`readings ${token}`, isWords, {});
 }
 
 export function keepReading(token: string, test: string, text: string): void {
-  localStorage.setItem(`readings ${token}`, JSON.stringify({ ...keptReadings(token), [test]: text }));
+  keep(`readings ${token}`, { ...keptReadings(token), [test]: text });
 }
 
 /** One line that goes with a report: `5 V rail 4.2 V (expected 4.8 to 5.4 V)`; empty where nothing was read. */

@@ -1,5 +1,6 @@
 import { useCallback, useEffect, useRef, useState } from 'react';
 import type { BuilderPage } from '@/shared/api';
+import { isObject, isTexts, keep, recall } from '@/shared/keep';
 import { merged, type Tick } from './model';
 
 type Fault = 'offline' | 'opensNothing' | 'unreadable' | 'busy';
@@ -8,32 +9,23 @@ type Kept = { done: string[]; outbox: Tick[] };
 
 const AGAIN = 5000;
 
-function read<T>(key: string, otherwise: T): T {
-  try {
-    const text = localStorage.getItem(key);
-    return text === null ? otherwise : (JSON.parse(text) as T);
-  } catch {
-    return otherwise;
-  }
+function isPage(value: unknown): value is BuilderPage {
+  return isObject(value) && isObject(value['manual']);
 }
 
-function write(key: string, value: unknown): void {
-  try {
-    localStorage.setItem(key, JSON.stringify(value));
-  } catch {
-    // A device without room keeps the ticks for as long as the page is open.
-  }
+function isKept(value: unknown): value is Kept {
+  return isObject(value) && isTexts(value['done']) && Array.isArray(value['outbox']);
 }
 
 /** The page of one token: read once, kept on the device; ticks go to the server when it can be reached and the kit has a token of its own. */
 export function usePage(token: string) {
-  const [page, setPage] = useState<BuilderPage | null>(() => read<BuilderPage | null>(`page ${token}`, null));
+  const [page, setPage] = useState<BuilderPage | null>(() => recall<BuilderPage | null>(`page ${token}`, isPage, null));
   const [fault, setFault] = useState<Fault | null>(null);
-  const [kept, setKept] = useState<Kept>(() => read<Kept>(`ticks ${token}`, { done: [], outbox: [] }));
+  const [kept, setKept] = useState<Kept>(() => recall(`ticks ${token}`, isKept, { done: [], outbox: [] }));
   const sending = useRef(false);
 
   useEffect(() => {
-    write(`ticks ${token}`, kept);
+    keep(`ticks ${token}`, kept);
   }, [token, kept]);
 
   useEffect(() => {
@@ -56,7 +48,7 @@ export function usePage(token: string) {
           setFault(null);
           const body = (await answer.json()) as BuilderPage;
           setPage(body);
-          write(`page ${token}`, body);
+          keep(`page ${token}`, body);
           if (body.keeps === 'server') setKept((now) => ({ ...now, done: body.ticks }));
         })
         .catch((why: unknown) => {

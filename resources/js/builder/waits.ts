@@ -1,4 +1,5 @@
 import type { ManualStep } from '@/shared/api';
+import { keep, recall } from '@/shared/keep';
 
 /** A clock that runs while something cures: when it was started and how long it takes, both in milliseconds. */
 export type Wait = { step: string; title: string; from: number; length: number };
@@ -7,20 +8,11 @@ const MINUTE = 60_000;
 
 /** The clocks kept on this device; a damaged entry counts as none. */
 export function keptWaits(token: string): Wait[] {
-  try {
-    const kept: unknown = JSON.parse(localStorage.getItem(`waits ${token}`) ?? '[]');
-    return Array.isArray(kept) ? kept.filter(isWait) : [];
-  } catch {
-    return [];
-  }
+  return recall(`waits ${token}`, Array.isArray, []).filter(isWait);
 }
 
 export function keepWaits(token: string, waits: readonly Wait[]): void {
-  try {
-    localStorage.setItem(`waits ${token}`, JSON.stringify(waits));
-  } catch {
-    // A device without room keeps the clock for as long as the page is open.
-  }
+  keep(`waits ${token}`, waits);
 }
 
 export function begun(step: ManualStep, now: number): Wait {

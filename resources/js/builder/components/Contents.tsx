@@ -1,5 +1,6 @@
 import { useState } from 'react';
 import type { BuilderPage } from '@/shared/api';
+import { isTexts, keep, recall } from '@/shared/keep';
 import { Marking } from '@/shared/ui/Marking';
 import { say, usePhrases } from '../phrases';
 
@@ -10,14 +11,12 @@ export function Contents({ token, page, begun, onPrint, onBegin }: Props) {
   const t = usePhrases();
   const { manual } = page;
   const kept = `contents ${token}`;
-  const [ticked, setTicked] = useState<ReadonlySet<string>>(
-    () => new Set((localStorage.getItem(kept) ?? '').split('\n')),
-  );
+  const [ticked, setTicked] = useState<ReadonlySet<string>>(() => new Set(recall(kept, isTexts, [])));
   const toggle = (key: string) => {
     const next = new Set(ticked);
     if (!next.delete(key)) next.add(key);
     setTicked(next);
-    localStorage.setItem(kept, [...next].join('\n'));
+    keep(kept, [...next]);
   };
   return (
     <main>

@@ -1,5 +1,6 @@
 import { useEffect, useRef, useState, type SyntheticEvent } from 'react';
 import type { BuilderPage, ManualStep } from '@/shared/api';
+import { isWords, keep, recall } from '@/shared/keep';
 import { say, usePhrases } from '../phrases';
 import { keptReadings, toldReadings } from '../readings';
 
@@ -9,27 +10,11 @@ const MOST = 10 * 1024 * 1024;
 /** Seconds. */
 const MOST_WAIT = 120;
 
-function read(key: string): Record<string, string> {
-  try {
-    return JSON.parse(localStorage.getItem(key) ?? '{}') as Record<string, string>;
-  } catch {
-    return {};
-  }
-}
-
-function write(key: string, words: Record<string, string>): void {
-  try {
-    localStorage.setItem(key, JSON.stringify(words));
-  } catch {
-    // A device without room keeps the words for as long as the page is open.
-  }
-}
-
 /** A fault report with serial, revision and step filled in; nothing typed is lost while it is not sent. */
 export function ReportForm({ token, page, step, onLeave }: Props) {
   const t = usePhrases();
   const kept = `report ${token}`;
-  const [words, setWords] = useState<Record<string, string>>(() => read(kept));
+  const [words, setWords] = useState<Record<string, string>>(() => recall(kept, isWords, {}));
   const [photo, setPhoto] = useState<File | null>(null);
   const [state, setState] = useState<'writing' | 'sending' | 'sent'>('writing');
   const again = useRef<ReturnType<typeof setTimeout> | null>(null);
@@ -46,7 +31,7 @@ export function ReportForm({ token, page, step, onLeave }: Props) {
   const set = (field: string, value: string) => {
     const next = { ...words, [field]: value };
     setWords(next);
-    write(kept, next);
+    keep(kept, next);
   };
   const send = async () => {
     if (again.current) clearTimeout(again.current);
@@ -82,7 +67,7 @@ export function ReportForm({ token, page, step, onLeave }: Props) {
         return;
       }
       if (!answer.ok) throw new Error(body.message ?? (answer.status === 413 ? t.photoLarge : t.notArrived));
-      write(kept, {});
+      keep(kept, {});
       setFault(null);
       setState('sent');
     } catch (why) {

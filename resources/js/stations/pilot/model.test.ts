@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import type { ManualStep } from '@/shared/api';
-import { buildNow, builds, clock, elapsed, minutesOf, nextStep, STOPPED, toggled } from './model';
+import { buildNow, builds, clock, elapsed, isWatch, minutesOf, nextStep, STOPPED, toggled } from './model';
 
 const row = (build: string, step: string, minutes = '2', snag = '') => ({
   build,
@@ -31,5 +31,18 @@ describe('the pilot build', () => {
     const whole = [row('1', 'solder:R1'), row('1', 'solder:C1', '3', 'C1 sits askew')];
     expect([buildNow(whole, steps), nextStep(whole, steps, 1), nextStep(whole, steps, 2)]).toEqual([2, null, 0]);
     expect(builds(whole)).toEqual([{ build: 1, minutes: 5, steps: 2, snags: 1 }]);
+  });
+});
+
+describe('a watch kept on the device', () => {
+  it.each([
+    [STOPPED, true],
+    [{ stood: 1.5, since: 7 }, true],
+    [{ stood: 1.5, since: '7' }, false],
+    [{ stood: null, since: null }, false],
+    [null, false],
+    [[], false],
+  ])('%j counts: %s', (kept, counts) => {
+    expect(isWatch(kept)).toBe(counts);
   });
 });

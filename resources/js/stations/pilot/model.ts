@@ -1,3 +1,4 @@
+import { isObject } from '@/shared/keep';
 import type { ManualStep, PilotLog } from '@/shared/api';
 
 type Row = PilotLog['rows'][number];
@@ -6,6 +7,12 @@ type Row = PilotLog['rows'][number];
 export type Watch = { stood: number; since: number | null };
 
 export const STOPPED: Watch = { stood: 0, since: null };
+
+export function isWatch(value: unknown): value is Watch {
+  return (
+    isObject(value) && Number.isFinite(value['stood']) && (value['since'] === null || Number.isFinite(value['since']))
+  );
+}
 
 export function elapsed(watch: Watch, now: number): number {
   return watch.stood + (watch.since === null ? 0 : Math.max(0, now - watch.since));

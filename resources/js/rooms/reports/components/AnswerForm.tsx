@@ -1,15 +1,16 @@
 import { useState } from 'react';
 import { useSupport, type Report } from '@/shared/api';
+import { isText, keep, recall } from '@/shared/keep';
 import { Button, TextArea } from '@/shared/ui';
 
 /** Answers a report; the text stays while it is not sent. */
 export function AnswerForm({ report }: { report: Report }) {
   const answer = useSupport(report.id);
   const kept = `answer ${String(report.id)}`;
-  const [text, setText] = useState(() => localStorage.getItem(kept) ?? '');
+  const [text, setText] = useState(() => recall(kept, isText, ''));
   const change = (value: string) => {
     setText(value);
-    localStorage.setItem(kept, value);
+    keep(kept, value === '' ? null : value);
   };
   return (
     <section aria-label="Answers">
@@ -29,7 +30,6 @@ export function AnswerForm({ report }: { report: Report }) {
             {
               onSuccess: () => {
                 change('');
-                localStorage.removeItem(kept);
               },
             },
           );

@@ -1,10 +1,11 @@
 import { useEffect, useState } from 'react';
 import { useManual, usePilot } from '@/shared/api';
 import { BoardView, fittedBefore } from '@/shared/board';
+import { keep, recall } from '@/shared/keep';
 import { useKeys } from '@/shared/keys';
 import { useFacing, useKit } from '@/shared/kit';
 import { RouteButton, Button, Marking, Notice, Split } from '@/shared/ui';
-import { buildNow, clock, elapsed, minutesOf, nextStep, STOPPED, toggled, type Watch } from '../model';
+import { buildNow, clock, elapsed, isWatch, minutesOf, nextStep, STOPPED, toggled, type Watch } from '../model';
 import { PilotRows } from './PilotRows';
 import { Snag } from './Snag';
 import './pilot.css';
@@ -15,9 +16,7 @@ export function Pilot() {
   const manual = useManual(kit.id);
   const log = usePilot(kit.id);
   const kept = `pilot ${String(kit.id)}`;
-  const [watch, setWatch] = useState<Watch>(
-    () => (JSON.parse(localStorage.getItem(kept) ?? 'null') as Watch | null) ?? STOPPED,
-  );
+  const [watch, setWatch] = useState<Watch>(() => recall(kept, isWatch, STOPPED));
   const [now, setNow] = useState(() => Date.now());
   const [snagging, setSnagging] = useState(false);
   const steps = manual.data?.steps ?? [];
@@ -27,9 +26,9 @@ export function Pilot() {
   const step = at === null ? null : (steps[at] ?? null);
   const fitted = fittedBefore(steps, step?.number ?? Infinity);
   useFacing(step?.number ?? null, step?.side);
-  const keep = (next: Watch) => {
+  const turn = (next: Watch) => {
     setWatch(next);
-    localStorage.setItem(kept, JSON.stringify(next));
+    keep(kept, next);
   };
   useEffect(() => {
     if (watch.since === null) return undefined;
@@ -52,7 +51,7 @@ export function Pilot() {
       },
     ]);
     // The stopwatch runs on into the next step; a refused save keeps its time.
-    if (saved === 'saved') keep({ stood: 0, since: watch.since === null ? null : Date.now() });
+    if (saved === 'saved') turn({ stood: 0, since: watch.since === null ? null : Date.now() });
   };
   useKeys(
     snagging
@@ -60,7 +59,7 @@ export function Pilot() {
       : {
           ' ': () => void done(),
           p: () => {
-            keep(toggled(watch, Date.now()));
+            turn(toggled(watch, Date.now()));
           },
           s: () => {
             setSnagging(true);
@@ -132,7 +131,7 @@ export function Pilot() {
                 <Button
                   className="big"
                   onClick={() => {
-                    keep(toggled(watch, Date.now()));
+                    turn(toggled(watch, Date.now()));
                     setNow(Date.now());
                   }}
                 >

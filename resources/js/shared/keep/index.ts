@@ -1,0 +1,1 @@
+export { isObject, isText, isTexts, isWords, keep, recall } from './keep';
