@@ -33,6 +33,7 @@ export const theme = createTheme({
           lineHeight: 1.4,
           whiteSpace: 'nowrap',
           '&.Mui-disabled': { opacity: 0.45 },
+          '& kbd': { marginLeft: 6 },
         },
         outlined: {
           borderColor: 'var(--ink)',
