@@ -20,12 +20,13 @@ $root = dirname(__DIR__, 2);
 $wanted = array_values(array_filter(array_slice($argv, 1), static fn(string $word): bool => $word[0] !== '-'));
 $only = in_array('--list', $argv, true);
 // `--file=Rules` changes only files that have the word in their name; its share is of those.
-$file = array_values(
-    array_map(
-        static fn(string $word): string => substr($word, 7),
-        array_filter($argv, static fn(string $word): bool => str_starts_with($word, '--file=')),
-    ),
-)[0] ?? '';
+$file =
+    array_values(
+        array_map(
+            static fn(string $word): string => substr($word, 7),
+            array_filter($argv, static fn(string $word): bool => str_starts_with($word, '--file=')),
+        ),
+    )[0] ?? '';
 $jobs = max(1, (int) shell_exec('nproc'));
 $missed = 0;
 foreach ($wanted === [] ? MODULES : $wanted as $module) {
@@ -89,16 +90,17 @@ foreach ($wanted === [] ? MODULES : $wanted as $module) {
         array_filter($survived, static fn(array $change): bool => !$change[5]),
     );
     sort($lines, SORT_NATURAL);
-    file_put_contents("{$root}/var/mutate/{$module}.txt", implode("\n", $lines) . "\n");
+    $list = $module . ($file === '' ? '' : '-' . preg_replace('~\W+~', '', $file)) . '.txt';
+    file_put_contents("{$root}/var/mutate/{$list}", implode("\n", $lines) . "\n");
     printf(
-        "%-9s %4d changes, %4d noticed, %5.1f %%  target %.0f %%  %s  (var/mutate/%s.txt)\n",
+        "%-9s %4d changes, %4d noticed, %5.1f %%  target %.0f %%  %s  (var/mutate/%s)\n",
         $module,
         $all,
         $all - $left,
         100 * $share,
         100 * TARGET,
         $share < TARGET ? 'MISSED' : 'met',
-        $module,
+        $list,
     );
 }
 exit($missed > 0 ? 1 : 0);
