@@ -2,5 +2,9 @@ import { defineConfig } from 'vitest/config';
 
 export default defineConfig({
   resolve: { alias: { '@': new URL('./resources/js', import.meta.url).pathname } },
-  test: { environment: 'node', include: ['resources/js/**/*.test.{ts,tsx}'] },
+  test: {
+    css: { include: /\.css/, modules: { classNameStrategy: 'non-scoped' } },
+    environment: 'node',
+    include: ['resources/js/**/*.test.{ts,tsx}'],
+  },
 });

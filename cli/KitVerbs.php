@@ -21,6 +21,7 @@ use Chiralex\Kit\Sorting;
 use Chiralex\Reason\Matter;
 use Chiralex\Reason\Problem;
 use Chiralex\Reason\ProblemSeverity;
+use Chiralex\Review\NotBegun;
 use Chiralex\Review\Reviewer;
 use Chiralex\Review\SafetyMatters;
 use Chiralex\Review\Subject;
@@ -70,7 +71,9 @@ final readonly class KitVerbs
         $matters = (new Reviewer())->matters($kit, (new Planner())->plan($kit));
         $blocks = array_filter($matters, static fn(Matter $matter): bool => $matter->severity->stopsRelease()) !== [];
 
-        return new Outcome((new CheckDocument(Words::english()))->of($matters), $blocks || $this->hasErrors($kit));
+        $document = (new CheckDocument(Words::english()))->of($matters, NotBegun::stations($kit));
+
+        return new Outcome($document, $blocks || $this->hasErrors($kit));
     }
 
     /**

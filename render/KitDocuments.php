@@ -15,6 +15,7 @@ use Chiralex\Kit\School;
 use Chiralex\Manual\Manual;
 use Chiralex\Manual\ManualPlanner;
 use Chiralex\Reason\Matter;
+use Chiralex\Review\NotBegun;
 use Chiralex\Review\Reviewer;
 use ChiralexRender\Document\BagsDocument;
 use ChiralexRender\Document\BenchDocument;
@@ -56,7 +57,10 @@ final class KitDocuments
 
         return match ($name) {
             'parts' => (new PartsDocument($words))->of($this->kit),
-            'check' => (new CheckDocument($words))->of($this->matters()),
+            'check' => (new CheckDocument($words))->of(
+                $this->matters(),
+                NotBegun::stations($this->kit),
+            ),
             'order' => $this->order($this->kit, $this->planned(), $words),
             'marks' => (new MarksDocument($builder))->of(
                 (new KitCallouts())->callouts($this->kit, $this->built()),

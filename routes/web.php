@@ -19,6 +19,7 @@ use App\Http\Controllers\Kit\PilotController;
 use App\Http\Controllers\Kit\PilotPhotoController;
 use App\Http\Controllers\Kit\PutKitAside;
 use App\Http\Controllers\Kit\PutRevisionAside;
+use App\Http\Controllers\Kit\Redo;
 use App\Http\Controllers\Kit\RevisionController;
 use App\Http\Controllers\Kit\ShowApproach;
 use App\Http\Controllers\Kit\ShowBoards;
@@ -140,6 +141,7 @@ Route::prefix('api')->group(function (): void {
                 ->middleware('can:edit-kits')
                 ->name('edits.store');
             Route::post('/undo', Undo::class)->middleware('can:edit-kits')->name('edits.undo');
+            Route::post('/redo', Redo::class)->middleware('can:edit-kits')->name('edits.redo');
             Route::post('/files', AddFile::class)->middleware('can:edit-kits')->name('files.store');
             Route::post('/bench/try', TryReading::class)->middleware('can:edit-kits')->name('bench.try');
             Route::post('/order/try', TryOrder::class)->middleware('can:edit-kits')->name('order.try');

@@ -54,6 +54,7 @@ $routes = [
     'get /revisions/{revision}/edits' => 'Edits',
     'post /revisions/{revision}/edits' => 'Header',
     'post /revisions/{revision}/undo' => 'Header',
+    'post /revisions/{revision}/redo' => 'Header',
     'post /revisions/{revision}/files' => 'Header',
     'post /revisions/{revision}/order/try' => 'Trial',
     'post /revisions/{revision}/bench/try' => 'BenchTest',
@@ -107,6 +108,7 @@ $conflicts =
         array_map(static fn(string $end): string => "/revisions/{revision}/{$end}", [
             'edits',
             'undo',
+            'redo',
             'files',
             'release',
         ]),
@@ -175,7 +177,7 @@ foreach ($routes + $files as $route => $schema) {
                         : [],
                 ]
                 : [],
-            ...isset($conflicts[$path]) && $verb === 'post' && preg_match('~/(edits|undo|release)$~', $path) === 1
+            ...isset($conflicts[$path]) && $verb === 'post' && preg_match('~/(edits|undo|redo|release)$~', $path) === 1
                 ? [['name' => 'If-Match', 'in' => 'header', 'required' => true, 'schema' => ['type' => 'string']]]
                 : [],
             ...array_map(

@@ -10,6 +10,7 @@ use Chiralex\Build\LookAlikes;
 use Chiralex\Kit\Kit;
 use Chiralex\Kit\KitPart;
 use Chiralex\Kit\Option;
+use Chiralex\Kit\PartCount;
 use Chiralex\Kit\Substitutes;
 use Chiralex\Part\Kind;
 use Chiralex\Reason\Problem;
@@ -25,7 +26,7 @@ final readonly class PartsDocument
 
     public function __construct(private Words $words) {}
 
-    /** @return array{kit: string, revision: string, file: string, columns: array<string, string>, headers: list<string>, options: list<array{name: string, values: list<string>, default: string, chosen: string}>, lines: list<array<string, mixed>>, lineUp: list<array<string, mixed>>, lineUpInAll: int, problems: list<array<string, mixed>>} */
+    /** @return array{kit: string, revision: string, file: string, columns: array<string, string>, headers: list<string>, options: list<array{name: string, values: list<string>, default: string, chosen: string}>, lines: list<array<string, mixed>>, lineUp: list<array<string, mixed>>, lineUpInAll: int, counts: array{lines: int, parts: int, pieces: int}, problems: list<array<string, mixed>>} */
     public function of(Kit $kit): array
     {
         $told = new Told($this->words);
@@ -57,11 +58,18 @@ final readonly class PartsDocument
             'lineUpInAll' => array_sum(
                 array_map(static fn(LookAlikeGroup $group): int => $group->pairs(), $alike->groups),
             ),
+            'counts' => self::counted(PartCount::of($kit)),
             'problems' => array_map(
                 static fn(Problem $problem): array => $told->problem($problem),
                 $kit->findings->problems,
             ),
         ];
+    }
+
+    /** @return array{lines: int, parts: int, pieces: int} */
+    private static function counted(PartCount $count): array
+    {
+        return ['lines' => $count->lines, 'parts' => $count->parts, 'pieces' => $count->pieces];
     }
 
     /**

@@ -5,12 +5,13 @@ declare(strict_types=1);
 namespace ChiralexRender\Document;
 
 use Chiralex\Board\Side;
-use Chiralex\Bom\Designators;
 use Chiralex\Build\BuildCycle;
 use Chiralex\Build\BuildOrder;
 use Chiralex\Kit\Kit;
+use Chiralex\Kit\PartCount;
 use Chiralex\Reason\Matter;
 use Chiralex\Reason\MatterSeverity;
+use Chiralex\Review\NotBegun;
 use ChiralexRender\Svg\BoardSvg;
 use ChiralexRender\Told;
 use ChiralexRender\Words;
@@ -22,7 +23,7 @@ final readonly class ShelfDocument
 
     /**
      * @param list<Matter> $matters
-     * @return array{parts: int, lines: int, steps: ?int, minutes: ?float, matters: array{block: int, warn: int, note: int}, next: ?array<string, mixed>, picture: string}
+     * @return array{parts: int, lines: int, steps: ?int, minutes: ?float, matters: array{block: int, warn: int, note: int}, begins: ?string, next: ?array<string, mixed>, picture: string}
      */
     public function of(Kit $kit, BuildOrder|BuildCycle $order, array $matters): array
     {
@@ -38,22 +39,19 @@ final readonly class ShelfDocument
             }
         }
 
+        $counted = PartCount::of($kit);
+        $begins = NotBegun::stations($kit)[0] ?? null;
+
         return [
-            'parts' => array_sum(
-                array_map(
-                    static fn($part): int => $part->supply->isBuilt() && Designators::isNamed($part->designator)
-                        ? 1
-                        : 0,
-                    $kit->parts,
-                ),
-            ),
-            'lines' => count($kit->findings->list->lines),
+            'parts' => $counted->parts,
+            'lines' => $counted->lines,
             'steps' => $order instanceof BuildCycle ? null : count($order->steps),
             'minutes' =>
                 $order instanceof BuildCycle
                     ? null
                     : array_sum(array_map(static fn($step): float => $step->work->minutes, $order->steps)),
             'matters' => $count,
+            'begins' => $begins?->value,
             'next' => $next === null ? null : (new Told($this->words))->matter($next),
             'picture' => (new BoardSvg($kit))->board($kit->boards[0], Side::Top, true),
         ];

@@ -17,96 +17,96 @@ final class BenchTest extends BrowserCase
     public function test_the_directions_a_part_is_reached_from_are_drawn_on_the_board(): void
     {
         $this->signIn();
-        $this->drop('.shelf', self::CROWD);
-        $this->find('.parts-table');
+        $this->drop('.shelf-shelf', self::CROWD);
+        $this->find('.parts-parts-table');
         $this->press('2');
-        $this->text('.caption b', 'Places');
-        $this->ready('.table td', 'SW1')->click();
-        $this->text('.reach', 'Two fingers find no opposite gaps');
+        $this->text('.ui-caption b', 'Places');
+        $this->ready('.ui-table td', 'SW1')->click();
+        $this->text('.ui-reach', 'Two fingers find no opposite gaps');
         $this->find('.approach .free.tight');
         $this->assertAccessible('Board with what is reached');
         $this->press('3');
-        $this->text('.steps', 'SW1');
+        $this->text('.order-steps', 'SW1');
         $this->gone('.approach .free.tight');
-        $this->text('.rests', 'Iron at');
+        $this->text('.order-rests', 'Iron at');
         $this->press('w');
-        $this->text('.stepwhy', 'The usual time');
+        $this->text('.order-stepwhy', 'The usual time');
         $this->assertAccessible('Order with reasons');
     }
 
     public function test_a_layer_file_and_the_colours_of_the_board_change_its_drawing(): void
     {
         $this->signIn();
-        $this->drop('.shelf', ['layered.csv' => "Ref,Value,Package\nR1,10k,Axial 1/4W\n"]);
-        $this->find('.parts-table');
-        $this->drop('.kit', [
+        $this->drop('.shelf-shelf', ['layered.csv' => "Ref,Value,Package\nR1,10k,Axial 1/4W\n"]);
+        $this->find('.parts-parts-table');
+        $this->drop('.KitFrame-kit', [
             'top.gbr' =>
                 '%TF.FileFunction,Component,L1,Top*%%FSLAX46Y46*%%MOMM*%%TA.AperFunction,ComponentMain*%%ADD10C,0.3*%%TD*%D10*%TO.C,R1*%X10000000Y20000000D03*M02*',
             'edge.gbr' =>
                 '%TF.FileFunction,Profile,NP*%%FSLAX46Y46*%%MOMM*%%ADD10C,0.1*%D10*G01*X0Y0D02*X40000000D01*Y30000000D01*X0D01*Y0D01*M02*',
         ]);
         $this->press('2');
-        $this->text('.bar', '40.0 × 30.0 mm');
-        $this->text('.table td', '10.00');
-        $this->ready('.pads option', 'blue')->click();
+        $this->text('.ui-bar', '40.0 × 30.0 mm');
+        $this->text('.ui-table td', '10.00');
+        $this->ready('.board-station-pads option', 'blue')->click();
         $this->find('.board .mask[fill="#2E4F83"]');
     }
 
     public function test_a_pilot_build_is_logged_by_keyboard_with_a_snag_that_becomes_a_matter(): void
     {
         $this->signIn();
-        $this->drop('.shelf', self::CROWD);
-        $this->find('.parts-table');
+        $this->drop('.shelf-shelf', self::CROWD);
+        $this->find('.parts-parts-table');
         $this->press('3');
-        $this->ready('.bar a', 'Pilot')->click();
-        $this->text('.bench-step h1', '1. ');
+        $this->ready('.ui-bar a', 'Pilot')->click();
+        $this->text('.pilot-bench-step h1', '1. ');
         $this->assertAccessible('Pilot build');
         $this->press('p');
-        $this->ready('.bench-keys button', 'Hold the watch');
+        $this->ready('.pilot-bench-keys button', 'Hold the watch');
         $this->press('s');
         $this->find('#snag-text')->sendKeys('K1 sits askew');
-        $this->ready('.snag button', 'Note it')->click();
-        $this->text('.pilotlog', 'K1 sits askew');
-        $this->gone('.snag');
+        $this->ready('.pilot-snag button', 'Note it')->click();
+        $this->text('.pilot-pilotlog', 'K1 sits askew');
+        $this->gone('.pilot-snag');
         $this->press(' ');
-        $this->text('.bench-step h1', '2. ');
-        $this->text('.pilotlog .table td', '1. ');
+        $this->text('.pilot-bench-step h1', '2. ');
+        $this->text('.pilot-pilotlog .ui-table td', '1. ');
         self::driver()->navigate()->refresh();
-        $this->text('.bench-step h1', '2. ');
-        $this->ready('.bench-keys button', 'Hold the watch');
+        $this->text('.pilot-bench-step h1', '2. ');
+        $this->ready('.pilot-bench-keys button', 'Hold the watch');
         $this->press('3');
-        $this->text('.foot', 'K1 sits askew');
-        $this->ready('.strip nav a', 'Order');
-        $this->ready('.bar a', 'Pilot')->click();
-        $this->ready('.pilotlog button', 'settled')->click();
-        $this->text('.pilotlog', 'open again');
+        $this->text('.MattersFoot-foot', 'K1 sits askew');
+        $this->ready('.KitStrip-strip nav a', 'Order');
+        $this->ready('.ui-bar a', 'Pilot')->click();
+        $this->ready('.pilot-pilotlog button', 'settled')->click();
+        $this->text('.pilot-pilotlog', 'open again');
     }
 
     public function test_a_test_is_written_with_its_range_worked_out_while_it_is_typed(): void
     {
         $this->signIn();
-        $this->drop('.shelf', [
+        $this->drop('.shelf-shelf', [
             'level.csv' => "Ref,Value,Package\nR1,10k 5%,Axial 1/4W\nR2,10k 5%,Axial 1/4W\nRV1,20k,trimmer 10mm\n",
         ]);
-        $this->find('.parts-table');
+        $this->find('.parts-parts-table');
         $this->press('6');
-        $this->text('.work', 'No test yet');
-        $this->ready('.bar button', 'Add a test')->click();
+        $this->text('.ui-work', 'No test yet');
+        $this->ready('.ui-bar button', 'Add a test')->click();
         $this->write('#test-expect', 'divider(5 V, R1, R9)', false);
-        $this->text('.testform [role=alert]', 'there is no R9');
+        $this->text('.bench-testform [role=alert]', 'there is no R9');
         $this->write('#test-expect', '2.2 to 2.6 V = divider(5 V, R1, RV1)', false);
-        $this->text('.worked', 'The manual prints: expect 2.2 to 2.6 V');
+        $this->text('.bench-worked', 'The manual prints: expect 2.2 to 2.6 V');
         $this->write('#test-name', 'level', false);
         $this->write('#test-points', 'R1, RV1', false);
         $this->ready('#test-adjusts option', 'RV1')->click();
-        $this->text('.tolerance', 'RV1 reaches');
-        $this->ready('.testform button', 'Save the test')->click();
-        $this->text('.testrow', 'turn RV1');
-        $this->text('.caption b', 'level');
+        $this->text('.bench-tolerance', 'RV1 reaches');
+        $this->ready('.bench-testform button', 'Save the test')->click();
+        $this->text('.bench-testrow', 'turn RV1');
+        $this->text('.ui-caption b', 'level');
         $this->press('w');
-        $this->text('.worked .why', '1000 of 1,000 kits reach');
+        $this->text('.bench-worked .bench-why', '1000 of 1,000 kits reach');
         $this->assertAccessible('Bench');
-        $this->ready('.tools button', 'Undo')->click();
-        $this->gone('.testrow');
+        $this->ready('.KitStrip-tools button', 'Undo')->click();
+        $this->gone('.bench-testrow');
     }
 }

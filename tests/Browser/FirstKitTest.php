@@ -18,34 +18,34 @@ final class FirstKitTest extends BrowserCase
     {
         $this->signIn();
         $this->assertAccessible('Shelf');
-        $this->drop('.shelf', ['signal-board.csv' => self::LIST]);
-        $this->text('.strip b', 'Signal board');
-        $this->text('.question h2', 'J1');
-        $this->ready('.bar button', 'File: 1 to look at')->click();
-        $this->text('.report td', 'letter O');
+        $this->drop('.shelf-shelf', ['signal-board.csv' => self::LIST]);
+        $this->text('.KitStrip-strip b', 'Signal board');
+        $this->text('.parts-question h2', 'J1');
+        $this->ready('.ui-bar button', 'File: 1 to look at')->click();
+        $this->text('.parts-report td', 'letter O');
         $this->assertAccessible('Parts, what became of the file');
-        $this->ready('.bar button', 'File: 1 to look at')->click();
+        $this->ready('.ui-bar button', 'File: 1 to look at')->click();
 
         // The question is answered in place, by keyboard.
-        $this->text('.answers button', 'terminal block')->sendKeys(WebDriverKeys::ENTER);
-        $this->gone('.question');
-        $this->text('.parts-table td', 'terminal block');
+        $this->text('.parts-answers button', 'terminal block')->sendKeys(WebDriverKeys::ENTER);
+        $this->gone('.parts-question');
+        $this->text('.parts-parts-table td', 'terminal block');
 
         // A bad value is mended in its cell.
-        $row = $this->text('.parts-table td', '1OK');
+        $row = $this->text('.parts-parts-table td', '1OK');
         (new WebDriverActions(self::driver()))->doubleClick($row)->perform();
-        $this->write('.celledit input', '10k');
-        $this->gone('.celledit');
-        $this->text('.parts-table td', "10\u{2009}kΩ");
+        $this->write('.parts-celledit input', '10k');
+        $this->gone('.parts-celledit');
+        $this->text('.parts-parts-table td', "10\u{2009}kΩ");
         $this->assertAccessible('Parts');
 
         // Placements put the parts on the board; F turns it over.
-        $this->drop('.kit', ['pick-and-place.csv' => self::PLACES]);
-        $this->find('.boardpane [data-ref="C1"]');
+        $this->drop('.KitFrame-kit', ['pick-and-place.csv' => self::PLACES]);
+        $this->find('.board-boardpane [data-ref="C1"]');
         self::driver()->findElement(WebDriverBy::tagName('body'))->sendKeys('f');
-        $this->text('.caption b', 'Bottom side');
+        $this->text('.ui-caption b', 'Bottom side');
         self::driver()->findElement(WebDriverBy::tagName('body'))->sendKeys('f2');
-        $this->text('.bar b', '9 places on the board');
+        $this->text('.ui-bar b', '9 places on the board');
         $this->assertAccessible('Board');
 
         $this->dragsAStep();
@@ -54,8 +54,8 @@ final class FirstKitTest extends BrowserCase
     public function test_two_makers_edit_one_kit_and_the_second_keeps_their_words(): void
     {
         $this->signIn();
-        $this->drop('.shelf', ['conflict.csv' => "Reference,Value,Package\nR1,1k,Axial 1/4W\nC1,47u,6.3x11\n"]);
-        $this->text('.parts-table td', 'electrolytic');
+        $this->drop('.shelf-shelf', ['conflict.csv' => "Reference,Value,Package\nR1,1k,Axial 1/4W\nC1,47u,6.3x11\n"]);
+        $this->text('.parts-parts-table td', 'electrolytic');
         $id = (int) preg_replace('~^.*/kits/(\d+)/.*$~', '$1', self::driver()->getCurrentURL());
         $token = 'decodeURIComponent(document.cookie.match(/XSRF-TOKEN=([^;]+)/)[1])';
         // Somebody else saves in between, past this page's knowledge.
@@ -64,25 +64,27 @@ final class FirstKitTest extends BrowserCase
         );
         self::assertSame(200, $status);
 
-        (new WebDriverActions(self::driver()))->doubleClick($this->text('.parts-table td', "1\u{2009}kΩ"))->perform();
-        $this->write('.celledit input', '2k2');
-        $this->text('.conflict h3', 'Maker of Saltmarsh Bench changed');
-        $this->text('.conflict li', '2k2');
+        (new WebDriverActions(self::driver()))
+            ->doubleClick($this->text('.parts-parts-table td', "1\u{2009}kΩ"))
+            ->perform();
+        $this->write('.parts-celledit input', '2k2');
+        $this->text('.ConflictDialog-conflict h3', 'Maker of Saltmarsh Bench changed');
+        $this->text('.ConflictDialog-conflict li', '2k2');
         $this->assertAccessible('Conflict');
-        $this->ready('.conflict button', 'Save mine as well')->click();
-        $this->text('.parts-table td', "2.2\u{2009}kΩ");
-        $this->text('.parts-table td', '12.5');
+        $this->ready('.ConflictDialog-conflict button', 'Save mine as well')->click();
+        $this->text('.parts-parts-table td', "2.2\u{2009}kΩ");
+        $this->text('.parts-parts-table td', '12.5');
     }
 
     private function dragsAStep(): void
     {
         self::driver()->findElement(WebDriverBy::tagName('body'))->sendKeys('3');
-        $this->find('.steps .step');
+        $this->find('.order-steps .order-step');
         $this->find('.skyline');
         $this->assertAccessible('Order');
 
         // By pointer: the electrolytic before everything, with its cost while it hangs over the place.
-        $chip = $this->text('.chip', 'C1');
+        $chip = $this->text('.order-chip', 'C1');
         $first = $this->find('#step-0');
         $actions = (new WebDriverActions(self::driver()))
             ->clickAndHold($chip)
@@ -91,38 +93,38 @@ final class FirstKitTest extends BrowserCase
         $actions->perform();
         $this->text('[data-testid="cost"]', 'inversions more');
         (new WebDriverActions(self::driver()))->release()->perform();
-        $this->text('.reason', 'your place for C1');
+        $this->text('.order-reason', 'your place for C1');
         self::assertStringContainsString('C1', $this->find('#step-0')->getText());
 
-        $this->ready('.reason button', 'back to computed')->click();
-        $this->gone('.reason button');
+        $this->ready('.order-reason button', 'back to computed')->click();
+        $this->gone('.order-reason button');
 
         // By keyboard: the step after, its cost, and put back.
-        $this->find('#step-0 .number')->click();
+        $this->find('#step-0 .order-number')->click();
         self::driver()
             ->getKeyboard()
             ->sendKeys([WebDriverKeys::ALT, WebDriverKeys::ARROW_DOWN]);
-        $this->text('.cost button', 'Put back');
+        $this->text('.order-cost button', 'Put back');
         $this->text('[data-testid="cost"]', 'more');
         self::driver()->getKeyboard()->sendKeys(WebDriverKeys::ESCAPE);
-        $this->gone('.cost');
+        $this->gone('.order-cost');
 
         // Through the steps by keyboard: the board on the table follows, and F turns the board over.
         self::driver()
             ->getKeyboard()
             ->sendKeys([WebDriverKeys::ARROW_DOWN]);
-        $this->find('#step-1.current');
-        $this->text('.caption b', 'On the table, step 2');
+        $this->find('#step-1.order-current');
+        $this->text('.ui-caption b', 'On the table, step 2');
         self::driver()->getKeyboard()->sendKeys('f');
-        $this->text('.caption b', 'Bottom side');
+        $this->text('.ui-caption b', 'Bottom side');
         self::driver()->getKeyboard()->sendKeys('f');
-        $this->text('.caption b', 'Top side');
+        $this->text('.ui-caption b', 'Top side');
 
         // Why, on the step looked at.
         self::driver()->getKeyboard()->sendKeys('w');
-        $this->text('.stepwhy', 'mm high');
-        $this->ready('.bar button', 'Compare')->click();
-        $this->text('.compare th', 'kind by kind');
+        $this->text('.order-stepwhy', 'mm high');
+        $this->ready('.ui-bar button', 'Compare')->click();
+        $this->text('.order-compare th', 'kind by kind');
         $this->assertAccessible('Compare');
     }
 }

@@ -21,19 +21,22 @@ final class LoopTest extends BrowserCase
     public function test_a_kit_is_released_packed_built_reported_and_answered(): void
     {
         $this->signIn();
-        $this->drop('.shelf', ['loop-board.csv' => self::LIST]);
-        $this->text('.strip b', 'Loop board');
-        $this->drop('.kit', ['pick-and-place.csv' => self::PLACES, 'kit.json' => self::BENCH]);
-        $this->find('.boardpane [data-ref="C1"]');
+        $this->drop('.shelf-shelf', ['loop-board.csv' => self::LIST]);
+        $this->text('.KitStrip-strip b', 'Loop board');
+        $this->drop('.KitFrame-kit', ['pick-and-place.csv' => self::PLACES, 'kit.json' => self::BENCH]);
+        $this->find('.board-boardpane [data-ref="C1"]');
         $this->press('7');
-        $this->text('.release h2', 'Ready for release');
+        $this->text('.manual-release h2', 'Ready for release');
         $this->assertAccessible('Manual');
-        $this->ready('.release button', 'Release revision A')->click();
-        $this->text('.release h2', 'Released on');
-        $this->text('.release p', 'LB-A');
+        $this->ready('.manual-release button', 'Release revision A')->click();
+        $this->text('.manual-release h2', 'Released on');
+        $this->text('.manual-release p', 'LB-A');
         $this->press('1');
-        $this->find('.parts-table');
-        self::assertSame([], self::driver()->findElements(WebDriverBy::cssSelector('.steppage .MuiButton-text')));
+        $this->find('.parts-parts-table');
+        self::assertSame(
+            [],
+            self::driver()->findElements(WebDriverBy::cssSelector('.manual-steppage .MuiButton-text')),
+        );
 
         $address = $this->packsByKeyboard();
         $this->onPhone(function () use ($address): void {
@@ -67,32 +70,32 @@ final class LoopTest extends BrowserCase
         self::driver()
             ->getKeyboard()
             ->sendKeys('2' . WebDriverKeys::ENTER);
-        $this->text('.bench header b', 'Loop board, 2 kits');
+        $this->text('.packing-bench header b', 'Loop board, 2 kits');
         $this->assertAccessible('A packing run');
-        $this->text('.linenow h1', 'R1');
+        $this->text('.packing-linenow h1', 'R1');
         $this->press(' ');
-        $this->find('.packs li.in');
+        $this->find('.packing-packs li.packing-in');
         $this->press('z');
-        $this->gone('.packs li.in');
+        $this->gone('.packing-packs li.packing-in');
         $this->press('l');
         $this->find('#lot')->sendKeys('26-311' . WebDriverKeys::ENTER);
-        $this->text('.look', '26-311');
+        $this->text('.packing-look', '26-311');
 
         // Stopped in the middle and resumed from the list.
         $this->press(' ');
-        $this->find('.packs li.in');
+        $this->find('.packing-packs li.packing-in');
         $this->press(WebDriverKeys::ESCAPE);
         $this->ready('td a', 'go on')->click();
-        $this->find('.packs li.in');
+        $this->find('.packing-packs li.packing-in');
         foreach (range(1, 5) as $time) {
-            $before = $this->find('.bench')->getText();
+            $before = $this->find('.packing-bench')->getText();
             $this->press(' ');
-            self::driver()->wait(90, 50)->until(fn(): bool => $this->find('.bench')->getText() !== $before);
+            self::driver()->wait(90, 50)->until(fn(): bool => $this->find('.packing-bench')->getText() !== $before);
         }
-        $this->text('.rundone h1', '2 kits packed');
+        $this->text('.packing-rundone h1', '2 kits packed');
         $this->assertAccessible('A finished run');
-        $this->ready('.rundone button', 'Print the labels')->click();
-        $link = $this->text('.rundone a', 'Save')->getAttribute('href');
+        $this->ready('.packing-rundone button', 'Print the labels')->click();
+        $link = $this->text('.packing-rundone a', 'Save')->getAttribute('href');
 
         return self::codesOn($this->fetched((string) $link))[0];
     }
@@ -100,22 +103,24 @@ final class LoopTest extends BrowserCase
     private function buildsUntilStuck(string $address): void
     {
         self::driver()->get($address);
-        $this->text('.builder header', 'LB-A-00001-');
+        $this->text('.builder-builder header', 'LB-A-00001-');
         $this->assertAccessible("The builder's page, contents");
-        self::driver()->executeScript('document.querySelector(".contentitem input").scrollIntoView({block: "center"})');
-        $this->find('.contentitem input')->click();
-        $this->ready('.actions button', 'Begin with step 1')->click();
-        $this->text('.builder h1', '1. ');
+        self::driver()->executeScript(
+            'document.querySelector(".builder-contentitem input").scrollIntoView({block: "center"})',
+        );
+        $this->find('.builder-contentitem input')->click();
+        $this->ready('.builder-actions button', 'Begin with step 1')->click();
+        $this->text('.builder-builder h1', '1. ');
         $this->assertAccessible("The builder's page, a step");
         self::assertSame(
             390,
             self::driver()->executeScript('return document.documentElement.scrollWidth'),
             'nothing is wider than the phone',
         );
-        $this->ready('.stepboard button', 'turn the board over')->click();
-        $this->text('.stepboard p', 'bottom side');
-        $this->ready('.stepboard button', 'closer')->click();
-        $this->text('.stepboard button', 'whole board');
+        $this->ready('.builder-stepboard button', 'turn the board over')->click();
+        $this->text('.builder-stepboard p', 'bottom side');
+        $this->ready('.builder-stepboard button', 'closer')->click();
+        $this->text('.builder-stepboard button', 'whole board');
         // The page keeps itself on the device once it is open.
         self::driver()
             ->wait(90, 100)
@@ -126,97 +131,97 @@ final class LoopTest extends BrowserCase
             );
 
         $this->connection(false);
-        $this->ready('.actions button', 'Done, next step')->click();
-        $this->text('.builder h1', '2. ');
-        $this->text('.offline', 'No connection');
+        $this->ready('.builder-actions button', 'Done, next step')->click();
+        $this->text('.builder-builder h1', '2. ');
+        $this->text('.builder-offline', 'No connection');
         self::driver()->navigate()->refresh();
-        $this->text('.builder h1', '2. ');
+        $this->text('.builder-builder h1', '2. ');
         $this->connection(true);
-        $this->gone('.offline');
+        $this->gone('.builder-offline');
         self::driver()->executeScript('localStorage.clear()');
         self::driver()->navigate()->refresh();
-        $this->text('.builder h1', '2. ');
+        $this->text('.builder-builder h1', '2. ');
 
-        $this->write('.reading input', '4,2', false);
-        $this->text('.test b', 'Outside the range. Switch off before you touch anything. Then: check D1.');
-        $this->write('.reading input', '5.0', false);
-        $this->text('.test .isin', 'In range');
+        $this->write('.builder-reading input', '4,2', false);
+        $this->text('.builder-test b', 'Outside the range. Switch off before you touch anything. Then: check D1.');
+        $this->write('.builder-reading input', '5.0', false);
+        $this->text('.builder-test .builder-isin', 'In range');
         $this->assertAccessible("The builder's page, a test");
 
-        $this->ready('.actions button', 'Stuck here?')->click();
-        $this->text('.stuck h2', 'Nobody has asked at this step yet');
-        $this->ready('.stuck button', 'What is this part?')->click();
-        $this->ready('.swatches button', 'red')->click();
-        $this->ready('.swatches button', 'red')->click();
-        $this->text('.steppart', "22\u{2009}kΩ");
+        $this->ready('.builder-actions button', 'Stuck here?')->click();
+        $this->text('.builder-stuck h2', 'Nobody has asked at this step yet');
+        $this->ready('.builder-stuck button', 'What is this part?')->click();
+        $this->ready('.builder-swatches button', 'red')->click();
+        $this->ready('.builder-swatches button', 'red')->click();
+        $this->text('.builder-steppart', "22\u{2009}kΩ");
         $this->assertAccessible("The builder's page, which part");
-        $this->ready('.actions button', 'Back')->click();
-        $this->ready('.actions button', 'Stuck here?')->click();
-        $this->ready('.stuck button', 'Report a fault')->click();
-        $this->text('.builder .quiet', 'step 2');
+        $this->ready('.builder-actions button', 'Back')->click();
+        $this->ready('.builder-actions button', 'Stuck here?')->click();
+        $this->ready('.builder-stuck button', 'Report a fault')->click();
+        $this->text('.builder-builder .builder-quiet', 'step 2');
         $this->assertAccessible("The builder's page, report");
-        $this->text('.builder .quiet', '5 V rail 5.0 V (expected 4.8 to 5.2 V)');
+        $this->text('.builder-builder .builder-quiet', '5 V rail 5.0 V (expected 4.8 to 5.2 V)');
         $this->find('#report-text')->sendKeys('It stays dark <script>document.title = "x"</script>');
         $this->find('#report-email')->sendKeys('gwen@example.org');
-        $this->ready('.actions button', 'Send the report')->click();
-        $this->text('.builder h1', 'The report is with us');
+        $this->ready('.builder-actions button', 'Send the report')->click();
+        $this->text('.builder-builder h1', 'The report is with us');
     }
 
     private function answersTheReport(): void
     {
         $this->signIn('support@saltmarsh.example');
         self::driver()->get(getenv('BROWSER_URL') . '/reports');
-        $this->ready('.inbox b', 'It stays dark')->click();
-        $this->text('.reportdetail blockquote', '<script>');
-        $this->text('.origin', 'LB-A-00001-');
+        $this->ready('.reports-inbox b', 'It stays dark')->click();
+        $this->text('.reports-reportdetail blockquote', '<script>');
+        $this->text('.ui-origin', 'LB-A-00001-');
         $this->assertAccessible('Reports');
         $this->ready('#judge-symptom option', 'nothing happens')->click();
         $this->ready('#judge-cause option', 'dry joint')->click();
         self::assertSame('builder', $this->find('#judge-origin')->getAttribute('value'));
-        $this->ready('.judge button', 'Keep this judgement')->click();
-        $this->text('.judge button', 'Change the judgement');
+        $this->ready('.reports-judge button', 'Keep this judgement')->click();
+        $this->text('.reports-judge button', 'Change the judgement');
         $this->find('#answer-text')->sendKeys('Heat each joint of that step once more.');
-        $this->ready('.reportdetail button', 'Send the answer')->click();
-        $this->text('.sent', 'Heat each joint');
+        $this->ready('.reports-reportdetail button', 'Send the answer')->click();
+        $this->text('.reports-sent', 'Heat each joint');
         $question = $this->find('#faq-question');
         $question->clear();
         $question->sendKeys('It stays dark. What now?');
         $this->find('#faq-answer')->clear();
         $this->find('#faq-answer')->sendKeys('Heat each joint of this step once more.');
-        $this->ready('.faqform button', 'Publish in the FAQ')->click();
-        $this->text('.faqform h2', 'In the FAQ, reported 1 time');
-        $this->ready('.seg button', 'mail sent')->click();
-        $this->text('.mails article', 'Heat each joint');
+        $this->ready('.reports-faqform button', 'Publish in the FAQ')->click();
+        $this->text('.reports-faqform h2', 'In the FAQ, reported 1 time');
+        $this->ready('.MuiToggleButtonGroup-root button', 'mail sent')->click();
+        $this->text('.reports-mails article', 'Heat each joint');
     }
 
     private function findsTheAnswer(string $address): void
     {
         self::driver()->get($address);
-        $this->text('.builder h1', '2. ');
-        $this->ready('.actions button', 'Stuck here?')->click();
-        $this->text('.stuck h3', 'It stays dark. What now?');
-        $this->text('.stuck p', 'reported once');
-        $this->ready('.actions button', 'Done, next step')->click();
-        $this->text('.builder h1', '3. ');
-        $this->ready('.actions button', 'Done, next step')->click();
-        $this->text('.builder h1', 'All steps are done');
-        $this->text('.builder h3', 'It stays dark. What now?');
-        $this->ready('.actions button', 'Back')->click();
-        $this->text('.doneline', 'done');
+        $this->text('.builder-builder h1', '2. ');
+        $this->ready('.builder-actions button', 'Stuck here?')->click();
+        $this->text('.builder-stuck h3', 'It stays dark. What now?');
+        $this->text('.builder-stuck p', 'reported once');
+        $this->ready('.builder-actions button', 'Done, next step')->click();
+        $this->text('.builder-builder h1', '3. ');
+        $this->ready('.builder-actions button', 'Done, next step')->click();
+        $this->text('.builder-builder h1', 'All steps are done');
+        $this->text('.builder-builder h3', 'It stays dark. What now?');
+        $this->ready('.builder-actions button', 'Back')->click();
+        $this->text('.builder-doneline', 'done');
     }
 
     private function seesItCounted(): void
     {
         $this->signIn();
-        $this->ready('.kitrow h2 a', 'Loop board')->click();
-        $this->find('.parts-table');
+        $this->ready('.shelf-kitrow h2 a', 'Loop board')->click();
+        $this->find('.parts-parts-table');
         $this->press('8');
-        $this->text('.faqcard h3', 'It stays dark. What now?');
-        $this->text('.faqcard p', 'reported 1 time, shown at step 2');
-        $this->text('.shares .count', 'dry joint');
+        $this->text('.faults-faqcard h3', 'It stays dark. What now?');
+        $this->text('.faults-faqcard p', 'reported 1 time, shown at step 2');
+        $this->text('.faults-shares .faults-count', 'dry joint');
         $this->assertAccessible('Faults');
         self::driver()->get(getenv('BROWSER_URL') . '/stock');
-        $this->text('.table td', 'LB-A-00001-');
+        $this->text('.MuiDataGrid-cell', 'LB-A-00001-');
         $this->assertAccessible('Stock');
     }
 

@@ -17,76 +17,76 @@ final class ManualRoomTest extends BrowserCase
     public function test_questions_of_safety_are_answered_and_what_the_parts_show_needs_a_reason(): void
     {
         $this->opened();
-        $this->ready('.seg button', 'Safety')->click();
-        $this->text('.hazards li.applies', 'Does a capacitor stay full');
-        $this->text('.safety .table', 'C1');
-        $this->text('.safety .harm', 'yes');
+        $this->ready('.MuiToggleButtonGroup-root button', 'Safety')->click();
+        $this->text('.manual-hazards li.manual-applies', 'Does a capacitor stay full');
+        $this->text('.manual-safety .ui-table', 'C1');
+        $this->text('.manual-safety .manual-harm', 'yes');
         $this->assertAccessible('Manual, safety');
-        $this->ready('.hazards li:nth-child(9) button', 'Yes')->click();
-        $this->text('.hazards li:nth-child(9) .state', 'caution printed');
-        $this->text('.safety .caution', 'Bright or invisible light');
-        $this->ready('.hazards li:nth-child(8) button', 'No')->click();
-        $this->text('.hazards li:nth-child(8) .state', '■ no');
+        $this->ready('.manual-hazards li:nth-child(9) button', 'Yes')->click();
+        $this->text('.manual-hazards li:nth-child(9) .manual-state', 'caution printed');
+        $this->text('.manual-safety .manual-caution', 'Bright or invisible light');
+        $this->ready('.manual-hazards li:nth-child(8) button', 'No')->click();
+        $this->text('.manual-hazards li:nth-child(8) .manual-state', '■ no');
         // Varnish shows glue: a no asks why.
-        $this->ready('.hazards li:nth-child(12) button', 'No')->click();
-        $this->write('.whyno input', 'it comes varnished', true);
-        $this->text('.hazards li:nth-child(12)', 'You say no: it comes varnished');
-        $this->ready('.seg button', 'Settings')->click();
-        $this->ready('.settings button', 'Deutsch')->click();
-        $this->ready('.settings button', 'in both')->click();
+        $this->ready('.manual-hazards li:nth-child(12) button', 'No')->click();
+        $this->write('.manual-whyno input', 'it comes varnished', true);
+        $this->text('.manual-hazards li:nth-child(12)', 'You say no: it comes varnished');
+        $this->ready('.MuiToggleButtonGroup-root button', 'Settings')->click();
+        $this->ready('.manual-settings button', 'Deutsch')->click();
+        $this->ready('.manual-settings button', 'in both')->click();
         $this->assertAccessible('Manual, settings');
-        $this->ready('.seg button', 'Pages')->click();
-        $this->text('.pages', "Lötdraht 0,8\u{2009}mm (0,031\u{2009}in)");
+        $this->ready('.MuiToggleButtonGroup-root button', 'Pages')->click();
+        $this->text('.manual-pages', "Lötdraht 0,8\u{2009}mm (0,031\u{2009}in)");
     }
 
     public function test_a_block_is_added_with_its_parts_and_takes_words(): void
     {
         $this->opened();
-        $this->ready('.pages button', 'Add a block')->click();
-        $this->write('.blockform label:first-child input', 'output', false);
-        $this->write('.blockform .m input', 'L1', false);
-        $this->ready('.blockform button', 'Save the block')->click();
-        $this->text('.owntext h3', 'output');
-        $this->text('.owntext .quiet', 'Parts: L1');
+        $this->ready('.manual-pages button', 'Add a block')->click();
+        $this->write('.manual-blockform label:first-child input', 'output', false);
+        $this->write('.manual-blockform .manual-m input', 'L1', false);
+        $this->ready('.manual-blockform button', 'Save the block')->click();
+        $this->text('.manual-owntext h3', 'output');
+        $this->text('.manual-owntext .ink-quiet', 'Parts: L1');
         $this->assertAccessible('Manual, blocks');
     }
 
     public function test_words_of_the_makers_own_stand_in_the_manual_and_a_sentence_changes_everywhere(): void
     {
         $this->opened();
-        $this->ready('.pages .owntext button', 'Write an introduction')->click();
-        $this->write('.ownwords textarea', 'Wind it **slowly**.', false);
-        $this->ready('.ownwords button', 'Save')->click();
-        $this->text('.owntext strong', 'slowly');
-        $this->ready('.owntext button', 'Write how it works')->click();
-        $this->write('.ownwords textarea', 'R1 fills C1.', false);
-        $this->ready('.ownwords button', 'Save')->click();
-        $this->text('.owntext', 'R1 fills C1.');
-        $this->ready('.sentence button', 'edit this sentence')->click();
-        $this->write('.ownwords textarea', 'Look at both sides, twice.', false);
-        $this->ready('.ownwords button', 'Save')->click();
-        $this->text('.sentence p', 'Look at both sides, twice.');
-        $this->text('.sentence', 'back to the usual words');
+        $this->ready('.manual-pages .manual-owntext button', 'Write an introduction')->click();
+        $this->write('.OwnWords-ownwords textarea', 'Wind it **slowly**.', false);
+        $this->ready('.OwnWords-ownwords button', 'Save')->click();
+        $this->text('.manual-owntext strong', 'slowly');
+        $this->ready('.manual-owntext button', 'Write how it works')->click();
+        $this->write('.OwnWords-ownwords textarea', 'R1 fills C1.', false);
+        $this->ready('.OwnWords-ownwords button', 'Save')->click();
+        $this->text('.manual-owntext', 'R1 fills C1.');
+        $this->ready('.manual-sentence button', 'edit this sentence')->click();
+        $this->write('.OwnWords-ownwords textarea', 'Look at both sides, twice.', false);
+        $this->ready('.OwnWords-ownwords button', 'Save')->click();
+        $this->text('.manual-sentence p', 'Look at both sides, twice.');
+        $this->text('.manual-sentence', 'back to the usual words');
         $this->assertAccessible('Manual, own words');
     }
 
     public function test_a_sorting_mat_is_made_while_files_are_there_to_take(): void
     {
         $this->opened();
-        $this->ready('.seg button', 'Prints and files')->click();
-        $this->text('.takeaway', 'datapackage.json');
+        $this->ready('.MuiToggleButtonGroup-root button', 'Prints and files')->click();
+        $this->text('.manual-takeaway', 'datapackage.json');
         $this->assertAccessible('Manual, prints and files');
         $this->ready('button[aria-label="Make PDF: Sorting mat, 1:1"]', 'Make PDF')->click();
-        $this->text('.takeaway a.on', 'sorting mat.pdf');
+        $this->text('.manual-takeaway a[data-on]', 'sorting mat.pdf');
         $this->ready('button[aria-label="Make PDF: Drilling template, 1:1"]', 'Make PDF')->click();
-        $this->text('.takeaway a.on', 'drilling template.pdf');
+        $this->text('.manual-takeaway a[data-on]', 'drilling template.pdf');
     }
 
     public function test_a_cure_has_a_clock_that_goes_on_at_other_steps_and_after_opening_the_page_again(): void
     {
         $this->opened();
-        $this->ready('.release button', 'Release revision')->click();
-        $address = (string) $this->ready('.release a', 'builder')->getAttribute('href');
+        $this->ready('.manual-release button', 'Release revision')->click();
+        $address = (string) $this->ready('.manual-release a', 'builder')->getAttribute('href');
         $this->onPhone(function () use ($address): void {
             $this->startsTheClock($address);
         });
@@ -95,28 +95,28 @@ final class ManualRoomTest extends BrowserCase
     private function startsTheClock(string $address): void
     {
         self::driver()->get((string) getenv('BROWSER_URL') . (string) parse_url($address, PHP_URL_PATH));
-        $this->ready('.actions button', 'Begin with step 1')->click();
-        $this->text('.test', 'It cures for 2 h 0 min.');
-        $this->ready('.test button', 'Start the clock')->click();
-        $this->text('.test [role="timer"]', '2 h 0 min left');
+        $this->ready('.builder-actions button', 'Begin with step 1')->click();
+        $this->text('.builder-test', 'It cures for 2 h 0 min.');
+        $this->ready('.builder-test button', 'Start the clock')->click();
+        $this->text('.builder-test [role="timer"]', '2 h 0 min left');
         $this->assertAccessible("The builder's page, a clock");
-        $this->ready('.actions button', 'Done, next step')->click();
-        $this->text('.clock', '2 h 0 min left');
+        $this->ready('.builder-actions button', 'Done, next step')->click();
+        $this->text('.builder-clock', '2 h 0 min left');
         self::driver()->navigate()->refresh();
-        $this->text('.clock', 'varnish');
-        $this->ready('.kitname', 'Coil board')->click();
-        $this->ready('.builder .link', 'Print all steps');
-        self::driver()->executeScript("document.querySelector('.builder main .link').click()");
-        $this->text('.builder .all', '2. ');
+        $this->text('.builder-clock', 'varnish');
+        $this->ready('.builder-kitname', 'Coil board')->click();
+        $this->ready('.builder-builder .builder-link', 'Print all steps');
+        self::driver()->executeScript("document.querySelector('.builder-builder main .builder-link').click()");
+        $this->text('.builder-builder .builder-all', '2. ');
         $this->assertAccessible("The builder's page, all steps");
     }
 
     private function opened(): void
     {
         $this->signIn();
-        $this->drop('.shelf', self::KIT);
-        $this->find('.parts-table');
+        $this->drop('.shelf-shelf', self::KIT);
+        $this->find('.parts-parts-table');
         $this->press('7');
-        $this->text('.pages h1', 'Coil board');
+        $this->text('.manual-pages h1', 'Coil board');
     }
 }

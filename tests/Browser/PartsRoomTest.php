@@ -12,58 +12,58 @@ final class PartsRoomTest extends BrowserCase
     public function test_look_alikes_stand_side_by_side_and_substitutes_say_whether_it_matters(): void
     {
         $this->signIn();
-        $this->ready('.kitrow h2 a', 'Frost Bell')->click();
-        $this->ready('.bar button', 'Look-alikes')->click();
-        $this->text('.alikewhy', 'clear bodies hide the colour');
+        $this->ready('.shelf-kitrow h2 a', 'Frost Bell')->click();
+        $this->ready('.ui-bar button', 'Look-alikes')->click();
+        $this->text('.parts-alikewhy', 'clear bodies hide the colour');
         $width = static fn(): float => (float) self::driver()->executeScript(
-            'return document.querySelector(".look").getBoundingClientRect().width',
+            'return document.querySelector(".parts-look").getBoundingClientRect().width',
         );
         $twice = $width();
-        $this->ready('.seg button', '1:1')->click();
-        $this->find('.seg button[aria-pressed="true"]');
+        $this->ready('.MuiToggleButtonGroup-root button', '1:1')->click();
+        $this->find('.MuiToggleButtonGroup-root button[aria-pressed="true"]');
         self::assertEqualsWithDelta($twice / 2, $width(), 0.5, 'a scale is a scale');
         $this->assertAccessible('Look-alikes');
-        $this->ready('.lookside', 'ZD1')->click();
-        $this->text('.detail h2', 'ZD1');
-        $this->ready('.more summary', 'Substitutes')->click();
-        $this->text('.detail .why li', 'Gate supply needs ZD1');
-        $this->text('.fromlibrary', 'SB-D-51');
+        $this->ready('.parts-lookside', 'ZD1')->click();
+        $this->text('.parts-detail h2', 'ZD1');
+        $this->ready('.parts-more summary', 'Substitutes')->click();
+        $this->text('.parts-detail .ui-why li', 'Gate supply needs ZD1');
+        $this->text('.parts-detail p', 'SB-D-51');
         $this->assertAccessible('The line');
     }
 
     public function test_a_table_pasted_from_a_spreadsheet_is_a_parts_list_and_a_column_fills_the_values(): void
     {
         $this->signIn();
-        $this->drop('.shelf', ['paste-board.csv' => "Reference,Value,Package\nR1,10k,Axial 1/4W\n"]);
-        $this->text('.parts-table td', '10');
+        $this->drop('.shelf-shelf', ['paste-board.csv' => "Reference,Value,Package\nR1,10k,Axial 1/4W\n"]);
+        $this->text('.parts-parts-table td', '10');
         $this->paste("Reference\tValue\tPackage\nR1\t10k\tAxial 1/4W\nR2\t4k7\tAxial 1/4W\nR3\t1k\tAxial 1/4W\n");
-        $this->text('.parts-table td', 'R3');
-        $this->ready('.parts-table td', 'R2')->click();
+        $this->text('.parts-parts-table td', 'R3');
+        $this->ready('.parts-parts-table td', 'R2')->click();
         $this->find('tr[aria-selected="true"]');
         $this->paste("22k\n33k\n");
-        $this->text('.parts-table td', "33\u{2009}k\u{03A9}");
-        $this->text('.parts-table td', "22\u{2009}k\u{03A9}");
+        $this->text('.parts-parts-table td', "33\u{2009}k\u{03A9}");
+        $this->text('.parts-parts-table td', "22\u{2009}k\u{03A9}");
         $this->press(WebDriverKeys::CONTROL . 'z');
-        $this->text('.parts-table td', "4.7\u{2009}k\u{03A9}");
-        $this->ready('.parts-table td', 'R1')->click();
-        $this->text('.detail h2', 'R1');
+        $this->text('.parts-parts-table td', "4.7\u{2009}k\u{03A9}");
+        $this->ready('.parts-parts-table td', 'R1')->click();
+        $this->text('.parts-detail h2', 'R1');
         $this->ready('#line-legend option', 'the value')->click();
         $this->write('#line-prints', '473');
         $this->press('2');
-        $this->text('.foot', 'the board prints 473');
+        $this->text('.MattersFoot-foot', 'the board prints 473');
     }
 
     public function test_an_option_changes_what_follows(): void
     {
         $this->signIn();
-        $this->ready('.kitrow h2 a', 'Frost Bell')->click();
-        $this->find('.parts-table');
+        $this->ready('.shelf-kitrow h2 a', 'Frost Bell')->click();
+        $this->find('.parts-parts-table');
         $this->press('5');
-        $this->text('.bag', 'plain');
+        $this->text('.bags-bag', 'plain');
         $this->ready('[aria-label="option box"] option', 'box: drilled')->click();
-        $this->text('.bag', 'drilled');
+        $this->text('.bags-bag', 'drilled');
         $this->press('7');
-        $this->find('.steppage');
+        $this->find('.manual-steppage');
         $this->text('[aria-label="option box"] option:checked', 'box: drilled');
         $this->assertAccessible('Manual with an option');
     }
@@ -72,21 +72,21 @@ final class PartsRoomTest extends BrowserCase
     {
         $this->signIn();
         $this->open('/library');
-        $this->text('.roomhead', 'parts of all kits');
+        $this->text('.ui-roomhead', 'parts of all kits');
         $this->find('#library-filter')->sendKeys('LM393');
-        $this->text('.table td', 'LM393');
-        $this->gone('.table tbody tr:nth-child(2)');
+        $this->text('.MuiDataGrid-cell', 'LM393');
+        $this->gone('.MuiDataGrid-row:nth-child(2)');
         $this->find('#library-filter')->sendKeys(WebDriverKeys::TAB);
         $this->press(WebDriverKeys::ARROW_DOWN);
-        $this->find('.partform');
+        $this->find('.library-partform');
         $this->assertAccessible('Library');
         $this->write('#part-number', 'SB-U-393');
-        $this->text('.table td.m', 'SB-U-393');
+        $this->text('.MuiDataGrid-cell.ink-m', 'SB-U-393');
         $this->write('#part-height', 'tall');
-        $this->text('.refusal', '"tall" is not a length');
+        $this->text('.ui-refusal', '"tall" is not a length');
         self::assertSame('tall', $this->find('#part-height')->getAttribute('value'), 'the words stay');
-        $this->ready('.uses a', 'Frost Bell')->click();
-        $this->text('.fromlibrary', 'SB-U-393');
+        $this->ready('.library-uses a', 'Frost Bell')->click();
+        $this->text('.parts-detail p', 'SB-U-393');
     }
 
     private function paste(string $text): void

@@ -13,35 +13,35 @@ final class ShopTest extends BrowserCase
     public function test_a_part_is_dragged_into_another_bag_the_plan_warns_and_it_goes_back(): void
     {
         $this->signIn();
-        $this->drop('.shelf', [
+        $this->drop('.shelf-shelf', [
             'bag-board.csv' => "Reference,Value,Package\nR1,470 5%,Axial 1/4W\nR2,47k 5%,Axial 1/4W\nC1,47u,6.3x11\n",
         ]);
-        $this->find('.parts-table');
+        $this->find('.parts-parts-table');
         $this->press('5');
-        $this->find('.bag');
+        $this->find('.bags-bag');
         $this->assertAccessible('Bags');
-        self::assertCount(3, self::driver()->findElements(WebDriverBy::cssSelector('.bag')));
+        self::assertCount(3, self::driver()->findElements(WebDriverBy::cssSelector('.bags-bag')));
         $this->find('[data-part="R2"]')->click();
-        $this->find('.ties path');
-        $this->text('.foes', 'R2 looks like R1');
+        $this->find('.bags-ties path');
+        $this->text('.bags-foes', 'R2 looks like R1');
 
         $actions = (new WebDriverActions(self::driver()))
             ->clickAndHold($this->find('[data-part="R2"]'))
             ->moveByOffset(8, 0)
             ->moveToElement($this->find('[data-bag="A"] h2'));
         $actions->perform();
-        $this->find('[data-bag="A"].target');
+        $this->find('[data-bag="A"].bags-target');
         (new WebDriverActions(self::driver()))->release()->perform();
-        $this->text('[data-bag="A"] .ochre', 'look alike; put them into different bags');
-        $this->text('.strip nav a', '1 open');
-        $this->text('[data-bag="A"] .own', 'R2: your choice');
-        $this->ready('[data-bag="A"] .own button', 'back to computed')->click();
-        $this->gone('.own');
+        $this->text('[data-bag="A"] .ink-ochre', 'look alike; put them into different bags');
+        $this->text('.KitStrip-strip nav a', '1 open');
+        $this->text('[data-bag="A"] .bags-own', 'R2: your choice');
+        $this->ready('[data-bag="A"] .bags-own button', 'back to computed')->click();
+        $this->gone('.bags-own');
 
         // The same without a pointer: a choice beside the part.
         $this->ready('#bag-of-part option', 'a new bag, D')->click();
-        $this->text('[data-bag="D"] .own', 'your choice');
-        $this->ready('.seg button', 'parts, hardware')->click();
+        $this->text('[data-bag="D"] .bags-own', 'your choice');
+        $this->ready('.MuiToggleButtonGroup-root button', 'parts, hardware')->click();
         $this->text('[data-bag="A"] h2', 'Parts');
     }
 
@@ -49,63 +49,63 @@ final class ShopTest extends BrowserCase
     {
         $this->signIn();
         $this->open('/sales');
-        $this->text('td', 'SB-1001');
+        $this->text('.MuiDataGrid-cell', 'SB-10');
         $this->assertAccessible('Sales');
-        $this->ready('.roomhead button', 'New order')->click();
+        $this->ready('.ui-roomhead button', 'New order')->click();
         $this->find('#order-number')->sendKeys('T-1');
         $this->find('#order-customer')->sendKeys('Gwen Tressel');
         $this->find('#order-kit')->sendKeys('frost');
         $this->ready('[role="option"]', 'Frost Bell')->click();
         $this->assertAccessible('A new order');
-        $this->ready('.neworder button', 'Book the order')->click();
-        $this->text('.said', 'Order booked');
+        $this->ready('.sales-neworder button', 'Book the order')->click();
+        $this->text('.sales-said', 'Order booked');
         $this->find('#order-filter')->sendKeys('T-1');
-        $this->text('tbody tr:only-child td', 'T-1');
-        $this->ready('.acts button', 'Set kits aside')->click();
-        $this->text('td.allocated', 'kits set aside');
-        $this->ready('.acts button', 'Ship')->click();
-        $this->text('td.shipped', 'shipped');
+        $this->text('.MuiDataGrid-row:only-child .MuiDataGrid-cell', 'T-1');
+        $this->ready('.sales-acts button', 'Set kits aside')->click();
+        $this->text('.sales-allocated', 'kits set aside');
+        $this->ready('.sales-acts button', 'Ship')->click();
+        $this->text('.sales-shipped', 'shipped');
 
-        $this->drop('.salesroom', [
+        $this->drop('.sales-salesroom', [
             'orders.csv' => "number,date,customer,kit,quantity\nT-2,2026-11-25,Luc Armand,Lamp,1\n",
         ]);
-        $this->text('.refusal', 'orders.csv, row 2, kit: "Lamp" is not on the Shelf');
+        $this->text('.ui-refusal', 'orders.csv, row 2, kit: "Lamp" is not on the Shelf');
     }
 
     public function test_what_cannot_be_taken_is_refused_in_words_and_a_kit_that_cannot_be_read_is_a_row(): void
     {
         $this->signIn();
-        $this->drop('.shelf', [
+        $this->drop('.shelf-shelf', [
             'huge.csv' =>
                 "Ref,Value\n" . implode('', array_map(static fn(int $i): string => "R{$i},10k\n", range(1, 5001))),
         ]);
-        $this->text('.refusal', '5,000 rows');
+        $this->text('.ui-refusal', '5,000 rows');
         $list = "Reference,Value,Package\nR1,10k,Axial 1/4W\nD1,1N4148,DO-35\n";
-        $this->drop('.shelf', ['lost-list.csv' => $list]);
-        $this->find('.parts-table');
+        $this->drop('.shelf-shelf', ['lost-list.csv' => $list]);
+        $this->find('.parts-parts-table');
         $hash = hash('sha256', $list);
         unlink(getenv('CHIRALEX_FILES') . '/' . substr($hash, 0, 2) . "/{$hash}");
         $id = (int) preg_replace('~^.*/kits/(\d+)/.*$~', '$1', self::driver()->getCurrentURL());
         $this->fetched("/api/revisions/{$id}/documents/order-block-by-block");
         $this->open('/');
-        $this->text('.kitrow .why', 'A stored file of this kit is missing');
-        $this->text('.kitrow h2 a', 'Frost Bell');
+        $this->text('.shelf-kitrow .shelf-why', 'A stored file of this kit is missing');
+        $this->text('.shelf-kitrow h2 a', 'Frost Bell');
         $this->assertAccessible('Shelf with a kit that cannot be read');
-        $this->ready('.kitrow .next button', 'put the kit aside')->click();
-        $this->gone('.kitrow .why');
+        $this->ready('.shelf-kitrow .shelf-next button', 'put the kit aside')->click();
+        $this->gone('.shelf-kitrow .shelf-why');
     }
 
     public function test_an_earlier_revision_is_reached_and_compared_with(): void
     {
         $this->signIn();
-        $this->ready('.kitrow h2 a', 'Frost Bell')->click();
-        $this->ready('.bar button', 'Compare')->click();
-        $this->text('.differences td', 'R16 was 1');
-        $this->text('.cutline', 'Packed as A');
+        $this->ready('.shelf-kitrow h2 a', 'Frost Bell')->click();
+        $this->ready('.ui-bar button', 'Compare')->click();
+        $this->text('.parts-differences td', 'R16 was 1');
+        $this->text('.parts-cutline', 'Packed as A');
         $this->assertAccessible('Revisions compared');
-        $this->ready('.revisions option', 'A')->click();
-        $this->text('.strip .name span', 'released');
-        self::assertFalse($this->text('.tools button', 'Undo')->isEnabled());
+        $this->ready('.KitStrip-revisions option', 'A')->click();
+        $this->text('.KitStrip-strip .KitStrip-name span', 'released');
+        self::assertFalse($this->text('.KitStrip-tools button', 'Undo')->isEnabled());
     }
 
     public function test_each_person_sees_the_rooms_they_work_in(): void
@@ -117,12 +117,12 @@ final class ShopTest extends BrowserCase
             ] as $person => $rooms
         ) {
             $this->signIn("{$person}@saltmarsh.example");
-            $this->text('.spine a', $rooms[count($rooms) - 1]);
+            $this->text('.Frame-spine a', $rooms[count($rooms) - 1]);
             self::assertSame(
                 $rooms,
                 array_map(
                     static fn($link): string => trim($link->getText()),
-                    self::driver()->findElements(WebDriverBy::cssSelector('.spine a')),
+                    self::driver()->findElements(WebDriverBy::cssSelector('.Frame-spine a')),
                 ),
             );
         }

@@ -9,6 +9,7 @@ use App\Models\Revision;
 use Illuminate\Database\QueryException;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
+use Illuminate\Testing\TestResponse;
 
 final class EditTest extends FeatureCase
 {
@@ -62,6 +63,44 @@ final class EditTest extends FeatureCase
             ->assertJsonPath('message', 'There is nothing to undo in this draft.');
     }
 
+    public function test_redo_does_again_what_was_taken_back_until_something_else_is_edited(): void
+    {
+        $revision = $this->kit();
+        $maker = $this->person();
+        $turn = fn(string $way, int $seen): TestResponse => $this->actingAs($maker)->postJson(
+            "/api/revisions/{$revision->id}/{$way}",
+            ['operationId' => (string) Str::uuid()],
+            ['If-Match' => "\"{$seen}\""],
+        );
+        $value = fn(): string => $this->getJson("/api/revisions/{$revision->id}/documents/parts")->json(
+            'lines.0.value',
+        );
+        $change = static fn(string $to): array => [
+            'type' => 'cell',
+            'target' => '2',
+            'field' => 'value',
+            'value' => $to,
+        ];
+        $turn('redo', 0)->assertStatus(422)->assertJsonPath('message', 'There is nothing to do again in this draft.');
+        $this->edit($maker, $revision, 0, [$change('22k')]);
+        $this->edit($maker, $revision, 1, [$change('33k')]);
+        $turn('undo', 2)->assertOk();
+        self::assertSame('22000', $value());
+        $turn('undo', 3)->assertOk()->assertJsonPath('undo', null);
+        self::assertSame('10000', $value());
+        $turn('redo', 4)->assertOk();
+        $turn('redo', 5)->assertOk()->assertJsonPath('redo', null)->assertJsonPath('undo.by', $maker->name);
+        self::assertSame('33000', $value());
+        $turn('undo', 6)->assertOk();
+        self::assertSame('22000', $value());
+        $this->edit($maker, $revision, 7, [self::HEIGHT])
+            ->assertOk()
+            ->assertJsonPath('redo', null);
+        $turn('redo', 8)->assertStatus(422);
+
+        self::assertSame(8, Edit::query()->where('revision_id', $revision->id)->count());
+    }
+
     public function test_the_second_editor_sees_who_changed_what_and_keeps_their_own_words(): void
     {
         $revision = $this->kit();
@@ -95,13 +134,19 @@ final class EditTest extends FeatureCase
         $maker = $this->person();
         $this->edit($maker, $revision, 0, [['type' => 'line', 'target' => 'C1', 'field' => 'hight', 'value' => 3]])
             ->assertStatus(422)
-            ->assertJsonPath('message', fn(string $text): bool => str_contains($text, '"hight"') && str_contains($text, 'height'));
+            ->assertJsonPath(
+                'message',
+                fn(string $text): bool => str_contains($text, '"hight"') && str_contains($text, 'height'),
+            );
         $this->edit($maker, $revision, 0, [
             ['type' => 'cell', 'target' => '99', 'field' => 'value', 'value' => '1k'],
         ])->assertStatus(422);
         $this->edit($maker, $revision, 0, [['type' => 'line', 'target' => 'C99', 'field' => 'height', 'value' => 3]])
             ->assertStatus(422)
-            ->assertJsonPath('message', fn(string $text): bool => str_contains($text, '"C99"') && str_contains($text, 'C1'));
+            ->assertJsonPath(
+                'message',
+                fn(string $text): bool => str_contains($text, '"C99"') && str_contains($text, 'C1'),
+            );
 
         self::assertSame(0, Revision::query()->findOrFail($revision->id)->sequence);
         self::assertSame(0, Edit::query()->where('revision_id', $revision->id)->count());

@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace App\Actions\Kit;
 
-use App\Models\Edit;
 use App\Models\Revision;
 use App\Models\User;
+use App\Queries\Kit\EditHistory;
 use Chiralex\ChiralexException;
 
-/** Takes the newest edit back that is neither an undo nor undone; the log only grows. */
+/** Takes the newest edit back that is not taken back yet; the log only grows. */
 final readonly class UndoEdit
 {
     public function __construct(private EditRevision $edit, private EditLog $log) {}
@@ -21,13 +21,7 @@ final readonly class UndoEdit
      */
     public function __invoke(int $revisionId, User $user, string $operationId, int $seen): Revision
     {
-        $undone = Edit::query()->where('revision_id', $revisionId)->whereNotNull('undoes')->pluck('undoes');
-        $last = Edit::query()
-            ->where('revision_id', $revisionId)
-            ->whereNull('undoes')
-            ->whereNotIn('id', $undone)
-            ->orderByDesc('sequence')
-            ->first();
+        $last = EditHistory::of($revisionId)->back();
         if ($last === null) {
             throw NothingToUndo::here();
         }

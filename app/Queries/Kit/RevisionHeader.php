@@ -99,18 +99,33 @@ final readonly class RevisionHeader
             ];
     }
 
+    /**
+     * Stations with nothing yet to judge. Faults begins with the first release or report, which the files do not know.
+     *
+     * @return list<string>
+     */
+    private function notBegun(Revision $revision): array
+    {
+        /** @var list<string> $stations kept by an older release without them */
+        $stations = $this->documents->get($revision, 'check')['notBegun'] ?? [];
+        $begun =
+            Release::query()->whereRelation('revision', 'kit_id', $revision->kit_id)->exists() ||
+            $this->judgements->open($revision->kit_id) > 0;
+
+        return $begun ? $stations : [...$stations, Station::Faults->value];
+    }
+
+    /** @return ?array{by: string, at: string} */
+    private function turn(?Edit $edit): ?array
+    {
+        return $edit === null ? null : ['by' => $edit->user->name, 'at' => $edit->created_at->toIso8601String()];
+    }
+
     /** @return array<string, mixed> */
     public function of(Revision $revision): array
     {
         $options = $this->documents->get($revision, 'parts')['options'] ?? [];
-        $undone = Edit::query()->where('revision_id', $revision->id)->whereNotNull('undoes')->pluck('undoes');
-        $last = Edit::query()
-            ->with('user')
-            ->where('revision_id', $revision->id)
-            ->whereNull('undoes')
-            ->whereNotIn('id', $undone)
-            ->orderByDesc('sequence')
-            ->first();
+        $history = EditHistory::of($revision->id);
 
         return [
             'id' => $revision->id,
@@ -123,6 +138,7 @@ final readonly class RevisionHeader
                 ...$this->matters($revision, is_array($options) ? $options : []),
                 ...$this->openReports($revision),
             ],
+            'notBegun' => $this->notBegun($revision),
             'released' => $this->released($revision),
             'others' => array_values(
                 Revision::query()
@@ -133,7 +149,8 @@ final readonly class RevisionHeader
                     ->map(static fn(Revision $other): array => ['id' => $other->id, 'revision' => $other->name])
                     ->all(),
             ),
-            'undo' => $last === null ? null : ['by' => $last->user->name, 'at' => $last->created_at->toIso8601String()],
+            'undo' => $this->turn($history->back()),
+            'redo' => $this->turn($history->forth()),
         ];
     }
 }

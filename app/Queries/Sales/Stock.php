@@ -103,12 +103,13 @@ final readonly class Stock
                         ->leftJoin('users', 'users.id', '=', 'unit_moves.user_id')
                         ->orderByRaw($page->order(self::MOVES, 'unit_moves.id desc') ?? 'unit_moves.id desc'),
                 )
-                ->select(['serial', 'entry', 'orders.number', 'users.name', 'note', 'unit_moves.created_at']),
+                ->select(['unit_moves.id', 'serial', 'entry', 'orders.number', 'users.name', 'note', 'unit_moves.created_at']),
         );
 
         return [
             'ledger' => array_map(
                 static fn(Row $row): array => [
+                    'id' => $row->int('id'),
                     'serial' => $row->text('serial'),
                     'entry' => $row->text('entry'),
                     'order' => $row->textOrNull('number'),

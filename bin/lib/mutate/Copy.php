@@ -93,8 +93,9 @@ final class Copy
         $this->changed = $file;
         copy("{$this->home}/src/{$file}", "{$this->home}/before.php");
         file_put_contents("{$this->home}/src/{$file}", $source);
-        $this->start();
-        $this->until = hrtime(true) / 1e9 + $limit;
+        $this->start($limit);
+        // On a machine that does other work as well the hour is longer; what counts is the work done.
+        $this->until = hrtime(true) / 1e9 + 10 * $limit;
     }
 
     /** @return ?bool null while the tests run; true where they fail or do not end */
@@ -116,10 +117,13 @@ final class Copy
         return $code !== 0;
     }
 
-    private function start(): void
+    /** @param float $limit seconds of work on the processor after which the tests are ended */
+    private function start(float $limit = 3600.0): void
     {
         $command = [
             'setsid',
+            'prlimit',
+            '--cpu=' . (int) ceil($limit),
             'php',
             '-d',
             'memory_limit=512M',

@@ -1,6 +1,7 @@
 import Dialog from '@mui/material/Dialog';
 import type { Change, Conflict, LoggedChange } from '@/shared/api';
 import { Button } from '@/shared/ui';
+import styles from './ConflictDialog.module.css';
 
 type Props = { conflict: Conflict | null; onKeepTheirs: () => void; onSaveMine: () => Promise<void> };
 
@@ -22,10 +23,10 @@ function words(change: Change | LoggedChange): string {
 export function ConflictDialog({ conflict, onKeepTheirs, onSaveMine }: Props) {
   return (
     <Dialog open={conflict !== null} aria-labelledby="conflict-title" maxWidth="md" fullWidth>
-      <div className="conflict">
+      <div className={styles['conflict']}>
         <h2 id="conflict-title">Somebody else changed this draft</h2>
         <p>{conflict?.message}</p>
-        <div className="two">
+        <div className={styles['two']}>
           <div>
             <h3>{[...new Set(conflict?.theirs.map((edit) => edit.by))].join(', ')} changed</h3>
             <ul>
@@ -45,7 +46,7 @@ export function ConflictDialog({ conflict, onKeepTheirs, onSaveMine }: Props) {
             </ul>
           </div>
         </div>
-        <div className="acts">
+        <div className={styles['acts']}>
           {(conflict?.mine.length ?? 0) > 0 && (
             <Button look="primary" onClick={() => void onSaveMine()}>
               Save mine as well

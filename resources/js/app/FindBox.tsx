@@ -2,9 +2,12 @@ import Dialog from '@mui/material/Dialog';
 import { useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { useLocation, useNavigate } from 'react-router';
-import { useMarkings, useShelf, type PartsDocument } from '@/shared/api';
+import { FIRST, useMarkings, useShelf, type PartsDocument } from '@/shared/api';
 import { useKeys } from '@/shared/keys';
 import { Input, Press } from '@/shared/ui';
+import { clsx } from 'clsx';
+import ink from '@/shared/style/ink.module.css';
+import styles from './FindBox.module.css';
 
 type Hit = { key: string; mono: string; text: string; go: string };
 
@@ -30,7 +33,7 @@ export function FindBox() {
   const navigate = useNavigate();
   const id = /^\/kits\/(\d+)/.exec(useLocation().pathname)?.[1] ?? '';
   const wanted = text.trim().toLowerCase();
-  const shelf = useShelf({ page: 1, search: open ? wanted : '', sort: '' });
+  const shelf = useShelf({ ...FIRST, search: open ? wanted : '' });
   const markings = useMarkings(open ? text.trim() : '');
   const parts =
     id === ''
@@ -81,16 +84,16 @@ export function FindBox() {
       slotProps={{ transition: { onEntered: () => document.getElementById('find-text')?.focus() } }}
     >
       <form
-        className="find"
+        className={styles['find']}
         onSubmit={(event) => {
           event.preventDefault();
           go(hits[0]);
         }}
       >
-        <h2 id="find-title" className="sr">
+        <h2 id="find-title" className={ink['sr']}>
           Find
         </h2>
-        <label htmlFor="find-text" className="sr">
+        <label htmlFor="find-text" className={ink['sr']}>
           A designator, a kit, a code or bands
         </label>
         <Input
@@ -110,7 +113,7 @@ export function FindBox() {
                   go(hit);
                 }}
               >
-                <span className="m">{hit.mono}</span>
+                <span className={clsx(ink['m'], styles['m'])}>{hit.mono}</span>
                 <span>{hit.text}</span>
               </Press>
             </li>
@@ -134,7 +137,7 @@ export function FindBox() {
                         });
                       }}
                     >
-                      <span className="m">{reading.display}</span>
+                      <span className={clsx(ink['m'], styles['m'])}>{reading.display}</span>
                       <span>
                         {[
                           reading.direction === 'reverse'
@@ -149,9 +152,11 @@ export function FindBox() {
                           .filter(Boolean)
                           .join(', ')}
                         <br />
-                        <span className="quiet small">{reading.reasons.map((reason) => reason.text).join(' ')}</span>
+                        <span className={clsx(ink['quiet'], ink['small'])}>
+                          {reading.reasons.map((reason) => reason.text).join(' ')}
+                        </span>
                       </span>
-                      <span className="quiet">{same.length > 0 ? `in this kit: ${same.join(' ')}` : ''}</span>
+                      <span className={ink['quiet']}>{same.length > 0 ? `in this kit: ${same.join(' ')}` : ''}</span>
                     </Press>
                   </li>
                 );
@@ -160,7 +165,7 @@ export function FindBox() {
           </>
         )}
         {wanted.length > 1 && hits.length === 0 && markings.data?.message && (
-          <p className="quiet">{markings.data.message}</p>
+          <p className={ink['quiet']}>{markings.data.message}</p>
         )}
       </form>
     </Dialog>

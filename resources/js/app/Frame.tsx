@@ -6,6 +6,7 @@ import { KeysHelp } from './KeysHelp';
 import { ROOMS } from './rooms';
 import { SchemeChoice } from './SchemeChoice';
 import { Press } from '@/shared/ui';
+import styles from './Frame.module.css';
 
 /** The spine at the left and the room beside it. */
 export function Frame() {
@@ -19,9 +20,9 @@ export function Frame() {
     await navigate('/sign-in');
   };
   return (
-    <div className="app">
-      <nav className="spine" aria-label="Rooms">
-        <svg className="logo" width="34" height="34" viewBox="0 0 32 32" aria-hidden="true">
+    <div className={styles['app']}>
+      <nav className={styles['spine']} aria-label="Rooms">
+        <svg className={styles['logo']} width="34" height="34" viewBox="0 0 32 32" aria-hidden="true">
           <path d="M13 5C8 6 5 10 5 16s3 10 8 11" fill="none" stroke="var(--ink)" strokeWidth="4" />
           <path d="M19 5c5 1 8 5 8 11s-3 10-8 11" fill="none" stroke="var(--copper)" strokeWidth="4" />
           <path d="M16 3v26" stroke="var(--ink3)" strokeWidth="1.4" strokeDasharray="3 2" />
@@ -31,7 +32,7 @@ export function Frame() {
             key={room.to}
             to={room.to}
             className={({ isActive }) =>
-              isActive || (room.to === '/shelf' && location.pathname.startsWith('/kits')) ? 'active' : ''
+              isActive || (room.to === '/shelf' && location.pathname.startsWith('/kits')) ? styles['active'] : ''
             }
           >
             <svg
@@ -48,7 +49,7 @@ export function Frame() {
             {room.name}
           </NavLink>
         ))}
-        <span className="gap" />
+        <span className={styles['gap']} />
         <SchemeChoice />
         <Press onClick={() => void leave()} title={me.data ? `Signed in: ${me.data.name}` : 'Sign out'}>
           Sign out

@@ -3,6 +3,7 @@ import { useState } from 'react';
 import { useKeys } from '@/shared/keys';
 import { Button } from '@/shared/ui';
 import { STATIONS } from './stations';
+import styles from './KeysHelp.module.css';
 
 const KEYS: readonly (readonly [string, string])[] = [
   [STATIONS.map((each) => each.key).join(' '), STATIONS.map((each) => each.name).join(', ')],
@@ -13,6 +14,7 @@ const KEYS: readonly (readonly [string, string])[] = [
   ['Enter', 'edit, open, answer'],
   ['Alt ↑ ↓', 'Order: move the step; with a part chosen, the part'],
   ['Ctrl Z', 'undo'],
+  ['Ctrl Y', 'redo'],
   ['Esc', 'out'],
   ['Space P S', 'Pilot build: step done, stopwatch, snag'],
   ['Space Z S L', 'Packing: in the bag, one back, it runs short, another lot'],
@@ -35,7 +37,7 @@ export function KeysHelp() {
       }}
       aria-labelledby="keys-title"
     >
-      <div className="keyhelp">
+      <div className={styles['keyhelp']}>
         <h2 id="keys-title">Keys</h2>
         <dl>
           {KEYS.map(([key, act]) => (

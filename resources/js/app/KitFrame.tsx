@@ -1,22 +1,25 @@
 import { useState } from 'react';
-import { NavLink, Outlet, useLocation, useNavigate, useParams } from 'react-router';
+import { Outlet, useLocation, useNavigate, useParams } from 'react-router';
 import {
   OptionsContext,
   useAddFiles,
   useEdit,
   useHeader,
   useMe,
-  useUndo,
+  useTurn,
   type Change,
   type Conflict,
   type Refused,
 } from '@/shared/api';
 import { useKeys } from '@/shared/keys';
 import { KitContext, type Saved, type Side } from '@/shared/kit';
-import { Button, DropZone, Notice, OptionChooser, Select } from '@/shared/ui';
+import { DropZone, Notice } from '@/shared/ui';
 import { ConflictDialog } from './ConflictDialog';
+import { KitStrip } from './KitStrip';
 import { MattersFoot } from './MattersFoot';
 import { STATIONS } from './stations';
+import ui from '@/shared/ui/ui.module.css';
+import styles from './KitFrame.module.css';
 
 /** A kit: the strip of stations, the station, and what is to settle there. */
 export function KitFrame() {
@@ -24,7 +27,7 @@ export function KitFrame() {
   const header = useHeader(id);
   const me = useMe();
   const edit = useEdit(id);
-  const undo = useUndo(id);
+  const turn = useTurn(id);
   const add = useAddFiles(id);
   const navigate = useNavigate();
   const station = useLocation().pathname.split('/')[3] ?? 'parts';
@@ -57,8 +60,8 @@ export function KitFrame() {
       return refusal.conflict ? 'conflict' : 'refused';
     }
   };
-  const takeBack = () => {
-    if (mayEdit && header.data?.undo) undo.mutate(undefined, { onError: refused });
+  const takeTurn = (way: 'undo' | 'redo') => {
+    if (mayEdit && header.data?.[way]) turn.mutate(way, { onError: refused });
   };
   useKeys({
     ...Object.fromEntries(STATIONS.map((each) => [each.key, () => void navigate(`/kits/${String(id)}/${each.id}`)])),
@@ -66,12 +69,20 @@ export function KitFrame() {
     F: flip,
     w: toggleWhy,
     W: toggleWhy,
-    'Control+z': takeBack,
+    'Control+z': () => {
+      takeTurn('undo');
+    },
+    'Control+y': () => {
+      takeTurn('redo');
+    },
+    'Control+Z': () => {
+      takeTurn('redo');
+    },
   });
   if (header.error) return <Notice title="This kit cannot be shown" text={header.error.message} />;
   if (!header.data)
     return (
-      <p className="loading" role="status">
+      <p className={ui['loading']} role="status">
         Reading the kit
       </p>
     );
@@ -111,68 +122,16 @@ export function KitFrame() {
               });
           }}
         >
-          <div className="kit">
-            <header className="strip">
-              <div className="name">
-                <b title={header.data.kit}>{header.data.kit}</b>
-                <span>
-                  revision{' '}
-                  {header.data.others.length === 0 ? (
-                    header.data.revision
-                  ) : (
-                    <Select
-                      className="revisions"
-                      aria-label="Revision"
-                      value={id}
-                      onChange={(event) => void navigate(`/kits/${event.target.value}/${station}`)}
-                    >
-                      {[{ id, revision: header.data.revision }, ...header.data.others]
-                        .sort((a, b) => b.id - a.id)
-                        .map((each) => (
-                          <option key={each.id} value={each.id}>
-                            {each.revision}
-                          </option>
-                        ))}
-                    </Select>
-                  )}
-                  , {header.data.released ? `released ${header.data.released.at.slice(0, 10)}` : 'draft'}
-                </span>
-              </div>
-              <nav aria-label="Stations">
-                {STATIONS.map((each) => {
-                  const open = matters.filter(
-                    (matter) => matter.station === each.id && matter.severity !== 'note',
-                  ).length;
-                  return (
-                    <NavLink
-                      key={each.id}
-                      to={`/kits/${String(id)}/${each.id}`}
-                      className={({ isActive }) => (isActive ? 'active' : '')}
-                    >
-                      <span className="n">{each.key}</span>
-                      <b>{each.name}</b>
-                      {open > 0 ? (
-                        <span className="open">{open} open</span>
-                      ) : (
-                        <span className="settled">■ settled</span>
-                      )}
-                    </NavLink>
-                  );
-                })}
-              </nav>
-              <div className="tools">
-                <OptionChooser options={header.data.options} chosen={options} onChoose={setOptions} />
-                <Button
-                  disabled={!mayEdit || !header.data.undo || undo.isPending}
-                  onClick={takeBack}
-                  title={
-                    header.data.undo ? `Take back the last edit, by ${header.data.undo.by}` : 'Nothing to take back'
-                  }
-                >
-                  Undo
-                </Button>
-              </div>
-            </header>
+          <div className={styles['kit']}>
+            <KitStrip
+              id={id}
+              header={header.data}
+              station={station}
+              options={options}
+              onOptions={setOptions}
+              still={!mayEdit || turn.isPending}
+              onTurn={takeTurn}
+            />
             <Outlet />
             <MattersFoot
               station={station}

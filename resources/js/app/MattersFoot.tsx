@@ -1,8 +1,9 @@
 import Dialog from '@mui/material/Dialog';
 import { useState } from 'react';
 import type { Matter } from '@/shared/api';
-import './matters.css';
 import { Button } from '@/shared/ui';
+import { clsx } from 'clsx';
+import styles from './MattersFoot.module.css';
 
 type Props = {
   station: string;
@@ -18,10 +19,10 @@ export function MattersFoot({ station, matters, fault, busy, onDismiss }: Props)
   const here = matters.filter((matter) => matter.station === station);
   const count = here.filter((matter) => matter.severity !== 'note').length;
   return (
-    <footer className="foot">
+    <footer className={styles['foot']}>
       {fault ? (
         <>
-          <span className="say fault" role="alert">
+          <span className={clsx(styles['say'], styles['fault'])} role="alert">
             {fault}
           </span>
           <Button look="link" onClick={onDismiss}>
@@ -30,7 +31,7 @@ export function MattersFoot({ station, matters, fault, busy, onDismiss }: Props)
         </>
       ) : (
         <>
-          <span className="say" role="status">
+          <span className={styles['say']} role="status">
             {busy ? (
               'Saving'
             ) : (
@@ -52,7 +53,7 @@ export function MattersFoot({ station, matters, fault, busy, onDismiss }: Props)
           )}
         </>
       )}
-      <span className="keys">
+      <span className={styles['keys']}>
         <span>
           <kbd>F</kbd> flip
         </span>
@@ -75,12 +76,12 @@ export function MattersFoot({ station, matters, fault, busy, onDismiss }: Props)
         maxWidth="md"
         fullWidth
       >
-        <div className="matters">
+        <div className={styles['matters']}>
           <h2 id="matters-title">At this station</h2>
           <ul>
             {here.map((matter) => (
-              <li key={`${matter.code} ${matter.message}`} className={matter.severity}>
-                <span className="weight">
+              <li key={`${matter.code} ${matter.message}`} className={styles[matter.severity]}>
+                <span className={styles['weight']}>
                   {matter.severity === 'block' ? 'stops release' : matter.severity === 'warn' ? 'to settle' : 'to know'}
                 </span>
                 <span>{matter.message}</span>

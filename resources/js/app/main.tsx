@@ -6,13 +6,12 @@ import { StrictMode } from 'react';
 import { createRoot } from 'react-dom/client';
 import { RouterProvider } from 'react-router/dom';
 import '@/shared/style/tokens.css';
-import './frame.css';
+import { nonce } from '@/shared/style/nonce';
 import { router } from './router';
 import { keptScheme, showScheme } from './scheme';
 import { theme } from './theme';
 import { Refused } from '@/shared/api';
 
-const nonce = document.querySelector<HTMLMetaElement>('meta[property="csp-nonce"]')?.nonce ?? '';
 // The library's styles stand first, so that a component's own sheet has the last word.
 const cache = createCache({ key: 'cx', nonce, prepend: true });
 const queries = new QueryClient({

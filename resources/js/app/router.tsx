@@ -2,12 +2,13 @@ import { createBrowserRouter, Navigate } from 'react-router';
 import { Frame } from './Frame';
 import { KitFrame } from './KitFrame';
 import { Wrong } from './Wrong';
+import ui from '@/shared/ui/ui.module.css';
 
 /** Rooms and stations are loaded when they are entered. */
 export const router = createBrowserRouter([
   {
     path: '/sign-in',
-    hydrateFallbackElement: <p className="loading">Loading</p>,
+    hydrateFallbackElement: <p className={ui['loading']}>Loading</p>,
     errorElement: <Wrong />,
     lazy: async () => ({ Component: (await import('@/rooms/sign-in')).SignIn }),
   },
@@ -15,7 +16,7 @@ export const router = createBrowserRouter([
     path: '/',
     element: <Frame />,
     errorElement: <Wrong />,
-    hydrateFallbackElement: <p className="loading">Loading</p>,
+    hydrateFallbackElement: <p className={ui['loading']}>Loading</p>,
     children: [
       { index: true, element: <Navigate to="/shelf" replace /> },
       { path: 'shelf', lazy: async () => ({ Component: (await import('@/rooms/shelf')).Shelf }) },

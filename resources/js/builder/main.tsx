@@ -1,7 +1,7 @@
 import { StrictMode } from 'react';
 import { createRoot } from 'react-dom/client';
 import '@/shared/style/tokens.css';
-import './builder.css';
+import './page.css';
 import { Builder } from './components/Builder';
 import { keepForLater } from './offline';
 

@@ -11,6 +11,9 @@ import { ReportForm } from './ReportForm';
 import { StepView } from './StepView';
 import { spoken } from './StepWait';
 import { WhichPart } from './WhichPart';
+import { clsx } from 'clsx';
+import ink from '@/shared/style/ink.module.css';
+import styles from '../builder.module.css';
 
 type Place = 'contents' | 'step' | 'report' | 'which' | 'all';
 
@@ -24,8 +27,8 @@ export function Builder({ token }: { token: string }) {
   const told = fault === null ? null : t[fault];
   if (!page)
     return (
-      <main className="builder">
-        <p className="wait" role="status">
+      <main className={styles['builder']}>
+        <p className={styles['wait']} role="status">
           {told ?? t.opening}
         </p>
       </main>
@@ -42,11 +45,11 @@ export function Builder({ token }: { token: string }) {
   };
   return (
     <PhrasesContext.Provider value={t}>
-      <div className="builder" lang={manual.language ?? 'en'}>
+      <div className={styles['builder']} lang={manual.language ?? 'en'}>
         <header>
           <button
             type="button"
-            className="kitname"
+            className={styles['kitname']}
             onClick={() => {
               setPlace('contents');
               window.scrollTo(0, 0);
@@ -54,19 +57,19 @@ export function Builder({ token }: { token: string }) {
           >
             {manual.kit}
           </button>
-          <span className="quiet">
+          <span className={clsx(ink['quiet'], styles['quiet'])}>
             {say(t.revision, { revision: manual.revision })}
             {page.serial === null ? (
               ''
             ) : (
               <>
-                , <span className="m">{page.serial}</span>
+                , <span className={ink['m']}>{page.serial}</span>
               </>
             )}
           </span>
         </header>
         <div
-          className="progress"
+          className={styles['progress']}
           role="progressbar"
           aria-label={t.stepsDone}
           aria-valuemin={0}
@@ -80,7 +83,7 @@ export function Builder({ token }: { token: string }) {
           />
         </div>
         {told && (
-          <p className="offline" role="status">
+          <p className={styles['offline']} role="status">
             ▲ {told}
             {waiting > 0 ? ` ${say(t.waiting, { count: waiting })}` : ''}
           </p>
@@ -88,7 +91,7 @@ export function Builder({ token }: { token: string }) {
         {clocks.waits
           .filter((wait) => wait.step !== step?.key || now !== 'step')
           .map((wait) => (
-            <p key={wait.step} className="clock" role="timer">
+            <p key={wait.step} className={styles['clock']} role="timer">
               {wait.title}:{' '}
               <b>
                 {minutesLeft(wait, clocks.now) === 0

@@ -3,6 +3,9 @@ import type { BuilderPage } from '@/shared/api';
 import { isTexts, keep, recall } from '@/shared/keep';
 import { Marking } from '@/shared/ui/Marking';
 import { say, usePhrases } from '../phrases';
+import { clsx } from 'clsx';
+import ink from '@/shared/style/ink.module.css';
+import styles from '../builder.module.css';
 
 type Props = { token: string; page: BuilderPage; begun: boolean; onPrint: () => void; onBegin: () => void };
 
@@ -21,7 +24,7 @@ export function Contents({ token, page, begun, onPrint, onBegin }: Props) {
   return (
     <main>
       <h1>{manual.kit}</h1>
-      <p className="quiet">
+      <p className={clsx(ink['quiet'], styles['quiet'])}>
         {say(t.summary, {
           steps: manual.steps.length,
           joints: manual.joints,
@@ -30,22 +33,22 @@ export function Contents({ token, page, begun, onPrint, onBegin }: Props) {
         })}
       </p>
       {page.otherwise && (
-        <details className="otherwise">
+        <details>
           <summary>{say(t.otherwise, { revision: manual.revision, after: page.otherwise.after })}</summary>
           {page.otherwise.entries.map((entry) => (
             <p key={`${entry.designator} ${entry.seen}`}>{entry.seen}</p>
           ))}
-          <p className="quiet">{say(t.asPacked, { after: page.otherwise.after })}</p>
+          <p className={clsx(ink['quiet'], styles['quiet'])}>{say(t.asPacked, { after: page.otherwise.after })}</p>
         </details>
       )}
       {(manual.texts ?? [])
         .filter((text) => text.place === 'intro')
         .map((text) => (
-          <div key={text.place} className="owntext" dangerouslySetInnerHTML={{ __html: text.html }} />
+          <div key={text.place} className={styles['owntext']} dangerouslySetInnerHTML={{ __html: text.html }} />
         ))}
       <h2>{t.begin}</h2>
       {manual.cautions.map((text) => (
-        <p key={text} className="caution">
+        <p key={text} className={styles['caution']}>
           <b>{t.caution}: </b>
           {text}
         </p>
@@ -63,15 +66,15 @@ export function Contents({ token, page, begun, onPrint, onBegin }: Props) {
       )}
       <h2>{t.bags}</h2>
       {manual.bags.bags.map((bag) => (
-        <section key={bag.name} className="contentbag">
+        <section key={bag.name} className={styles['contentbag']}>
           <h3>
-            <b className="m">{bag.name}</b> {bag.title}
+            <b className={ink['m']}>{bag.name}</b> {bag.title}
           </h3>
-          {bag.esd && <p className="ochre">▲ {t.static}</p>}
+          {bag.esd && <p className={ink['ochre']}>▲ {t.static}</p>}
           {bag.items.map((item) => {
             const key = `${bag.name} ${item.designators.join(' ')}`;
             return (
-              <label key={key} className="contentitem">
+              <label key={key} className={styles['contentitem']}>
                 <input
                   type="checkbox"
                   checked={ticked.has(key)}
@@ -83,21 +86,21 @@ export function Contents({ token, page, begun, onPrint, onBegin }: Props) {
                 <span>
                   {item.value}
                   {item.length === null ? '' : `, ${String(item.length)} mm`}{' '}
-                  <span className="quiet">{item.kindName}</span>
+                  <span className={clsx(ink['quiet'], styles['quiet'])}>{item.kindName}</span>
                 </span>
-                <Marking marking={item.marking} />
+                <Marking marking={item.marking} size="phone" />
               </label>
             );
           })}
         </section>
       ))}
       <p>
-        <button type="button" className="link" onClick={onPrint}>
+        <button type="button" className={styles['link']} onClick={onPrint}>
           {t.printAll}
         </button>
       </p>
-      <div className="actions">
-        <button type="button" className="go" onClick={onBegin}>
+      <div className={styles['actions']}>
+        <button type="button" className={styles['go']} onClick={onBegin}>
           {begun ? t.goOn : t.start}
         </button>
       </div>

@@ -3,6 +3,9 @@ import type { BuilderPage, ManualStep } from '@/shared/api';
 import { isWords, keep, recall } from '@/shared/keep';
 import { say, usePhrases } from '../phrases';
 import { keptReadings, toldReadings } from '../readings';
+import { clsx } from 'clsx';
+import ink from '@/shared/style/ink.module.css';
+import styles from '../builder.module.css';
 
 type Props = { token: string; page: BuilderPage; step: ManualStep | null; onLeave: () => void };
 
@@ -86,8 +89,8 @@ export function ReportForm({ token, page, step, onLeave }: Props) {
         <p>
           {t.thanks} {words['email'] ? t.byMail : t.noMail}
         </p>
-        <div className="actions">
-          <button type="button" className="go" onClick={onLeave}>
+        <div className={styles['actions']}>
+          <button type="button" className={styles['go']} onClick={onLeave}>
             {t.backToStep}
           </button>
         </div>
@@ -97,7 +100,7 @@ export function ReportForm({ token, page, step, onLeave }: Props) {
   return (
     <main>
       <h1>{t.report}</h1>
-      <p className="quiet">
+      <p className={clsx(ink['quiet'], styles['quiet'])}>
         {page.manual.kit}, {say(t.revision, { revision: page.manual.revision })}
         {page.serial === null ? '' : `, ${page.serial}`}
         {step ? `, ${say(t.stepLower, { step: step.number })}: ${step.title}` : ''}
@@ -115,13 +118,13 @@ export function ReportForm({ token, page, step, onLeave }: Props) {
             set('text', event.target.value);
           }}
         />
-        {readings !== '' && <p className="quiet">{say(t.withReadings, { readings })}</p>}
+        {readings !== '' && <p className={clsx(ink['quiet'], styles['quiet'])}>{say(t.withReadings, { readings })}</p>}
         {page.serial === null && (
           <>
             <label htmlFor="report-serial">{t.serial}</label>
             <input
               id="report-serial"
-              className="m"
+              className={ink['m']}
               maxLength={60}
               value={words['serial'] ?? ''}
               onChange={(event) => {
@@ -161,15 +164,15 @@ export function ReportForm({ token, page, step, onLeave }: Props) {
           }}
         />
         {fault && (
-          <p className="refusal" role="alert">
+          <p className={styles['refusal']} role="alert">
             ▲ {fault}
           </p>
         )}
-        <div className="actions">
-          <button type="button" className="side" onClick={onLeave}>
+        <div className={styles['actions']}>
+          <button type="button" className={styles['side']} onClick={onLeave}>
             {t.back}
           </button>
-          <button type="submit" className="go" disabled={state === 'sending'}>
+          <button type="submit" className={styles['go']} disabled={state === 'sending'}>
             {state === 'sending' ? t.sending : t.send}
           </button>
         </div>

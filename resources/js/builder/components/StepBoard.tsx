@@ -2,6 +2,9 @@ import { useEffect, useRef, useState } from 'react';
 import type { BoardDrawing } from '@/shared/api';
 import { BoardPane } from '@/shared/board/BoardPane';
 import { usePhrases } from '../phrases';
+import { clsx } from 'clsx';
+import ink from '@/shared/style/ink.module.css';
+import styles from '../builder.module.css';
 
 type Side = 'top' | 'bottom';
 type Props = { board: BoardDrawing; first: Side; lit: ReadonlySet<string>; fitted: ReadonlySet<string> };
@@ -23,15 +26,15 @@ export function StepBoard({ board, first, lit, fitted }: Props) {
     svg.setAttribute('viewBox', near ? (closeUp(svg, names.split(' ')) ?? whole) : whole);
   }, [near, side, names, board]);
   return (
-    <div className="stepboard">
+    <div className={styles['stepboard']}>
       <div ref={box}>
-        <BoardPane board={board} side={side} lit={lit} fitted={fitted} />
+        <BoardPane className={styles['drawing']} board={board} side={side} lit={lit} fitted={fitted} />
       </div>
       <p>
-        <span className="quiet">{side === 'top' ? t.topSide : t.bottomSide}</span>
+        <span className={clsx(ink['quiet'], styles['quiet'])}>{side === 'top' ? t.topSide : t.bottomSide}</span>
         <button
           type="button"
-          className="link"
+          className={styles['link']}
           aria-pressed={near}
           onClick={() => {
             setNear(!near);
@@ -41,7 +44,7 @@ export function StepBoard({ board, first, lit, fitted }: Props) {
         </button>
         <button
           type="button"
-          className="link"
+          className={styles['link']}
           onClick={() => {
             setSide(side === 'top' ? 'bottom' : 'top');
           }}

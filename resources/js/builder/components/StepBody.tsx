@@ -7,6 +7,9 @@ import { cautionsAt, summary } from '../model';
 import { say, usePhrases } from '../phrases';
 import { StepBoard } from './StepBoard';
 import { StepTest } from './StepTest';
+import { clsx } from 'clsx';
+import ink from '@/shared/style/ink.module.css';
+import styles from '../builder.module.css';
 
 type Props = { token: string; page: BuilderPage; at: number };
 
@@ -22,7 +25,7 @@ export function StepBody({ token, page, at }: Props) {
       <h1>
         {step.number}. {step.title}
       </h1>
-      <p className="quiet">{summary(step, page.manual.steps.length, t)}</p>
+      <p className={clsx(ink['quiet'], styles['quiet'])}>{summary(step, page.manual.steps.length, t)}</p>
       {board && (
         <StepBoard
           board={board}
@@ -32,35 +35,35 @@ export function StepBody({ token, page, at }: Props) {
         />
       )}
       {cautions.fresh.map((text) => (
-        <p key={text} className="caution">
+        <p key={text} className={styles['caution']}>
           <b>{t.caution}: </b>
           {text}
         </p>
       ))}
       {cautions.known !== '' && (
-        <p className="caution">
+        <p className={styles['caution']}>
           <b>{t.caution}: </b>
           {cautions.known}
         </p>
       )}
       {(step.watch ?? []).map((text) => (
-        <p key={text} className="watch">
+        <p key={text} className={styles['watch']}>
           {text}
         </p>
       ))}
       {step.note !== '' && <p>{step.note}</p>}
       {step.parts.map((part) => (
-        <p key={part.designator} className="steppart">
-          <b className="m">{part.designator}</b>
+        <p key={part.designator} className={styles['steppart']}>
+          <b className={ink['m']}>{part.designator}</b>
           <span>
             {part.value}{' '}
-            <span className="quiet">
+            <span className={clsx(ink['quiet'], styles['quiet'])}>
               {part.kindName}
               {part.marking?.type === 'bands' ? `, ${markingWords(part.marking, t.colours)}` : ''}
               {part.bag === null ? '' : `, ${say(t.bag, { bag: part.bag })}`}
             </span>
           </span>
-          <Marking marking={part.marking} />
+          <Marking marking={part.marking} size="phone" />
         </p>
       ))}
       {step.callouts.map((callout) => (
@@ -73,12 +76,12 @@ export function StepBody({ token, page, at }: Props) {
         <StepTest key={test.name} token={token} test={test} />
       ))}
       {step.gate && step.tests.length === 0 && (
-        <p className="test">
+        <p className={styles['test']}>
           <b>{say(t.expect, { expect: step.gate.expect })}</b> {t.onlyThen}
         </p>
       )}
       {Object.entries(step.remaining as Record<string, string[]>).map(([bag, left]) => (
-        <p key={bag} className="quiet">
+        <p key={bag} className={clsx(ink['quiet'], styles['quiet'])}>
           {left.length === 0 ? say(t.bagEmpty, { bag }) : say(t.bagHolds, { bag, names: left.join(', ') })}
         </p>
       ))}
@@ -94,10 +97,14 @@ function Callout({ page, callout }: { page: BuilderPage; callout: ManualStep['ca
     return picture && board ? [{ picture, board }] : [];
   });
   return (
-    <section className={harm ? 'way harm' : 'way'} aria-label={say(t.wayRound, { designator: callout.designator })}>
+    <section
+      className={harm ? clsx(styles['way'], styles['harm']) : styles['way']}
+      aria-label={say(t.wayRound, { designator: callout.designator })}
+    >
       <div>
         {ends.map(({ picture, board }, index) => (
           <BoardCrop
+            className={styles['drawing']}
             key={index}
             board={board}
             side={picture.side}
@@ -108,7 +115,7 @@ function Callout({ page, callout }: { page: BuilderPage; callout: ManualStep['ca
         ))}
       </div>
       <p>
-        <b className="m">{callout.designator}</b> {harm && <b>▲ </b>}
+        <b className={ink['m']}>{callout.designator}</b> {harm && <b>▲ </b>}
         {callout.text}
       </p>
     </section>

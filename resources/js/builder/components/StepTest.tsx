@@ -3,6 +3,8 @@ import type { ManualStep } from '@/shared/api';
 import { howTested } from '@/shared/format/howTested';
 import { say, usePhrases } from '../phrases';
 import { keepReading, keptReadings, unitOf, verdict } from '../readings';
+import ink from '@/shared/style/ink.module.css';
+import styles from '../builder.module.css';
 
 /** A measurement: where, what to expect, what the meter shows, and what follows from it. */
 export function StepTest({ token, test }: { token: string; test: ManualStep['tests'][number] }) {
@@ -12,7 +14,7 @@ export function StepTest({ token, test }: { token: string; test: ManualStep['tes
   const found = verdict(test, typed);
   const id = `reading-${test.name.replace(/\W+/g, '-')}`;
   return (
-    <section className="test" aria-label={test.name}>
+    <section className={styles['test']} aria-label={test.name}>
       <p>
         <b>{test.name}</b>
         <br />
@@ -20,11 +22,11 @@ export function StepTest({ token, test }: { token: string; test: ManualStep['tes
         {test.adjusts ? ` ${say(t.turnUntil, { adjuster: test.adjusts })}` : ''}
       </p>
       {test.range && (
-        <p className="reading">
+        <p className={styles['reading']}>
           <label htmlFor={id}>{t.shows}</label>
           <input
             id={id}
-            className="m"
+            className={ink['m']}
             inputMode="text"
             autoComplete="off"
             value={typed}
@@ -37,7 +39,7 @@ export function StepTest({ token, test }: { token: string; test: ManualStep['tes
         </p>
       )}
       <p role="status">
-        {typed.trim() !== '' && found === 'in' && <span className="isin">■ {t.inRange}</span>}
+        {typed.trim() !== '' && found === 'in' && <span className={styles['isin']}>■ {t.inRange}</span>}
         {typed.trim() !== '' && found === 'out' && (
           <b>
             ▲ {t.outOfRange} {test.otherwise === '' ? t.lookBack : say(t.then, { otherwise: test.otherwise })}

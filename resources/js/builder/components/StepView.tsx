@@ -5,6 +5,9 @@ import { say, usePhrases } from '../phrases';
 import type { useWaits } from '../useWaits';
 import { StepBody } from './StepBody';
 import { StepWait } from './StepWait';
+import { clsx } from 'clsx';
+import ink from '@/shared/style/ink.module.css';
+import styles from '../builder.module.css';
 
 type Props = {
   token: string;
@@ -47,38 +50,40 @@ export function StepView({ token, page, at, done, clocks, onBack, onDone, onUndo
         />
       )}
       {stuck && (
-        <section ref={help} className="stuck" aria-label={t.helpHere}>
+        <section ref={help} className={styles['stuck']} aria-label={t.helpHere}>
           <h2>{faq.length === 0 ? t.askedNone : t.askedHere}</h2>
           {faq.map((entry) => (
             <div key={entry.id}>
               <h3>{entry.question}</h3>
               <p>{entry.answer}</p>
-              <p className="quiet">{entry.count === 1 ? t.reportedOnce : say(t.reported, { count: entry.count })}</p>
+              <p className={clsx(ink['quiet'], styles['quiet'])}>
+                {entry.count === 1 ? t.reportedOnce : say(t.reported, { count: entry.count })}
+              </p>
             </div>
           ))}
-          <button type="button" className="side" onClick={onWhich}>
+          <button type="button" className={styles['side']} onClick={onWhich}>
             {t.whichPart}
           </button>
-          <button type="button" className="side" onClick={onReport}>
+          <button type="button" className={styles['side']} onClick={onReport}>
             {t.report}
           </button>
         </section>
       )}
       {done && (
-        <p className="doneline">
+        <p className={styles['doneline']}>
           ■ {t.done}{' '}
-          <button type="button" className="link" onClick={onUndo}>
+          <button type="button" className={styles['link']} onClick={onUndo}>
             {t.notDone}
           </button>
         </p>
       )}
-      <div className="actions">
-        <button type="button" className="side" onClick={onBack}>
+      <div className={styles['actions']}>
+        <button type="button" className={styles['side']} onClick={onBack}>
           {t.back}
         </button>
         <button
           type="button"
-          className="side"
+          className={styles['side']}
           aria-expanded={stuck}
           onClick={() => {
             setStuck(!stuck);
@@ -86,7 +91,7 @@ export function StepView({ token, page, at, done, clocks, onBack, onDone, onUndo
         >
           {t.stuck}
         </button>
-        <button type="button" className="go" onClick={onDone}>
+        <button type="button" className={styles['go']} onClick={onDone}>
           {done ? t.next : t.doneNext}
         </button>
       </div>

@@ -4,6 +4,9 @@ import { BANDS } from '@/shared/ui/bands';
 import { Marking } from '@/shared/ui/Marking';
 import { say, usePhrases } from '../phrases';
 import { candidates, type Clue } from '../identify';
+import { clsx } from 'clsx';
+import ink from '@/shared/style/ink.module.css';
+import styles from '../builder.module.css';
 
 /** What is this part? Bands picked by colour, or the print typed in; the answer names its places and its step. */
 export function WhichPart({ page, onLeave }: { page: BuilderPage; onLeave: () => void }) {
@@ -15,7 +18,7 @@ export function WhichPart({ page, onLeave }: { page: BuilderPage; onLeave: () =>
     <main>
       <h1>{t.whichPart}</h1>
       <p>{t.tapBands}</p>
-      <div className="swatches" role="group" aria-label={t.bands}>
+      <div className={styles['swatches']} role="group" aria-label={t.bands}>
         {Object.entries(BANDS).map(([name, band]) => (
           <button
             key={name}
@@ -35,7 +38,7 @@ export function WhichPart({ page, onLeave }: { page: BuilderPage; onLeave: () =>
           <b>{clue.bands.map((band) => (t.colours as Record<string, string>)[band] ?? band).join(', ')}</b>{' '}
           <button
             type="button"
-            className="link"
+            className={styles['link']}
             onClick={() => {
               setClue({ bands: clue.bands.slice(0, -1), print: '' });
             }}
@@ -47,7 +50,7 @@ export function WhichPart({ page, onLeave }: { page: BuilderPage; onLeave: () =>
       <label htmlFor="which-print">{t.typePrint}</label>
       <input
         id="which-print"
-        className="m"
+        className={ink['m']}
         maxLength={30}
         value={clue.print}
         onChange={(event) => {
@@ -55,23 +58,23 @@ export function WhichPart({ page, onLeave }: { page: BuilderPage; onLeave: () =>
         }}
       />
       <div aria-live="polite">
-        {asked && found.length === 0 && <p className="ochre">▲ {t.nothingMarked}</p>}
+        {asked && found.length === 0 && <p className={ink['ochre']}>▲ {t.nothingMarked}</p>}
         {found.map((row) => (
-          <p key={row.designators.join(' ')} className="steppart">
-            <b className="m">{row.designators.join(' ')}</b>
+          <p key={row.designators.join(' ')} className={styles['steppart']}>
+            <b className={ink['m']}>{row.designators.join(' ')}</b>
             <span>
               {row.value}{' '}
-              <span className="quiet">
+              <span className={clsx(ink['quiet'], styles['quiet'])}>
                 {row.kindName}, {say(t.bag, { bag: row.bag })}
                 {row.step === null ? '' : `, ${say(t.stepLower, { step: row.step })}`}
               </span>
             </span>
-            <Marking marking={row.marking} />
+            <Marking marking={row.marking} size="phone" />
           </p>
         ))}
       </div>
-      <div className="actions">
-        <button type="button" className="side" onClick={onLeave}>
+      <div className={styles['actions']}>
+        <button type="button" className={styles['side']} onClick={onLeave}>
           {t.back}
         </button>
       </div>

@@ -4,7 +4,12 @@ import { allRows, FIRST, pageQuery } from './paging';
 describe('pages of a list', () => {
   it('leave out what is usual', () => {
     expect(pageQuery(FIRST)).toEqual({});
-    expect(pageQuery({ page: 3, search: ' bell ', sort: '-name' })).toEqual({ page: 3, search: 'bell', sort: '-name' });
+    expect(pageQuery({ page: 3, rows: 25, search: ' bell ', sort: '-name' })).toEqual({
+      page: 3,
+      rows: 25,
+      search: 'bell',
+      sort: '-name',
+    });
   });
 
   it('are put together for an export, up to what one file holds', async () => {

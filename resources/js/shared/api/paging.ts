@@ -1,12 +1,16 @@
 /** What is asked of a list that the server keeps in pages. */
-export type Wanted = Readonly<{ page: number; search: string; sort: string }>;
+export type Wanted = Readonly<{ page: number; rows: number; search: string; sort: string }>;
 
-export const FIRST: Wanted = { page: 1, search: '', sort: '' };
+/** As many rows as the server gives where none are said. */
+const USUAL = 50;
+
+export const FIRST: Wanted = { page: 1, rows: USUAL, search: '', sort: '' };
 
 /** The query of a wanted page; what is usual is left out. */
-export function pageQuery(wanted: Wanted): { page?: number; search?: string; sort?: string } {
+export function pageQuery(wanted: Wanted): { page?: number; rows?: number; search?: string; sort?: string } {
   return {
     ...(wanted.page > 1 ? { page: wanted.page } : {}),
+    ...(wanted.rows === USUAL ? {} : { rows: wanted.rows }),
     ...(wanted.search.trim() === '' ? {} : { search: wanted.search.trim() }),
     ...(wanted.sort === '' ? {} : { sort: wanted.sort }),
   };

@@ -192,18 +192,20 @@ export function useEdit(id: number) {
   });
 }
 
-export function useUndo(id: number) {
+/** Takes the last edit back, or does it again. */
+export function useTurn(id: number) {
   const queries = useQueryClient();
-  return useMutation<Header, Refused>({
+  return useMutation<Header, Refused, 'undo' | 'redo'>({
     scope: writes(id),
-    mutationFn: async () => {
+    mutationFn: async (way) => {
       const seen = queries.getQueryData<Header>(['revision', id, 'header'])?.sequence ?? 0;
-      return data(
-        api.post('/revisions/{revision}/undo', {
-          params: { path: { revision: id }, header: seenAs(seen) },
-          body: { operationId: crypto.randomUUID() },
-        }),
-      );
+      const asked = {
+        params: { path: { revision: id }, header: seenAs(seen) },
+        body: { operationId: crypto.randomUUID() },
+      };
+      return way === 'undo'
+        ? data(api.post('/revisions/{revision}/undo', asked))
+        : data(api.post('/revisions/{revision}/redo', asked));
     },
     onSuccess: (header) => afterEdit(queries, id, header),
   });

@@ -1,7 +1,8 @@
 import { useEffect, useRef } from 'react';
 import type { BoardDrawing } from '@/shared/api';
 import type { Side } from '@/shared/kit';
-import './board.css';
+import { clsx } from 'clsx';
+import styles from './board.module.css';
 
 type Props = {
   board: BoardDrawing;
@@ -9,10 +10,11 @@ type Props = {
   crop: readonly number[];
   arrow: readonly number[] | null;
   part: string;
+  className?: string | undefined;
 };
 
 /** A piece of the board drawing around one part, as the builder holds the board, with an arrow at its mark. */
-export function BoardCrop({ board, side, crop, arrow, part }: Props) {
+export function BoardCrop({ board, side, crop, arrow, part, className }: Props) {
   const box = useRef<HTMLDivElement>(null);
   const svg = side === 'top' ? board.top : board.bottom;
   useEffect(() => {
@@ -42,7 +44,7 @@ export function BoardCrop({ board, side, crop, arrow, part }: Props) {
     <div
       ref={box}
       key={`${board.name} ${side} ${part}`}
-      className="boardcrop boardpane"
+      className={clsx(styles['boardpane'], styles['boardcrop'], className)}
       dangerouslySetInnerHTML={{ __html: svg }}
     />
   );

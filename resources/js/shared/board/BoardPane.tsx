@@ -1,7 +1,8 @@
 import { useEffect, useRef } from 'react';
 import type { BoardDrawing } from '@/shared/api';
 import type { Side } from '@/shared/kit';
-import './board.css';
+import { clsx } from 'clsx';
+import styles from './board.module.css';
 
 type Props = {
   board: BoardDrawing;
@@ -14,10 +15,11 @@ type Props = {
   shade?: ReadonlyMap<string, number> | null;
   /** drawn over the board by the server, in its coordinates */
   over?: string;
+  className?: string | undefined;
 };
 
 /** The one drawing of the board, drawn by the server; parts are lit, faded or shaded here. */
-export function BoardPane({ board, side, lit, fitted, onPick, shade = null, over = '' }: Props) {
+export function BoardPane({ board, side, lit, fitted, onPick, shade = null, over = '', className }: Props) {
   const box = useRef<HTMLDivElement>(null);
   const svg = side === 'top' ? board.top : board.bottom;
   useEffect(() => {
@@ -47,7 +49,7 @@ export function BoardPane({ board, side, lit, fitted, onPick, shade = null, over
     <div
       ref={box}
       key={`${board.name} ${side}`}
-      className={onPick ? 'boardpane picks' : 'boardpane'}
+      className={clsx(styles['boardpane'], onPick && styles['picks'], className)}
       onClick={(event) => {
         const part = (event.target as Element).closest<SVGGElement>('[data-ref]');
         if (part && onPick) onPick(part.dataset['ref'] ?? '');

@@ -3,6 +3,9 @@ import { useApproach, useBoards } from '@/shared/api';
 import { useKit } from '@/shared/kit';
 import { BoardPane } from './BoardPane';
 import { Button, Segment, Segments } from '@/shared/ui';
+import { clsx } from 'clsx';
+import ink from '@/shared/style/ink.module.css';
+import ui from '@/shared/ui/ui.module.css';
 
 type Props = {
   lit: ReadonlySet<string> | null;
@@ -22,21 +25,21 @@ export function BoardView({ lit, fitted = null, board = null, approach = null }:
   if (boards.data && Object.keys(boards.data.parts).length === 0) {
     return (
       <>
-        <div className="caption">
+        <div className={ui['caption']}>
           <b>Board</b>
         </div>
-        <p className="loading">
+        <p className={ui['loading']}>
           No part has a place yet. Drop a placement file anywhere here: designator, x, y, rotation, side.
         </p>
       </>
     );
   }
-  if (!now) return <p className="loading">{boards.error ? boards.error.message : 'Drawing the board'}</p>;
+  if (!now) return <p className={ui['loading']}>{boards.error ? boards.error.message : 'Drawing the board'}</p>;
   return (
     <>
-      <div className="caption">
+      <div className={ui['caption']}>
         <b>{kit.side === 'top' ? 'Top side' : 'Bottom side'}</b>
-        <span className="quiet">as the builder reads it</span>
+        <span className={ink['quiet']}>as the builder reads it</span>
         {all.length > 1 && (
           <Segments label="Board">
             {all.map((each) => (
@@ -52,7 +55,7 @@ export function BoardView({ lit, fitted = null, board = null, approach = null }:
             ))}
           </Segments>
         )}
-        <span className="end">
+        <span className={ui['end']}>
           <Button onClick={kit.flip}>Flip</Button>
         </span>
       </div>
@@ -65,8 +68,8 @@ export function BoardView({ lit, fitted = null, board = null, approach = null }:
         over={reached.data?.board === now.name ? reached.data[kit.side] : ''}
       />
       {reached.data && reached.data.notes.length > 0 && (
-        <p className={reached.data.fits ? 'reach quiet' : 'reach ochre'}>
-          <b className="m">{kit.selected}</b> {reached.data.fits ? '' : '▲ '}
+        <p className={clsx(ui['reach'], reached.data.fits ? ink['quiet'] : ink['ochre'])}>
+          <b className={ink['m']}>{kit.selected}</b> {reached.data.fits ? '' : '▲ '}
           {reached.data.notes.join(' ')}
         </p>
       )}

@@ -17,6 +17,8 @@ const HEADER: Header = {
   released: null,
   others: [],
   undo: null,
+  redo: null,
+  notBegun: [],
 };
 
 /** A kit around a piece of a station; what is saved can be read from `saves`. */

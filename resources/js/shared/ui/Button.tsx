@@ -13,7 +13,8 @@ export function Button({ look = 'plain', className = '', ...rest }: Props) {
     <MuiButton
       type="button"
       variant={VARIANT[look]}
-      className={[look === 'on' ? 'on' : '', className].filter(Boolean).join(' ')}
+      data-on={look === 'on' ? '' : undefined}
+      className={className}
       {...rest}
     />
   );

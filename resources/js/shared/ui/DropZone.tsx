@@ -2,7 +2,7 @@ import { useRef, useState, type DragEvent, type ReactNode } from 'react';
 import { droppedFiles } from './droppedFiles';
 import { pastedTable } from './pastedTable';
 import { usePaste } from './usePaste';
-import './ui.css';
+import ui from '@/shared/ui/ui.module.css';
 
 type Props = { label: string; onFiles: (files: File[]) => void; children: ReactNode };
 
@@ -20,7 +20,7 @@ export function DropZone({ label, onFiles, children }: Props) {
     // Dropping is a short cut; the same is reached by keyboard through the file buttons.
     // eslint-disable-next-line jsx-a11y/no-static-element-interactions
     <div
-      className="dropzone"
+      className={ui['dropzone']}
       onDragEnter={(event) => {
         if (!carries(event)) return;
         depth.current += 1;
@@ -45,7 +45,7 @@ export function DropZone({ label, onFiles, children }: Props) {
       }}
     >
       {children}
-      {over && <div className="dropveil">{label}</div>}
+      {over && <div className={ui['dropveil']}>{label}</div>}
     </div>
   );
 }

@@ -1,14 +1,14 @@
 import Autocomplete from '@mui/material/Autocomplete';
 import TextField from '@mui/material/TextField';
 import { useState } from 'react';
-import { useShelf, type ShelfRow } from '@/shared/api';
+import { FIRST, useShelf, type ShelfRow } from '@/shared/api';
 
 type Props = { id: string; label: string; kit: ShelfRow | null; onChoose: (kit: ShelfRow | null) => void };
 
 /** Picks a kit by typing some of its name, however many there are. */
 export function KitChooser({ id, label, kit, onChoose }: Props) {
   const [text, setText] = useState('');
-  const shelf = useShelf({ page: 1, search: text === kit?.name ? '' : text, sort: '' });
+  const shelf = useShelf({ ...FIRST, search: text === kit?.name ? '' : text });
   return (
     <>
       <label htmlFor={id}>{label}</label>

@@ -1,6 +1,8 @@
 import type { KitOption } from '@/shared/api';
 import { choose, valueOf } from '@/shared/format';
 import { Select } from './Select';
+import { clsx } from 'clsx';
+import ui from '@/shared/ui/ui.module.css';
 
 type Props = { options: readonly KitOption[]; chosen: string; onChoose: (chosen: string) => void };
 
@@ -11,7 +13,7 @@ export function OptionChooser({ options, chosen, onChoose }: Props) {
       {options.map((option) => (
         <Select
           key={option.name}
-          className="filter option"
+          className={clsx(ui['filter'], ui['option'])}
           aria-label={`option ${option.name}`}
           value={valueOf(option, chosen)}
           onChange={(event) => {

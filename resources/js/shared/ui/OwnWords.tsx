@@ -1,6 +1,8 @@
 import { useEffect, useRef, useState } from 'react';
 import { Button } from './Button';
 import { TextArea } from './TextArea';
+import styles from './OwnWords.module.css';
+import ink from '@/shared/style/ink.module.css';
 
 type Props = {
   label: string;
@@ -38,7 +40,7 @@ export function OwnWords({ label, text, empty, hint, rows = 6, disabled, onSave 
     );
   }
   return (
-    <div className="ownwords">
+    <div className={styles['ownwords']}>
       <label>
         {label}
         <TextArea
@@ -55,7 +57,7 @@ export function OwnWords({ label, text, empty, hint, rows = 6, disabled, onSave 
           }}
         />
       </label>
-      {hint !== undefined && <p className="quiet">{hint}</p>}
+      {hint !== undefined && <p className={ink['quiet']}>{hint}</p>}
       <p>
         <Button look="primary" disabled={disabled} onClick={() => void save()}>
           Save

@@ -1,4 +1,6 @@
 import Pagination from '@mui/material/Pagination';
+import ink from '@/shared/style/ink.module.css';
+import ui from '@/shared/ui/ui.module.css';
 
 type Props = { of: string; page: number; pages: number; total: number; onPage: (page: number) => void };
 
@@ -6,7 +8,7 @@ type Props = { of: string; page: number; pages: number; total: number; onPage: (
 export function Pager({ of, page, pages, total, onPage }: Props) {
   if (pages < 2) return null;
   return (
-    <div className="pager">
+    <div className={ui['pager']}>
       <Pagination
         count={pages}
         page={Math.min(page, pages)}
@@ -18,7 +20,7 @@ export function Pager({ of, page, pages, total, onPage }: Props) {
         }}
         aria-label={`Pages of ${of}`}
       />
-      <span className="quiet">{total.toLocaleString('en')} in all</span>
+      <span className={ink['quiet']}>{total.toLocaleString('en')} in all</span>
     </div>
   );
 }

@@ -1,9 +1,10 @@
+import ui from '@/shared/ui/ui.module.css';
 type Props = { id: string; label: string; camera?: boolean; onPhoto: (photo: File | null) => void };
 
 /** Asks for one photograph. A file can only be chosen with the plain element; the library has none of its own. */
 export function PhotoField({ id, label, camera = false, onPhoto }: Props) {
   return (
-    <div className="field">
+    <div className={ui['field']}>
       <label htmlFor={id}>{label}</label>
       <input
         id={id}

@@ -3,6 +3,8 @@ import { useExport, type ExportKind, type Paper } from '@/shared/api';
 import { Button } from './Button';
 import { LinkButton } from './LinkButton';
 import { Progress } from './Progress';
+import ink from '@/shared/style/ink.module.css';
+import ui from '@/shared/ui/ui.module.css';
 
 type Props = { label: string; name?: string; kind: ExportKind; subject: number; paper?: Paper };
 
@@ -17,7 +19,7 @@ export function PrintButton({ label, name, kind, subject, paper = 'A4' }: Props)
   }, [done]);
   if (made && (made.status === 'queued' || made.status === 'running')) {
     return (
-      <span className="printing" role="status">
+      <span className={ui['printing']} role="status">
         <Progress value={made.progress} label={label} />{' '}
         {made.status === 'queued' ? 'waiting' : `${String(made.progress)} %`}
         <Button look="link" onClick={() => void cancel()}>
@@ -30,7 +32,7 @@ export function PrintButton({ label, name, kind, subject, paper = 'A4' }: Props)
     return (
       <LinkButton
         ref={link}
-        className="on"
+        data-on=""
         href={`/api/exports/${String(made.id)}/file`}
         download
         onClick={() => {
@@ -45,7 +47,7 @@ export function PrintButton({ label, name, kind, subject, paper = 'A4' }: Props)
   return (
     <>
       {fault && (
-        <span className="ochre" role="alert">
+        <span className={ink['ochre']} role="alert">
           ▲ {fault}
         </span>
       )}

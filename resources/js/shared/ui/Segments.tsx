@@ -5,7 +5,7 @@ import type { ReactNode } from 'react';
 /** A few choices side by side, one of which holds. */
 export function Segments({ label, children }: { label: string; children: ReactNode }) {
   return (
-    <ToggleButtonGroup size="small" className="seg" aria-label={label}>
+    <ToggleButtonGroup size="small" aria-label={label}>
       {children}
     </ToggleButtonGroup>
   );

@@ -1,4 +1,5 @@
 import { useRef, useState, type ReactNode } from 'react';
+import ui from '@/shared/ui/ui.module.css';
 
 type Props = { work: ReactNode; pane: ReactNode; start?: number };
 
@@ -8,10 +9,10 @@ export function Split({ work, pane, start = 506 }: Props) {
   const box = useRef<HTMLDivElement>(null);
   const limit = (wanted: number) => Math.max(320, Math.min((box.current?.clientWidth ?? 1200) - 420, wanted));
   return (
-    <div ref={box} className="station" style={{ gridTemplateColumns: `minmax(0, 1fr) 5px ${String(width)}px` }}>
-      <main className="work">{work}</main>
+    <div ref={box} className={ui['station']} style={{ gridTemplateColumns: `minmax(0, 1fr) 5px ${String(width)}px` }}>
+      <main className={ui['work']}>{work}</main>
       <div
-        className="divider"
+        className={ui['divider']}
         role="slider"
         aria-orientation="horizontal"
         aria-label="Width of the board pane"
@@ -31,7 +32,7 @@ export function Split({ work, pane, start = 506 }: Props) {
           setWidth(limit(box.current.getBoundingClientRect().right - event.clientX));
         }}
       />
-      <aside className="pane" aria-label="Board">
+      <aside className={ui['pane']} aria-label="Board">
         {pane}
       </aside>
     </div>

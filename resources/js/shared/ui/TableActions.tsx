@@ -2,6 +2,7 @@ import { useState } from 'react';
 import { workbookOf } from '@/shared/api';
 import { tableText } from '@/shared/format';
 import { Button } from './Button';
+import ink from '@/shared/style/ink.module.css';
 
 type Rows = readonly (readonly string[])[];
 
@@ -38,7 +39,7 @@ export function TableActions({ name, rows }: { name: string; rows: () => Rows | 
   return (
     <>
       {fault && (
-        <span className="ochre" role="alert">
+        <span className={ink['ochre']} role="alert">
           ▲ {fault}
         </span>
       )}

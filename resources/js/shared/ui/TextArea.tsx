@@ -9,7 +9,7 @@ export function TextArea({ className = '', rows = 4, ref, ...rest }: Props) {
     <InputBase
       multiline
       rows={rows}
-      className={`area ${className}`}
+      className={className}
       inputRef={ref}
       // The element is a textarea; the type of the library knows inputs only.
       slotProps={{ input: rest as object }}

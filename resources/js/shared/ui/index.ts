@@ -28,3 +28,6 @@ export { TextArea } from './TextArea';
 export { Select } from './Select';
 export { Progress } from './Progress';
 export { Table, TableCell, TableBody, TableHead, TableRow } from './Table';
+export { SortHead } from './SortHead';
+export { WindowedBody } from './WindowedBody';
+export { useRowWindow } from './useRowWindow';

@@ -1,6 +1,6 @@
 import { useEffect, useState, type ReactNode } from 'react';
 import { FIRST, type Wanted } from '@/shared/api';
-import { Press } from './Press';
+import { SortHead } from './SortHead';
 
 const TYPING = 250;
 
@@ -19,20 +19,20 @@ export function useWanted() {
   const head = (column: string, label: string, numeric = false): ReactNode => {
     const way = wanted.sort === column ? 'ascending' : wanted.sort === `-${column}` ? 'descending' : 'none';
     return (
-      <th key={column} className={numeric ? 'num' : ''} aria-sort={way}>
-        <Press
-          onClick={() => {
-            setWanted({ ...wanted, page: 1, sort: way === 'ascending' ? `-${column}` : column });
-          }}
-        >
-          {label}
-          {way === 'ascending' ? ' ↑' : way === 'descending' ? ' ↓' : ''}
-        </Press>
-      </th>
+      <SortHead
+        key={column}
+        label={label}
+        way={way}
+        numeric={numeric}
+        onSort={() => {
+          setWanted({ ...wanted, page: 1, sort: way === 'ascending' ? `-${column}` : column });
+        }}
+      />
     );
   };
   return {
     wanted,
+    want: setWanted,
     text,
     setText,
     head,

@@ -1,4 +1,3 @@
-import { useEffect } from 'react';
 import { useSearchParams } from 'react-router';
 import {
   allRows,
@@ -11,25 +10,51 @@ import {
   type Wanted,
 } from '@/shared/api';
 import { useKeys } from '@/shared/keys';
-import {
-  Button,
-  TableCell,
-  Input,
-  Marking,
-  Notice,
-  Pager,
-  Table,
-  TableActions,
-  TableBody,
-  TableHead,
-  TableRow,
-  useWanted,
-} from '@/shared/ui';
+import { Button, Input, Marking, Notice, TableActions, useWanted } from '@/shared/ui';
+import { ServerGrid, type GridColDef } from '@/shared/ui/grid';
 import { originText, usedText } from '../model';
 import { PartForm } from './PartForm';
-import './library.css';
+import { clsx } from 'clsx';
+import ink from '@/shared/style/ink.module.css';
+import ui from '@/shared/ui/ui.module.css';
+import styles from './library.module.css';
 
 const NONE: readonly LibraryPart[] = [];
+
+const COLUMNS: readonly GridColDef<LibraryPart>[] = [
+  {
+    field: 'title',
+    headerName: 'part',
+    flex: 2,
+    minWidth: 160,
+    valueGetter: (_, row) => `${row.id === null ? '' : '■ '}${row.title}`,
+  },
+  { field: 'kind', headerName: 'kind', width: 150, valueGetter: (_, row) => row.kindName },
+  {
+    field: 'marking',
+    headerName: 'marking',
+    width: 150,
+    sortable: false,
+    renderCell: ({ row }) => <Marking marking={row.marking} />,
+  },
+  { field: 'number', headerName: 'number', width: 120, cellClassName: ink['m'] ?? '' },
+  {
+    field: 'height',
+    headerName: 'mm',
+    width: 84,
+    align: 'right',
+    headerAlign: 'right',
+    valueFormatter: (value: number | null) => (value === null ? '' : value.toFixed(1)),
+  },
+  {
+    field: 'heightSource',
+    headerName: 'height from',
+    width: 130,
+    sortable: false,
+    valueGetter: (_, row) => originText(row, 'height') || row.heightSource,
+  },
+  { field: 'used', headerName: 'used in', flex: 3, minWidth: 160, valueGetter: (_, row) => usedText(row) },
+];
 
 async function table(wanted: Wanted): Promise<string[][]> {
   const parts = await allRows<LibraryPart>(wanted, async (query) => {
@@ -52,7 +77,7 @@ async function table(wanted: Wanted): Promise<string[][]> {
 
 /** Every part of every kit once: own number, height and mass with their origin, direction, look-alikes, a photo. */
 export function LibraryRoom() {
-  const { wanted, text, setText, head, turn } = useWanted();
+  const { wanted, want, text, setText } = useWanted();
   const library = useLibrary(wanted);
   const me = useMe();
   const give = useGiveToDrafts();
@@ -76,38 +101,35 @@ export function LibraryRoom() {
       setSearch({}, { replace: true });
     },
   });
-  useEffect(() => {
-    if (chosen) document.getElementById(`part ${chosen}`)?.scrollIntoView({ block: 'nearest' });
-  }, [chosen]);
   if (library.error) return <Notice title="The library cannot be shown" text={library.error.message} />;
   if (!library.data)
     return (
-      <p className="loading" role="status">
+      <p className={ui['loading']} role="status">
         Reading the parts of all kits
       </p>
     );
   const mayEdit = me.data?.abilities.includes('edit-kits') ?? false;
   const shown = library.data;
   return (
-    <main className="room libraryroom">
-      <div className="roomhead">
+    <main className={clsx(ui['room'], styles['libraryroom'])}>
+      <div className={ui['roomhead']}>
         <h1>Library</h1>
-        <span className="quiet">
+        <span className={ink['quiet']}>
           {shown.inAll} parts of all kits, {shown.own} with words of yours
         </span>
-        <label className="sr" htmlFor="library-filter">
+        <label className={ink['sr']} htmlFor="library-filter">
           Filter parts
         </label>
         <Input
           id="library-filter"
-          className="filter wide"
+          className={clsx(ui['filter'], ui['wide'])}
           placeholder="Filter"
           value={text}
           onChange={(event) => {
             setText(event.target.value);
           }}
         />
-        <span className="end">
+        <span className={ui['end']}>
           <TableActions name="parts library" rows={() => table(wanted)} />
           {mayEdit && (
             <Button
@@ -124,67 +146,36 @@ export function LibraryRoom() {
         </span>
       </div>
       {give.error && (
-        <p className="refusal said" role="alert">
+        <p className={clsx(ui['refusal'], styles['said'])} role="alert">
           {give.error.message}
         </p>
       )}
       {give.data && (
-        <p className="said" role="status">
+        <p className={styles['said']} role="status">
           {give.data.taken.length === 0
             ? 'The drafts say all of it themselves already.'
             : `Taken by ${give.data.taken.join(', ')}.`}
         </p>
       )}
-      <div className={part ? 'two' : 'two one'}>
-        <div className="scroll" tabIndex={0} role="region" aria-label="Parts of all kits">
-          <Table className="table">
-            <TableHead>
-              <TableRow>
-                {head('title', 'part')}
-                {head('kind', 'kind')}
-                <TableCell component="th">marking</TableCell>
-                {head('number', 'number')}
-                {head('height', 'mm', true)}
-                {head('used', 'used in')}
-              </TableRow>
-            </TableHead>
-            <TableBody>
-              {rows.map((row) => (
-                <TableRow
-                  key={row.fingerprint}
-                  id={`part ${row.fingerprint}`}
-                  aria-selected={row.fingerprint === chosen}
-                  onClick={() => {
-                    go(row);
-                  }}
-                >
-                  <TableCell title={row.title}>
-                    {row.id === null ? '' : '■ '}
-                    {row.title}
-                  </TableCell>
-                  <TableCell>{row.kindName}</TableCell>
-                  <TableCell>
-                    <Marking marking={row.marking} />
-                  </TableCell>
-                  <TableCell className="m">{row.number ?? ''}</TableCell>
-                  <TableCell className="num" title={originText(row, 'height') || row.heightSource}>
-                    {row.height === null ? '' : row.height.toFixed(1)}
-                  </TableCell>
-                  <TableCell title={usedText(row)}>{usedText(row)}</TableCell>
-                </TableRow>
-              ))}
-              {rows.length === 0 && (
-                <TableRow>
-                  <TableCell colSpan={6} className="quiet">
-                    {shown.inAll === 0
-                      ? 'No parts yet. Drop a parts list on the Shelf; its parts come here.'
-                      : 'No part with these letters.'}
-                  </TableCell>
-                </TableRow>
-              )}
-            </TableBody>
-          </Table>
-          <Pager of="the Library" page={shown.page} pages={shown.pages} total={shown.total} onPage={turn} />
+      <div className={part ? styles['two'] : clsx(styles['two'], styles['one'])}>
+        <div className={styles['list']}>
+          <ServerGrid
+            name="library"
+            label="Parts of all kits"
+            columns={COLUMNS}
+            rows={rows}
+            total={shown.total}
+            wanted={wanted}
+            onWanted={want}
+            idOf={(row) => row.fingerprint}
+            chosen={chosen}
+            onChoose={go}
+            none={
+              shown.inAll === 0
+                ? 'No parts yet. Drop a parts list on the Shelf; its parts come here.'
+                : 'No part with these letters.'
+            }
+          />
         </div>
         {part && <PartForm key={`${part.fingerprint} ${String(part.version)}`} part={part} mayEdit={mayEdit} />}
       </div>

@@ -3,6 +3,9 @@ import { Link } from 'react-router';
 import { useSaveLibraryPart, type LibraryPart } from '@/shared/api';
 import { PhotoField, Button, Input, KINDS, Select, TextArea } from '@/shared/ui';
 import { originsAfter, originText, wordsOf, type Words } from '../model';
+import ink from '@/shared/style/ink.module.css';
+import ui from '@/shared/ui/ui.module.css';
+import styles from './library.module.css';
 
 type Props = { part: LibraryPart; mayEdit: boolean };
 
@@ -47,7 +50,7 @@ export function PartForm({ part, mayEdit }: Props) {
     });
   };
   const text = (field: keyof Words, label: string, hint = '') => (
-    <div className="field">
+    <div className={ui['field']}>
       <label htmlFor={`part-${field}`}>
         {label}
         {originText(part, field) === '' ? '' : ` (${originText(part, field)})`}
@@ -64,7 +67,7 @@ export function PartForm({ part, mayEdit }: Props) {
     </div>
   );
   const list = (field: keyof Words, label: string, values: readonly (readonly [string, string])[]) => (
-    <div className="field">
+    <div className={ui['field']}>
       <label htmlFor={`part-${field}`}>{label}</label>
       <Select
         id={`part-${field}`}
@@ -85,26 +88,26 @@ export function PartForm({ part, mayEdit }: Props) {
   );
   const same = (values: readonly string[]) => values.map((value) => [value, value.replaceAll('-', ' ')] as const);
   return (
-    <form className="partform" aria-label={part.title} onSubmit={send}>
+    <form className={styles['partform']} aria-label={part.title} onSubmit={send}>
       <h2>{part.title}</h2>
-      <ul className="uses">
+      <ul className={styles['uses']}>
         {part.usedIn.map((use) => (
           <li key={use.revisionId}>
             <Link to={`/kits/${String(use.revisionId)}/parts?part=${encodeURIComponent(use.designators[0] ?? '')}`}>
               {use.kit}
             </Link>{' '}
-            <span className="m">{use.designators.filter((name) => !name.startsWith('~')).join(' ')}</span>
+            <span className={ink['m']}>{use.designators.filter((name) => !name.startsWith('~')).join(' ')}</span>
           </li>
         ))}
       </ul>
       {part.photo && part.id !== null && (
         <img
-          className="photo"
+          className={styles['photo']}
           src={`/api/library/${String(part.id)}/photo?v=${String(part.version)}`}
           alt={part.title}
         />
       )}
-      <div className="fields">
+      <div className={styles['fields']}>
         {text('number', 'own part number')}
         {list(
           'kind',
@@ -124,7 +127,7 @@ export function PartForm({ part, mayEdit }: Props) {
         {list('hold', 'held by', same(HOLDS))}
         {text('package', 'package')}
       </div>
-      <div className="field">
+      <div className={ui['field']}>
         <label htmlFor="part-note">what to know of it, look-alikes above all</label>
         <TextArea
           id="part-note"
@@ -139,9 +142,9 @@ export function PartForm({ part, mayEdit }: Props) {
       </div>
       {mayEdit && (
         <>
-          <div className="fields">
+          <div className={styles['fields']}>
             <PhotoField id="part-photo" label="photo or drawing" onPhoto={setPhoto} />
-            <div className="field">
+            <div className={ui['field']}>
               <label htmlFor="part-origin">what you changed is</label>
               <Select
                 id="part-origin"
@@ -157,7 +160,7 @@ export function PartForm({ part, mayEdit }: Props) {
             </div>
           </div>
           {save.error && (
-            <p className="refusal" role="alert">
+            <p className={ui['refusal']} role="alert">
               {save.error.message}
             </p>
           )}
@@ -166,7 +169,7 @@ export function PartForm({ part, mayEdit }: Props) {
               Save to the library
             </Button>{' '}
             {save.isSuccess && (
-              <span className="quiet" role="status">
+              <span className={ink['quiet']} role="status">
                 Saved. New kits take it by themselves.
               </span>
             )}

@@ -1,6 +1,9 @@
 import type { RunLine } from '@/shared/api';
 import { Marking, markingWords } from '@/shared/ui';
 import { headline } from '../model';
+import { clsx } from 'clsx';
+import ink from '@/shared/style/ink.module.css';
+import styles from './packing.module.css';
 
 type Props = { line: RunLine; lot: string; pack: number; packs: number; packSize: number };
 
@@ -9,30 +12,30 @@ export function LineNow({ line, lot, pack, packs, packSize }: Props) {
   const words = markingWords(line.item.marking);
   const quantity = line.item.quantity * packSize;
   return (
-    <section className="linenow" aria-live="polite">
+    <section className={styles['linenow']} aria-live="polite">
       <div>
-        <h1 className={headline(line).length > 14 ? 'm long' : 'm'}>{headline(line)}</h1>
-        <p className="value">
+        <h1 className={headline(line).length > 14 ? clsx(ink['m'], styles['long']) : ink['m']}>{headline(line)}</h1>
+        <p className={styles['value']}>
           {line.item.value}
           {line.item.length === null ? '' : `, ${String(line.item.length)} mm`}
         </p>
-        <p className="look">
+        <p className={styles['look']}>
           {[words === '' ? '' : words.charAt(0).toUpperCase() + words.slice(1), lot === '' ? '' : `Lot ${lot}`]
             .filter((text) => text !== '')
             .join('. ')}
         </p>
       </div>
-      <div className="drawing">
-        <Marking marking={line.item.marking} />
+      <div className={styles['drawing']}>
+        <Marking marking={line.item.marking} size="arm" />
       </div>
-      <p className="howmany">
-        <b className="m">{quantity}</b>{' '}
+      <p className={styles['howmany']}>
+        <b className={ink['m']}>{quantity}</b>{' '}
         <span>
           into {packs === 1 ? 'the bag' : 'each bag'}.<br />
-          Now: {packSize === 1 ? 'kit' : 'pack'} <span className="m">{pack + 1}</span>
+          Now: {packSize === 1 ? 'kit' : 'pack'} <span className={ink['m']}>{pack + 1}</span>
         </span>
       </p>
-      <div className="warns">
+      <div className={styles['warns']}>
         {line.esd && <p>▲ Shielding bag: touch grounded metal first.</p>}
         {line.cushioned && <p>▲ Fragile.</p>}
         {line.not.map((other) => (

@@ -1,4 +1,6 @@
 import { useEffect, useRef, useState } from 'react';
+import ink from '@/shared/style/ink.module.css';
+import styles from './packing.module.css';
 
 type Props = { first: string; onSave: (lot: string) => void; onLeave: () => void };
 
@@ -11,7 +13,7 @@ export function LotBox({ first, onSave, onLeave }: Props) {
   }, []);
   return (
     <form
-      className="lotbox"
+      className={styles['lotbox']}
       onSubmit={(event) => {
         event.preventDefault();
         if (text.trim() !== '') onSave(text.trim());
@@ -21,7 +23,7 @@ export function LotBox({ first, onSave, onLeave }: Props) {
       <input
         ref={box}
         id="lot"
-        className="m"
+        className={ink['m']}
         maxLength={40}
         value={text}
         onChange={(event) => {

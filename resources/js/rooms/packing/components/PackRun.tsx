@@ -8,7 +8,9 @@ import { usePacking } from '../usePacking';
 import { LineNow } from './LineNow';
 import { LotBox } from './LotBox';
 import { RunDone } from './RunDone';
-import './packing.css';
+import { clsx } from 'clsx';
+import ui from '@/shared/ui/ui.module.css';
+import styles from './packing.module.css';
 
 /** One action at a time, in type that is read from across the bench; everything by one key. */
 export function PackRun() {
@@ -41,7 +43,7 @@ export function PackRun() {
   if (run.error) return <Notice title="This run cannot be shown" text={run.error.message} />;
   if (!run.data)
     return (
-      <p className="loading" role="status">
+      <p className={ui['loading']} role="status">
         Reading the run
       </p>
     );
@@ -49,7 +51,7 @@ export function PackRun() {
   const line = lineNow(now);
   const left = minutesLeft(now, clock);
   return (
-    <main className="bench" aria-label="Packing">
+    <main className={styles['bench']} aria-label="Packing">
       <header>
         <b>
           {now.kit}, {now.packs} {now.packSize === 1 ? 'kits' : `packs of ${String(now.packSize)}`}
@@ -64,7 +66,9 @@ export function PackRun() {
             part {line.at} of {line.of}
           </span>
         )}
-        <span className="end">{left !== null && line ? `about ${String(left)} min left` : ''}</span>
+        <span className={clsx(ui['end'], styles['end'])}>
+          {left !== null && line ? `about ${String(left)} min left` : ''}
+        </span>
       </header>
       {line && now.turn ? (
         <>
@@ -95,7 +99,7 @@ export function PackRun() {
       )}
       <footer>
         {trouble && (
-          <p className="trouble" role="alert">
+          <p className={styles['trouble']} role="alert">
             ▲ {trouble}
           </p>
         )}
@@ -123,7 +127,7 @@ export function PackRun() {
             <kbd>L</kbd> new lot
           </button>
         )}
-        <button type="button" className="end" onClick={leave}>
+        <button type="button" className={clsx(ui['end'], styles['end'])} onClick={leave}>
           <kbd>Esc</kbd> stop, resume later
         </button>
       </footer>
@@ -135,11 +139,11 @@ const CELLS: Readonly<Record<string, string>> = { i: 'in', s: 'short' };
 
 function Packs({ run, line }: { run: Run; line: number }) {
   return (
-    <ol className="packs" aria-label="Packs">
+    <ol className={styles['packs']} aria-label="Packs">
       {Array.from(run.cells[line] ?? '').map((sign, index) => (
         <li
           key={index}
-          className={run.turn?.line === line && run.turn.pack === index ? 'now' : (CELLS[sign] ?? '')}
+          className={run.turn?.line === line && run.turn.pack === index ? styles['now'] : styles[CELLS[sign] ?? '']}
           aria-label={`pack ${String(index + 1)}: ${CELLS[sign] ?? 'open'}`}
         >
           {sign === 's' ? '–' : index + 1}

@@ -17,7 +17,10 @@ import {
   TableRow,
   useWanted,
 } from '@/shared/ui';
-import './packing.css';
+import { clsx } from 'clsx';
+import ink from '@/shared/style/ink.module.css';
+import ui from '@/shared/ui/ui.module.css';
+import styles from './packing.module.css';
 
 const SIZES: readonly (readonly [PackSize, string])[] = [
   [1, 'one kit'],
@@ -41,7 +44,7 @@ export function Packing() {
   if (runs.error) return <Notice title="The packing runs cannot be shown" text={runs.error.message} />;
   if (!runs.data)
     return (
-      <p className="loading" role="status">
+      <p className={ui['loading']} role="status">
         Reading the runs
       </p>
     );
@@ -62,18 +65,18 @@ export function Packing() {
       );
   };
   return (
-    <main className="room packroom">
-      <div className="roomhead">
+    <main className={clsx(ui['room'], styles['packroom'])}>
+      <div className={ui['roomhead']}>
         <h1>Packing</h1>
-        <span className="quiet">line by line, into every bag</span>
+        <span className={ink['quiet']}>line by line, into every bag</span>
       </div>
       {releases.length === 0 ? (
-        <p className="loading">
+        <p className={ui['loading']}>
           No kit is released yet. A revision is released at its Manual station; then it can be packed.
         </p>
       ) : (
-        <form className="newrun" onSubmit={begin} aria-label="Begin a run">
-          <div className="field">
+        <form className={styles['newrun']} onSubmit={begin} aria-label="Begin a run">
+          <div className={clsx(ui['field'], styles['field'])}>
             <label htmlFor="run-release">kit</label>
             <Select
               id="run-release"
@@ -90,7 +93,7 @@ export function Packing() {
               ))}
             </Select>
           </div>
-          <div className="field">
+          <div className={clsx(ui['field'], styles['field'])}>
             <label htmlFor="run-size">packs of</label>
             <Select
               id="run-size"
@@ -106,7 +109,7 @@ export function Packing() {
               ))}
             </Select>
           </div>
-          <div className="field">
+          <div className={clsx(ui['field'], styles['field'])}>
             <label htmlFor="run-packs">how many packs</label>
             <Input
               id="run-packs"
@@ -121,7 +124,7 @@ export function Packing() {
             />
           </div>
           {chosen && chosen.options.length > 0 && (
-            <div className="field">
+            <div className={clsx(ui['field'], styles['field'])}>
               <span>with</span>
               <span>
                 <OptionChooser options={chosen.options} chosen={options} onChoose={setOptions} />
@@ -132,22 +135,22 @@ export function Packing() {
             Begin
           </Button>
           {start.error && (
-            <p className="refusal" role="alert">
+            <p className={ui['refusal']} role="alert">
               {start.error.message}
             </p>
           )}
         </form>
       )}
-      <div className="scroll" tabIndex={0} role="region" aria-label="Runs">
-        <Table className="table">
+      <div className={ui['scroll']} tabIndex={0} role="region" aria-label="Runs">
+        <Table className={ui['table']}>
           <TableHead>
             <TableRow>
               <TableCell component="th">kit</TableCell>
               <TableCell component="th">begun</TableCell>
-              <TableCell component="th" className="num">
+              <TableCell component="th" className={ui['num']}>
                 packs
               </TableCell>
-              <TableCell component="th" className="num">
+              <TableCell component="th" className={ui['num']}>
                 kits packed
               </TableCell>
               <TableCell component="th">how far</TableCell>
@@ -162,11 +165,11 @@ export function Packing() {
                   {run.options === '' ? '' : `, ${optionWords(run.options)}`}
                 </TableCell>
                 <TableCell>{run.at.slice(0, 10)}</TableCell>
-                <TableCell className="num">
+                <TableCell className={ui['num']}>
                   {run.packs}
                   {run.packSize > 1 ? ` of ${String(run.packSize)}` : ''}
                 </TableCell>
-                <TableCell className="num">{run.packed}</TableCell>
+                <TableCell className={ui['num']}>{run.packed}</TableCell>
                 <TableCell>
                   <Progress value={(100 * run.done) / run.cellsInAll} label={`run ${String(run.id)}`} />{' '}
                   {Math.floor((100 * run.done) / run.cellsInAll)} %
@@ -178,7 +181,7 @@ export function Packing() {
             ))}
             {runs.data.runs.length === 0 && (
               <TableRow>
-                <TableCell colSpan={6} className="quiet">
+                <TableCell colSpan={6} className={ink['quiet']}>
                   No run yet.
                 </TableCell>
               </TableRow>

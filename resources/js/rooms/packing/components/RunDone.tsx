@@ -2,6 +2,9 @@ import { useState } from 'react';
 import { useSerials, type Run } from '@/shared/api';
 import { Pager, PrintButton } from '@/shared/ui';
 import { headline } from '../model';
+import { clsx } from 'clsx';
+import ink from '@/shared/style/ink.module.css';
+import styles from './packing.module.css';
 
 /** A finished run: what is packed, what is short, the labels. */
 export function RunDone({ run }: { run: Run }) {
@@ -9,12 +12,12 @@ export function RunDone({ run }: { run: Run }) {
   const serials = useSerials(run.id, page);
   const incomplete = run.packs - run.complete.length;
   return (
-    <section className="rundone">
+    <section className={styles['rundone']}>
       <h1>
         {run.complete.length * run.packSize} {run.complete.length * run.packSize === 1 ? 'kit' : 'kits'} packed
       </h1>
       {incomplete > 0 && (
-        <p className="warn">
+        <p className={styles['warn']}>
           ▲ {incomplete} {incomplete === 1 ? 'pack is' : 'packs are'} short of:{' '}
           {run.short
             .map((line) => {
@@ -29,9 +32,9 @@ export function RunDone({ run }: { run: Run }) {
       <p>
         <PrintButton label="Print the labels" kind="kit-labels" subject={run.id} />
       </p>
-      <ol className="serials">
+      <ol className={styles['serials']}>
         {(serials.data?.serials ?? []).map((unit) => (
-          <li key={unit.serial} className={run.complete.includes(unit.pack) ? 'm' : 'm quiet'}>
+          <li key={unit.serial} className={run.complete.includes(unit.pack) ? ink['m'] : clsx(ink['m'], ink['quiet'])}>
             {unit.serial}
           </li>
         ))}

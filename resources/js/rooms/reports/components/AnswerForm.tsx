@@ -2,6 +2,10 @@ import { useState } from 'react';
 import { useSupport, type Report } from '@/shared/api';
 import { isText, keep, recall } from '@/shared/keep';
 import { Button, TextArea } from '@/shared/ui';
+import { clsx } from 'clsx';
+import ink from '@/shared/style/ink.module.css';
+import ui from '@/shared/ui/ui.module.css';
+import styles from './reports.module.css';
 
 /** Answers a report; the text stays while it is not sent. */
 export function AnswerForm({ report }: { report: Report }) {
@@ -15,8 +19,8 @@ export function AnswerForm({ report }: { report: Report }) {
   return (
     <section aria-label="Answers">
       {(report.answers ?? []).map((each) => (
-        <p key={`${each.at} ${each.text}`} className="sent">
-          <span className="quiet">
+        <p key={`${each.at} ${each.text}`} className={styles['sent']}>
+          <span className={ink['quiet']}>
             {each.at.slice(0, 10)} {each.by}
           </span>{' '}
           {each.text}
@@ -35,7 +39,7 @@ export function AnswerForm({ report }: { report: Report }) {
           );
         }}
       >
-        <div className="field">
+        <div className={clsx(ui['field'], styles['field'])}>
           <label htmlFor="answer-text">
             answer{report.hasAddress ? ', goes out by mail' : '; no mail address, it is kept here'}
           </label>
@@ -53,7 +57,7 @@ export function AnswerForm({ report }: { report: Report }) {
           {report.hasAddress ? 'Send the answer' : 'Keep the answer'}
         </Button>
         {answer.error && (
-          <p className="refusal" role="alert">
+          <p className={clsx(ui['refusal'], styles['refusal'])} role="alert">
             {answer.error.message}
           </p>
         )}

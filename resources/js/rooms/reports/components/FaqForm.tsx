@@ -1,6 +1,10 @@
 import { useState } from 'react';
 import { useFaults, useManual, useWriteFaq, type Cause, type Report, type Symptom } from '@/shared/api';
 import { Button, Input, TextArea } from '@/shared/ui';
+import { clsx } from 'clsx';
+import ink from '@/shared/style/ink.module.css';
+import ui from '@/shared/ui/ui.module.css';
+import styles from './reports.module.css';
 
 type Props = { report: Report; revisionId: number; symptom: Symptom; cause: Cause };
 
@@ -27,7 +31,7 @@ export function FaqForm({ report, revisionId, symptom, cause }: Props) {
   };
   return (
     <form
-      className="faqform"
+      className={styles['faqform']}
       aria-label="FAQ"
       onSubmit={(event) => {
         event.preventDefault();
@@ -46,12 +50,12 @@ export function FaqForm({ report, revisionId, symptom, cause }: Props) {
           ? `In the FAQ, reported ${String(known.count)} ${known.count === 1 ? 'time' : 'times'}`
           : 'Not in the FAQ yet'}
       </h2>
-      <p className="quiet">
+      <p className={ink['quiet']}>
         {anchor.length === 0
           ? 'At no step.'
           : `Shown at the step of ${anchor.join(', ')}${known?.step ? `, step ${String(known.step)}` : ''}.`}
       </p>
-      <div className="field">
+      <div className={clsx(ui['field'], styles['field'])}>
         <label htmlFor="faq-question">question, as a customer asks it</label>
         <Input
           id="faq-question"
@@ -62,7 +66,7 @@ export function FaqForm({ report, revisionId, symptom, cause }: Props) {
           }}
         />
       </div>
-      <div className="field">
+      <div className={clsx(ui['field'], styles['field'])}>
         <label htmlFor="faq-answer">answer</label>
         <TextArea
           id="faq-answer"
@@ -82,13 +86,13 @@ export function FaqForm({ report, revisionId, symptom, cause }: Props) {
         {known ? 'Change the entry' : 'Publish in the FAQ'}
       </Button>
       {write.isSuccess && !draft && (
-        <span className="verdi" role="status">
+        <span className={clsx(ink['verdi'], styles['verdi'])} role="status">
           {' '}
           ■ published
         </span>
       )}
       {write.error && (
-        <p className="refusal" role="alert">
+        <p className={clsx(ui['refusal'], styles['refusal'])} role="alert">
           {write.error.message}
         </p>
       )}

@@ -1,6 +1,10 @@
 import { useState } from 'react';
 import { type Cause, type FaultOrigin, type Symptom, useSupport, type Report, type Reports } from '@/shared/api';
 import { Button, Input, Select } from '@/shared/ui';
+import { clsx } from 'clsx';
+import ink from '@/shared/style/ink.module.css';
+import ui from '@/shared/ui/ui.module.css';
+import styles from './reports.module.css';
 
 /** Says what a report is about. The origin follows from the cause and can be corrected. */
 export function JudgeForm({ report, words }: { report: Report; words: Reports }) {
@@ -13,7 +17,7 @@ export function JudgeForm({ report, words }: { report: Report; words: Reports })
   const usual = words.causes.find((each) => each.id === cause)?.faultOrigin ?? '';
   return (
     <form
-      className="judge"
+      className={styles['judge']}
       aria-label="Judgement"
       onSubmit={(event) => {
         event.preventDefault();
@@ -25,7 +29,7 @@ export function JudgeForm({ report, words }: { report: Report; words: Reports })
         });
       }}
     >
-      <div className="field">
+      <div className={clsx(ui['field'], styles['field'])}>
         <label htmlFor="judge-kit">kit</label>
         <Select
           id="judge-kit"
@@ -41,11 +45,11 @@ export function JudgeForm({ report, words }: { report: Report; words: Reports })
           ))}
         </Select>
       </div>
-      <div className="field">
+      <div className={clsx(ui['field'], styles['field'])}>
         <label htmlFor="judge-symptom">what the customer notices</label>
         <Choice id="judge-symptom" value={symptom} options={words.symptoms} onChange={setSymptom} />
       </div>
-      <div className="field">
+      <div className={clsx(ui['field'], styles['field'])}>
         <label htmlFor="judge-cause">what was wrong</label>
         <Choice
           id="judge-cause"
@@ -57,7 +61,7 @@ export function JudgeForm({ report, words }: { report: Report; words: Reports })
           }}
         />
       </div>
-      <div className="field">
+      <div className={clsx(ui['field'], styles['field'])}>
         <label htmlFor="judge-origin">where it comes from</label>
         <Choice
           id="judge-origin"
@@ -66,11 +70,11 @@ export function JudgeForm({ report, words }: { report: Report; words: Reports })
           onChange={setOrigin}
         />
       </div>
-      <div className="field">
+      <div className={clsx(ui['field'], styles['field'])}>
         <label htmlFor="judge-part">part, if one</label>
         <Input
           id="judge-part"
-          className="m"
+          className={ink['m']}
           value={part}
           maxLength={40}
           onChange={(event) => {
@@ -82,7 +86,7 @@ export function JudgeForm({ report, words }: { report: Report; words: Reports })
         {report.symptom === null ? 'Keep this judgement' : 'Change the judgement'}
       </Button>
       {judge.error && (
-        <p className="refusal" role="alert">
+        <p className={clsx(ui['refusal'], styles['refusal'])} role="alert">
           {judge.error.message}
         </p>
       )}

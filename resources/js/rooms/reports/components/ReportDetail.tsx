@@ -4,24 +4,28 @@ import { AnswerForm } from './AnswerForm';
 import { FaqForm } from './FaqForm';
 import { JudgeForm } from './JudgeForm';
 import { Button } from '@/shared/ui';
+import { clsx } from 'clsx';
+import ink from '@/shared/style/ink.module.css';
+import ui from '@/shared/ui/ui.module.css';
+import styles from './reports.module.css';
 
 /** One report: the customer's words and where they come from; judgement, answer, FAQ. */
 export function ReportDetail({ id, words, onOpen }: { id: number; words: Reports; onOpen: (id: number) => void }) {
   const report = useReport(id);
-  if (report.error) return <p className="loading">{report.error.message}</p>;
+  if (report.error) return <p className={ui['loading']}>{report.error.message}</p>;
   if (!report.data)
     return (
-      <p className="loading" role="status">
+      <p className={ui['loading']} role="status">
         Reading the report
       </p>
     );
   const now = report.data;
   return (
-    <section className="scroll reportdetail" aria-label="The report" tabIndex={-1}>
+    <section className={clsx(ui['scroll'], styles['reportdetail'])} aria-label="The report" tabIndex={-1}>
       <Origin report={now} />
       <blockquote>{now.text}</blockquote>
       {(now.alike?.length ?? 0) > 0 && (
-        <p className="quiet">
+        <p className={ink['quiet']}>
           In the same words:{' '}
           {now.alike?.map((other) => (
             <Button
@@ -58,7 +62,7 @@ export function ReportDetail({ id, words, onOpen }: { id: number; words: Reports
 
 function Origin({ report }: { report: Report }) {
   return (
-    <dl className="origin">
+    <dl className={clsx(ui['origin'], styles['origin'])}>
       <div>
         <dt>kit</dt>
         <dd>
@@ -74,8 +78,14 @@ function Origin({ report }: { report: Report }) {
       <div>
         <dt>serial</dt>
         <dd>
-          {report.serial === '' ? 'none given' : <span className="m">{report.serial}</span>}{' '}
-          {report.serialKnown ? '' : report.serial === '' ? '' : <span className="ochre">▲ not one of ours</span>}
+          {report.serial === '' ? 'none given' : <span className={ink['m']}>{report.serial}</span>}{' '}
+          {report.serialKnown ? (
+            ''
+          ) : report.serial === '' ? (
+            ''
+          ) : (
+            <span className={ink['ochre']}>▲ not one of ours</span>
+          )}
         </dd>
       </div>
       <div>

@@ -3,7 +3,10 @@ import { useMails, useReports } from '@/shared/api';
 import { useKeys } from '@/shared/keys';
 import { Input, Notice, Pager, Press, Segment, Segments, useWanted } from '@/shared/ui';
 import { ReportDetail } from './ReportDetail';
-import './reports.css';
+import { clsx } from 'clsx';
+import ink from '@/shared/style/ink.module.css';
+import ui from '@/shared/ui/ui.module.css';
+import styles from './reports.module.css';
 
 type Shown = 'open' | 'all' | 'mail';
 
@@ -38,13 +41,13 @@ export function Reports() {
   if (reports.error) return <Notice title="The reports cannot be shown" text={reports.error.message} />;
   if (!reports.data)
     return (
-      <p className="loading" role="status">
+      <p className={ui['loading']} role="status">
         Reading the reports
       </p>
     );
   return (
-    <main className="room reportroom">
-      <div className="roomhead">
+    <main className={clsx(ui['room'], styles['reportroom'])}>
+      <div className={ui['roomhead']}>
         <h1>Reports</h1>
         <Segments label="Which reports">
           <Segment pressed={shown === 'open'} onPress={list('open')}>
@@ -57,12 +60,12 @@ export function Reports() {
             mail sent
           </Segment>
         </Segments>
-        <label className="sr" htmlFor="report-filter">
+        <label className={ink['sr']} htmlFor="report-filter">
           Filter reports
         </label>
         <Input
           id="report-filter"
-          className="filter wide"
+          className={clsx(ui['filter'], ui['wide'])}
           placeholder="Filter"
           value={text}
           onChange={(event) => {
@@ -71,12 +74,12 @@ export function Reports() {
         />
       </div>
       {shown === 'mail' ? (
-        <div className="scroll mails" tabIndex={0} role="region" aria-label="Mail sent">
-          <p className="quiet">No mail leaves this machine: a stand-in keeps what would have been sent.</p>
+        <div className={clsx(ui['scroll'], styles['mails'])} tabIndex={0} role="region" aria-label="Mail sent">
+          <p className={ink['quiet']}>No mail leaves this machine: a stand-in keeps what would have been sent.</p>
           {(mails.data?.mails ?? []).map((mail) => (
             <article key={mail.id}>
               <h2>{mail.subject}</h2>
-              <p className="quiet">
+              <p className={ink['quiet']}>
                 to {mail.to}, {mail.at.slice(0, 16)}
               </p>
               <p>{mail.body}</p>
@@ -84,8 +87,8 @@ export function Reports() {
           ))}
         </div>
       ) : (
-        <div className="reportpair">
-          <ul className="scroll inbox" aria-label="Reports">
+        <div className={styles['reportpair']}>
+          <ul className={clsx(ui['scroll'], styles['inbox'])} aria-label="Reports">
             {rows.map((report) => (
               <li key={report.id}>
                 <Press
@@ -94,29 +97,29 @@ export function Reports() {
                     setId(report.id);
                   }}
                 >
-                  <span className="quiet">
+                  <span className={ink['quiet']}>
                     {report.at.slice(0, 10)} {report.kit ?? 'which kit?'}
                     {report.stepNumber === null ? '' : `, step ${String(report.stepNumber)}`}
                   </span>
                   <b>{report.text}</b>
                   <span>
                     {report.symptom === null ? (
-                      <span className="ochre">▲ to judge</span>
+                      <span className={ink['ochre']}>▲ to judge</span>
                     ) : (
-                      <span className="verdi">■ judged</span>
+                      <span className={clsx(ink['verdi'], styles['verdi'])}>■ judged</span>
                     )}
                     {report.answered ? (
-                      <span className="verdi"> ■ answered</span>
+                      <span className={clsx(ink['verdi'], styles['verdi'])}> ■ answered</span>
                     ) : (
-                      <span className="ochre"> ▲ to answer</span>
+                      <span className={ink['ochre']}> ▲ to answer</span>
                     )}
-                    {report.like !== null && <span className="quiet"> ≈ like {report.like}</span>}
+                    {report.like !== null && <span className={ink['quiet']}> ≈ like {report.like}</span>}
                   </span>
                 </Press>
               </li>
             ))}
             {rows.length === 0 && (
-              <li className="quiet none">
+              <li className={clsx(ink['quiet'], styles['none'])}>
                 {reports.data.all === 0
                   ? 'No reports yet. They come from the builder’s page of each kit.'
                   : wanted.search === ''
@@ -137,7 +140,7 @@ export function Reports() {
             )}
           </ul>
           {id === null ? (
-            <p className="loading">Pick a report.</p>
+            <p className={ui['loading']}>Pick a report.</p>
           ) : (
             <ReportDetail key={id} id={id} words={reports.data} onOpen={setId} />
           )}

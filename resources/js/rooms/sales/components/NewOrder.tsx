@@ -1,6 +1,9 @@
 import { useState, type SyntheticEvent } from 'react';
 import { useHeader, type OrderGiven, type ShelfRow } from '@/shared/api';
 import { Button, Input, KitChooser, OptionChooser, TextArea } from '@/shared/ui';
+import { clsx } from 'clsx';
+import ui from '@/shared/ui/ui.module.css';
+import styles from './sales.module.css';
 
 type Props = { busy: boolean; onSave: (order: OrderGiven) => void; onLeave: () => void };
 
@@ -38,9 +41,9 @@ export function NewOrder({ busy, onSave, onLeave }: Props) {
     onSave({ ...words, operationId, options, kitId: kit.id, quantity: Number(words.quantity) });
   };
   return (
-    <form className="neworder" onSubmit={send} aria-label="New order">
+    <form className={styles['neworder']} onSubmit={send} aria-label="New order">
       {FIELDS.map(([field, label, type]) => (
-        <div className="field" key={field}>
+        <div className={ui['field']} key={field}>
           <label htmlFor={`order-${field}`}>{label}</label>
           <Input
             id={`order-${field}`}
@@ -53,7 +56,7 @@ export function NewOrder({ busy, onSave, onLeave }: Props) {
           />
         </div>
       ))}
-      <div className="field">
+      <div className={ui['field']}>
         <KitChooser
           id="order-kit"
           label="kit"
@@ -65,14 +68,14 @@ export function NewOrder({ busy, onSave, onLeave }: Props) {
         />
       </div>
       {header.data && header.data.options.length > 0 && (
-        <div className="field">
+        <div className={ui['field']}>
           <span>with</span>
           <span>
             <OptionChooser options={header.data.options} chosen={options} onChoose={setOptions} />
           </span>
         </div>
       )}
-      <div className="field wide">
+      <div className={clsx(ui['field'], ui['wide'], styles['wide'])}>
         <label htmlFor="order-address">address</label>
         <TextArea
           id="order-address"
@@ -83,7 +86,7 @@ export function NewOrder({ busy, onSave, onLeave }: Props) {
           }}
         />
       </div>
-      <p className="wide">
+      <p className={clsx(ui['wide'], styles['wide'])}>
         <Button type="submit" look="primary" disabled={busy}>
           Book the order
         </Button>{' '}

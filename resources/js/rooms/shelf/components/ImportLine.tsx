@@ -1,6 +1,9 @@
 import LinearProgress from '@mui/material/LinearProgress';
 import type { useImport } from '@/shared/api';
 import { Button, Select } from '@/shared/ui';
+import { clsx } from 'clsx';
+import ui from '@/shared/ui/ui.module.css';
+import styles from './shelf.module.css';
 
 type Props = { incoming: ReturnType<typeof useImport>; files: readonly File[]; onColumn: (column: number) => void };
 
@@ -10,7 +13,7 @@ export function ImportLine({ incoming, files, onColumn }: Props) {
   const names = files.map((file) => file.name).join(', ');
   if (start.isPending || now?.status === 'queued' || now?.status === 'running') {
     return (
-      <div className="incoming" role="status">
+      <div className={styles['incoming']} role="status">
         <span>
           {start.isPending
             ? `Sending ${names}`
@@ -33,13 +36,13 @@ export function ImportLine({ incoming, files, onColumn }: Props) {
   }
   if (now?.status === 'failed' && now.headers.length > 0) {
     return (
-      <p className="which">
+      <p className={styles['which']}>
         <label htmlFor="designator-column">
           ▲ {names}: no column is named for the designators. Which one holds them (R1, C2)?
         </label>{' '}
         <Select
           id="designator-column"
-          className="filter wide"
+          className={clsx(ui['filter'], ui['wide'])}
           defaultValue=""
           onChange={(event) => {
             onColumn(Number(event.target.value));
@@ -61,7 +64,7 @@ export function ImportLine({ incoming, files, onColumn }: Props) {
     start.error?.message ??
     (now?.status === 'failed' ? now.fault : now?.status === 'cancelled' ? 'Stopped; nothing of it is kept.' : null);
   return fault ? (
-    <p className="refusal" role="alert">
+    <p className={clsx(ui['refusal'], styles['refusal'])} role="alert">
       {fault}{' '}
       <Button look="link" onClick={leave}>
         Dismiss

@@ -7,6 +7,10 @@ import Menu from '@mui/material/Menu';
 import MenuItem from '@mui/material/MenuItem';
 import { useState } from 'react';
 import { useRevisions, type ShelfRow, type useKitDeed } from '@/shared/api';
+import { clsx } from 'clsx';
+import ink from '@/shared/style/ink.module.css';
+import ui from '@/shared/ui/ui.module.css';
+import styles from './shelf.module.css';
 
 type Props = { kit: ShelfRow; deed: ReturnType<typeof useKitDeed> };
 
@@ -19,7 +23,7 @@ export function KitMenu({ kit, deed }: Props) {
     act();
   };
   return (
-    <div className="kitmenu">
+    <div className={styles['kitmenu']}>
       <Button
         variant="outlined"
         size="small"
@@ -141,15 +145,15 @@ function RevisionList({ kit, deed, open, onLeave }: Props & { open: boolean; onL
     <Dialog open={open} onClose={onLeave} aria-labelledby="revisions-title">
       <DialogTitle id="revisions-title">Revisions of {kit.name}</DialogTitle>
       <DialogContent>
-        <ul className="revisionlist">
+        <ul className={styles['revisionlist']}>
           {(revisions.data?.revisions ?? []).map((each) => (
             <li key={each.id}>
-              <b className="m">{each.revision}</b>{' '}
-              <span className="quiet">
+              <b className={ink['m']}>{each.revision}</b>{' '}
+              <span className={ink['quiet']}>
                 {each.released ? 'released' : 'draft'}
                 {each.aside ? ', put aside' : ''}, {each.changed.slice(0, 10)}
               </span>
-              <span className="end">
+              <span className={clsx(ui['end'], styles['end'])}>
                 <Button
                   size="small"
                   disabled={deed.isPending}
@@ -176,7 +180,7 @@ function RevisionList({ kit, deed, open, onLeave }: Props & { open: boolean; onL
           ))}
         </ul>
         {deed.error && (
-          <p className="refusal" role="alert">
+          <p className={clsx(ui['refusal'], styles['refusal'])} role="alert">
             {deed.error.message}
           </p>
         )}

@@ -3,6 +3,10 @@ import { usePicture, type ShelfRow, type useKitDeed } from '@/shared/api';
 import { minutes } from '@/shared/format';
 import { KitMenu } from './KitMenu';
 import { Button } from '@/shared/ui';
+import { clsx } from 'clsx';
+import ink from '@/shared/style/ink.module.css';
+import ui from '@/shared/ui/ui.module.css';
+import styles from './shelf.module.css';
 
 type Props = { kit: ShelfRow; mayEdit: boolean; deed: ReturnType<typeof useKitDeed> };
 
@@ -11,13 +15,13 @@ export function KitRow({ kit, mayEdit, deed }: Props) {
   const to = `/kits/${String(kit.revisionId)}`;
   const facts = kit.facts;
   return (
-    <li className="kitrow">
+    <li className={styles['kitrow']}>
       <Board kit={kit} to={to} />
       <div>
         <h2>
           <Link to={`${to}/parts`}>{kit.name}</Link>
         </h2>
-        <p className="quiet">
+        <p className={ink['quiet']}>
           revision {kit.revision}, {kit.released ? 'released' : 'draft'}
           {kit.revisions > 1 ? `, ${String(kit.revisions)} revisions` : ''}
         </p>
@@ -40,7 +44,7 @@ export function KitRow({ kit, mayEdit, deed }: Props) {
           <dd>{kit.onHand}</dd>
         </div>
       </dl>
-      <div className="next">
+      <div className={styles['next']}>
         {kit.fault === null ? <Open kit={kit} to={to} /> : <Fault kit={kit} mayEdit={mayEdit} deed={deed} />}
       </div>
       {mayEdit && <KitMenu kit={kit} deed={deed} />}
@@ -52,7 +56,7 @@ function Board({ kit, to }: { kit: ShelfRow; to: string }) {
   const picture = usePicture(kit.picture);
   if (kit.picture === null || (picture.data && !picture.data.includes('data-ref')))
     return (
-      <Link to={`${to}/board`} className="picture none">
+      <Link to={`${to}/board`} className={clsx(styles['picture'], styles['none'])}>
         {kit.facts ? 'no placements yet' : 'no picture'}
       </Link>
     );
@@ -60,7 +64,7 @@ function Board({ kit, to }: { kit: ShelfRow; to: string }) {
   return (
     <Link
       to={`${to}/board`}
-      className="picture"
+      className={styles['picture']}
       aria-label={`Board of ${kit.name}`}
       dangerouslySetInnerHTML={{ __html: picture.data ?? '' }}
     />
@@ -73,13 +77,20 @@ function Open({ kit, to }: { kit: ShelfRow; to: string }) {
   return (
     <>
       {!facts ? (
-        <b className="quiet">being worked out</b>
+        <b className={ink['quiet']}>being worked out</b>
       ) : open > 0 ? (
-        <b className="ochre">▲ {open} to settle</b>
+        <b className={ink['ochre']}>▲ {open} to settle</b>
+      ) : facts.begins ? (
+        <b className={ink['quiet']}>
+          □ <Link to={`${to}/${facts.begins}`}>{facts.begins.charAt(0).toUpperCase() + facts.begins.slice(1)}</Link> not
+          begun
+        </b>
       ) : (
-        <b className="done">■ settled</b>
+        <b className={styles['done']}>■ settled</b>
       )}
-      {facts && !kit.current && <span className="quiet small"> as of the last time it was worked out</span>}
+      {facts && !kit.current && (
+        <span className={clsx(ink['quiet'], ink['small'])}> as of the last time it was worked out</span>
+      )}
       {kit.openReports > 0 && (
         <p>
           <Link to={`${to}/faults`}>
@@ -99,8 +110,8 @@ function Open({ kit, to }: { kit: ShelfRow; to: string }) {
 function Fault({ kit, mayEdit, deed }: Props) {
   return (
     <>
-      <b className="harm">✕ cannot be read</b>
-      <p className="why">{kit.fault}</p>
+      <b className={styles['harm']}>✕ cannot be read</b>
+      <p className={clsx(ui['why'], styles['why'])}>{kit.fault}</p>
       <p>
         <a href={`/api/revisions/${String(kit.revisionId)}/take/files.zip`} download>
           Take the files

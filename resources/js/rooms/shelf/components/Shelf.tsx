@@ -4,7 +4,10 @@ import { useImport, useKitDeed, useMe, useShelf, type ShelfRow } from '@/shared/
 import { Button, DropZone, FileButton, Input, Notice, Pager, useWanted } from '@/shared/ui';
 import { ImportLine } from './ImportLine';
 import { KitRow } from './KitRow';
-import './shelf.css';
+import { clsx } from 'clsx';
+import ink from '@/shared/style/ink.module.css';
+import ui from '@/shared/ui/ui.module.css';
+import styles from './shelf.module.css';
 
 /** The kits: each as a row with its board, what is open and what to do next; a file dropped anywhere makes a new kit. */
 export function Shelf() {
@@ -33,18 +36,18 @@ export function Shelf() {
         take(files);
       }}
     >
-      <main className="shelf">
-        <div className="head">
+      <main className={styles['shelf']}>
+        <div className={styles['head']}>
           <h1>Shelf</h1>
-          <span className="quiet">
+          <span className={ink['quiet']}>
             {shown ? `${String(shown.total)} ${shown.total === 1 ? 'kit' : 'kits'}${aside ? ' put aside' : ''}` : ''}
           </span>
-          <label className="sr" htmlFor="shelf-filter">
+          <label className={ink['sr']} htmlFor="shelf-filter">
             Filter kits
           </label>
           <Input
             id="shelf-filter"
-            className="filter"
+            className={ui['filter']}
             placeholder="Filter"
             value={text}
             onChange={(event) => {
@@ -63,7 +66,7 @@ export function Shelf() {
               {aside ? 'back to the Shelf' : `${String(shown?.aside ?? 0)} put aside`}
             </Button>
           )}
-          <span className="end">
+          <span className={clsx(ui['end'], styles['end'])}>
             {mayEdit && (
               <FileButton
                 label={busy ? 'Reading the files' : 'New kit from files'}
@@ -84,7 +87,7 @@ export function Shelf() {
           }}
         />
         {deed.error && (
-          <p className="refusal" role="alert">
+          <p className={clsx(ui['refusal'], styles['refusal'])} role="alert">
             {deed.error.message}{' '}
             <Button
               look="link"
@@ -97,7 +100,7 @@ export function Shelf() {
           </p>
         )}
         {shown?.total === 0 && !aside && wanted.search === '' ? (
-          <div className="empty">
+          <div className={ui['empty']}>
             <h2>No kits yet</h2>
             <p>
               Drop a parts list here: a CSV from your board editor, or a spreadsheet. A placement file beside it puts
@@ -115,18 +118,18 @@ export function Shelf() {
             )}
           </div>
         ) : (
-          <ul className="kits">
+          <ul className={styles['kits']}>
             {(shown?.kits ?? []).map((kit) => (
               <KitRow key={kit.id} kit={kit} mayEdit={mayEdit} deed={deed} />
             ))}
             {shown?.kits.length === 0 && (
-              <li className="quiet">{aside ? 'Nothing is put aside.' : 'No kit with these letters.'}</li>
+              <li className={ink['quiet']}>{aside ? 'Nothing is put aside.' : 'No kit with these letters.'}</li>
             )}
           </ul>
         )}
         {shown && <Pager of="the Shelf" page={shown.page} pages={shown.pages} total={shown.total} onPage={turn} />}
         {mayEdit && !aside && (shown?.total ?? 0) > 0 && (
-          <p className="hint">
+          <p className={styles['hint']}>
             Drop a parts list, a ZIP or the files of a kit folder anywhere on this page: a new kit. CSV with comma,
             semicolon or tab, and XLSX are read.
           </p>

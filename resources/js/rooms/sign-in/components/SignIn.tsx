@@ -2,8 +2,8 @@ import { useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { useNavigate } from 'react-router';
 import { api } from '@/shared/api';
-import './sign-in.css';
 import { Button, Input } from '@/shared/ui';
+import styles from './sign-in.module.css';
 
 /** Sign in. */
 export function SignIn() {
@@ -25,7 +25,7 @@ export function SignIn() {
     }
   };
   return (
-    <main className="signin">
+    <main className={styles['signin']}>
       <svg width="220" height="220" viewBox="0 0 32 32" aria-hidden="true">
         <path d="M13 5C8 6 5 10 5 16s3 10 8 11" fill="none" stroke="var(--ink)" strokeWidth="3.4" />
         <path d="M19 5c5 1 8 5 8 11s-3 10-8 11" fill="none" stroke="var(--copper)" strokeWidth="3.4" />
@@ -62,7 +62,7 @@ export function SignIn() {
           }}
         />
         {fault !== '' && (
-          <p role="alert" className="fault">
+          <p role="alert" className={styles['fault']}>
             {fault}
           </p>
         )}

@@ -1,17 +1,11 @@
 import { Link } from 'react-router';
 import { allRows, api, useMe, useMoves, useStock, type Moves, type Stock as Document, type Wanted } from '@/shared/api';
-import {
-  TableCell,
-  Input,
-  Notice,
-  Pager,
-  Table,
-  TableActions,
-  TableBody,
-  TableHead,
-  TableRow,
-  useWanted,
-} from '@/shared/ui';
+import { Input, Notice, TableActions, useWanted } from '@/shared/ui';
+import { ServerGrid, type GridColDef } from '@/shared/ui/grid';
+import { clsx } from 'clsx';
+import ink from '@/shared/style/ink.module.css';
+import ui from '@/shared/ui/ui.module.css';
+import styles from './stock.module.css';
 
 const ENTRIES: Readonly<Record<string, string>> = {
   packed: 'packed',
@@ -37,6 +31,53 @@ async function table(wanted: Wanted): Promise<string[][]> {
   ];
 }
 
+const NUMBER = { width: 120, align: 'right', headerAlign: 'right' } as const;
+
+const COUNTS: readonly GridColDef<KitCount>[] = [
+  { field: 'kit', headerName: 'kit', flex: 1, minWidth: 140 },
+  { field: 'onHand', headerName: 'on hand', ...NUMBER },
+  { field: 'allocated', headerName: 'set aside', ...NUMBER },
+  { field: 'shipped', headerName: 'shipped', ...NUMBER },
+  { field: 'wanted', headerName: 'still wanted', ...NUMBER, sortable: false },
+  {
+    field: 'next',
+    headerName: 'next',
+    flex: 1,
+    minWidth: 160,
+    sortable: false,
+    cellClassName: ({ row }) => (row.wanted > row.onHand ? (ink['ochre'] ?? '') : ''),
+    valueGetter: (_, row) =>
+      row.wanted > row.onHand
+        ? `▲ pack ${String(row.wanted - row.onHand)} more`
+        : row.wanted > 0
+          ? 'enough for all orders'
+          : '',
+  },
+];
+
+const PACK: GridColDef<KitCount> = {
+  field: 'pack',
+  headerName: '',
+  width: 110,
+  sortable: false,
+  renderCell: ({ row }) => (row.wanted > row.onHand ? <Link to="/packing">to Packing</Link> : null),
+};
+
+const MOVES: readonly GridColDef<Move>[] = [
+  { field: 'at', headerName: 'day', width: 110, valueGetter: (_, row) => row.at.slice(0, 10) },
+  { field: 'serial', headerName: 'serial', width: 150, cellClassName: ink['m'] ?? '' },
+  {
+    field: 'entry',
+    headerName: 'what',
+    flex: 1,
+    minWidth: 130,
+    valueGetter: (_, row) => ENTRIES[row.entry] ?? row.entry,
+  },
+  { field: 'order', headerName: 'order', width: 120 },
+  { field: 'by', headerName: 'by', flex: 1, minWidth: 120 },
+  { field: 'note', headerName: 'note', flex: 1, minWidth: 120, sortable: false },
+];
+
 /** Kits on hand, and the book of every kit's moves, which only grows. */
 export function Stock() {
   const kits = useWanted();
@@ -48,158 +89,82 @@ export function Stock() {
   if (fault) return <Notice title="The Stock cannot be shown" text={fault.message} />;
   if (!stock.data || !book.data)
     return (
-      <p className="loading" role="status">
+      <p className={ui['loading']} role="status">
         Counting the kits
       </p>
     );
   const mayPack = me.data?.abilities.includes('pack-kits') ?? false;
   return (
-    <main className="room">
-      <div className="roomhead">
+    <main className={clsx(ui['room'], styles['stockroom'])}>
+      <div className={ui['roomhead']}>
         <h1>Stock</h1>
-        <span className="quiet">packed kits</span>
-        <label className="sr" htmlFor="stock-filter">
+        <span className={ink['quiet']}>packed kits</span>
+        <label className={ink['sr']} htmlFor="stock-filter">
           Filter kits
         </label>
         <Input
           id="stock-filter"
-          className="filter wide"
+          className={clsx(ui['filter'], ui['wide'])}
           placeholder="Kit"
           value={kits.text}
           onChange={(event) => {
             kits.setText(event.target.value);
           }}
         />
-        <span className="end">
+        <span className={ui['end']}>
           <TableActions name="kits on hand" rows={() => table(kits.wanted)} />
         </span>
       </div>
-      <div className="scroll" tabIndex={0} role="region" aria-label="Kits and their moves">
-        <Table className="table" aria-label="Kits on hand">
-          <TableHead>
-            <TableRow>
-              {kits.head('kit', 'kit')}
-              {kits.head('onHand', 'on hand', true)}
-              {kits.head('allocated', 'set aside', true)}
-              {kits.head('shipped', 'shipped', true)}
-              <TableCell component="th" className="num">
-                still wanted
-              </TableCell>
-              <TableCell component="th">next</TableCell>
-            </TableRow>
-          </TableHead>
-          <TableBody>
-            {stock.data.kits.map((kit) => (
-              <CountRow key={kit.kitId} kit={kit} mayPack={mayPack} />
-            ))}
-            {stock.data.kits.length === 0 && (
-              <TableRow>
-                <TableCell colSpan={6} className="quiet">
-                  {kits.wanted.search === ''
-                    ? 'No kits yet. Drop a parts list on the Shelf.'
-                    : 'No kit with these letters.'}
-                </TableCell>
-              </TableRow>
-            )}
-          </TableBody>
-        </Table>
-        <Pager
-          of="the kits"
-          page={stock.data.page}
-          pages={stock.data.pages}
+      <div className={styles['kits']}>
+        <ServerGrid
+          name="kits on hand"
+          label="Kits on hand"
+          columns={mayPack ? [...COUNTS, PACK] : COUNTS}
+          rows={stock.data.kits}
           total={stock.data.total}
-          onPage={kits.turn}
+          wanted={kits.wanted}
+          onWanted={kits.want}
+          idOf={(kit) => kit.kitId}
+          none={
+            kits.wanted.search === '' ? 'No kits yet. Drop a parts list on the Shelf.' : 'No kit with these letters.'
+          }
         />
-        <div className="bar">
-          <b>Moves</b>
-          <span>every kit, the newest first; nothing is ever struck out</span>
-          <span className="end">
-            <label className="sr" htmlFor="move-filter">
-              Filter moves
-            </label>
-            <Input
-              id="move-filter"
-              className="filter wide"
-              placeholder="Serial or order"
-              value={moves.text}
-              onChange={(event) => {
-                moves.setText(event.target.value);
-              }}
-            />
-          </span>
-        </div>
-        <Table className="table" aria-label="Moves of kits">
-          <TableHead>
-            <TableRow>
-              {moves.head('at', 'day')}
-              {moves.head('serial', 'serial')}
-              {moves.head('entry', 'what')}
-              {moves.head('order', 'order')}
-              {moves.head('by', 'by')}
-              <TableCell component="th">note</TableCell>
-            </TableRow>
-          </TableHead>
-          <TableBody>
-            {book.data.ledger.map((row, index) => (
-              <MoveRow key={`${row.serial} ${row.at} ${String(index)}`} row={row} />
-            ))}
-            {book.data.ledger.length === 0 && (
-              <TableRow>
-                <TableCell colSpan={6} className="quiet">
-                  {moves.wanted.search === ''
-                    ? 'Nothing packed yet. A packing run brings kits here.'
-                    : 'No move with these letters.'}
-                </TableCell>
-              </TableRow>
-            )}
-          </TableBody>
-        </Table>
-        <Pager
-          of="the moves"
-          page={book.data.page}
-          pages={book.data.pages}
+      </div>
+      <div className={ui['bar']}>
+        <b>Moves</b>
+        <span>every kit, the newest first; nothing is ever struck out</span>
+        <span className={ui['end']}>
+          <label className={ink['sr']} htmlFor="move-filter">
+            Filter moves
+          </label>
+          <Input
+            id="move-filter"
+            className={clsx(ui['filter'], ui['wide'])}
+            placeholder="Serial or order"
+            value={moves.text}
+            onChange={(event) => {
+              moves.setText(event.target.value);
+            }}
+          />
+        </span>
+      </div>
+      <div className={styles['moves']}>
+        <ServerGrid
+          name="moves of kits"
+          label="Moves of kits"
+          columns={MOVES}
+          rows={book.data.ledger}
           total={book.data.total}
-          onPage={moves.turn}
+          wanted={moves.wanted}
+          onWanted={moves.want}
+          idOf={(row) => row.id}
+          none={
+            moves.wanted.search === ''
+              ? 'Nothing packed yet. A packing run brings kits here.'
+              : 'No move with these letters.'
+          }
         />
       </div>
     </main>
-  );
-}
-
-function CountRow({ kit, mayPack }: { kit: KitCount; mayPack: boolean }) {
-  return (
-    <TableRow>
-      <TableCell>
-        <b>{kit.kit}</b>
-      </TableCell>
-      <TableCell className="num">{kit.onHand}</TableCell>
-      <TableCell className="num">{kit.allocated}</TableCell>
-      <TableCell className="num">{kit.shipped}</TableCell>
-      <TableCell className="num">{kit.wanted}</TableCell>
-      <TableCell>
-        {kit.wanted > kit.onHand ? (
-          <span className="ochre">
-            ▲ pack {kit.wanted - kit.onHand} more {mayPack && <Link to="/packing">to Packing</Link>}
-          </span>
-        ) : kit.wanted > 0 ? (
-          'enough for all orders'
-        ) : (
-          ''
-        )}
-      </TableCell>
-    </TableRow>
-  );
-}
-
-function MoveRow({ row }: { row: Move }) {
-  return (
-    <TableRow>
-      <TableCell>{row.at.slice(0, 10)}</TableCell>
-      <TableCell className="m">{row.serial}</TableCell>
-      <TableCell>{ENTRIES[row.entry] ?? row.entry}</TableCell>
-      <TableCell>{row.order ?? ''}</TableCell>
-      <TableCell>{row.by}</TableCell>
-      <TableCell>{row.note}</TableCell>
-    </TableRow>
   );
 }

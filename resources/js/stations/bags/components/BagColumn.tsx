@@ -1,6 +1,9 @@
 import type { Bag, BagItem, Bags } from '@/shared/api';
 import { Button, Marking, Press, WhyList } from '@/shared/ui';
 import { names } from '../model';
+import { clsx } from 'clsx';
+import ink from '@/shared/style/ink.module.css';
+import styles from './bags.module.css';
 
 type Props = {
   bag: Bag;
@@ -18,28 +21,33 @@ type Props = {
 /** One bag: its label, what it needs, its parts; each designator can be taken elsewhere. */
 export function BagColumn({ bag, conflicts, selected, foes, target, mayEdit, why, onPick, onGrip, onBack }: Props) {
   return (
-    <section className={target ? 'bag target' : 'bag'} data-bag={bag.name} aria-label={`Bag ${bag.name}`}>
+    <section
+      className={target ? clsx(styles['bag'], styles['target']) : styles['bag']}
+      data-bag={bag.name}
+      aria-label={`Bag ${bag.name}`}
+    >
       <h2>
-        <b className="m">{bag.name}</b> {bag.title}
+        <b className={ink['m']}>{bag.name}</b> {bag.title}
       </h2>
-      <p className="quiet">
+      <p className={ink['quiet']}>
         {bag.size === 'box' ? 'in the box' : `${bag.size} mm`}
         {bag.esd ? ', shielding' : ''}
         {bag.cushioned ? ', cushioned' : ''}
       </p>
       {conflicts.map((conflict) => (
-        <p key={conflict.message} className="ochre" role="alert">
+        <p key={conflict.message} className={ink['ochre']} role="alert">
           ▲ {conflict.message}
         </p>
       ))}
       <ul>
         {bag.items.map((item) => (
           <li key={item.designators.join(' ')}>
-            <span className="n">{item.quantity}</span>
+            <span className={styles['n']}>{item.quantity}</span>
             <span>
               {item.value}
-              {item.length === null ? '' : `, ${String(item.length)} mm`} <span className="quiet">{item.kindName}</span>
-              <span className="chips">
+              {item.length === null ? '' : `, ${String(item.length)} mm`}{' '}
+              <span className={ink['quiet']}>{item.kindName}</span>
+              <span className={styles['chips']}>
                 {item.designators
                   .filter((name) => !name.startsWith('~'))
                   .map((name) => (
@@ -58,10 +66,10 @@ export function BagColumn({ bag, conflicts, selected, foes, target, mayEdit, why
                       {name}
                     </Press>
                   ))}
-                {names(item.designators) === '' && <span className="quiet">no place on the board</span>}
+                {names(item.designators) === '' && <span className={ink['quiet']}>no place on the board</span>}
               </span>
               {own(item, bag).map((name) => (
-                <span key={name} className="own">
+                <span key={name} className={styles['own']}>
                   {name}: your choice
                   {mayEdit && (
                     <Button
@@ -90,6 +98,6 @@ function own(item: BagItem, bag: Bag): string[] {
 }
 
 function chipClass(name: string, selected: string | null, foes: readonly string[]): string {
-  if (name === selected) return 'chip on';
-  return foes.includes(name) ? 'chip foe' : 'chip';
+  if (name === selected) return clsx(styles['chip'], styles['on']);
+  return clsx(styles['chip'], foes.includes(name) && styles['foe']);
 }

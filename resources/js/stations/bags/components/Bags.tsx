@@ -8,7 +8,10 @@ import { bagOf, freshName, names, rowsOf } from '../model';
 import { useBagDrag } from '../useBagDrag';
 import { BagColumn } from './BagColumn';
 import { Ties } from './Ties';
-import './bags.css';
+import { clsx } from 'clsx';
+import ink from '@/shared/style/ink.module.css';
+import ui from '@/shared/ui/ui.module.css';
+import styles from './bags.module.css';
 
 const SCHOOLS = [
   ['by-kind', 'by kind'],
@@ -41,7 +44,7 @@ export function Bags() {
   });
   if (!bags.data)
     return (
-      <p className="loading" role="status">
+      <p className={ui['loading']} role="status">
         {bags.error ? bags.error.message : 'Planning the bags'}
       </p>
     );
@@ -55,7 +58,7 @@ export function Bags() {
       start={440}
       work={
         <>
-          <div className="bar">
+          <div className={ui['bar']}>
             <Segments label="How parts are sorted">
               {SCHOOLS.map(([id, name]) => (
                 <Segment
@@ -71,23 +74,23 @@ export function Bags() {
             <span>
               <b>{plan.bags.length}</b> bags
             </span>
-            {plan.conflicts.length > 0 && <span className="ochre">▲ {plan.conflicts.length} must not meet</span>}
-            <span className="end">
+            {plan.conflicts.length > 0 && <span className={ink['ochre']}>▲ {plan.conflicts.length} must not meet</span>}
+            <span className={ui['end']}>
               <TableActions name={`${kit.header.kit} bags`} rows={() => rowsOf(plan)} />
             </span>
           </div>
-          <div className="bar">
+          <div className={ui['bar']}>
             <PaperChoice paper={paper} onChange={setPaper} />
             <PrintButton label="Print labels" kind="bag-labels" subject={kit.id} paper={paper} />
             <PrintButton label="Print tick list" kind="tick-list" subject={kit.id} paper={paper} />
             {chosen && kit.mayEdit && (
-              <span className="end">
+              <span className={ui['end']}>
                 <label htmlFor="bag-of-part">
-                  <b className="m">{chosen}</b> into
+                  <b className={ink['m']}>{chosen}</b> into
                 </label>
                 <Select
                   id="bag-of-part"
-                  className="filter"
+                  className={ui['filter']}
                   value={here?.name ?? ''}
                   disabled={kit.saving}
                   onChange={(event) => {
@@ -104,8 +107,8 @@ export function Bags() {
               </span>
             )}
           </div>
-          <div className="scroll" tabIndex={0} role="region" aria-label="Bags">
-            <div className="bagroom">
+          <div className={ui['scroll']} tabIndex={0} role="region" aria-label="Bags">
+            <div className={styles['bagroom']}>
               {plan.bags.map((bag) => (
                 <BagColumn
                   key={bag.name}
@@ -125,7 +128,11 @@ export function Bags() {
               ))}
               {drag.grip !== null && (
                 <div
-                  className={drag.target === freshName(plan) ? 'bag fresh target' : 'bag fresh'}
+                  className={
+                    drag.target === freshName(plan)
+                      ? clsx(styles['bag'], styles['fresh'], styles['target'])
+                      : clsx(styles['bag'], styles['fresh'])
+                  }
                   data-bag={freshName(plan)}
                 >
                   drop here for a new bag, {freshName(plan)}
@@ -135,7 +142,7 @@ export function Bags() {
             </div>
           </div>
           {plan.cuts.length > 0 && (
-            <p className="cuts">
+            <p className={styles['cuts']}>
               <b>To cut for one kit:</b>{' '}
               {plan.cuts
                 .map((cut) => `${String(cut.pieces)} × ${String(cut.length)} mm ${cut.what} (${cut.names.join(', ')})`)
@@ -147,22 +154,22 @@ export function Bags() {
       pane={
         <>
           <BoardView lit={here ? new Set(here.items.flatMap((item) => item.designators)) : null} />
-          <div className="caption above">
+          <div className={clsx(ui['caption'], ui['above'])}>
             {here ? (
               <>
                 <b>Bag {here.name}</b>
-                <span className="quiet">
+                <span className={ink['quiet']}>
                   {here.title}, {here.items.reduce((sum, item) => sum + item.quantity, 0)} pieces
                 </span>
               </>
             ) : (
-              <span className="quiet">
+              <span className={ink['quiet']}>
                 Pick a part: its bag lights up on the board, its look-alikes are tied to it.
               </span>
             )}
           </div>
           {chosen && foes.length > 0 && (
-            <p className="foes ochre">
+            <p className={clsx(styles['foes'], ink['ochre'])}>
               ▲ {chosen} looks like {names(foes).split(' ').join(', ')}
               {more > 0 && ` and ${String(more)} more`}: they never share a bag.
             </p>

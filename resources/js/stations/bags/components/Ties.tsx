@@ -1,4 +1,5 @@
 import { useLayoutEffect, useRef, useState } from 'react';
+import styles from './bags.module.css';
 
 const BOW = 34;
 
@@ -37,7 +38,7 @@ export function Ties({ from, to }: { from: string | null; to: readonly string[] 
     );
   }, [from, names]);
   return (
-    <svg ref={box} className="ties" aria-hidden="true">
+    <svg ref={box} className={styles['ties']} aria-hidden="true">
       {lines.map((line) => (
         <path key={line.key} d={line.d} />
       ))}

@@ -10,7 +10,9 @@ import { Proposals } from './Proposals';
 import { Selections } from './Selections';
 import { TestForm } from './TestForm';
 import { TestRow } from './TestRow';
-import './bench.css';
+import ink from '@/shared/style/ink.module.css';
+import ui from '@/shared/ui/ui.module.css';
+import styles from './bench.module.css';
 
 /** The Bench station: the tests in the order they happen, each with its formula and the range that is printed. */
 export function Bench() {
@@ -42,7 +44,7 @@ export function Bench() {
   if (bench.error) return <Notice title="The bench cannot be shown" text={bench.error.message} />;
   if (!bench.data)
     return (
-      <p className="loading" role="status">
+      <p className={ui['loading']} role="status">
         Working out the readings
       </p>
     );
@@ -52,12 +54,12 @@ export function Bench() {
       start={560}
       work={
         <>
-          <div className="bar">
+          <div className={ui['bar']}>
             <b>
               {tests.length} {tests.length === 1 ? 'test' : 'tests'} along the build
             </b>
-            {open > 0 && <span className="ochre">▲ {open} cannot be worked out</span>}
-            <span className="end">
+            {open > 0 && <span className={ink['ochre']}>▲ {open} cannot be worked out</span>}
+            <span className={ui['end']}>
               <RouteButton to={`/kits/${String(kit.id)}/pilot`} title="Build one with a stopwatch">
                 Pilot build
               </RouteButton>
@@ -74,13 +76,13 @@ export function Bench() {
               )}
             </span>
           </div>
-          <div className="scroll" tabIndex={0} role="region" aria-label="Tests in the order they happen">
+          <div className={ui['scroll']} tabIndex={0} role="region" aria-label="Tests in the order they happen">
             {tests.length === 0 && (
-              <p className="loading">
+              <p className={ui['loading']}>
                 No test yet. A reading after each stage finds a fault while it is still one part.
               </p>
             )}
-            <ol className="tests">
+            <ol className={styles['tests']}>
               {tests.map((test) => (
                 <TestRow
                   key={test.name}
@@ -103,7 +105,7 @@ export function Bench() {
             />
             <Selections selections={bench.data.selections ?? []} />
             {current && current.points.length > 0 && (
-              <div className="pointsat">
+              <div className={styles['pointsat']}>
                 <BoardView lit={new Set([...current.points, current.adjusts ?? ''])} fitted={null} board={null} />
               </div>
             )}
@@ -112,13 +114,15 @@ export function Bench() {
       }
       pane={
         <>
-          <div className="caption">
+          <div className={ui['caption']}>
             <b>{adding ? 'A new test' : (current?.name ?? 'Nothing measured yet')}</b>
             {current && (
-              <span className="quiet">{current.step === null ? 'at no step' : `at step ${String(current.step)}`}</span>
+              <span className={ink['quiet']}>
+                {current.step === null ? 'at no step' : `at step ${String(current.step)}`}
+              </span>
             )}
           </div>
-          <div className="scroll" tabIndex={0} role="region" aria-label="The test">
+          <div className={ui['scroll']} tabIndex={0} role="region" aria-label="The test">
             {current && isGate(current) ? (
               <GateForm key={current.name} gate={current} />
             ) : (

@@ -2,6 +2,8 @@ import { useState, type SyntheticEvent } from 'react';
 import type { BenchTest } from '@/shared/api';
 import { useKit } from '@/shared/kit';
 import { Button, Input } from '@/shared/ui';
+import ink from '@/shared/style/ink.module.css';
+import styles from './bench.module.css';
 
 /** What pilot builds read at this test, each against the range; a new one is logged here. */
 export function PilotReadings({ test }: { test: BenchTest }) {
@@ -21,24 +23,24 @@ export function PilotReadings({ test }: { test: BenchTest }) {
   };
   const out = logged.filter((each) => each.passes === false).length;
   return (
-    <section className="pilotreadings" aria-label="Pilot readings">
+    <section className={styles['pilotreadings']} aria-label="Pilot readings">
       <h3>
         Pilot builds read{' '}
         {logged.length > 0 && (
-          <span className={out > 0 ? 'ochre' : 'quiet'}>
+          <span className={out > 0 ? ink['ochre'] : ink['quiet']}>
             {out > 0 ? `▲ ${String(out)} of ${String(logged.length)} outside` : '■ all inside'}
           </span>
         )}
       </h3>
       {logged.map((each) => (
         <p key={each.row}>
-          build {each.build}: <b className="m">{each.text}</b>{' '}
+          build {each.build}: <b className={ink['m']}>{each.text}</b>{' '}
           {each.passes === null ? (
-            <span className="ochre">▲ no number to compare</span>
+            <span className={ink['ochre']}>▲ no number to compare</span>
           ) : each.passes ? (
-            <span className="verdi">■ inside</span>
+            <span className={ink['verdi']}>■ inside</span>
           ) : (
-            <span className="ochre">▲ outside</span>
+            <span className={ink['ochre']}>▲ outside</span>
           )}
           {kit.mayEdit && (
             <Button
@@ -56,7 +58,7 @@ export function PilotReadings({ test }: { test: BenchTest }) {
           <label>
             build{' '}
             <Input
-              className="short"
+              className={styles['short']}
               inputMode="numeric"
               value={build}
               onChange={(event) => {

@@ -1,6 +1,7 @@
 import type { Bench } from '@/shared/api';
 import { useKit } from '@/shared/kit';
 import { Button } from '@/shared/ui';
+import styles from './bench.module.css';
 
 /** Tests that are not written yet and that a careful builder makes; one press takes one over. */
 export function Proposals({
@@ -26,7 +27,7 @@ export function Proposals({
     if ((await kit.save([{ type: 'test', target: '', field: '', value: test }])) === 'saved') onAdded(test.name);
   };
   return (
-    <section className="benchnote" aria-label="Proposed tests">
+    <section className={styles['benchnote']} aria-label="Proposed tests">
       {proposals.map((test) => (
         <p key={test.name}>
           <b>▲ {test.name}?</b> {test.why}{' '}

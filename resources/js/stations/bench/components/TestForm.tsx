@@ -4,6 +4,10 @@ import { useKit } from '@/shared/kit';
 import { draftOf, EMPTY, fileOf, type Draft } from '../model';
 import { TolerancePicture } from './TolerancePicture';
 import { Button, Input, Select } from '@/shared/ui';
+import { clsx } from 'clsx';
+import ink from '@/shared/style/ink.module.css';
+import ui from '@/shared/ui/ui.module.css';
+import styles from './bench.module.css';
 
 type Props = { test: BenchTest | null; bench: Bench; onSaved: (name: string) => void; onLeave: () => void };
 
@@ -30,9 +34,9 @@ export function TestForm({ test, bench, onSaved, onLeave }: Props) {
   const text = (
     field: keyof Draft,
     label: string,
-    rest: { placeholder?: string; required?: boolean; list?: string } = {},
+    rest: { placeholder?: string; required?: boolean; list?: string; className?: string | undefined } = {},
   ) => (
-    <div className="field">
+    <div className={ui['field']}>
       <label htmlFor={`test-${field}`}>{label}</label>
       <Input
         id={`test-${field}`}
@@ -45,7 +49,7 @@ export function TestForm({ test, bench, onSaved, onLeave }: Props) {
     </div>
   );
   const choice = (field: keyof Draft, label: string, choices: readonly (readonly [string, string])[]) => (
-    <div className="field">
+    <div className={ui['field']}>
       <label htmlFor={`test-${field}`}>{label}</label>
       <Select id={`test-${field}`} value={draft[field]} disabled={!kit.mayEdit} onChange={set(field)}>
         {choices.map(([value, name]) => (
@@ -58,18 +62,21 @@ export function TestForm({ test, bench, onSaved, onLeave }: Props) {
   );
   return (
     <form
-      className="testform"
+      className={styles['testform']}
       aria-label={test ? `Test ${test.name}` : 'A new test'}
       onSubmit={(event) => void save(event)}
     >
-      {text('expect', 'expects', { placeholder: '4.8 to 5.2 V, or divider(5 V, R1, R2)' })}
+      {text('expect', 'expects', {
+        placeholder: '4.8 to 5.2 V, or divider(5 V, R1, R2)',
+        className: styles['formula'],
+      })}
       {worked && worked.fault !== '' && (
-        <p className="ochre" role="alert">
+        <p className={ink['ochre']} role="alert">
           ▲ {worked.fault}
         </p>
       )}
       {worked && worked.fault === '' && (
-        <div className="worked" aria-live="polite">
+        <div className={styles['worked']} aria-live="polite">
           <p>
             The manual prints: expect <b>{worked.printed}</b>
           </p>
@@ -79,7 +86,7 @@ export function TestForm({ test, bench, onSaved, onLeave }: Props) {
           {worked.reading && (
             <details open={kit.why}>
               <summary>Why?</summary>
-              <ul className="why">
+              <ul className={clsx(ui['why'], styles['why'])}>
                 {worked.reading.why.map((line) => (
                   <li key={line}>{line}</li>
                 ))}
@@ -88,7 +95,7 @@ export function TestForm({ test, bench, onSaved, onLeave }: Props) {
           )}
         </div>
       )}
-      <div className="two">
+      <div className={styles['two']}>
         {text('name', 'name of the test', { required: true })}
         {text('points', 'between the points', { placeholder: 'TP1, TP2' })}
         {choice('gate', 'belongs to gate', [['', 'no gate'], ...bench.gates.map((gate) => [gate, gate] as const)])}
@@ -106,7 +113,7 @@ export function TestForm({ test, bench, onSaved, onLeave }: Props) {
       </div>
       {text('otherwise', 'outside the range, do this', { placeholder: 'check D1 for direction' })}
       {kit.mayEdit && (
-        <p className="acts">
+        <p className={styles['acts']}>
           <Button type="submit" look="primary" disabled={kit.saving || draft.name.trim() === ''}>
             Save the test
           </Button>
@@ -126,22 +133,22 @@ export function TestForm({ test, bench, onSaved, onLeave }: Props) {
 /** What a formula can name; copied by eye. */
 function Formulas({ bench }: { bench: Bench }) {
   return (
-    <details className="formulas">
+    <details className={styles['formulas']}>
       <summary>What a formula can name</summary>
       <ul>
         {bench.functions.map((each) => (
           <li key={each.name}>
-            <code className="m">
+            <code className={ink['m']}>
               {each.name}({each.arguments})
             </code>{' '}
-            <span className="quiet">{each.unit === 'ohm' ? 'Ω' : each.unit}</span>
+            <span className={ink['quiet']}>{each.unit === 'ohm' ? 'Ω' : each.unit}</span>
           </li>
         ))}
       </ul>
       <p>
         Parts by their name, numbers with their unit, + − * / and brackets. A unit behind the whole names what your own
-        arithmetic gives: <code className="m">1.44 / ((R1 + 2 * R2) * C1) Hz</code>. A range before an equals sign is
-        what an adjuster has to reach.
+        arithmetic gives: <code className={ink['m']}>1.44 / ((R1 + 2 * R2) * C1) Hz</code>. A range before an equals
+        sign is what an adjuster has to reach.
       </p>
     </details>
   );

@@ -1,6 +1,9 @@
 import type { BenchTest } from '@/shared/api';
 import { howTested } from '@/shared/format/howTested';
 import { Press } from '@/shared/ui';
+import { clsx } from 'clsx';
+import ink from '@/shared/style/ink.module.css';
+import styles from './bench.module.css';
 
 type Props = {
   test: BenchTest;
@@ -13,8 +16,12 @@ type Props = {
 export function TestRow({ test, before, current, onPick }: Props) {
   return (
     <li>
-      <Press className={current ? 'testrow current' : 'testrow'} aria-current={current} onClick={onPick}>
-        <span className="number">{test.step ?? '–'}</span>
+      <Press
+        className={current ? clsx(styles['testrow'], styles['current']) : styles['testrow']}
+        aria-current={current}
+        onClick={onPick}
+      >
+        <span className={styles['number']}>{test.step ?? '–'}</span>
         <span>
           <b>{test.name}</b>
           <small>
@@ -22,11 +29,11 @@ export function TestRow({ test, before, current, onPick }: Props) {
             {test.adjusts ? `; turn ${test.adjusts}` : ''}
           </small>
         </span>
-        <span className="expects">
+        <span>
           <b>{test.fault === '' ? test.printed : '▲ not worked out'}</b>
-          {test.reading && <small className="m">{test.expect}</small>}
+          {test.reading && <small className={ink['m']}>{test.expect}</small>}
           {before && (
-            <small className="ochre">
+            <small className={ink['ochre']}>
               ▲ {before.printed} in revision {before.revision}: look whether it still fits
             </small>
           )}

@@ -1,5 +1,8 @@
 import type { BenchTest, Ends } from '@/shared/api';
 import { axis, shown } from '../model';
+import { clsx } from 'clsx';
+import ink from '@/shared/style/ink.module.css';
+import styles from './bench.module.css';
 
 const WIDTH = 460;
 
@@ -12,9 +15,9 @@ export function TolerancePicture({ test }: { test: BenchTest }) {
     value === null ? open : ((value - scale.from) / (scale.to - scale.from)) * WIDTH;
   const height = reading ? (reading.reach ? '84' : '110') : '40';
   const span = Math.max(Math.abs(scale.from), Math.abs(scale.to)) / 1.15;
-  const bar = (ends: Ends, y: number, height: number, className: string) => (
+  const bar = (ends: Ends, y: number, height: number, of: string) => (
     <rect
-      className={className}
+      className={styles[of]}
       x={x(ends.low, 0)}
       width={Math.max(2, x(ends.high, WIDTH) - x(ends.low, 0))}
       y={y}
@@ -23,10 +26,10 @@ export function TolerancePicture({ test }: { test: BenchTest }) {
   );
   const row = (y: number, label: string, ends: Ends) => (
     <>
-      <text className="axislabel" x={0} y={y}>
+      <text className={styles['axislabel']} x={0} y={y}>
         {label}
       </text>
-      <text className="axislabel m" x={WIDTH} y={y} textAnchor="end">
+      <text className={clsx(styles['axislabel'], ink['m'])} x={WIDTH} y={y} textAnchor="end">
         {ends.low === null ? 'up' : shown(ends.low, test.unit, span)} to{' '}
         {ends.high === null ? 'more' : shown(ends.high, test.unit, span)}
       </text>
@@ -34,7 +37,7 @@ export function TolerancePicture({ test }: { test: BenchTest }) {
   );
   return (
     <svg
-      className="tolerance"
+      className={styles['tolerance']}
       viewBox={`-4 0 ${String(WIDTH + 8)} ${height}`}
       role="img"
       aria-label={`The test passes ${test.printed}${reading ? `; nominal ${reading.text}` : ''}`}
@@ -50,7 +53,7 @@ export function TolerancePicture({ test }: { test: BenchTest }) {
           each.value !== null && (
             <circle
               key={each.row}
-              className={each.passes === false ? 'pilotdot out' : 'pilotdot'}
+              className={each.passes === false ? clsx(styles['pilotdot'], styles['out']) : styles['pilotdot']}
               cx={Math.max(0, Math.min(WIDTH, x(each.value, 0)))}
               cy={28}
               r={4}
@@ -75,8 +78,19 @@ export function TolerancePicture({ test }: { test: BenchTest }) {
           )}
           {!reading.reach && (
             <>
-              <line className="nominal" x1={x(reading.nominal, 0)} x2={x(reading.nominal, 0)} y1={18} y2={88} />
-              <text className="axislabel m" x={x(reading.nominal, 0)} y={104} textAnchor="middle">
+              <line
+                className={styles['nominal']}
+                x1={x(reading.nominal, 0)}
+                x2={x(reading.nominal, 0)}
+                y1={18}
+                y2={88}
+              />
+              <text
+                className={clsx(styles['axislabel'], ink['m'])}
+                x={x(reading.nominal, 0)}
+                y={104}
+                textAnchor="middle"
+              >
                 {reading.text}
               </text>
             </>

@@ -5,7 +5,10 @@ import { useKit } from '@/shared/kit';
 import { Button, FileButton, Segment, Segments, Split } from '@/shared/ui';
 import { BoardFacts } from './BoardFacts';
 import { Places } from './Places';
-import './board-station.css';
+import { clsx } from 'clsx';
+import ink from '@/shared/style/ink.module.css';
+import ui from '@/shared/ui/ui.module.css';
+import styles from './board-station.module.css';
 
 /** The Board station: both sides to scale, what does not match, and the facts of the board. */
 export function Board() {
@@ -19,7 +22,7 @@ export function Board() {
   const [fault, setFault] = useState('');
   if (!boards.data)
     return (
-      <p className="loading" role="status">
+      <p className={ui['loading']} role="status">
         {boards.error ? boards.error.message : 'Drawing the board'}
       </p>
     );
@@ -36,7 +39,7 @@ export function Board() {
       start={560}
       work={
         <>
-          <div className="bar">
+          <div className={ui['bar']}>
             <b>
               {parts.length} places on {boards.data.boards.length > 1 ? board.name : 'the board'}
             </b>
@@ -58,7 +61,7 @@ export function Board() {
                 ))}
               </Segments>
             )}
-            <span className="end">
+            <span className={ui['end']}>
               {kit.mayEdit && (
                 <FileButton
                   label="Add board files"
@@ -77,7 +80,7 @@ export function Board() {
             </span>
           </div>
           {fault !== '' && (
-            <p className="boardfault" role="alert">
+            <p className={styles['boardfault']} role="alert">
               {fault}
             </p>
           )}
@@ -87,10 +90,10 @@ export function Board() {
       }
       pane={
         <>
-          <div className="caption">
+          <div className={ui['caption']}>
             <b>Both sides</b>
-            <span className="quiet">{kit.side === 'top' ? 'top above' : 'bottom above'}</span>
-            <span className="end acts">
+            <span className={ink['quiet']}>{kit.side === 'top' ? 'top above' : 'bottom above'}</span>
+            <span className={clsx(ui['end'], styles['acts'])}>
               <Button
                 look={shaded ? 'on' : 'plain'}
                 aria-pressed={shaded}
@@ -112,10 +115,15 @@ export function Board() {
               <Button onClick={kit.flip}>Flip</Button>
             </span>
           </div>
-          <div className="scroll sides" tabIndex={0} role="region" aria-label="Both sides of the board">
+          <div
+            className={clsx(ui['scroll'], styles['sides'])}
+            tabIndex={0}
+            role="region"
+            aria-label="Both sides of the board"
+          >
             {reached.data && reached.data.notes.length > 0 && (
-              <p className={reached.data.fits ? 'reach quiet' : 'reach ochre'}>
-                <b className="m">{kit.selected}</b> {reached.data.fits ? '' : '▲ '}
+              <p className={clsx(ui['reach'], reached.data.fits ? ink['quiet'] : ink['ochre'])}>
+                <b className={ink['m']}>{kit.selected}</b> {reached.data.fits ? '' : '▲ '}
                 {reached.data.notes.join(' ')}
               </p>
             )}
@@ -154,8 +162,17 @@ function OneSide({ board, side, lit, shade, full, over, onPick }: SideProps) {
   return (
     <figure>
       <figcaption>{side === 'top' ? 'Top side' : 'Bottom side, turned over left to right'}</figcaption>
-      <div style={full ? { width: `${String(width)}mm` } : {}} className={full ? 'truesize' : ''}>
-        <BoardPane board={board} side={side} lit={lit} fitted={null} shade={shade} onPick={onPick} over={over} />
+      <div style={full ? { width: `${String(width)}mm` } : {}} className={full ? styles['truesize'] : ''}>
+        <BoardPane
+          className={styles['drawing']}
+          board={board}
+          side={side}
+          lit={lit}
+          fitted={null}
+          shade={shade}
+          onPick={onPick}
+          over={over}
+        />
       </div>
     </figure>
   );

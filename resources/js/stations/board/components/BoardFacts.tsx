@@ -1,6 +1,10 @@
 import type { BoardDrawing } from '@/shared/api';
 import { useKit } from '@/shared/kit';
 import { Button, Segment, Segments, Select } from '@/shared/ui';
+import { clsx } from 'clsx';
+import ink from '@/shared/style/ink.module.css';
+import ui from '@/shared/ui/ui.module.css';
+import styles from './board-station.module.css';
 
 const COLOURS = [
   { field: 'mask', name: 'mask', choices: ['green', 'blue', 'black', 'red', 'white', 'purple', 'yellow'] },
@@ -21,11 +25,11 @@ export function BoardFacts({ board }: { board: BoardDrawing }) {
   const pads = board.squarePad as Record<string, string>;
   const meanings = new Set(Object.values(pads));
   return (
-    <div className="boardfacts">
+    <div className={styles['boardfacts']}>
       {here.length > 0 && (
-        <ul className="mismatches" aria-label="What does not match">
+        <ul className={styles['mismatches']} aria-label="What does not match">
           {here.map((matter) => (
-            <li key={matter.message} className={matter.severity === 'note' ? 'quiet' : 'ochre'}>
+            <li key={matter.message} className={matter.severity === 'note' ? ink['quiet'] : ink['ochre']}>
               {matter.severity === 'block' ? '■ ' : matter.severity === 'warn' ? '▲ ' : '· '}
               {matter.designators[0] ? (
                 <Button
@@ -58,7 +62,7 @@ export function BoardFacts({ board }: { board: BoardDrawing }) {
           ))}
         </ul>
       )}
-      <div className="facts2">
+      <div className={styles['facts2']}>
         <div>
           <h2>Read with this edge up</h2>
           <Segments label="Reading direction">
@@ -78,12 +82,12 @@ export function BoardFacts({ board }: { board: BoardDrawing }) {
         </div>
         <div>
           <h2>Colours of the board</h2>
-          <div className="pads">
+          <div className={styles['pads']}>
             {COLOURS.map((colour) => (
               <label key={colour.field}>
                 {colour.name}{' '}
                 <Select
-                  className="filter"
+                  className={clsx(ui['filter'], styles['filter'])}
                   value={board[colour.field]}
                   disabled={!kit.mayEdit || kit.saving}
                   onChange={(event) => {
@@ -137,14 +141,14 @@ export function BoardFacts({ board }: { board: BoardDrawing }) {
         <div>
           <h2>
             A square pad means{' '}
-            {meanings.size > 1 && <span className="ochre">▲ differs between kinds; the manual warns</span>}
+            {meanings.size > 1 && <span className={ink['ochre']}>▲ differs between kinds; the manual warns</span>}
           </h2>
-          <div className="pads">
+          <div className={styles['pads']}>
             {PADS.map((pad) => (
               <label key={pad.kind}>
                 {pad.name}{' '}
                 <Select
-                  className="filter"
+                  className={clsx(ui['filter'], styles['filter'])}
                   value={pads[pad.kind] ?? ''}
                   disabled={!kit.mayEdit || kit.saving}
                   onChange={(event) => {

@@ -1,7 +1,11 @@
-import { useState } from 'react';
+import { useRef, useState } from 'react';
 import { useKeys } from '@/shared/keys';
 import { useKit } from '@/shared/kit';
-import { TableCell, Input, Press, Table, TableActions, TableBody, TableHead, TableRow } from '@/shared/ui';
+import { Input, SortHead, Table, TableActions, TableCell, TableHead, TableRow, WindowedBody } from '@/shared/ui';
+import { clsx } from 'clsx';
+import ink from '@/shared/style/ink.module.css';
+import ui from '@/shared/ui/ui.module.css';
+import styles from './board-station.module.css';
 
 type Part = { side: string; x: number; y: number; rotation: number; height: number; outline: string };
 type Sort = 'name' | 'x' | 'y' | 'height';
@@ -16,6 +20,7 @@ const compare: Readonly<Record<Sort, (a: [string, Part], b: [string, Part]) => n
 /** Every place on the board as a table. */
 export function Places({ parts }: { parts: readonly [string, Part][] }) {
   const kit = useKit();
+  const box = useRef<HTMLDivElement>(null);
   const [filter, setFilter] = useState('');
   const [sort, setSort] = useState<Sort>('name');
   const rows = parts.filter(([name]) => name.toLowerCase().includes(filter.trim().toLowerCase())).sort(compare[sort]);
@@ -36,34 +41,27 @@ export function Places({ parts }: { parts: readonly [string, Part][] }) {
     },
   });
   const head = (id: Sort, title: string, numeric = true) => (
-    <TableCell
-      component="th"
-      scope="col"
-      className={numeric ? 'num' : ''}
-      aria-sort={sort === id ? 'ascending' : 'none'}
-    >
-      <Press
-        onClick={() => {
-          setSort(id);
-        }}
-      >
-        {title}
-        {sort === id ? ' ↑' : ''}
-      </Press>
-    </TableCell>
+    <SortHead
+      label={title}
+      numeric={numeric}
+      way={sort === id ? 'ascending' : 'none'}
+      onSort={() => {
+        setSort(id);
+      }}
+    />
   );
   return (
     <>
-      <div className="caption">
+      <div className={ui['caption']}>
         <b>Places</b>
-        <span className="quiet">mm, seen from the top</span>
-        <span className="end acts">
-          <label className="sr" htmlFor="place-filter">
+        <span className={ink['quiet']}>mm, seen from the top</span>
+        <span className={clsx(ui['end'], styles['acts'])}>
+          <label className={ink['sr']} htmlFor="place-filter">
             Filter places
           </label>
           <Input
             id="place-filter"
-            className="filter"
+            className={clsx(ui['filter'], styles['filter'])}
             placeholder="Filter"
             value={filter}
             onChange={(event) => {
@@ -88,18 +86,18 @@ export function Places({ parts }: { parts: readonly [string, Part][] }) {
         </span>
       </div>
       {parts.length === 0 ? (
-        <p className="loading">
+        <p className={ui['loading']}>
           No part has a place yet. Drop a placement file here: designator, x, y, rotation, side.
         </p>
       ) : (
-        <div className="scroll" tabIndex={0} role="region" aria-label="Places on the board">
-          <Table className="table">
+        <div ref={box} className={ui['scroll']} tabIndex={0} role="region" aria-label="Places on the board">
+          <Table className={ui['table']} aria-rowcount={rows.length + 1}>
             <TableHead>
               <TableRow>
                 {head('name', 'Ref', false)}
                 {head('x', 'x')}
                 {head('y', 'y')}
-                <TableCell component="th" scope="col" className="num">
+                <TableCell component="th" scope="col" className={ui['num']}>
                   turned
                 </TableCell>
                 <TableCell component="th" scope="col">
@@ -111,28 +109,41 @@ export function Places({ parts }: { parts: readonly [string, Part][] }) {
                 </TableCell>
               </TableRow>
             </TableHead>
-            <TableBody>
-              {rows.map(([name, part]) => (
-                <TableRow
-                  key={name}
-                  aria-selected={name === kit.selected}
-                  onClick={() => {
-                    kit.select(name);
-                  }}
-                >
-                  <TableCell className="refs m">{name}</TableCell>
-                  <TableCell className="num">{part.x.toFixed(2)}</TableCell>
-                  <TableCell className="num">{part.y.toFixed(2)}</TableCell>
-                  <TableCell className="num">{part.rotation.toFixed(0)}°</TableCell>
-                  <TableCell>{part.side}</TableCell>
-                  <TableCell className="num">{part.height.toFixed(1)}</TableCell>
-                  <TableCell>{part.outline}</TableCell>
-                </TableRow>
-              ))}
-            </TableBody>
+            <WindowedBody
+              count={rows.length}
+              at={at}
+              box={box}
+              columns={7}
+              row={(index) => {
+                const row = rows[index];
+                return row && <PlaceRow key={row[0]} row={row} index={index} />;
+              }}
+            />
           </Table>
         </div>
       )}
     </>
+  );
+}
+
+function PlaceRow({ row: [name, part], index }: { row: [string, Part]; index: number }) {
+  const kit = useKit();
+  return (
+    <TableRow
+      data-index={index}
+      aria-rowindex={index + 2}
+      aria-selected={name === kit.selected}
+      onClick={() => {
+        kit.select(name);
+      }}
+    >
+      <TableCell className={clsx(ui['refs'], ink['m'])}>{name}</TableCell>
+      <TableCell className={ui['num']}>{part.x.toFixed(2)}</TableCell>
+      <TableCell className={ui['num']}>{part.y.toFixed(2)}</TableCell>
+      <TableCell className={ui['num']}>{part.rotation.toFixed(0)}°</TableCell>
+      <TableCell>{part.side}</TableCell>
+      <TableCell className={ui['num']}>{part.height.toFixed(1)}</TableCell>
+      <TableCell>{part.outline}</TableCell>
+    </TableRow>
   );
 }

@@ -2,6 +2,10 @@ import { useState } from 'react';
 import { useWriteFaq, type FaqEntry } from '@/shared/api';
 import { useKit } from '@/shared/kit';
 import { Button, Input, Press, TextArea } from '@/shared/ui';
+import { clsx } from 'clsx';
+import ink from '@/shared/style/ink.module.css';
+import ui from '@/shared/ui/ui.module.css';
+import styles from './faults.module.css';
 
 type Props = { entry: FaqEntry; current: boolean; mayEdit: boolean; onPick: () => void };
 
@@ -21,10 +25,10 @@ export function FaqCard({ entry, current, mayEdit, onPick }: Props) {
     );
   };
   return (
-    <article className={current ? 'faqcard current' : 'faqcard'}>
+    <article className={current ? clsx(styles['faqcard'], styles['current']) : styles['faqcard']}>
       {draft ? (
         <>
-          <div className="field">
+          <div className={ui['field']}>
             <label htmlFor={`q-${String(entry.id)}`}>question</label>
             <Input
               id={`q-${String(entry.id)}`}
@@ -35,7 +39,7 @@ export function FaqCard({ entry, current, mayEdit, onPick }: Props) {
               }}
             />
           </div>
-          <div className="field">
+          <div className={ui['field']}>
             <label htmlFor={`a-${String(entry.id)}`}>answer</label>
             <TextArea
               id={`a-${String(entry.id)}`}
@@ -48,7 +52,7 @@ export function FaqCard({ entry, current, mayEdit, onPick }: Props) {
             />
           </div>
           {write.error && (
-            <p className="refusal" role="alert">
+            <p className={ui['refusal']} role="alert">
               {write.error.message}
             </p>
           )}
@@ -74,12 +78,12 @@ export function FaqCard({ entry, current, mayEdit, onPick }: Props) {
       ) : (
         <>
           <h3>
-            <Press className="name" aria-pressed={current} onClick={onPick}>
+            <Press className={styles['name']} aria-pressed={current} onClick={onPick}>
               {entry.question}
             </Press>
           </h3>
           <p>{entry.answer}</p>
-          <p className="quiet">
+          <p className={ink['quiet']}>
             reported {entry.count} {entry.count === 1 ? 'time' : 'times'}
             {entry.step === null ? '' : `, shown at step ${String(entry.step)}`}
             {entry.published ? '' : ', not published'}

@@ -6,7 +6,10 @@ import { percent } from '@/shared/format';
 import { useKit } from '@/shared/kit';
 import { Split, WhyList } from '@/shared/ui';
 import { FaqCard } from './FaqCard';
-import './faults.css';
+import { clsx } from 'clsx';
+import ink from '@/shared/style/ink.module.css';
+import ui from '@/shared/ui/ui.module.css';
+import styles from './faults.module.css';
 
 /** The Faults station: how often kits are reported, what the reports are about, and the FAQ as customers see it. */
 export function Faults() {
@@ -17,7 +20,7 @@ export function Faults() {
   const mayAnswer = me.data?.abilities.includes('answer-reports') ?? false;
   if (!faults.data)
     return (
-      <p className="loading" role="status">
+      <p className={ui['loading']} role="status">
         {faults.error ? faults.error.message : 'Counting the reports'}
       </p>
     );
@@ -25,22 +28,22 @@ export function Faults() {
   return (
     <Split
       work={
-        <div className="scroll faultroom" tabIndex={0} role="region" aria-label="Faults">
-          <section className="rate" aria-label="Rate of reports">
+        <div className={clsx(ui['scroll'], styles['faultroom'])} tabIndex={0} role="region" aria-label="Faults">
+          <section className={styles['rate']} aria-label="Rate of reports">
             {rate.share === null ? (
               <p>
                 <b>No rate yet.</b> It is counted over kits shipped 30 days ago or earlier; there are none.
               </p>
             ) : (
               <>
-                <p className="big">
+                <p className={styles['big']}>
                   <b>{percent(rate.share)}</b> of kits are reported{' '}
-                  <span className="quiet">
+                  <span className={ink['quiet']}>
                     between {percent(rate.low)} and {percent(rate.high)}
                   </span>
                 </p>
                 <Interval low={rate.low} share={rate.share} high={rate.high} />
-                <p className="quiet">
+                <p className={ink['quiet']}>
                   {rate.reported} of {rate.kits} kits. Apart: {rate.youngKits} kits of the last 30 days with{' '}
                   {rate.youngReports} {rate.youngReports === 1 ? 'report' : 'reports'}, {rate.withoutSerial}{' '}
                   {rate.withoutSerial === 1 ? 'report' : 'reports'} without a known serial.
@@ -49,13 +52,13 @@ export function Faults() {
               </>
             )}
             {faults.data.open > 0 && (
-              <p className="ochre">
+              <p className={ink['ochre']}>
                 ▲ {faults.data.open} {faults.data.open === 1 ? 'report' : 'reports'} nobody has looked at.{' '}
                 {mayAnswer && <Link to="/reports">To Reports</Link>}
               </p>
             )}
           </section>
-          <section className="shares">
+          <section className={styles['shares']}>
             <Share title="Where it comes from" counts={faults.data.faultOrigins} />
             <Share title="What was wrong" counts={faults.data.causes} />
             <Share title="What customers notice" counts={faults.data.symptoms} />
@@ -63,7 +66,7 @@ export function Faults() {
           <section aria-label="FAQ">
             <h2>What customers read</h2>
             {faults.data.faq.length === 0 && (
-              <p className="quiet">No question yet. Answer a report in Reports and put it into the FAQ there.</p>
+              <p className={ink['quiet']}>No question yet. Answer a report in Reports and put it into the FAQ there.</p>
             )}
             {faults.data.faq.map((entry) => (
               <FaqCard
@@ -82,16 +85,16 @@ export function Faults() {
       pane={
         <>
           <BoardView lit={chosen ? new Set(chosen.anchor) : null} />
-          <div className="caption above">
+          <div className={clsx(ui['caption'], ui['above'])}>
             {chosen ? (
               <>
                 <b>{chosen.anchor.join(', ')}</b>
-                <span className="quiet">
+                <span className={ink['quiet']}>
                   {chosen.step === null ? 'at no step of this revision' : `asked at step ${String(chosen.step)}`}
                 </span>
               </>
             ) : (
-              <span className="quiet">Pick a question: the parts of its step light up.</span>
+              <span className={ink['quiet']}>Pick a question: the parts of its step light up.</span>
             )}
           </div>
         </>
@@ -105,16 +108,16 @@ function Interval({ low, share, high }: { low: number; share: number; high: numb
   const x = (value: number) => (value / top) * 420;
   return (
     <svg
-      className="interval"
+      className={styles['interval']}
       viewBox="0 0 440 34"
       width="440"
       height="34"
       role="img"
       aria-label={`${percent(share)}, between ${percent(low)} and ${percent(high)}`}
     >
-      <path className="axis" d="M0 18H420" />
+      <path className={styles['axis']} d="M0 18H420" />
       <rect x={x(low)} y="12" width={Math.max(1, x(high) - x(low))} height="12" />
-      <path className="mark" d={`M${String(x(share))} 8V28`} />
+      <path className={styles['mark']} d={`M${String(x(share))} 8V28`} />
       <text x="0" y="33">
         0
       </text>
@@ -131,9 +134,9 @@ function Share({ title, counts }: { title: string; counts: readonly Counted[] })
     <div>
       <h2>{title}</h2>
       {counts.map((each) => (
-        <div key={each.id} className="count">
+        <div key={each.id} className={clsx(ui['count'], styles['count'])}>
           <span>{each.name}</span>
-          <span className="track">
+          <span className={ui['track']}>
             <i style={{ width: `${String((100 * each.count) / most)}%` }} />
           </span>
           <b>{each.count}</b>

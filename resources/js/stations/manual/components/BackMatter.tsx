@@ -5,6 +5,9 @@ import { useKit } from '@/shared/kit';
 import { Button, OwnWords } from '@/shared/ui';
 import { testsOf } from '../model';
 import { BlockForm } from './BlockForm';
+import { clsx } from 'clsx';
+import ink from '@/shared/style/ink.module.css';
+import styles from './manual.module.css';
 
 /** What stands after the steps: setting up, wrong readings, questions of customers, how it works by block. */
 export function BackMatter({ manual, faq }: { manual: ManualDocument; faq: readonly FaqEntry[] }) {
@@ -19,8 +22,8 @@ export function BackMatter({ manual, faq }: { manual: ManualDocument; faq: reado
       {adjusting.length > 0 && <h2>Set it up</h2>}
       {adjusting.map(({ step, test }) => (
         <p key={test.name}>
-          Turn <b className="m">{test.adjusts}</b> until {test.name} reads <b>{test.expect}</b> ({howTested(test)}).{' '}
-          {test.reach} <span className="quiet">see step {step}</span>
+          Turn <b className={clsx(ink['m'], styles['m'])}>{test.adjusts}</b> until {test.name} reads{' '}
+          <b>{test.expect}</b> ({howTested(test)}). {test.reach} <span className={ink['quiet']}>see step {step}</span>
         </p>
       ))}
       {helped.length > 0 && <h2>When a reading is wrong</h2>}
@@ -37,7 +40,7 @@ export function BackMatter({ manual, faq }: { manual: ManualDocument; faq: reado
       ))}
       <h2>How it works</h2>
       {blocks.length === 0 && (
-        <p className="quiet">
+        <p className={ink['quiet']}>
           Divide the circuit into blocks: each gets its parts, its steps and its readings here, and a place for your
           words. The order can follow them too.
         </p>
@@ -53,10 +56,10 @@ export function BackMatter({ manual, faq }: { manual: ManualDocument; faq: reado
             }}
           />
         ) : (
-          <section key={block.name} className="owntext">
+          <section key={block.name} className={styles['owntext']}>
             <h3>{block.name}</h3>
             <div dangerouslySetInnerHTML={{ __html: block.html }} />
-            <p className="quiet">
+            <p className={ink['quiet']}>
               Parts: {block.parts.join(', ')}. {block.steps.length > 0 && `Built in step ${block.steps.join(', ')}. `}
               {block.tests.length > 0 && `You can measure it: ${block.tests.join('; ')}.`}
             </p>

@@ -2,6 +2,9 @@ import { useState, type SyntheticEvent } from 'react';
 import type { Change } from '@/shared/api';
 import { useKit } from '@/shared/kit';
 import { Button, Input } from '@/shared/ui';
+import { clsx } from 'clsx';
+import ink from '@/shared/style/ink.module.css';
+import styles from './manual.module.css';
 
 type Props = { name: string; parts: readonly string[]; onDone: () => void };
 
@@ -23,7 +26,7 @@ export function BlockForm({ name, parts, onDone }: Props) {
   };
   return (
     <form
-      className="blockform"
+      className={styles['blockform']}
       aria-label={name === '' ? 'A new block' : `Block ${name}`}
       onSubmit={(event) => void save(event)}
     >
@@ -44,7 +47,7 @@ export function BlockForm({ name, parts, onDone }: Props) {
       <label>
         its parts
         <Input
-          className="m"
+          className={clsx(ink['m'], styles['m'])}
           value={text}
           placeholder="D1, C1, R1-R3"
           onChange={(event) => {

@@ -1,6 +1,10 @@
 import { useOptions, type ExportKind, type ManualDocument } from '@/shared/api';
 import { useKit } from '@/shared/kit';
 import { LinkButton, PrintButton } from '@/shared/ui';
+import { clsx } from 'clsx';
+import ink from '@/shared/style/ink.module.css';
+import ui from '@/shared/ui/ui.module.css';
+import styles from './manual.module.css';
 
 const PRINTS: readonly { kind: ExportKind; name: string; does: string }[] = [
   {
@@ -61,8 +65,8 @@ export function FilesView({ manual }: { manual: ManualDocument }) {
   const take = (what: string, name: string, does: string, face: number | null) => (
     <div key={`${what} ${String(face)}`}>
       <dt>{name}</dt>
-      <dd className="quiet">{does}</dd>
-      <dd className="act">
+      <dd className={ink['quiet']}>{does}</dd>
+      <dd>
         <LinkButton href={address(what, face)} download aria-label={`Take it: ${name}`}>
           Take it
         </LinkButton>
@@ -70,14 +74,14 @@ export function FilesView({ manual }: { manual: ManualDocument }) {
     </div>
   );
   return (
-    <div className="scroll takeaway" tabIndex={0} role="region" aria-label="Prints and files">
+    <div className={clsx(ui['scroll'], styles['takeaway'])} tabIndex={0} role="region" aria-label="Prints and files">
       <h2>To print, on {manual.paper}</h2>
       <dl>
         {prints.map(({ kind, name, does }) => (
           <div key={kind}>
             <dt>{name}</dt>
-            <dd className="quiet">{does}</dd>
-            <dd className="act">
+            <dd className={ink['quiet']}>{does}</dd>
+            <dd>
               <PrintButton label="Make PDF" name={name} kind={kind} subject={kit.id} paper={manual.paper} />
             </dd>
           </div>
@@ -91,11 +95,11 @@ export function FilesView({ manual }: { manual: ManualDocument }) {
         )}
       </dl>
       {faces.length === 0 && (
-        <p className="quiet">
+        <p className={ink['quiet']}>
           Nothing of this kit is drilled. Holes in kit.json, drilling, or a panel over parts of a board give a template.
         </p>
       )}
-      <p className="quiet">Print what is 1:1 without fitting it to the page, and measure its bar.</p>
+      <p className={ink['quiet']}>Print what is 1:1 without fitting it to the page, and measure its bar.</p>
     </div>
   );
 }

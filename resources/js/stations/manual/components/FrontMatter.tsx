@@ -1,17 +1,21 @@
 import type { ManualDocument } from '@/shared/api';
 import { TableCell, Marking, Table, TableBody, TableHead, TableRow } from '@/shared/ui';
 import { OwnText } from './OwnText';
+import { clsx } from 'clsx';
+import ink from '@/shared/style/ink.module.css';
+import ui from '@/shared/ui/ui.module.css';
+import styles from './manual.module.css';
 
 /** What stands before the steps: cautions, contents, tools, which part is which. */
 export function FrontMatter({ manual }: { manual: ManualDocument }) {
   return (
     <>
       <h1>{manual.kit}</h1>
-      <p className="quiet">Build manual, revision {manual.revision}</p>
+      <p className={ink['quiet']}>Build manual, revision {manual.revision}</p>
       <OwnText manual={manual} place="intro" />
       <h2>Before you begin</h2>
       {manual.cautions.map((text) => (
-        <p key={text} className="caution">
+        <p key={text} className={styles['caution']}>
           {text}
         </p>
       ))}
@@ -38,11 +42,11 @@ export function FrontMatter({ manual }: { manual: ManualDocument }) {
       <h2>Tools</h2>
       <p>{manual.tools.join('; ')}.</p>
       <h2>Which part is which</h2>
-      <Table className="table">
+      <Table className={ui['table']}>
         <TableHead>
           <TableRow>
             <TableCell component="th">place</TableCell>
-            <TableCell component="th" className="num">
+            <TableCell component="th" className={ui['num']}>
               count
             </TableCell>
             <TableCell component="th">value</TableCell>
@@ -54,8 +58,8 @@ export function FrontMatter({ manual }: { manual: ManualDocument }) {
         <TableBody>
           {manual.identification.map((row) => (
             <TableRow key={row.designators.join(' ')}>
-              <TableCell className="refs m">{row.designators.join(' ')}</TableCell>
-              <TableCell className="num">{row.quantity}</TableCell>
+              <TableCell className={clsx(ui['refs'], ink['m'], styles['m'])}>{row.designators.join(' ')}</TableCell>
+              <TableCell className={ui['num']}>{row.quantity}</TableCell>
               <TableCell>{row.value}</TableCell>
               <TableCell>
                 <Marking marking={row.marking} />

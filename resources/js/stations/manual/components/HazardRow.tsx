@@ -2,6 +2,7 @@ import { useEffect, useRef, useState } from 'react';
 import type { Safety } from '@/shared/api';
 import { useKit } from '@/shared/kit';
 import { Button, Input, Segment, Segments } from '@/shared/ui';
+import styles from './manual.module.css';
 
 type Question = Safety['questions'][number];
 
@@ -25,7 +26,7 @@ export function HazardRow({ question }: { question: Question }) {
   };
   const sign = question.applies ? '▲ caution printed' : question.answer === 'no' ? '■ no' : '';
   return (
-    <li className={question.applies ? 'applies' : ''}>
+    <li className={question.applies ? styles['applies'] : ''}>
       <div>
         <b>{question.question}</b>
         {question.shown.map((text) => (
@@ -33,7 +34,7 @@ export function HazardRow({ question }: { question: Question }) {
         ))}
         {question.why !== '' && <small>You say no: {question.why}</small>}
       </div>
-      <span className="state">{sign}</span>
+      <span className={styles['state']}>{sign}</span>
       <Segments label={question.question}>
         <Segment
           pressed={question.answer === 'yes'}
@@ -55,7 +56,7 @@ export function HazardRow({ question }: { question: Question }) {
       </Segments>
       {asking && (
         <form
-          className="whyno"
+          className={styles['whyno']}
           onSubmit={(event) => {
             event.preventDefault();
             void saveWhy();

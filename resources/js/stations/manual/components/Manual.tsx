@@ -14,7 +14,9 @@ import { ReleaseBox } from './ReleaseBox';
 import { SafetyView } from './SafetyView';
 import { SettingsView } from './SettingsView';
 import { StepPage } from './StepPage';
-import './manual.css';
+import { clsx } from 'clsx';
+import ui from '@/shared/ui/ui.module.css';
+import styles from './manual.module.css';
 
 /** The Manual station: the pages as the builder reads them, words that can be changed, what blocks release. */
 export function Manual() {
@@ -44,14 +46,16 @@ export function Manual() {
   });
   if (manual.isPending)
     return (
-      <p className="loading" role="status">
+      <p className={ui['loading']} role="status">
         Writing the manual
       </p>
     );
-  if (manual.error) return <p className="loading">{manual.error.message}</p>;
+  if (manual.error) return <p className={ui['loading']}>{manual.error.message}</p>;
   if (!manual.data)
     return (
-      <p className="loading">There is no manual yet: some steps wait for each other. The Order station shows which.</p>
+      <p className={ui['loading']}>
+        There is no manual yet: some steps wait for each other. The Order station shows which.
+      </p>
     );
   const document_ = manual.data;
   const step = document_.steps.find((each) => each.number === at) ?? null;
@@ -59,7 +63,7 @@ export function Manual() {
     <Split
       work={
         <>
-          <div className="bar">
+          <div className={ui['bar']}>
             <Segments label="What to look at">
               {VIEWS.map(({ id, name }) => (
                 <Segment
@@ -73,7 +77,7 @@ export function Manual() {
                 </Segment>
               ))}
             </Segments>
-            <span className="end">
+            <span className={ui['end']}>
               {document_.steps.length} steps, {document_.joints} joints, {minutes(document_.minutes)}
             </span>
           </div>
@@ -81,7 +85,7 @@ export function Manual() {
           {view === 'settings' && <SettingsView manual={document_} />}
           {view === 'files' && <FilesView manual={document_} />}
           {view === 'pages' && (
-            <div className="scroll pages" tabIndex={0} role="region" aria-label="The manual">
+            <div className={clsx(ui['scroll'], styles['pages'])} tabIndex={0} role="region" aria-label="The manual">
               <FrontMatter manual={document_} />
               <h2>Build it</h2>
               <OwnText manual={document_} place="before" />

@@ -1,6 +1,7 @@
 import type { ManualDocument } from '@/shared/api';
 import { useKit } from '@/shared/kit';
 import { OwnWords } from '@/shared/ui';
+import styles from './manual.module.css';
 
 type Place = 'intro' | 'before' | 'use';
 
@@ -15,7 +16,7 @@ export function OwnText({ manual, place }: { manual: ManualDocument; place: Plac
   const kit = useKit();
   const text = (manual.texts ?? []).find((each) => each.place === place);
   return (
-    <div className="owntext">
+    <div className={styles['owntext']}>
       {text && <div dangerouslySetInnerHTML={{ __html: text.html }} />}
       {kit.mayEdit && (
         <OwnWords

@@ -1,6 +1,10 @@
 import { useMe, useRelease } from '@/shared/api';
 import { useKit } from '@/shared/kit';
 import { Button } from '@/shared/ui';
+import { clsx } from 'clsx';
+import ink from '@/shared/style/ink.module.css';
+import ui from '@/shared/ui/ui.module.css';
+import styles from './manual.module.css';
 
 /** Release: what stands in its way, the act itself, and afterwards the address of the builder's page. */
 export function ReleaseBox() {
@@ -11,11 +15,11 @@ export function ReleaseBox() {
   const released = kit.header.released;
   if (released) {
     return (
-      <section className="release" aria-label="Release">
+      <section className={styles['release']} aria-label="Release">
         <h2>■ Released on {released.at.slice(0, 10)}</h2>
         <p>
           Nothing in this revision changes any more. Serial numbers begin with{' '}
-          <b className="m">
+          <b className={clsx(ink['m'], styles['m'])}>
             {released.code}-{kit.header.revision}
           </b>
           .
@@ -29,7 +33,7 @@ export function ReleaseBox() {
     );
   }
   return (
-    <section className="release" aria-label="Release">
+    <section className={styles['release']} aria-label="Release">
       <h2>
         {blocking.length === 0
           ? 'Ready for release'
@@ -38,8 +42,8 @@ export function ReleaseBox() {
       {blocking.length > 0 ? (
         <ul>
           {blocking.map((matter) => (
-            <li key={matter.message} className="ochre">
-              ▲ {matter.message} <span className="quiet">{matter.station}</span>
+            <li key={matter.message} className={ink['ochre']}>
+              ▲ {matter.message} <span className={ink['quiet']}>{matter.station}</span>
             </li>
           ))}
         </ul>
@@ -50,7 +54,7 @@ export function ReleaseBox() {
         </p>
       )}
       {release.error && (
-        <p className="refusal" role="alert">
+        <p className={ui['refusal']} role="alert">
           {release.error.message}
         </p>
       )}

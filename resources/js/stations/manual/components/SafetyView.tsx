@@ -2,6 +2,10 @@ import { useSafety } from '@/shared/api';
 import { useKit } from '@/shared/kit';
 import { Button, TableCell, OwnWords, Table, TableBody, TableHead, TableRow } from '@/shared/ui';
 import { HazardRow } from './HazardRow';
+import { clsx } from 'clsx';
+import ink from '@/shared/style/ink.module.css';
+import ui from '@/shared/ui/ui.module.css';
+import styles from './manual.module.css';
 
 /** Safety: questions with what the parts answer, what the capacitors hold, the cautions as they print. */
 export function SafetyView() {
@@ -9,42 +13,46 @@ export function SafetyView() {
   const safety = useSafety(kit.id);
   if (!safety.data)
     return (
-      <p className="loading" role="status">
+      <p className={ui['loading']} role="status">
         {safety.error ? safety.error.message : 'Looking for hazards'}
       </p>
     );
   const { questions, charges, cautions } = safety.data;
   const open = questions.filter((each) => each.answer === '' && each.shown.length === 0).length;
   return (
-    <div className="scroll safety" tabIndex={0} role="region" aria-label="Safety">
+    <div className={clsx(ui['scroll'], styles['safety'])} tabIndex={0} role="region" aria-label="Safety">
       <h2>
         What can hurt somebody{' '}
-        {open > 0 ? <span className="ochre">▲ {open} to answer</span> : <span className="verdi">■ answered</span>}
+        {open > 0 ? (
+          <span className={ink['ochre']}>▲ {open} to answer</span>
+        ) : (
+          <span className={ink['verdi']}>■ answered</span>
+        )}
       </h2>
-      <ul className="hazards">
+      <ul className={styles['hazards']}>
         {questions.map((question) => (
           <HazardRow key={question.hazard} question={question} />
         ))}
       </ul>
       <h2>What stays in the capacitors</h2>
       {charges.length === 0 && (
-        <p className="quiet">
+        <p className={ink['quiet']}>
           Nothing worth a line: no capacitor holds a tenth of a millijoule at the voltages you declared.
         </p>
       )}
       {charges.length > 0 && (
-        <Table className="table">
+        <Table className={ui['table']}>
           <TableHead>
             <TableRow>
               <TableCell component="th">part</TableCell>
-              <TableCell component="th" className="num">
+              <TableCell component="th" className={ui['num']}>
                 at most
               </TableCell>
               <TableCell component="th">from</TableCell>
-              <TableCell component="th" className="num">
+              <TableCell component="th" className={ui['num']}>
                 holds
               </TableCell>
-              <TableCell component="th" className="num">
+              <TableCell component="th" className={ui['num']}>
                 charge
               </TableCell>
               <TableCell component="th">emptied</TableCell>
@@ -54,11 +62,11 @@ export function SafetyView() {
           <TableBody>
             {charges.map((charge) => (
               <TableRow key={charge.designator}>
-                <TableCell className="refs m">{charge.designator}</TableCell>
-                <TableCell className="num">{charge.volts}&thinsp;V</TableCell>
+                <TableCell className={clsx(ui['refs'], ink['m'], styles['m'])}>{charge.designator}</TableCell>
+                <TableCell className={ui['num']}>{charge.volts}&thinsp;V</TableCell>
                 <TableCell>{FROM[charge.origin] ?? charge.origin}</TableCell>
-                <TableCell className="num">{energy(charge.joules)}</TableCell>
-                <TableCell className="num">{charge.microcoulombs}&thinsp;µC</TableCell>
+                <TableCell className={ui['num']}>{energy(charge.joules)}</TableCell>
+                <TableCell className={ui['num']}>{charge.microcoulombs}&thinsp;µC</TableCell>
                 <TableCell>
                   {charge.bleeder === null
                     ? charge.neededOhms === null
@@ -66,16 +74,16 @@ export function SafetyView() {
                       : `by nothing; ${String(charge.neededOhms)} Ω would`
                     : `by ${charge.bleeder} in ${String(charge.seconds)} s`}
                 </TableCell>
-                <TableCell>{charge.hazard ? <span className="harm">✕ yes</span> : 'no'}</TableCell>
+                <TableCell>{charge.hazard ? <span className={styles['harm']}>✕ yes</span> : 'no'}</TableCell>
               </TableRow>
             ))}
           </TableBody>
         </Table>
       )}
-      <p className="quiet">{safety.data.limits}</p>
+      <p className={ink['quiet']}>{safety.data.limits}</p>
       <h2>Cautions in front of the manual</h2>
       {cautions.map((caution) => (
-        <div key={caution.text} className="caution">
+        <div key={caution.text} className={styles['caution']}>
           <p>{caution.text}</p>
           {kit.mayEdit && (
             <OwnWords
@@ -103,7 +111,7 @@ export function SafetyView() {
           )}
         </div>
       ))}
-      <p className="quiet">
+      <p className={ink['quiet']}>
         These are the usual cautions, common practice. Local rules come first, and licensed practice where they ask for
         it.
       </p>

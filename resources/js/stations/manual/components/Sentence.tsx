@@ -1,6 +1,7 @@
 import type { ManualStep } from '@/shared/api';
 import { useKit } from '@/shared/kit';
 import { Button, OwnWords } from '@/shared/ui';
+import styles from './manual.module.css';
 
 type Props = { sentence: NonNullable<ManualStep['sentences']>[number] };
 
@@ -9,7 +10,7 @@ export function Sentence({ sentence }: Props) {
   const kit = useKit();
   const target = `sentence.${sentence.code}`;
   return (
-    <div className="sentence">
+    <div className={styles['sentence']}>
       <p>{sentence.text}</p>
       {kit.mayEdit && (
         <OwnWords

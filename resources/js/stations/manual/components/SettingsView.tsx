@@ -2,12 +2,21 @@ import type { ManualDocument } from '@/shared/api';
 import { useKit } from '@/shared/kit';
 import { SETTINGS, settingOf } from '../model';
 import { Segment, Segments } from '@/shared/ui';
+import { clsx } from 'clsx';
+import ink from '@/shared/style/ink.module.css';
+import ui from '@/shared/ui/ui.module.css';
+import styles from './manual.module.css';
 
 /** The settings of a kit that the manual is written by. */
 export function SettingsView({ manual }: { manual: ManualDocument }) {
   const kit = useKit();
   return (
-    <div className="scroll settings" tabIndex={0} role="region" aria-label="Settings of the manual">
+    <div
+      className={clsx(ui['scroll'], styles['settings'])}
+      tabIndex={0}
+      role="region"
+      aria-label="Settings of the manual"
+    >
       {SETTINGS.map(({ field, label, does, choices }) => {
         const now = settingOf(manual, field);
         return (
@@ -28,7 +37,7 @@ export function SettingsView({ manual }: { manual: ManualDocument }) {
                 </Segment>
               ))}
             </Segments>
-            <p className="quiet">{does}</p>
+            <p className={ink['quiet']}>{does}</p>
           </fieldset>
         );
       })}

@@ -4,6 +4,10 @@ import { howTested } from '@/shared/format/howTested';
 import { useKit } from '@/shared/kit';
 import { Button, Input, Marking, Press, TextArea } from '@/shared/ui';
 import { Sentence } from './Sentence';
+import { clsx } from 'clsx';
+import ink from '@/shared/style/ink.module.css';
+import ui from '@/shared/ui/ui.module.css';
+import styles from './manual.module.css';
 
 type Props = { step: ManualStep; faq: readonly FaqEntry[]; current: boolean; onPick: () => void };
 
@@ -26,15 +30,18 @@ export function StepPage({ step, faq, current, onPick }: Props) {
     if (state !== 'refused') setDraft(null);
   };
   return (
-    <article className={current ? 'steppage current' : 'steppage'} id={`page-step-${String(step.number)}`}>
+    <article
+      className={current ? clsx(styles['steppage'], styles['current']) : styles['steppage']}
+      id={`page-step-${String(step.number)}`}
+    >
       <h3>
-        <Press className="name" aria-pressed={current} onClick={onPick}>
+        <Press className={styles['name']} aria-pressed={current} onClick={onPick}>
           {step.number}. {step.title}
         </Press>
       </h3>
       {draft ? (
-        <div className="own">
-          <div className="field">
+        <div className={styles['own']}>
+          <div className={ui['field']}>
             <label htmlFor={`title-${key}`}>title</label>
             <Input
               id={`title-${key}`}
@@ -45,7 +52,7 @@ export function StepPage({ step, faq, current, onPick }: Props) {
               }}
             />
           </div>
-          <div className="field">
+          <div className={ui['field']}>
             <label htmlFor={`note-${key}`}>your note at this step</label>
             <TextArea
               id={`note-${key}`}
@@ -74,22 +81,22 @@ export function StepPage({ step, faq, current, onPick }: Props) {
         <>
           {step.note !== '' && <p>{step.note}</p>}
           {(step.watch ?? []).map((text) => (
-            <p key={text} className="watch">
+            <p key={text} className={styles['watch']}>
               {text}
             </p>
           ))}
           {step.parts.map((part) => (
-            <p key={part.designator} className="partline">
-              <b className="m">{part.designator}</b>{' '}
+            <p key={part.designator} className={styles['partline']}>
+              <b className={clsx(ink['m'], styles['m'])}>{part.designator}</b>{' '}
               <span>
-                {part.value} <span className="quiet">{part.kindName}</span>
+                {part.value} <span className={ink['quiet']}>{part.kindName}</span>
               </span>{' '}
               <Marking marking={part.marking} />
             </p>
           ))}
           {step.callouts.map((callout) => (
-            <p key={callout.designator} className="sidebar">
-              <b className="m">{callout.designator}</b> {callout.text}
+            <p key={callout.designator} className={styles['sidebar']}>
+              <b className={clsx(ink['m'], styles['m'])}>{callout.designator}</b> {callout.text}
             </p>
           ))}
           {[...new Set(step.parts.map((part) => part.hold).filter((hold) => hold !== ''))].map((hold) => (
@@ -101,7 +108,7 @@ export function StepPage({ step, faq, current, onPick }: Props) {
                 .map((each) => <Sentence key={each.code} sentence={each} />)
             : step.tips.map((tip) => <p key={tip}>{tip}</p>)}
           {step.cautions.map((text) => (
-            <p key={text} className="caution">
+            <p key={text} className={styles['caution']}>
               {text}
             </p>
           ))}
@@ -117,21 +124,21 @@ export function StepPage({ step, faq, current, onPick }: Props) {
             </p>
           )}
           {Object.entries(step.remaining as Record<string, string[]>).map(([bag, left]) => (
-            <p key={bag} className="quiet">
+            <p key={bag} className={ink['quiet']}>
               Bag {bag} {left.length === 0 ? 'is empty now' : `still holds ${left.join(', ')}`}.
             </p>
           ))}
           {faq.map((entry) => (
-            <p key={entry.id} className="asked">
+            <p key={entry.id} className={styles['asked']}>
               <b>{entry.question}</b> {entry.answer}{' '}
-              <span className="quiet">
+              <span className={ink['quiet']}>
                 reported {entry.count} {entry.count === 1 ? 'time' : 'times'}
               </span>
             </p>
           ))}
           {kit.mayEdit && (
             <p>
-              {step.ownWords && <span className="quiet">your words </span>}
+              {step.ownWords && <span className={ink['quiet']}>your words </span>}
               <Button
                 look="link"
                 onClick={() => {

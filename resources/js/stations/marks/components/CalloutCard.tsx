@@ -3,6 +3,9 @@ import type { BoardDrawing, Callout } from '@/shared/api';
 import { BoardCrop } from '@/shared/board';
 import { useKit } from '@/shared/kit';
 import { Button, Press, TextArea } from '@/shared/ui';
+import { clsx } from 'clsx';
+import ink from '@/shared/style/ink.module.css';
+import styles from './marks.module.css';
 
 /** Harm is said with a sign and a word, and shown in crimson only where something is destroyed or hurt. */
 const WEIGHT: Readonly<Record<Callout['consequence'], { tone: string; words: string }>> = {
@@ -35,11 +38,14 @@ export function CalloutCard({ callout, boards, current }: Props) {
       setText(null);
   };
   return (
-    <article id={`callout-${callout.designator}`} className={current ? 'callout current' : 'callout'}>
+    <article
+      id={`callout-${callout.designator}`}
+      className={current ? clsx(styles['callout'], styles['current']) : styles['callout']}
+    >
       {ends.length === 0 ? (
-        <div className="nopicture quiet">off the board</div>
+        <div className={clsx(styles['nopicture'], ink['quiet'], styles['quiet'])}>off the board</div>
       ) : (
-        <div className="ends">
+        <div className={styles['ends']}>
           {ends.map(({ picture, board }, index) => (
             <BoardCrop
               key={index}
@@ -55,14 +61,16 @@ export function CalloutCard({ callout, boards, current }: Props) {
       <div>
         <h2>
           <Press
-            className="name m"
+            className={clsx(styles['name'], ink['m'])}
             onClick={() => {
               kit.select(callout.designator);
             }}
           >
             {callout.designator}
           </Press>
-          <span className="quiet">{callout.step === null ? '' : `step ${String(callout.step)}`}</span>
+          <span className={clsx(ink['quiet'], styles['quiet'])}>
+            {callout.step === null ? '' : `step ${String(callout.step)}`}
+          </span>
         </h2>
         {text === null ? (
           <p>{callout.ownWords ? callout.text : callout.lead}</p>
@@ -80,15 +88,15 @@ export function CalloutCard({ callout, boards, current }: Props) {
             }}
           />
         )}
-        <p className={weight.tone}>
+        <p className={styles[weight.tone]}>
           {callout.kind === 'wire' ? weight.words.replace('Reversed', 'Swapped') : weight.words}
           {callout.replaceTogether.length > 0 ? `; replace ${callout.replaceTogether.join(', ')} together` : ''}
         </p>
         {callout.alike.length > 0 && (
-          <p className="ochre">▲ Looks like {callout.alike.join(', ')}: read the print first</p>
+          <p className={ink['ochre']}>▲ Looks like {callout.alike.join(', ')}: read the print first</p>
         )}
-        {callout.partMark === null && <p className="ochre">▲ No mark that shows: give it one</p>}
-        <p className="acts">
+        {callout.partMark === null && <p className={ink['ochre']}>▲ No mark that shows: give it one</p>}
+        <p className={styles['acts']}>
           {text === null ? (
             kit.mayEdit && (
               <Button

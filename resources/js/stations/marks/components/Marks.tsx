@@ -6,7 +6,10 @@ import { useKit } from '@/shared/kit';
 import { Input, PrintButton, Split } from '@/shared/ui';
 import { CalloutCard } from './CalloutCard';
 import { PadTable } from './PadTable';
-import './marks.css';
+import { clsx } from 'clsx';
+import ink from '@/shared/style/ink.module.css';
+import ui from '@/shared/ui/ui.module.css';
+import styles from './marks.module.css';
 
 /** The Marks station: a card for everything that has a direction, in step order, cut from the board as the builder holds it. */
 export function Marks() {
@@ -45,7 +48,7 @@ export function Marks() {
   });
   if (!marks.data || !boards.data)
     return (
-      <p className="loading" role="status">
+      <p className={ui['loading']} role="status">
         {marks.error ? marks.error.message : 'Working out the marks'}
       </p>
     );
@@ -54,16 +57,18 @@ export function Marks() {
     <Split
       work={
         <>
-          <div className="bar">
+          <div className={ui['bar']}>
             <b>{all.length} have a direction</b>
-            <span>{open === 0 ? 'each has a mark' : <span className="ochre">▲ {open} without a mark</span>}</span>
-            <span className="end">
-              <label className="sr" htmlFor="marks-filter">
+            <span>
+              {open === 0 ? 'each has a mark' : <span className={ink['ochre']}>▲ {open} without a mark</span>}
+            </span>
+            <span className={ui['end']}>
+              <label className={ink['sr']} htmlFor="marks-filter">
                 Filter callouts
               </label>
               <Input
                 id="marks-filter"
-                className="filter"
+                className={ui['filter']}
                 placeholder="Filter"
                 value={filter}
                 onChange={(event) => {
@@ -78,8 +83,13 @@ export function Marks() {
               />
             </span>
           </div>
-          <div className="scroll cards" tabIndex={0} role="region" aria-label="Callouts in step order">
-            {all.length === 0 && <p className="loading">Nothing in this kit has a direction.</p>}
+          <div
+            className={clsx(ui['scroll'], styles['cards'])}
+            tabIndex={0}
+            role="region"
+            aria-label="Callouts in step order"
+          >
+            {all.length === 0 && <p className={ui['loading']}>Nothing in this kit has a direction.</p>}
             {shown.map((callout) => (
               <CalloutCard
                 key={callout.designator}

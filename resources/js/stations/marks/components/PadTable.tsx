@@ -1,23 +1,27 @@
 import { Link } from 'react-router';
 import type { BoardDrawing } from '@/shared/api';
+import { clsx } from 'clsx';
+import ink from '@/shared/style/ink.module.css';
+import ui from '@/shared/ui/ui.module.css';
+import styles from './marks.module.css';
 
 /** What a square pad means on each board; within a kind it has one meaning, between kinds it may differ. */
 export function PadTable({ boards }: { boards: readonly BoardDrawing[] }) {
   return (
-    <section className="pads4" aria-label="What the square pad means">
-      <div className="caption above">
+    <section className={styles['pads4']} aria-label="What the square pad means">
+      <div className={clsx(ui['caption'], ui['above'])}>
         <b>What the square pad means here</b>
-        <span className="end">
+        <span className={ui['end']}>
           <Link to="../board">change on Board</Link>
         </span>
       </div>
       {boards.map((board) => {
         const pads = Object.entries(board.squarePad as Record<string, string>);
         return (
-          <div key={board.name} className="padlist">
+          <div key={board.name} className={styles['padlist']}>
             {boards.length > 1 && <h3>{board.name}</h3>}
             {pads.length === 0 ? (
-              <p className="quiet">Nothing said yet.</p>
+              <p className={clsx(ink['quiet'], styles['quiet'])}>Nothing said yet.</p>
             ) : (
               <dl>
                 {pads.map(([kind, meaning]) => (
@@ -29,7 +33,9 @@ export function PadTable({ boards }: { boards: readonly BoardDrawing[] }) {
               </dl>
             )}
             {new Set(pads.map(([, meaning]) => meaning)).size > 1 && (
-              <p className="quiet">One meaning within a kind. Between kinds it differs here, so the manual warns.</p>
+              <p className={clsx(ink['quiet'], styles['quiet'])}>
+                One meaning within a kind. Between kinds it differs here, so the manual warns.
+              </p>
             )}
           </div>
         );

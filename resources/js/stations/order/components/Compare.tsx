@@ -3,6 +3,10 @@ import { api, type Cycle, type Order } from '@/shared/api';
 import { minutes } from '@/shared/format';
 import { isCycle, SCORE_FIELDS } from '../model';
 import { TableCell, Table, TableBody, TableHead, TableRow } from '@/shared/ui';
+import { clsx } from 'clsx';
+import ink from '@/shared/style/ink.module.css';
+import ui from '@/shared/ui/ui.module.css';
+import styles from './order.module.css';
 
 const read = async (id: number, school: 'lowest-first' | 'kind-by-kind'): Promise<Order | Cycle> => {
   const path =
@@ -27,23 +31,28 @@ export function Compare({ revisionId }: { revisionId: number }) {
   const [a, b] = [lowest.data, kinds.data];
   if (!a || !b)
     return (
-      <p className="loading" role="status">
+      <p className={ui['loading']} role="status">
         Working out both orders
       </p>
     );
   if (isCycle(a) || isCycle(b)) return null;
   return (
-    <div className="scroll compare" tabIndex={0} role="region" aria-label="Two schools side by side">
-      <Table className="table">
+    <div
+      className={clsx(ui['scroll'], styles['compare'])}
+      tabIndex={0}
+      role="region"
+      aria-label="Two schools side by side"
+    >
+      <Table className={ui['table']}>
         <TableHead>
           <TableRow>
             <TableCell component="th" scope="col">
               what it costs
             </TableCell>
-            <TableCell component="th" scope="col" className="num">
+            <TableCell component="th" scope="col" className={ui['num']}>
               lowest first
             </TableCell>
-            <TableCell component="th" scope="col" className="num">
+            <TableCell component="th" scope="col" className={ui['num']}>
               kind by kind
             </TableCell>
           </TableRow>
@@ -52,27 +61,30 @@ export function Compare({ revisionId }: { revisionId: number }) {
           {SCORE_FIELDS.map((field) => (
             <TableRow key={field.key}>
               <TableCell>{field.name}</TableCell>
-              <TableCell className="num">
+              <TableCell className={ui['num']}>
                 {a.score[field.key] < b.score[field.key] ? <b>{a.score[field.key]}</b> : a.score[field.key]}
               </TableCell>
-              <TableCell className="num">
+              <TableCell className={ui['num']}>
                 {b.score[field.key] < a.score[field.key] ? <b>{b.score[field.key]}</b> : b.score[field.key]}
               </TableCell>
             </TableRow>
           ))}
           <TableRow>
             <TableCell>time</TableCell>
-            <TableCell className="num">{minutes(a.minutes)}</TableCell>
-            <TableCell className="num">{minutes(b.minutes)}</TableCell>
+            <TableCell className={ui['num']}>{minutes(a.minutes)}</TableCell>
+            <TableCell className={ui['num']}>{minutes(b.minutes)}</TableCell>
           </TableRow>
         </TableBody>
       </Table>
-      <div className="columns">
+      <div className={styles['columns']}>
         {[a, b].map((order) => (
           <ol key={order.school}>
             {order.steps.map((step) => (
               <li key={step.number}>
-                {step.title} <span className="m quiet">{step.parts.map((part) => part.designator).join(' ')}</span>
+                {step.title}{' '}
+                <span className={clsx(ink['m'], styles['m'], ink['quiet'])}>
+                  {step.parts.map((part) => part.designator).join(' ')}
+                </span>
               </li>
             ))}
           </ol>

@@ -1,6 +1,9 @@
 import { useEffect, useRef } from 'react';
 import type { Cost } from '../useTrial';
 import { Button } from '@/shared/ui';
+import { clsx } from 'clsx';
+import ui from '@/shared/ui/ui.module.css';
+import styles from './order.module.css';
 
 type Props = { cost: Cost | null; waiting: boolean; onKeep: () => void; onBack: () => void };
 
@@ -12,7 +15,7 @@ export function CostLine({ cost, waiting, onKeep, onBack }: Props) {
     if (waiting) keep.current?.focus();
   }, [waiting]);
   return (
-    <div className={worse ? 'cost worse' : 'cost'} role="status" aria-live="polite">
+    <div className={worse ? clsx(styles['cost'], styles['worse']) : styles['cost']} role="status" aria-live="polite">
       <span data-testid="cost">
         {cost === null
           ? 'Working out what it costs'
@@ -21,7 +24,7 @@ export function CostLine({ cost, waiting, onKeep, onBack }: Props) {
             : cost.text}
       </span>
       {waiting && (
-        <span className="end">
+        <span className={clsx(ui['end'], styles['end'])}>
           <Button ref={keep} look="primary" onClick={onKeep}>
             Keep <kbd>Enter</kbd>
           </Button>

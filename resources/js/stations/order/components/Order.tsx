@@ -12,7 +12,7 @@ import { StepPane } from './StepPane';
 import { isCycle, withMove, withoutParts, type Grip, type Target } from '../model';
 import { useDrag } from '../useDrag';
 import { useTrial } from '../useTrial';
-import './order.css';
+import ui from '@/shared/ui/ui.module.css';
 
 /** The Order station: the steps as a stair of heights, the board, and the skyline of the board on the table. */
 export function Order() {
@@ -45,9 +45,7 @@ export function Order() {
     onCancel: trial.forget,
   });
   const go = (next: number) => {
-    const wanted = Math.max(0, Math.min(steps.length - 1, next));
-    setAt(wanted);
-    document.getElementById(`step-${String(wanted)}`)?.scrollIntoView({ block: 'nearest' });
+    setAt(Math.max(0, Math.min(steps.length - 1, next)));
   };
   const nudge = (by: -1 | 1) => {
     if (!step || !kit.mayEdit || step.parts.length === 0) return;
@@ -79,7 +77,7 @@ export function Order() {
   if (order.error) return <Notice title="The order cannot be shown" text={order.error.message} />;
   if (!data)
     return (
-      <p className="loading" role="status">
+      <p className={ui['loading']} role="status">
         Working out the order
       </p>
     );
@@ -126,7 +124,11 @@ export function Order() {
         </>
       }
       pane={
-        step ? <StepPane steps={steps} index={index} /> : <p className="loading">There is no part to solder yet.</p>
+        step ? (
+          <StepPane steps={steps} index={index} />
+        ) : (
+          <p className={ui['loading']}>There is no part to solder yet.</p>
+        )
       }
     />
   );

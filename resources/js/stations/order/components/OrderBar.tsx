@@ -2,6 +2,9 @@ import type { ChangeField, Order } from '@/shared/api';
 import { minutes } from '@/shared/format';
 import { useKit } from '@/shared/kit';
 import { RouteButton, Button, Segment, Segments, Select } from '@/shared/ui';
+import { clsx } from 'clsx';
+import ui from '@/shared/ui/ui.module.css';
+import styles from './order.module.css';
 
 const SCHOOLS = [
   { id: 'lowest-first', name: 'Lowest first' },
@@ -19,7 +22,7 @@ export function OrderBar({ order, comparing, onCompare }: { order: Order; compar
     order.group ??
     Math.max(1, ...order.steps.filter((step) => step.action === 'solder').map((step) => step.parts.length));
   return (
-    <div className="bar orderbar">
+    <div className={clsx(ui['bar'], styles['orderbar'])}>
       <Segments label="School">
         {SCHOOLS.map((school) => (
           <Segment
@@ -37,7 +40,7 @@ export function OrderBar({ order, comparing, onCompare }: { order: Order; compar
       <label>
         up to{' '}
         <Select
-          className="filter group"
+          className={clsx(ui['filter'], styles['filter'], styles['group'])}
           aria-label="Parts in a step"
           value={String(group)}
           disabled={!kit.mayEdit || kit.saving}
@@ -55,7 +58,7 @@ export function OrderBar({ order, comparing, onCompare }: { order: Order; compar
         </Select>{' '}
         a step
       </label>
-      <span className="end">
+      <span className={clsx(ui['end'], styles['end'])}>
         <span>
           <b>{order.score.hanging}</b> {order.score.hanging === 1 ? 'hangs' : 'hang'}, <b>{minutes(order.minutes)}</b>
           {order.clock.elapsed > order.clock.handsOn + 0.5 ? ` of ${minutes(order.clock.elapsed)}` : ''}

@@ -3,6 +3,10 @@ import { useSkyline, type Step } from '@/shared/api';
 import { BoardView, fittedBefore } from '@/shared/board';
 import { degrees } from '@/shared/format';
 import { useKit } from '@/shared/kit';
+import { clsx } from 'clsx';
+import ink from '@/shared/style/ink.module.css';
+import ui from '@/shared/ui/ui.module.css';
+import styles from './order.module.css';
 
 const centimetres = (millimetres: number) => Math.max(1, Math.round(millimetres / 10));
 
@@ -18,32 +22,32 @@ export function StepPane({ steps, index }: { steps: readonly Step[]; index: numb
   return (
     <>
       <BoardView lit={lit} fitted={fitted} board={step.board} approach={step.number} />
-      <div className="caption above">
+      <div className={ui['caption']}>
         <b>On the table, step {step.number}</b>
         {step.lie && (
-          <span className="quiet">
+          <span className={ink['quiet']}>
             {skyline.data?.edge === 'tilt' ? 'seen along its tilt' : 'seen from the front edge'}
           </span>
         )}
         {step.lie && (
-          <span className="end">
+          <span className={clsx(ui['end'], styles['end'])}>
             tilt {degrees(step.lie.tilt)}
             {step.lie.rocks ? ', rocks' : ''}
           </span>
         )}
       </div>
-      <div className="below" tabIndex={0} role="region" aria-label="How the parts are held">
+      <div className={styles['below']} tabIndex={0} role="region" aria-label="How the parts are held">
         {number !== null && skyline.data?.svg ? (
           <>
             {/* Our own drawing, made by the server from numbers and escaped names. */}
-            <div className="table-view" dangerouslySetInnerHTML={{ __html: skyline.data.svg }} />
-            <p className="rests">
+            <div className={styles['tableview']} dangerouslySetInnerHTML={{ __html: skyline.data.svg }} />
+            <p className={styles['rests']}>
               rests on {step.lie?.contacts.slice(0, 6).join(', ')}
               {(step.lie?.contacts.length ?? 0) > 6 ? ` and ${String((step.lie?.contacts.length ?? 0) - 6)} more` : ''}
             </p>
           </>
         ) : (
-          <p className="rests">
+          <p className={styles['rests']}>
             {step.gate
               ? `Measure: ${step.gate.expect}`
               : step.board === null
@@ -52,18 +56,18 @@ export function StepPane({ steps, index }: { steps: readonly Step[]; index: numb
           </p>
         )}
         {step.prop && (
-          <p className="rests">
+          <p className={styles['rests']}>
             Put a prop of {step.prop.height.toFixed(1)} mm under the {step.prop.edge} edge: it levels the board.
           </p>
         )}
         {step.iron !== null && (
-          <p className="rests">
+          <p className={styles['rests']}>
             Iron at {step.iron} °C, about {centimetres(step.solder)} cm of solder for {step.joints} joints.
           </p>
         )}
         <Holds step={step} />
         {step.cautions.length > 0 && (
-          <ul className="cautions" aria-label="Cautions">
+          <ul className={styles['cautions']} aria-label="Cautions">
             {step.cautions.map((caution) => (
               <li key={caution}>{caution}</li>
             ))}
@@ -83,10 +87,10 @@ function Holds({ step }: { step: Step }) {
   }
   if (groups.size === 0) return null;
   return (
-    <ul className="holds">
+    <ul className={styles['holds']}>
       {[...groups].map(([text, names]) => (
         <li key={text}>
-          <span className="m">{names.join(' ')}</span>
+          <span className={clsx(ink['m'], styles['m'])}>{names.join(' ')}</span>
           <span>{text}</span>
         </li>
       ))}

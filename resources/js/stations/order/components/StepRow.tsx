@@ -4,6 +4,9 @@ import { useKit } from '@/shared/kit';
 import type { Grip } from '../model';
 import { StepWhy } from './StepWhy';
 import { Button, Press } from '@/shared/ui';
+import { clsx } from 'clsx';
+import ink from '@/shared/style/ink.module.css';
+import styles from './order.module.css';
 
 type Props = {
   steps: readonly Step[];
@@ -15,32 +18,48 @@ type Props = {
   onStep: (index: number) => void;
   onGrip: (grip: Grip, x: number, y: number) => void;
   onReset: (parts: readonly string[]) => void;
+  measure: ((row: Element | null) => void) | undefined;
 };
 
+/** A part is dragged by itself, and words in a reason are buttons of their own. */
+function isHeldApart(target: EventTarget): boolean {
+  return target instanceof Element && target.closest('[data-part], .MuiButton-root') !== null;
+}
+
 /** One step: title, parts as chips, its stair of the height, minutes; a break in the stair carries its reason. */
-export function StepRow({ steps, index, tallest, current, lifted, mark, onStep, onGrip, onReset }: Props) {
+export function StepRow({ steps, index, tallest, current, lifted, mark, onStep, onGrip, onReset, measure }: Props) {
   const kit = useKit();
   const step = steps[index];
   if (!step) return null;
   const names = step.parts.map((part) => part.designator);
   const movable = step.fits.length > 0;
   return (
+    // Every part of the row takes hold of the step; by keyboard the same is Alt and the arrows.
+     
     <li
+      ref={measure}
       id={`step-${String(index)}`}
+      data-index={index}
       data-step={index}
+      onPointerDown={(event) => {
+        if (movable && !isHeldApart(event.target)) onGrip({ parts: names, from: index }, event.clientX, event.clientY);
+      }}
       data-solder={step.action === 'solder' && step.board !== null ? '' : undefined}
-      className={['step', current ? 'current' : '', step.gate ? 'gate' : '', mark ? `mark-${mark}` : ''].join(' ')}
+      className={clsx(
+        styles['step'],
+        movable && styles['movable'],
+        current && styles['current'],
+        step.gate && styles['gate'],
+        mark && styles[`mark-${mark}`],
+      )}
       aria-current={current ? 'step' : undefined}
     >
       <Press
-        className="number"
+        className={styles['number']}
         title={movable ? 'Drag to move the step' : ''}
         aria-label={`Step ${String(step.number)}: ${step.title}`}
         onClick={() => {
           onStep(index);
-        }}
-        onPointerDown={(event) => {
-          if (movable) onGrip({ parts: names, from: index }, event.clientX, event.clientY);
         }}
       >
         {step.gate ? 'G' : step.number}
@@ -48,25 +67,28 @@ export function StepRow({ steps, index, tallest, current, lifted, mark, onStep, 
       {/* The number button does the same by keyboard. */}
       {/* eslint-disable-next-line jsx-a11y/click-events-have-key-events, jsx-a11y/no-static-element-interactions */}
       <div
-        className="what"
+        className={styles['what']}
         onClick={() => {
           onStep(index);
         }}
       >
         <b>{step.title}</b>
-        <span className="chips">
+        <span className={styles['chips']}>
           {step.gate ? (
-            <span className="m">{step.gate.expect}</span>
+            <span className={clsx(ink['m'], styles['m'])}>{step.gate.expect}</span>
           ) : (
             step.parts.map((part) => (
               <Press
                 key={part.designator}
-                className={[
-                  'chip m',
-                  part.hangs ? 'hang' : '',
-                  kit.selected === part.designator ? 'chosen' : '',
-                  lifted.includes(part.designator) ? 'lifted' : '',
-                ].join(' ')}
+                data-part={part.designator}
+                className={clsx(
+                  styles['chip'],
+                  ink['m'],
+                  styles['m'],
+                  part.hangs && styles['hang'],
+                  kit.selected === part.designator && styles['chosen'],
+                  lifted.includes(part.designator) && styles['lifted'],
+                )}
                 onClick={() => {
                   onStep(index);
                   kit.select(part.designator);
@@ -80,14 +102,14 @@ export function StepRow({ steps, index, tallest, current, lifted, mark, onStep, 
             ))
           )}
           {step.apart.length > 0 && (
-            <span className="apart ochre">
+            <span className={clsx(styles['apart'], ink['ochre'])}>
               apart from {step.apart.join(' ')}, {step.apart.length === 1 ? 'a look-alike' : 'look-alikes'}
             </span>
           )}
         </span>
-        {step.why && <span className="reason ochre">{step.why}</span>}
+        {step.why && <span className={clsx(styles['reason'], ink['ochre'])}>{step.why}</span>}
         {step.overridden.length > 0 && (
-          <span className="reason">
+          <span className={styles['reason']}>
             your place for {step.overridden.join(' ')}{' '}
             <Button
               look="link"
@@ -102,18 +124,18 @@ export function StepRow({ steps, index, tallest, current, lifted, mark, onStep, 
         )}
         {current && kit.why && <StepWhy step={step} />}
       </div>
-      <div className="stair" aria-hidden={step.height === null}>
+      <div className={styles['stair']} aria-hidden={step.height === null}>
         {step.height !== null && (
           <>
             <span
-              className={step.breaksStair ? 'bar0 broken' : 'bar0'}
+              className={step.breaksStair ? clsx(styles['bar0'], styles['broken']) : styles['bar0']}
               style={{ width: `${String((step.height / tallest) * 62)}%` }}
             />
-            <span className="m">{millimetres(step.height)}</span>
+            <span className={clsx(ink['m'], styles['m'])}>{millimetres(step.height)}</span>
           </>
         )}
       </div>
-      <span className="min">{minutes(step.minutes)}</span>
+      <span className={styles['min']}>{minutes(step.minutes)}</span>
     </li>
   );
 }

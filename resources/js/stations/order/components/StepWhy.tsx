@@ -1,11 +1,14 @@
 import type { Step } from '@/shared/api';
 import { degrees } from '@/shared/format';
 import { WhyList } from '@/shared/ui';
+import { clsx } from 'clsx';
+import ink from '@/shared/style/ink.module.css';
+import styles from './order.module.css';
 
 /** Why a step is where it is and how its parts are held. */
 export function StepWhy({ step }: { step: Step }) {
   return (
-    <div className="stepwhy">
+    <div className={styles['stepwhy']}>
       {step.lie && (
         <p>
           The board lies on {step.lie.contacts.join(', ')}, tilted by {degrees(step.lie.tilt)}
@@ -14,7 +17,7 @@ export function StepWhy({ step }: { step: Step }) {
       )}
       {step.parts.map((part) => (
         <div key={part.designator}>
-          <h3 className="m">{part.designator}</h3>
+          <h3 className={clsx(ink['m'], styles['m'])}>{part.designator}</h3>
           <WhyList reasons={part.reasons} />
         </div>
       ))}

@@ -2,6 +2,9 @@ import { useEffect, useState } from 'react';
 import type { ChangeField, PartLine } from '@/shared/api';
 import { useKit } from '@/shared/kit';
 import { Input, Select } from '@/shared/ui';
+import { clsx } from 'clsx';
+import ui from '@/shared/ui/ui.module.css';
+import styles from './parts.module.css';
 
 const LEGENDS: Readonly<Record<string, string>> = {
   designator: 'the designator',
@@ -21,7 +24,7 @@ export function BoardPrint({ line }: { line: PartLine }) {
       line.designators.map((name) => ({ type: 'line', target: name, field, value: value === '' ? null : value })),
     );
   return (
-    <div className="facts">
+    <div className={styles['facts']}>
       {line.supply === 'loose' ? (
         <Text
           key={`${line.designators.join()} usedAt`}
@@ -36,7 +39,7 @@ export function BoardPrint({ line }: { line: PartLine }) {
           <label htmlFor="line-legend">the board prints</label>
           <Select
             id="line-legend"
-            className="filter"
+            className={clsx(ui['filter'], styles['filter'])}
             value={line.legend ?? ''}
             disabled={!kit.mayEdit || kit.saving}
             onChange={(event) => void save('legend', event.target.value)}
@@ -90,7 +93,7 @@ function Text({
       <label htmlFor={`line-${field}`}>{label}</label>
       <Input
         id={`line-${field}`}
-        className="filter"
+        className={clsx(ui['filter'], styles['filter'])}
         placeholder={hint}
         value={text}
         maxLength={60}

@@ -3,6 +3,7 @@ import { useMarkings, type Change, type PartLine } from '@/shared/api';
 import { useKit } from '@/shared/kit';
 import type { Column } from '../model';
 import { Input } from '@/shared/ui';
+import styles from './parts.module.css';
 
 type Props = { line: PartLine; column: Column; onDone: () => void };
 
@@ -42,10 +43,10 @@ export function Cell({ line, column, onDone }: Props) {
   const unit = line.unit;
   const reading = echo.data?.readings.find((each) => unit === null || each.unit === unit);
   return (
-    <span className="cellbox">
+    <span className={styles['cellbox']}>
       <Input
         ref={field}
-        className="celledit"
+        className={styles['celledit']}
         aria-label={`${column} of ${line.designators.join(' ')}`}
         value={text}
         onChange={(event) => {
@@ -62,12 +63,12 @@ export function Cell({ line, column, onDone }: Props) {
         }}
       />
       {reading && (
-        <span className="echo" role="status">
+        <span className={styles['echo']} role="status">
           reads {reading.display}
         </span>
       )}
       {column === 'height' && text !== start && (
-        <span className="echo" role="status">
+        <span className={styles['echo']} role="status">
           mm, or with its unit: 0.3 in
         </span>
       )}

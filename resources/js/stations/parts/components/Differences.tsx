@@ -12,6 +12,10 @@ import {
   TableHead,
   TableRow,
 } from '@/shared/ui';
+import { clsx } from 'clsx';
+import ink from '@/shared/style/ink.module.css';
+import ui from '@/shared/ui/ui.module.css';
+import styles from './parts.module.css';
 
 const CHANGES: Readonly<Record<DifferenceEntry['change'], string>> = {
   added: '+ new',
@@ -30,11 +34,11 @@ export function Differences() {
   const faq = (difference.data?.faq ?? {}) as Record<string, string[]>;
   return (
     <>
-      <div className="bar">
+      <div className={ui['bar']}>
         <label htmlFor="earlier">from revision</label>
         <Select
           id="earlier"
-          className="filter"
+          className={clsx(ui['filter'], styles['filter'])}
           value={earlier}
           onChange={(event) => {
             setEarlier(Number(event.target.value));
@@ -49,7 +53,7 @@ export function Differences() {
         <span>
           to <b>{kit.header.revision}</b>
         </span>
-        <span className="end">
+        <span className={ui['end']}>
           <TableActions
             name={`${kit.header.kit} difference`}
             rows={() => [
@@ -69,16 +73,16 @@ export function Differences() {
           )}
         </span>
       </div>
-      <div className="scroll" tabIndex={0} role="region" aria-label="Differences">
-        {difference.error && <p className="loading">{difference.error.message}</p>}
+      <div className={ui['scroll']} tabIndex={0} role="region" aria-label="Differences">
+        {difference.error && <p className={ui['loading']}>{difference.error.message}</p>}
         {difference.isPending && (
-          <p className="loading" role="status">
+          <p className={ui['loading']} role="status">
             Comparing
           </p>
         )}
-        {difference.data && entries.length === 0 && <p className="loading">No part differs.</p>}
+        {difference.data && entries.length === 0 && <p className={ui['loading']}>No part differs.</p>}
         {entries.length > 0 && (
-          <Table className="table differences">
+          <Table className={clsx(ui['table'], styles['table'], styles['differences'])}>
             <TableHead>
               <TableRow>
                 <TableCell component="th">part</TableCell>
@@ -98,16 +102,18 @@ export function Differences() {
                     kit.select(entry.designator);
                   }}
                 >
-                  <TableCell className="refs m">{entry.designator.startsWith('~') ? '' : entry.designator}</TableCell>
+                  <TableCell className={clsx(ui['refs'], ink['m'], styles['m'])}>
+                    {entry.designator.startsWith('~') ? '' : entry.designator}
+                  </TableCell>
                   <TableCell>{CHANGES[entry.change]}</TableCell>
-                  <TableCell className="wraps">{entry.seen}</TableCell>
+                  <TableCell className={styles['wraps']}>{entry.seen}</TableCell>
                   <TableCell>
                     <Marking marking={entry.before?.marking ?? null} />
                   </TableCell>
                   <TableCell>
                     <Marking marking={entry.after?.marking ?? null} />
                   </TableCell>
-                  <TableCell className="wraps">
+                  <TableCell className={styles['wraps']}>
                     {[
                       steps(entry) === '' ? '' : `step ${steps(entry)}`,
                       bag(entry) === '' ? '' : `bag ${bag(entry)} and its label`,
@@ -125,7 +131,7 @@ export function Differences() {
           </Table>
         )}
         {(difference.data?.readings.length ?? 0) > 0 && (
-          <p className="cutline">
+          <p className={styles['cutline']}>
             <b>Measured otherwise:</b>{' '}
             {difference.data?.readings
               .map(
@@ -137,14 +143,14 @@ export function Differences() {
           </p>
         )}
         {(difference.data?.bags.length ?? 0) > 0 && (
-          <p className="cutline">
+          <p className={styles['cutline']}>
             <b>Bags weigh otherwise:</b>{' '}
             {difference.data?.bags
               .map((each) => `${each.bag}: ${grams(each.before)} → ${grams(each.after)}`)
               .join('; ')}
             .
             {difference.data?.bags.some((each) => each.typical) && (
-              <span className="quiet">
+              <span className={ink['quiet']}>
                 {' '}
                 Typical masses among them; weigh parts into masses.csv or the library to know better.
               </span>
@@ -152,10 +158,10 @@ export function Differences() {
           </p>
         )}
         {difference.data && difference.data.packed.length > 0 && (
-          <p className="cutline">
+          <p className={styles['cutline']}>
             <b>Packed as {difference.data.before}:</b> {difference.data.packed.length} kits,{' '}
-            <span className="m">{difference.data.packed[0]}</span> to{' '}
-            <span className="m">{difference.data.packed.at(-1)}</span>. The slip names them.
+            <span className={clsx(ink['m'], styles['m'])}>{difference.data.packed[0]}</span> to{' '}
+            <span className={clsx(ink['m'], styles['m'])}>{difference.data.packed.at(-1)}</span>. The slip names them.
           </p>
         )}
       </div>

@@ -2,6 +2,10 @@ import { useEffect, useState } from 'react';
 import type { PartsDocument } from '@/shared/api';
 import { useKit } from '@/shared/kit';
 import { TableCell, Input, Select, Table, TableBody, TableHead, TableRow } from '@/shared/ui';
+import { clsx } from 'clsx';
+import ink from '@/shared/style/ink.module.css';
+import ui from '@/shared/ui/ui.module.css';
+import styles from './parts.module.css';
 
 const FIELDS = [
   'designator',
@@ -30,9 +34,14 @@ export function FileReport({ parts }: { parts: PartsDocument }) {
     setFilter('');
   }, [parts.file]);
   return (
-    <div className="scroll report" tabIndex={0} role="region" aria-label="What became of the file">
+    <div
+      className={clsx(ui['scroll'], styles['report'])}
+      tabIndex={0}
+      role="region"
+      aria-label="What became of the file"
+    >
       <h2>Columns of {parts.file}</h2>
-      <Table className="table">
+      <Table className={clsx(ui['table'], styles['table'])}>
         <TableHead>
           <TableRow>
             <TableCell component="th" scope="col">
@@ -48,10 +57,12 @@ export function FileReport({ parts }: { parts: PartsDocument }) {
             const field = taken.find(([, name]) => name === header)?.[0] ?? '';
             return (
               <TableRow key={`${header} ${String(index)}`}>
-                <TableCell className="m">{header === '' ? `column ${String(index + 1)}` : header}</TableCell>
+                <TableCell className={clsx(ink['m'], styles['m'])}>
+                  {header === '' ? `column ${String(index + 1)}` : header}
+                </TableCell>
                 <TableCell>
                   <Select
-                    className="filter wide"
+                    className={clsx(ui['filter'], styles['filter'], ui['wide'])}
                     aria-label={`${header} is taken for`}
                     value={field}
                     disabled={!kit.mayEdit || kit.saving}
@@ -81,12 +92,12 @@ export function FileReport({ parts }: { parts: PartsDocument }) {
       </Table>
       <h2>
         Rows to look at
-        <label className="sr" htmlFor="report-filter">
+        <label className={ink['sr']} htmlFor="report-filter">
           Filter rows
         </label>
         <Input
           id="report-filter"
-          className="filter"
+          className={clsx(ui['filter'], styles['filter'])}
           placeholder="Filter"
           value={filter}
           onChange={(event) => {
@@ -95,15 +106,15 @@ export function FileReport({ parts }: { parts: PartsDocument }) {
         />
       </h2>
       {shown.length === 0 ? (
-        <p className="quiet">Every row became a line.</p>
+        <p className={ink['quiet']}>Every row became a line.</p>
       ) : (
-        <Table className="table wraps">
+        <Table className={clsx(ui['table'], styles['table'], styles['wraps'])}>
           <TableHead>
             <TableRow>
               <TableCell component="th" scope="col">
                 file
               </TableCell>
-              <TableCell component="th" scope="col" className="num">
+              <TableCell component="th" scope="col" className={clsx(ui['num'], styles['num'])}>
                 row
               </TableCell>
               <TableCell component="th" scope="col">
@@ -118,9 +129,9 @@ export function FileReport({ parts }: { parts: PartsDocument }) {
             {shown.map((problem) => (
               <TableRow key={`${String(problem.row)} ${problem.code} ${problem.message}`}>
                 <TableCell>{problem.file}</TableCell>
-                <TableCell className="num">{problem.row}</TableCell>
+                <TableCell className={clsx(ui['num'], styles['num'])}>{problem.row}</TableCell>
                 <TableCell>{problem.column}</TableCell>
-                <TableCell className={problem.severity === 'note' ? 'quiet' : 'ochre'}>
+                <TableCell className={problem.severity === 'note' ? ink['quiet'] : ink['ochre']}>
                   {problem.severity === 'error' ? '■ ' : problem.severity === 'warning' ? '▲ ' : '· '}
                   {problem.message}
                 </TableCell>

@@ -1,6 +1,9 @@
 import { Link } from 'react-router';
 import { usePartOfKit, type PartLine } from '@/shared/api';
 import { useKit } from '@/shared/kit';
+import { clsx } from 'clsx';
+import ink from '@/shared/style/ink.module.css';
+import styles from './parts.module.css';
 
 /** What the library says of the part: its number and the note on look-alikes. */
 export function FromLibrary({ line }: { line: PartLine }) {
@@ -8,14 +11,14 @@ export function FromLibrary({ line }: { line: PartLine }) {
   const part = usePartOfKit(kit.id, line.designators[0] ?? '').data;
   if (!part) return null;
   return (
-    <p className="fromlibrary small">
+    <p className={ink['small']}>
       <Link to={`/library?part=${encodeURIComponent(part.fingerprint)}`}>In the library</Link>
       {part.number && (
         <>
-          : <b className="m">{part.number}</b>
+          : <b className={clsx(ink['m'], styles['m'])}>{part.number}</b>
         </>
       )}
-      {part.note !== '' && <span className="quiet"> {part.note}</span>}
+      {part.note !== '' && <span className={ink['quiet']}> {part.note}</span>}
     </p>
   );
 }

@@ -5,6 +5,10 @@ import { refs, SUPPLY, valueText } from '../model';
 import { BoardPrint } from './BoardPrint';
 import { FromLibrary } from './FromLibrary';
 import { Substitutes } from './Substitutes';
+import { clsx } from 'clsx';
+import ink from '@/shared/style/ink.module.css';
+import ui from '@/shared/ui/ui.module.css';
+import styles from './parts.module.css';
 
 /** How the values of a lot lie within their tolerance; the bench draws them so. */
 const SPREADS = [
@@ -18,15 +22,15 @@ export function LineDetail({ line, lines }: { line: PartLine; lines: readonly Pa
   const kit = useKit();
   const alike = lines.filter((other) => other !== line && other.designators.some((name) => line.alike.includes(name)));
   return (
-    <section className="detail" aria-label="The line">
+    <section className={styles['detail']} aria-label="The line">
       <h2>
-        <span className="m">{refs(line) || `row ${String(line.row)}`}</span> {valueText(line)}
+        <span className={clsx(ink['m'], styles['m'])}>{refs(line) || `row ${String(line.row)}`}</span> {valueText(line)}
       </h2>
-      <div className="facts">
+      <div className={styles['facts']}>
         <label htmlFor="line-kind">kind</label>
         <Select
           id="line-kind"
-          className="filter wide"
+          className={clsx(ui['filter'], styles['filter'], ui['wide'])}
           value={line.kind}
           disabled={!kit.mayEdit || kit.saving}
           onChange={(event) => {
@@ -42,7 +46,7 @@ export function LineDetail({ line, lines }: { line: PartLine; lines: readonly Pa
           ))}
         </Select>
         {line.reasons.some((reason) => reason.code === 'kind.said') && (
-          <span className="quiet">
+          <span className={ink['quiet']}>
             your choice{' '}
             {kit.mayEdit && (
               <Button
@@ -59,7 +63,7 @@ export function LineDetail({ line, lines }: { line: PartLine; lines: readonly Pa
         <label htmlFor="line-supply">supply</label>
         <Select
           id="line-supply"
-          className="filter"
+          className={clsx(ui['filter'], styles['filter'])}
           value={line.supply}
           disabled={!kit.mayEdit || kit.saving}
           onChange={(event) => {
@@ -80,10 +84,10 @@ export function LineDetail({ line, lines }: { line: PartLine; lines: readonly Pa
           ))}
         </Select>
       </div>
-      <div className="facts">
+      <div className={styles['facts']}>
         {line.height !== null && (
           <span>
-            {line.height.toFixed(1)} mm <span className="quiet">({line.heightSource})</span>
+            {line.height.toFixed(1)} mm <span className={ink['quiet']}>({line.heightSource})</span>
             {line.heightSource === 'typed in' && kit.mayEdit && (
               <Button
                 look="link"
@@ -100,11 +104,11 @@ export function LineDetail({ line, lines }: { line: PartLine; lines: readonly Pa
         )}
       </div>
       {line.value !== null && (
-        <div className="facts">
+        <div className={styles['facts']}>
           <label htmlFor="line-spread">values of a lot lie</label>
           <Select
             id="line-spread"
-            className="filter wide"
+            className={clsx(ui['filter'], styles['filter'], ui['wide'])}
             value={line.spread ?? 'even'}
             disabled={!kit.mayEdit || kit.saving}
             onChange={(event) => {
@@ -130,17 +134,19 @@ export function LineDetail({ line, lines }: { line: PartLine; lines: readonly Pa
       <FromLibrary line={line} />
       <Substitutes key={line.designators.join()} line={line} />
       {alike.length > 0 && (
-        <div className="lineup">
+        <div className={styles['lineup']}>
           {[line, ...alike].map((each) => (
             <div key={each.designators[0]}>
-              <span className="m">{refs(each)}</span> <Marking marking={each.marking} />{' '}
-              <span className="quiet">{valueText(each)}</span>
+              <span className={clsx(ink['m'], styles['m'])}>{refs(each)}</span> <Marking marking={each.marking} />{' '}
+              <span className={ink['quiet']}>{valueText(each)}</span>
             </div>
           ))}
-          <p className="ochre">These may be taken for each other: keep them in different steps and bags.</p>
+          <p className={ink['ochre']}>These may be taken for each other: keep them in different steps and bags.</p>
         </div>
       )}
-      {line.marking?.type === 'bands' && line.marking.text !== '' && <p className="ochre small">{line.marking.text}</p>}
+      {line.marking?.type === 'bands' && line.marking.text !== '' && (
+        <p className={clsx(ink['ochre'], ink['small'])}>{line.marking.text}</p>
+      )}
       {kit.why && <WhyList reasons={line.reasons} />}
     </section>
   );

@@ -12,7 +12,7 @@ import { PartsBar } from './PartsBar';
 import { PartsTable } from './PartsTable';
 import { Question } from './Question';
 import { filtered, lineKey, sorted, type Column, type View } from '../model';
-import './parts.css';
+import ui from '@/shared/ui/ui.module.css';
 
 /** The Parts station: every line of the list with how it is marked, and what is not clear yet. */
 export function Parts() {
@@ -29,7 +29,7 @@ export function Parts() {
   }, [wanted, select]);
   if (!parts.data)
     return (
-      <p className="loading" role="status">
+      <p className={ui['loading']} role="status">
         {parts.error ? parts.error.message : 'Reading the parts list'}
       </p>
     );

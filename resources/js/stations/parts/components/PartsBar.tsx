@@ -1,6 +1,10 @@
 import type { PartLine, PartsDocument } from '@/shared/api';
 import { Button, Input, TableActions } from '@/shared/ui';
 import { asRows, type View } from '../model';
+import { clsx } from 'clsx';
+import ink from '@/shared/style/ink.module.css';
+import ui from '@/shared/ui/ui.module.css';
+import styles from './parts.module.css';
 
 type Props = {
   parts: PartsDocument;
@@ -14,7 +18,7 @@ type Props = {
 
 /** Counts, the filter, copy and export, and the ways to the other views of the list. */
 export function PartsBar({ parts, lines, filter, onFilter, view, onView, others }: Props) {
-  const count = parts.lines.reduce((sum, line) => sum + (line.length === null ? line.quantity : 0), 0);
+  const { lines: rows, parts: fitted, pieces } = parts.counts;
   const wrong = parts.problems.filter((problem) => problem.severity !== 'note').length;
   const button = (name: View, text: string, title?: string) => (
     <Button
@@ -29,10 +33,12 @@ export function PartsBar({ parts, lines, filter, onFilter, view, onView, others 
     </Button>
   );
   return (
-    <div className="bar">
-      <span title={`${String(parts.lines.length)} lines, ${String(count)} parts`}>
+    <div className={ui['bar']}>
+      <span
+        title={`${String(rows)} lines of the list; ${String(fitted)} parts that the builder fits; ${String(pieces)} pieces in all, with hardware and spares`}
+      >
         <b>
-          {parts.lines.length} lines, {count} parts
+          {rows} lines, {fitted} parts, {pieces} pieces
         </b>
       </span>
       {button(
@@ -42,15 +48,15 @@ export function PartsBar({ parts, lines, filter, onFilter, view, onView, others 
       )}
       {parts.lineUp.length > 0 && button('lineup', 'Look-alikes')}
       {others && button('difference', 'Compare')}
-      <span className="end">
+      <span className={ui['end']}>
         {view === 'list' && (
           <>
-            <label className="sr" htmlFor="parts-filter">
+            <label className={ink['sr']} htmlFor="parts-filter">
               Filter lines
             </label>
             <Input
               id="parts-filter"
-              className="filter short"
+              className={clsx(ui['filter'], styles['filter'], styles['short'])}
               placeholder="Filter"
               value={filter}
               onChange={(event) => {

@@ -1,10 +1,24 @@
-import { useState } from 'react';
+import { useRef, useState } from 'react';
 import type { PartLine } from '@/shared/api';
 import { useKeys } from '@/shared/keys';
 import { useKit } from '@/shared/kit';
-import { TableCell, Marking, Press, Table, TableBody, TableHead, TableRow, pastedColumn, usePaste } from '@/shared/ui';
+import {
+  Marking,
+  SortHead,
+  Table,
+  TableCell,
+  TableHead,
+  TableRow,
+  WindowedBody,
+  pastedColumn,
+  usePaste,
+} from '@/shared/ui';
 import { Cell } from './Cell';
 import { cellText, COLUMNS, lineKey, type Column } from '../model';
+import { clsx } from 'clsx';
+import ink from '@/shared/style/ink.module.css';
+import ui from '@/shared/ui/ui.module.css';
+import styles from './parts.module.css';
 
 type Props = {
   lines: readonly PartLine[];
@@ -18,13 +32,13 @@ const EDITABLE: ReadonlySet<Column> = new Set(['value', 'height']);
 /** The lines as a dense table; arrows move, Enter edits the value, double click edits a cell. */
 export function PartsTable({ lines, current, sort, onSort }: Props) {
   const kit = useKit();
+  const box = useRef<HTMLDivElement>(null);
   const [editing, setEditing] = useState<string | null>(null);
   const at = lines.findIndex((line) => lineKey(line) === current);
   const go = (index: number) => {
     const line = lines[Math.max(0, Math.min(lines.length - 1, index))];
     if (!line) return;
     kit.select(line.designators[0] ?? null);
-    document.getElementById(`line ${lineKey(line)}`)?.scrollIntoView({ block: 'nearest' });
   };
   useKeys({
     ArrowDown: () => {
@@ -56,8 +70,8 @@ export function PartsTable({ lines, current, sort, onSort }: Props) {
     return true;
   });
   return (
-    <div className="scroll" tabIndex={0} role="region" aria-label="Parts list">
-      <Table className="table parts-table">
+    <div ref={box} className={ui['scroll']} tabIndex={0} role="region" aria-label="Parts list">
+      <Table className={clsx(ui['table'], styles['table'], styles['parts-table'])} aria-rowcount={lines.length + 1}>
         <colgroup>
           {COLUMNS.map((column) => (
             <col key={column.id} style={{ width: `${String(column.width)}px` }} />
@@ -66,34 +80,36 @@ export function PartsTable({ lines, current, sort, onSort }: Props) {
         <TableHead>
           <TableRow>
             {COLUMNS.map((column) => (
-              <TableCell
-                component="th"
+              <SortHead
                 key={column.id}
-                scope="col"
-                className={column.numeric ? 'num' : ''}
-                aria-sort={sort.column === column.id ? (sort.down ? 'descending' : 'ascending') : 'none'}
-              >
-                <Press
-                  onClick={() => {
-                    onSort(column.id);
-                  }}
-                >
-                  {column.title}
-                  {sort.column === column.id ? (sort.down ? ' ↓' : ' ↑') : ''}
-                </Press>
-              </TableCell>
+                label={column.title}
+                numeric={column.numeric}
+                className={column.numeric ? styles['num'] : undefined}
+                way={sort.column === column.id ? (sort.down ? 'descending' : 'ascending') : 'none'}
+                onSort={() => {
+                  onSort(column.id);
+                }}
+              />
             ))}
           </TableRow>
         </TableHead>
-        <TableBody>
-          {lines.map((line) => {
+        <WindowedBody
+          count={lines.length}
+          at={at}
+          box={box}
+          columns={COLUMNS.length}
+          row={(index) => {
+            const line = lines[index];
+            if (!line) return null;
             const key = lineKey(line);
             return (
               <TableRow
                 key={key}
                 id={`line ${key}`}
+                data-index={index}
+                aria-rowindex={index + 2}
                 aria-selected={key === current}
-                className={line.question ? 'asks' : ''}
+                className={line.question ? ui['asks'] : ''}
                 onClick={() => {
                   kit.select(line.designators[0] ?? null);
                 }}
@@ -101,11 +117,11 @@ export function PartsTable({ lines, current, sort, onSort }: Props) {
                 {COLUMNS.map((column) => (
                   <TableCell
                     key={column.id}
-                    className={[
-                      column.numeric ? 'num' : '',
-                      column.id === 'refs' ? 'refs m' : '',
-                      column.id === 'alike' ? 'm ochre' : '',
-                    ].join(' ')}
+                    className={clsx(
+                      column.numeric && clsx(ui['num'], styles['num']),
+                      column.id === 'refs' && clsx(ui['refs'], ink['m'], styles['m']),
+                      column.id === 'alike' && clsx(ink['m'], styles['m'], ink['ochre']),
+                    )}
                     title={cellText(line, column.id)}
                     onDoubleClick={() => {
                       if (kit.mayEdit && EDITABLE.has(column.id)) setEditing(`${key} ${column.id}`);
@@ -123,7 +139,7 @@ export function PartsTable({ lines, current, sort, onSort }: Props) {
                       line.marking ? (
                         <Marking marking={line.marking} />
                       ) : (
-                        <span className="quiet">{line.supply === 'builder' ? 'the builder brings it' : ''}</span>
+                        <span className={ink['quiet']}>{line.supply === 'builder' ? 'the builder brings it' : ''}</span>
                       )
                     ) : (
                       cellText(line, column.id)
@@ -132,8 +148,8 @@ export function PartsTable({ lines, current, sort, onSort }: Props) {
                 ))}
               </TableRow>
             );
-          })}
-        </TableBody>
+          }}
+        />
       </Table>
     </div>
   );

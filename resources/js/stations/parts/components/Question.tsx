@@ -2,6 +2,10 @@ import { useState } from 'react';
 import type { PartLine } from '@/shared/api';
 import { useKit } from '@/shared/kit';
 import { Button, KINDS, Select } from '@/shared/ui';
+import { clsx } from 'clsx';
+import ink from '@/shared/style/ink.module.css';
+import ui from '@/shared/ui/ui.module.css';
+import styles from './parts.module.css';
 
 /** Asks what a line is, once; the answer is kept with the part. */
 export function Question({ line }: { line: PartLine }) {
@@ -12,14 +16,16 @@ export function Question({ line }: { line: PartLine }) {
   };
   const name = (kind: string) => KINDS.find((each) => each.id === kind)?.name ?? kind;
   return (
-    <section className="question" aria-label="Question">
+    <section className={styles['question']} aria-label="Question">
       <h2>
-        <span className="ochre">1 question</span>{' '}
-        <span className="m">{line.designators.filter((ref) => !ref.startsWith('~')).join(' ')}</span>{' '}
+        <span className={ink['ochre']}>1 question</span>{' '}
+        <span className={clsx(ink['m'], styles['m'])}>
+          {line.designators.filter((ref) => !ref.startsWith('~')).join(' ')}
+        </span>{' '}
         {[line.text, line.package, line.description].filter((word) => word !== '').join(', ') || 'no words in the row'}
       </h2>
       <p>What is it? The letters alone fit several kinds.</p>
-      <div className="answers">
+      <div className={styles['answers']}>
         {line.candidates.slice(0, 6).map((kind) => (
           <Button
             key={kind}
@@ -35,7 +41,7 @@ export function Question({ line }: { line: PartLine }) {
         {other || line.candidates.length === 0 ? (
           <Select
             aria-label="Another kind"
-            className="filter"
+            className={clsx(ui['filter'], styles['filter'])}
             defaultValue=""
             disabled={!kit.mayEdit}
             onChange={(event) => {
@@ -62,7 +68,9 @@ export function Question({ line }: { line: PartLine }) {
           </Button>
         )}
       </div>
-      <p className="quiet small">Asked once. The answer is kept with the part and used in every kit.</p>
+      <p className={clsx(ink['quiet'], ink['small'])}>
+        Asked once. The answer is kept with the part and used in every kit.
+      </p>
     </section>
   );
 }

@@ -2,6 +2,10 @@ import { useState, type SyntheticEvent } from 'react';
 import type { PartLine } from '@/shared/api';
 import { useKit } from '@/shared/kit';
 import { Button, Input } from '@/shared/ui';
+import { clsx } from 'clsx';
+import ink from '@/shared/style/ink.module.css';
+import ui from '@/shared/ui/ui.module.css';
+import styles from './parts.module.css';
 
 const NOTHING: NonNullable<PartLine['substitutes']> = { allowed: [], forbidden: [], warnings: [], dependents: [] };
 const LISTS = ['allowed', 'forbidden'] as const;
@@ -27,7 +31,7 @@ export function Substitutes({ line }: { line: PartLine }) {
       setText('');
   };
   return (
-    <details className="more">
+    <details className={styles['more']}>
       <summary>
         Substitutes
         {said.allowed.length + said.forbidden.length === 0
@@ -40,8 +44,8 @@ export function Substitutes({ line }: { line: PartLine }) {
             <p key={list}>
               {list === 'allowed' ? 'may be replaced by ' : 'never by '}
               {said[list].map((each) => (
-                <span key={each} className="tag">
-                  <span className="m">{each}</span>
+                <span key={each} className={styles['tag']}>
+                  <span className={clsx(ink['m'], styles['m'])}>{each}</span>
                   {kit.mayEdit && (
                     <Button
                       look="link"
@@ -58,13 +62,13 @@ export function Substitutes({ line }: { line: PartLine }) {
           ),
       )}
       {kit.mayEdit && (
-        <form className="facts" onSubmit={(event) => void add('allowed')(event)}>
-          <label className="sr" htmlFor="substitute">
+        <form className={styles['facts']} onSubmit={(event) => void add('allowed')(event)}>
+          <label className={ink['sr']} htmlFor="substitute">
             another value
           </label>
           <Input
             id="substitute"
-            className="filter"
+            className={clsx(ui['filter'], styles['filter'])}
             placeholder="another value"
             value={text}
             maxLength={60}
@@ -81,21 +85,21 @@ export function Substitutes({ line }: { line: PartLine }) {
         </form>
       )}
       {said.warnings.map((reason) => (
-        <p key={reason.code} className="ochre">
+        <p key={reason.code} className={ink['ochre']}>
           ▲ {reason.text}
         </p>
       ))}
-      <p className="quiet">
+      <p className={ink['quiet']}>
         {said.dependents.length === 0
           ? 'Does it matter? Nothing measured, selected or declared depends on it: the same kind, rating and body will do.'
           : 'Does it matter? Yes:'}
       </p>
       {said.dependents.length > 0 && (
-        <ul className="why">
+        <ul className={ui['why']}>
           {said.dependents.map((reason) => (
             <li key={reason.text}>
               <span>{reason.text}</span>
-              <span className="origin">{reason.origin}</span>
+              <span className={ui['origin']}>{reason.origin}</span>
             </li>
           ))}
         </ul>

@@ -8,7 +8,10 @@ import { RouteButton, Button, Marking, Notice, Split } from '@/shared/ui';
 import { buildNow, clock, elapsed, isWatch, minutesOf, nextStep, STOPPED, toggled, type Watch } from '../model';
 import { PilotRows } from './PilotRows';
 import { Snag } from './Snag';
-import './pilot.css';
+import { clsx } from 'clsx';
+import ink from '@/shared/style/ink.module.css';
+import ui from '@/shared/ui/ui.module.css';
+import styles from './pilot.module.css';
 
 /** A pilot build at the bench: one step in large type, a stopwatch, a key when it is done, snags as they come. */
 export function Pilot() {
@@ -70,7 +73,7 @@ export function Pilot() {
     return <Notice title="The pilot build cannot be shown" text={(manual.error ?? log.error)?.message ?? ''} />;
   if (manual.data === undefined || !log.data)
     return (
-      <p className="loading" role="status">
+      <p className={ui['loading']} role="status">
         Opening the log
       </p>
     );
@@ -85,32 +88,34 @@ export function Pilot() {
     <Split
       start={600}
       work={
-        <div className="pilot">
-          <div className="bar">
+        <div className={styles['pilot']}>
+          <div className={ui['bar']}>
             <span>
               <b>Pilot build {build}</b> {step ? `step ${String(step.number)} of ${String(steps.length)}` : 'is done'}
             </span>
-            <span className="end">
+            <span className={ui['end']}>
               <RouteButton to={`/kits/${String(kit.id)}/order`}>Back to the order</RouteButton>
             </span>
           </div>
           {step && (
-            <main className="bench-step">
+            <main className={styles['bench-step']}>
               <h1>
                 {step.number}. {step.title}
               </h1>
-              <p className="watch" role="timer" aria-label="stopwatch">
-                {clock(elapsed(watch, now))} <span className="quiet">usual {step.minutes.toFixed(1)} min</span>
+              <p className={styles['watch']} role="timer" aria-label="stopwatch">
+                {clock(elapsed(watch, now))}{' '}
+                <span className={clsx(ink['quiet'], styles['quiet'])}>usual {step.minutes.toFixed(1)} min</span>
               </p>
-              <ul className="bench-parts">
+              <ul className={styles['bench-parts']}>
                 {step.parts.map((part) => (
                   <li key={part.designator}>
-                    <b className="m">{part.designator}</b> <span>{part.value}</span> <Marking marking={part.marking} />
+                    <b className={clsx(ink['m'], styles['m'])}>{part.designator}</b> <span>{part.value}</span>{' '}
+                    <Marking marking={part.marking} />
                   </li>
                 ))}
               </ul>
               {step.cautions.map((text) => (
-                <p key={text} className="ochre">
+                <p key={text} className={ink['ochre']}>
                   ▲ {text}
                 </p>
               ))}
@@ -119,17 +124,17 @@ export function Pilot() {
                   Expect <b>{step.gate.expect}</b>.
                 </p>
               )}
-              <p className="bench-keys">
+              <p className={styles['bench-keys']}>
                 <Button
                   look="primary"
-                  className="big"
+                  className={styles['big']}
                   disabled={!kit.mayEdit || kit.saving}
                   onClick={() => void done()}
                 >
                   Done <kbd>space</kbd>
                 </Button>
                 <Button
-                  className="big"
+                  className={styles['big']}
                   onClick={() => {
                     turn(toggled(watch, Date.now()));
                     setNow(Date.now());
@@ -138,7 +143,7 @@ export function Pilot() {
                   {watch.since === null ? 'Start the watch' : 'Hold the watch'} <kbd>P</kbd>
                 </Button>
                 <Button
-                  className="big"
+                  className={styles['big']}
                   disabled={!kit.mayEdit}
                   onClick={() => {
                     setSnagging(true);
@@ -148,7 +153,9 @@ export function Pilot() {
                 </Button>
               </p>
               {!kit.mayEdit && (
-                <p className="quiet">A released revision takes no more log; begin a new revision on the Shelf.</p>
+                <p className={clsx(ink['quiet'], styles['quiet'])}>
+                  A released revision takes no more log; begin a new revision on the Shelf.
+                </p>
               )}
             </main>
           )}

@@ -2,6 +2,10 @@ import type { ManualStep, PilotLog } from '@/shared/api';
 import { useKit } from '@/shared/kit';
 import { Button, TableCell, Table, TableActions, TableBody, TableHead, TableRow } from '@/shared/ui';
 import { builds } from '../model';
+import { clsx } from 'clsx';
+import ink from '@/shared/style/ink.module.css';
+import ui from '@/shared/ui/ui.module.css';
+import styles from './pilot.module.css';
 
 type Row = PilotLog['rows'][number];
 
@@ -16,9 +20,14 @@ export function PilotRows({ rows, steps }: { rows: readonly Row[]; steps: readon
     return step ? `${String(step.number)}. ${step.title}` : row.step;
   };
   return (
-    <div className="scroll pilotlog" tabIndex={0} role="region" aria-label="Log of the pilot builds">
+    <div
+      className={clsx(ui['scroll'], styles['pilotlog'])}
+      tabIndex={0}
+      role="region"
+      aria-label="Log of the pilot builds"
+    >
       {rows.length === 0 && (
-        <p className="quiet">
+        <p className={clsx(ink['quiet'], styles['quiet'])}>
           Nothing logged yet. Start the watch, build the step, and press space when it is done: the times of this order,
           and of every kind of part in it, are then yours.
         </p>
@@ -31,7 +40,7 @@ export function PilotRows({ rows, steps }: { rows: readonly Row[]; steps: readon
       ))}
       {snags.length > 0 && <h2>Snags</h2>}
       {snags.map(({ row, number }) => (
-        <p key={number} className={row.settled === 'yes' ? 'quiet' : 'ochre'}>
+        <p key={number} className={row.settled === 'yes' ? clsx(ink['quiet'], styles['quiet']) : ink['ochre']}>
           {row.settled === 'yes' ? '■ ' : '▲ '}
           <b>{title(row)}</b> {row.snag}
           {row.photo !== '' && (
@@ -67,14 +76,14 @@ export function PilotRows({ rows, steps }: { rows: readonly Row[]; steps: readon
               ]}
             />
           </h2>
-          <Table className="table">
+          <Table className={ui['table']}>
             <TableHead>
               <TableRow>
-                <TableCell component="th" className="num">
+                <TableCell component="th" className={ui['num']}>
                   build
                 </TableCell>
                 <TableCell component="th">step</TableCell>
-                <TableCell component="th" className="num">
+                <TableCell component="th" className={ui['num']}>
                   min
                 </TableCell>
                 <TableCell component="th" />
@@ -85,9 +94,9 @@ export function PilotRows({ rows, steps }: { rows: readonly Row[]; steps: readon
                 (row, index) =>
                   row.minutes !== '' && (
                     <TableRow key={`${row.build} ${row.step}`}>
-                      <TableCell className="num">{row.build}</TableCell>
+                      <TableCell className={ui['num']}>{row.build}</TableCell>
                       <TableCell>{title(row)}</TableCell>
-                      <TableCell className="num">{Number(row.minutes).toFixed(1)}</TableCell>
+                      <TableCell className={ui['num']}>{Number(row.minutes).toFixed(1)}</TableCell>
                       <TableCell>
                         {kit.mayEdit && (
                           <Button

@@ -2,6 +2,8 @@ import { useState, type SyntheticEvent } from 'react';
 import { keepPilotPhoto, type ManualStep } from '@/shared/api';
 import { useKit } from '@/shared/kit';
 import { PhotoField, Button, TextArea } from '@/shared/ui';
+import ui from '@/shared/ui/ui.module.css';
+import styles from './pilot.module.css';
 
 type Props = { build: number; step: ManualStep; onLeave: () => void };
 
@@ -38,8 +40,8 @@ export function Snag({ build, step, onLeave }: Props) {
     }
   };
   return (
-    <form className="snag" aria-label="A snag" onSubmit={(event) => void send(event)}>
-      <div className="field">
+    <form className={styles['snag']} aria-label="A snag" onSubmit={(event) => void send(event)}>
+      <div className={ui['field']}>
         <label htmlFor="snag-text">what went wrong at step {step.number}</label>
         <TextArea
           id="snag-text"
@@ -57,7 +59,7 @@ export function Snag({ build, step, onLeave }: Props) {
       </div>
       <PhotoField id="snag-photo" label="photograph" camera onPhoto={setPhoto} />
       {fault !== '' && (
-        <p className="refusal" role="alert">
+        <p className={ui['refusal']} role="alert">
           {fault}
         </p>
       )}

@@ -1,0 +1,99 @@
+import type { SalesOrder } from '@/shared/api';
+import { money, optionWords } from '@/shared/format';
+import { Button, PrintButton } from '@/shared/ui';
+import type { GridColDef } from '@/shared/ui/grid';
+import ink from '@/shared/style/ink.module.css';
+import styles from './sales.module.css';
+
+export type Deed = 'allocate' | 'free' | 'ship';
+type Acting = { busy: boolean; onAct: (order: SalesOrder, what: Deed) => void };
+
+const STAGES: Readonly<Record<SalesOrder['stage'], string>> = {
+  open: '▲ open',
+  allocated: '◧ kits set aside',
+  shipped: '■ shipped',
+};
+
+/** What stands of an order in a line, with what can be done with it next. */
+export function orderColumns(acting: Acting): readonly GridColDef<SalesOrder>[] {
+  return [
+    { field: 'number', headerName: 'number', width: 110, cellClassName: ink['m'] ?? '' },
+    { field: 'placedOn', headerName: 'date', width: 105 },
+    { field: 'customer', headerName: 'customer', flex: 1, minWidth: 120 },
+    {
+      field: 'kits',
+      headerName: 'kits',
+      flex: 1,
+      minWidth: 140,
+      sortable: false,
+      valueGetter: (_, order) => kits(order),
+    },
+    {
+      field: 'price',
+      headerName: 'price',
+      width: 100,
+      align: 'right',
+      headerAlign: 'right',
+      sortable: false,
+      valueGetter: (_, order) => money(total(order), order.lines[0]?.currency ?? ''),
+    },
+    {
+      field: 'stage',
+      headerName: 'stage',
+      width: 150,
+      cellClassName: ({ row }) => styles[row.stage] ?? '',
+      valueGetter: (_, order) =>
+        STAGES[order.stage] + (order.stage === 'open' && order.shipped > 0 ? `, ${String(order.shipped)} shipped` : ''),
+    },
+    {
+      field: 'next',
+      headerName: 'next',
+      width: 230,
+      sortable: false,
+      renderCell: ({ row }) => <Next order={row} {...acting} />,
+    },
+  ];
+}
+
+function Next({ order, busy, onAct }: Acting & { order: SalesOrder }) {
+  const act = (what: Deed) => () => {
+    onAct(order, what);
+  };
+  return (
+    <div className={styles['acts']}>
+      {order.stage === 'open' && (
+        <Button
+          disabled={!order.canAllocate || busy}
+          title={order.canAllocate ? 'Sets the oldest kits aside' : 'Too few kits on hand'}
+          onClick={act('allocate')}
+        >
+          Set kits aside
+        </Button>
+      )}
+      {order.stage === 'allocated' && (
+        <Button disabled={busy} onClick={act('ship')}>
+          Ship
+        </Button>
+      )}
+      {order.stage !== 'open' && <PrintButton label="Slip" kind="packing-slip" subject={order.id} />}
+      {order.stage === 'allocated' && (
+        <Button look="link" disabled={busy} onClick={act('free')}>
+          put back
+        </Button>
+      )}
+    </div>
+  );
+}
+
+function kits(order: SalesOrder): string {
+  return order.lines
+    .map(
+      (line) => `${String(line.quantity)} × ${line.kit}${line.options === '' ? '' : ` (${optionWords(line.options)})`}`,
+    )
+    .join(', ');
+}
+
+/** Minor units of all lines together. */
+function total(order: SalesOrder): number {
+  return order.lines.reduce((sum, line) => sum + line.quantity * line.unitPrice, 0);
+}

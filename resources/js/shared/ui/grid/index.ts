@@ -1,0 +1,2 @@
+export { ServerGrid } from './ServerGrid';
+export type { GridColDef } from '@mui/x-data-grid';
