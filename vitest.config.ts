@@ -5,6 +5,7 @@ export default defineConfig({
   test: {
     css: { include: /\.css/, modules: { classNameStrategy: 'non-scoped' } },
     environment: 'node',
+    setupFiles: ['resources/js/shared/testing/page.ts'],
     include: ['resources/js/**/*.test.{ts,tsx}'],
   },
 });

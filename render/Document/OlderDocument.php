@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace ChiralexRender\Document;
 
+use Chiralex\Bom\Designators;
+use Chiralex\Bom\Provision;
 use Chiralex\Build\Action;
 
 /** Adds to a document that an older release keeps what documents say since, where it follows from what it says. */
@@ -24,8 +26,33 @@ final readonly class OlderDocument
         if (isset($document['lines'], $document['lineUp']) && is_array($document['lineUp'])) {
             $document += ['lineUpInAll' => count($document['lineUp'])];
         }
+        if (isset($document['lines'], $document['headers']) && is_array($document['lines'])) {
+            $document += ['counts' => self::counts($document['lines'])];
+        }
 
         return $document;
+    }
+
+    /**
+     * @param array<mixed> $lines
+     * @return array{lines: int, parts: int, pieces: int}
+     */
+    private static function counts(array $lines): array
+    {
+        $rows = [];
+        $parts = $pieces = 0;
+        foreach ($lines as $line) {
+            if (!is_array($line)) {
+                continue;
+            }
+            $rows[json_encode($line['row'] ?? null)] = true;
+            $names = array_filter(is_array($line['designators'] ?? null) ? $line['designators'] : [], is_string(...));
+            $supply = is_string($line['supply'] ?? null) ? Provision::tryFrom($line['supply']) : null;
+            $parts += $supply?->isBuilt() === true ? count(array_filter($names, Designators::isNamed(...))) : 0;
+            $pieces += ($line['length'] ?? null) === null && is_int($line['quantity'] ?? null) ? $line['quantity'] : 0;
+        }
+
+        return ['lines' => count($rows), 'parts' => $parts, 'pieces' => $pieces];
     }
 
     /**

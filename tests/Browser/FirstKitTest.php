@@ -21,10 +21,10 @@ final class FirstKitTest extends BrowserCase
         $this->drop('.shelf-shelf', ['signal-board.csv' => self::LIST]);
         $this->text('.KitStrip-strip b', 'Signal board');
         $this->text('.parts-question h2', 'J1');
-        $this->ready('.ui-bar button', 'File: 1 to look at')->click();
+        $this->ready('.MuiTabs-root button', 'File: 1 to look at')->click();
         $this->text('.parts-report td', 'letter O');
         $this->assertAccessible('Parts, what became of the file');
-        $this->ready('.ui-bar button', 'File: 1 to look at')->click();
+        $this->ready('.MuiTabs-root button', 'List')->click();
 
         // The question is answered in place, by keyboard.
         $this->text('.parts-answers button', 'terminal block')->sendKeys(WebDriverKeys::ENTER);
@@ -71,7 +71,7 @@ final class FirstKitTest extends BrowserCase
         $this->text('.ConflictDialog-conflict h3', 'Maker of Saltmarsh Bench changed');
         $this->text('.ConflictDialog-conflict li', '2k2');
         $this->assertAccessible('Conflict');
-        $this->ready('.ConflictDialog-conflict button', 'Save mine as well')->click();
+        $this->ready('.MuiDialogActions-root button', 'Save mine as well')->click();
         $this->text('.parts-parts-table td', "2.2\u{2009}kΩ");
         $this->text('.parts-parts-table td', '12.5');
     }

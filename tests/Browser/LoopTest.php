@@ -29,6 +29,9 @@ final class LoopTest extends BrowserCase
         $this->text('.manual-release h2', 'Ready for release');
         $this->assertAccessible('Manual');
         $this->ready('.manual-release button', 'Release revision A')->click();
+        $this->text('.manual-releasing li', 'the order of the steps');
+        $this->assertAccessible('Release asked');
+        $this->ready('.MuiDialogActions-root button', 'Freeze and release')->click();
         $this->text('.manual-release h2', 'Released on');
         $this->text('.manual-release p', 'LB-A');
         $this->press('1');
@@ -190,7 +193,7 @@ final class LoopTest extends BrowserCase
         $this->find('#faq-answer')->sendKeys('Heat each joint of this step once more.');
         $this->ready('.reports-faqform button', 'Publish in the FAQ')->click();
         $this->text('.reports-faqform h2', 'In the FAQ, reported 1 time');
-        $this->ready('.MuiToggleButtonGroup-root button', 'mail sent')->click();
+        $this->ready('.MuiTabs-root button', 'mail sent')->click();
         $this->text('.reports-mails article', 'Heat each joint');
     }
 
@@ -218,7 +221,7 @@ final class LoopTest extends BrowserCase
         $this->press('8');
         $this->text('.faults-faqcard h3', 'It stays dark. What now?');
         $this->text('.faults-faqcard p', 'reported 1 time, shown at step 2');
-        $this->text('.faults-shares .faults-count', 'dry joint');
+        $this->text('.faults-shares text', 'dry joint');
         $this->assertAccessible('Faults');
         self::driver()->get(getenv('BROWSER_URL') . '/stock');
         $this->text('.MuiDataGrid-cell', 'LB-A-00001-');

@@ -17,7 +17,7 @@ final class ManualRoomTest extends BrowserCase
     public function test_questions_of_safety_are_answered_and_what_the_parts_show_needs_a_reason(): void
     {
         $this->opened();
-        $this->ready('.MuiToggleButtonGroup-root button', 'Safety')->click();
+        $this->ready('.MuiTabs-root button', 'Safety')->click();
         $this->text('.manual-hazards li.manual-applies', 'Does a capacitor stay full');
         $this->text('.manual-safety .ui-table', 'C1');
         $this->text('.manual-safety .manual-harm', 'yes');
@@ -31,11 +31,11 @@ final class ManualRoomTest extends BrowserCase
         $this->ready('.manual-hazards li:nth-child(12) button', 'No')->click();
         $this->write('.manual-whyno input', 'it comes varnished', true);
         $this->text('.manual-hazards li:nth-child(12)', 'You say no: it comes varnished');
-        $this->ready('.MuiToggleButtonGroup-root button', 'Settings')->click();
+        $this->ready('.MuiTabs-root button', 'Settings')->click();
         $this->ready('.manual-settings button', 'Deutsch')->click();
         $this->ready('.manual-settings button', 'in both')->click();
         $this->assertAccessible('Manual, settings');
-        $this->ready('.MuiToggleButtonGroup-root button', 'Pages')->click();
+        $this->ready('.MuiTabs-root button', 'Pages')->click();
         $this->text('.manual-pages', "Lötdraht 0,8\u{2009}mm (0,031\u{2009}in)");
     }
 
@@ -73,7 +73,7 @@ final class ManualRoomTest extends BrowserCase
     public function test_a_sorting_mat_is_made_while_files_are_there_to_take(): void
     {
         $this->opened();
-        $this->ready('.MuiToggleButtonGroup-root button', 'Prints and files')->click();
+        $this->ready('.MuiTabs-root button', 'Prints and files')->click();
         $this->text('.manual-takeaway', 'datapackage.json');
         $this->assertAccessible('Manual, prints and files');
         $this->ready('button[aria-label="Make PDF: Sorting mat, 1:1"]', 'Make PDF')->click();
@@ -86,6 +86,7 @@ final class ManualRoomTest extends BrowserCase
     {
         $this->opened();
         $this->ready('.manual-release button', 'Release revision')->click();
+        $this->ready('.MuiDialogActions-root button', 'Freeze and release')->click();
         $address = (string) $this->ready('.manual-release a', 'builder')->getAttribute('href');
         $this->onPhone(function () use ($address): void {
             $this->startsTheClock($address);

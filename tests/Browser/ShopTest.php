@@ -99,7 +99,7 @@ final class ShopTest extends BrowserCase
     {
         $this->signIn();
         $this->ready('.shelf-kitrow h2 a', 'Frost Bell')->click();
-        $this->ready('.ui-bar button', 'Compare')->click();
+        $this->ready('.MuiTabs-root button', 'Compare')->click();
         $this->text('.parts-differences td', 'R16 was 1');
         $this->text('.parts-cutline', 'Packed as A');
         $this->assertAccessible('Revisions compared');

@@ -103,7 +103,15 @@ final readonly class Stock
                         ->leftJoin('users', 'users.id', '=', 'unit_moves.user_id')
                         ->orderByRaw($page->order(self::MOVES, 'unit_moves.id desc') ?? 'unit_moves.id desc'),
                 )
-                ->select(['unit_moves.id', 'serial', 'entry', 'orders.number', 'users.name', 'note', 'unit_moves.created_at']),
+                ->select([
+                    'unit_moves.id',
+                    'serial',
+                    'entry',
+                    'orders.number',
+                    'users.name',
+                    'note',
+                    'unit_moves.created_at',
+                ]),
         );
 
         return [

@@ -1,6 +1,5 @@
-import Dialog from '@mui/material/Dialog';
 import type { Change, Conflict, LoggedChange } from '@/shared/api';
-import { Button } from '@/shared/ui';
+import { Button, Dialog } from '@/shared/ui';
 import styles from './ConflictDialog.module.css';
 
 type Props = { conflict: Conflict | null; onKeepTheirs: () => void; onSaveMine: () => Promise<void> };
@@ -22,9 +21,22 @@ function words(change: Change | LoggedChange): string {
 /** Two people edited one draft: what the other changed, and one's own words, kept. */
 export function ConflictDialog({ conflict, onKeepTheirs, onSaveMine }: Props) {
   return (
-    <Dialog open={conflict !== null} aria-labelledby="conflict-title" maxWidth="md" fullWidth>
+    <Dialog
+      open={conflict !== null}
+      title="Somebody else changed this draft"
+      wide
+      actions={
+        <>
+          <Button onClick={onKeepTheirs}>Leave it as it is now</Button>
+          {(conflict?.mine.length ?? 0) > 0 && (
+            <Button look="primary" onClick={() => void onSaveMine()}>
+              Save mine as well
+            </Button>
+          )}
+        </>
+      }
+    >
       <div className={styles['conflict']}>
-        <h2 id="conflict-title">Somebody else changed this draft</h2>
         <p>{conflict?.message}</p>
         <div className={styles['two']}>
           <div>
@@ -45,14 +57,6 @@ export function ConflictDialog({ conflict, onKeepTheirs, onSaveMine }: Props) {
               ))}
             </ul>
           </div>
-        </div>
-        <div className={styles['acts']}>
-          {(conflict?.mine.length ?? 0) > 0 && (
-            <Button look="primary" onClick={() => void onSaveMine()}>
-              Save mine as well
-            </Button>
-          )}
-          <Button onClick={onKeepTheirs}>Leave it as it is now</Button>
         </div>
       </div>
     </Dialog>

@@ -1,46 +1,23 @@
-import Dialog from '@mui/material/Dialog';
-import { useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { useLocation, useNavigate } from 'react-router';
-import { FIRST, useMarkings, useShelf, type PartsDocument } from '@/shared/api';
+import { FIRST, useMarkings, useParts, useShelf } from '@/shared/api';
 import { useKeys } from '@/shared/keys';
-import { Input, Press } from '@/shared/ui';
+import { Button, Dialog, Input, Press } from '@/shared/ui';
+import { kitHits, partHits, type Hit } from './find';
 import { clsx } from 'clsx';
 import ink from '@/shared/style/ink.module.css';
 import styles from './FindBox.module.css';
-
-type Hit = { key: string; mono: string; text: string; go: string };
-
-function partHits(parts: PartsDocument | undefined, id: string, text: string): Hit[] {
-  if (!parts || text === '') return [];
-  return parts.lines
-    .flatMap((line) => line.designators.map((name) => ({ name, line })))
-    .filter(({ name, line }) => name.toLowerCase().startsWith(text) || line.text.toLowerCase().includes(text))
-    .slice(0, 8)
-    .map(({ name, line }) => ({
-      key: `part ${name}`,
-      mono: name,
-      text: `${line.display ?? line.text} ${line.kindName}`,
-      go: `/kits/${id}/parts?part=${encodeURIComponent(name)}`,
-    }));
-}
 
 /** `/`: find a designator or a kit, or read bands and codes, with the parts of this kit they could be. */
 export function FindBox() {
   const [open, setOpen] = useState(false);
   const [text, setText] = useState('');
-  const queries = useQueryClient();
   const navigate = useNavigate();
   const id = /^\/kits\/(\d+)/.exec(useLocation().pathname)?.[1] ?? '';
   const wanted = text.trim().toLowerCase();
   const shelf = useShelf({ ...FIRST, search: open ? wanted : '' });
   const markings = useMarkings(open ? text.trim() : '');
-  const parts =
-    id === ''
-      ? undefined
-      : queries
-          .getQueriesData<PartsDocument>({ queryKey: ['revision', Number(id), 'parts'] })
-          .find(([, found]) => found)?.[1];
+  const parts = useParts(open && id !== '' ? Number(id) : null).data;
   useKeys({
     '/': () => {
       setText('');
@@ -57,18 +34,10 @@ export function FindBox() {
           .flatMap((line) => line.designators) ?? [],
     }))
     .sort((a, b) => Number(b.same.length > 0) - Number(a.same.length > 0) || a.reading.rank - b.reading.rank);
-  const hits: Hit[] = [
-    ...partHits(parts, id, wanted),
-    ...(shelf.data?.kits ?? [])
-      .filter((kit) => wanted !== '' && kit.name.toLowerCase().includes(wanted))
-      .slice(0, 8)
-      .map((kit) => ({
-        key: `kit ${String(kit.id)}`,
-        mono: 'kit',
-        text: kit.name,
-        go: `/kits/${String(kit.revisionId)}/parts`,
-      })),
-  ];
+  const hits = [...partHits(parts?.lines ?? [], id, wanted), ...kitHits(shelf.data?.kits ?? [], wanted)];
+  const leave = () => {
+    setOpen(false);
+  };
   const go = (hit: Hit | undefined) => {
     if (!hit) return;
     setOpen(false);
@@ -77,11 +46,10 @@ export function FindBox() {
   return (
     <Dialog
       open={open}
-      onClose={() => {
-        setOpen(false);
-      }}
-      aria-labelledby="find-title"
-      slotProps={{ transition: { onEntered: () => document.getElementById('find-text')?.focus() } }}
+      title={parts ? `Find in ${parts.kit} and on the Shelf` : 'Find on the Shelf'}
+      onLeave={leave}
+      onEntered={() => document.getElementById('find-text')?.focus()}
+      actions={<Button onClick={leave}>Close</Button>}
     >
       <form
         className={styles['find']}
@@ -90,11 +58,8 @@ export function FindBox() {
           go(hits[0]);
         }}
       >
-        <h2 id="find-title" className={ink['sr']}>
-          Find
-        </h2>
-        <label htmlFor="find-text" className={ink['sr']}>
-          A designator, a kit, a code or bands
+        <label htmlFor="find-text" className={ink['quiet']}>
+          {parts ? 'A designator, a value or a kind of part, ' : ''}the name of a kit, a code or bands
         </label>
         <Input
           id="find-text"
@@ -102,7 +67,7 @@ export function FindBox() {
           onChange={(event) => {
             setText(event.target.value);
           }}
-          placeholder="R3, 104, yellow violet orange gold"
+          placeholder="RV, 104, yellow violet orange gold"
           autoComplete="off"
         />
         <ul>
@@ -164,8 +129,13 @@ export function FindBox() {
             </ul>
           </>
         )}
-        {wanted.length > 1 && hits.length === 0 && markings.data?.message && (
-          <p className={ink['quiet']}>{markings.data.message}</p>
+        {wanted !== '' && hits.length === 0 && readings.length === 0 && !markings.isFetching && (
+          <p className={ink['quiet']} role="status">
+            {parts
+              ? `No part of ${parts.kit} and no kit is called “${text.trim()}”.`
+              : `No kit is called “${text.trim()}”. Parts are found with a kit open.`}{' '}
+            {wanted.length > 1 ? markings.data?.message : ''}
+          </p>
         )}
       </form>
     </Dialog>

@@ -1,7 +1,6 @@
-import Dialog from '@mui/material/Dialog';
 import { useState } from 'react';
 import { useKeys } from '@/shared/keys';
-import { Button } from '@/shared/ui';
+import { Button, Dialog } from '@/shared/ui';
 import { STATIONS } from './stations';
 import styles from './KeysHelp.module.css';
 
@@ -29,16 +28,12 @@ export function KeysHelp() {
       setOpen(true);
     },
   });
+  const leave = () => {
+    setOpen(false);
+  };
   return (
-    <Dialog
-      open={open}
-      onClose={() => {
-        setOpen(false);
-      }}
-      aria-labelledby="keys-title"
-    >
+    <Dialog open={open} title="Keys" onLeave={leave} actions={<Button onClick={leave}>Close</Button>}>
       <div className={styles['keyhelp']}>
-        <h2 id="keys-title">Keys</h2>
         <dl>
           {KEYS.map(([key, act]) => (
             <div key={key} style={{ display: 'contents' }}>
@@ -49,13 +44,6 @@ export function KeysHelp() {
             </div>
           ))}
         </dl>
-        <Button
-          onClick={() => {
-            setOpen(false);
-          }}
-        >
-          Close
-        </Button>
       </div>
     </Dialog>
   );

@@ -13,12 +13,11 @@ import {
 } from '@/shared/api';
 import { useKeys } from '@/shared/keys';
 import { KitContext, type Saved, type Side } from '@/shared/kit';
-import { DropZone, Notice } from '@/shared/ui';
+import { DropZone, Notice, Loading } from '@/shared/ui';
 import { ConflictDialog } from './ConflictDialog';
 import { KitStrip } from './KitStrip';
 import { MattersFoot } from './MattersFoot';
 import { STATIONS } from './stations';
-import ui from '@/shared/ui/ui.module.css';
 import styles from './KitFrame.module.css';
 
 /** A kit: the strip of stations, the station, and what is to settle there. */
@@ -37,6 +36,7 @@ export function KitFrame() {
   const [options, setOptions] = useState('');
   const [conflict, setConflict] = useState<Conflict | null>(null);
   const [fault, setFault] = useState<string | null>(null);
+  const [saved, setSaved] = useState(0);
   const released = Boolean(header.data?.released);
   const mayEdit = !released && (me.data?.abilities.includes('edit-kits') ?? false);
   const flip = () => {
@@ -52,6 +52,7 @@ export function KitFrame() {
   const save = async (changes: readonly Change[]): Promise<Saved> => {
     try {
       await edit.mutateAsync(changes);
+      setSaved((now) => now + 1);
       setFault(null);
       return 'saved';
     } catch (why) {
@@ -80,12 +81,7 @@ export function KitFrame() {
     },
   });
   if (header.error) return <Notice title="This kit cannot be shown" text={header.error.message} />;
-  if (!header.data)
-    return (
-      <p className={ui['loading']} role="status">
-        Reading the kit
-      </p>
-    );
+  if (!header.data) return <Loading what="Reading the kit" />;
   const matters = header.data.matters;
   return (
     <OptionsContext value={options}>
@@ -138,6 +134,14 @@ export function KitFrame() {
               matters={matters}
               fault={fault}
               busy={edit.isPending || add.isPending}
+              saved={saved}
+              onUndo={
+                mayEdit && header.data.undo
+                  ? () => {
+                      takeTurn('undo');
+                    }
+                  : null
+              }
               onDismiss={() => {
                 setFault(null);
               }}

@@ -88,9 +88,18 @@ function State({ header, station }: { header: Header; station: string }) {
   if (open > 0)
     return (
       <span className={styles['open']} title={`${String(open)} open`}>
-        {open} open
+        <i>▲</i> {open} <em>open</em>
       </span>
     );
-  if (header.notBegun.includes(station)) return <span className={styles['begins']}>□ not begun</span>;
-  return <span className={styles['settled']}>■ settled</span>;
+  if (header.notBegun.includes(station))
+    return (
+      <span className={styles['begins']} title="not begun">
+        <i>□</i> <em>not begun</em>
+      </span>
+    );
+  return (
+    <span className={styles['settled']} title="settled">
+      <i>■</i> <em>settled</em>
+    </span>
+  );
 }

@@ -1,7 +1,7 @@
-import Dialog from '@mui/material/Dialog';
+import Snackbar from '@mui/material/Snackbar';
 import { useState } from 'react';
 import type { Matter } from '@/shared/api';
-import { Button } from '@/shared/ui';
+import { Button, Dialog } from '@/shared/ui';
 import { clsx } from 'clsx';
 import styles from './MattersFoot.module.css';
 
@@ -11,11 +11,16 @@ type Props = {
   fault: string | null;
   busy: boolean;
   onDismiss: () => void;
+  /** how many edits were saved since the kit was opened */ saved: number;
+  onUndo: (() => void) | null;
 };
 
 /** The line under a station: a refusal, or what is to settle here; the whole list opens over it. */
-export function MattersFoot({ station, matters, fault, busy, onDismiss }: Props) {
+export function MattersFoot({ station, matters, fault, busy, onDismiss, saved, onUndo }: Props) {
   const [open, setOpen] = useState(false);
+  const leave = () => {
+    setOpen(false);
+  };
   const here = matters.filter((matter) => matter.station === station);
   const count = here.filter((matter) => matter.severity !== 'note').length;
   return (
@@ -53,6 +58,7 @@ export function MattersFoot({ station, matters, fault, busy, onDismiss }: Props)
           )}
         </>
       )}
+      <Saved key={saved} shown={saved > 0 && !busy && fault === null} onUndo={onUndo} />
       <span className={styles['keys']}>
         <span>
           <kbd>F</kbd> flip
@@ -67,17 +73,8 @@ export function MattersFoot({ station, matters, fault, busy, onDismiss }: Props)
           <kbd>?</kbd> keys
         </span>
       </span>
-      <Dialog
-        open={open}
-        onClose={() => {
-          setOpen(false);
-        }}
-        aria-labelledby="matters-title"
-        maxWidth="md"
-        fullWidth
-      >
+      <Dialog open={open} title="At this station" wide onLeave={leave} actions={<Button onClick={leave}>Close</Button>}>
         <div className={styles['matters']}>
-          <h2 id="matters-title">At this station</h2>
           <ul>
             {here.map((matter) => (
               <li key={`${matter.code} ${matter.message}`} className={styles[matter.severity]}>
@@ -88,15 +85,38 @@ export function MattersFoot({ station, matters, fault, busy, onDismiss }: Props)
               </li>
             ))}
           </ul>
-          <Button
-            onClick={() => {
-              setOpen(false);
-            }}
-          >
-            Close
-          </Button>
         </div>
       </Dialog>
     </footer>
+  );
+}
+
+/** Says for a while that an edit is saved, with the way back. */
+function Saved({ shown, onUndo }: { shown: boolean; onUndo: (() => void) | null }) {
+  const [gone, setGone] = useState(false);
+  return (
+    <Snackbar
+      open={shown && !gone}
+      autoHideDuration={8000}
+      transitionDuration={0}
+      message="■ Saved."
+      onClose={(_, why) => {
+        if (why === 'timeout') setGone(true);
+      }}
+      action={
+        onUndo && (
+          <Button
+            look="link"
+            aria-label="Undo what was saved last"
+            onClick={() => {
+              setGone(true);
+              onUndo();
+            }}
+          >
+            Undo
+          </Button>
+        )
+      }
+    />
   );
 }

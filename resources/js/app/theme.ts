@@ -94,6 +94,44 @@ export const theme = createTheme({
         },
       },
     },
+    MuiTabs: {
+      styleOverrides: { root: { minHeight: 0 }, indicator: { height: 3, background: 'var(--copper)' } },
+    },
+    MuiTab: {
+      styleOverrides: {
+        root: {
+          minHeight: 0,
+          minWidth: 0,
+          padding: '8px 10px',
+          fontSize: 13,
+          fontWeight: 550,
+          letterSpacing: 0,
+          color: 'var(--ink2)',
+          '&.Mui-selected': { color: 'var(--ink)' },
+        },
+      },
+    },
+    MuiDialogTitle: { styleOverrides: { root: { fontSize: 17, fontWeight: 650, padding: '18px 24px 8px' } } },
+    MuiDialogActions: { styleOverrides: { root: { padding: '8px 24px 18px' } } },
+    MuiAlert: {
+      styleOverrides: {
+        root: { padding: '2px 12px', font: 'inherit', fontSize: 13, fontWeight: 600, color: 'var(--crimson)' },
+        outlined: { borderColor: 'var(--crimson)', color: 'var(--crimson)' },
+      },
+    },
+    MuiTooltip: {
+      defaultProps: { enterDelay: 500, disableInteractive: true },
+      styleOverrides: { tooltip: { fontSize: 12.5, background: 'var(--ink)', color: 'var(--paper)' } },
+    },
+    MuiSkeleton: { styleOverrides: { root: { background: 'var(--paper2)' } } },
+    MuiSnackbar: { styleOverrides: { root: { position: 'static', transform: 'none' } } },
+    MuiSnackbarContent: {
+      styleOverrides: {
+        root: { padding: 0, minWidth: 0, boxShadow: 'none', background: 'none', color: 'var(--verdi)', fontSize: 12.5 },
+        message: { padding: 0 },
+        action: { padding: '0 0 0 8px', margin: 0 },
+      },
+    },
     MuiMenuItem: { styleOverrides: { root: { fontSize: 13, '&:focus-visible': { outlineOffset: -2 } } } },
     MuiPaper: { styleOverrides: { root: { backgroundImage: 'none' } } },
   },

@@ -1,8 +1,19 @@
 import type { LibraryPart } from '@/shared/api';
+import { object, string, upTo } from '@/shared/ui/form';
 
 const FIELDS = ['kind', 'package', 'height', 'leadLength', 'mass', 'hold', 'sensitivity', 'mark', 'terminal'] as const;
 export type Field = (typeof FIELDS)[number];
 export type Words = Record<Field | 'number' | 'note', string>;
+
+const FACT = upTo(60);
+
+/** What may be said of a part; what a height or a mass is the server reads, and says where it cannot. */
+export const PART = object({
+  ...(Object.fromEntries(FIELDS.map((field) => [field, FACT])) as Record<Field, typeof FACT>),
+  number: FACT,
+  note: upTo(2000),
+  origin: string(),
+});
 
 /** A fact as text, empty where nothing is known. */
 export function factText(part: LibraryPart, field: Field): string {

@@ -33,13 +33,16 @@ export function useHeader(id: number | null) {
   });
 }
 
-export function useParts(id: number) {
+export function useParts(id: number | null) {
   const options = useOptions();
   return useQuery<PartsDocument>({
+    enabled: id !== null,
     queryKey: ['revision', id, 'parts', options],
     queryFn: () =>
       data(
-        api.get('/revisions/{revision}/documents/parts', { params: { path: { revision: id }, ...chosen(options) } }),
+        api.get('/revisions/{revision}/documents/parts', {
+          params: { path: { revision: id ?? 0 }, ...chosen(options) },
+        }),
       ),
   });
 }

@@ -1,1 +1,2 @@
-export { isObject, isText, isTexts, isWords, keep, recall } from './keep';
+export { forgetWords, isObject, isText, isTexts, isWords, keep, recall, WORDS } from './keep';
+export { useKeptText, useKeptTexts } from './useKept';

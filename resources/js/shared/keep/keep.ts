@@ -22,6 +22,18 @@ export function keep(key: string, value: unknown): void {
   }
 }
 
+/** Before the name of words that somebody has not saved yet. */
+export const WORDS = 'words ';
+
+/** Forgets the words not saved: whoever signs in next on this device does not read them. */
+export function forgetWords(): void {
+  try {
+    for (const key of Object.keys(localStorage)) if (key.startsWith(WORDS)) localStorage.removeItem(key);
+  } catch {
+    // What cannot be read was not kept.
+  }
+}
+
 export function isText(value: unknown): value is string {
   return typeof value === 'string';
 }

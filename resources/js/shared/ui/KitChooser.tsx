@@ -3,10 +3,16 @@ import TextField from '@mui/material/TextField';
 import { useState } from 'react';
 import { FIRST, useShelf, type ShelfRow } from '@/shared/api';
 
-type Props = { id: string; label: string; kit: ShelfRow | null; onChoose: (kit: ShelfRow | null) => void };
+type Props = {
+  id: string;
+  label: string;
+  kit: ShelfRow | null;
+  missing?: boolean;
+  onChoose: (kit: ShelfRow | null) => void;
+};
 
 /** Picks a kit by typing some of its name, however many there are. */
-export function KitChooser({ id, label, kit, onChoose }: Props) {
+export function KitChooser({ id, label, kit, missing = false, onChoose }: Props) {
   const [text, setText] = useState('');
   const shelf = useShelf({ ...FIRST, search: text === kit?.name ? '' : text });
   return (
@@ -28,7 +34,9 @@ export function KitChooser({ id, label, kit, onChoose }: Props) {
           setText(typed);
         }}
         noOptionsText="No kit with these letters"
-        renderInput={(params) => <TextField {...params} required hiddenLabel />}
+        renderInput={(params) => (
+          <TextField {...params} required hiddenLabel error={missing} helperText={missing ? 'Choose the kit.' : ''} />
+        )}
       />
     </>
   );

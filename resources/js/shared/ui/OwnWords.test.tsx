@@ -5,11 +5,34 @@ import { OwnWords } from './OwnWords';
 
 const shown = (onSave: (text: string | null) => Promise<boolean>, text = 'As it was.') =>
   mount(
-    <OwnWords label="the introduction" text={text} empty="Write an introduction" disabled={false} onSave={onSave} />,
+    <OwnWords
+      name="introduction 3"
+      label="the introduction"
+      text={text}
+      empty="Write an introduction"
+      disabled={false}
+      onSave={onSave}
+    />,
   );
 
 describe('words of the maker’s own', () => {
-  afterEach(unmountAll);
+  afterEach(() => {
+    unmountAll();
+    localStorage.clear();
+  });
+
+  it('keeps what is not saved yet through leaving and reloading, and forgets it once saved', async () => {
+    const onSave = vi.fn(() => Promise.resolve(true));
+    const first = shown(onSave);
+    await click(find(first, 'button'));
+    await type(field(first, 'textarea'), 'Half a sen');
+    unmountAll();
+    const again = shown(onSave);
+    expect(field(again, 'textarea').value).toBe('Half a sen');
+    await click(find(again, 'button', 'Save'));
+    unmountAll();
+    expect(shown(onSave).querySelector('textarea')).toBeNull();
+  });
 
   it('invites where nothing is written yet', () => {
     expect(shown(vi.fn(), '').textContent).toBe('Write an introduction');

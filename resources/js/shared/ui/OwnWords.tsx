@@ -1,10 +1,12 @@
-import { useEffect, useRef, useState } from 'react';
+import { useEffect, useRef } from 'react';
+import { useKeptText } from '@/shared/keep';
 import { Button } from './Button';
 import { TextArea } from './TextArea';
 import styles from './OwnWords.module.css';
 import ink from '@/shared/style/ink.module.css';
 
 type Props = {
+  /** of what the words are, one name in the whole shop */ name: string;
   label: string;
   text: string;
   empty: string;
@@ -15,8 +17,8 @@ type Props = {
 };
 
 /** A text of the maker's own, written in place: saved as a whole, taken away by emptying it. */
-export function OwnWords({ label, text, empty, hint, rows = 6, disabled, onSave }: Props) {
-  const [draft, setDraft] = useState<string | null>(null);
+export function OwnWords({ name, label, text, empty, hint, rows = 6, disabled, onSave }: Props) {
+  const [draft, setDraft] = useKeptText(`own ${name}`);
   const field = useRef<HTMLTextAreaElement>(null);
   const open = draft !== null;
   useEffect(() => {

@@ -1,4 +1,4 @@
-import { useRef, useState, type ReactNode } from 'react';
+import { useRef, useState, type CSSProperties, type ReactNode } from 'react';
 import ui from '@/shared/ui/ui.module.css';
 
 type Props = { work: ReactNode; pane: ReactNode; start?: number };
@@ -9,7 +9,7 @@ export function Split({ work, pane, start = 506 }: Props) {
   const box = useRef<HTMLDivElement>(null);
   const limit = (wanted: number) => Math.max(320, Math.min((box.current?.clientWidth ?? 1200) - 420, wanted));
   return (
-    <div ref={box} className={ui['station']} style={{ gridTemplateColumns: `minmax(0, 1fr) 5px ${String(width)}px` }}>
+    <div ref={box} className={ui['station']} style={{ '--pane': `${String(width)}px` } as CSSProperties}>
       <main className={ui['work']}>{work}</main>
       <div
         className={ui['divider']}

@@ -1,7 +1,8 @@
 import type { BenchTest, Ends } from '@/shared/api';
+import { needed, object, string } from '@/shared/ui/form';
 
 /** A test as it stands in the form; points are one text. */
-export type Draft = Readonly<{
+export type Draft = {
   name: string;
   gate: string;
   adjusts: string;
@@ -12,7 +13,21 @@ export type Draft = Readonly<{
   settings: string;
   expect: string;
   otherwise: string;
-}>;
+};
+
+/** What a formula means the server says while it is typed. */
+export const TEST = object({
+  name: needed('A test has a name.'),
+  gate: string(),
+  adjusts: string(),
+  power: string(),
+  instrument: string(),
+  accuracy: string(),
+  points: string(),
+  settings: string(),
+  expect: string(),
+  otherwise: string(),
+});
 
 export const EMPTY: Draft = {
   name: '',

@@ -3,7 +3,8 @@ import type { PartLine } from '@/shared/api';
 export type Column = 'refs' | 'quantity' | 'value' | 'part' | 'marking' | 'height' | 'direction' | 'alike';
 
 /** What the work column shows: the lines, what became of the file, look-alikes side by side, two revisions compared. */
-export type View = 'list' | 'file' | 'lineup' | 'difference';
+export const VIEWS = ['list', 'file', 'lineup', 'difference'] as const;
+export type View = (typeof VIEWS)[number];
 
 export const COLUMNS: readonly { id: Column; title: string; width: number; numeric?: boolean }[] = [
   { id: 'refs', title: 'Ref', width: 140 },

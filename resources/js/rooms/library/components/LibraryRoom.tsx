@@ -10,7 +10,7 @@ import {
   type Wanted,
 } from '@/shared/api';
 import { useKeys } from '@/shared/keys';
-import { Button, Input, Marking, Notice, TableActions, useWanted } from '@/shared/ui';
+import { Button, Input, Marking, Notice, TableActions, useWanted, Loading, Refusal } from '@/shared/ui';
 import { ServerGrid, type GridColDef } from '@/shared/ui/grid';
 import { originText, usedText } from '../model';
 import { PartForm } from './PartForm';
@@ -102,12 +102,7 @@ export function LibraryRoom() {
     },
   });
   if (library.error) return <Notice title="The library cannot be shown" text={library.error.message} />;
-  if (!library.data)
-    return (
-      <p className={ui['loading']} role="status">
-        Reading the parts of all kits
-      </p>
-    );
+  if (!library.data) return <Loading what="Reading the parts of all kits" />;
   const mayEdit = me.data?.abilities.includes('edit-kits') ?? false;
   const shown = library.data;
   return (
@@ -145,11 +140,7 @@ export function LibraryRoom() {
           )}
         </span>
       </div>
-      {give.error && (
-        <p className={clsx(ui['refusal'], styles['said'])} role="alert">
-          {give.error.message}
-        </p>
-      )}
+      {give.error && <Refusal>{give.error.message}</Refusal>}
       {give.data && (
         <p className={styles['said']} role="status">
           {give.data.taken.length === 0
@@ -162,6 +153,7 @@ export function LibraryRoom() {
           <ServerGrid
             name="library"
             label="Parts of all kits"
+            wide={['kind', 'heightSource', 'used']}
             columns={COLUMNS}
             rows={rows}
             total={shown.total}

@@ -1,10 +1,10 @@
-import { useState, type SyntheticEvent } from 'react';
+import { useState } from 'react';
 import { Link } from 'react-router';
 import { useSaveLibraryPart, type LibraryPart } from '@/shared/api';
-import { PhotoField, Button, Input, KINDS, Select, TextArea } from '@/shared/ui';
-import { originsAfter, originText, wordsOf, type Words } from '../model';
+import { Button, KINDS, PhotoField, Refusal } from '@/shared/ui';
+import { ChoiceField, LinesField, TextField, useKeptForm } from '@/shared/ui/form';
+import { originsAfter, originText, PART, wordsOf, type Words } from '../model';
 import ink from '@/shared/style/ink.module.css';
-import ui from '@/shared/ui/ui.module.css';
 import styles from './library.module.css';
 
 type Props = { part: LibraryPart; mayEdit: boolean };
@@ -33,62 +33,57 @@ const ORIGINS = ['measured', 'data sheet', 'supplier', 'typical'];
 /** What the maker knows of one part, to read and to write. */
 export function PartForm({ part, mayEdit }: Props) {
   const save = useSaveLibraryPart();
-  const [words, setWords] = useState<Words>(() => wordsOf(part));
-  const [origin, setOrigin] = useState('measured');
+  const { form, forget } = useKeptForm({
+    name: `part ${part.fingerprint} ${String(part.version)}`,
+    schema: PART,
+    from: { ...wordsOf(part), origin: 'measured' },
+  });
   const [photo, setPhoto] = useState<File | null>(null);
-  const set = (field: keyof Words, value: string) => {
-    setWords({ ...words, [field]: value });
-  };
-  const send = (event: SyntheticEvent) => {
-    event.preventDefault();
+  const send = form.handleSubmit(({ origin, ...words }) => {
     const origins = Object.fromEntries(
       Object.entries(originsAfter(part, words, origin)).map(([field, text]) => [`origins[${field}]`, text]),
     );
-    save.mutate({
-      fields: { ...words, ...origins, fingerprint: part.fingerprint, title: part.title, version: String(part.version) },
-      photo,
-    });
-  };
-  const text = (field: keyof Words, label: string, hint = '') => (
-    <div className={ui['field']}>
-      <label htmlFor={`part-${field}`}>
-        {label}
-        {originText(part, field) === '' ? '' : ` (${originText(part, field)})`}
-      </label>
-      <Input
-        id={`part-${field}`}
-        placeholder={hint}
-        value={words[field]}
-        disabled={!mayEdit}
-        onChange={(event) => {
-          set(field, event.target.value);
-        }}
-      />
-    </div>
+    save.mutate(
+      {
+        fields: {
+          ...words,
+          ...origins,
+          fingerprint: part.fingerprint,
+          title: part.title,
+          version: String(part.version),
+        },
+        photo,
+      },
+      {
+        onSuccess: () => {
+          forget({ ...words, origin });
+        },
+      },
+    );
+  });
+  const text = (name: keyof Words, label: string, hint = '') => (
+    <TextField
+      form={form}
+      name={name}
+      id={`part-${name}`}
+      label={originText(part, name) === '' ? label : `${label} (${originText(part, name)})`}
+      placeholder={hint}
+      disabled={!mayEdit}
+    />
   );
-  const list = (field: keyof Words, label: string, values: readonly (readonly [string, string])[]) => (
-    <div className={ui['field']}>
-      <label htmlFor={`part-${field}`}>{label}</label>
-      <Select
-        id={`part-${field}`}
-        value={words[field]}
-        disabled={!mayEdit}
-        onChange={(event) => {
-          set(field, event.target.value);
-        }}
-      >
-        <option value="">as computed</option>
-        {values.map(([value, name]) => (
-          <option key={value} value={value}>
-            {name}
-          </option>
-        ))}
-      </Select>
-    </div>
+  const list = (name: keyof Words, label: string, values: readonly (readonly [string, string])[]) => (
+    <ChoiceField
+      form={form}
+      name={name}
+      id={`part-${name}`}
+      label={label}
+      choices={[['', 'as computed'], ...values]}
+      disabled={!mayEdit}
+    />
   );
   const same = (values: readonly string[]) => values.map((value) => [value, value.replaceAll('-', ' ')] as const);
   return (
-    <form className={styles['partform']} aria-label={part.title} onSubmit={send}>
+    <form className={styles['partform']} aria-label={part.title} noValidate onSubmit={(event) => void send(event)}>
       <h2>{part.title}</h2>
       <ul className={styles['uses']}>
         {part.usedIn.map((use) => (
@@ -127,43 +122,26 @@ export function PartForm({ part, mayEdit }: Props) {
         {list('hold', 'held by', same(HOLDS))}
         {text('package', 'package')}
       </div>
-      <div className={ui['field']}>
-        <label htmlFor="part-note">what to know of it, look-alikes above all</label>
-        <TextArea
-          id="part-note"
-          rows={3}
-          maxLength={2000}
-          value={words.note}
-          disabled={!mayEdit}
-          onChange={(event) => {
-            set('note', event.target.value);
-          }}
-        />
-      </div>
+      <LinesField
+        form={form}
+        name="note"
+        id="part-note"
+        label="what to know of it, look-alikes above all"
+        disabled={!mayEdit}
+      />
       {mayEdit && (
         <>
           <div className={styles['fields']}>
             <PhotoField id="part-photo" label="photo or drawing" onPhoto={setPhoto} />
-            <div className={ui['field']}>
-              <label htmlFor="part-origin">what you changed is</label>
-              <Select
-                id="part-origin"
-                value={origin}
-                onChange={(event) => {
-                  setOrigin(event.target.value);
-                }}
-              >
-                {ORIGINS.map((each) => (
-                  <option key={each}>{each}</option>
-                ))}
-              </Select>
-            </div>
+            <ChoiceField
+              form={form}
+              name="origin"
+              id="part-origin"
+              label="what you changed is"
+              choices={ORIGINS.map((each) => [each, each] as const)}
+            />
           </div>
-          {save.error && (
-            <p className={ui['refusal']} role="alert">
-              {save.error.message}
-            </p>
-          )}
+          {save.error && <Refusal>{save.error.message}</Refusal>}
           <p>
             <Button type="submit" look="primary" disabled={save.isPending}>
               Save to the library

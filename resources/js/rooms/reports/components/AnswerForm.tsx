@@ -1,7 +1,6 @@
-import { useState } from 'react';
 import { useSupport, type Report } from '@/shared/api';
-import { isText, keep, recall } from '@/shared/keep';
-import { Button, TextArea } from '@/shared/ui';
+import { useKeptText } from '@/shared/keep';
+import { Button, Refusal, TextArea } from '@/shared/ui';
 import { clsx } from 'clsx';
 import ink from '@/shared/style/ink.module.css';
 import ui from '@/shared/ui/ui.module.css';
@@ -10,12 +9,8 @@ import styles from './reports.module.css';
 /** Answers a report; the text stays while it is not sent. */
 export function AnswerForm({ report }: { report: Report }) {
   const answer = useSupport(report.id);
-  const kept = `answer ${String(report.id)}`;
-  const [text, setText] = useState(() => recall(kept, isText, ''));
-  const change = (value: string) => {
-    setText(value);
-    keep(kept, value === '' ? null : value);
-  };
+  const [kept, change] = useKeptText(`answer ${String(report.id)}`);
+  const text = kept ?? '';
   return (
     <section aria-label="Answers">
       {(report.answers ?? []).map((each) => (
@@ -33,7 +28,7 @@ export function AnswerForm({ report }: { report: Report }) {
             { what: 'answers', body: { text } },
             {
               onSuccess: () => {
-                change('');
+                change(null);
               },
             },
           );
@@ -56,11 +51,7 @@ export function AnswerForm({ report }: { report: Report }) {
         <Button type="submit" look="primary" disabled={answer.isPending || text.trim().length < 3}>
           {report.hasAddress ? 'Send the answer' : 'Keep the answer'}
         </Button>
-        {answer.error && (
-          <p className={clsx(ui['refusal'], styles['refusal'])} role="alert">
-            {answer.error.message}
-          </p>
-        )}
+        {answer.error && <Refusal>{answer.error.message}</Refusal>}
       </form>
     </section>
   );

@@ -1,9 +1,9 @@
-import { useState } from 'react';
 import { useFaults, useManual, useWriteFaq, type Cause, type Report, type Symptom } from '@/shared/api';
-import { Button, Input, TextArea } from '@/shared/ui';
+import { Button, Refusal } from '@/shared/ui';
+import { LinesField, TextField, useKeptForm } from '@/shared/ui/form';
+import { FAQ } from '../model';
 import { clsx } from 'clsx';
 import ink from '@/shared/style/ink.module.css';
-import ui from '@/shared/ui/ui.module.css';
 import styles from './reports.module.css';
 
 type Props = { report: Report; revisionId: number; symptom: Symptom; cause: Cause };
@@ -14,7 +14,6 @@ export function FaqForm({ report, revisionId, symptom, cause }: Props) {
   const manual = useManual(revisionId);
   const write = useWriteFaq(revisionId);
   const known = faults.data?.faq.find((entry) => entry.symptom === symptom && entry.cause === cause) ?? null;
-  const [draft, setDraft] = useState<{ question: string; answer: string } | null>(null);
   const step = manual.data?.steps.find((each) => each.key === report.step) ?? null;
   const anchor = known
     ? known.anchor
@@ -25,26 +24,25 @@ export function FaqForm({ report, revisionId, symptom, cause }: Props) {
           ? [step.gate.name]
           : step.parts.map((part) => part.designator)
         : [];
-  const now = draft ?? {
-    question: known?.question ?? report.text.slice(0, 300),
-    answer: known?.answer ?? report.answers?.at(-1)?.text ?? '',
-  };
+  const { form, changed, forget } = useKeptForm({
+    name: `faq ${String(report.id)} ${symptom} ${cause}`,
+    schema: FAQ,
+    from: {
+      question: known?.question ?? report.text.slice(0, 300),
+      answer: known?.answer ?? report.answers?.at(-1)?.text ?? '',
+    },
+  });
+  const send = form.handleSubmit(async (words) => {
+    await write.mutateAsync({ symptom, cause, anchor, published: true, ...words }).then(
+      () => {
+        forget(words);
+      },
+      // What was refused stands under the form; the words stay.
+      () => undefined,
+    );
+  });
   return (
-    <form
-      className={styles['faqform']}
-      aria-label="FAQ"
-      onSubmit={(event) => {
-        event.preventDefault();
-        write.mutate(
-          { symptom, cause, anchor, published: true, ...now },
-          {
-            onSuccess: () => {
-              setDraft(null);
-            },
-          },
-        );
-      }}
-    >
+    <form className={styles['faqform']} aria-label="FAQ" noValidate onSubmit={(event) => void send(event)}>
       <h2>
         {known
           ? `In the FAQ, reported ${String(known.count)} ${known.count === 1 ? 'time' : 'times'}`
@@ -55,47 +53,25 @@ export function FaqForm({ report, revisionId, symptom, cause }: Props) {
           ? 'At no step.'
           : `Shown at the step of ${anchor.join(', ')}${known?.step ? `, step ${String(known.step)}` : ''}.`}
       </p>
-      <div className={clsx(ui['field'], styles['field'])}>
-        <label htmlFor="faq-question">question, as a customer asks it</label>
-        <Input
-          id="faq-question"
-          value={now.question}
-          maxLength={300}
-          onChange={(event) => {
-            setDraft({ ...now, question: event.target.value });
-          }}
-        />
-      </div>
-      <div className={clsx(ui['field'], styles['field'])}>
-        <label htmlFor="faq-answer">answer</label>
-        <TextArea
-          id="faq-answer"
-          rows={4}
-          value={now.answer}
-          maxLength={5000}
-          onChange={(event) => {
-            setDraft({ ...now, answer: event.target.value });
-          }}
-        />
-      </div>
-      <Button
-        type="submit"
-
-        disabled={write.isPending || now.question.trim().length < 3 || now.answer.trim().length < 3}
-      >
+      <TextField
+        form={form}
+        name="question"
+        id="faq-question"
+        label="question, as a customer asks it"
+        maxLength={300}
+        className={styles['field']}
+      />
+      <LinesField form={form} name="answer" id="faq-answer" label="answer" rows={4} className={styles['field']} />
+      <Button type="submit" disabled={write.isPending}>
         {known ? 'Change the entry' : 'Publish in the FAQ'}
       </Button>
-      {write.isSuccess && !draft && (
+      {write.isSuccess && !changed && (
         <span className={clsx(ink['verdi'], styles['verdi'])} role="status">
           {' '}
           ■ published
         </span>
       )}
-      {write.error && (
-        <p className={clsx(ui['refusal'], styles['refusal'])} role="alert">
-          {write.error.message}
-        </p>
-      )}
+      {write.error && <Refusal>{write.error.message}</Refusal>}
     </form>
   );
 }

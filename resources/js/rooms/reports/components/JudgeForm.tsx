@@ -1,127 +1,88 @@
-import { useState } from 'react';
-import { type Cause, type FaultOrigin, type Symptom, useSupport, type Report, type Reports } from '@/shared/api';
-import { Button, Input, Select } from '@/shared/ui';
-import { clsx } from 'clsx';
+import { useSupport, type Report, type Reports } from '@/shared/api';
+import { Button, Refusal } from '@/shared/ui';
+import { ChoiceField, TextField, useKeptForm } from '@/shared/ui/form';
 import ink from '@/shared/style/ink.module.css';
-import ui from '@/shared/ui/ui.module.css';
+import { JUDGEMENT } from '../model';
 import styles from './reports.module.css';
 
 /** Says what a report is about. The origin follows from the cause and can be corrected. */
 export function JudgeForm({ report, words }: { report: Report; words: Reports }) {
   const judge = useSupport(report.id);
-  const [kitId, setKit] = useState(report.kitId ?? words.kits[0]?.id ?? 0);
-  const [symptom, setSymptom] = useState<Symptom | ''>(report.symptom ?? '');
-  const [cause, setCause] = useState<Cause | ''>(report.cause ?? '');
-  const [origin, setOrigin] = useState<FaultOrigin | ''>(report.faultOrigin ?? '');
-  const [part, setPart] = useState(report.part);
-  const usual = words.causes.find((each) => each.id === cause)?.faultOrigin ?? '';
+  const {
+    form,
+    words: said,
+    forget,
+  } = useKeptForm({
+    name: `judgement ${String(report.id)}`,
+    schema: JUDGEMENT,
+    from: {
+      kitId: String(report.kitId ?? words.kits[0]?.id ?? ''),
+      symptom: report.symptom ?? '',
+      cause: report.cause ?? '',
+      faultOrigin: report.faultOrigin ?? '',
+      part: report.part,
+    },
+  });
+  const usual = words.causes.find((each) => each.id === said.cause)?.faultOrigin ?? null;
+  const send = form.handleSubmit((judged) => {
+    const symptom = words.symptoms.find((each) => each.id === judged.symptom)?.id;
+    const cause = words.causes.find((each) => each.id === judged.cause)?.id;
+    if (symptom === undefined || cause === undefined) return;
+    const faultOrigin = words.faultOrigins.find((each) => each.id === judged.faultOrigin)?.id ?? usual;
+    judge.mutate(
+      { what: 'judgements', body: { kitId: Number(judged.kitId), symptom, cause, faultOrigin, part: judged.part } },
+      {
+        onSuccess: () => {
+          forget(judged);
+        },
+      },
+    );
+  });
+  const named = (all: readonly { id: string; name: string }[]) => all.map((each) => [each.id, each.name] as const);
+  const choice = (
+    name: 'kitId' | 'symptom' | 'cause' | 'faultOrigin',
+    id: string,
+    label: string,
+    choices: readonly (readonly [string, string])[],
+    ask?: string,
+  ) => (
+    <ChoiceField
+      form={form}
+      name={name}
+      id={id}
+      label={label}
+      choices={choices}
+      className={styles['field']}
+      {...(ask === undefined ? {} : { ask })}
+    />
+  );
+  const from = words.faultOrigins.find((each) => each.id === usual)?.name;
   return (
-    <form
-      className={styles['judge']}
-      aria-label="Judgement"
-      onSubmit={(event) => {
-        event.preventDefault();
-        if (symptom === '' || cause === '') return;
-        const from = origin === '' ? usual : origin;
-        judge.mutate({
-          what: 'judgements',
-          body: { kitId, symptom, cause, faultOrigin: from === '' ? null : from, part },
-        });
-      }}
-    >
-      <div className={clsx(ui['field'], styles['field'])}>
-        <label htmlFor="judge-kit">kit</label>
-        <Select
-          id="judge-kit"
-          value={kitId}
-          onChange={(event) => {
-            setKit(Number(event.target.value));
-          }}
-        >
-          {words.kits.map((kit) => (
-            <option key={kit.id} value={kit.id}>
-              {kit.name}
-            </option>
-          ))}
-        </Select>
-      </div>
-      <div className={clsx(ui['field'], styles['field'])}>
-        <label htmlFor="judge-symptom">what the customer notices</label>
-        <Choice id="judge-symptom" value={symptom} options={words.symptoms} onChange={setSymptom} />
-      </div>
-      <div className={clsx(ui['field'], styles['field'])}>
-        <label htmlFor="judge-cause">what was wrong</label>
-        <Choice
-          id="judge-cause"
-          value={cause}
-          options={words.causes}
-          onChange={(value) => {
-            setCause(value);
-            setOrigin('');
-          }}
-        />
-      </div>
-      <div className={clsx(ui['field'], styles['field'])}>
-        <label htmlFor="judge-origin">where it comes from</label>
-        <Choice
-          id="judge-origin"
-          value={origin === '' ? usual : origin}
-          options={words.faultOrigins}
-          onChange={setOrigin}
-        />
-      </div>
-      <div className={clsx(ui['field'], styles['field'])}>
-        <label htmlFor="judge-part">part, if one</label>
-        <Input
-          id="judge-part"
-          className={ink['m']}
-          value={part}
-          maxLength={40}
-          onChange={(event) => {
-            setPart(event.target.value);
-          }}
-        />
-      </div>
-      <Button type="submit" disabled={judge.isPending || symptom === '' || cause === ''}>
+    <form className={styles['judge']} aria-label="Judgement" noValidate onSubmit={(event) => void send(event)}>
+      {choice(
+        'kitId',
+        'judge-kit',
+        'kit',
+        words.kits.map((kit) => [String(kit.id), kit.name] as const),
+      )}
+      {choice('symptom', 'judge-symptom', 'what the customer notices', named(words.symptoms), 'choose')}
+      {choice('cause', 'judge-cause', 'what was wrong', named(words.causes), 'choose')}
+      {choice('faultOrigin', 'judge-origin', 'where it comes from', [
+        ['', from === undefined ? 'as the cause says' : `as the cause says: ${from}`],
+        ...named(words.faultOrigins),
+      ])}
+      <TextField
+        form={form}
+        name="part"
+        id="judge-part"
+        label="part, if one"
+        control={ink['m']}
+        className={styles['field']}
+      />
+      <Button type="submit" disabled={judge.isPending}>
         {report.symptom === null ? 'Keep this judgement' : 'Change the judgement'}
       </Button>
-      {judge.error && (
-        <p className={clsx(ui['refusal'], styles['refusal'])} role="alert">
-          {judge.error.message}
-        </p>
-      )}
+      {judge.error && <Refusal>{judge.error.message}</Refusal>}
     </form>
-  );
-}
-
-function Choice<Id extends string>({
-  id,
-  value,
-  options,
-  onChange,
-}: {
-  id: string;
-  value: Id | '';
-  options: readonly { id: Id; name: string }[];
-  onChange: (value: Id) => void;
-}) {
-  return (
-    <Select
-      id={id}
-      value={value}
-      onChange={(event) => {
-        const picked = options.find((each) => each.id === event.target.value);
-        if (picked) onChange(picked.id);
-      }}
-    >
-      <option value="" disabled>
-        choose
-      </option>
-      {options.map((each) => (
-        <option key={each.id} value={each.id}>
-          {each.name}
-        </option>
-      ))}
-    </Select>
   );
 }

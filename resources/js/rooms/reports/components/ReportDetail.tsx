@@ -3,7 +3,7 @@ import { useReport, type Report, type Reports } from '@/shared/api';
 import { AnswerForm } from './AnswerForm';
 import { FaqForm } from './FaqForm';
 import { JudgeForm } from './JudgeForm';
-import { Button } from '@/shared/ui';
+import { Button, Loading } from '@/shared/ui';
 import { clsx } from 'clsx';
 import ink from '@/shared/style/ink.module.css';
 import ui from '@/shared/ui/ui.module.css';
@@ -13,12 +13,7 @@ import styles from './reports.module.css';
 export function ReportDetail({ id, words, onOpen }: { id: number; words: Reports; onOpen: (id: number) => void }) {
   const report = useReport(id);
   if (report.error) return <p className={ui['loading']}>{report.error.message}</p>;
-  if (!report.data)
-    return (
-      <p className={ui['loading']} role="status">
-        Reading the report
-      </p>
-    );
+  if (!report.data) return <Loading what="Reading the report" />;
   const now = report.data;
   return (
     <section className={clsx(ui['scroll'], styles['reportdetail'])} aria-label="The report" tabIndex={-1}>

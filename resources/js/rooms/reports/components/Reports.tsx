@@ -1,27 +1,23 @@
 import { useState } from 'react';
 import { useMails, useReports } from '@/shared/api';
 import { useKeys } from '@/shared/keys';
-import { Input, Notice, Pager, Press, Segment, Segments, useWanted } from '@/shared/ui';
+import { Button, Input, Notice, Pager, Press, Loading, useView, useWanted, Views } from '@/shared/ui';
 import { ReportDetail } from './ReportDetail';
 import { clsx } from 'clsx';
 import ink from '@/shared/style/ink.module.css';
 import ui from '@/shared/ui/ui.module.css';
 import styles from './reports.module.css';
 
-type Shown = 'open' | 'all' | 'mail';
+const SHOWN = ['open', 'all', 'mail'] as const;
 
 /** The inbox: what customers wrote, newest first; judged, answered and put into the FAQ without leaving the room. */
 export function Reports() {
   const { wanted, text, setText, turn } = useWanted();
-  const [shown, show] = useState<Shown>('open');
+  const [shown, show] = useView(SHOWN);
   const reports = useReports(wanted, shown === 'all' ? 'all' : 'open');
   const [id, setId] = useState<number | null>(null);
   const mails = useMails(shown === 'mail');
   const rows = reports.data?.reports ?? [];
-  const list = (which: Shown) => () => {
-    show(which);
-    turn(1);
-  };
   const go = (by: number) => {
     const at = rows.findIndex((report) => report.id === id);
     const next = rows[Math.max(0, Math.min(rows.length - 1, at + by))];
@@ -39,27 +35,24 @@ export function Reports() {
     },
   });
   if (reports.error) return <Notice title="The reports cannot be shown" text={reports.error.message} />;
-  if (!reports.data)
-    return (
-      <p className={ui['loading']} role="status">
-        Reading the reports
-      </p>
-    );
+  if (!reports.data) return <Loading what="Reading the reports" />;
   return (
     <main className={clsx(ui['room'], styles['reportroom'])}>
       <div className={ui['roomhead']}>
         <h1>Reports</h1>
-        <Segments label="Which reports">
-          <Segment pressed={shown === 'open'} onPress={list('open')}>
-            open, {reports.data.open}
-          </Segment>
-          <Segment pressed={shown === 'all'} onPress={list('all')}>
-            all, {reports.data.all}
-          </Segment>
-          <Segment pressed={shown === 'mail'} onPress={list('mail')}>
-            mail sent
-          </Segment>
-        </Segments>
+        <Views
+          label="Which reports"
+          view={shown}
+          views={[
+            { id: 'open', name: `open, ${String(reports.data.open)}` },
+            { id: 'all', name: `all, ${String(reports.data.all)}` },
+            { id: 'mail', name: 'mail sent' },
+          ]}
+          onView={(which) => {
+            show(which);
+            turn(1);
+          }}
+        />
         <label className={ink['sr']} htmlFor="report-filter">
           Filter reports
         </label>
@@ -87,7 +80,7 @@ export function Reports() {
           ))}
         </div>
       ) : (
-        <div className={styles['reportpair']}>
+        <div className={clsx(styles['reportpair'], id !== null && styles['picked'])}>
           <ul className={clsx(ui['scroll'], styles['inbox'])} aria-label="Reports">
             {rows.map((report) => (
               <li key={report.id}>
@@ -142,7 +135,19 @@ export function Reports() {
           {id === null ? (
             <p className={ui['loading']}>Pick a report.</p>
           ) : (
-            <ReportDetail key={id} id={id} words={reports.data} onOpen={setId} />
+            <div className={ui['scroll']}>
+              <p className={styles['back']}>
+                <Button
+                  look="link"
+                  onClick={() => {
+                    setId(null);
+                  }}
+                >
+                  Back to all reports
+                </Button>
+              </p>
+              <ReportDetail key={id} id={id} words={reports.data} onOpen={setId} />
+            </div>
           )}
         </div>
       )}

@@ -1,11 +1,14 @@
-import { useState, type SyntheticEvent } from 'react';
+import { useState } from 'react';
 import { useHeader, type OrderGiven, type ShelfRow } from '@/shared/api';
-import { Button, Input, KitChooser, OptionChooser, TextArea } from '@/shared/ui';
+import { Button, KitChooser, OptionChooser } from '@/shared/ui';
+import { LinesField, TextField, useKeptForm } from '@/shared/ui/form';
 import { clsx } from 'clsx';
 import ui from '@/shared/ui/ui.module.css';
+import { ORDER, orderWords } from '../model';
 import styles from './sales.module.css';
 
-type Props = { busy: boolean; onSave: (order: OrderGiven) => void; onLeave: () => void };
+/** `onSave` says whether the order is booked; until then its words stay. */
+type Props = { busy: boolean; onSave: (order: OrderGiven) => Promise<boolean>; onLeave: () => void };
 
 const FIELDS = [
   ['number', 'order number', 'text'],
@@ -18,49 +21,27 @@ const FIELDS = [
 
 /** An order typed in by hand. */
 export function NewOrder({ busy, onSave, onLeave }: Props) {
-  const [words, setWords] = useState({
-    number: '',
-    placedOn: new Date().toISOString().slice(0, 10),
-    customer: '',
-    email: '',
-    quantity: '1',
-    price: '',
-    address: '',
-  });
+  const { form, forget } = useKeptForm({ name: 'new order', schema: ORDER, from: orderWords(new Date()) });
   const [options, setOptions] = useState('');
   const [kit, setKit] = useState<ShelfRow | null>(null);
   // One id for one order: pressed three times it is booked once.
   const [operationId] = useState(() => crypto.randomUUID());
   const header = useHeader(kit?.revisionId ?? null);
-  const set = (field: string, value: string) => {
-    setWords({ ...words, [field]: value });
-  };
-  const send = (event: SyntheticEvent) => {
-    event.preventDefault();
+  const send = form.handleSubmit(async (words) => {
     if (kit === null) return;
-    onSave({ ...words, operationId, options, kitId: kit.id, quantity: Number(words.quantity) });
-  };
+    if (await onSave({ ...words, operationId, options, kitId: kit.id, quantity: Number(words.quantity) })) forget();
+  });
   return (
-    <form className={styles['neworder']} onSubmit={send} aria-label="New order">
+    <form className={styles['neworder']} noValidate onSubmit={(event) => void send(event)} aria-label="New order">
       {FIELDS.map(([field, label, type]) => (
-        <div className={ui['field']} key={field}>
-          <label htmlFor={`order-${field}`}>{label}</label>
-          <Input
-            id={`order-${field}`}
-            type={type}
-            value={words[field]}
-            required={['number', 'placedOn', 'customer', 'quantity'].includes(field)}
-            onChange={(event) => {
-              set(field, event.target.value);
-            }}
-          />
-        </div>
+        <TextField key={field} form={form} name={field} id={`order-${field}`} label={label} type={type} />
       ))}
       <div className={ui['field']}>
         <KitChooser
           id="order-kit"
           label="kit"
           kit={kit}
+          missing={form.formState.isSubmitted && kit === null}
           onChoose={(chosen) => {
             setKit(chosen);
             setOptions('');
@@ -75,22 +56,26 @@ export function NewOrder({ busy, onSave, onLeave }: Props) {
           </span>
         </div>
       )}
-      <div className={clsx(ui['field'], ui['wide'], styles['wide'])}>
-        <label htmlFor="order-address">address</label>
-        <TextArea
-          id="order-address"
-          rows={2}
-          value={words.address}
-          onChange={(event) => {
-            set('address', event.target.value);
-          }}
-        />
-      </div>
+      <LinesField
+        form={form}
+        name="address"
+        id="order-address"
+        label="address"
+        rows={2}
+        className={clsx(ui['wide'], styles['wide'])}
+      />
       <p className={clsx(ui['wide'], styles['wide'])}>
         <Button type="submit" look="primary" disabled={busy}>
           Book the order
         </Button>{' '}
-        <Button onClick={onLeave}>Leave</Button>
+        <Button
+          onClick={() => {
+            forget();
+            onLeave();
+          }}
+        >
+          Drop it
+        </Button>
       </p>
     </form>
   );

@@ -1,6 +1,7 @@
 import { useState } from 'react';
 import { allRows, api, useOrderFile, useSale, useSales, type SalesOrder, type Wanted } from '@/shared/api';
-import { Button, DropZone, FileButton, Input, Notice, TableActions, useWanted } from '@/shared/ui';
+import { isWords, recall, WORDS } from '@/shared/keep';
+import { Button, DropZone, FileButton, Input, Notice, TableActions, useWanted, Loading } from '@/shared/ui';
 import { ServerGrid } from '@/shared/ui/grid';
 import { NewOrder } from './NewOrder';
 import { orderColumns, type Deed } from './orderColumns';
@@ -37,15 +38,13 @@ export function Sales() {
   const sales = useSales(wanted);
   const sale = useSale();
   const file = useOrderFile();
-  const [adding, setAdding] = useState(false);
+  // Words that were not saved are shown again.
+  const [adding, setAdding] = useState(
+    () => recall(`${WORDS}new order`, isWords, null as Record<string, string> | null) !== null,
+  );
   const [said, setSaid] = useState<string | null>(null);
   if (sales.error) return <Notice title="The orders cannot be shown" text={sales.error.message} />;
-  if (!sales.data)
-    return (
-      <p className={ui['loading']} role="status">
-        Reading the orders
-      </p>
-    );
+  if (!sales.data) return <Loading what="Reading the orders" />;
   const act = (order: SalesOrder, what: Deed) => {
     setSaid(null);
     sale.mutate({ what, id: order.id });
@@ -121,16 +120,15 @@ export function Sales() {
             onLeave={() => {
               setAdding(false);
             }}
-            onSave={(order) => {
-              sale.mutate(
-                { what: 'book', order },
-                {
-                  onSuccess: () => {
-                    setAdding(false);
-                    setSaid('Order booked.');
-                  },
-                },
-              );
+            onSave={async (order) => {
+              try {
+                await sale.mutateAsync({ what: 'book', order });
+              } catch {
+                return false;
+              }
+              setAdding(false);
+              setSaid('Order booked.');
+              return true;
             }}
           />
         )}
@@ -145,6 +143,7 @@ export function Sales() {
             onWanted={want}
             idOf={(order) => order.id}
             height={36}
+            wide={['placedOn', 'price', 'kits']}
             none={
               wanted.search === ''
                 ? 'No orders yet. Type one in, or drop a CSV anywhere on this page.'

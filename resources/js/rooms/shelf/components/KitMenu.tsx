@@ -8,6 +8,7 @@ import MenuItem from '@mui/material/MenuItem';
 import { useState } from 'react';
 import { useRevisions, type ShelfRow, type useKitDeed } from '@/shared/api';
 import { clsx } from 'clsx';
+import { Refusal } from '@/shared/ui';
 import ink from '@/shared/style/ink.module.css';
 import ui from '@/shared/ui/ui.module.css';
 import styles from './shelf.module.css';
@@ -179,11 +180,7 @@ function RevisionList({ kit, deed, open, onLeave }: Props & { open: boolean; onL
             </li>
           ))}
         </ul>
-        {deed.error && (
-          <p className={clsx(ui['refusal'], styles['refusal'])} role="alert">
-            {deed.error.message}
-          </p>
-        )}
+        {deed.error && <Refusal>{deed.error.message}</Refusal>}
       </DialogContent>
       <DialogActions>
         <Button onClick={onLeave}>Leave</Button>

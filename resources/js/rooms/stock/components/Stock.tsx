@@ -1,6 +1,6 @@
 import { Link } from 'react-router';
 import { allRows, api, useMe, useMoves, useStock, type Moves, type Stock as Document, type Wanted } from '@/shared/api';
-import { Input, Notice, TableActions, useWanted } from '@/shared/ui';
+import { Input, Notice, TableActions, useWanted, Loading } from '@/shared/ui';
 import { ServerGrid, type GridColDef } from '@/shared/ui/grid';
 import { clsx } from 'clsx';
 import ink from '@/shared/style/ink.module.css';
@@ -87,12 +87,7 @@ export function Stock() {
   const me = useMe();
   const fault = stock.error ?? book.error;
   if (fault) return <Notice title="The Stock cannot be shown" text={fault.message} />;
-  if (!stock.data || !book.data)
-    return (
-      <p className={ui['loading']} role="status">
-        Counting the kits
-      </p>
-    );
+  if (!stock.data || !book.data) return <Loading what="Counting the kits" />;
   const mayPack = me.data?.abilities.includes('pack-kits') ?? false;
   return (
     <main className={clsx(ui['room'], styles['stockroom'])}>
@@ -119,6 +114,7 @@ export function Stock() {
         <ServerGrid
           name="kits on hand"
           label="Kits on hand"
+          wide={['allocated', 'shipped', 'next', 'pack']}
           columns={mayPack ? [...COUNTS, PACK] : COUNTS}
           rows={stock.data.kits}
           total={stock.data.total}
@@ -152,6 +148,7 @@ export function Stock() {
         <ServerGrid
           name="moves of kits"
           label="Moves of kits"
+          wide={['order', 'by', 'note']}
           columns={MOVES}
           rows={book.data.ledger}
           total={book.data.total}

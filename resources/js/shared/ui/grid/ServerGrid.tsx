@@ -8,6 +8,7 @@ import {
   type GridValidRowModel,
   useGridApiRef,
 } from '@mui/x-data-grid';
+import useMediaQuery from '@mui/material/useMediaQuery';
 import { useEffect, useState } from 'react';
 import type { Wanted } from '@/shared/api';
 import { isObject, keep, recall } from '@/shared/keep';
@@ -27,6 +28,7 @@ type Props<Row extends GridValidRowModel> = {
   chosen?: GridRowId | null;
   onChoose?: (row: Row) => void;
   height?: number;
+  /** columns left out on the phone until somebody chooses them */ wide?: readonly string[];
 };
 
 const ROWS = [25, 50, 100];
@@ -50,9 +52,12 @@ export function ServerGrid<Row extends GridValidRowModel>(props: Props<Row>) {
     chosen = null,
     onChoose,
     height = 28,
+    wide = [],
   } = props;
   const kept = `columns ${name}`;
-  const [shown, setShown] = useState(() => recall(kept, isShown, {}));
+  const phone = useMediaQuery('(max-width: 699px)');
+  const [chosenColumns, setShown] = useState(() => recall<GridColumnVisibilityModel | null>(kept, isShown, null));
+  const shown = chosenColumns ?? (phone ? Object.fromEntries(wide.map((field) => [field, false])) : {});
   const api = useGridApiRef();
   const at = chosen === null ? -1 : rows.findIndex((row) => idOf(row) === chosen);
   useEffect(() => {

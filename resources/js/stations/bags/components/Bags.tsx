@@ -3,7 +3,7 @@ import { useBags, useParts, type Paper } from '@/shared/api';
 import { BoardView } from '@/shared/board';
 import { useKeys } from '@/shared/keys';
 import { useKit } from '@/shared/kit';
-import { PaperChoice, PrintButton, Segment, Segments, Select, Split, TableActions } from '@/shared/ui';
+import { PaperChoice, PrintButton, Segment, Segments, Select, Split, TableActions, Loading } from '@/shared/ui';
 import { bagOf, freshName, names, rowsOf } from '../model';
 import { useBagDrag } from '../useBagDrag';
 import { BagColumn } from './BagColumn';
@@ -42,12 +42,7 @@ export function Bags() {
       kit.select(null);
     },
   });
-  if (!bags.data)
-    return (
-      <p className={ui['loading']} role="status">
-        {bags.error ? bags.error.message : 'Planning the bags'}
-      </p>
-    );
+  if (!bags.data) return <Loading what="Planning the bags" fault={bags.error} />;
   const plan = bags.data;
   const chosen = kit.selected;
   const here = chosen ? plan.bags.find((bag) => bag.items.some((item) => item.designators.includes(chosen))) : null;
@@ -108,6 +103,11 @@ export function Bags() {
             )}
           </div>
           <div className={ui['scroll']} tabIndex={0} role="region" aria-label="Bags">
+            {plan.bags.length === 0 && (
+              <p className={ui['loading']}>
+                No part to bag yet. Drop a parts list on the Parts station; bags are planned from it.
+              </p>
+            )}
             <div className={styles['bagroom']}>
               {plan.bags.map((bag) => (
                 <BagColumn

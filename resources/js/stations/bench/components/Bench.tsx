@@ -3,7 +3,7 @@ import { useBench, useDifference, type BenchTest, type Difference } from '@/shar
 import { BoardView } from '@/shared/board';
 import { useKeys } from '@/shared/keys';
 import { useFacing, useKit } from '@/shared/kit';
-import { RouteButton, Button, Notice, Split } from '@/shared/ui';
+import { RouteButton, Button, Notice, Split, Loading } from '@/shared/ui';
 import { GateForm } from './GateForm';
 import { PilotReadings } from './PilotReadings';
 import { Proposals } from './Proposals';
@@ -42,12 +42,7 @@ export function Bench() {
     },
   });
   if (bench.error) return <Notice title="The bench cannot be shown" text={bench.error.message} />;
-  if (!bench.data)
-    return (
-      <p className={ui['loading']} role="status">
-        Working out the readings
-      </p>
-    );
+  if (!bench.data) return <Loading what="Working out the readings" />;
   const open = tests.filter((test) => test.fault !== '').length;
   return (
     <Split

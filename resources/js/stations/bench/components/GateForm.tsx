@@ -1,5 +1,6 @@
-import { useState, type SyntheticEvent } from 'react';
-import type { BenchTest } from '@/shared/api';
+import type { SyntheticEvent } from 'react';
+import type { BenchTest, Change } from '@/shared/api';
+import { useKeptText } from '@/shared/keep';
 import { useKit } from '@/shared/kit';
 import { Button, Input } from '@/shared/ui';
 import ink from '@/shared/style/ink.module.css';
@@ -9,10 +10,12 @@ import styles from './bench.module.css';
 /** What a gate expects where no test measures it. */
 export function GateForm({ gate }: { gate: BenchTest }) {
   const kit = useKit();
-  const [expect, setExpect] = useState(gate.expect);
+  const [kept, write] = useKeptText(`gate ${String(kit.id)} ${gate.name}`);
+  const expect = kept ?? gate.expect;
   const save = async (event: SyntheticEvent) => {
     event.preventDefault();
-    await kit.save([{ type: 'test', target: gate.name, field: 'gate', value: expect.trim() }]);
+    const changes: Change[] = [{ type: 'test', target: gate.name, field: 'gate', value: expect.trim() }];
+    if ((await kit.save(changes)) === 'saved') write(null);
   };
   return (
     <form className={styles['testform']} aria-label={`Gate ${gate.name}`} onSubmit={(event) => void save(event)}>
@@ -24,7 +27,7 @@ export function GateForm({ gate }: { gate: BenchTest }) {
           value={expect}
           disabled={!kit.mayEdit}
           onChange={(event) => {
-            setExpect(event.target.value);
+            write(event.target.value);
           }}
         />
       </div>

@@ -1,9 +1,10 @@
-import { useDeferredValue, useState, type SyntheticEvent } from 'react';
-import { useReadingTrial, type Bench, type BenchTest } from '@/shared/api';
+import { useDeferredValue } from 'react';
+import { useReadingTrial, type Bench, type BenchTest, type Change } from '@/shared/api';
 import { useKit } from '@/shared/kit';
-import { draftOf, EMPTY, fileOf, type Draft } from '../model';
+import { draftOf, EMPTY, fileOf, TEST, type Draft } from '../model';
 import { TolerancePicture } from './TolerancePicture';
-import { Button, Input, Select } from '@/shared/ui';
+import { Button } from '@/shared/ui';
+import { ChoiceField, TextField, useKeptForm } from '@/shared/ui/form';
 import { clsx } from 'clsx';
 import ink from '@/shared/style/ink.module.css';
 import ui from '@/shared/ui/ui.module.css';
@@ -14,62 +15,57 @@ type Props = { test: BenchTest | null; bench: Bench; onSaved: (name: string) => 
 /** One test: what is measured where, and what it expects with the range worked out while it is typed. */
 export function TestForm({ test, bench, onSaved, onLeave }: Props) {
   const kit = useKit();
-  const [draft, setDraft] = useState<Draft>(() => (test ? draftOf(test) : EMPTY));
+  const {
+    form,
+    words: draft,
+    forget,
+  } = useKeptForm({
+    name: `test ${String(kit.id)} ${test?.name ?? ''}`,
+    schema: TEST,
+    from: test ? draftOf(test) : EMPTY,
+  });
   const { expect, accuracy, adjusts } = useDeferredValue(draft);
   const asked = { expect, accuracy, adjusts };
   const trial = useReadingTrial(kit.id, asked);
   const worked = draft.expect.trim() === '' ? null : (trial.data ?? null);
-  const set = (field: keyof Draft) => (event: { target: { value: string } }) => {
-    setDraft((now) => ({ ...now, [field]: event.target.value }));
-  };
-  const save = async (event: SyntheticEvent) => {
-    event.preventDefault();
-    if (draft.name.trim() === '') return;
-    if ((await kit.save([{ type: 'test', target: test?.name ?? '', field: '', value: fileOf(draft) }])) === 'saved')
-      onSaved(draft.name.trim());
-  };
+  const save = form.handleSubmit(async (words) => {
+    const changes: Change[] = [{ type: 'test', target: test?.name ?? '', field: '', value: fileOf(words) }];
+    if ((await kit.save(changes)) !== 'saved') return;
+    forget(words);
+    onSaved(words.name);
+  });
   const remove = async () => {
     if (test && (await kit.save([{ type: 'test', target: test.name, field: '', value: null }])) === 'saved') onLeave();
   };
-  const text = (
-    field: keyof Draft,
-    label: string,
-    rest: { placeholder?: string; required?: boolean; list?: string; className?: string | undefined } = {},
-  ) => (
-    <div className={ui['field']}>
-      <label htmlFor={`test-${field}`}>{label}</label>
-      <Input
-        id={`test-${field}`}
-        value={draft[field]}
-        disabled={!kit.mayEdit}
-        autoComplete="off"
-        onChange={set(field)}
-        {...rest}
-      />
-    </div>
+  const text = (field: keyof Draft, label: string, placeholder = '', control?: string) => (
+    <TextField
+      form={form}
+      name={field}
+      id={`test-${field}`}
+      label={label}
+      placeholder={placeholder}
+      control={control}
+      disabled={!kit.mayEdit}
+    />
   );
   const choice = (field: keyof Draft, label: string, choices: readonly (readonly [string, string])[]) => (
-    <div className={ui['field']}>
-      <label htmlFor={`test-${field}`}>{label}</label>
-      <Select id={`test-${field}`} value={draft[field]} disabled={!kit.mayEdit} onChange={set(field)}>
-        {choices.map(([value, name]) => (
-          <option key={value} value={value}>
-            {name}
-          </option>
-        ))}
-      </Select>
-    </div>
+    <ChoiceField
+      form={form}
+      name={field}
+      id={`test-${field}`}
+      label={label}
+      choices={choices}
+      disabled={!kit.mayEdit}
+    />
   );
   return (
     <form
       className={styles['testform']}
       aria-label={test ? `Test ${test.name}` : 'A new test'}
+      noValidate
       onSubmit={(event) => void save(event)}
     >
-      {text('expect', 'expects', {
-        placeholder: '4.8 to 5.2 V, or divider(5 V, R1, R2)',
-        className: styles['formula'],
-      })}
+      {text('expect', 'expects', '4.8 to 5.2 V, or divider(5 V, R1, R2)', styles['formula'])}
       {worked && worked.fault !== '' && (
         <p className={ink['ochre']} role="alert">
           ▲ {worked.fault}
@@ -96,28 +92,35 @@ export function TestForm({ test, bench, onSaved, onLeave }: Props) {
         </div>
       )}
       <div className={styles['two']}>
-        {text('name', 'name of the test', { required: true })}
-        {text('points', 'between the points', { placeholder: 'TP1, TP2' })}
+        {text('name', 'name of the test')}
+        {text('points', 'between the points', 'TP1, TP2')}
         {choice('gate', 'belongs to gate', [['', 'no gate'], ...bench.gates.map((gate) => [gate, gate] as const)])}
         {choice('adjusts', 'turned while it is read', [
           ['', 'nothing'],
           ...bench.adjusters.map((name) => [name, name] as const),
         ])}
         {text('instrument', 'read with')}
-        {text('accuracy', 'error of the instrument', { placeholder: '1 %' })}
+        {text('accuracy', 'error of the instrument', '1 %')}
         {choice('power', 'power', [
           ['on', 'on'],
           ['off', 'off'],
         ])}
-        {text('settings', 'set to', { placeholder: '20 V range' })}
+        {text('settings', 'set to', '20 V range')}
       </div>
-      {text('otherwise', 'outside the range, do this', { placeholder: 'check D1 for direction' })}
+      {text('otherwise', 'outside the range, do this', 'check D1 for direction')}
       {kit.mayEdit && (
         <p className={styles['acts']}>
-          <Button type="submit" look="primary" disabled={kit.saving || draft.name.trim() === ''}>
+          <Button type="submit" look="primary" disabled={kit.saving}>
             Save the test
           </Button>
-          <Button onClick={onLeave}>Leave</Button>
+          <Button
+            onClick={() => {
+              forget();
+              onLeave();
+            }}
+          >
+            Leave
+          </Button>
           {test && (
             <Button look="link" disabled={kit.saving} onClick={() => void remove()}>
               take it out

@@ -2,7 +2,7 @@ import { useState } from 'react';
 import { useAddFiles, useApproach, useBoards, type BoardDrawing, type BoardPart } from '@/shared/api';
 import { BoardPane } from '@/shared/board';
 import { useKit } from '@/shared/kit';
-import { Button, FileButton, Segment, Segments, Split } from '@/shared/ui';
+import { Button, FileButton, Segment, Segments, Split, Loading } from '@/shared/ui';
 import { BoardFacts } from './BoardFacts';
 import { Places } from './Places';
 import { clsx } from 'clsx';
@@ -20,12 +20,7 @@ export function Board() {
   const [shaded, setShaded] = useState(false);
   const [full, setFull] = useState(false);
   const [fault, setFault] = useState('');
-  if (!boards.data)
-    return (
-      <p className={ui['loading']} role="status">
-        {boards.error ? boards.error.message : 'Drawing the board'}
-      </p>
-    );
+  if (!boards.data) return <Loading what="Drawing the board" fault={boards.error} />;
   const board = boards.data.boards.find((each) => each.name === chosen) ?? boards.data.boards[0];
   if (!board) return null;
   const parts = Object.entries(boards.data.parts as Record<string, BoardPart>).filter(

@@ -1,3 +1,4 @@
+import { useState } from 'react';
 import type { BoardDrawing } from '@/shared/api';
 import { useKit } from '@/shared/kit';
 import { Button, Segment, Segments, Select } from '@/shared/ui';
@@ -18,9 +19,13 @@ const PADS: readonly { kind: string; name: string; choices: readonly string[] }[
   { kind: 'diode', name: 'diode', choices: ['cathode', 'anode'] },
 ];
 
+/** Matters shown before somebody asks for all: a whole number of them, none cut. */
+const FIRST = 2;
+
 /** What does not match, the direction the board is read in, and what a square pad means on it. */
 export function BoardFacts({ board }: { board: BoardDrawing }) {
   const kit = useKit();
+  const [all, showAll] = useState(false);
   const here = kit.header.matters.filter((matter) => matter.station === 'board');
   const pads = board.squarePad as Record<string, string>;
   const meanings = new Set(Object.values(pads));
@@ -28,7 +33,7 @@ export function BoardFacts({ board }: { board: BoardDrawing }) {
     <div className={styles['boardfacts']}>
       {here.length > 0 && (
         <ul className={styles['mismatches']} aria-label="What does not match">
-          {here.map((matter) => (
+          {(all ? here : here.slice(0, FIRST)).map((matter) => (
             <li key={matter.message} className={matter.severity === 'note' ? ink['quiet'] : ink['ochre']}>
               {matter.severity === 'block' ? '■ ' : matter.severity === 'warn' ? '▲ ' : '· '}
               {matter.designators[0] ? (
@@ -60,6 +65,19 @@ export function BoardFacts({ board }: { board: BoardDrawing }) {
               )}
             </li>
           ))}
+          {here.length > FIRST && (
+            <li>
+              <Button
+                look="link"
+                aria-expanded={all}
+                onClick={() => {
+                  showAll(!all);
+                }}
+              >
+                {all ? 'fewer' : `${String(here.length - FIRST)} more`}
+              </Button>
+            </li>
+          )}
         </ul>
       )}
       <div className={styles['facts2']}>

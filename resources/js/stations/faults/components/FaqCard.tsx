@@ -1,7 +1,7 @@
 import { useState } from 'react';
 import { useWriteFaq, type FaqEntry } from '@/shared/api';
 import { useKit } from '@/shared/kit';
-import { Button, Input, Press, TextArea } from '@/shared/ui';
+import { Button, Input, Press, TextArea, Refusal } from '@/shared/ui';
 import { clsx } from 'clsx';
 import ink from '@/shared/style/ink.module.css';
 import ui from '@/shared/ui/ui.module.css';
@@ -51,11 +51,7 @@ export function FaqCard({ entry, current, mayEdit, onPick }: Props) {
               }}
             />
           </div>
-          {write.error && (
-            <p className={ui['refusal']} role="alert">
-              {write.error.message}
-            </p>
-          )}
+          {write.error && <Refusal>{write.error.message}</Refusal>}
           <p>
             <Button
               look="primary"

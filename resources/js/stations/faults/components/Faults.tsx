@@ -4,7 +4,8 @@ import { useFaults, useMe, type Counted, type FaqEntry } from '@/shared/api';
 import { BoardView } from '@/shared/board';
 import { percent } from '@/shared/format';
 import { useKit } from '@/shared/kit';
-import { Split, WhyList } from '@/shared/ui';
+import { Split, WhyList, Loading } from '@/shared/ui';
+import { BarList } from '@/shared/ui/chart';
 import { FaqCard } from './FaqCard';
 import { clsx } from 'clsx';
 import ink from '@/shared/style/ink.module.css';
@@ -18,12 +19,7 @@ export function Faults() {
   const me = useMe();
   const [chosen, choose] = useState<FaqEntry | null>(null);
   const mayAnswer = me.data?.abilities.includes('answer-reports') ?? false;
-  if (!faults.data)
-    return (
-      <p className={ui['loading']} role="status">
-        {faults.error ? faults.error.message : 'Counting the reports'}
-      </p>
-    );
+  if (!faults.data) return <Loading what="Counting the reports" fault={faults.error} />;
   const { rate } = faults.data;
   return (
     <Split
@@ -129,19 +125,11 @@ function Interval({ low, share, high }: { low: number; share: number; high: numb
 }
 
 function Share({ title, counts }: { title: string; counts: readonly Counted[] }) {
-  const most = Math.max(1, ...counts.map((each) => each.count));
+  const some = counts.filter((each) => each.count > 0);
   return (
     <div>
       <h2>{title}</h2>
-      {counts.map((each) => (
-        <div key={each.id} className={clsx(ui['count'], styles['count'])}>
-          <span>{each.name}</span>
-          <span className={ui['track']}>
-            <i style={{ width: `${String((100 * each.count) / most)}%` }} />
-          </span>
-          <b>{each.count}</b>
-        </div>
-      ))}
+      {some.length === 0 ? <p className={ink['quiet']}>Nothing judged yet.</p> : <BarList label={title} bars={some} />}
     </div>
   );
 }

@@ -65,6 +65,7 @@ export function BackMatter({ manual, faq }: { manual: ManualDocument; faq: reado
             </p>
             {kit.mayEdit && (
               <OwnWords
+                name={`${String(kit.id)} block ${block.name}`}
                 label={`how ${block.name} works`}
                 empty="Write how it works"
                 text={block.markdown}

@@ -4,8 +4,8 @@ import { BoardView, fittedBefore } from '@/shared/board';
 import { minutes } from '@/shared/format';
 import { useKeys } from '@/shared/keys';
 import { useFacing, useKit } from '@/shared/kit';
-import { Segment, Segments, Split } from '@/shared/ui';
-import { VIEWS, type View } from '../model';
+import { Split, useView, Views, Loading } from '@/shared/ui';
+import { VIEWS } from '../model';
 import { BackMatter } from './BackMatter';
 import { FilesView } from './FilesView';
 import { FrontMatter } from './FrontMatter';
@@ -23,7 +23,7 @@ export function Manual() {
   const kit = useKit();
   const manual = useManual(kit.id);
   const faq = (useFaults(kit.id).data?.faq ?? []).filter((entry) => entry.published);
-  const [view, setView] = useState<View>('pages');
+  const [view, open] = useView(VIEWS.map((each) => each.id));
   const [at, setAt] = useState<number | null>(null);
   const fitted = useMemo(() => fittedBefore(manual.data?.steps ?? [], at), [manual.data, at]);
   const count = manual.data?.steps.length ?? 0;
@@ -44,12 +44,7 @@ export function Manual() {
       setAt(null);
     },
   });
-  if (manual.isPending)
-    return (
-      <p className={ui['loading']} role="status">
-        Writing the manual
-      </p>
-    );
+  if (manual.isPending) return <Loading what="Writing the manual" />;
   if (manual.error) return <p className={ui['loading']}>{manual.error.message}</p>;
   if (!manual.data)
     return (
@@ -64,19 +59,7 @@ export function Manual() {
       work={
         <>
           <div className={ui['bar']}>
-            <Segments label="What to look at">
-              {VIEWS.map(({ id, name }) => (
-                <Segment
-                  key={id}
-                  pressed={view === id}
-                  onPress={() => {
-                    setView(id);
-                  }}
-                >
-                  {name}
-                </Segment>
-              ))}
-            </Segments>
+            <Views label="What to look at" views={VIEWS} view={view} onView={open} />
             <span className={ui['end']}>
               {document_.steps.length} steps, {document_.joints} joints, {minutes(document_.minutes)}
             </span>

@@ -20,6 +20,7 @@ export function OwnText({ manual, place }: { manual: ManualDocument; place: Plac
       {text && <div dangerouslySetInnerHTML={{ __html: text.html }} />}
       {kit.mayEdit && (
         <OwnWords
+          name={`${String(kit.id)} text.${place}`}
           {...PLACES[place]}
           text={text?.markdown ?? ''}
           disabled={kit.saving}

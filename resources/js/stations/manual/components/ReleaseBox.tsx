@@ -1,9 +1,10 @@
+import { useState } from 'react';
 import { useMe, useRelease } from '@/shared/api';
 import { useKit } from '@/shared/kit';
-import { Button } from '@/shared/ui';
+import { Button, Refusal } from '@/shared/ui';
+import { ReleaseDialog } from './ReleaseDialog';
 import { clsx } from 'clsx';
 import ink from '@/shared/style/ink.module.css';
-import ui from '@/shared/ui/ui.module.css';
 import styles from './manual.module.css';
 
 /** Release: what stands in its way, the act itself, and afterwards the address of the builder's page. */
@@ -11,6 +12,7 @@ export function ReleaseBox() {
   const kit = useKit();
   const me = useMe();
   const release = useRelease(kit.id);
+  const [asked, ask] = useState(false);
   const blocking = kit.header.matters.filter((matter) => matter.severity === 'block');
   const released = kit.header.released;
   if (released) {
@@ -53,17 +55,23 @@ export function ReleaseBox() {
           into a new revision.
         </p>
       )}
-      {release.error && (
-        <p className={ui['refusal']} role="alert">
-          {release.error.message}
-        </p>
-      )}
+      <ReleaseDialog
+        open={asked}
+        onLeave={() => {
+          ask(false);
+        }}
+        onRelease={() => {
+          ask(false);
+          release.mutate();
+        }}
+      />
+      {release.error && <Refusal>{release.error.message}</Refusal>}
       {me.data?.abilities.includes('release-kits') && (
         <Button
           look="primary"
           disabled={blocking.length > 0 || release.isPending}
           onClick={() => {
-            release.mutate();
+            ask(true);
           }}
         >
           {release.isPending ? 'Freezing' : `Release revision ${kit.header.revision}`}

@@ -1,6 +1,6 @@
 import { useSafety } from '@/shared/api';
 import { useKit } from '@/shared/kit';
-import { Button, TableCell, OwnWords, Table, TableBody, TableHead, TableRow } from '@/shared/ui';
+import { Button, TableCell, OwnWords, Table, TableBody, TableHead, TableRow, Loading } from '@/shared/ui';
 import { HazardRow } from './HazardRow';
 import { clsx } from 'clsx';
 import ink from '@/shared/style/ink.module.css';
@@ -11,12 +11,7 @@ import styles from './manual.module.css';
 export function SafetyView() {
   const kit = useKit();
   const safety = useSafety(kit.id);
-  if (!safety.data)
-    return (
-      <p className={ui['loading']} role="status">
-        {safety.error ? safety.error.message : 'Looking for hazards'}
-      </p>
-    );
+  if (!safety.data) return <Loading what="Looking for hazards" fault={safety.error} />;
   const { questions, charges, cautions } = safety.data;
   const open = questions.filter((each) => each.answer === '' && each.shown.length === 0).length;
   return (
@@ -87,6 +82,7 @@ export function SafetyView() {
           <p>{caution.text}</p>
           {kit.mayEdit && (
             <OwnWords
+              name={`${String(kit.id)} sentence.${caution.code}`}
               label="these words"
               hint={HINT}
               empty=""

@@ -14,6 +14,7 @@ export function Sentence({ sentence }: Props) {
       <p>{sentence.text}</p>
       {kit.mayEdit && (
         <OwnWords
+          name={`${String(kit.id)} ${target}`}
           label="this sentence, at every step"
           hint="What stands in braces is filled in at each step."
           empty=""

@@ -1,6 +1,6 @@
-import { useState } from 'react';
 import type { FaqEntry, ManualStep } from '@/shared/api';
 import { howTested } from '@/shared/format/howTested';
+import { useKeptTexts } from '@/shared/keep';
 import { useKit } from '@/shared/kit';
 import { Button, Input, Marking, Press, TextArea } from '@/shared/ui';
 import { Sentence } from './Sentence';
@@ -14,8 +14,8 @@ type Props = { step: ManualStep; faq: readonly FaqEntry[]; current: boolean; onP
 /** One step as it will print; its title and a note of the maker's own can be written here. */
 export function StepPage({ step, faq, current, onPick }: Props) {
   const kit = useKit();
-  const [draft, setDraft] = useState<{ title: string; note: string } | null>(null);
   const key = step.key.slice(step.key.indexOf(':') + 1);
+  const [draft, setDraft] = useKeptTexts(`${String(kit.id)} step.${key}`);
   const words = (title: string | null, note: string | null) =>
     kit.save([
       { type: 'words', target: `step.${key}.title`, field: '', value: title },
@@ -24,8 +24,8 @@ export function StepPage({ step, faq, current, onPick }: Props) {
   const save = async () => {
     if (draft === null) return;
     const state = await words(
-      draft.title.trim() === '' ? null : draft.title.trim(),
-      draft.note.trim() === '' ? null : draft.note.trim(),
+      (draft['title'] ?? '').trim() === '' ? null : (draft['title'] ?? '').trim(),
+      (draft['note'] ?? '').trim() === '' ? null : (draft['note'] ?? '').trim(),
     );
     if (state !== 'refused') setDraft(null);
   };
@@ -45,7 +45,7 @@ export function StepPage({ step, faq, current, onPick }: Props) {
             <label htmlFor={`title-${key}`}>title</label>
             <Input
               id={`title-${key}`}
-              value={draft.title}
+              value={draft['title'] ?? ''}
               maxLength={120}
               onChange={(event) => {
                 setDraft({ ...draft, title: event.target.value });
@@ -57,7 +57,7 @@ export function StepPage({ step, faq, current, onPick }: Props) {
             <TextArea
               id={`note-${key}`}
               rows={3}
-              value={draft.note}
+              value={draft['note'] ?? ''}
               maxLength={2000}
               onChange={(event) => {
                 setDraft({ ...draft, note: event.target.value });

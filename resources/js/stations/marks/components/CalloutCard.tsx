@@ -1,6 +1,6 @@
-import { useState } from 'react';
 import type { BoardDrawing, Callout } from '@/shared/api';
 import { BoardCrop } from '@/shared/board';
+import { useKeptText } from '@/shared/keep';
 import { useKit } from '@/shared/kit';
 import { Button, Press, TextArea } from '@/shared/ui';
 import { clsx } from 'clsx';
@@ -20,7 +20,6 @@ type Props = { callout: Callout; boards: readonly BoardDrawing[]; current: boole
 /** One callout: the place cut from the board, the words, what happens when it is reversed. */
 export function CalloutCard({ callout, boards, current }: Props) {
   const kit = useKit();
-  const [text, setText] = useState<string | null>(null);
   // A wire has two ends, each with a place of its own.
   const ends = [callout.picture, callout.second ?? null].flatMap((picture) => {
     const board = boards.find((each) => each.name === picture?.board);
@@ -28,6 +27,7 @@ export function CalloutCard({ callout, boards, current }: Props) {
   });
   const weight = WEIGHT[callout.consequence];
   const key = `callout.${callout.designator}.text`;
+  const [text, setText] = useKeptText(`${String(kit.id)} ${key}`);
   const save = async () => {
     if (text === null) return;
     if (

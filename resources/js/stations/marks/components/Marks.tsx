@@ -3,7 +3,7 @@ import { useBoards, useManual, useMarks, useOrder } from '@/shared/api';
 import { BoardView, fittedBefore } from '@/shared/board';
 import { useKeys } from '@/shared/keys';
 import { useKit } from '@/shared/kit';
-import { Input, PrintButton, Split } from '@/shared/ui';
+import { Input, PrintButton, Split, Loading } from '@/shared/ui';
 import { CalloutCard } from './CalloutCard';
 import { PadTable } from './PadTable';
 import { clsx } from 'clsx';
@@ -46,12 +46,7 @@ export function Marks() {
       kit.select(null);
     },
   });
-  if (!marks.data || !boards.data)
-    return (
-      <p className={ui['loading']} role="status">
-        {marks.error ? marks.error.message : 'Working out the marks'}
-      </p>
-    );
+  if (!marks.data || !boards.data) return <Loading what="Working out the marks" fault={marks.error} />;
   const open = all.filter((callout) => callout.partMark === null).length;
   return (
     <Split

@@ -2,7 +2,7 @@ import { useQuery } from '@tanstack/react-query';
 import { api, type Cycle, type Order } from '@/shared/api';
 import { minutes } from '@/shared/format';
 import { isCycle, SCORE_FIELDS } from '../model';
-import { TableCell, Table, TableBody, TableHead, TableRow } from '@/shared/ui';
+import { TableCell, Table, TableBody, TableHead, TableRow, Loading } from '@/shared/ui';
 import { clsx } from 'clsx';
 import ink from '@/shared/style/ink.module.css';
 import ui from '@/shared/ui/ui.module.css';
@@ -29,12 +29,7 @@ export function Compare({ revisionId }: { revisionId: number }) {
     queryFn: () => read(revisionId, 'kind-by-kind'),
   });
   const [a, b] = [lowest.data, kinds.data];
-  if (!a || !b)
-    return (
-      <p className={ui['loading']} role="status">
-        Working out both orders
-      </p>
-    );
+  if (!a || !b) return <Loading what="Working out both orders" />;
   if (isCycle(a) || isCycle(b)) return null;
   return (
     <div

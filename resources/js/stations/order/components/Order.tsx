@@ -2,7 +2,7 @@ import { useState } from 'react';
 import { useOrder, type Override } from '@/shared/api';
 import { useKeys } from '@/shared/keys';
 import { useFacing, useKit } from '@/shared/kit';
-import { Notice, Split } from '@/shared/ui';
+import { Notice, Split, useView, Loading } from '@/shared/ui';
 import { Compare } from './Compare';
 import { CostLine } from './CostLine';
 import { CycleNotice } from './CycleNotice';
@@ -19,7 +19,8 @@ export function Order() {
   const kit = useKit();
   const order = useOrder(kit.id);
   const [at, setAt] = useState(0);
-  const [comparing, setComparing] = useState(false);
+  const [view, open] = useView(['steps', 'compare']);
+  const comparing = view === 'compare';
   const [waiting, setWaiting] = useState<Override[] | null>(null);
   const trial = useTrial(kit.id);
   const data = order.data;
@@ -75,12 +76,7 @@ export function Order() {
     },
   });
   if (order.error) return <Notice title="The order cannot be shown" text={order.error.message} />;
-  if (!data)
-    return (
-      <p className={ui['loading']} role="status">
-        Working out the order
-      </p>
-    );
+  if (!data) return <Loading what="Working out the order" />;
   if (isCycle(data)) return <CycleNotice cycle={data} />;
   return (
     <Split
@@ -90,7 +86,7 @@ export function Order() {
             order={data}
             comparing={comparing}
             onCompare={() => {
-              setComparing((now) => !now);
+              open(comparing ? 'steps' : 'compare');
             }}
           />
           {(trial.cost || waiting) && (

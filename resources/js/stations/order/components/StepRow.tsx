@@ -35,7 +35,7 @@ export function StepRow({ steps, index, tallest, current, lifted, mark, onStep, 
   const movable = step.fits.length > 0;
   return (
     // Every part of the row takes hold of the step; by keyboard the same is Alt and the arrows.
-     
+
     <li
       ref={measure}
       id={`step-${String(index)}`}

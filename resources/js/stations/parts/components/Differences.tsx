@@ -11,6 +11,7 @@ import {
   TableBody,
   TableHead,
   TableRow,
+  Loading,
 } from '@/shared/ui';
 import { clsx } from 'clsx';
 import ink from '@/shared/style/ink.module.css';
@@ -75,11 +76,7 @@ export function Differences() {
       </div>
       <div className={ui['scroll']} tabIndex={0} role="region" aria-label="Differences">
         {difference.error && <p className={ui['loading']}>{difference.error.message}</p>}
-        {difference.isPending && (
-          <p className={ui['loading']} role="status">
-            Comparing
-          </p>
-        )}
+        {difference.isPending && <Loading what="Comparing" />}
         {difference.data && entries.length === 0 && <p className={ui['loading']}>No part differs.</p>}
         {entries.length > 0 && (
           <Table className={clsx(ui['table'], styles['table'], styles['differences'])}>

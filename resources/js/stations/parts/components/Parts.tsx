@@ -3,7 +3,7 @@ import { useSearchParams } from 'react-router';
 import { useParts } from '@/shared/api';
 import { BoardView } from '@/shared/board';
 import { useKit } from '@/shared/kit';
-import { Split } from '@/shared/ui';
+import { Split, useView, Loading } from '@/shared/ui';
 import { Differences } from './Differences';
 import { FileReport } from './FileReport';
 import { LineUp } from './LineUp';
@@ -11,8 +11,8 @@ import { LineDetail } from './LineDetail';
 import { PartsBar } from './PartsBar';
 import { PartsTable } from './PartsTable';
 import { Question } from './Question';
-import { filtered, lineKey, sorted, type Column, type View } from '../model';
 import ui from '@/shared/ui/ui.module.css';
+import { filtered, lineKey, sorted, type Column, VIEWS } from '../model';
 
 /** The Parts station: every line of the list with how it is marked, and what is not clear yet. */
 export function Parts() {
@@ -20,19 +20,14 @@ export function Parts() {
   const parts = useParts(kit.id);
   const [filter, setFilter] = useState('');
   const [sort, setSort] = useState<{ column: Column | null; down: boolean }>({ column: null, down: false });
-  const [view, setView] = useState<View>('list');
+  const [view, setView] = useView(VIEWS);
   const [search] = useSearchParams();
   const wanted = search.get('part');
   const { select } = kit;
   useEffect(() => {
     if (wanted) select(wanted);
   }, [wanted, select]);
-  if (!parts.data)
-    return (
-      <p className={ui['loading']} role="status">
-        {parts.error ? parts.error.message : 'Reading the parts list'}
-      </p>
-    );
+  if (!parts.data) return <Loading what="Reading the parts list" fault={parts.error} />;
   const lines = sorted(filtered(parts.data.lines, filter), sort.column, sort.down);
   const current =
     parts.data.lines.find((line) => kit.selected !== null && line.designators.includes(kit.selected)) ?? null;
@@ -58,6 +53,12 @@ export function Parts() {
             <FileReport parts={parts.data} />
           ) : view === 'lineup' ? (
             <LineUp parts={parts.data} />
+          ) : lines.length === 0 ? (
+            <p className={ui['loading']}>
+              {parts.data.lines.length > 0
+                ? 'No line with these letters.'
+                : 'No line yet. Drop a parts list anywhere here: CSV, XLSX or a pasted table with designators and values.'}
+            </p>
           ) : (
             <PartsTable
               lines={lines}

@@ -1,5 +1,5 @@
 import type { PartLine, PartsDocument } from '@/shared/api';
-import { Button, Input, TableActions } from '@/shared/ui';
+import { Input, TableActions, Views } from '@/shared/ui';
 import { asRows, type View } from '../model';
 import { clsx } from 'clsx';
 import ink from '@/shared/style/ink.module.css';
@@ -20,18 +20,12 @@ type Props = {
 export function PartsBar({ parts, lines, filter, onFilter, view, onView, others }: Props) {
   const { lines: rows, parts: fitted, pieces } = parts.counts;
   const wrong = parts.problems.filter((problem) => problem.severity !== 'note').length;
-  const button = (name: View, text: string, title?: string) => (
-    <Button
-      look={view === name ? 'on' : 'plain'}
-      aria-pressed={view === name}
-      title={title}
-      onClick={() => {
-        onView(view === name ? 'list' : name);
-      }}
-    >
-      {text}
-    </Button>
-  );
+  const views: { id: View; name: string }[] = [
+    { id: 'list', name: 'List' },
+    { id: 'file', name: wrong === 0 ? 'File: all read' : `File: ${String(wrong)} to look at` },
+    ...(parts.lineUp.length > 0 ? [{ id: 'lineup' as const, name: 'Look-alikes' }] : []),
+    ...(others ? [{ id: 'difference' as const, name: 'Compare' }] : []),
+  ];
   return (
     <div className={ui['bar']}>
       <span
@@ -41,13 +35,12 @@ export function PartsBar({ parts, lines, filter, onFilter, view, onView, others 
           {rows} lines, {fitted} parts, {pieces} pieces
         </b>
       </span>
-      {button(
-        'file',
-        wrong === 0 ? 'File: all read' : `File: ${String(wrong)} to look at`,
-        `What became of ${parts.file}`,
-      )}
-      {parts.lineUp.length > 0 && button('lineup', 'Look-alikes')}
-      {others && button('difference', 'Compare')}
+      <Views
+        label="What to look at"
+        views={views}
+        view={views.some(({ id }) => id === view) ? view : 'list'}
+        onView={onView}
+      />
       <span className={ui['end']}>
         {view === 'list' && (
           <>

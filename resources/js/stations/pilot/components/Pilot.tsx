@@ -4,7 +4,7 @@ import { BoardView, fittedBefore } from '@/shared/board';
 import { keep, recall } from '@/shared/keep';
 import { useKeys } from '@/shared/keys';
 import { useFacing, useKit } from '@/shared/kit';
-import { RouteButton, Button, Marking, Notice, Split } from '@/shared/ui';
+import { RouteButton, Button, Marking, Notice, Split, Loading } from '@/shared/ui';
 import { buildNow, clock, elapsed, isWatch, minutesOf, nextStep, STOPPED, toggled, type Watch } from '../model';
 import { PilotRows } from './PilotRows';
 import { Snag } from './Snag';
@@ -71,17 +71,19 @@ export function Pilot() {
   );
   if (manual.error ?? log.error)
     return <Notice title="The pilot build cannot be shown" text={(manual.error ?? log.error)?.message ?? ''} />;
-  if (manual.data === undefined || !log.data)
-    return (
-      <p className={ui['loading']} role="status">
-        Opening the log
-      </p>
-    );
+  if (manual.data === undefined || !log.data) return <Loading what="Opening the log" />;
   if (manual.data === null)
     return (
       <Notice
         title="There is no order to build by yet"
         text="Settle what the Order station shows; then a pilot build can begin."
+      />
+    );
+  if (steps.length === 0)
+    return (
+      <Notice
+        title="There is no step to build yet"
+        text="Drop a parts list on the Parts station; the order comes from it, and then a pilot build can begin."
       />
     );
   return (

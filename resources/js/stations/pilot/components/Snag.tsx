@@ -1,7 +1,8 @@
 import { useState, type SyntheticEvent } from 'react';
 import { keepPilotPhoto, type ManualStep } from '@/shared/api';
+import { useKeptText } from '@/shared/keep';
 import { useKit } from '@/shared/kit';
-import { PhotoField, Button, TextArea } from '@/shared/ui';
+import { PhotoField, Button, TextArea, Refusal } from '@/shared/ui';
 import ui from '@/shared/ui/ui.module.css';
 import styles from './pilot.module.css';
 
@@ -10,7 +11,8 @@ type Props = { build: number; step: ManualStep; onLeave: () => void };
 /** What went wrong at a step, with a photograph where one helps; it becomes a matter to settle. */
 export function Snag({ build, step, onLeave }: Props) {
   const kit = useKit();
-  const [text, setText] = useState('');
+  const [kept, write] = useKeptText(`snag ${String(kit.id)} ${step.key}`);
+  const text = kept ?? '';
   const [photo, setPhoto] = useState<File | null>(null);
   const [fault, setFault] = useState('');
   const send = async (event: SyntheticEvent) => {
@@ -34,7 +36,9 @@ export function Snag({ build, step, onLeave }: Props) {
           },
         },
       ]);
-      if (saved === 'saved') onLeave();
+      if (saved !== 'saved') return;
+      write(null);
+      onLeave();
     } catch (why) {
       setFault((why as Error).message);
     }
@@ -53,21 +57,24 @@ export function Snag({ build, step, onLeave }: Props) {
             if (text === '') field?.focus();
           }}
           onChange={(event) => {
-            setText(event.target.value);
+            write(event.target.value);
           }}
         />
       </div>
       <PhotoField id="snag-photo" label="photograph" camera onPhoto={setPhoto} />
-      {fault !== '' && (
-        <p className={ui['refusal']} role="alert">
-          {fault}
-        </p>
-      )}
+      {fault !== '' && <Refusal>{fault}</Refusal>}
       <p>
         <Button type="submit" look="primary" disabled={kit.saving}>
           Note it
         </Button>{' '}
-        <Button onClick={onLeave}>Leave</Button>
+        <Button
+          onClick={() => {
+            write(null);
+            onLeave();
+          }}
+        >
+          Leave
+        </Button>
       </p>
     </form>
   );

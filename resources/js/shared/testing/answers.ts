@@ -1,0 +1,244 @@
+import type { Header } from '@/shared/api';
+import type { Answers } from './server';
+import documents from './documents.json';
+
+/** What the core says of a small kit, and of one that has no line yet; bin/lib/sample-documents.php. */
+const KITS = documents;
+
+export const ME = {
+  name: 'Maker of Saltmarsh Bench',
+  role: 'maker',
+  abilities: ['see-kits', 'edit-kits', 'release-kits', 'pack-kits', 'sell-kits', 'answer-reports'],
+};
+
+export function headerOf(which: keyof typeof KITS): Header {
+  const check = KITS[which].check;
+  return {
+    id: 3,
+    kit: 'Loop board',
+    revision: 'A',
+    sequence: 0,
+    files: ['bom.csv'],
+    options: [],
+    matters: check.matters,
+    notBegun: check.notBegun,
+    released: null,
+    others: [],
+    undo: null,
+    redo: null,
+  } as Header;
+}
+
+const RATE = {
+  kits: 0,
+  reported: 0,
+  share: null,
+  low: 0,
+  high: 1,
+  youngKits: 0,
+  youngReports: 0,
+  withoutSerial: 0,
+  reason: { code: 'faults.rate', text: '0 of 0 kits were reported.', origin: 'computed', numbers: {} },
+};
+
+function faultsOf(which: keyof typeof KITS) {
+  const counts = which === 'full' ? [{ id: 'bridge', name: 'solder bridge', count: 3 }] : [];
+  return { rate: RATE, judged: counts.length, open: 0, symptoms: [], causes: counts, faultOrigins: [], faq: [] };
+}
+
+/** A server that holds this kit. */
+export function kitAnswers(which: keyof typeof KITS): Answers {
+  const { boards, check, ...served } = KITS[which];
+  return {
+    'GET /me': ME,
+    'GET /revisions/3': headerOf(which),
+    'GET /revisions/3/boards': boards,
+    'GET /revisions/3/documents/check': check,
+    ...Object.fromEntries(
+      Object.entries(served).map(([name, document]) => [`GET /revisions/3/documents/${name}`, document]),
+    ),
+    'GET /revisions/3/faults': faultsOf(which),
+    'GET /revisions/3/pilot': { rows: [] },
+  };
+}
+
+const ROWS = { page: 1, pages: 1, total: 1 };
+const NONE = { page: 1, pages: 1, total: 0 };
+
+/** A shop with one of everything, and one that has just been opened. */
+export const SHOP: Readonly<Record<'full' | 'bare', Answers>> = {
+  full: {
+    'GET /me': ME,
+    'GET /kits': {
+      kits: [
+        {
+          id: 1,
+          name: 'Frost Bell',
+          revisionId: 3,
+          revision: 'A',
+          revisions: 1,
+          sequence: 1,
+          changed: '2026-11-01T08:00:00+00:00',
+          released: true,
+          onHand: 12,
+          openReports: 2,
+          aside: false,
+          mayDelete: false,
+          fault: null,
+          picture: null,
+          current: true,
+          facts: {
+            parts: 47,
+            lines: 37,
+            steps: 25,
+            minutes: 63,
+            matters: { block: 0, warn: 1, note: 4 },
+            begins: null,
+            next: { severity: 'warn', station: 'parts', code: 'x', message: 'J2: what is it?', designators: ['J2'] },
+          },
+        },
+      ],
+      aside: 0,
+      ...ROWS,
+    },
+    'GET /library': {
+      parts: [
+        {
+          id: 7,
+          fingerprint: 'u|lm393',
+          title: 'LM393, DIP-8',
+          number: 'SB-U-393',
+          facts: {},
+          origins: {},
+          note: '',
+          photo: false,
+          version: 1,
+          kind: 'ic',
+          usedIn: [{ kit: 'Frost Bell', revisionId: 3, designators: ['U1'] }],
+          uses: 1,
+          kindName: 'IC',
+          height: 8,
+          heightSource: 'measured',
+          mark: 'notch',
+          sensitivity: 'static',
+          marking: null,
+        },
+      ],
+      inAll: 1,
+      own: 1,
+      ...ROWS,
+    },
+    'GET /stock': {
+      kits: [{ kitId: 1, kit: 'Frost Bell', onHand: 12, allocated: 0, shipped: 3, wanted: 20 }],
+      ...ROWS,
+    },
+    'GET /moves': {
+      ledger: [
+        {
+          id: 1,
+          serial: 'FB-A-00001-K',
+          entry: 'packed',
+          order: null,
+          by: 'Packer',
+          note: '',
+          at: '2026-11-02T08:00:00+00:00',
+        },
+      ],
+      ...ROWS,
+    },
+    'GET /orders': {
+      orders: [
+        {
+          id: 5,
+          number: 'SB-1028',
+          placedOn: '2026-11-08',
+          customer: 'Elin Skarp',
+          lines: [{ kitId: 1, kit: 'Frost Bell', quantity: 2, unitPrice: 2450, currency: 'EUR', options: '' }],
+          wanted: 2,
+          allocated: 0,
+          shipped: 0,
+          stage: 'open',
+          canAllocate: true,
+        },
+      ],
+      toShip: 1,
+      canShip: 1,
+      ...ROWS,
+    },
+    'GET /runs': {
+      runs: [
+        {
+          id: 6,
+          kit: 'Frost Bell',
+          revision: 'A',
+          packs: 20,
+          packSize: 1,
+          options: '',
+          at: '2026-11-27T09:00:00+00:00',
+          done: 4,
+          cellsInAll: 680,
+          finished: false,
+          packed: 0,
+          began: null,
+        },
+      ],
+      releases: [{ id: 1, kit: 'Frost Bell', revision: 'A', options: [] }],
+      ...ROWS,
+    },
+    'GET /reports': {
+      reports: [
+        {
+          id: 11,
+          text: 'The trimmer does nothing from end to end.',
+          at: '2026-11-10T19:14:00+00:00',
+          kitId: 1,
+          kit: 'Frost Bell',
+          revision: 'A',
+          revisionId: 3,
+          serial: 'FB-A-00207-M',
+          serialKnown: true,
+          step: 'solder:R8',
+          stepNumber: 4,
+          photo: false,
+          source: 'page',
+          customer: 'Marek Zielny',
+          hasAddress: true,
+          symptom: null,
+          cause: null,
+          faultOrigin: null,
+          part: '',
+          answered: false,
+          like: null,
+        },
+      ],
+      open: 1,
+      all: 1,
+      kits: [{ id: 1, name: 'Frost Bell' }],
+      symptoms: [{ id: 'cannot-adjust', name: 'cannot be adjusted into range' }],
+      causes: [{ id: 'neighbouring-hole', name: 'neighbouring hole', faultOrigin: 'builder' }],
+      faultOrigins: [{ id: 'builder', name: 'the builder' }],
+      ...ROWS,
+    },
+    'GET /mails': { mails: [] },
+  },
+  bare: {
+    'GET /me': ME,
+    'GET /kits': { kits: [], aside: 0, ...NONE },
+    'GET /library': { parts: [], inAll: 0, own: 0, ...NONE },
+    'GET /stock': { kits: [], ...NONE },
+    'GET /moves': { ledger: [], ...NONE },
+    'GET /orders': { orders: [], toShip: 0, canShip: 0, ...NONE },
+    'GET /runs': { runs: [], releases: [], ...NONE },
+    'GET /reports': {
+      reports: [],
+      open: 0,
+      all: 0,
+      kits: [],
+      symptoms: [],
+      causes: [],
+      faultOrigins: [],
+      ...NONE,
+    },
+    'GET /mails': { mails: [] },
+  },
+};
