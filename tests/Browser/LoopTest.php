@@ -180,7 +180,7 @@ final class LoopTest extends BrowserCase
         $this->assertAccessible('Reports');
         $this->ready('#judge-symptom option', 'nothing happens')->click();
         $this->ready('#judge-cause option', 'dry joint')->click();
-        self::assertSame('builder', $this->find('#judge-origin')->getAttribute('value'));
+        $this->text('#judge-origin option', 'as the cause says: builder');
         $this->ready('.reports-judge button', 'Keep this judgement')->click();
         $this->text('.reports-judge button', 'Change the judgement');
         $this->find('#answer-text')->sendKeys('Heat each joint of that step once more.');

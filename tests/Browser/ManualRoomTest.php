@@ -43,8 +43,8 @@ final class ManualRoomTest extends BrowserCase
     {
         $this->opened();
         $this->ready('.manual-pages button', 'Add a block')->click();
-        $this->write('.manual-blockform label:first-child input', 'output', false);
-        $this->write('.manual-blockform .manual-m input', 'L1', false);
+        $this->write('#block-title', 'output', false);
+        $this->write('#block-parts', 'L1', false);
         $this->ready('.manual-blockform button', 'Save the block')->click();
         $this->text('.manual-owntext h3', 'output');
         $this->text('.manual-owntext .ink-quiet', 'Parts: L1');

@@ -83,7 +83,7 @@ final class PartsRoomTest extends BrowserCase
         $this->write('#part-number', 'SB-U-393');
         $this->text('.MuiDataGrid-cell.ink-m', 'SB-U-393');
         $this->write('#part-height', 'tall');
-        $this->text('.ui-refusal', '"tall" is not a length');
+        $this->text('.MuiAlert-root', '"tall" is not a length');
         self::assertSame('tall', $this->find('#part-height')->getAttribute('value'), 'the words stay');
         $this->ready('.library-uses a', 'Frost Bell')->click();
         $this->text('.parts-detail p', 'SB-U-393');

@@ -3,14 +3,14 @@ import useMediaQuery from '@mui/material/useMediaQuery';
 import { clsx } from 'clsx';
 import { useState } from 'react';
 import { useQueryClient } from '@tanstack/react-query';
-import { Navigate, NavLink, Outlet, useLocation, useNavigate } from 'react-router';
+import { Navigate, Outlet, useLocation, useNavigate } from 'react-router';
 import { api, Refused, useMe } from '@/shared/api';
 import { forgetWords } from '@/shared/keep';
 import { FindBox } from './FindBox';
 import { KeysHelp } from './KeysHelp';
 import { ROOMS } from './rooms';
 import { SchemeChoice } from './SchemeChoice';
-import { Button, Press } from '@/shared/ui';
+import { Button, PlaceLink, Press } from '@/shared/ui';
 import styles from './Frame.module.css';
 
 /** The spine at the left and the room beside it. */
@@ -24,6 +24,7 @@ export function Frame() {
   const shut = () => {
     setOpen(false);
   };
+  const isHere = (room: string) => pathname.startsWith(room) || (room === '/shelf' && pathname.startsWith('/kits'));
   const leave = async () => {
     await api.post('/sign-out');
     forgetWords();
@@ -39,13 +40,12 @@ export function Frame() {
         <path d="M16 3v26" stroke="var(--ink3)" strokeWidth="1.4" strokeDasharray="3 2" />
       </svg>
       {ROOMS.filter((room) => me.data?.abilities.includes(room.needs) ?? room.needs === 'see-kits').map((room) => (
-        <NavLink
+        <PlaceLink
           key={room.to}
           to={room.to}
           onClick={shut}
-          className={({ isActive }) =>
-            isActive || (room.to === '/shelf' && pathname.startsWith('/kits')) ? styles['active'] : ''
-          }
+          here={isHere(room.to)}
+          className={clsx(isHere(room.to) && styles['active'])}
         >
           <svg
             width="20"
@@ -59,7 +59,7 @@ export function Frame() {
             <path d={room.sign} />
           </svg>
           {room.name}
-        </NavLink>
+        </PlaceLink>
       ))}
       <span className={styles['gap']} />
       <SchemeChoice />

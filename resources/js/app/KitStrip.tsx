@@ -1,7 +1,7 @@
-import { NavLink, useNavigate } from 'react-router';
+import { useNavigate } from 'react-router';
 import { clsx } from 'clsx';
 import type { Header } from '@/shared/api';
-import { Button, OptionChooser, Select } from '@/shared/ui';
+import { Button, OptionChooser, PlaceLink, Select } from '@/shared/ui';
 import { STATIONS } from './stations';
 import styles from './KitStrip.module.css';
 
@@ -62,15 +62,16 @@ export function KitStrip({ id, header, station, options, onOptions, still, onTur
       </div>
       <nav aria-label="Stations">
         {STATIONS.map((each) => (
-          <NavLink
+          <PlaceLink
             key={each.id}
             to={`/kits/${String(id)}/${each.id}`}
-            className={({ isActive }) => clsx(isActive && styles['active'])}
+            here={station === each.id}
+            className={clsx(station === each.id && styles['active'])}
           >
             <span className={styles['n']}>{each.key}</span>
             <b>{each.name}</b>
             <State header={header} station={each.id} />
-          </NavLink>
+          </PlaceLink>
         ))}
       </nav>
       <div className={styles['tools']}>

@@ -1,5 +1,6 @@
-import { Link, useRouteError } from 'react-router';
+import { useRouteError } from 'react-router';
 import ui from '@/shared/ui/ui.module.css';
+import { TextLink } from '@/shared/ui';
 
 /** Shown when a page does not exist or a room breaks. */
 export function Wrong() {
@@ -10,7 +11,7 @@ export function Wrong() {
       <h1>This page cannot be shown</h1>
       <p>{what}</p>
       <p>
-        <Link to="/shelf">Back to the Shelf</Link>. Nothing you saved is lost.
+        <TextLink to="/shelf">Back to the Shelf</TextLink>. Nothing you saved is lost.
       </p>
     </main>
   );

@@ -5,7 +5,7 @@ import documents from './documents.json';
 /** What the core says of a small kit, and of one that has no line yet; bin/lib/sample-documents.php. */
 const KITS = documents;
 
-export const ME = {
+const ME = {
   name: 'Maker of Saltmarsh Bench',
   role: 'maker',
   abilities: ['see-kits', 'edit-kits', 'release-kits', 'pack-kits', 'sell-kits', 'answer-reports'],

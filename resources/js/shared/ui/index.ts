@@ -26,6 +26,8 @@ export { Views } from './Views';
 export { Refusal } from './Refusal';
 export { LinkButton } from './LinkButton';
 export { RouteButton } from './RouteButton';
+export { OutLink, TextLink } from './TextLink';
+export { PlaceLink } from './PlaceLink';
 export { Press } from './Press';
 export { Segment, Segments } from './Segments';
 export { Input } from './Input';

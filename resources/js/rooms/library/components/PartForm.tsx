@@ -1,7 +1,6 @@
 import { useState } from 'react';
-import { Link } from 'react-router';
 import { useSaveLibraryPart, type LibraryPart } from '@/shared/api';
-import { Button, KINDS, PhotoField, Refusal } from '@/shared/ui';
+import { Button, KINDS, PhotoField, Refusal, TextLink } from '@/shared/ui';
 import { ChoiceField, LinesField, TextField, useKeptForm } from '@/shared/ui/form';
 import { originsAfter, originText, PART, wordsOf, type Words } from '../model';
 import ink from '@/shared/style/ink.module.css';
@@ -88,9 +87,9 @@ export function PartForm({ part, mayEdit }: Props) {
       <ul className={styles['uses']}>
         {part.usedIn.map((use) => (
           <li key={use.revisionId}>
-            <Link to={`/kits/${String(use.revisionId)}/parts?part=${encodeURIComponent(use.designators[0] ?? '')}`}>
+            <TextLink to={`/kits/${String(use.revisionId)}/parts?part=${encodeURIComponent(use.designators[0] ?? '')}`}>
               {use.kit}
-            </Link>{' '}
+            </TextLink>{' '}
             <span className={ink['m']}>{use.designators.filter((name) => !name.startsWith('~')).join(' ')}</span>
           </li>
         ))}

@@ -1,5 +1,5 @@
 import { useState, type SyntheticEvent } from 'react';
-import { Link, useNavigate } from 'react-router';
+import { useNavigate } from 'react-router';
 import { useRuns, useStartRun, type PackSize } from '@/shared/api';
 import { optionWords } from '@/shared/format';
 import {
@@ -16,6 +16,7 @@ import {
   TableHead,
   TableRow,
   useWanted,
+  TextLink,
 } from '@/shared/ui';
 import { clsx } from 'clsx';
 import ink from '@/shared/style/ink.module.css';
@@ -175,7 +176,9 @@ export function Packing() {
                   {Math.floor((100 * run.done) / run.cellsInAll)} %
                 </TableCell>
                 <TableCell>
-                  <Link to={`/packing/${String(run.id)}`}>{run.finished ? 'look at it, print labels' : 'go on'}</Link>
+                  <TextLink to={`/packing/${String(run.id)}`}>
+                    {run.finished ? 'look at it, print labels' : 'go on'}
+                  </TextLink>
                 </TableCell>
               </TableRow>
             ))}

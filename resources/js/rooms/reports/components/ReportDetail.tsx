@@ -1,9 +1,8 @@
-import { Link } from 'react-router';
 import { useReport, type Report, type Reports } from '@/shared/api';
 import { AnswerForm } from './AnswerForm';
 import { FaqForm } from './FaqForm';
 import { JudgeForm } from './JudgeForm';
-import { Button, Loading } from '@/shared/ui';
+import { Button, Loading, OutLink, TextLink } from '@/shared/ui';
 import { clsx } from 'clsx';
 import ink from '@/shared/style/ink.module.css';
 import ui from '@/shared/ui/ui.module.css';
@@ -36,9 +35,9 @@ export function ReportDetail({ id, words, onOpen }: { id: number; words: Reports
         </p>
       )}
       {now.photo && (
-        <a href={`/api/reports/${String(id)}/photo`} target="_blank" rel="noreferrer">
+        <OutLink href={`/api/reports/${String(id)}/photo`} target="_blank" rel="noreferrer">
           <img src={`/api/reports/${String(id)}/photo`} alt="what the customer sent" />
-        </a>
+        </OutLink>
       )}
       <JudgeForm key={`${String(id)} ${now.symptom ?? ''}`} report={now} words={words} />
       <AnswerForm report={now} />
@@ -62,9 +61,9 @@ function Origin({ report }: { report: Report }) {
         <dt>kit</dt>
         <dd>
           {report.kit && report.revisionId !== null ? (
-            <Link to={`/kits/${String(report.revisionId)}/faults`}>
+            <TextLink to={`/kits/${String(report.revisionId)}/faults`}>
               {report.kit}, revision {report.revision}
-            </Link>
+            </TextLink>
           ) : (
             'not known'
           )}
@@ -91,7 +90,7 @@ function Origin({ report }: { report: Report }) {
           ) : report.revisionId === null ? (
             report.stepNumber
           ) : (
-            <Link to={`/kits/${String(report.revisionId)}/manual`}>{report.stepNumber}</Link>
+            <TextLink to={`/kits/${String(report.revisionId)}/manual`}>{report.stepNumber}</TextLink>
           )}
         </dd>
       </div>

@@ -1,8 +1,7 @@
-import { Link } from 'react-router';
 import { usePicture, type ShelfRow, type useKitDeed } from '@/shared/api';
 import { minutes } from '@/shared/format';
 import { KitMenu } from './KitMenu';
-import { Button } from '@/shared/ui';
+import { Button, OutLink, TextLink } from '@/shared/ui';
 import { clsx } from 'clsx';
 import ink from '@/shared/style/ink.module.css';
 import ui from '@/shared/ui/ui.module.css';
@@ -19,7 +18,7 @@ export function KitRow({ kit, mayEdit, deed }: Props) {
       <Board kit={kit} to={to} />
       <div>
         <h2>
-          <Link to={`${to}/parts`}>{kit.name}</Link>
+          <TextLink to={`${to}/parts`}>{kit.name}</TextLink>
         </h2>
         <p className={ink['quiet']}>
           revision {kit.revision}, {kit.released ? 'released' : 'draft'}
@@ -56,13 +55,13 @@ function Board({ kit, to }: { kit: ShelfRow; to: string }) {
   const picture = usePicture(kit.picture);
   if (kit.picture === null || (picture.data && !picture.data.includes('data-ref')))
     return (
-      <Link to={`${to}/board`} className={clsx(styles['picture'], styles['none'])}>
+      <TextLink to={`${to}/board`} className={clsx(styles['picture'], styles['none'])}>
         {kit.facts ? 'no placements yet' : 'no picture'}
-      </Link>
+      </TextLink>
     );
   // Our own drawing, made by the server from numbers and escaped names.
   return (
-    <Link
+    <TextLink
       to={`${to}/board`}
       className={styles['picture']}
       aria-label={`Board of ${kit.name}`}
@@ -82,8 +81,11 @@ function Open({ kit, to }: { kit: ShelfRow; to: string }) {
         <b className={ink['ochre']}>▲ {open} to settle</b>
       ) : facts.begins ? (
         <b className={ink['quiet']}>
-          □ <Link to={`${to}/${facts.begins}`}>{facts.begins.charAt(0).toUpperCase() + facts.begins.slice(1)}</Link> not
-          begun
+          □{' '}
+          <TextLink to={`${to}/${facts.begins}`}>
+            {facts.begins.charAt(0).toUpperCase() + facts.begins.slice(1)}
+          </TextLink>{' '}
+          not begun
         </b>
       ) : (
         <b className={styles['done']}>■ settled</b>
@@ -93,14 +95,14 @@ function Open({ kit, to }: { kit: ShelfRow; to: string }) {
       )}
       {kit.openReports > 0 && (
         <p>
-          <Link to={`${to}/faults`}>
+          <TextLink to={`${to}/faults`}>
             {kit.openReports} {kit.openReports === 1 ? 'report' : 'reports'} to look at
-          </Link>
+          </TextLink>
         </p>
       )}
       {facts?.next && (
         <p>
-          <Link to={`${to}/${facts.next.station}`}>{facts.next.message}</Link>
+          <TextLink to={`${to}/${facts.next.station}`}>{facts.next.message}</TextLink>
         </p>
       )}
     </>
@@ -113,9 +115,9 @@ function Fault({ kit, mayEdit, deed }: Props) {
       <b className={styles['harm']}>✕ cannot be read</b>
       <p className={clsx(ui['why'], styles['why'])}>{kit.fault}</p>
       <p>
-        <a href={`/api/revisions/${String(kit.revisionId)}/take/files.zip`} download>
+        <OutLink href={`/api/revisions/${String(kit.revisionId)}/take/files.zip`} download>
           Take the files
-        </a>
+        </OutLink>
         {mayEdit && (
           <>
             {' '}

@@ -1,6 +1,5 @@
-import { Link } from 'react-router';
 import { allRows, api, useMe, useMoves, useStock, type Moves, type Stock as Document, type Wanted } from '@/shared/api';
-import { Input, Notice, TableActions, useWanted, Loading } from '@/shared/ui';
+import { Input, Notice, TableActions, useWanted, Loading, TextLink } from '@/shared/ui';
 import { ServerGrid, type GridColDef } from '@/shared/ui/grid';
 import { clsx } from 'clsx';
 import ink from '@/shared/style/ink.module.css';
@@ -60,7 +59,7 @@ const PACK: GridColDef<KitCount> = {
   headerName: '',
   width: 110,
   sortable: false,
-  renderCell: ({ row }) => (row.wanted > row.onHand ? <Link to="/packing">to Packing</Link> : null),
+  renderCell: ({ row }) => (row.wanted > row.onHand ? <TextLink to="/packing">to Packing</TextLink> : null),
 };
 
 const MOVES: readonly GridColDef<Move>[] = [

@@ -1,10 +1,9 @@
 import { useState } from 'react';
-import { Link } from 'react-router';
 import { useFaults, useMe, type Counted, type FaqEntry } from '@/shared/api';
 import { BoardView } from '@/shared/board';
 import { percent } from '@/shared/format';
 import { useKit } from '@/shared/kit';
-import { Split, WhyList, Loading } from '@/shared/ui';
+import { Split, WhyList, Loading, TextLink } from '@/shared/ui';
 import { BarList } from '@/shared/ui/chart';
 import { FaqCard } from './FaqCard';
 import { clsx } from 'clsx';
@@ -50,7 +49,7 @@ export function Faults() {
             {faults.data.open > 0 && (
               <p className={ink['ochre']}>
                 ▲ {faults.data.open} {faults.data.open === 1 ? 'report' : 'reports'} nobody has looked at.{' '}
-                {mayAnswer && <Link to="/reports">To Reports</Link>}
+                {mayAnswer && <TextLink to="/reports">To Reports</TextLink>}
               </p>
             )}
           </section>

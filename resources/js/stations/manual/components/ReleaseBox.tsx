@@ -1,7 +1,7 @@
 import { useState } from 'react';
 import { useMe, useRelease } from '@/shared/api';
 import { useKit } from '@/shared/kit';
-import { Button, Refusal } from '@/shared/ui';
+import { Button, Refusal, OutLink } from '@/shared/ui';
 import { ReleaseDialog } from './ReleaseDialog';
 import { clsx } from 'clsx';
 import ink from '@/shared/style/ink.module.css';
@@ -27,9 +27,9 @@ export function ReleaseBox() {
           .
         </p>
         <p>
-          <a href={released.address} target="_blank" rel="noreferrer">
+          <OutLink href={released.address} target="_blank" rel="noreferrer">
             The builder’s page of this revision
-          </a>
+          </OutLink>
         </p>
       </section>
     );

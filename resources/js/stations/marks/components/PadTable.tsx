@@ -1,9 +1,9 @@
-import { Link } from 'react-router';
 import type { BoardDrawing } from '@/shared/api';
 import { clsx } from 'clsx';
 import ink from '@/shared/style/ink.module.css';
 import ui from '@/shared/ui/ui.module.css';
 import styles from './marks.module.css';
+import { TextLink } from '@/shared/ui';
 
 /** What a square pad means on each board; within a kind it has one meaning, between kinds it may differ. */
 export function PadTable({ boards }: { boards: readonly BoardDrawing[] }) {
@@ -12,7 +12,7 @@ export function PadTable({ boards }: { boards: readonly BoardDrawing[] }) {
       <div className={clsx(ui['caption'], ui['above'])}>
         <b>What the square pad means here</b>
         <span className={ui['end']}>
-          <Link to="../board">change on Board</Link>
+          <TextLink to="../board">change on Board</TextLink>
         </span>
       </div>
       {boards.map((board) => {

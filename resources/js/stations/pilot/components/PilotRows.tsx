@@ -1,6 +1,6 @@
 import type { ManualStep, PilotLog } from '@/shared/api';
 import { useKit } from '@/shared/kit';
-import { Button, TableCell, Table, TableActions, TableBody, TableHead, TableRow } from '@/shared/ui';
+import { Button, TableCell, Table, TableActions, TableBody, TableHead, TableRow, OutLink } from '@/shared/ui';
 import { builds } from '../model';
 import { clsx } from 'clsx';
 import ink from '@/shared/style/ink.module.css';
@@ -46,9 +46,13 @@ export function PilotRows({ rows, steps }: { rows: readonly Row[]; steps: readon
           {row.photo !== '' && (
             <>
               {' '}
-              <a href={`/api/revisions/${String(kit.id)}/pilot/photos/${row.photo}`} target="_blank" rel="noreferrer">
+              <OutLink
+                href={`/api/revisions/${String(kit.id)}/pilot/photos/${row.photo}`}
+                target="_blank"
+                rel="noreferrer"
+              >
                 photograph
-              </a>
+              </OutLink>
             </>
           )}
           {kit.mayEdit && (
