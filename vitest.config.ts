@@ -5,6 +5,7 @@ export default defineConfig({
   test: {
     css: { include: /\.css/, modules: { classNameStrategy: 'non-scoped' } },
     environment: 'node',
+    testTimeout: 30_000,
     setupFiles: ['resources/js/shared/testing/page.ts'],
     include: ['resources/js/**/*.test.{ts,tsx}'],
   },

@@ -79,6 +79,5 @@ export type Body<P extends keyof paths> = paths[P] extends {
 export type PackSize = Body<'/runs'>['packSize'];
 export type Symptom = Schemas['Symptom'];
 export type Cause = Schemas['Cause'];
-type FaultOrigin = Schemas['FaultOrigin'];
 export type ExportKind = Body<'/exports'>['kind'];
 export type Paper = NonNullable<Body<'/exports'>['paper']>;
