@@ -7,6 +7,7 @@ use App\Http\Middleware\PlainText;
 use Chiralex\ChiralexException;
 use Chiralex\Table\Exception\UnreadableTable;
 use ChiralexAdapters\UnusableFile;
+use Illuminate\Database\Eloquent\ModelNotFoundException;
 use Illuminate\Foundation\Application;
 use Illuminate\Foundation\Configuration\Exceptions;
 use Illuminate\Foundation\Configuration\Middleware;
@@ -14,6 +15,7 @@ use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Routing\Middleware\SubstituteBindings;
 use Illuminate\Support\Facades\Route;
+use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;
 
 return Application::configure(basePath: dirname(__DIR__))
     ->withRouting(
@@ -48,6 +50,19 @@ return Application::configure(basePath: dirname(__DIR__))
                 ['message' => $fault->getMessage()],
                 422,
             ),
+        );
+        // A kit that was deleted while somebody had it open, an address typed wrongly: said in words, not by the name of a class.
+        $exceptions->render(
+            static fn(NotFoundHttpException $fault, Request $request): ?JsonResponse => $request->is('api/*') &&
+            $fault->getPrevious() instanceof ModelNotFoundException
+                ? new JsonResponse(
+                    [
+                        'message' =>
+                            'This is not here any more, or never was; go back to the room and open it from there.',
+                    ],
+                    404,
+                )
+                : null,
         );
     })
     ->create();

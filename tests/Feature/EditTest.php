@@ -63,6 +63,13 @@ final class EditTest extends FeatureCase
             ->assertJsonPath('message', 'There is nothing to undo in this draft.');
     }
 
+    public function test_a_kit_that_is_gone_is_said_in_words(): void
+    {
+        $answer = $this->actingAs($this->person())->getJson('/api/revisions/987654')->assertStatus(404);
+
+        self::assertStringContainsString('not here any more', (string) $answer->json('message'));
+    }
+
     public function test_redo_does_again_what_was_taken_back_until_something_else_is_edited(): void
     {
         $revision = $this->kit();

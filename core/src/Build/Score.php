@@ -10,15 +10,15 @@ use Chiralex\Kit\School;
 final readonly class Score
 {
     public function __construct(
-        public int $violations,
-        public int $inversions,
-        public int $lookAlikes,
-        public int $hanging,
-        public int $flips,
-        public int $blockSwitches,
-        public int $kindSwitches,
-        public int $valueSwitches,
-        public int $steps,
+        public int $violations = 0,
+        public int $inversions = 0,
+        public int $lookAlikes = 0,
+        public int $hanging = 0,
+        public int $flips = 0,
+        public int $blockSwitches = 0,
+        public int $kindSwitches = 0,
+        public int $valueSwitches = 0,
+        public int $steps = 0,
     ) {}
 
     /** @return list<int> in the order of comparison */

@@ -9,6 +9,7 @@ use Chiralex\Bom\Line;
 use Chiralex\Kit\Hazard;
 use Chiralex\Kit\Kit;
 use Chiralex\Kit\KitPart;
+use Chiralex\Kit\PartCount;
 use Chiralex\Part\Kind;
 use Chiralex\Part\Role;
 use Chiralex\Quantity\Rating;
@@ -67,7 +68,9 @@ final readonly class Hazards
     /** @return array<string, list<Reason>> */
     private static function shown(Kit $kit): array
     {
-        $shown = [Hazard::SmallParts->value => [new Reason('safety.loose-parts', ['count' => count($kit->parts)])]];
+        $shown = [
+            Hazard::SmallParts->value => [new Reason('safety.loose-parts', ['count' => PartCount::of($kit)->pieces])],
+        ];
         foreach ($kit->parts as $part) {
             foreach (self::ofPart($kit, $part) as $hazard => $reason) {
                 $shown[$hazard][] = $reason;

@@ -14,6 +14,7 @@ use Chiralex\Build\Internal\Overrides;
 use Chiralex\Build\Internal\Scorer;
 use Chiralex\Build\LookAlikes;
 use Chiralex\Build\RuleBook;
+use Chiralex\Build\Score;
 use Chiralex\Build\Step;
 use Chiralex\Build\Task;
 use Chiralex\Build\TaskBook;
@@ -27,6 +28,11 @@ use PHPUnit\Framework\TestCase;
 /** What the searches reckon with: twins, sets, inversions, switches, hanging parts; and what joins in one step. */
 final class OrderPiecesTest extends TestCase
 {
+    public function test_an_order_of_nothing_costs_nothing(): void
+    {
+        self::assertSame(array_fill(0, 9, 0), array_values(get_object_vars(new Score())));
+    }
+
     public function test_twins_differ_in_nothing_that_an_order_could_tell(): void
     {
         $bom = static fn(int $count): array => array_map(

@@ -42,7 +42,7 @@ return [
     'safety.stands' =>
         'You rule out "{hazard}", but {by} shows it, and no answer takes that away. Take it back, or change the part.',
     'safety.blanked' => 'The caution "{code}" was emptied. Write it, or go back to the usual words.',
-    'safety.loose-parts' => 'A kit of {count} parts: every kit of loose parts holds small ones.',
+    'safety.loose-parts' => 'A kit of {count} pieces: every kit of loose parts holds small ones.',
     'safety.word' => '{designator}: the parts list says "{word}".',
     'safety.kind' => '{designator}: {value}.',
     'safety.cure' => '{cure} cures for {hours} h.',

@@ -50,13 +50,7 @@ final readonly class ExactOrder
         /** @var array<int, array<string, array{list<int>, int, array<string, string>, ?array{int, string}, list<int>}>> $states cost, last item, sides, previous state, step */
         $states = [
             0 => [
-                '' => [
-                    (new Score(0, 0, 0, 0, 0, 0, 0, 0, 0))->key($this->school),
-                    $this->start ?? -1,
-                    $this->sides,
-                    null,
-                    [],
-                ],
+                '' => [(new Score())->key($this->school), $this->start ?? -1, $this->sides, null, []],
             ],
         ];
         $hangs = [];
@@ -180,7 +174,7 @@ final readonly class ExactOrder
                     ARRAY_FILTER_USE_BOTH,
                 ),
             );
-            $ending = (new Score(0, 0, 0, 0, $turns, 0, 0, 0, 0))->key($this->school);
+            $ending = (new Score(flips: $turns))->key($this->school);
             $cost = array_map(static fn(int $a, int $b): int => $a + $b, $state[0], $ending);
             if ($least === null || $cost < $least) {
                 [$best, $least] = [$state, $cost];
