@@ -15,15 +15,15 @@ const LATER = 300;
 const KIT = '/kits/1';
 // Room, what stands there when it is open, whether it holds a grid.
 const ROOMS = [
-    ['/library', '.MuiDataGrid-cell', true],
-    ['/stock', '.MuiDataGrid-cell', true],
-    ['/sales', '.MuiDataGrid-cell', true],
+    ['/library', '.library-list .MuiDataGrid-cell', true],
+    ['/stock', '.stock-moves .MuiDataGrid-cell', true],
+    ['/sales', '.sales-orders .MuiDataGrid-cell', true],
     ['/packing', '.packing-newrun', false],
     ['/reports', '.reports-inbox button', false],
     ['/shelf', '.shelf-kitrow', false],
 ];
 const STATIONS = [
-    ['/board', '.ui-table td', false],
+    ['/board', '.board-station-boardfacts', false],
     ['/order', '.order-step', false],
     ['/marks', '.marks-callout', false],
     ['/bags', '.bags-bag', false],

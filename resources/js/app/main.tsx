@@ -33,3 +33,9 @@ if (root) {
     </StrictMode>,
   );
 }
+
+// The grid is large and comes with the first room that has one; where nothing else is loading it is fetched before.
+const AFTER = 1200;
+window.addEventListener('load', () => {
+  setTimeout(() => void import('@/shared/ui/grid'), AFTER);
+});

@@ -37,4 +37,5 @@ export { Progress } from './Progress';
 export { Table, TableCell, TableBody, TableHead, TableRow } from './Table';
 export { SortHead } from './SortHead';
 export { WindowedBody } from './WindowedBody';
+export { useSeen } from './useSeen';
 export { useRowWindow } from './useRowWindow';

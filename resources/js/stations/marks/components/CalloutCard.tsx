@@ -1,8 +1,9 @@
+import { useRef } from 'react';
 import type { BoardDrawing, Callout } from '@/shared/api';
 import { BoardCrop } from '@/shared/board';
 import { useKeptText } from '@/shared/keep';
 import { useKit } from '@/shared/kit';
-import { Button, Press, TextArea } from '@/shared/ui';
+import { Button, Press, TextArea, useSeen } from '@/shared/ui';
 import { clsx } from 'clsx';
 import ink from '@/shared/style/ink.module.css';
 import styles from './marks.module.css';
@@ -25,6 +26,9 @@ export function CalloutCard({ callout, boards, current }: Props) {
     const board = boards.find((each) => each.name === picture?.board);
     return picture && board ? [{ picture, board }] : [];
   });
+  const box = useRef<HTMLDivElement>(null);
+  // A board is drawn anew for every card; those out of sight wait.
+  const seen = useSeen(box);
   const weight = WEIGHT[callout.consequence];
   const key = `callout.${callout.designator}.text`;
   const [text, setText] = useKeptText(`${String(kit.id)} ${key}`);
@@ -45,17 +49,21 @@ export function CalloutCard({ callout, boards, current }: Props) {
       {ends.length === 0 ? (
         <div className={clsx(styles['nopicture'], ink['quiet'], styles['quiet'])}>off the board</div>
       ) : (
-        <div className={styles['ends']}>
-          {ends.map(({ picture, board }, index) => (
-            <BoardCrop
-              key={index}
-              board={board}
-              side={picture.side}
-              crop={picture.crop}
-              arrow={picture.arrow}
-              part={callout.designator}
-            />
-          ))}
+        <div ref={box} className={styles['ends']}>
+          {ends.map(({ picture, board }, index) =>
+            seen ? (
+              <BoardCrop
+                key={index}
+                board={board}
+                side={picture.side}
+                crop={picture.crop}
+                arrow={picture.arrow}
+                part={callout.designator}
+              />
+            ) : (
+              <div key={index} className={styles['nopicture']} />
+            ),
+          )}
         </div>
       )}
       <div>
