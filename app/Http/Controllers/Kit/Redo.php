@@ -4,7 +4,8 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Kit;
 
-use App\Actions\Kit\RedoEdit;
+use App\Actions\Kit\Turn;
+use App\Actions\Kit\TurnEdit;
 use App\Http\Requests\Kit\EditRequest;
 use App\Models\Revision;
 use App\Queries\Kit\RevisionHeader;
@@ -16,11 +17,11 @@ final readonly class Redo
     public function __invoke(
         EditRequest $request,
         Revision $revision,
-        RedoEdit $redo,
+        TurnEdit $turn,
         RevisionHeader $header,
     ): JsonResponse {
         return new JsonResponse(
-            $header->of($redo($revision->id, $request->maker(), $request->operationId(), $request->seen())),
+            $header->of($turn(Turn::Redo, $revision->id, $request->maker(), $request->operationId(), $request->seen())),
         );
     }
 }
