@@ -69,7 +69,7 @@ final class ShopTest extends BrowserCase
         $this->drop('.sales-salesroom', [
             'orders.csv' => "number,date,customer,kit,quantity\nT-2,2026-11-25,Luc Armand,Lamp,1\n",
         ]);
-        $this->text('.ui-refusal', 'orders.csv, row 2, kit: "Lamp" is not on the Shelf');
+        $this->text('.MuiAlert-root', 'orders.csv, row 2, kit: "Lamp" is not on the Shelf');
     }
 
     public function test_what_cannot_be_taken_is_refused_in_words_and_a_kit_that_cannot_be_read_is_a_row(): void
@@ -79,7 +79,7 @@ final class ShopTest extends BrowserCase
             'huge.csv' =>
                 "Ref,Value\n" . implode('', array_map(static fn(int $i): string => "R{$i},10k\n", range(1, 5001))),
         ]);
-        $this->text('.ui-refusal', '5,000 rows');
+        $this->text('.MuiAlert-root', '5,000 rows');
         $list = "Reference,Value,Package\nR1,10k,Axial 1/4W\nD1,1N4148,DO-35\n";
         $this->drop('.shelf-shelf', ['lost-list.csv' => $list]);
         $this->find('.parts-parts-table');

@@ -1,5 +1,4 @@
 import Drawer from '@mui/material/Drawer';
-import useMediaQuery from '@mui/material/useMediaQuery';
 import { clsx } from 'clsx';
 import { useState } from 'react';
 import { useQueryClient } from '@tanstack/react-query';
@@ -10,7 +9,7 @@ import { FindBox } from './FindBox';
 import { KeysHelp } from './KeysHelp';
 import { ROOMS } from './rooms';
 import { SchemeChoice } from './SchemeChoice';
-import { Button, PlaceLink, Press } from '@/shared/ui';
+import { Button, PlaceLink, Press, usePhone } from '@/shared/ui';
 import styles from './Frame.module.css';
 
 /** The spine at the left and the room beside it. */
@@ -19,7 +18,7 @@ export function Frame() {
   const navigate = useNavigate();
   const queries = useQueryClient();
   const { pathname } = useLocation();
-  const phone = useMediaQuery('(max-width: 699px)');
+  const phone = usePhone();
   const [open, setOpen] = useState(false);
   const shut = () => {
     setOpen(false);

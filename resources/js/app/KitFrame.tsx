@@ -62,7 +62,10 @@ export function KitFrame() {
     }
   };
   const takeTurn = (way: 'undo' | 'redo') => {
-    if (mayEdit && header.data?.[way]) turn.mutate(way, { onError: refused });
+    if (!mayEdit || !header.data?.[way]) return;
+    // What the foot offers to take back is the edit it spoke of, not the one before.
+    setSaved(0);
+    turn.mutate(way, { onError: refused });
   };
   useKeys({
     ...Object.fromEntries(STATIONS.map((each) => [each.key, () => void navigate(`/kits/${String(id)}/${each.id}`)])),

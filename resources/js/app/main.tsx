@@ -34,7 +34,7 @@ if (root) {
   );
 }
 
-// The grid is large and comes with the first room that has one; where nothing else is loading it is fetched before.
+// The grid is large and comes with the first room that has one; it is fetched before, once the first room stands. In ms.
 const AFTER = 1200;
 window.addEventListener('load', () => {
   setTimeout(() => void import('@/shared/ui/grid'), AFTER);

@@ -8,7 +8,7 @@ import { Bench } from '@/stations/bench';
 import { forgetWords } from '@/shared/keep';
 import { headerOf, kitAnswers, SHOP } from '@/shared/testing/answers';
 import { aKit } from '@/shared/testing/kit';
-import { click, field, find, submit, type, unmountAll } from '@/shared/testing/mount';
+import { choose, click, field, find, submit, type, unmountAll } from '@/shared/testing/mount';
 import { enter, read, serve } from '@/shared/testing/server';
 
 const part = SHOP.full['GET /library'] as { parts: readonly unknown[] };
@@ -47,9 +47,9 @@ describe('words that are not saved', () => {
     await type(field(box, '#order-quantity'), '0');
     await submit(find(box, 'form'));
     await vi.waitFor(() => {
-      expect(find(box, '#order-customer-fault').textContent).toBe('Say who ordered.');
+      expect(find(box, '#order-customer-fault').textContent).toBe('Who ordered it?');
     });
-    expect(find(box, '#order-quantity-fault').textContent).toBe('A whole number from 1 to 9999.');
+    expect(find(box, '#order-quantity-fault').textContent).toBe('A whole number of kits, 1 to 999.');
     expect(field(box, '#order-quantity').getAttribute('aria-describedby')).toBe('order-quantity-fault');
   });
 
@@ -74,6 +74,47 @@ describe('words that are not saved', () => {
     await vi.waitFor(() => {
       expect(field(again, '#judge-part').value).toBe('RV1');
     });
+  });
+
+  it('another cause takes back the origin that was said for the one before', async () => {
+    const causes = [
+      { id: 'neighbouring-hole', name: 'neighbouring hole', faultOrigin: 'builder' },
+      { id: 'faulty-part', name: 'faulty part', faultOrigin: 'part' },
+    ];
+    const origins = ['builder', 'part', 'design'].map((id) => ({ id, name: id }));
+    serve({
+      ...SHOP.full,
+      'GET /reports': { ...reports, causes, faultOrigins: origins },
+      'GET /reports/11': { ...reports.reports[0], answers: [] },
+    });
+    const box = await enter(<Reports />);
+    await click(find(box, 'button', 'The trimmer'));
+    await vi.waitFor(() => find(box, '#judge-origin'));
+    await choose(box, '#judge-cause', 'neighbouring-hole');
+    await choose(box, '#judge-origin', 'design');
+    await choose(box, '#judge-cause', 'faulty-part');
+    expect((find(box, '#judge-origin') as HTMLSelectElement).value).toBe('');
+    expect(find(box, '#judge-origin').textContent).toContain('as the cause says: part');
+  });
+
+  it('an entry of the FAQ is read before anybody writes over it', async () => {
+    const judged = { ...reports.reports[0], symptom: 'cannot-adjust', cause: 'neighbouring-hole', answers: [] };
+    const entry = { question: 'Why does it not adjust?', answer: 'Look at R5.', symptom: 'cannot-adjust' };
+    serve({
+      ...SHOP.full,
+      ...kitAnswers('full'),
+      'GET /reports/11': judged,
+      'GET /revisions/3/faults': {
+        rate: {},
+        faq: [{ ...entry, cause: 'neighbouring-hole', anchor: ['R5'], count: 2, step: 4, published: true }],
+      },
+    });
+    const box = await enter(<Reports />);
+    await click(find(box, 'button', 'The trimmer'));
+    await vi.waitFor(() => {
+      expect(field(box, '#faq-question').value).toBe('Why does it not adjust?');
+    });
+    expect(field(box, '#faq-answer').value).toBe('Look at R5.');
   });
 
   it('a test of the bench stays, and signing out forgets it', async () => {

@@ -1,16 +1,13 @@
-import { maybe, needed, object, string } from '@/shared/ui/form';
+import { like, maybe, needed, object, string } from '@/shared/ui/form';
 
-/** An order as it is typed; what it costs and what can ship the server works out. */
+/** What has to be there and how it is written, as `OrderRequest` takes it; the server has the last word. */
 export const ORDER = object({
-  number: needed('An order has a number.'),
-  placedOn: needed('Say the day, such as 2026-11-27.'),
-  customer: needed('Say who ordered.'),
-  email: maybe(/[^@\s]+@[^@\s]+\.[^@\s]+/, 'An address looks like name@example.org.'),
-  quantity: needed('At least one kit.').check((words) => {
-    if (!/^[1-9]\d{0,3}$/.test(words.value))
-      words.issues.push({ code: 'custom', message: 'A whole number from 1 to 9999.', input: words.value });
-  }),
-  price: maybe(/\d+(?:[.,]\d{1,2})?(?: ?[A-Za-z]{3})?/, 'An amount, such as 24.50.'),
+  number: needed('Give the order a number.'),
+  placedOn: needed('Write the date like 2026-11-25.'),
+  customer: needed('Who ordered it?'),
+  email: maybe(/[^@\s]+@[^@\s]+/, 'That is no mail address; leave it empty if there is none.'),
+  quantity: like(/[1-9]\d{0,2}/, 'A whole number of kits, 1 to 999.'),
+  price: maybe(/\d{1,7}(?:[.,]\d{1,2})?/, 'Write the price like 18.50.'),
   address: string(),
 });
 

@@ -64,6 +64,15 @@ export function type(into: HTMLInputElement | HTMLTextAreaElement, text: string)
   });
 }
 
+/** Takes a choice of a list as a person does. */
+export function choose(box: HTMLElement, css: string, value: string): Promise<void> {
+  const list = find(box, css);
+  return after(() => {
+    Object.getOwnPropertyDescriptor(HTMLSelectElement.prototype, 'value')?.set?.call(list, value);
+    list.dispatchEvent(new Event('change', { bubbles: true }));
+  });
+}
+
 export function submit(form: HTMLElement): Promise<void> {
   return after(() => {
     form.dispatchEvent(new Event('submit', { bubbles: true, cancelable: true }));

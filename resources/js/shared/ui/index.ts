@@ -37,5 +37,6 @@ export { Progress } from './Progress';
 export { Table, TableCell, TableBody, TableHead, TableRow } from './Table';
 export { SortHead } from './SortHead';
 export { WindowedBody } from './WindowedBody';
+export { usePhone } from './usePhone';
 export { useSeen } from './useSeen';
 export { useRowWindow } from './useRowWindow';

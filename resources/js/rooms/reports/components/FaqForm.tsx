@@ -1,5 +1,5 @@
-import { useFaults, useManual, useWriteFaq, type Cause, type Report, type Symptom } from '@/shared/api';
-import { Button, Refusal } from '@/shared/ui';
+import { useFaults, useManual, useWriteFaq, type Cause, type FaqEntry, type Report, type Symptom } from '@/shared/api';
+import { Button, Loading, Refusal } from '@/shared/ui';
 import { LinesField, TextField, useKeptForm } from '@/shared/ui/form';
 import { FAQ } from '../model';
 import { clsx } from 'clsx';
@@ -8,12 +8,20 @@ import styles from './reports.module.css';
 
 type Props = { report: Report; revisionId: number; symptom: Symptom; cause: Cause };
 
-/** Puts the case into the FAQ: question and answer, tied to the parts of the step where it went wrong. */
-export function FaqForm({ report, revisionId, symptom, cause }: Props) {
-  const faults = useFaults(revisionId);
+/** Puts the case into the FAQ; what stands there already is read before anybody writes over it. */
+export function FaqForm(props: Props) {
+  const faults = useFaults(props.revisionId);
+  if (!faults.data) return <Loading what="Reading the FAQ" fault={faults.error} />;
+  const known = faults.data.faq.find((each) => each.symptom === props.symptom && each.cause === props.cause) ?? null;
+  // An entry that is new, or an answer sent since, is what the words begin from.
+  const start = `${known?.question ?? ''} ${String(props.report.answers?.length ?? 0)}`;
+  return <FaqWords key={start} {...props} known={known} />;
+}
+
+/** Question and answer, tied to the parts of the step where it went wrong. */
+function FaqWords({ report, revisionId, symptom, cause, known }: Props & { known: FaqEntry | null }) {
   const manual = useManual(revisionId);
   const write = useWriteFaq(revisionId);
-  const known = faults.data?.faq.find((entry) => entry.symptom === symptom && entry.cause === cause) ?? null;
   const step = manual.data?.steps.find((each) => each.key === report.step) ?? null;
   const anchor = known
     ? known.anchor

@@ -23,6 +23,12 @@ export function JudgeForm({ report, words }: { report: Report; words: Reports })
       part: report.part,
     },
   });
+  // Another cause comes from somewhere else; what was corrected for the one before does not hold.
+  form.register('cause', {
+    onChange: () => {
+      form.setValue('faultOrigin', '');
+    },
+  });
   const usual = words.causes.find((each) => each.id === said.cause)?.faultOrigin ?? null;
   const send = form.handleSubmit((judged) => {
     const symptom = words.symptoms.find((each) => each.id === judged.symptom)?.id;

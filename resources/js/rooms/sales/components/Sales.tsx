@@ -1,7 +1,7 @@
 import { useState } from 'react';
 import { allRows, api, useOrderFile, useSale, useSales, type SalesOrder, type Wanted } from '@/shared/api';
 import { isWords, recall, WORDS } from '@/shared/keep';
-import { Button, DropZone, FileButton, Input, Notice, TableActions, useWanted, Loading } from '@/shared/ui';
+import { Button, DropZone, FileButton, Input, Notice, Refusal, TableActions, useWanted, Loading } from '@/shared/ui';
 import { ServerGrid } from '@/shared/ui/grid';
 import { NewOrder } from './NewOrder';
 import { orderColumns, type Deed } from './orderColumns';
@@ -96,18 +96,14 @@ export function Sales() {
           </span>
         </div>
         {fault && (
-          <p className={clsx(ui['refusal'], styles['refusal'])} role="alert">
-            {fault.message}{' '}
-            <Button
-              look="link"
-              onClick={() => {
-                sale.reset();
-                file.reset();
-              }}
-            >
-              Dismiss
-            </Button>
-          </p>
+          <Refusal
+            onDismiss={() => {
+              sale.reset();
+              file.reset();
+            }}
+          >
+            {fault.message}
+          </Refusal>
         )}
         {said && (
           <p className={styles['said']} role="status">

@@ -1,3 +1,3 @@
 export { ChoiceField, LinesField, TextField } from './Field';
-export { asTyped, maybe, needed, object, string, upTo } from './schema';
+export { asTyped, like, maybe, needed, object, string, upTo } from './schema';
 export { useKeptForm } from './useKeptForm';

@@ -12,9 +12,14 @@ export function asTyped(words: string): ZodMiniString<string> {
   return string().check(minLength(1, words));
 }
 
+/** A text that looks like this from end to end. */
+export function like(pattern: RegExp, words: string): ZodMiniString<string> {
+  return string().check(trim(), regex(new RegExp(`^(?:${pattern.source})$`, pattern.flags), words));
+}
+
 /** A text that may be empty, and otherwise looks like this. */
 export function maybe(pattern: RegExp, words: string): ZodMiniString<string> {
-  return string().check(trim(), regex(new RegExp(`^(?:${pattern.source})?$`, pattern.flags), words));
+  return like(new RegExp(`(?:${pattern.source})?`, pattern.flags), words);
 }
 
 export function upTo(letters: number): ZodMiniString<string> {

@@ -8,11 +8,11 @@ import {
   type GridValidRowModel,
   useGridApiRef,
 } from '@mui/x-data-grid';
-import useMediaQuery from '@mui/material/useMediaQuery';
 import { useEffect, useState } from 'react';
 import type { Wanted } from '@/shared/api';
 import { isObject, keep, recall } from '@/shared/keep';
 import { nonce } from '@/shared/style/nonce';
+import { usePhone } from '../usePhone';
 import { look } from './look';
 
 type Props<Row extends GridValidRowModel> = {
@@ -55,7 +55,7 @@ export function ServerGrid<Row extends GridValidRowModel>(props: Props<Row>) {
     wide = [],
   } = props;
   const kept = `columns ${name}`;
-  const phone = useMediaQuery('(max-width: 699px)');
+  const phone = usePhone();
   const [chosenColumns, setShown] = useState(() => recall<GridColumnVisibilityModel | null>(kept, isShown, null));
   const shown = chosenColumns ?? (phone ? Object.fromEntries(wide.map((field) => [field, false])) : {});
   const api = useGridApiRef();
