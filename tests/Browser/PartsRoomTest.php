@@ -89,6 +89,22 @@ final class PartsRoomTest extends BrowserCase
         $this->text('.parts-detail p', 'SB-U-393');
     }
 
+    public function test_of_a_long_list_the_rows_near_the_window_are_drawn_and_the_keys_go_through_all(): void
+    {
+        $rows = array_map(static fn(int $i): string => "R{$i},{$i}k,Axial 1/4W", range(1, 400));
+        $this->signIn();
+        $this->drop('.shelf-shelf', ['long.csv' => "Ref,Value,Package\n" . implode("\n", $rows) . "\n"]);
+        $this->text('.ui-bar b', '400 lines');
+        $this->ready('.parts-parts-table td', 'R3')->click();
+        $drawn = 'return document.querySelectorAll(".parts-parts-table tr[data-index]").length';
+        self::assertLessThan(80, self::driver()->executeScript($drawn));
+        self::driver()->executeScript('document.querySelector("[aria-label=\'Parts list\']").scrollTop = 1e6');
+        $this->ready('.parts-parts-table td', 'R400')->click();
+        $this->press(...array_fill(0, 40, WebDriverKeys::ARROW_UP));
+        $this->text('.parts-parts-table tr[aria-selected=true] td', 'R360');
+        $this->assertAccessible('Parts, a long list');
+    }
+
     private function paste(string $text): void
     {
         self::driver()->executeScript(

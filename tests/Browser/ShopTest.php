@@ -79,7 +79,7 @@ final class ShopTest extends BrowserCase
             'huge.csv' =>
                 "Ref,Value\n" . implode('', array_map(static fn(int $i): string => "R{$i},10k\n", range(1, 5001))),
         ]);
-        $this->text('.MuiAlert-root', '5,000 rows');
+        $this->text('.ui-refusal', '5,000 rows');
         $list = "Reference,Value,Package\nR1,10k,Axial 1/4W\nD1,1N4148,DO-35\n";
         $this->drop('.shelf-shelf', ['lost-list.csv' => $list]);
         $this->find('.parts-parts-table');

@@ -1,11 +1,11 @@
 import MuiTableBody from '@mui/material/TableBody';
-import type { ReactNode, RefObject } from 'react';
+import type { ReactNode } from 'react';
 import { useRowWindow } from './useRowWindow';
 
 type Props = {
   count: number;
   at: number;
-  box: RefObject<HTMLElement | null>;
+  box: HTMLElement | null;
   columns: number;
   /** of one row, in px */ height?: number;
   row: (index: number) => ReactNode;

@@ -1,7 +1,7 @@
 import { useCallback, useState } from 'react';
 import { useNavigate } from 'react-router';
 import { useImport, useKitDeed, useMe, useShelf, type ShelfRow } from '@/shared/api';
-import { Button, DropZone, FileButton, Input, Notice, Pager, useWanted } from '@/shared/ui';
+import { Button, DropZone, FileButton, Input, Notice, Pager, useWanted, Refusal } from '@/shared/ui';
 import { ImportLine } from './ImportLine';
 import { KitRow } from './KitRow';
 import { clsx } from 'clsx';
@@ -87,17 +87,13 @@ export function Shelf() {
           }}
         />
         {deed.error && (
-          <p className={clsx(ui['refusal'], styles['refusal'])} role="alert">
-            {deed.error.message}{' '}
-            <Button
-              look="link"
-              onClick={() => {
-                deed.reset();
-              }}
-            >
-              Dismiss
-            </Button>
-          </p>
+          <Refusal
+            onDismiss={() => {
+              deed.reset();
+            }}
+          >
+            {deed.error.message}
+          </Refusal>
         )}
         {shown?.total === 0 && !aside && wanted.search === '' ? (
           <div className={ui['empty']}>

@@ -1,4 +1,4 @@
-import { useRef, useState } from 'react';
+import { useState } from 'react';
 import { useKeys } from '@/shared/keys';
 import { useKit } from '@/shared/kit';
 import { Input, SortHead, Table, TableActions, TableCell, TableHead, TableRow, WindowedBody } from '@/shared/ui';
@@ -20,7 +20,7 @@ const compare: Readonly<Record<Sort, (a: [string, Part], b: [string, Part]) => n
 /** Every place on the board as a table. */
 export function Places({ parts }: { parts: readonly [string, Part][] }) {
   const kit = useKit();
-  const box = useRef<HTMLDivElement>(null);
+  const [box, setBox] = useState<HTMLDivElement | null>(null);
   const [filter, setFilter] = useState('');
   const [sort, setSort] = useState<Sort>('name');
   const rows = parts.filter(([name]) => name.toLowerCase().includes(filter.trim().toLowerCase())).sort(compare[sort]);
@@ -90,7 +90,7 @@ export function Places({ parts }: { parts: readonly [string, Part][] }) {
           No part has a place yet. Drop a placement file here: designator, x, y, rotation, side.
         </p>
       ) : (
-        <div ref={box} className={ui['scroll']} tabIndex={0} role="region" aria-label="Places on the board">
+        <div ref={setBox} className={ui['scroll']} tabIndex={0} role="region" aria-label="Places on the board">
           <Table className={ui['table']} aria-rowcount={rows.length + 1}>
             <TableHead>
               <TableRow>

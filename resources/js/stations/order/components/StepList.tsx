@@ -1,4 +1,4 @@
-import { useRef } from 'react';
+import { useState } from 'react';
 import type { Order } from '@/shared/api';
 import { useRowWindow } from '@/shared/ui';
 import { StepRow } from './StepRow';
@@ -22,7 +22,7 @@ type Props = {
 /** The steps as a column, with the stair of heights. */
 export function StepList({ order, current, grip, target, onStep, onGrip, onReset }: Props) {
   const tallest = Math.max(1, ...order.steps.map((step) => step.height ?? 0));
-  const box = useRef<HTMLOListElement>(null);
+  const [box, setBox] = useState<HTMLOListElement | null>(null);
   const { indexes, before, after, measure } = useRowWindow({
     count: order.steps.length,
     height: STEP,
@@ -30,7 +30,7 @@ export function StepList({ order, current, grip, target, onStep, onGrip, onReset
     at: current,
   });
   return (
-    <ol ref={box} className={grip ? clsx(styles['steps'], styles['dragging']) : styles['steps']} aria-label="Steps">
+    <ol ref={setBox} className={grip ? clsx(styles['steps'], styles['dragging']) : styles['steps']} aria-label="Steps">
       {before > 0 && <li aria-hidden="true" style={{ height: before }} />}
       {indexes.map((index) => {
         const step = order.steps[index];

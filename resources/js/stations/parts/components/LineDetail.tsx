@@ -134,7 +134,7 @@ export function LineDetail({ line, lines }: { line: PartLine; lines: readonly Pa
       <FromLibrary line={line} />
       <Substitutes key={line.designators.join()} line={line} />
       {alike.length > 0 && (
-        <div className={styles['lineup']}>
+        <div className={styles['lineup']} tabIndex={0} role="region" aria-label="Parts that look alike">
           {[line, ...alike].map((each) => (
             <div key={each.designators[0]}>
               <span className={clsx(ink['m'], styles['m'])}>{refs(each)}</span> <Marking marking={each.marking} />{' '}

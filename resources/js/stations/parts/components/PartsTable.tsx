@@ -1,4 +1,4 @@
-import { useRef, useState } from 'react';
+import { useState } from 'react';
 import type { PartLine } from '@/shared/api';
 import { useKeys } from '@/shared/keys';
 import { useKit } from '@/shared/kit';
@@ -32,7 +32,7 @@ const EDITABLE: ReadonlySet<Column> = new Set(['value', 'height']);
 /** The lines as a dense table; arrows move, Enter edits the value, double click edits a cell. */
 export function PartsTable({ lines, current, sort, onSort }: Props) {
   const kit = useKit();
-  const box = useRef<HTMLDivElement>(null);
+  const [box, setBox] = useState<HTMLDivElement | null>(null);
   const [editing, setEditing] = useState<string | null>(null);
   const at = lines.findIndex((line) => lineKey(line) === current);
   const go = (index: number) => {
@@ -70,7 +70,7 @@ export function PartsTable({ lines, current, sort, onSort }: Props) {
     return true;
   });
   return (
-    <div ref={box} className={ui['scroll']} tabIndex={0} role="region" aria-label="Parts list">
+    <div ref={setBox} className={ui['scroll']} tabIndex={0} role="region" aria-label="Parts list">
       <Table className={clsx(ui['table'], styles['table'], styles['parts-table'])} aria-rowcount={lines.length + 1}>
         <colgroup>
           {COLUMNS.map((column) => (
