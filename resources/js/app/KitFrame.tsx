@@ -1,4 +1,4 @@
-import { useState } from 'react';
+import { useEffect, useState } from 'react';
 import { Outlet, useLocation, useNavigate, useParams } from 'react-router';
 import {
   OptionsContext,
@@ -16,6 +16,7 @@ import { KitContext, type Saved, type Side } from '@/shared/kit';
 import { DropZone, Notice, Loading } from '@/shared/ui';
 import { ConflictDialog } from './ConflictDialog';
 import { KitStrip } from './KitStrip';
+import { AFTER, fetchStations } from './doors';
 import { MattersFoot } from './MattersFoot';
 import { STATIONS } from './stations';
 import styles from './KitFrame.module.css';
@@ -37,6 +38,12 @@ export function KitFrame() {
   const [conflict, setConflict] = useState<Conflict | null>(null);
   const [fault, setFault] = useState<string | null>(null);
   const [saved, setSaved] = useState(0);
+  useEffect(() => {
+    const waiting = setTimeout(fetchStations, AFTER);
+    return () => {
+      clearTimeout(waiting);
+    };
+  }, []);
   const released = Boolean(header.data?.released);
   const mayEdit = !released && (me.data?.abilities.includes('edit-kits') ?? false);
   const flip = () => {

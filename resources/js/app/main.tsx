@@ -7,6 +7,7 @@ import { createRoot } from 'react-dom/client';
 import { RouterProvider } from 'react-router/dom';
 import '@/shared/style/tokens.css';
 import { nonce } from '@/shared/style/nonce';
+import { AFTER } from './doors';
 import { router } from './router';
 import { keptScheme, showScheme } from './scheme';
 import { theme } from './theme';
@@ -34,8 +35,7 @@ if (root) {
   );
 }
 
-// The grid is large and comes with the first room that has one; it is fetched before, once the first room stands. In ms.
-const AFTER = 1200;
+// The grid is large and comes with the first room that has one; it is fetched before, once the first room stands.
 window.addEventListener('load', () => {
   setTimeout(() => void import('@/shared/ui/grid'), AFTER);
 });
