@@ -6,9 +6,12 @@ const ROW = 25;
 /** Of a letter of a name, and of a name at most, in px. */
 const LETTER = 7.2;
 const WIDEST = 215;
+/** What a digit of the number behind the longest bar takes, as a share of that bar where the chart is narrowest. */
+const DIGIT = 0.3;
 
 /** Counts side by side, each with its number at the bar. */
 export default function BarList({ label, bars }: Props) {
+  const most = Math.max(1, ...bars.map((bar) => bar.count));
   return (
     <BarChart
       aria-label={label}
@@ -27,7 +30,7 @@ export default function BarList({ label, bars }: Props) {
           disableTicks: true,
         },
       ]}
-      xAxis={[{ min: 0, max: 1.15 * Math.max(1, ...bars.map((bar) => bar.count)), position: 'none' }]}
+      xAxis={[{ min: 0, max: most * (1 + DIGIT * String(most).length), position: 'none' }]}
       series={[
         { data: bars.map((bar) => bar.count), color: 'var(--ink2)', barLabel: 'value', barLabelPlacement: 'outside' },
       ]}
