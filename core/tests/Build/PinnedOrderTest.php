@@ -15,13 +15,13 @@ use PHPUnit\Framework\TestCase;
  */
 final class PinnedOrderTest extends TestCase
 {
-    /** @return iterable<string, array{array{int, int, string, int, bool, bool}}> */
+    /** @return iterable<string, array{array{int, int, string, int, bool, bool, bool}}> */
     public static function cases(): iterable
     {
         return PinnedKit::cases();
     }
 
-    /** @param array{int, int, string, int, bool, bool} $case */
+    /** @param array{int, int, string, int, bool, bool, bool} $case */
     #[DataProvider('cases')]
     public function test_a_kit_keeps_its_order(array $case): void
     {
