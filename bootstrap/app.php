@@ -3,6 +3,8 @@
 declare(strict_types=1);
 
 use App\Http\Middleware\ContentPolicy;
+use App\Http\Middleware\OurHost;
+use App\Http\Middleware\OwnSession;
 use App\Http\Middleware\PlainText;
 use Chiralex\ChiralexException;
 use Chiralex\Table\Exception\UnreadableTable;
@@ -26,8 +28,16 @@ return Application::configure(basePath: dirname(__DIR__))
         commands: __DIR__ . '/../routes/console.php',
     )
     ->withMiddleware(function (Middleware $middleware): void {
-        $middleware->web(append: [ContentPolicy::class, PlainText::class]);
-        $middleware->group('public', [SubstituteBindings::class, ContentPolicy::class, PlainText::class]);
+        $middleware->web(
+            prepend: [OurHost::class],
+            append: [OwnSession::class, ContentPolicy::class, PlainText::class],
+        );
+        $middleware->group('public', [
+            OurHost::class,
+            SubstituteBindings::class,
+            ContentPolicy::class,
+            PlainText::class,
+        ]);
         $middleware->redirectGuestsTo(
             static fn(Request $request): ?string => $request->is('api/*') ? null : '/sign-in',
         );

@@ -2,6 +2,13 @@
 
 declare(strict_types=1);
 
+$list = static fn(string $name): array => array_values(
+    array_filter(
+        array_map(trim(...), explode(',', (string) env($name, ''))),
+        static fn(string $each): bool => $each !== '',
+    ),
+);
+
 return [
     'name' => 'Chiralex',
     'env' => env('APP_ENV', 'production'),
@@ -15,5 +22,8 @@ return [
     'code' => env('CHIRALEX_CODE', 'none'),
     // Whether kits are worked out in a process of their own; tests that are not about that do it in theirs.
     'confined' => (bool) env('CHIRALEX_CONFINED', true),
+    // Proxies whose word of address, name and scheme is taken, and further names this shop answers under; separated by commas.
+    'proxies' => $list('CHIRALEX_PROXIES'),
+    'hosts' => $list('CHIRALEX_HOSTS'),
     'files' => env('CHIRALEX_FILES', base_path('var/files')),
 ];

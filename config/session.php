@@ -12,7 +12,8 @@ return [
     'cookie' => 'chiralex_session',
     'path' => '/',
     'domain' => null,
-    'secure' => env('SESSION_SECURE', false),
+    // Set for each request by OurHost: Secure where the browser came by TLS.
+    'secure' => false,
     'http_only' => true,
     'same_site' => 'lax',
     'partitioned' => false,

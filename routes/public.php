@@ -17,6 +17,10 @@ Route::get('/b/{token}', [PageController::class, 'show'])
     ->where('token', '[0-9a-f]{32}')
     ->middleware('throttle:public-read')
     ->name('public.page');
+// As it stands in letters beside the code: in fours.
+Route::get('/b/{letters}', static fn(string $letters) => redirect('/b/' . str_replace('-', '', $letters)))
+    ->where('letters', '[0-9a-f]{4}(-[0-9a-f]{4}){7}')
+    ->name('public.letters');
 Route::prefix('api/public/{token}')
     ->where(['token' => '[0-9a-f]{32}'])
     ->group(function (): void {

@@ -2,6 +2,11 @@
 
 declare(strict_types=1);
 
+use App\Http\Controllers\Account\EndSessions;
+use App\Http\Controllers\Account\InvitationController;
+use App\Http\Controllers\Account\JoinController;
+use App\Http\Controllers\Account\OwnPassword;
+use App\Http\Controllers\Account\PersonController;
 use App\Http\Controllers\Account\SignIn;
 use App\Http\Controllers\Account\SignOut;
 use App\Http\Controllers\Account\WhoAmI;
@@ -49,24 +54,70 @@ use App\Http\Controllers\Sales\FreeOrder;
 use App\Http\Controllers\Sales\OrderController;
 use App\Http\Controllers\Sales\ShipOrder;
 use App\Http\Controllers\Shell;
+use App\Http\Controllers\Shop\LogoController;
+use App\Http\Controllers\Shop\ShopController;
+use App\Http\Controllers\Shop\ShowDoctor;
 use App\Http\Controllers\Stock\MoveController;
 use App\Http\Controllers\Stock\StockController;
 use Illuminate\Http\Response;
 use Illuminate\Support\Facades\Route;
 
 // A number in an address is an id; longer ones than the database counts are none.
-foreach (['revision', 'earlier', 'kit', 'import', 'part', 'export', 'run', 'order', 'report', 'step'] as $id) {
+$ids = ['revision', 'earlier', 'kit', 'import', 'part', 'export', 'run', 'order', 'report', 'step', 'person'];
+foreach ([...$ids, 'invitation'] as $id) {
     Route::pattern($id, '[0-9]{1,15}');
 }
 
 Route::prefix('api')->group(function (): void {
     Route::post('/sign-in', SignIn::class)->name('sign-in');
+    Route::get('/join/{token}', [JoinController::class, 'show'])
+        ->where('token', '[0-9a-f]{32}')
+        ->middleware('throttle:join')
+        ->name('join.show');
+    Route::post('/join/{token}', [JoinController::class, 'store'])
+        ->where('token', '[0-9a-f]{32}')
+        ->middleware('throttle:join')
+        ->name('join.store');
 
     Route::middleware('auth')->group(function (): void {
         // Nothing but session, sign-in and ability: what bin/bench measures the other reads against.
         Route::get('/empty', static fn(): Response => new Response('', 204))->middleware('can:see-kits')->name('empty');
         Route::get('/me', WhoAmI::class)->middleware('can:see-kits')->name('me');
         Route::post('/sign-out', SignOut::class)->middleware('can:see-kits')->name('sign-out');
+        Route::put('/me/password', OwnPassword::class)
+            ->middleware(['can:see-kits', 'throttle:password'])
+            ->name('me.password');
+        Route::delete('/me/sessions', EndSessions::class)->middleware('can:see-kits')->name('me.sessions');
+
+        Route::get('/shop', [ShopController::class, 'show'])
+            ->middleware('can:see-kits')
+            ->name('shop.show');
+        Route::put('/shop', [ShopController::class, 'update'])
+            ->middleware('can:manage-shop')
+            ->name('shop.update');
+        Route::get('/shop/logo', [LogoController::class, 'show'])
+            ->middleware('can:see-kits')
+            ->name('shop.logo');
+        Route::post('/shop/logo', [LogoController::class, 'store'])
+            ->middleware('can:manage-shop')
+            ->name('shop.logo.store');
+        Route::get('/shop/doctor', ShowDoctor::class)->middleware('can:manage-shop')->name('shop.doctor');
+        Route::get('/people', [PersonController::class, 'index'])
+            ->middleware('can:manage-shop')
+            ->name('people.index');
+        Route::put('/people/{person}', [PersonController::class, 'update'])
+            ->middleware('can:manage-shop')
+            ->name('people.update');
+        Route::delete('/people/{person}', [PersonController::class, 'destroy'])
+            ->middleware('can:manage-shop')
+            ->name('people.destroy');
+        Route::post('/invitations', [InvitationController::class, 'store'])
+            ->middleware('can:manage-shop')
+            ->name('invitations.store');
+        Route::delete('/invitations/{invitation}', [InvitationController::class, 'destroy'])
+            ->middleware('can:manage-shop')
+            ->name('invitations.destroy');
+
         Route::get('/markings', FindMarking::class)->middleware('can:see-kits')->name('markings');
 
         Route::get('/kits', [KitController::class, 'index'])

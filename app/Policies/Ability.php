@@ -13,4 +13,5 @@ enum Ability: string
     case PackKits = 'pack-kits';
     case SellKits = 'sell-kits';
     case AnswerReports = 'answer-reports';
+    case ManageShop = 'manage-shop';
 }

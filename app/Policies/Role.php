@@ -15,7 +15,7 @@ enum Role: string
     {
         return match ($ability) {
             Ability::SeeKits => true,
-            Ability::EditKits, Ability::ReleaseKits => $this === self::Maker,
+            Ability::EditKits, Ability::ReleaseKits, Ability::ManageShop => $this === self::Maker,
             Ability::PackKits, Ability::SellKits => $this !== self::Support,
             Ability::AnswerReports => $this !== self::Packer,
         };

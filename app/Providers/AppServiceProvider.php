@@ -6,17 +6,27 @@ namespace App\Providers;
 
 use App\Devices\MailOut;
 use App\Devices\MailSink;
+use App\Http\Middleware\OwnSession;
 use App\Models\User;
 use App\Policies\Ability;
 use App\Support\FileStore;
+use App\Support\Heartbeat;
+use Illuminate\Auth\Events\Login;
 use Illuminate\Cache\RateLimiting\Limit;
+use Illuminate\Http\Middleware\TrustProxies;
 use Illuminate\Http\Request;
+use Illuminate\Queue\Events\Looping;
+use Illuminate\Support\Facades\Event;
 use Illuminate\Support\Facades\Gate;
 use Illuminate\Support\Facades\RateLimiter;
 use Illuminate\Support\ServiceProvider;
 
 final class AppServiceProvider extends ServiceProvider
 {
+    /** A minute: links opened from one address, own passwords tried by one person. */
+    private const JOINS = 20;
+    private const TRIES = 6;
+
     public function register(): void
     {
         $this->app->bind(MailOut::class, MailSink::class);
@@ -26,6 +36,15 @@ final class AppServiceProvider extends ServiceProvider
     public function boot(): void
     {
         $this->throttles();
+        Event::listen(Login::class, static fn() => session()->put(OwnSession::SINCE, time()));
+        Event::listen(Looping::class, static fn(Looping $loop) => Heartbeat::beat("worker {$loop->queue}"));
+        TrustProxies::at(array_values(array_filter(config()->array('app.proxies'), is_string(...))));
+        TrustProxies::withHeaders(
+            Request::HEADER_X_FORWARDED_FOR |
+                Request::HEADER_X_FORWARDED_HOST |
+                Request::HEADER_X_FORWARDED_PORT |
+                Request::HEADER_X_FORWARDED_PROTO,
+        );
         foreach (Ability::cases() as $ability) {
             Gate::define($ability->value, static fn(User $user): bool => $user->role->can($ability));
         }
@@ -37,6 +56,16 @@ final class AppServiceProvider extends ServiceProvider
      */
     private function throttles(): void
     {
+        RateLimiter::for(
+            'join',
+            static fn(Request $request): Limit => Limit::perMinute(self::JOINS)->by("join {$request->ip()}"),
+        );
+        RateLimiter::for(
+            'password',
+            static fn(Request $request): Limit => Limit::perMinute(self::TRIES)->by(
+                'password ' . ($request->user() instanceof User ? $request->user()->id : ''),
+            ),
+        );
         foreach (['public-read' => 600, 'public-tick' => 600, 'public-report' => 60] as $name => $minute) {
             RateLimiter::for(
                 $name,

@@ -4,9 +4,10 @@ declare(strict_types=1);
 
 namespace App\Support;
 
+use Illuminate\Support\Facades\App;
 use Illuminate\Support\Facades\DB;
 
-/** Who did what, with before and after; rows are only added. */
+/** Who did what, from where, with before and after; rows are only added. */
 final readonly class Audit
 {
     /**
@@ -17,6 +18,7 @@ final readonly class Audit
     {
         DB::table('audit')->insert([
             'user_id' => $userId,
+            'address' => App::runningInConsole() && !App::runningUnitTests() ? null : request()->ip(),
             'operation' => $operation,
             'before' => $before === null ? null : json_encode($before, JSON_THROW_ON_ERROR),
             'after' => $after === null ? null : json_encode($after, JSON_THROW_ON_ERROR),

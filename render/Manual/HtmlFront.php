@@ -8,6 +8,7 @@ use Chiralex\Bom\Designators;
 use Chiralex\Part\Kind;
 use ChiralexRender\Document\ManualDocument;
 use ChiralexRender\Markup;
+use ChiralexRender\Print\PageCode;
 use ChiralexRender\Svg\MarkingSvg;
 use ChiralexRender\Svg\Num;
 use ChiralexRender\Words;
@@ -28,10 +29,9 @@ final readonly class HtmlFront
 
     /**
      * @param ManualShape $document
-     * @param ?array{address: string, svg: string} $qr
      * @param list<string> $boards SVG of each board with everything on it
      */
-    public function head(array $document, ?array $qr, array $boards): string
+    public function head(array $document, ?PageCode $code, array $boards): string
     {
         $minutes = (int) round($document['minutes']);
         $time = $this->words->sentence('page.time', [
@@ -51,13 +51,13 @@ final readonly class HtmlFront
                 $document['choice'],
             ),
         );
-        $code = $qr === null ? '' : "<div class=\"qr\">{$qr['svg']}<br>{$this->said('page.phone')}</div>";
+        $phone = $code?->html("<br>{$this->said('page.phone')}") ?? '';
 
         return '<div class="head"><div><h1>' .
             Markup::text($document['kit']) .
             '</h1><p class="quiet">' .
             Markup::text($subtitle . $choice) .
-            "</p></div>{$code}</div>" .
+            "</p></div>{$phone}</div>" .
             ($boards === [] ? '' : '<div class="cover">' . implode('', $boards) . '</div>');
     }
 

@@ -6,6 +6,7 @@ namespace ChiralexRender\Manual;
 
 use ChiralexRender\Document\ManualDocument;
 use ChiralexRender\Markup;
+use ChiralexRender\Print\PageCode;
 use ChiralexRender\Print\PrintCss;
 use ChiralexRender\Print\PrintPage;
 use ChiralexRender\Words;
@@ -23,10 +24,15 @@ final readonly class HtmlManual
      * @param array{steps: array<int, string>, callouts: array<string, string>, cover?: list<string>} $pictures
      * @param list<Faq> $faq
      * @param string $fonts `@font-face` rules with the fonts inside
-     * @param ?array{address: string, svg: string} $qr of the builder's page
+     * @param ?PageCode $page of the builder's page
      */
-    public function of(array $document, array $pictures, array $faq = [], string $fonts = '', ?array $qr = null): string
-    {
+    public function of(
+        array $document,
+        array $pictures,
+        array $faq = [],
+        string $fonts = '',
+        ?PageCode $page = null,
+    ): string {
         $words = Words::in($document['language'] ?? 'en', $document['units'] ?? 'mm');
         $args = ['kit' => $document['kit'], 'revision' => $document['revision']];
         $front = new HtmlFront($words);
@@ -48,28 +54,31 @@ final readonly class HtmlManual
         $heads = $body = '';
         $titles = [];
         $written = ['begin' => ''];
-        foreach ($chapters as $page => $sections) {
+        foreach ($chapters as $chapter => $sections) {
             $sections = array_filter($sections, static fn(string $html): bool => $html !== '');
             if ($sections === []) {
                 continue;
             }
-            $heads .= self::runningHead($page, implode(', ', array_map($words->sentence(...), array_keys($sections))));
+            $heads .= self::runningHead(
+                $chapter,
+                implode(', ', array_map($words->sentence(...), array_keys($sections))),
+            );
             $html = '';
             foreach ($sections as $code => $section) {
                 $id = substr($code, strlen('page.'));
                 $titles[$id] = $words->sentence($code);
                 $html .= "<section id=\"{$id}\"><h2>" . Markup::text($titles[$id]) . "</h2>{$section}</section>";
             }
-            $written[$page] = $html;
+            $written[$chapter] = $html;
         }
         // The contents list stands first and names what follows.
         $written['begin'] =
-            $front->head($document, $qr, $pictures['cover'] ?? []) .
+            $front->head($document, $page, $pictures['cover'] ?? []) .
             $this->text($document, 'intro') .
             $front->list($titles) .
             $written['begin'];
-        foreach ($written as $page => $html) {
-            $body .= "<div class=\"chapter\" style=\"page: {$page}\">{$html}</div>";
+        foreach ($written as $chapter => $html) {
+            $body .= "<div class=\"chapter\" style=\"page: {$chapter}\">{$html}</div>";
         }
         $css = PrintCss::of('manual', $document['paper'], $words->sentence('page.foot', $args)) . $heads;
 

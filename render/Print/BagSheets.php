@@ -31,9 +31,9 @@ final readonly class BagSheets
 
     /**
      * @param Bags $bags
-     * @param ?string $qr SVG of the builder's page; null before release
+     * @param ?PageCode $code of the builder's page; null before release, and until customers can reach it
      */
-    public function labels(array $bags, ?string $qr): string
+    public function labels(array $bags, ?PageCode $code): string
     {
         $html = '';
         foreach ($bags['bags'] as $bag) {
@@ -67,7 +67,7 @@ final readonly class BagSheets
                 '</b>' .
                 Markup::text($bag['title']) .
                 '</h2>' .
-                ($qr === null ? '' : "<div class=\"qr\">{$qr}build it</div>") .
+                ($code?->html('build it') ?? '') .
                 '<p class="quiet">' .
                 Markup::text("{$this->kit}, revision {$this->revision}") .
                 "</p>{$warn}<ul>{$items}</ul></section>";
@@ -137,7 +137,7 @@ final readonly class BagSheets
     /**
      * One label for each packed kit: its serial number for people, the QR code of its own page.
      *
-     * @param list<array{serial: string, qr: string, pack: int}> $units
+     * @param list<array{serial: string, code: ?PageCode, pack: int}> $units
      */
     public function kitLabels(array $units, int $packSize): string
     {
@@ -146,9 +146,9 @@ final readonly class BagSheets
             array_map(
                 fn(array $unit): string => '<section class="label small"><h2>' .
                     Markup::text($this->kit) .
-                    '</h2><div class="qr">' .
-                    $unit['qr'] .
-                    'build it</div><p><span class="serial">' .
+                    '</h2>' .
+                    ($unit['code']?->html('build it') ?? '') .
+                    '<p><span class="serial">' .
                     Markup::text($unit['serial']) .
                     '</span><br><span class="quiet">revision ' .
                     Markup::text($this->revision) .
@@ -156,7 +156,10 @@ final readonly class BagSheets
                     ($packSize === 1 ? 'kit' : 'class pack') .
                     ' ' .
                     ($unit['pack'] + 1) .
-                    '<br>Point your phone at the code: the build manual opens, one step at a time.</span></p></section>',
+                    ($unit['code'] === null
+                        ? ''
+                        : '<br>Point your phone at the code: the build manual opens, one step at a time.') .
+                    '</span></p></section>',
                 $units,
             ),
         );

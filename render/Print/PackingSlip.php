@@ -11,6 +11,7 @@ final readonly class PackingSlip
 {
     /**
      * @param list<array{kit: string, quantity: int, serials: list<string>}> $lines
+     * @param bool $coded whether the labels of the kits carry a code that opens their pages
      */
     public function of(
         string $number,
@@ -20,7 +21,11 @@ final readonly class PackingSlip
         array $lines,
         string $paper,
         string $fonts,
+        bool $coded,
     ): string {
+        $help = $coded
+            ? 'the code on the label of each kit opens its page, and the page has a form.'
+            : 'write to us and name the serial number on the label.';
         $rows = implode(
             '',
             array_map(
@@ -41,7 +46,7 @@ final readonly class PackingSlip
             Markup::text(trim("{$name}\n{$address}")) .
             '</address><p>Ordered on ' .
             Markup::text($placedOn) .
-            ".</p><table><thead><tr><th></th><th class=\"num\">count</th><th>kit</th><th>serial numbers</th></tr></thead><tbody>{$rows}</tbody></table><p class=\"quiet\">Something is missing or does not work: the code on the label of each kit opens its page, and the page has a form.</p>";
+            ".</p><table><thead><tr><th></th><th class=\"num\">count</th><th>kit</th><th>serial numbers</th></tr></thead><tbody>{$rows}</tbody></table><p class=\"quiet\">Something is missing or does not work: {$help}</p>";
 
         return PrintPage::html(
             'Packing slip ' . Markup::text($number),

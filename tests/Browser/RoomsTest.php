@@ -79,7 +79,7 @@ final class RoomsTest extends BrowserCase
         self::assertStringContainsString('spreadsheetml', (string) $kind);
     }
 
-    public function test_undo_takes_an_edit_back(): void
+    public function test_undo_takes_an_edit_back_and_redo_makes_it_again(): void
     {
         $this->signIn();
         $this->drop('.shelf-shelf', ['undo.csv' => "Reference,Value,Package\nR1,1k,Axial 1/4W\n"]);
@@ -90,6 +90,8 @@ final class RoomsTest extends BrowserCase
         $this->text('.parts-parts-table td', "3.3\u{2009}kΩ");
         $this->ready('.KitStrip-tools button', 'Undo')->click();
         $this->text('.parts-parts-table td', "1\u{2009}kΩ");
+        $this->ready('.KitStrip-tools button', 'Redo')->click();
+        $this->text('.parts-parts-table td', "3.3\u{2009}kΩ");
     }
 
     public function test_a_packer_may_look_but_not_change(): void

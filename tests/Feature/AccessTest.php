@@ -7,6 +7,7 @@ namespace Tests\Feature;
 use App\Actions\Export\ExportKind;
 use App\Actions\Export\RequestExport;
 use App\Models\Import;
+use App\Models\Invitation;
 use App\Models\User;
 use App\Policies\Ability;
 use App\Policies\Role;
@@ -26,6 +27,9 @@ final class AccessTest extends TradeCase
         'public.ticks',
         'public.report',
         'public.page',
+        'public.letters',
+        'join.show',
+        'join.store',
     ];
 
     public function test_every_route_asks_for_an_ability_or_is_open_on_purpose(): void
@@ -59,6 +63,13 @@ final class AccessTest extends TradeCase
             null,
         );
         $import = Import::query()->create(['operation_id' => (string) Str::uuid(), 'files' => [], 'status' => 'done']);
+        $invitation = Invitation::query()->create([
+            'name' => 'Anna Vos',
+            'email' => 'anna@saltmarsh.example',
+            'role' => Role::Packer,
+            'token_hash' => hash('sha256', 'x'),
+            'until' => now()->addDay(),
+        ]);
         foreach (Role::cases() as $role) {
             $user = $this->person($role);
             foreach (Routes::getRoutes()->getRoutes() as $route) {
@@ -83,6 +94,8 @@ final class AccessTest extends TradeCase
                             '{import}' => (string) $import->id,
                             '{picture}' => str_repeat('0', 64),
                             '{part}' => '1',
+                            '{person}' => (string) $user->id,
+                            '{invitation}' => (string) $invitation->id,
                         ]),
                     [],
                     ['If-Match' => '"0"'],

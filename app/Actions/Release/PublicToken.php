@@ -52,12 +52,6 @@ final readonly class PublicToken
         }
     }
 
-    /** Where a page is found, for printing. */
-    public static function address(string $token): string
-    {
-        return config()->string('app.url') . "/b/{$token}";
-    }
-
     private function make(int $releaseId, ?int $unitId): string
     {
         $token = bin2hex(random_bytes(self::BYTES));

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Actions\Sales;
 
 use App\Models\Kit;
+use App\Models\Shop;
 use Chiralex\Kit\OptionChoice;
 use Chiralex\Table\CsvReader;
 use Chiralex\Table\Exception\UnreadableTable;
@@ -53,7 +54,7 @@ final readonly class OrderCsv
                 'kitId' => $kits[mb_strtolower($cell('kit'))] ?? 0,
                 'quantity' => (int) $cell('quantity'),
                 'unitPrice' => self::minor($cell('price')) ?? 0,
-                'currency' => $cell('currency') === '' ? 'EUR' : strtoupper($cell('currency')),
+                'currency' => $cell('currency') === '' ? Shop::ours()->currency : strtoupper($cell('currency')),
                 'options' => self::options($cell('options')),
             ];
         }

@@ -9,9 +9,9 @@ use App\Actions\Release\PublicToken;
 use App\Models\Release;
 use App\Models\Revision;
 use App\Queries\Report\KitFaq;
+use App\Queries\Shop\Printed;
 use Chiralex\ChiralexException;
 use ChiralexAdapters\PrintFonts;
-use ChiralexAdapters\QrCode;
 use ChiralexAdapters\UnusableProgram;
 use ChiralexRender\Document\ManualDocument;
 use ChiralexRender\Manual\HtmlManual;
@@ -23,7 +23,12 @@ use ChiralexRender\Manual\HtmlManual;
  */
 final readonly class ManualPage
 {
-    public function __construct(private Documents $documents, private PublicToken $tokens, private KitFaq $faq) {}
+    public function __construct(
+        private Documents $documents,
+        private PublicToken $tokens,
+        private KitFaq $faq,
+        private Printed $printed,
+    ) {}
 
     /**
      * @return ?ManualShape null while the steps wait for each other
@@ -47,14 +52,14 @@ final readonly class ManualPage
         /** @var array{steps: array<int, string>, callouts: array<string, string>, cover?: list<string>} $pictures */
         $pictures = $this->documents->get($revision, 'pictures', $options);
         $release = Release::query()->where('revision_id', $revision->id)->first();
-        $address = $release === null ? null : PublicToken::address($this->tokens->forRelease($release));
-
-        return (new HtmlManual())->of(
+        $html = (new HtmlManual())->of(
             $document,
             $pictures,
             $this->faq->published($revision),
             PrintFonts::css(base_path('node_modules')),
-            $address === null ? null : ['address' => $address, 'svg' => QrCode::svg($address)],
+            $release === null ? null : $this->printed->code($this->tokens->forRelease($release)),
         );
+
+        return $this->printed->sender()->atHead($html);
     }
 }

@@ -7,6 +7,7 @@ namespace App\Queries\Export;
 use App\Actions\Export\ExportKind;
 use App\Actions\Kit\Documents;
 use App\Actions\Release\PublicToken;
+use App\Actions\Shop\PublicAddress;
 use App\Models\Export;
 use App\Models\Release;
 use App\Models\Revision;
@@ -15,12 +16,12 @@ use App\Models\Unit;
 use App\Queries\Kit\Difference;
 use App\Queries\Kit\KitFolder;
 use App\Queries\Sales\Parcel;
+use App\Queries\Shop\Printed;
 use Chiralex\Bagging\BagPlanner;
 use Chiralex\Build\BuildOrder;
 use Chiralex\Build\Planner;
 use Chiralex\ChiralexException;
 use ChiralexAdapters\PrintFonts;
-use ChiralexAdapters\QrCode;
 use ChiralexAdapters\UnusableProgram;
 use ChiralexRender\Document\BagsDocument;
 use ChiralexRender\Document\ManualDocument;
@@ -48,6 +49,7 @@ final readonly class Pages
         private Parcel $parcel,
         private Difference $differences,
         private KitFolder $folder,
+        private Printed $printed,
     ) {}
 
     /**
@@ -56,6 +58,26 @@ final readonly class Pages
      * @throws ChiralexException when the files of a kit cannot be read
      */
     public function of(Export $export): array
+    {
+        $page = $this->bare($export);
+        $sender = $this->printed->sender();
+        $html = match ($export->kind) {
+            ExportKind::Manual => $page['html'],
+            ExportKind::PackingSlip, ExportKind::BeforeYouBuy => $sender->atHead($page['html']),
+            default => $sender->atFoot($page['html']),
+        };
+
+        return ['html' => $html] + $page;
+    }
+
+    /**
+     * The pages without the shop.
+     *
+     * @return array{name: string, html: string} name without ending
+     * @throws UnusableProgram when no QR code can be made
+     * @throws ChiralexException when the files of a kit cannot be read
+     */
+    private function bare(Export $export): array
     {
         return match ($export->kind) {
             ExportKind::Manual => $this->manual($export),
@@ -164,7 +186,7 @@ final readonly class Pages
             'name' => "{$revision->kit->name} {$revision->name} bag labels",
             'html' => $sheets->labels(
                 $bags,
-                $release === null ? null : QrCode::svg(PublicToken::address($this->tokens->forRelease($release))),
+                $release === null ? null : $this->printed->code($this->tokens->forRelease($release)),
             ),
         ];
     }
@@ -213,7 +235,7 @@ final readonly class Pages
                     fn(Unit $unit): array => [
                         'serial' => $unit->serial,
                         'pack' => $unit->pack,
-                        'qr' => QrCode::svg(PublicToken::address($this->tokens->forUnit($unit))),
+                        'code' => $this->printed->code($this->tokens->forUnit($unit)),
                     ],
                 )
                 ->all(),
@@ -243,6 +265,7 @@ final readonly class Pages
                 $order['lines'],
                 $export->paper,
                 $this->fonts(),
+                PublicAddress::ours() !== null,
             ),
         ];
     }

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Http\Requests\Account;
 
 use Illuminate\Foundation\Http\FormRequest;
-use Symfony\Component\HttpFoundation\IpUtils;
 
 final class SignInRequest extends FormRequest
 {
@@ -23,10 +22,5 @@ final class SignInRequest extends FormRequest
     public function password(): string
     {
         return (string) $this->string('password');
-    }
-
-    public function isFromThisMachine(): bool
-    {
-        return IpUtils::checkIp((string) $this->ip(), ['127.0.0.0/8', '::1']);
     }
 }

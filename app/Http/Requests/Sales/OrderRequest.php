@@ -8,6 +8,7 @@ use App\Actions\Sales\NewOrder;
 use App\Actions\Sales\OrderCsv;
 use App\Http\Requests\OperationRequest;
 use App\Http\Requests\Options;
+use App\Models\Shop;
 use Closure;
 use Illuminate\Database\Query\Builder;
 use Illuminate\Validation\Rule;
@@ -73,7 +74,7 @@ final class OrderRequest extends OperationRequest
                 'kitId' => $this->integer('kitId'),
                 'quantity' => $this->integer('quantity'),
                 'unitPrice' => OrderCsv::minor($text('price')) ?? 0,
-                'currency' => strtoupper($text('currency')) ?: 'EUR',
+                'currency' => strtoupper($text('currency')) ?: Shop::ours()->currency,
                 'options' => Options::of($this),
             ],
         ]);

@@ -1,0 +1,55 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions\Account;
+
+use App\Models\User;
+use App\Policies\Role;
+use App\Support\Audit;
+use Illuminate\Support\Facades\DB;
+
+/** Gives somebody another role, or takes them away; one maker always stays. */
+final readonly class ChangePerson
+{
+    /** @throws PeopleRefusal when nobody would be left who may do this */
+    public function role(User $person, Role $role, ?int $by): void
+    {
+        DB::transaction(static function () use ($person, $role, $by): void {
+            if ($role !== Role::Maker) {
+                self::makerStays($person);
+            }
+            $before = $person->role->value;
+            $person->update(['role' => $role]);
+            Audit::record(
+                $by,
+                'person.role',
+                ['id' => $person->id, 'role' => $before],
+                ['id' => $person->id, 'role' => $role->value],
+            );
+        });
+    }
+
+    /**
+     * The row stays, as what they did is told under their name; their sessions end.
+     *
+     * @throws PeopleRefusal when nobody would be left who may do this
+     */
+    public function takeAway(User $person, ?int $by): void
+    {
+        DB::transaction(static function () use ($person, $by): void {
+            self::makerStays($person);
+            $person->update(['left_at' => now()]);
+            Sessions::end($person->id);
+            Audit::record($by, 'person.leave', ['id' => $person->id, 'email' => $person->email], null);
+        });
+    }
+
+    private static function makerStays(User $person): void
+    {
+        $makers = User::present()->where('role', Role::Maker)->lockForUpdate()->get();
+        if ($makers->every(static fn(User $maker): bool => $maker->id === $person->id)) {
+            throw PeopleRefusal::lastMaker($person->name);
+        }
+    }
+}

@@ -1,0 +1,27 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Requests\Account;
+
+use App\Http\Requests\OperationRequest;
+use App\Policies\Role;
+use Illuminate\Validation\Rule;
+
+final class InviteRequest extends OperationRequest
+{
+    /** @return array<string, list<mixed>> */
+    public function rules(): array
+    {
+        return parent::rules() + [
+            'name' => ['required', 'string', 'max:80'],
+            'email' => ['required', 'email', 'max:190'],
+            'role' => ['required', Rule::enum(Role::class)],
+        ];
+    }
+
+    public function role(): Role
+    {
+        return Role::from((string) $this->string('role'));
+    }
+}

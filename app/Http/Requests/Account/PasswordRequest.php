@@ -1,0 +1,25 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Requests\Account;
+
+use App\Http\Requests\OperationRequest;
+
+final class PasswordRequest extends OperationRequest
+{
+    /** @return array<string, list<mixed>> */
+    public function rules(): array
+    {
+        return parent::rules() + [
+            'now' => ['required', 'string', 'max:200'],
+            'password' => ['required', 'string', 'min:12', 'max:200'],
+        ];
+    }
+
+    /** @return array<string, string> */
+    public function messages(): array
+    {
+        return ['password.min' => 'The password has fewer than 12 characters; choose a longer one.'];
+    }
+}

@@ -1,0 +1,65 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Carbon\CarbonInterface;
+use Illuminate\Database\Eloquent\Model;
+
+/**
+ * Who we are on paper and where customers reach us: one row, as one installation is one shop.
+ *
+ * @property int $id
+ * @property string $name
+ * @property string $address in lines
+ * @property string $email
+ * @property ?string $logo hash of a picture in the file store
+ * @property string $currency three letters, ISO 4217
+ * @property string $paper A4 or Letter
+ * @property string $language of manuals and labels
+ * @property ?string $second_language
+ * @property string $wage of an hour, in the currency
+ * @property string $bag_cost of one bag with its label
+ * @property string $bag_minutes to open, label and close one
+ * @property string $strip_minutes to tape one item to a labelled strip
+ * @property ?string $public_address where customers reach the builder's page, without a stroke at its end; none until it is set
+ * @property int $version
+ * @property CarbonInterface $updated_at
+ */
+final class Shop extends Model
+{
+    protected $fillable = [
+        'name',
+        'address',
+        'email',
+        'logo',
+        'currency',
+        'paper',
+        'language',
+        'second_language',
+        'wage',
+        'bag_cost',
+        'bag_minutes',
+        'strip_minutes',
+        'public_address',
+        'version',
+    ];
+
+    public static function ours(): self
+    {
+        return self::query()->findOrFail(1);
+    }
+
+    /** @return array<string, string> */
+    protected function casts(): array
+    {
+        return [
+            'wage' => 'decimal:2',
+            'bag_cost' => 'decimal:4',
+            'bag_minutes' => 'decimal:2',
+            'strip_minutes' => 'decimal:2',
+            'version' => 'integer',
+        ];
+    }
+}
