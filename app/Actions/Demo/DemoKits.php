@@ -6,6 +6,7 @@ namespace App\Actions\Demo;
 
 use App\Actions\Kit\ImportKit;
 use App\Models\Kit;
+use App\Models\Shop;
 use Chiralex\Kit\KitReader;
 
 /** The demo kits, imported from the kit folders that ship, and what happened to them so far. */
@@ -19,6 +20,14 @@ final readonly class DemoKits
 
     public function load(?int $userId): void
     {
+        // A shop that says who it is already is not the demo's.
+        Shop::query()
+            ->where('name', '')
+            ->update([
+                'name' => 'Saltmarsh Bench',
+                'address' => "Dyke Lane 3\n4321 Saltmarsh",
+                'email' => 'hello@saltmarsh.example',
+            ]);
         foreach (glob(database_path('demo/*'), GLOB_ONLYDIR) ?: [] as $folder) {
             $files = [];
             foreach (glob("{$folder}/*.{json,csv}", GLOB_BRACE) ?: [] as $path) {

@@ -31,6 +31,29 @@ export function Frame() {
     await navigate('/sign-in');
   };
   if (me.error instanceof Refused && me.error.status === 401) return <Navigate to="/sign-in" replace />;
+  const seen = ROOMS.filter((room) => me.data?.abilities.includes(room.needs) ?? room.needs === 'see-kits');
+  const link = (room: (typeof ROOMS)[number]) => (
+    <PlaceLink
+      key={room.to}
+      to={room.to}
+      onClick={shut}
+      here={isHere(room.to)}
+      className={clsx(isHere(room.to) && styles['active'])}
+    >
+      <svg
+        width="20"
+        height="20"
+        viewBox="0 0 20 20"
+        fill="none"
+        stroke="currentColor"
+        strokeWidth="1.7"
+        aria-hidden="true"
+      >
+        <path d={room.sign} />
+      </svg>
+      {room.name}
+    </PlaceLink>
+  );
   const nav = (
     <nav className={clsx(styles['spine'], phone && styles['drawn'])} aria-label="Rooms">
       <svg className={styles['logo']} width="34" height="34" viewBox="0 0 32 32" aria-hidden="true">
@@ -38,29 +61,9 @@ export function Frame() {
         <path d="M19 5c5 1 8 5 8 11s-3 10-8 11" fill="none" stroke="var(--copper)" strokeWidth="4" />
         <path d="M16 3v26" stroke="var(--ink3)" strokeWidth="1.4" strokeDasharray="3 2" />
       </svg>
-      {ROOMS.filter((room) => me.data?.abilities.includes(room.needs) ?? room.needs === 'see-kits').map((room) => (
-        <PlaceLink
-          key={room.to}
-          to={room.to}
-          onClick={shut}
-          here={isHere(room.to)}
-          className={clsx(isHere(room.to) && styles['active'])}
-        >
-          <svg
-            width="20"
-            height="20"
-            viewBox="0 0 20 20"
-            fill="none"
-            stroke="currentColor"
-            strokeWidth="1.7"
-            aria-hidden="true"
-          >
-            <path d={room.sign} />
-          </svg>
-          {room.name}
-        </PlaceLink>
-      ))}
+      {seen.filter((room) => !('foot' in room)).map(link)}
       <span className={styles['gap']} />
+      {seen.filter((room) => 'foot' in room).map(link)}
       <SchemeChoice />
       <Press onClick={() => void leave()} title={me.data ? `Signed in: ${me.data.name}` : 'Sign out'}>
         Sign out

@@ -6,6 +6,7 @@ export const rooms = {
   packing: async () => ({ Component: (await import('@/rooms/packing')).Packing }),
   'packing/:runId': async () => ({ Component: (await import('@/rooms/packing')).PackRun }),
   sales: async () => ({ Component: (await import('@/rooms/sales')).Sales }),
+  shop: async () => ({ Component: (await import('@/rooms/shop')).ShopRoom }),
   reports: async () => ({ Component: (await import('@/rooms/reports')).Reports }),
 } as const;
 

@@ -5,6 +5,7 @@ import { Packing } from '@/rooms/packing';
 import { Reports } from '@/rooms/reports';
 import { Sales } from '@/rooms/sales';
 import { Shelf } from '@/rooms/shelf';
+import { ShopRoom } from '@/rooms/shop';
 import { Stock } from '@/rooms/stock';
 import { SHOP } from '@/shared/testing/answers';
 import { unmountAll } from '@/shared/testing/mount';
@@ -16,6 +17,12 @@ const ROOMS = [
   { name: 'Stock', Room: Stock, full: /pack 8 more.*FB-A-00001-K/, bare: /No kits yet.*Nothing packed yet/ },
   { name: 'Packing', Room: Packing, full: /Frost Bell/, bare: /release/i },
   { name: 'Sales', Room: Sales, full: /SB-1028.*Elin Skarp/, bare: /No orders yet\. Type one in, or drop a CSV/ },
+  {
+    name: 'Shop',
+    Room: ShopRoom,
+    full: /Saltmarsh Bench.*kits\.saltmarsh\.example\/b/,
+    bare: /your name.*No public address/,
+  },
   { name: 'Reports', Room: Reports, full: /The trimmer does nothing/, bare: /open, 0/ },
 ];
 

@@ -11,4 +11,11 @@ export const ROOMS = [
   },
   { to: '/sales', name: 'Sales', needs: 'sell-kits', sign: 'M4 2.500h12v15l-3-2-3 2-3-2-3 2zM7 7h6M7 10.500h6' },
   { to: '/reports', name: 'Reports', needs: 'answer-reports', sign: 'M3 4h14v10h-8l-4 3.500V14H3zM7 8h6M7 11h4' },
+  {
+    to: '/shop',
+    name: 'Shop',
+    needs: 'see-kits',
+    foot: true,
+    sign: 'M3 17V8l7-5 7 5v9zM3 8h14M8 17v-5h4v5',
+  },
 ] as const;

@@ -14,6 +14,12 @@ export const router = createBrowserRouter([
     lazy: async () => ({ Component: (await import('@/rooms/sign-in')).SignIn }),
   },
   {
+    path: '/join/:token',
+    hydrateFallbackElement: <p className={ui['loading']}>Loading</p>,
+    errorElement: <Wrong />,
+    lazy: async () => ({ Component: (await import('@/rooms/join')).Join }),
+  },
+  {
     path: '/',
     element: <Frame />,
     errorElement: <Wrong />,

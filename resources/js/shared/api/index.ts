@@ -9,6 +9,7 @@ export * from './pilot';
 export * from './queries';
 export * from './reports';
 export * from './safety';
+export * from './shop';
 export * from './tables';
 export * from './trade';
 export type * from './types';

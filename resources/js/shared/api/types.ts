@@ -68,6 +68,12 @@ export type Bench = Schemas['Bench'];
 export type BenchTest = Schemas['BenchTest'];
 export type Ends = Schemas['Ends'];
 export type PilotLog = Schemas['PilotLog'];
+export type Shop = Schemas['Shop'];
+export type People = Schemas['People'];
+export type Invited = Schemas['Invited'];
+export type Invitation = Schemas['Invitation'];
+export type Doctor = Schemas['Doctor'];
+export type Role = Schemas['Person']['role'];
 
 /** What a write takes, by its path. */
 export type Body<P extends keyof paths> = paths[P] extends {
@@ -81,3 +87,4 @@ export type Symptom = Schemas['Symptom'];
 export type Cause = Schemas['Cause'];
 export type ExportKind = Body<'/exports'>['kind'];
 export type Paper = NonNullable<Body<'/exports'>['paper']>;
+export type ShopChange = Omit<paths['/shop']['put']['requestBody']['content']['application/json'], 'operationId'>;

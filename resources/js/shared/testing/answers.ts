@@ -8,7 +8,8 @@ const KITS = documents;
 const ME = {
   name: 'Maker of Saltmarsh Bench',
   role: 'maker',
-  abilities: ['see-kits', 'edit-kits', 'release-kits', 'pack-kits', 'sell-kits', 'answer-reports'],
+  abilities: ['see-kits', 'edit-kits', 'release-kits', 'pack-kits', 'sell-kits', 'answer-reports', 'manage-shop'],
+  shop: { name: 'Saltmarsh Bench', publicAddress: null },
 };
 
 export function headerOf(which: keyof typeof KITS): Header {
@@ -69,6 +70,22 @@ const NONE = { page: 1, pages: 1, total: 0 };
 export const SHOP: Readonly<Record<'full' | 'bare', Answers>> = {
   full: {
     'GET /me': ME,
+    'GET /shop': {
+      version: 1,
+      name: 'Saltmarsh Bench',
+      address: '',
+      email: '',
+      logo: false,
+      currency: 'EUR',
+      paper: 'A4',
+      language: 'en',
+      secondLanguage: null,
+      wage: '18.00',
+      bagCost: '0.0600',
+      bagMinutes: '0.50',
+      stripMinutes: '0.20',
+      publicAddress: 'https://kits.saltmarsh.example',
+    },
     'GET /kits': {
       kits: [
         {
@@ -223,6 +240,22 @@ export const SHOP: Readonly<Record<'full' | 'bare', Answers>> = {
   },
   bare: {
     'GET /me': ME,
+    'GET /shop': {
+      version: 1,
+      name: '',
+      address: '',
+      email: '',
+      logo: false,
+      currency: 'EUR',
+      paper: 'A4',
+      language: 'en',
+      secondLanguage: null,
+      wage: '18.00',
+      bagCost: '0.0600',
+      bagMinutes: '0.50',
+      stripMinutes: '0.20',
+      publicAddress: null,
+    },
     'GET /kits': { kits: [], aside: 0, ...NONE },
     'GET /library': { parts: [], inAll: 0, own: 0, ...NONE },
     'GET /stock': { kits: [], ...NONE },

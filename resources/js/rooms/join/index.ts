@@ -1,0 +1,1 @@
+export { Join } from './components/Join';

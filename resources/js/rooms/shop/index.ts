@@ -1,0 +1,1 @@
+export { ShopRoom } from './components/ShopRoom';
