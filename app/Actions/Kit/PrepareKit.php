@@ -6,7 +6,9 @@ namespace App\Actions\Kit;
 
 use App\Actions\Library\PartLibrary;
 use App\Actions\Library\RememberedColumns;
+use App\Models\Shop;
 use Chiralex\ChiralexException;
+use Chiralex\Kit\Edit\SettingEdit;
 use Chiralex\Kit\Folder;
 use Chiralex\Kit\KitReader;
 use Chiralex\Table\CsvReader;
@@ -89,6 +91,23 @@ final readonly class PrepareKit
         $words = (string) preg_replace('~[-_.]+~', ' ', pathinfo(mb_scrub($dropped), PATHINFO_FILENAME));
         $name = trim(ucfirst($words));
 
-        return $folder->named(mb_substr($name === '' ? 'New kit' : $name, 0, 100), 'A');
+        return $this->usual($folder->named(mb_substr($name === '' ? 'New kit' : $name, 0, 100), 'A'));
+    }
+
+    /**
+     * Paper and language as they are usual in the shop, where that is not the format's default.
+     *
+     * @throws ChiralexException never for what the shop may say
+     */
+    private function usual(Folder $folder): Folder
+    {
+        $shop = Shop::ours();
+        foreach (
+            ['paper' => [$shop->paper, 'A4'], 'language' => [$shop->language, 'en']] as $field => [$ours, $usual]
+        ) {
+            $folder = $ours === $usual ? $folder : SettingEdit::read($field, $ours)->on($folder)->folder;
+        }
+
+        return $folder;
     }
 }

@@ -8,6 +8,7 @@ use App\Actions\Export\ExportKind;
 use App\Models\Order;
 use App\Models\Revision;
 use App\Models\Run;
+use App\Models\Shop;
 use Illuminate\Validation\Rule;
 use Illuminate\Validation\Validator;
 
@@ -32,7 +33,9 @@ final class ExportRequest extends OperationRequest
 
     public function paper(): string
     {
-        return $this->string('paper')->toString() === 'Letter' ? 'Letter' : 'A4';
+        $asked = $this->string('paper')->toString();
+
+        return $asked === '' ? Shop::ours()->paper : $asked;
     }
 
     /** @return list<callable(Validator): void> */

@@ -11,7 +11,7 @@ use App\Policies\Ability;
 /** The person signed in, as the interface sees them. */
 final readonly class Person
 {
-    /** @return array{name: string, role: string, abilities: list<string>, shop: array{name: string, publicAddress: ?string}} */
+    /** @return array{name: string, role: string, abilities: list<string>, shop: array{name: string, publicAddress: ?string, paper: string}} */
     public static function of(User $user): array
     {
         $abilities = array_filter(Ability::cases(), static fn(Ability $ability): bool => $user->role->can($ability));
@@ -22,7 +22,7 @@ final readonly class Person
             'name' => $user->name,
             'role' => $user->role->value,
             'abilities' => array_values(array_map(static fn(Ability $ability): string => $ability->value, $abilities)),
-            'shop' => ['name' => $shop->name, 'publicAddress' => $shop->public_address],
+            'shop' => ['name' => $shop->name, 'publicAddress' => $shop->public_address, 'paper' => $shop->paper],
         ];
     }
 }

@@ -9,7 +9,7 @@ const ME = {
   name: 'Maker of Saltmarsh Bench',
   role: 'maker',
   abilities: ['see-kits', 'edit-kits', 'release-kits', 'pack-kits', 'sell-kits', 'answer-reports', 'manage-shop'],
-  shop: { name: 'Saltmarsh Bench', publicAddress: null },
+  shop: { name: 'Saltmarsh Bench', publicAddress: null, paper: 'A4' },
 };
 
 export function headerOf(which: keyof typeof KITS): Header {

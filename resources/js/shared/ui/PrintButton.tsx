@@ -2,14 +2,18 @@ import { useEffect, useRef, useState } from 'react';
 import { useExport, type ExportKind, type Paper } from '@/shared/api';
 import { Button } from './Button';
 import { LinkButton } from './LinkButton';
+import { NoCode } from './NoCode';
 import { Progress } from './Progress';
 import ink from '@/shared/style/ink.module.css';
 import ui from '@/shared/ui/ui.module.css';
 
+/** What carries the code of the builder's page. */
+const CODED: readonly ExportKind[] = ['bag-labels', 'kit-labels', 'manual'];
+
 type Props = { label: string; name?: string; kind: ExportKind; subject: number; paper?: Paper };
 
 /** Has something printed to PDF in the background: progress while it is made, a way to stop it, the file when it is done. */
-export function PrintButton({ label, name, kind, subject, paper = 'A4' }: Props) {
+export function PrintButton({ label, name, kind, subject, paper }: Props) {
   const { start, made, cancel } = useExport();
   const [dismissed, setDismissed] = useState<number | null>(null);
   const link = useRef<HTMLAnchorElement>(null);
@@ -55,11 +59,12 @@ export function PrintButton({ label, name, kind, subject, paper = 'A4' }: Props)
         aria-label={name === undefined ? undefined : `${label}: ${name}`}
         disabled={start.isPending}
         onClick={() => {
-          start.mutate({ kind, subject, paper });
+          start.mutate({ kind, subject, ...(paper ? { paper } : {}) });
         }}
       >
         {label}
       </Button>
+      {CODED.includes(kind) && <NoCode />}
     </>
   );
 }

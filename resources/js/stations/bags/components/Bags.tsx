@@ -1,5 +1,5 @@
 import { useMemo, useState } from 'react';
-import { useBags, useParts, type Paper } from '@/shared/api';
+import { useBags, useParts, type Paper, useMe } from '@/shared/api';
 import { BoardView } from '@/shared/board';
 import { useKeys } from '@/shared/keys';
 import { useKit } from '@/shared/kit';
@@ -27,7 +27,9 @@ export function Bags() {
   const kit = useKit();
   const bags = useBags(kit.id);
   const parts = useParts(kit.id);
-  const [paper, setPaper] = useState<Paper>('A4');
+  const me = useMe();
+  const [chosenPaper, setPaper] = useState<Paper | null>(null);
+  const paper = chosenPaper ?? me.data?.shop.paper ?? 'A4';
   const alike = useMemo(
     () => new Map((parts.data?.lines ?? []).flatMap((line) => line.designators.map((name) => [name, line] as const))),
     [parts.data],
