@@ -19,7 +19,7 @@ use Illuminate\Routing\Middleware\SubstituteBindings;
 use Illuminate\Support\Facades\Route;
 use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;
 
-return Application::configure(basePath: dirname(__DIR__))
+$app = Application::configure(basePath: dirname(__DIR__))
     ->withRouting(
         using: static function (): void {
             Route::middleware('public')->group(base_path('routes/public.php'));
@@ -76,3 +76,8 @@ return Application::configure(basePath: dirname(__DIR__))
         );
     })
     ->create();
+
+// Logs and compiled views lie outside the code: a copy of it that serves is renewed by each start.
+$storage = getenv('CHIRALEX_STORAGE');
+
+return is_string($storage) && $storage !== '' ? $app->useStoragePath($storage) : $app;

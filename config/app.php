@@ -19,6 +19,7 @@ return [
     'fallback_locale' => 'en',
     'cipher' => 'AES-256-CBC',
     'key' => env('APP_KEY'),
+    'commit' => env('CHIRALEX_COMMIT', 'unknown'),
     'code' => env('CHIRALEX_CODE', 'none'),
     // Whether kits are worked out in a process of their own; tests that are not about that do it in theirs.
     'confined' => (bool) env('CHIRALEX_CONFINED', true),

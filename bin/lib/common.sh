@@ -1,6 +1,6 @@
 # Shared by all commands: where things are, and how to run as another user.
 ROOT=$(cd "$(dirname "${BASH_SOURCE[0]}")/../.." && pwd -P)
-VAR=$ROOT/var
+VAR=${CHIRALEX_VAR:-$ROOT/var}; export CHIRALEX_VAR=$VAR
 export COMPOSER_ALLOW_SUPERUSER=1
 say() { printf '%s\n' "$*"; }
 fail() { printf 'chiralex: %s\n' "$*" >&2; exit 1; }

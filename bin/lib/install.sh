@@ -38,10 +38,10 @@ install_tools() {
 
 # Marks hold a checksum of what was asked for, so that a second start has nothing to do.
 changed_since() { # MARK FILE...: true when the files differ from those of the last run
-  local mark=$VAR/marks/$1; shift
+  local mark=$ROOT/var/marks/$1; shift
   [ "$(cat "$@" | sha256sum)" != "$(cat "$mark" 2>/dev/null)" ]
 }
-mark_done() { local mark=$VAR/marks/$1; shift; mkdir -p "$VAR/marks"; cat "$@" | sha256sum > "$mark"; }
+mark_done() { local mark=$ROOT/var/marks/$1; shift; mkdir -p "$ROOT/var/marks"; cat "$@" | sha256sum > "$mark"; }
 
 install_php() {
   if [ ! -f "$ROOT/vendor/autoload.php" ] || changed_since composer "$ROOT/composer.json" "$ROOT/core/composer.json"; then
@@ -77,7 +77,7 @@ build_front() {
 write_code_version() { find "$ROOT/core/src" "$ROOT/render" "$ROOT/app" -type f -name '*.php' | LC_ALL=C sort | xargs cat | sha256sum | cut -c1-16 > "$VAR/code-version"; }
 
 install_all() {
-  mkdir -p "$VAR"
+  mkdir -p "$VAR" "$ROOT/var"
   # shellcheck disable=SC2086
   install_packages $PACKAGES
   # shellcheck disable=SC2086

@@ -39,7 +39,7 @@ final readonly class Doctor
             $this->programs(),
             ...$this->guarded('public address', $this->address(...)),
             ...$this->guarded('mail', $this->mail(...)),
-            $this->backup(),
+            ...$this->guarded('backup', $this->backup(...)),
             $this->release(),
         ];
     }
@@ -222,10 +222,7 @@ final readonly class Doctor
 
     private function backup(): Finding
     {
-        $files = glob(base_path('var/backups/*.tar.gz')) ?: [];
-        $newest =
-            $files === [] ? null : max(array_map(static fn(string $file): int => (int) @filemtime($file), $files));
-        $age = $newest === null ? null : time() - $newest;
+        $age = Heartbeat::age('backup');
 
         return match (true) {
             $age === null => Finding::ill(
@@ -238,10 +235,7 @@ final readonly class Doctor
                 'The last is ' . intdiv($age, 86_400) . ' days old.',
                 'Run bin/backup now, or bin/backup --every day.',
             ),
-            default => Finding::well(
-                'backup',
-                'The last is ' . intdiv($age, 3600) . ' hours old, of ' . count($files) . '.',
-            ),
+            default => Finding::well('backup', 'The last is ' . intdiv($age, 3600) . ' hours old.'),
         };
     }
 
@@ -252,6 +246,6 @@ final readonly class Doctor
 
         return $here !== '' && $served !== 'none' && $here !== $served
             ? Finding::ill('code', 'The code that serves is older than the code in its folder.', 'Run bin/start.')
-            : Finding::well('code', 'Serves ' . substr($served, 0, 12) . '.');
+            : Finding::well('code', 'Serves commit ' . config()->string('app.commit') . '.');
     }
 }
