@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use App\Exceptions\Troubles;
 use App\Http\Middleware\ContentPolicy;
 use App\Http\Middleware\OurHost;
 use App\Http\Middleware\OwnSession;
@@ -74,6 +75,7 @@ $app = Application::configure(basePath: dirname(__DIR__))
                 )
                 : null,
         );
+        Troubles::register($exceptions);
     })
     ->create();
 

@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace App\Support;
 
-use RuntimeException;
-
 /**
  * Files by the SHA-256 of their bytes, outside the web root; written once, never changed. What is discarded waits in a bin, so that
  * somebody who keeps the same bytes in that moment loses nothing.
@@ -30,9 +28,7 @@ final readonly class FileStore
         $temporary = $path . '.' . bin2hex(random_bytes(6));
         if (@file_put_contents($temporary, $bytes) !== strlen($bytes) || !rename($temporary, $path)) {
             @unlink($temporary);
-            throw new RuntimeException(
-                "The file store at {$this->folder} cannot be written; check disk space and owner.",
-            );
+            throw DiskFull::at($this->folder);
         }
 
         return $hash;

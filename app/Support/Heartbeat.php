@@ -24,7 +24,10 @@ final readonly class Heartbeat
     /** @return ?int seconds since, null when it was never seen */
     public static function age(string $name): ?int
     {
-        $age = DB::table('heartbeats')->where('name', $name)->selectRaw('extract(epoch from now() - at) as age')->value('age');
+        $age = DB::table('heartbeats')
+            ->where('name', $name)
+            ->selectRaw('extract(epoch from now() - at) as age')
+            ->value('age');
 
         return is_numeric($age) ? max(0, (int) $age) : null;
     }

@@ -83,13 +83,11 @@ final class BuilderPageTest extends TradeCase
         DB::table('public_tokens')
             ->where('token', $token)
             ->update(['revoked_at' => now()]);
-        foreach ([$token, str_repeat('0', 32)] as $gone) {
+        $cases = [$token => [410, 'withdrew'], str_repeat('0', 32) => [404, 'Scan the code on the label']];
+        foreach ($cases as $gone => [$status, $said]) {
             $this->getJson("/api/public/{$gone}")
-                ->assertNotFound()
-                ->assertJsonPath(
-                    'message',
-                    fn(string $text): bool => str_contains($text, 'Scan the code on the label'),
-                );
+                ->assertStatus($status)
+                ->assertJsonPath('message', fn(string $text): bool => str_contains($text, $said));
         }
         $this->getJson('/api/public/1')->assertNotFound();
     }

@@ -16,8 +16,7 @@ final class Beat extends Command
 
     public function handle(): int
     {
-        $name = $this->argument('name');
-        Heartbeat::beat(is_string($name) ? $name : '');
+        Heartbeat::beat($this->argument('name'));
 
         return self::SUCCESS;
     }
