@@ -1,10 +1,7 @@
 import react from '@vitejs/plugin-react';
 import laravel from 'laravel-vite-plugin';
 import { defineConfig } from 'vite';
-
-/** A class is called after its sheet and its own name, so that two sheets may use the same word. */
-const generateScopedName = (name: string, file: string) =>
-  `${file.replace(/^.*\//, '').replace(/\.module\.css.*$/, '')}-${name}`;
+import { generateScopedName } from './vite.names';
 
 export default defineConfig({
   css: { modules: { generateScopedName } },

@@ -20,6 +20,11 @@ final class UnusableFile extends RuntimeException
         return new self("{$path} cannot be written; check the folder and its rights.");
     }
 
+    public static function occupied(string $path): self
+    {
+        return new self("{$path} holds something else already; name a folder that is empty or absent.");
+    }
+
     public static function tooLarge(string $name, int $bytes): self
     {
         return new self(

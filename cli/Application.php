@@ -99,9 +99,10 @@ final readonly class Application
             'manual' => $kits->manual($arguments),
             'sheet' => $kits->sheet($arguments),
             'package' => $kits->package($arguments),
+            'page' => (new PageVerb())->page($arguments),
             default => throw UsageError::unknownVerb(
                 $verb,
-                'decode, bands, encode, parts, check, lie, order, marks, bags, bench, safety, manual, sheet, package',
+                'decode, bands, encode, parts, check, lie, order, marks, bags, bench, safety, manual, sheet, package, page',
             ),
         };
     }

@@ -61,10 +61,10 @@ install_npm() {
   fi
 }
 
-front_sources() { find "$ROOT/resources/js" "$ROOT/docs/schema" "$ROOT/app/Http/Requests" "$ROOT/routes" "$ROOT"/bin/lib/openapi*.php -type f | LC_ALL=C sort; echo "$ROOT/vite.config.ts"; echo "$ROOT/package-lock.json"; }
+front_sources() { find "$ROOT/resources/js" "$ROOT/docs/schema" "$ROOT/app/Http/Requests" "$ROOT/routes" "$ROOT"/bin/lib/openapi*.php -type f | LC_ALL=C sort; echo "$ROOT/vite.config.ts"; echo "$ROOT/vite.folder.config.ts"; echo "$ROOT/vite.names.ts"; echo "$ROOT/package-lock.json"; }
 build_front() {
   mapfile -t sources < <(front_sources)
-  if [ ! -f "$ROOT/public/build/manifest.json" ] || changed_since front "${sources[@]}"; then
+  if [ ! -f "$ROOT/public/build/manifest.json" ] || [ ! -f "$ROOT/resources/built/page.js" ] || changed_since front "${sources[@]}"; then
     say "building the front end"
     php "$ROOT/bin/lib/kinds.php" && php "$ROOT/bin/lib/openapi.php" || fail "the API description could not be written"
     (cd "$ROOT" && npm run --silent types >/dev/null && npm run --silent build >"$VAR/build.log" 2>&1) || { tail -20 "$VAR/build.log" >&2; fail "the front end did not build"; }

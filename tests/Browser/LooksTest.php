@@ -15,6 +15,9 @@ final class LooksTest extends BrowserCase
     private const ROOMS = [
         '/shelf' => '.shelf-kitrow',
         '/library' => '.MuiDataGrid-cell',
+        '/shop' => '.shop-sheet',
+        '/shop?view=people' => '.shop-people li',
+        '/shop?view=health' => '.shop-doctor dd',
         '/kits/KIT/parts' => '.parts-parts-table td',
         '/kits/KIT/board' => '.ui-table td',
         '/kits/KIT/order' => '.order-step',

@@ -20,6 +20,7 @@ use ChiralexRender\LengthText;
 use ChiralexRender\Manual\HtmlManual;
 use ChiralexRender\Manual\StepPictures;
 use ChiralexRender\Manual\TextManual;
+use ChiralexRender\Print\PageCode;
 use ChiralexRender\Text\Markdown;
 use ChiralexRender\Words;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -90,7 +91,7 @@ final class BookTest extends TestCase
             (new StepPictures($manual))->all(),
             [],
             '',
-            ['address' => $address, 'svg' => QrCode::svg($address)],
+            new PageCode(QrCode::svg($address), '127.0.0.1:8080/b/5a5a'),
         );
         $base = sys_get_temp_dir() . '/chiralex-code-' . getmypid();
         file_put_contents("{$base}.pdf", (new ChromiumPdf())->print($html));

@@ -35,6 +35,11 @@ final class CommandLineTest extends TestCase
         yield 'bags by step' => [['bags', self::DEMO, '--school', 'by-step'], 'Bags', 0];
         yield 'bags of several boards by side' => [['bags', 'database/demo/kiln-watch', '--school=by-side'], 'Bags', 0];
         yield 'bench' => [['bench', self::DEMO], 'Bench', 0];
+        yield 'page' => [
+            ['page', self::DEMO, '-o', '/tmp/chiralex-page-test', '--mail', 'hello@saltmarsh.example'],
+            'PageFolder',
+            0,
+        ];
         yield 'manual as text' => [
             ['manual', self::DEMO, '--format', 'txt', '-o', '/tmp/chiralex-manual-test.txt'],
             'ManualFile',

@@ -21,6 +21,7 @@ use ChiralexRender\Manual\StepPictures;
 use ChiralexRender\Manual\TestText;
 use ChiralexRender\Manual\TextManual;
 use ChiralexRender\Print\BagSheets;
+use ChiralexRender\Print\PageCode;
 use ChiralexRender\Words;
 use PHPUnit\Framework\TestCase;
 
@@ -85,7 +86,7 @@ final class ManualTest extends TestCase
         [$document] = self::manual('frost-bell');
         $pdf = (new ChromiumPdf())->print(
             (new BagSheets('Frost Bell', 'A', 'Letter', ''))->kitLabels(
-                [['serial' => 'FB-A-00001-D', 'qr' => QrCode::svg($address), 'pack' => 0]],
+                [['serial' => 'FB-A-00001-D', 'code' => new PageCode(QrCode::svg($address), '127.0.0.1:8080/b/0f0f'), 'pack' => 0]],
                 1,
             ),
         );

@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace App\Queries\Export;
 
+use App\Actions\Kit\Documents;
 use App\Models\Revision;
+use App\Models\Shop;
 use App\Queries\Kit\KitFolder;
 use App\Queries\Report\KitFaq;
 use App\Support\FileStore;
@@ -12,11 +14,13 @@ use App\Support\LostFile;
 use App\Support\Row;
 use Chiralex\ChiralexException;
 use Chiralex\Manual\DrillPlan;
+use ChiralexAdapters\BuiltPage;
 use ChiralexAdapters\KitArchive;
 use ChiralexAdapters\UnusableFile;
 use ChiralexAdapters\UnusableProgram;
 use ChiralexRender\Document\DataPackage;
 use ChiralexRender\Manual\TextManual;
+use ChiralexRender\Page\FolderPage;
 use ChiralexRender\Svg\DrillSvg;
 use Illuminate\Support\Facades\DB;
 
@@ -31,6 +35,7 @@ final readonly class TakeAway
         'manual.md' => 'text/markdown',
         'manual.txt' => 'text/plain',
         'drilling.svg' => 'image/svg+xml',
+        'page.zip' => 'application/zip',
         'folder.zip' => 'application/zip',
         'files.zip' => 'application/zip',
     ];
@@ -41,6 +46,7 @@ final readonly class TakeAway
         private KitFaq $faq,
         private KitArchive $archive,
         private FileStore $store,
+        private Documents $documents,
     ) {}
 
     /**
@@ -54,6 +60,7 @@ final readonly class TakeAway
     {
         $base = "{$revision->kit->name} {$revision->name}";
         $bytes = match ($what) {
+            'page.zip' => $this->pageFolder($revision, $options, $base),
             'folder.zip' => $this->kitFolder($revision, $base),
             'files.zip' => $this->files($revision, $base),
             'drilling.svg' => $this->drilling($revision, $options, $face),
@@ -67,6 +74,34 @@ final readonly class TakeAway
                 'bytes' => $bytes,
                 'type' => self::KINDS[$what] ?? 'application/octet-stream',
             ];
+    }
+
+    /**
+     * The builder's page for any web space, with the questions answered so far and the shop's mail.
+     *
+     * @throws ChiralexException
+     * @throws UnusableFile
+     * @throws UnusableProgram
+     */
+    private function pageFolder(Revision $revision, string $options, string $title): ?string
+    {
+        $manual = $this->page->document($revision, $options);
+        if ($manual === null) {
+            return null;
+        }
+        $built = BuiltPage::in(base_path());
+        $mail = Shop::ours()->email;
+
+        return $this->archive->zip(
+            (new FolderPage($built->script, $built->sheet))->of(
+                $manual,
+                $this->documents->get($revision, 'boards', $options),
+                $this->faq->published($revision),
+                $this->page->html($revision, $manual, $options),
+                $mail === '' ? null : $mail,
+            ),
+            "{$title} page",
+        );
     }
 
     /**

@@ -17,9 +17,12 @@ function isKept(value: unknown): value is Kept {
   return isObject(value) && isTexts(value['done']) && Array.isArray(value['outbox']);
 }
 
-/** The page of one token: read once, kept on the device; ticks go to the server when it can be reached and the kit has a token of its own. */
-export function usePage(token: string) {
-  const [page, setPage] = useState<BuilderPage | null>(() => recall<BuilderPage | null>(`page ${token}`, isPage, null));
+/** The page of one token, or one that was given with its kit: read once, kept on the device; ticks go to the server when it can be reached and the kit has a token of its own. */
+export function usePage(token: string, given: BuilderPage | null = null) {
+  const [page, setPage] = useState<BuilderPage | null>(
+    () => given ?? recall<BuilderPage | null>(`page ${token}`, isPage, null),
+  );
+  const served = given === null;
   const [fault, setFault] = useState<Fault | null>(null);
   const [kept, setKept] = useState<Kept>(() => recall(`ticks ${token}`, isKept, { done: [], outbox: [] }));
   const sending = useRef(false);
@@ -29,6 +32,7 @@ export function usePage(token: string) {
   }, [token, kept]);
 
   useEffect(() => {
+    if (!served) return;
     let timer: ReturnType<typeof setTimeout> | undefined;
     const load = () =>
       fetch(`/api/public/${token}`, { headers: { Accept: 'application/json' } })
@@ -58,7 +62,7 @@ export function usePage(token: string) {
     return () => {
       clearTimeout(timer);
     };
-  }, [token]);
+  }, [token, served]);
 
   const keeps = page?.keeps ?? 'device';
   const send = useCallback(async () => {

@@ -1,4 +1,5 @@
 import { useState } from 'react';
+import type { Folder } from '../folder';
 import { firstOpen } from '../model';
 import { phrasesOf, PhrasesContext, say } from '../phrases';
 import { usePage } from '../usePage';
@@ -7,6 +8,7 @@ import { minutesLeft } from '../waits';
 import { AllSteps } from './AllSteps';
 import { Contents } from './Contents';
 import { Finished } from './Finished';
+import { MailForm } from './MailForm';
 import { ReportForm } from './ReportForm';
 import { StepView } from './StepView';
 import { spoken } from './StepWait';
@@ -18,8 +20,8 @@ import styles from '../builder.module.css';
 type Place = 'contents' | 'step' | 'report' | 'which' | 'all';
 
 /** The builder's page: the contents list, then one step at a time; help and a report form at every step. */
-export function Builder({ token }: { token: string }) {
-  const { page, fault, done, waiting, tick } = usePage(token);
+export function Builder({ token, folder = null }: { token: string; folder?: Folder | null }) {
+  const { page, fault, done, waiting, tick } = usePage(token, folder?.page);
   const clocks = useWaits(token);
   const [place, setPlace] = useState<Place | null>(null);
   const [chosen, setAt] = useState<number | null>(null);
@@ -124,7 +126,18 @@ export function Builder({ token }: { token: string }) {
             }}
           />
         )}
-        {now === 'report' && (
+        {now === 'report' && folder && (
+          <MailForm
+            token={token}
+            page={page}
+            step={step}
+            mail={folder.mail}
+            onLeave={() => {
+              setPlace('step');
+            }}
+          />
+        )}
+        {now === 'report' && !folder && (
           <ReportForm
             token={token}
             page={page}

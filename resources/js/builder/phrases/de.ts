@@ -95,6 +95,12 @@ export const de: Phrases = {
   byMail: 'Die Antwort kommt per Mail.',
   noMail:
     'Ohne Mailadresse können wir dir nicht antworten, aber wer nach dir baut, findet die Antwort bei diesem Schritt.',
+  mailHow: 'Es öffnet sich in deinem Mailprogramm als Brief an {mail}. Häng dort ein Foto beider Seiten an.',
+  mailNobody: 'Kopiere den Text und schick ihn dem, der dir den Bausatz verkauft hat, mit einem Foto beider Seiten.',
+  writeMail: 'Mail schreiben',
+  copyText: 'Text kopieren',
+  copied: 'Kopiert. Füge es in eine Mail ein.',
+  copyByHand: 'Dieser Browser kopiert hier nicht: markiere den Text unten und kopiere ihn.',
   backToStep: 'Zurück zum Schritt',
   photoLarge:
     'Das Foto ist größer als 10 MB; wähl in der Kamera eine kleinere Größe, oder sende die Meldung ohne Foto. Dein Text bleibt erhalten.',

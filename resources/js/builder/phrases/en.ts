@@ -91,6 +91,12 @@ export const en = {
   thanks: 'Thank you.',
   byMail: 'The answer comes by mail.',
   noMail: 'Without a mail address we cannot answer you, but the next builder will find the answer at this step.',
+  mailHow: 'It opens in your mail program as a letter to {mail}. Add a photo of both sides there.',
+  mailNobody: 'Copy the text and send it to whoever sold you the kit, with a photo of both sides.',
+  writeMail: 'Write the mail',
+  copyText: 'Copy the text',
+  copied: 'Copied. Paste it into a mail.',
+  copyByHand: 'This browser does not copy from here: mark the text below and copy it.',
   backToStep: 'Back to the step',
   photoLarge:
     'The photo is larger than 10 MB; choose a smaller size in your camera, or send the report without it. Your text is kept.',

@@ -23,7 +23,7 @@ export const SHOP = object({
 export type ShopWords = Record<keyof ReturnType<typeof wordsOf>, string>;
 
 /** `18.00` stands as 18, `0.0600` as 0.06. */
-export function short(amount: string): string {
+function short(amount: string): string {
   return String(Number(amount));
 }
 

@@ -40,6 +40,11 @@ const FILES: readonly { what: string; name: string; does: string }[] = [
     name: 'One HTML file',
     does: 'The manual for a web page or a memory stick; it loads nothing.',
   },
+  {
+    what: 'page.zip',
+    name: 'The builder’s page as a folder',
+    does: 'For any web space or a memory stick: it needs no server of yours, and reports come by mail.',
+  },
   { what: 'manual.md', name: 'Markdown', does: 'The manual as text with signs.' },
   { what: 'manual.txt', name: 'Plain text', does: 'The manual without signs.' },
   {
