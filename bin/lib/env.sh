@@ -30,7 +30,7 @@ keep_setting() { # NAME VALUE
 read_settings() {
   local line
   [ -f "$SETTINGS" ] || return 0
-  while IFS= read -r line; do [[ "$line" =~ ^(LISTEN|CHIRALEX_PROXIES|CHIRALEX_HOSTS|BACKUP_EVERY)=[A-Za-z0-9.,:/_\[\]\\-]*$ ]] && eval "export $line"; done < "$SETTINGS"
+  while IFS= read -r line; do [[ "$line" =~ ^(LISTEN|CHIRALEX_PROXIES|CHIRALEX_HOSTS|BACKUP_EVERY)=[][A-Za-z0-9.,:/_\-]*$ ]] && eval "export $line"; done < "$SETTINGS"
   return 0
 }
 # An installation of its own beside the application's, for bin/bench --full: other database, files and caches.
