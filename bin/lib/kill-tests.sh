@@ -9,7 +9,7 @@ CHIRALEX_PG_PORT=$(free_port 54379); PORT=$(free_port 8390)
 rm -rf "$VAR"
 . "$ROOT/bin/lib/release.sh"
 . "$ROOT/bin/lib/own.sh"
-DATA=$VAR/pg/data; others_may_enter "$VAR" || DATA=/var/lib/chiralex/$(printf '%s' "$ROOT" | sha256sum | cut -c1-12)-app/data
+DATA=$VAR/pg/data; others_may_enter "$VAR" || DATA=/var/lib/chiralex/$(printf '%s' "${VAR%/var}" | sha256sum | cut -c1-12)-app/data
 trap '"$ROOT/bin/start" --stop >/dev/null 2>&1' EXIT
 failed=0
 tell() { printf '%-46s %s\n' "$1" "$2"; [ "$2" = back ] || failed=1; }

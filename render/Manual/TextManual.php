@@ -126,7 +126,10 @@ final readonly class TextManual
         }
         array_push($lines, ...$this->own($document, 'use'), ...$this->questions($faq), ...$this->blocks($document));
 
-        return implode("\n", $lines) . "\n";
+        $text = implode("\n", $lines) . "\n";
+
+        // Whoever shows the Markdown shows no tag, comment or reference that a person typed.
+        return $this->signs ? (string) preg_replace('~(?<!\\\\)<(?=[a-z/!?])~i', '&lt;', $text) : $text;
     }
 
     /**

@@ -74,7 +74,8 @@ final class ManualTest extends TestCase
                 'Nothing happens <b>at all</b>',
                 'Reported 5 times, see step 6',
                 'Frost Bell, revision A',
-            ] as $words
+            ]
+            as $words
         ) {
             self::assertStringContainsString($words, $text);
         }
@@ -86,7 +87,13 @@ final class ManualTest extends TestCase
         [$document] = self::manual('frost-bell');
         $pdf = (new ChromiumPdf())->print(
             (new BagSheets('Frost Bell', 'A', 'Letter', ''))->kitLabels(
-                [['serial' => 'FB-A-00001-D', 'code' => new PageCode(QrCode::svg($address), '127.0.0.1:8080/b/0f0f'), 'pack' => 0]],
+                [
+                    [
+                        'serial' => 'FB-A-00001-D',
+                        'code' => new PageCode(QrCode::svg($address), '127.0.0.1:8080/b/0f0f'),
+                        'pack' => 0,
+                    ],
+                ],
                 1,
             ),
         );
@@ -118,7 +125,12 @@ final class ManualTest extends TestCase
     {
         $json = (string) json_encode([
             'name' => '<script>x</script>',
-            'overrides' => ['words' => ['step.R1.note' => '<img src=x onerror=alert(1)> `a` [b](http://c)']],
+            'overrides' => [
+                'words' => [
+                    'step.R1.note' => '<img src=x onerror=alert(1)> `a` [b](http://c)',
+                    'text.intro' => "<iframe src=x></iframe>\n\n<!-- gone --> 3 < 4",
+                ],
+            ],
         ]);
         $kit = (new KitReader())->read(['bom.csv' => "Ref,Value,Package\nR1,1k,Axial 1/4W\n", 'kit.json' => $json]);
         $order = (new Planner())->plan($kit);
@@ -130,6 +142,8 @@ final class ManualTest extends TestCase
         self::assertStringNotContainsString('<img', $html);
         $markdown = TextManual::markdown()->of($document);
         self::assertStringNotContainsString('<script>', $markdown);
+        self::assertDoesNotMatchRegularExpression('~(?<!\\\\)<[a-z/!?]~i', $markdown);
+        self::assertStringContainsString('3 < 4', $markdown);
         self::assertStringContainsString('\\[b\\](http://c)', $markdown);
         self::assertStringContainsString(
             '<img src=x',

@@ -12,6 +12,7 @@ use App\Models\Revision;
 use App\Models\User;
 use Chiralex\Kit\Edit\FileEdit;
 use Illuminate\Support\Carbon;
+use Illuminate\Support\Facades\DB;
 use Ramsey\Uuid\Uuid;
 
 /**
@@ -50,6 +51,10 @@ final readonly class DemoHistory
         } finally {
             Carbon::setTestNow();
         }
+        // Work that the past has queued waits from now on.
+        DB::table('jobs')
+            ->where('available_at', '<', $now->getTimestamp())
+            ->update(['available_at' => $now->getTimestamp(), 'created_at' => $now->getTimestamp()]);
         $this->next($release, $history['next'] ?? null, $folder, $userId);
     }
 
