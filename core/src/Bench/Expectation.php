@@ -11,7 +11,7 @@ use Chiralex\Quantity\Prefix;
 /** What a test or a gate expects: a range as typed, a formula, a range with its formula (`2.2 to 2.6 V = divider(5.1 V, R2, RV1)`), or words of the maker. */
 final readonly class Expectation
 {
-    private const NUMBER = '([+-]?\d+(?:[.,]\d+)?)\s*(m|k|M|\x{00B5}|u|n)?(V|A|Hz|s|ohm|\x{03A9}|F|H|W)?';
+    private const NUMBER = '([+-]?\d+(?:[.,]\d+)?)\s*(m|k|M|G|\x{00B5}|\x{03BC}|u|n|p)?(V|A|Hz|s|ohm|\x{03A9}|F|H|W)?';
     /** "About" is this much to either side. */
     private const ABOUT = 0.1;
 
@@ -29,8 +29,9 @@ final readonly class Expectation
         if (mb_strlen($text) > Limits::FORMULA_SIGNS) {
             throw InvalidFormula::tooLong($text, Limits::FORMULA_SIGNS);
         }
-        $plain = trim(str_replace(["\u{00A0}", "\u{2009}", "\u{202F}"], ' ', $text));
-        $parts = explode('=', $plain, 2);
+        $plain = trim(strtr($text, ["\u{00A0}" => ' ', "\u{2009}" => ' ', "\u{202F}" => ' ', "\u{2212}" => '-']));
+        $parts = preg_split('~(?<![<>])=~', $plain, 2);
+        $parts = $parts === false ? [$plain] : $parts;
         $range = self::range(trim($parts[0]));
         if (count($parts) === 2) {
             return $range === null
@@ -40,13 +41,25 @@ final readonly class Expectation
         if ($range !== null) {
             return new self($text, $range[0], $range[1], null);
         }
-        // Words that name no operation are the maker's own: "40 to 50 flashes in 60 s", "LED1 is lit".
-        if (preg_match('~[*/+()]~', $plain) !== 1 && preg_match('~^[A-Z]+\d+$~', $plain) !== 1) {
-            return new self($text, null, '', null);
-        }
-        $formula = Formula::parse($plain);
+        $formula = self::isFormula($plain) ? Formula::parse($plain) : self::difference($plain);
 
-        return new self($text, null, $formula->unit, $formula);
+        return new self($text, null, $formula->unit ?? '', $formula);
+    }
+
+    /** Words that name no operation are the maker's own: "40 to 50 flashes in 60 s", "LED1 is lit". */
+    private static function isFormula(string $plain): bool
+    {
+        return preg_match('~[*/+()]~', $plain) === 1 || preg_match('~^[A-Z]+\d+$~', $plain) === 1;
+    }
+
+    /** `R2 - R1`, `9 V - 0.7`: a dash stands in words too, so that what makes no formula is words. */
+    private static function difference(string $plain): ?Formula
+    {
+        try {
+            return preg_match('~\s-\s~', $plain) === 1 ? Formula::parse($plain) : null;
+        } catch (InvalidFormula) {
+            return null;
+        }
     }
 
     /** @return ?array{Interval, string} */
@@ -62,11 +75,18 @@ final readonly class Expectation
 
             return [new Interval(min($low, $high), max($low, $high)), self::unit($unit)];
         }
-        if (preg_match("~^(>|<|>=|<=|above|below|at least|at most)\s*{$number}$~ui", $text, $m, $flags) === 1) {
+        if (
+            preg_match(
+                "~^(>=|<=|>|<|\x{2265}|\x{2264}|above|below|at least|at most)\s*{$number}$~ui",
+                $text,
+                $m,
+                $flags,
+            ) === 1
+        ) {
             $value = self::value((string) $m[2], $m[3] ?? null);
 
             return [
-                in_array(strtolower((string) $m[1]), ['>', '>=', 'above', 'at least'], true)
+                in_array(strtolower((string) $m[1]), ['>', '>=', "\u{2265}", 'above', 'at least'], true)
                     ? new Interval($value, INF)
                     : new Interval(-INF, $value),
                 self::unit($m[4] ?? ''),

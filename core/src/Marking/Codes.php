@@ -125,7 +125,7 @@ final readonly class Codes
     {
         $letters = match ($unit) {
             Unit::Ohm => 'RrEkKMG',
-            Unit::Farad => "pPnNuU\u{00B5}\u{03BC}",
+            Unit::Farad => "RrpPnNuU\u{00B5}\u{03BC}",
             Unit::Henry => "RrnNuU\u{00B5}\u{03BC}m",
         };
         if (
@@ -137,10 +137,11 @@ final readonly class Codes
         if ($found[3] === '' && $found[2] !== 'R' && $found[2] !== 'r') {
             return null; // 10k is a printed value
         }
-        $power =
-            $unit === Unit::Henry && ($found[2] === 'R' || $found[2] === 'r')
-                ? Prefix::Micro->value
-                : Prefix::fromLetter($found[2], $unit)?->value;
+        $power = match (true) {
+            strtoupper($found[2]) !== 'R' || $unit === Unit::Ohm => Prefix::fromLetter($found[2], $unit)?->value,
+            $unit === Unit::Henry => Prefix::Micro->value,
+            default => Prefix::Pico->value,
+        };
         if ($power === null) {
             return null;
         }

@@ -48,8 +48,13 @@ final readonly class ValueReader
             return null;
         }
         $prefix = Prefix::fromLetter($found['letter'], $unit);
-        if ($prefix === null && $unit === Unit::Henry && strtoupper($found['letter']) === 'R') {
-            $prefix = Prefix::Micro;
+        // R is the point itself, in the unit that prints count in: microhenries, picofarads (IEC 60062).
+        if ($prefix === null && strtoupper($found['letter']) === 'R') {
+            $prefix = match ($unit) {
+                Unit::Henry => Prefix::Micro,
+                Unit::Farad => Prefix::Pico,
+                Unit::Ohm => null,
+            };
         }
         if ($prefix === null) {
             return null;

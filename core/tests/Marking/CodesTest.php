@@ -46,6 +46,8 @@ final class CodesTest extends TestCase
         yield 'EIA-96' => ['01C', Unit::Ohm, ['10000 eia-96']];
         yield 'zero ohm' => ['000', Unit::Ohm, ['0 three-digit']];
         yield 'inductor code counts microhenries' => ['101', Unit::Henry, ['0.0001 inductor-code']];
+        // IEC 60062: R stands for the point, in picofarads.
+        yield 'R is the point of a capacitor' => ['4R7C', Unit::Farad, ['0.0000000000047 letter']];
         yield 'R is the point of an inductor' => ['4R7', Unit::Henry, ['0.0000047 letter']];
         yield 'no kind: all kinds' => [
             '104',

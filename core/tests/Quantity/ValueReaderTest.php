@@ -28,6 +28,10 @@ final class ValueReaderTest extends TestCase
         yield 'words behind' => ['10 kΩ NTC', Unit::Ohm, '10000', "10\u{2009}k\u{03A9}", null];
         yield 'tolerance letter' => ['2K2J', Unit::Ohm, '2200', "2.2\u{2009}k\u{03A9}", '5'];
         yield 'zero ohm' => ['0', Unit::Ohm, '0', "0{$ohm}", null];
+        // IEC 60062: R stands for the point, in picofarads.
+        yield 'R is the point of a capacitor' => ['4R7', Unit::Farad, '0.0000000000047', "4.7\u{2009}pF", null];
+        yield 'R leads' => ['R47', Unit::Farad, '0.00000000000047', "0.47\u{2009}pF", null];
+        yield 'R with a letter in picofarads' => ['4R7C', Unit::Farad, '0.0000000000047', "4.7\u{2009}pF", '0.25pF'];
         yield 'two micro two' => ['2u2', Unit::Farad, '0.0000022', "2.2\u{2009}\u{00B5}F", null];
         yield 'nanofarad' => ['100n', Unit::Farad, '0.0000001', "100\u{2009}nF", null];
         yield 'microfarad in Latin' => ['0.1uF', Unit::Farad, '0.0000001', "100\u{2009}nF", null];

@@ -79,16 +79,28 @@ final readonly class KindTable
                 ->body('film-box-5mm', H::Splay, S::None, 0.6, L::FilmBox)
                 ->valued(U::Farad)
                 ->lettered(F::Capacitor)
-                ->kept(D::Capacitors, 'tip.ceramic',
-                    R::PreferredValue, R::Measured, R::EitherWay, R::DiameterByHeight),
+                ->kept(
+                    D::Capacitors,
+                    'tip.ceramic',
+                    R::PreferredValue,
+                    R::Measured,
+                    R::EitherWay,
+                    R::DiameterByHeight
+                ),
             KindRow::soldered(K::Electrolytic, ['CE'], $o)
                 ->body('radial-6.3x11', H::Splay, S::None, 0.6, L::SleevedCan)
                 ->marked(M::LongLead, M::Stripe, 'negative', C::CanHurt)
                 ->printed('plus', M::LongLead, self::SYMBOL)
                 ->valued(U::Farad)
                 ->lettered(F::Capacitor)
-                ->kept(D::Capacitors, 'tip.electrolytic',
-                    R::PolarCapacitor, R::PreferredValue, R::EitherWay, R::DiameterByHeight),
+                ->kept(
+                    D::Capacitors,
+                    'tip.electrolytic',
+                    R::PolarCapacitor,
+                    R::PreferredValue,
+                    R::EitherWay,
+                    R::DiameterByHeight
+                ),
             KindRow::soldered(K::Tantalum, ['CT'], $p)
                 ->body('bead-5x8', H::Splay, S::None, 0.3, L::Bead)
                 ->marked(M::LongLead, M::Plus, 'positive', C::CanHurt)
@@ -99,8 +111,14 @@ final readonly class KindTable
             KindRow::soldered(K::Inductor, ['L', 'FB'], $p)
                 ->body('axial-1/2W', H::Bend, S::None, 0.4)
                 ->valued(U::Henry)
-                ->kept(D::Connectors, 'tip.radial',
-                    R::PreferredValue, R::Measured, R::EitherWay, R::DiameterByHeight),
+                ->kept(
+                    D::Connectors,
+                    'tip.radial',
+                    R::PreferredValue,
+                    R::Measured,
+                    R::EitherWay,
+                    R::DiameterByHeight
+                ),
             KindRow::soldered(K::Transformer, ['T'], $p)
                 ->body('block-30x25x22', H::Tack, S::Heat, 60.0, L::DarkBox, 1.0)
                 ->marked(M::ColouredSide, M::ColouredSide, 'primary', C::CanHurt)
@@ -177,8 +195,15 @@ final readonly class KindTable
             KindRow::soldered(K::Relay, ['K', 'RL', 'RY', 'RLY'], $o)
                 ->body('relay-cube', H::Tack, S::Heat, 10.0, L::DarkBox, 1.0)
                 ->printed('outline', M::ColouredSide, $p)
-                ->kept(D::Connectors, 'tip.relay',
-                    R::NeedsPower, R::NeedsWires, R::Gripped, R::HeavyJoint, R::NamePrinted),
+                ->kept(
+                    D::Connectors,
+                    'tip.relay',
+                    R::NeedsPower,
+                    R::NeedsWires,
+                    R::Gripped,
+                    R::HeavyJoint,
+                    R::NamePrinted
+                ),
             KindRow::soldered(K::Buzzer, ['BZ', 'BUZ'], $p)
                 ->body('radial-12x9.5', H::Splay, S::Heat, 1.6, L::Sounder)
                 ->marked(M::LongLead, M::Plus, 'positive', C::WorksAfterTurning)
@@ -251,8 +276,14 @@ final readonly class KindTable
                 ->marked(M::Flat, M::Flat, 'body outline', C::ItselfDamaged)
                 ->printed('outline', M::Flat, $p)
                 ->lettered(F::Silicon)
-                ->kept(D::Semiconductors, 'tip.to92',
-                    R::NeedsWires, R::NamePrinted, R::SmallPrint, R::DiameterByHeight),
+                ->kept(
+                    D::Semiconductors,
+                    'tip.to92',
+                    R::NeedsWires,
+                    R::NamePrinted,
+                    R::SmallPrint,
+                    R::DiameterByHeight
+                ),
             KindRow::loose(K::HeatSink, ['HS'], $p)
                 ->body('block-20x15x25', H::Tack, S::None, 8.0)
                 ->kept(D::Hardware, '', R::HeavyJoint),
