@@ -97,6 +97,15 @@ abstract class BrowserCase extends TestCase
         return $driver;
     }
 
+    /** A command of the installation that is tested, with what is typed into it. */
+    protected static function artisan(string $typed, string ...$words): void
+    {
+        $root = dirname(__DIR__, 2);
+        $command = implode(' ', array_map(escapeshellarg(...), ['php', "{$root}/artisan", ...$words]));
+        exec('printf "%s\n" ' . escapeshellarg($typed) . " | {$command} 2>&1", $said, $code);
+        self::assertSame(0, $code, implode("\n", $said));
+    }
+
     /** A failing test leaves pictures of its browsers in var/browser-failure-*.png. */
     protected function onNotSuccessfulTest(Throwable $t): never
     {
@@ -113,12 +122,12 @@ abstract class BrowserCase extends TestCase
         self::driver()->get(getenv('BROWSER_URL') . $path);
     }
 
-    protected function signIn(string $email = 'maker@saltmarsh.example'): void
+    protected function signIn(string $email = 'maker@saltmarsh.example', string $password = 'saltmarsh'): void
     {
         self::driver()->manage()->deleteAllCookies();
         $this->open('/sign-in');
         $this->find('#email')->sendKeys($email);
-        $this->find('#password')->sendKeys('saltmarsh' . WebDriverKeys::ENTER);
+        $this->find('#password')->sendKeys($password . WebDriverKeys::ENTER);
         $this->text('main h1', 'Shelf');
     }
 
