@@ -12,6 +12,7 @@ use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use Illuminate\Support\Facades\Log;
+use Illuminate\Support\Facades\Vite;
 use Illuminate\Validation\ValidationException;
 use Symfony\Component\HttpKernel\Exception\HttpExceptionInterface;
 use Throwable;
@@ -73,7 +74,7 @@ final readonly class Troubles
         }
 
         return new Response(
-            self::page($trouble, $language, self::mail(), $request->is('b/*')),
+            self::page($trouble, $language, self::mail(), $request->is('b/*'), Vite::cspNonce()),
             $trouble->status(),
             [
                 'Content-Security-Policy' => "default-src 'none'; style-src 'unsafe-inline'",
@@ -93,13 +94,22 @@ final readonly class Troubles
         return $ours ? $fault->getMessage() : null;
     }
 
-    /** @param ?string $mail where the shop can be written to */
-    public static function page(Trouble $trouble, string $language, ?string $mail, bool $public): string
-    {
+    /**
+     * @param ?string $mail where the shop can be written to
+     * @param ?string $nonce of the page's content policy, where it has one already
+     */
+    public static function page(
+        Trouble $trouble,
+        string $language,
+        ?string $mail,
+        bool $public,
+        ?string $nonce = null,
+    ): string {
         [$what, $todo] = $trouble->words($language);
 
         return view('trouble', [
             'language' => $language,
+            'nonce' => $nonce,
             'what' => $what,
             'todo' => $todo,
             'mail' => $mail,

@@ -113,29 +113,9 @@ foreach (range(1, 4) as $time) {
     usleep(400_000);
 }
 $take('packing');
-// A kit of which a file is lost from the store: its row says so, and the others stand.
-$list = "Ref,Value,Package\nR1,10k,Axial 1/4W\nD1,1N4148,DO-35\n# " . bin2hex(random_bytes(8)) . "\n";
-$made = (array) json_decode(
-    (string) $driver->executeAsyncScript(
-        'const [list, done] = arguments; (async () => { const form = new FormData(); form.append("operationId", crypto.randomUUID()); form.append("files[0]", new File([list], "Frost Bell trial.csv"));
-    const headers = {Accept: "application/json", "X-XSRF-TOKEN": decodeURIComponent(document.cookie.match(/XSRF-TOKEN=([^;]+)/)[1])};
-    let now = await (await fetch("/api/imports", {method: "POST", body: form, headers})).json();
-    while (["queued", "running"].includes(now.status)) now = await (await fetch("/api/imports/" + now.id, {headers})).json();
-    done(JSON.stringify(now)); })();',
-        [$list],
-    ),
-    true,
-);
-$hash = hash('sha256', $list);
-unlink(dirname(__DIR__, 2) . '/var/files/' . substr($hash, 0, 2) . "/{$hash}");
-$json("/api/revisions/{$made['revisionId']}/documents/marks");
-$driver->get("{$base}/");
-$wait('.shelf-kitrow');
-$take('shelf-unreadable');
-$driver->executeAsyncScript(
-    'const [kit, done] = arguments; fetch("/api/kits/" + kit, {method: "DELETE", body: JSON.stringify({operationId: crypto.randomUUID()}), headers: {Accept: "application/json", "Content-Type": "application/json", "X-XSRF-TOKEN": decodeURIComponent(document.cookie.match(/XSRF-TOKEN=([^;]+)/)[1])}}).then(r => done(r.status))',
-    [$made['kitId']],
-);
+$driver->get("{$base}/shop");
+$wait('.shop-sheet');
+$take('shop');
 $address = (string) ($json('/api/revisions/1')['released']['address'] ?? '');
 (new ChromeDevToolsDriver($driver))->execute('Emulation.setDeviceMetricsOverride', [
     'width' => 390,

@@ -6,7 +6,7 @@
     <meta name="color-scheme" content="light dark">
     <meta name="robots" content="noindex">
     <title>{{ $what }}</title>
-    <style>
+    <style @if ($nonce !== null)nonce="{{ $nonce }}"@endif>
         :root { color-scheme: light dark; --paper: #f8f5ee; --ink: #1f282b; --ink2: #5a6467; --rule: #dad3c3; --copper: #a4491b; }
         @media (prefers-color-scheme: dark) { :root { --paper: #181d1e; --ink: #ece8dc; --ink2: #a9b0ae; --rule: #384042; --copper: #e0814f; } }
         body { margin: 0; min-height: 100vh; display: grid; place-items: center; background: var(--paper); color: var(--ink); font: 17px/1.5 "Atkinson Hyperlegible Next", "Liberation Sans", sans-serif; }

@@ -34,6 +34,16 @@ final class TroubleTest extends TradeCase
             ->assertSee('This code opens nothing');
     }
 
+    public function test_its_style_is_what_its_policy_lets_in(): void
+    {
+        foreach (['/b/' . str_repeat('0', 32), '/api/nothing-here'] as $address) {
+            $answer = $this->get($address);
+            $policy = (string) $answer->headers->get('Content-Security-Policy');
+            preg_match('~<style nonce="([^"]+)">~', (string) $answer->getContent(), $nonce);
+            self::assertStringContainsString($nonce[1] ?? "'unsafe-inline'", $policy);
+        }
+    }
+
     public function test_a_page_in_the_way_needs_nothing_from_elsewhere_and_says_where_to_write(): void
     {
         DB::table('shops')->update(['email' => 'hello@saltmarsh.example']);
