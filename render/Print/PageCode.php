@@ -19,7 +19,7 @@ final readonly class PageCode
     public function html(string $said): string
     {
         return "<div class=\"qr\">{$this->svg}{$said}<span class=\"letters\">" .
-            str_replace(['/', '-'], ['/<wbr>', '-<wbr>'], Markup::text($this->letters)) .
+            str_replace(['/', '-', '.'], ['/<wbr>', '-<wbr>', '.<wbr>'], Markup::text($this->letters)) .
             '</span></div>';
     }
 }
