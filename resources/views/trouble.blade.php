@@ -7,10 +7,22 @@
     <meta name="robots" content="noindex">
     <title>{{ $what }}</title>
     <style @if ($nonce !== null)nonce="{{ $nonce }}"@endif>
-        :root { color-scheme: light dark; --paper: #f8f5ee; --ink: #1f282b; --ink2: #5a6467; --rule: #dad3c3; --copper: #a4491b; }
-        @media (prefers-color-scheme: dark) { :root { --paper: #181d1e; --ink: #ece8dc; --ink2: #a9b0ae; --rule: #384042; --copper: #e0814f; } }
-        body { margin: 0; min-height: 100vh; display: grid; place-items: center; background: var(--paper); color: var(--ink); font: 17px/1.5 "Atkinson Hyperlegible Next", "Liberation Sans", sans-serif; }
-        main { max-width: 540px; padding: 32px 24px; display: grid; grid-template-columns: 64px 1fr; gap: 24px; align-items: start; }
+        :root {
+            color-scheme: light dark;
+            --paper: #f8f5ee; --ink: #1f282b; --ink2: #5a6467; --copper: #a4491b;
+        }
+        @media (prefers-color-scheme: dark) {
+            :root { --paper: #181d1e; --ink: #ece8dc; --ink2: #a9b0ae; --copper: #e0814f; }
+        }
+        body {
+            margin: 0; min-height: 100vh; display: grid; place-items: center;
+            background: var(--paper); color: var(--ink);
+            font: 17px/1.5 "Atkinson Hyperlegible Next", "Liberation Sans", sans-serif;
+        }
+        main {
+            max-width: 540px; padding: 32px 24px;
+            display: grid; grid-template-columns: 64px 1fr; gap: 24px; align-items: start;
+        }
         h1 { font-size: 26px; line-height: 1.2; margin: 0 0 10px; }
         p { margin: 0 0 14px; color: var(--ink2); }
         a { color: var(--copper); margin-right: 18px; }

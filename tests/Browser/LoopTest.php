@@ -111,6 +111,7 @@ final class LoopTest extends BrowserCase
             return self::codesOn($this->fetched((string) $link))[0];
         } finally {
             self::artisan('', 'chiralex:shop', 'publicAddress', '');
+            self::artisan('', 'chiralex:leave', 'own@saltmarsh.example');
         }
     }
 

@@ -36,12 +36,12 @@ final class TroubleTest extends TradeCase
 
     public function test_its_style_is_what_its_policy_lets_in(): void
     {
-        foreach (['/b/' . str_repeat('0', 32), '/api/nothing-here'] as $address) {
-            $answer = $this->get($address);
-            $policy = (string) $answer->headers->get('Content-Security-Policy');
-            preg_match('~<style nonce="([^"]+)">~', (string) $answer->getContent(), $nonce);
-            self::assertStringContainsString($nonce[1] ?? "'unsafe-inline'", $policy);
-        }
+        $answer = $this->get('/b/' . str_repeat('0', 32));
+        self::assertSame(1, preg_match('~<style nonce="([^"]+)">~', (string) $answer->getContent(), $nonce));
+        self::assertStringContainsString(
+            "style-src 'self' 'nonce-{$nonce[1]}'",
+            (string) $answer->headers->get('Content-Security-Policy'),
+        );
     }
 
     public function test_a_page_in_the_way_needs_nothing_from_elsewhere_and_says_where_to_write(): void
@@ -92,9 +92,8 @@ final class TroubleTest extends TradeCase
     public function test_a_name_that_is_not_ours_is_refused_and_our_own_is_not(): void
     {
         DB::table('shops')->update(['public_address' => 'https://kits.saltmarsh.example']);
-        foreach (
-            ['evil.example' => 400, 'kits.saltmarsh.example' => 200, '127.0.0.1' => 200, 'localhost' => 200] as $host => $status
-        ) {
+        $names = ['evil.example' => 400, 'kits.saltmarsh.example' => 200, '127.0.0.1' => 200, 'localhost' => 200];
+        foreach ($names as $host => $status) {
             $this->get("http://{$host}/sign-in")->assertStatus($status);
         }
     }

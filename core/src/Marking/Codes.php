@@ -137,11 +137,7 @@ final readonly class Codes
         if ($found[3] === '' && $found[2] !== 'R' && $found[2] !== 'r') {
             return null; // 10k is a printed value
         }
-        $power = match (true) {
-            strtoupper($found[2]) !== 'R' || $unit === Unit::Ohm => Prefix::fromLetter($found[2], $unit)?->value,
-            $unit === Unit::Henry => Prefix::Micro->value,
-            default => Prefix::Pico->value,
-        };
+        $power = $this->powerOf($found[2], $unit);
         if ($power === null) {
             return null;
         }
@@ -154,6 +150,16 @@ final readonly class Codes
             Scheme::Letter,
             $found[4],
         );
+    }
+
+    /** Power of ten of a letter; R is the point alone, in the unit that prints count in. */
+    private function powerOf(string $letter, Unit $unit): ?int
+    {
+        return match (true) {
+            strtoupper($letter) !== 'R' || $unit === Unit::Ohm => Prefix::fromLetter($letter, $unit)?->value,
+            $unit === Unit::Henry => Prefix::Micro->value,
+            default => Prefix::Pico->value,
+        };
     }
 
     /** Two figures and a power of ten; in picofarad for capacitors, microhenry for inductors. */
