@@ -14,6 +14,8 @@ final readonly class Expectation
     private const NUMBER = '([+-]?\d+(?:[.,]\d+)?)\s*(m|k|M|G|\x{00B5}|\x{03BC}|u|n|p)?(V|A|Hz|s|ohm|\x{03A9}|F|H|W)?';
     /** "About" is this much to either side. */
     private const ABOUT = 0.1;
+    /** Two digits of a meter of 2000 counts in its range of 2, in the plain unit. */
+    private const NEAR_NOTHING = 0.002;
 
     /** @param ?Interval $range in the plain unit; open ends are infinite */
     private function __construct(
@@ -44,6 +46,22 @@ final readonly class Expectation
         $formula = self::isFormula($plain) ? Formula::parse($plain) : self::difference($plain);
 
         return new self($text, null, $formula->unit ?? '', $formula);
+    }
+
+    /** Whether it says "about nothing", which leaves open how far off it may be. */
+    public function isAboutNothing(): bool
+    {
+        return $this->range !== null &&
+            $this->range->low === -$this->range->high &&
+            $this->range->high === self::NEAR_NOTHING;
+    }
+
+    /** Whether range and formula speak of different things: ohms of a voltage. */
+    public function mixesUnits(): bool
+    {
+        $formula = $this->formula->unit ?? '';
+
+        return $this->unit !== '' && $formula !== '' && $this->unit !== $formula;
     }
 
     /** Words that name no operation are the maker's own: "40 to 50 flashes in 60 s", "LED1 is lit". */
@@ -97,7 +115,8 @@ final readonly class Expectation
             ($m[4] ?? '') !== ''
         ) {
             $value = self::value((string) $m[2], $m[3] ?? null);
-            $spread = self::ABOUT * abs($value);
+            // A tenth of nothing is nothing: two digits of the meter instead, and a matter that asks for more.
+            $spread = $value === 0.0 ? self::NEAR_NOTHING : self::ABOUT * abs($value);
 
             return [new Interval($value - $spread, $value + $spread), self::unit((string) $m[4])];
         }

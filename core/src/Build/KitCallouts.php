@@ -79,7 +79,7 @@ final readonly class KitCallouts
                 $said === null ? $usual?->check : $said->mark,
                 $said === null || $said->terminal === '' ? $usual->terminal ?? '' : $said->terminal,
             ),
-            new MarkSpot($said?->pin, $said?->at),
+            new MarkSpot($said?->pin, self::at($part)),
             new PrintedSign(
                 $shown ? BoardMarkTable::of($part->row, $said?->mark) : null,
                 $placement === null ? null : $kit->board($placement->board)->squarePad[$part->kind()->value] ?? null,
@@ -89,6 +89,21 @@ final readonly class KitCallouts
                 $part->direction->replace === [] ? $together : $part->direction->replace,
             ),
         );
+    }
+
+    /**
+     * The direction of a mark that the maker said, at the rotation of the file: a zero orientation that turns the package table
+     * does not turn what was said.
+     */
+    private static function at(KitPart $part): ?float
+    {
+        $said = $part->direction->polarity?->at;
+        $placement = $part->place->placement;
+        $body = $part->place->body;
+
+        return $said === null || $placement === null || $body === null
+            ? $said
+            : $said + $placement->rotation - $body->rotation;
     }
 
     /**

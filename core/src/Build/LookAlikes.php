@@ -36,8 +36,13 @@ final readonly class LookAlikes
             }
         }
         foreach ($kit->parts as $part) {
+            // Said of one part it holds for its whole line: its neighbours in the bag look the same.
             foreach ($part->notes->lookAlikes as $other) {
-                $named[$part->designator][$other] = $named[$other][$part->designator] = true;
+                foreach ($part->line->designators as $one) {
+                    foreach (array_diff($kit->part($other)->line->designators ?? [$other], [$one]) as $another) {
+                        $named[$one][$another] = $named[$another][$one] = true;
+                    }
+                }
             }
         }
 

@@ -67,13 +67,21 @@ final readonly class BenchMatters implements MatterSource
                 [(string) $test->adjusts],
             );
         }
-        if ($checked->turnedAway()) {
+        $doubts = [
+            'bench.units' => $checked->expectation?->mixesUnits() === true,
+            'bench.about-nothing' => $checked->expectation?->isAboutNothing() === true,
+        ];
+        // Volts are not turned away by ohms: where the units differ, that is said alone.
+        $doubts['bench.turned-away'] = !$doubts['bench.units'] && $checked->turnedAway();
+        foreach (array_keys(array_filter($doubts, static fn(bool $holds): bool => $holds)) as $code) {
             $matters[] = new Matter(
                 MatterSeverity::Warn,
                 Station::Bench,
-                'bench.turned-away',
+                $code,
                 ['test' => $test->name, 'expect' => $test->expect],
-                array_map(strval(...), array_keys($reading->parts ?? [])),
+                $code === 'bench.turned-away'
+                    ? array_map(strval(...), array_keys($reading->parts ?? []))
+                    : $test->points,
             );
         }
         if ($checked->range() !== null && $test->points !== [] && $test->otherwise === '') {

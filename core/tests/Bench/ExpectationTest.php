@@ -50,4 +50,30 @@ final class ExpectationTest extends TestCase
         self::assertSame($unit, $read->unit);
         self::assertSame($formula, $read->formula !== null);
     }
+
+    public function test_about_nothing_passes_two_digits_and_is_told_from_a_range(): void
+    {
+        $nothing = Expectation::parse('about 0 V');
+
+        self::assertSame([-0.002, 0.002], [$nothing->range?->low, $nothing->range?->high]);
+        self::assertTrue($nothing->isAboutNothing());
+        self::assertFalse(Expectation::parse('-0.05 to 0.05 V')->isAboutNothing());
+        self::assertFalse(Expectation::parse('about 3 V')->isAboutNothing());
+    }
+
+    /** @return iterable<string, array{string, bool}> */
+    public static function units(): iterable
+    {
+        yield 'volts of a voltage' => ['4 to 5 V = divider(9 V, R1, R2)', false];
+        yield 'ohms of a voltage' => ['1 to 2 kohm = divider(9 V, R1, R2)', true];
+        yield 'a range without unit' => ['4 to 5 = divider(9 V, R1, R2)', false];
+        yield 'a formula without unit' => ['1 to 2 kohm = R1 * 2', false];
+        yield 'a range alone' => ['1 to 2 kohm', false];
+    }
+
+    #[DataProvider('units')]
+    public function test_a_range_and_its_formula_speak_of_one_unit(string $text, bool $mixed): void
+    {
+        self::assertSame($mixed, Expectation::parse($text)->mixesUnits());
+    }
 }

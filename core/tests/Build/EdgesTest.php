@@ -113,4 +113,52 @@ final class EdgesTest extends TestCase
         self::assertSame([false, true, true], [$plain->any(), $alike->any(), $named->any()]);
         self::assertSame([['U1'], ['R1'], ['D2']], [$named->to('R1'), $named->to('U1'), $alike->to('D1')]);
     }
+
+    public function test_a_look_alike_said_of_one_part_holds_for_its_line(): void
+    {
+        $kit = KitMaker::kit(
+            ['C1 C2,100n,disc 5mm,ceramic', 'RT1 RT2,10k,disc 5mm,thermistor', 'R1,1k,Axial 1/4W,resistor'],
+            [],
+            ['lines' => ['C1' => ['lookAlike' => 'RT1']]],
+        );
+        $alike = LookAlikes::of($kit);
+
+        self::assertSame([['RT1', 'RT2'], ['RT1', 'RT2']], [$alike->to('C1'), $alike->to('C2')]);
+        self::assertSame([['C1', 'C2'], []], [$alike->to('RT2'), $alike->to('R1')]);
+    }
+
+    /** @return iterable<string, array{string, string, float, float, float}> level, side, rotation, what was said, degrees of the mark */
+    public static function marksSaid(): iterable
+    {
+        yield 'from level A' => ['A', 'top', 0.0, 90.0, 90.0];
+        yield 'from level B: what was said is not turned with the package' => ['B', 'top', 0.0, 90.0, 90.0];
+        yield 'from level B, turned' => ['B', 'top', 90.0, 0.0, 90.0];
+        yield 'from level B on the bottom' => ['B', 'bottom', 0.0, 180.0, 180.0];
+    }
+
+    #[DataProvider('marksSaid')]
+    public function test_a_direction_that_was_said_counts_from_the_file(
+        string $level,
+        string $side,
+        float $rotation,
+        float $said,
+        float $expected,
+    ): void {
+        $kit = KitMaker::kit(
+            ['D1,1N4148,DO-35,diode'],
+            ["D1,10,10,{$rotation},{$side}"],
+            [
+                'board' => ['outline' => [[0, 0], [80, 0], [80, 60], [0, 60]], 'zeroOrientation' => $level],
+                'lines' => ['D1' => ['polarity' => ['mark' => 'band', 'terminal' => 'cathode', 'at' => $said]]],
+            ],
+        );
+        $direction = KitCallouts::polarPart($kit->part('D1') ?? self::fail(), $kit)->direction();
+
+        self::assertNotNull($direction);
+        self::assertEqualsWithDelta(
+            [cos(deg2rad($expected)), sin(deg2rad($expected))],
+            [$direction->x, $direction->y],
+            1e-9,
+        );
+    }
 }

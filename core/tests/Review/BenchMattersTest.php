@@ -41,6 +41,8 @@ final class BenchMattersTest extends TestCase
                 ['expect' => '4 to 4.2 V = divider(5 V, R1, RV1)', 'adjusts' => 'RV1'],
                 ['warn bench.reach'],
             ],
+            'ohms of a voltage' => [['expect' => '1 to 2 kohm = divider(5 V, R1, R2)'], ['warn bench.units']],
+            'about nothing' => [['expect' => 'about 0 V'], ['warn bench.about-nothing']],
             'nothing said for a reading outside' => [
                 ['expect' => '4.8 to 5.2 V', 'otherwise' => ''],
                 ['note bench.otherwise'],

@@ -165,6 +165,10 @@ return [
         'Test {test}: in {short} of 1,000 kits {adjuster} does not reach the middle of the range. Take a larger adjuster, move its neighbours, or parts of less tolerance.',
     'bench.turned-away' =>
         'Test {test} expects {expect}; parts within their tolerance can read otherwise, and a good kit is turned away. Widen the range or take parts of less tolerance.',
+    'bench.units' =>
+        'Test {test} expects {expect}: the range and the formula are of different units. Give the range in the unit of the formula.',
+    'bench.about-nothing' =>
+        'Test {test} expects {expect}, which passes 2 digits of the meter only. Say how far off it may be: -0.05 to 0.05 V.',
     'bench.points' =>
         'Test {test} expects a reading and does not name two points; say between which the builder measures.',
     'bench.otherwise' => 'Test {test} does not say what to do when the reading is outside its range.',
