@@ -20,6 +20,9 @@ use Chiralex\Reason\Reason;
 /** Tells from designator letters, value, package and description what a line is; the weights are common practice. */
 final readonly class Recognizer
 {
+    /** What no kind stands for, whatever its letters are: M1 is a motor and no screw. */
+    private const NO_KIND = '~\bmotors?\b|\bsolenoid\b~';
+
     public function __construct(private Kinds $kinds, private Outlines $outlines) {}
 
     public static function standard(): self
@@ -32,8 +35,8 @@ final readonly class Recognizer
     {
         [$kind, $confidence, $candidates, $reasons] = $this->kind($line, $answered);
         $unit = $this->kinds->row($kind)->name->unit;
-        $read =
-            $unit === null || $line->cells->value === '' ? null : (new ValueReader())->read($line->cells->value, $unit);
+        $value = $this->valueText($line, $kind);
+        $read = $unit === null || $value === '' ? null : (new ValueReader())->read($value, $unit);
         $package ??= $line->cells->package;
         [$outline, $origin] = $this->outline($line, $package, $kind);
 
@@ -47,6 +50,16 @@ final readonly class Recognizer
             $candidates,
             $reasons,
         );
+    }
+
+    /** A trimmer is listed by its print: `103` is 10 kohm, two figures and as many noughts. `100` stays what it says. */
+    private function valueText(Line $line, Kind $kind): string
+    {
+        $text = trim($line->cells->value);
+
+        return $kind === Kind::Trimmer && preg_match('~^([1-9]\d)([1-7])$~', $text, $m) === 1
+            ? $m[1] . str_repeat('0', (int) $m[2])
+            : $text;
     }
 
     /** @return array{Kind, float, list<Kind>, list<Reason>} */
@@ -74,6 +87,9 @@ final readonly class Recognizer
                 $byPrefix,
                 [new Reason('kind.word', ['word' => $word, 'kind' => $kind->value], Origin::PartsList), $prefixReason],
             ];
+        }
+        if (preg_match(self::NO_KIND, mb_strtolower("{$line->cells->value} {$line->cells->description}")) === 1) {
+            return [Kind::Unknown, 0.0, [], [new Reason('kind.unknown', ['letters' => $letters])]];
         }
         if (in_array(Kind::Ceramic, $byPrefix, true)) {
             return $this->capacitor($line, $prefixReason);

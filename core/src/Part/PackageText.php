@@ -20,6 +20,9 @@ final readonly class PackageText
         'potentiometer 9' => 'potentiometer-9mm',
     ];
 
+    /** Height of a can by its diameter, millimetres. */
+    private const CANS = ['5' => '11', '6.3' => '11', '8' => '11.5', '10' => '12.5', '12.5' => '20', '16' => '25'];
+
     public function __construct(private Outlines $outlines) {}
 
     /** The outline the text names for a part of this kind, null when it names none. */
@@ -46,7 +49,7 @@ final readonly class PackageText
             preg_match('~\bdo-?35\b~', $text) === 1 => 'DO-35',
             preg_match('~\bdo-?41\b~', $text) === 1 => 'DO-41',
             preg_match('~\bdo-?201~', $text) === 1 => 'DO-201',
-            preg_match('~\bto-?(92|220|126|18)(?!\d)~', $text, $m) === 1 => "TO-{$m[1]}",
+            preg_match('~\bto-?(92|220|247|126|18|5)(?!\d)~', $text, $m) === 1 => "TO-{$m[1]}",
             preg_match('~(?:p?dip|dil)[-_ ]?(\d+)|\b(\d+)[-_ ]?(?:p?dip|dil)\b|socket[-_ ](\d+)~', $text, $m) === 1
                 => $this->dual((int) ($m[1] . ($m[2] ?? '') . ($m[3] ?? '')), $kind),
             preg_match('~\bsip[-_ ]?(\d+)~', $text, $m) === 1 => "sip-{$m[1]}",
@@ -88,22 +91,36 @@ final readonly class PackageText
         $text = str_replace(',', '.', $text);
         $number = preg_match('~(\d+(?:\.\d+)?)\s*(?:mm)?(?![\d/]|\s*w)~', $text, $m) === 1 ? $m[1] : null;
 
-        return match ($kind) {
-            Kind::Resistor, Kind::Inductor, Kind::Thermistor, Kind::Diode, Kind::Rectifier => $this->axial(
-                $text,
-                $number,
-                $kind,
-            ),
-            Kind::Led, Kind::Photo => self::NAMED["led {$number}"] ?? null,
-            Kind::Ceramic => $number === null ? null : "disc-{$number}mm",
-            Kind::Film => $number === null ? null : "film-box-{$number}mm",
-            Kind::TerminalBlock => $this->terminal($text),
-            Kind::Trimmer => self::NAMED["trimmer {$number}"] ?? null,
-            Kind::Potentiometer => self::NAMED["potentiometer {$number}"] ?? null,
-            Kind::PinHeader => $this->ways($text, 'header-1x'),
-            Kind::SocketStrip => $this->ways($text, 'strip-1x'),
-            default => null,
-        };
+        $can = Kinds::of($kind)->is(Role::DiameterByHeight) ? $this->can($text) : null;
+
+        return $can ??
+            match ($kind) {
+                Kind::Resistor, Kind::Inductor, Kind::Thermistor, Kind::Diode, Kind::Rectifier => $this->axial(
+                    $text,
+                    $number,
+                    $kind,
+                ),
+                Kind::Led, Kind::Photo => self::NAMED["led {$number}"] ?? null,
+                Kind::Ceramic => $number === null ? null : "disc-{$number}mm",
+                Kind::Film => $number === null ? null : "film-box-{$number}mm",
+                Kind::TerminalBlock => $this->terminal($text),
+                Kind::Trimmer => self::NAMED["trimmer {$number}"] ?? null,
+                Kind::Potentiometer => self::NAMED["potentiometer {$number}"] ?? null,
+                Kind::PinHeader => $this->ways($text, 'header-1x'),
+                Kind::SocketStrip => $this->ways($text, 'strip-1x'),
+                default => null,
+            };
+    }
+
+    /** A footprint that names the diameter alone (`CP_Radial_D10.0mm`): the height that is usual with it; common practice, no source. */
+    private function can(string $text): ?string
+    {
+        $height =
+            preg_match('~(?<![a-z])d(\d+(?:\.\d+)?)(?:mm)?(?![\d.])~', $text, $m) === 1
+                ? self::CANS[(string) (float) $m[1]] ?? null
+                : null;
+
+        return $height === null ? null : 'radial-' . (float) $m[1] . "x{$height}";
     }
 
     private function ways(string $text, string $outline): ?string

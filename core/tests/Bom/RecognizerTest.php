@@ -24,6 +24,14 @@ final class RecognizerTest extends TestCase
         yield 'a small capacitor without a type' => ['C1,22p,,', 'ceramic'];
         yield 'a film by its word' => ['C1,1u,box 5mm,film', 'film'];
         yield 'a tantalum by its word' => ['C1,10u,,tantalum bead', 'tantalum'];
+        yield 'an LED that indicates a relay' => ['LED1,red,LED 5mm,relay indicator', 'led'];
+        yield 'a capacitor of a display' => ['C1,100n,disc 5mm,decoupling of the display', 'ceramic'];
+        yield 'a transistor that drives a relay' => ['Q1,BC337,TO-92,relay driver', 'transistor'];
+        yield 'a screw by its letter' => ['M1,M3x8,,screw', 'screw'];
+        yield 'an audio socket holds no IC' => ['J1,5 pin,DIN,five-pin audio socket', 'jack'];
+        yield 'a trim pot in two words' => ['RV1,103,9.5mm,trim pot', 'trimmer'];
+        yield 'an infrared emitter' => ['D5,IR,5mm,infrared emitter', 'led'];
+        yield 'an infrared detector' => ['D6,IR,5mm,infrared detector', 'photo'];
         yield 'a signal diode' => ['D1,1N4148,DO-35,', 'diode'];
         yield 'a Zener by its word' => ['D1,5V1,DO-35,Zener diode', 'zener'];
         yield 'a Zener by its letters' => ['ZD1,5V1,DO-35,', 'zener'];
@@ -45,6 +53,30 @@ final class RecognizerTest extends TestCase
         yield 'a standoff' => [',M3x10,,standoff', 'standoff'];
         yield 'a case' => ['BOX1,plain,,enclosure with lid', 'enclosure'];
         yield 'a battery' => ['BT1,9 V,,battery', 'battery'];
+    }
+
+    public function test_a_motor_is_no_screw_and_asks_what_it_is(): void
+    {
+        $part = KitMaker::kit(['M1,6V,,motor'])->part('M1');
+
+        self::assertSame(['unknown', true], [$part?->kind()->value, $part?->recognition->needsAnswer()]);
+    }
+
+    /** @return iterable<string, array{string, string}> row, ohms: a trimmer is printed with a code, a resistor listed in ohms */
+    public static function ohms(): iterable
+    {
+        yield 'a trimmer by its print' => ['RV1,103,9.5mm,trim pot', '10000'];
+        yield 'a trimmer whose number is no code' => ['RV1,100,9.5mm,trim pot', '100'];
+        yield 'a trimmer in words' => ['RV1,10k,9.5mm,trim pot', '10000'];
+        yield 'a resistor' => ['R1,103,Axial 1/4W,resistor', '103'];
+    }
+
+    #[DataProvider('ohms')]
+    public function test_a_bare_number_is_what_the_kind_is_listed_by(string $row, string $ohms): void
+    {
+        $parts = KitMaker::kit([$row])->parts;
+
+        self::assertSame($ohms, (string) $parts[array_key_first($parts) ?? '']->recognition->value?->value->amount);
     }
 
     #[DataProvider('rows')]

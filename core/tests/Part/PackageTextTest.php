@@ -19,6 +19,10 @@ final class PackageTextTest extends TestCase
     public static function texts(): iterable
     {
         yield '6.3x11 is diameter by height' => ['6.3x11', Kind::Electrolytic, 'radial-6.3x11', 11.0];
+        yield 'the diameter alone' => ['CP_Radial_D10.0mm', Kind::Electrolytic, 'radial-10x12.5', 12.5];
+        yield 'the diameter alone, without its unit' => ['CP_Radial_D5', Kind::Electrolytic, 'radial-5x11', 11.0];
+        yield 'a large transistor' => ['TO-247', Kind::Transistor, 'TO-247', 24.0];
+        yield 'a metal can' => ['TO-5', Kind::Transistor, 'TO-5', 9.6];
         yield '10x16' => ['10x16', Kind::Electrolytic, 'radial-10x16', 16.0];
         yield '5.08 behind a terminal block is the pitch' => ['5.08', Kind::TerminalBlock, 'terminal-2x5.08', 10.0];
         yield 'three ways' => ['3 way 5.08', Kind::TerminalBlock, 'terminal-3x5.08', 10.0];

@@ -14,6 +14,7 @@ final readonly class KindWords
 {
     /** @var list<array{string, K}> pattern on lower-case text, kind */
     public const WORDS = [
+        ['~\b(?:audio|din|phono|banana|headphone|usb|mains) socket~', K::Jack],
         ['~\b(?:ic|dip|dil)?[- ]?socket(?! ?strip)\b|\bsocket.*\b(?:dip|dil|ic)\b|\bic[- ]?fassung~', K::IcSocket],
         ['~socket strip|female header|buchsenleiste|receptacle strip~', K::SocketStrip],
         ['~box(?:ed)? header|shrouded|wannenstecker|\bidc\b~', K::BoxHeader],
@@ -26,12 +27,12 @@ final readonly class KindWords
         ['~heat ?sink|kühlkörper~u', K::HeatSink],
         ['~bridge rectifier|\bbridge\b|gleichrichterbr~', K::Bridge],
         ['~photo(?:transistor|diode|cell)|\bldr\b|infrared (?:detector|receiver)|light sensor~', K::Photo],
-        ['~\bleds?\b|leuchtdiode|light emitting~', K::Led],
+        ['~\bleds?\b|leuchtdiode|light emitting|infrared emitter|\bir emitter\b~', K::Led],
         ['~zener|\bbz[xvy]\d|\b1n47[2-6]\d|\b\d{1,2}v\d\b(?=.*(?:do-?35|do-?41|glass))~', K::Zener],
         ['~\b1n400\d|\b1n540\d|\b1n58(?:1|2)\d|rectifier|schottky~', K::Rectifier],
         ['~\b1n4148\b|\b1n914\b|signal diode|\bdiode\b~', K::Diode],
         ['~ntc|ptc|thermistor~', K::Thermistor],
-        ['~trim(?:mer|pot)|preset|multi-?turn~', K::Trimmer],
+        ['~trim(?:mer|[- ]?pot)|preset|multi-?turn~', K::Trimmer],
         ['~potentiometer|\bpot\b|rotary.*(?:log|lin)~', K::Potentiometer],
         ['~resistor (?:network|array)|\bsip[- ]?\d+|bussed~', K::Network],
         ['~tantal~', K::Tantalum],

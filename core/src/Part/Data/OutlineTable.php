@@ -71,6 +71,8 @@ final readonly class OutlineTable
             new Outline('TO-220', B::Box, 10.2, 4.5, 18.0, new Leads(L::RadialWire, 13.0), PinLayout::row(3, 2.54), $m),
             new Outline('TO-126', B::Box, 8.0, 3.0, 15.0, new Leads(L::RadialWire, 14.0), PinLayout::row(3, 2.29), $m),
             new Outline('TO-18', B::Can, 5.4, 5.4, 8.5, new Leads(L::RadialWire, 14.0), PinLayout::row(3, 2.54), $m),
+            new Outline('TO-247', B::Box, 15.9, 5.0, 24.0, new Leads(L::RadialWire, 14.0), PinLayout::row(3, 5.45), $m),
+            new Outline('TO-5', B::Can, 9.4, 9.4, 9.6, new Leads(L::RadialWire, 14.0), PinLayout::row(3, 2.54), $m),
             new Outline('HC-49/S', B::Box, 10.8, 4.5, 3.5, new Leads(L::RadialWire, 12.7), PinLayout::pair(4.88), $m),
             new Outline('HC-49/U', B::Box, 11.0, 4.7, 13.5, new Leads(L::RadialWire, 12.7), PinLayout::pair(4.88), $m),
             new Outline(
