@@ -68,7 +68,7 @@ build_front() {
     say "building the front end"
     php "$ROOT/bin/lib/kinds.php" && php "$ROOT/bin/lib/openapi.php" || fail "the API description could not be written"
     (cd "$ROOT" && npm run --silent types >/dev/null && npm run --silent build >"$VAR/build.log" 2>&1) || { tail -20 "$VAR/build.log" >&2; fail "the front end did not build"; }
-    chmod -R a+rX "$ROOT/public/build"
+    chmod -R a+rX "$ROOT/public/build" "$ROOT/resources/built"
     mark_done front "${sources[@]}"
   fi
 }
