@@ -44,7 +44,7 @@ abstract class FeatureCase extends TestCase
     {
         return User::query()->create([
             'name' => $name,
-            'email' => Str::random(12) . '@saltmarsh.example',
+            'email' => Str::lower(Str::random(12)) . '@saltmarsh.example',
             'password' => 'a long enough word',
             'role' => $role,
             'is_demo' => false,

@@ -154,6 +154,38 @@ final class ShopTest extends TradeCase
             ->assertOk();
     }
 
+    public function test_demo_makers_do_not_count_where_they_are_refused(): void
+    {
+        User::query()->update(['left_at' => now()]);
+        $maker = $this->person();
+        $this->person()->update(['is_demo' => true]);
+        DB::table('shops')->update(['public_address' => 'https://kits.saltmarsh.example']);
+        $this->actingAs($maker)
+            ->deleteJson("/api/people/{$maker->id}", $this->words())
+            ->assertStatus(422);
+        DB::table('shops')->update(['public_address' => null]);
+        $this->actingAs($maker)
+            ->deleteJson("/api/people/{$maker->id}", $this->words())
+            ->assertOk();
+    }
+
+    public function test_a_command_lets_somebody_back_in_and_ends_their_old_sessions(): void
+    {
+        $packer = $this->person(Role::Packer);
+        $packer->update(['left_at' => now()]);
+        DB::table('sessions')->insert([
+            'id' => 'c',
+            'user_id' => $packer->id,
+            'payload' => '',
+            'last_activity' => time(),
+        ]);
+        $this->artisan('chiralex:person', ['email' => $packer->email, 'name' => 'Back', '--role' => 'packer'])
+            ->expectsQuestion('Password (12 characters or more)', 'a word after all')
+            ->assertSuccessful();
+        self::assertSame(0, DB::table('sessions')->where('user_id', $packer->id)->count());
+        $this->postJson('/api/sign-in', ['email' => $packer->email, 'password' => 'a word after all'])->assertOk();
+    }
+
     public function test_who_is_taken_away_is_signed_out_and_cannot_come_back(): void
     {
         $packer = $this->person(Role::Packer);

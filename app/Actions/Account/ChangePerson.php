@@ -4,9 +4,11 @@ declare(strict_types=1);
 
 namespace App\Actions\Account;
 
+use App\Actions\Shop\PublicAddress;
 use App\Models\User;
 use App\Policies\Role;
 use App\Support\Audit;
+use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Support\Facades\DB;
 
 /** Gives somebody another role, or takes them away; one maker always stays. */
@@ -47,7 +49,15 @@ final readonly class ChangePerson
 
     private static function makerStays(User $person): void
     {
-        $makers = User::present()->where('role', Role::Maker)->lockForUpdate()->get();
+        // Demo accounts are refused once customers reach the shop: they would leave nobody who can sign in.
+        $makers = User::present()
+            ->where('role', Role::Maker)
+            ->when(
+                PublicAddress::ours() !== null,
+                static fn(Builder $query): Builder => $query->where('is_demo', false),
+            )
+            ->lockForUpdate()
+            ->get();
         if ($makers->every(static fn(User $maker): bool => $maker->id === $person->id)) {
             throw PeopleRefusal::lastMaker($person->name);
         }

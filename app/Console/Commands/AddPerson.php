@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Console\Commands;
 
+use App\Actions\Account\Sessions;
 use App\Models\User;
 use App\Policies\Role;
 use App\Support\Audit;
@@ -34,8 +35,15 @@ final class AddPerson extends Command
         }
         $user = User::query()->updateOrCreate(
             ['email' => $email],
-            ['name' => (string) $this->argument('name'), 'password' => $password, 'role' => $role, 'is_demo' => false],
+            [
+                'name' => (string) $this->argument('name'),
+                'password' => $password,
+                'role' => $role,
+                'is_demo' => false,
+                'left_at' => null,
+            ],
         );
+        Sessions::end($user->id);
         Audit::record(null, 'person.add', null, ['email' => $email, 'role' => $role->value, 'id' => $user->id]);
         $this->info("{$email} may sign in as {$role->value}.");
 

@@ -52,8 +52,10 @@ final readonly class Expectation
     public function isAboutNothing(): bool
     {
         return $this->range !== null &&
-            $this->range->low === -$this->range->high &&
-            $this->range->high === self::NEAR_NOTHING;
+            preg_match(
+                '~^(?:about|ca\.?|\x{2248}|\~)?\s*[+-]?0+(?:[.,]0+)?\s*\p{L}+\s*(?:=|$)~ui',
+                str_replace("\u{2212}", '-', trim($this->text)),
+            ) === 1;
     }
 
     /** Whether range and formula speak of different things: ohms of a voltage. */

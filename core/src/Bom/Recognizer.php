@@ -20,7 +20,7 @@ use Chiralex\Reason\Reason;
 /** Tells from designator letters, value, package and description what a line is; the weights are common practice. */
 final readonly class Recognizer
 {
-    /** What no kind stands for, whatever its letters are: M1 is a motor and no screw. */
+    /** Behind M, what no kind stands for: M1 is a motor and no screw. Behind other letters the word only explains. */
     private const NO_KIND = '~\bmotors?\b|\bsolenoid\b~';
 
     public function __construct(private Kinds $kinds, private Outlines $outlines) {}
@@ -88,7 +88,10 @@ final readonly class Recognizer
                 [new Reason('kind.word', ['word' => $word, 'kind' => $kind->value], Origin::PartsList), $prefixReason],
             ];
         }
-        if (preg_match(self::NO_KIND, mb_strtolower("{$line->cells->value} {$line->cells->description}")) === 1) {
+        if (
+            $letters === 'M' &&
+            preg_match(self::NO_KIND, mb_strtolower("{$line->cells->value} {$line->cells->description}")) === 1
+        ) {
             return [Kind::Unknown, 0.0, [], [new Reason('kind.unknown', ['letters' => $letters])]];
         }
         if (in_array(Kind::Ceramic, $byPrefix, true)) {

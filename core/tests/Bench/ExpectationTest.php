@@ -59,6 +59,9 @@ final class ExpectationTest extends TestCase
         self::assertTrue($nothing->isAboutNothing());
         self::assertFalse(Expectation::parse('-0.05 to 0.05 V')->isAboutNothing());
         self::assertFalse(Expectation::parse('about 3 V')->isAboutNothing());
+        self::assertFalse(Expectation::parse('-0.002 to 0.002 V')->isAboutNothing(), 'the same, said as a range');
+        self::assertFalse(Expectation::parse('0 to 5 V')->isAboutNothing());
+        self::assertTrue(Expectation::parse('0.0 mV')->isAboutNothing());
     }
 
     /** @return iterable<string, array{string, bool}> */

@@ -32,6 +32,8 @@ final class RecognizerTest extends TestCase
         yield 'a trim pot in two words' => ['RV1,103,9.5mm,trim pot', 'trimmer'];
         yield 'an infrared emitter' => ['D5,IR,5mm,infrared emitter', 'led'];
         yield 'an infrared detector' => ['D6,IR,5mm,infrared detector', 'photo'];
+        yield 'a chip that drives a motor' => ['U1,L293D,,motor driver', 'ic'];
+        yield 'a capacitor that quiets a motor' => ['C5,100n,,motor suppression', 'ceramic'];
         yield 'a signal diode' => ['D1,1N4148,DO-35,', 'diode'];
         yield 'a Zener by its word' => ['D1,5V1,DO-35,Zener diode', 'zener'];
         yield 'a Zener by its letters' => ['ZD1,5V1,DO-35,', 'zener'];

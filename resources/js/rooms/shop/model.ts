@@ -44,13 +44,13 @@ export function wordsOf(shop: Shop) {
   };
 }
 
-/** What the form says otherwise than the shop. */
-export function changeOf(shop: Shop, words: ShopWords): ShopChange {
+/** What the form says otherwise than the shop did when it was opened, on top of the version that was seen last. */
+export function changeOf(shop: Shop, version: number, words: ShopWords): ShopChange {
   const before: ShopWords = wordsOf(shop);
   const changed = Object.entries(words).filter(([field, text]) => before[field as keyof ShopWords] !== text.trim());
   const amounts = ['wage', 'bagCost', 'bagMinutes', 'stripMinutes'];
   return Object.assign(
-    { version: shop.version },
+    { version },
     ...changed.map(([field, text]) => ({ [field]: amounts.includes(field) ? Number(text) : text.trim() })),
   ) as ShopChange;
 }

@@ -18,6 +18,8 @@ export function useSaveShop() {
       queries.setQueryData(['shop'], shop);
       return queries.invalidateQueries({ queryKey: ['me'] });
     },
+    // Somebody else wrote it: what they wrote is fetched, so that it can be looked at and saved upon.
+    onError: (why) => (why.status === 409 ? queries.invalidateQueries({ queryKey: ['shop'] }) : undefined),
   });
 }
 

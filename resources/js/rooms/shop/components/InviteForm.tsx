@@ -37,7 +37,9 @@ export function InviteForm({ invite }: { invite: ReturnType<typeof useChangePeop
         <div role="status" className={styles['link']}>
           <b>Send this link to them.</b> It works once, for 7 days, and is shown only now.
           <p className={ink['m']}>{link}</p>
-          <Button onClick={() => void navigator.clipboard.writeText(link)}>Copy the link</Button>
+          {'clipboard' in navigator && (
+            <Button onClick={() => void navigator.clipboard.writeText(link)}>Copy the link</Button>
+          )}
         </div>
       )}
     </form>

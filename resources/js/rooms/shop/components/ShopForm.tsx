@@ -1,3 +1,4 @@
+import { useState } from 'react';
 import { useSaveShop, type Shop } from '@/shared/api';
 import { Button, Refusal } from '@/shared/ui';
 import { ChoiceField, LinesField, TextField, useKeptForm } from '@/shared/ui/form';
@@ -18,9 +19,12 @@ const PAPERS = [
 export function ShopForm({ shop, manages }: { shop: Shop; manages: boolean }) {
   const save = useSaveShop();
   const { form, changed, forget } = useKeptForm({ name: 'shop', schema: SHOP, from: wordsOf(shop) });
+  // What was there when the form was opened: only what differs from it is saved, and nobody else's words are written over.
+  const [base, setBase] = useState(shop);
   const send = form.handleSubmit((words) => {
-    save.mutate(changeOf(shop, words), {
+    save.mutate(changeOf(base, shop.version, words), {
       onSuccess: (now) => {
+        setBase(now);
         forget(wordsOf(now));
       },
     });

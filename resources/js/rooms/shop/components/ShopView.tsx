@@ -11,7 +11,7 @@ export function ShopView({ manages }: { manages: boolean }) {
   if (!shop.data) return <Loading what="Opening the shop" />;
   return (
     <div className={styles['two']}>
-      <ShopForm key={shop.data.version} shop={shop.data} manages={manages} />
+      <ShopForm shop={shop.data} manages={manages} />
       <Letterhead shop={shop.data} manages={manages} />
     </div>
   );
