@@ -61,7 +61,7 @@ export function ShopForm({ shop, manages }: { shop: Shop; manages: boolean }) {
           {...common}
           name="secondLanguage"
           id="shop-second"
-          label="second language"
+          label="second language (kept, not printed yet)"
           choices={[['', 'none'], ...LANGUAGES]}
         />
       </fieldset>
@@ -71,7 +71,9 @@ export function ShopForm({ shop, manages }: { shop: Shop; manages: boolean }) {
         <TextField {...common} name="bagCost" id="shop-bag" label={`a bag with its label, ${shop.currency}`} />
         <TextField {...common} name="bagMinutes" id="shop-bag-minutes" label="minutes to fill and close a bag" />
         <TextField {...common} name="stripMinutes" id="shop-strip" label="minutes to tape a part to a strip" />
-        <p className={ink['quiet']}>18 an hour, 0.06, 0.5 and 0.2 min are common practice until you say yours.</p>
+        <p className={ink['quiet']}>
+          Common practice until you say yours. Kept for bags by cost and for prices; nothing counts with them yet.
+        </p>
       </fieldset>
       {save.error && <Refusal>{save.error.message}</Refusal>}
       {manages && (
