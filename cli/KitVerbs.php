@@ -137,7 +137,7 @@ final readonly class KitVerbs
         $document = new OrderDocument(Words::english());
 
         return $order instanceof BuildCycle
-            ? new Outcome($document->cycle($order), true)
+            ? new Outcome($document->cycle($order, $kit), true)
             : new Outcome($document->of($order, $kit), $order->score->violations > 0 || $this->hasErrors($kit));
     }
 
@@ -245,7 +245,7 @@ final readonly class KitVerbs
         $file = $read->flag('o') ?? throw UsageError::missing('-o', $usage);
         $order = (new Planner())->plan($kit);
         if ($order instanceof BuildCycle) {
-            return new Outcome((new OrderDocument(Words::english()))->cycle($order), true);
+            return new Outcome((new OrderDocument(Words::english()))->cycle($order, $kit), true);
         }
         $bytes =
             (new ManualFile())->sheet($kit, $order, $kind) ??
@@ -300,7 +300,7 @@ final readonly class KitVerbs
         $file = $read->flag('o') ?? throw UsageError::missing('-o', $usage);
         $order = (new Planner())->plan($kit);
         if ($order instanceof BuildCycle) {
-            return new Outcome((new OrderDocument(Words::english()))->cycle($order), true);
+            return new Outcome((new OrderDocument(Words::english()))->cycle($order, $kit), true);
         }
         $bytes =
             (new ManualFile())->bytes($kit, $order, $format) ??

@@ -46,7 +46,7 @@ final readonly class PageVerb
         $kit = (new KitReader())->read((new KitFiles())->fromPath($read->only('page')), $read->options());
         $order = (new Planner())->plan($kit);
         if ($order instanceof BuildCycle) {
-            return new Outcome((new OrderDocument(Words::english()))->cycle($order), true);
+            return new Outcome((new OrderDocument(Words::english()))->cycle($order, $kit), true);
         }
         $built = BuiltPage::in(dirname(__DIR__));
         $manual = (new ManualPlanner())->manual($kit, $order, (new BagPlanner())->plan($kit, $order));

@@ -57,10 +57,7 @@ final class KitDocuments
 
         return match ($name) {
             'parts' => (new PartsDocument($words))->of($this->kit),
-            'check' => (new CheckDocument($words))->of(
-                $this->matters(),
-                NotBegun::stations($this->kit),
-            ),
+            'check' => (new CheckDocument($words))->of($this->matters(), NotBegun::stations($this->kit)),
             'order' => $this->order($this->kit, $this->planned(), $words),
             'marks' => (new MarksDocument($builder))->of(
                 (new KitCallouts())->callouts($this->kit, $this->built()),
@@ -122,6 +119,6 @@ final class KitDocuments
     {
         $document = new OrderDocument($words);
 
-        return $order instanceof BuildCycle ? $document->cycle($order) : $document->of($order, $kit);
+        return $order instanceof BuildCycle ? $document->cycle($order, $kit) : $document->of($order, $kit);
     }
 }

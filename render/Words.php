@@ -81,11 +81,12 @@ final readonly class Words
         $replace = [];
         foreach ($args as $name => $value) {
             $text = is_array($value) ? $this->list($value) : (string) $value;
-            $replace["{{$name}}"] = match (true) {
-                $name === 'why' && isset($this->sentences[$text]) => $this->sentences[$text],
-                $name === 'edge' => $this->names['edge'][$text] ?? $text,
-                default => $text,
-            };
+            $replace["{{$name}}"] = $name === 'edge' ? $this->names['edge'][$text] ?? $text : $text;
+        }
+        // A reason told inside another sentence has the same arguments.
+        $why = $replace['{why}'] ?? null;
+        if ($why !== null && isset($this->sentences[$why])) {
+            $replace['{why}'] = strtr($this->sentences[$why], $replace);
         }
 
         return $this->measured(strtr($this->template($code), $replace));

@@ -12,6 +12,7 @@ use Chiralex\Build\Rule;
 use Chiralex\Build\Score;
 use Chiralex\Build\Step;
 use Chiralex\Build\StepPart;
+use Chiralex\Build\Verb;
 use Chiralex\Build\Wait;
 use Chiralex\Kit\Kit;
 use Chiralex\Kit\OrderOverride;
@@ -83,14 +84,17 @@ final readonly class OrderDocument
         ];
     }
 
-    /** @return array{cycle: list<string>, relax: list<string>} */
-    public function cycle(BuildCycle $cycle): array
+    /** @return array{cycle: list<string>, relax: list<string>, leftOut: string, steps: list<array{number: int, title: string, joints: int, ...<string, mixed>}>} */
+    public function cycle(BuildCycle $cycle, Kit $kit): array
     {
         $rules = $cycle->relaxable() === [] ? $cycle->rules : $cycle->relaxable();
+        $told = fn(Rule $rule): string => $this->words->of($rule->reason);
 
         return [
             'cycle' => $cycle->path(),
-            'relax' => array_map(fn(Rule $rule): string => $this->words->of($rule->reason), $rules),
+            'relax' => array_map($told, $rules),
+            'leftOut' => implode(' ', array_map($told, $cycle->leftOut)),
+            'steps' => $cycle->without === null ? [] : $this->of($cycle->without, $kit)['steps'],
         ];
     }
 
@@ -141,6 +145,7 @@ final readonly class OrderDocument
             'side' => $step->gate === null ? $step->face?->side->value : null,
             'parts' => array_map(fn(StepPart $part): array => $this->part($part), $step->parts),
             'gate' => $step->gate === null ? null : ['name' => $step->gate->name, 'expect' => $step->gate->expect],
+            'uses' => $step->uses,
             'fits' => $step->fits(),
             'height' => $step->height(),
             'breaksStair' => $breaksStair,
@@ -226,36 +231,55 @@ final readonly class OrderDocument
 
     private function title(Step $step, Kit $kit): string
     {
-        $kinds = [];
+        $parts = $this->named($step, $kit);
+        $action = $this->words->action($this->actionOf($step, $kit));
+
+        return match (true) {
+            $step->action === Action::Solder => ucfirst($parts),
+            $step->verb === Verb::Try => $action,
+            $step->gate !== null => "{$action}: {$step->gate->name}",
+            $step->action === Action::Insert => $this->words->sentence('page.insert', [
+                'parts' => $this->words->inside($parts),
+            ]),
+            in_array($step->action, [Action::Cure, Action::Snap, Action::Remove], true) => "{$action}: {$step->what}",
+            default => $action . ': ' . ($parts === '' ? $step->what : $this->words->inside($parts)),
+        };
+    }
+
+    /** What a builder calls the work, where the action alone does not say it. */
+    private function actionOf(Step $step, Kit $kit): string
+    {
+        return match ($step->verb) {
+            Verb::Try => $step->what,
+            Verb::Plug, Verb::Fix, Verb::Cover, Verb::Fit, Verb::Lend => $step->verb->value,
+            Verb::Tack => $kit->part($step->what) === null && str_contains($step->what, '+') ? 'tack-plugged' : 'tack',
+            default => $step->action->value,
+        };
+    }
+
+    /** The kinds of its parts, each once. */
+    private function named(Step $step, Kit $kit): string
+    {
+        $kinds = $pieces = [];
         foreach ($step->names() as $name) {
-            $kind = $kit->part($name)?->kind();
-            $kinds[$kind === null ? 'wire' : $kind->value][] = $kind;
+            $part = $kit->part($name);
+            $kind = $part?->kind();
+            $key = $kind === null ? 'wire' : $kind->value;
+            $kinds[$key] = $kind;
+            $pieces[$key] =
+                ($pieces[$key] ?? 0) +
+                ($part !== null && !Designators::isNamed($name) ? max(1, $part->line->quantity) : 1);
         }
         $names = [];
-        foreach ($kinds as $group) {
-            $names[] =
-                $group[0] === null
-                    ? $this->words->action(count($group) > 1 ? 'wires' : 'wire')
-                    : $this->words->kind($group[0], count($group) > 1);
+        foreach ($kinds as $key => $kind) {
+            $many = ($pieces[$key] ?? 0) > 1;
+            $name =
+                $kind === null
+                    ? $this->words->action($many ? 'wires' : 'wire')
+                    : $this->words->kind($kind, $many);
+            $names[] = $names === [] ? $name : $this->words->inside($name);
         }
-        $parts = implode(
-            ', ',
-            array_map(
-                fn(string $name, int $index): string => $index === 0 ? $name : $this->words->inside($name),
-                $names,
-                array_keys($names),
-            ),
-        );
 
-        return match ($step->action) {
-            Action::Solder => ucfirst($parts),
-            Action::Gate => $this->words->action('gate') . ': ' . ($step->gate === null ? '' : $step->gate->name),
-            Action::Insert => $this->words->sentence('page.insert', ['parts' => $this->words->inside($parts)]),
-            Action::Cure, Action::Snap, Action::Remove => $this->words->action($step->action->value) .
-                ": {$step->what}",
-            default => $this->words->action($step->action->value) .
-                ': ' .
-                ($parts === '' ? $step->what : $this->words->inside($parts)),
-        };
+        return implode(', ', $names);
     }
 }

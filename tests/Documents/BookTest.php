@@ -269,8 +269,8 @@ final class BookTest extends TestCase
             'R1, R4, R12 look like R3, R7 and lie on the table beside: look twice before they go in.',
             $steps[3]['watch'] ?? [],
         );
-        self::assertContains('No direction: C4, C5, C6 go in either way round.', $steps[9]['watch'] ?? []);
-        self::assertSame([], $steps[20]['watch'] ?? []);
+        self::assertContains('No direction: C4, C5, C6 go in either way round.', $steps[8]['watch'] ?? []);
+        self::assertSame([], $steps[13]['watch'] ?? []);
     }
 
     /**

@@ -35,6 +35,11 @@ final readonly class Placement
         );
     }
 
+    public function face(): Face
+    {
+        return new Face($this->board, $this->side);
+    }
+
     public function of(string $designator): self
     {
         return new self($designator, $this->at, $this->rotation, $this->side, $this->board, $this->row);

@@ -30,10 +30,21 @@ final readonly class Recognizer
         return new self(Kinds::standard(), Outlines::standard());
     }
 
-    /** @param ?Kind $answered the maker's own answer, which wins */
-    public function recognise(Line $line, ?Kind $answered = null, ?string $package = null): Recognition
-    {
+    /**
+     * @param ?Kind $answered the maker's own answer, which wins
+     * @param bool $placed true where a board file gives it a place: a wire with a place is a link
+     */
+    public function recognise(
+        Line $line,
+        ?Kind $answered = null,
+        ?string $package = null,
+        bool $placed = false,
+    ): Recognition {
         [$kind, $confidence, $candidates, $reasons] = $this->kind($line, $answered);
+        if ($kind === Kind::Wire && $placed && $answered === null) {
+            $kind = Kind::Link;
+            $reasons = [new Reason('kind.placed-wire', [], Origin::PlacementFile), ...$reasons];
+        }
         $unit = $this->kinds->row($kind)->name->unit;
         $value = $this->valueText($line, $kind);
         $read = $unit === null || $value === '' ? null : (new ValueReader())->read($value, $unit);
@@ -117,9 +128,10 @@ final readonly class Recognizer
             "{$line->cells->value} {$line->cells->package} {$line->cells->description} {$line->cells->kind}",
         );
         $family = $this->family($byPrefix);
-        foreach ([true, false] as $inFamily) {
-            foreach (KindWords::WORDS as [$pattern, $kind]) {
-                if (isset($family[$kind->value]) === $inFamily && preg_match($pattern, $text, $found) === 1) {
+        // What a note says comes last: it may speak of another part.
+        foreach ([[$text, true], [$text, false], [mb_strtolower($line->cells->note), true]] as [$where, $inFamily]) {
+            foreach ($where === '' ? [] : KindWords::WORDS as [$pattern, $kind]) {
+                if (isset($family[$kind->value]) === $inFamily && preg_match($pattern, $where, $found) === 1) {
                     return [$kind, trim($found[0])];
                 }
             }

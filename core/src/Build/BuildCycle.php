@@ -7,8 +7,12 @@ namespace Chiralex\Build;
 /** Fixed rules that contradict each other, so that there is no order. */
 final readonly class BuildCycle
 {
-    /** @param list<Rule> $rules in the order of the circle */
-    public function __construct(public array $rules) {}
+    /**
+     * @param list<Rule> $rules in the order of the circle
+     * @param list<Rule> $leftOut rules without which there is an order
+     * @param ?BuildOrder $without that order
+     */
+    public function __construct(public array $rules, public array $leftOut = [], public ?BuildOrder $without = null) {}
 
     /** @return list<string> names of parts, gates and moves around the circle, the first again at the end */
     public function path(): array
@@ -25,7 +29,7 @@ final readonly class BuildCycle
     }
 
     /** `solder R1` is called R1; other work keeps its verb. */
-    private static function name(string $task): string
+    public static function name(string $task): string
     {
         return (string) preg_replace('~^(?:solder|insert|fit) ~', '', $task);
     }

@@ -15,7 +15,6 @@ final readonly class BuildOrder
      * @param list<Rule> $broken rules that the maker's overrides break
      * @param list<string> $unplaced parts ordered by kind and height alone
      * @param list<Rule> $rules every rule in force
-     * @param list<DroppedRule> $dropped wishes of geometry that were given up
      */
     public function __construct(
         public School $school,
@@ -24,7 +23,7 @@ final readonly class BuildOrder
         public array $broken,
         public array $unplaced,
         public array $rules,
-        public array $dropped = [],
+        public GivenUp $givenUp = new GivenUp(),
         public ?Clock $clock = null,
     ) {}
 

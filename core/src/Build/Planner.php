@@ -16,10 +16,12 @@ use Chiralex\Build\Internal\Holding;
 use Chiralex\Build\Internal\Items;
 use Chiralex\Build\Internal\JointFacts;
 use Chiralex\Build\Internal\Overrides;
+use Chiralex\Build\Internal\Riders;
 use Chiralex\Build\Internal\Scorer;
 use Chiralex\Build\Internal\Sequencer;
 use Chiralex\Build\Internal\StepFacts;
 use Chiralex\Build\Internal\StepLimits;
+use Chiralex\Build\Internal\Weakness;
 use Chiralex\Build\Internal\WholeScore;
 use Chiralex\Kit\Kit;
 use Chiralex\Kit\OrderOverride;
@@ -36,9 +38,20 @@ final readonly class Planner
         $book = TaskBook::of($kit);
         $precedence = (new RuleBook())->precedence($kit, $book);
         $cycle = $precedence->cycle();
-        if ($cycle !== []) {
-            return new BuildCycle($cycle);
+        if ($cycle === []) {
+            return $this->ordered($kit, $book, $precedence);
         }
+        $leftOut = [];
+        for ($circle = $cycle; $circle !== []; $circle = $precedence->cycle()) {
+            $leftOut[] = Weakness::ofTyped($circle);
+            $precedence = (new RuleBook())->precedence($kit, $book, $leftOut);
+        }
+
+        return new BuildCycle($cycle, $leftOut, $this->ordered($kit, $book, $precedence));
+    }
+
+    private function ordered(Kit $kit, TaskBook $book, Precedence $precedence): BuildOrder
+    {
         $school = $kit->choices->settings->school;
         $holding = Holding::of($kit);
         $alike = LookAlikes::of($kit);
@@ -57,13 +70,16 @@ final readonly class Planner
         );
         $moved = (new Overrides())->apply($names, $kit->choices->order);
         $soldering = array_map(
-            fn(array $step): array => array_map(static fn(string $name): string => Verb::Solder->of($name), $step),
+            fn(array $step): array => array_map(
+                static fn(string $name): string => (string) $book->solder($name),
+                $step,
+            ),
             $moved,
         );
         $tasks = (new Assembler($book, $precedence, $kit->choices->settings->group))->steps($soldering);
         $tasks = $this->moveOthers($tasks, $kit->choices->order);
         $broken = $this->broken($tasks, $precedence);
-        $steps = $this->steps($kit, $tasks, $holding, new StepReasons($kit, $precedence, $alike));
+        $steps = $this->steps($kit, $tasks, $holding, new StepReasons($kit, $book, $precedence, $alike));
         $index = array_flip(array_map(static fn($part): string => $part->designator, $items->parts));
         $itemSteps = array_map(
             static fn(array $step): array => array_map(static fn(string $name): int => $index[$name], $step),
@@ -98,7 +114,7 @@ final readonly class Planner
             $broken,
             $unplaced,
             $precedence->rules,
-            $precedence->dropped,
+            $precedence->givenUp,
             $this->clock($kit, $tasks, $steps, $precedence),
         );
     }
@@ -265,7 +281,8 @@ final readonly class Planner
             ...array_map(static fn(OrderOverride $each): array => $each->parts, $kit->choices->order),
             ...[[]],
         );
-        foreach ($tasks as $step) {
+        $riders = Riders::of($kit, $tasks);
+        foreach ($tasks as $index => $step) {
             $first = $step[0];
             $names = array_merge(...array_map(static fn(Task $task): array => $task->parts, $step));
             if ($first->action === Action::Snap) {
@@ -294,11 +311,8 @@ final readonly class Planner
             }
             $steps[] = new Step(
                 count($steps) + 1,
-                $first->action,
-                $first->face,
+                $first,
                 array_map(fn(string $name): StepPart => $reasons->part($name, $first, $holding, $lie), $names),
-                $first->gate,
-                $first->what,
                 array_values(array_intersect($names, $overridden)),
                 new StepWork(
                     $lie,
@@ -309,6 +323,7 @@ final readonly class Planner
                     $facts->source($step),
                     $cautions->of($first->action->work($names, $kit), $names, $powered),
                 ),
+                $riders[$index] ?? [],
             );
             $powered = $powered || $first->action === Action::Gate;
         }

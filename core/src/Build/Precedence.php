@@ -11,20 +11,16 @@ final readonly class Precedence
      * @param list<Rule> $rules
      * @param array<string, array<string, Rule>> $after task to the tasks that follow it
      * @param array<string, array<string, Rule>> $before task to the tasks it waits for
-     * @param list<DroppedRule> $dropped derived rules given up
      */
     private function __construct(
         public array $rules,
         private array $after,
         private array $before,
-        public array $dropped = [],
+        public GivenUp $givenUp = new GivenUp(),
     ) {}
 
-    /**
-     * @param list<Rule> $rules
-     * @param list<DroppedRule> $dropped
-     */
-    public static function of(array $rules, array $dropped = []): self
+    /** @param list<Rule> $rules */
+    public static function of(array $rules, GivenUp $givenUp = new GivenUp()): self
     {
         $after = $before = [];
         foreach ($rules as $rule) {
@@ -32,7 +28,7 @@ final readonly class Precedence
             $before[$rule->after][$rule->before] ??= $rule;
         }
 
-        return new self($rules, $after, $before, $dropped);
+        return new self($rules, $after, $before, $givenUp);
     }
 
     public function with(Rule $rule): self
@@ -42,7 +38,7 @@ final readonly class Precedence
         $after[$rule->before][$rule->after] ??= $rule;
         $before[$rule->after][$rule->before] ??= $rule;
 
-        return new self([...$this->rules, $rule], $after, $before, $this->dropped);
+        return new self([...$this->rules, $rule], $after, $before, $this->givenUp);
     }
 
     /** @return array<string, Rule> tasks that wait for this one directly */

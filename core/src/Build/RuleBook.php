@@ -4,14 +4,18 @@ declare(strict_types=1);
 
 namespace Chiralex\Build;
 
+use Chiralex\Build\Internal\Weakness;
 use Chiralex\Build\Rules\ApproachRules;
 use Chiralex\Build\Rules\CoverRules;
 use Chiralex\Build\Rules\GateRules;
+use Chiralex\Build\Rules\LastRules;
 use Chiralex\Build\Rules\MakersRules;
+use Chiralex\Build\Rules\MateRules;
 use Chiralex\Build\Rules\OppositeSideRules;
 use Chiralex\Build\Rules\OutsideWorkRules;
 use Chiralex\Build\Rules\PanelRules;
 use Chiralex\Build\Rules\SocketRules;
+use Chiralex\Build\Rules\UnderBodyRules;
 use Chiralex\Kit\Kit;
 use Chiralex\Reason\Origin;
 use Chiralex\Reason\Reason;
@@ -22,7 +26,8 @@ use Chiralex\Reason\Reason;
  */
 final readonly class RuleBook
 {
-    public function precedence(Kit $kit, TaskBook $book): Precedence
+    /** @param list<Rule> $leftOut rules that are not to hold */
+    public function precedence(Kit $kit, TaskBook $book, array $leftOut = []): Precedence
     {
         $rules = [];
         foreach (
@@ -31,22 +36,34 @@ final readonly class RuleBook
                 new GateRules(),
                 new MakersRules(),
                 new PanelRules(),
+                new MateRules(),
                 new CoverRules(),
                 new OppositeSideRules(),
+                new UnderBodyRules(),
                 new OutsideWorkRules(),
             ] as $source
         ) {
             array_push($rules, ...$source->rules($kit, $book));
         }
+        $rules = array_values(array_filter($rules, static fn(Rule $rule): bool => !self::isAmong($rule, $leftOut)));
         array_push($rules, ...$this->insertLast($kit, $book, Precedence::of($rules)));
+        array_push($rules, ...(new LastRules())->rules($kit, $book, Precedence::of($rules)));
 
+        $guessed = [];
         $fixed = Precedence::of($rules);
-        if ($fixed->cycle() !== []) {
-            return $fixed;
+        $weakness = new Weakness($kit);
+        for ($circle = $fixed->cycle(); $circle !== []; $circle = $fixed->cycle()) {
+            $weakest = $weakness->weakest($circle);
+            if ($weakest === null) {
+                return $fixed;
+            }
+            $guessed[] = $weakest;
+            $rules = array_values(array_filter($rules, static fn(Rule $rule): bool => $rule !== $weakest));
+            $fixed = Precedence::of($rules);
         }
         [$derived, $dropped] = (new ApproachRules())->derive($kit, $book, $fixed);
 
-        return Precedence::of([...$rules, ...$derived], $dropped);
+        return Precedence::of([...$rules, ...$derived], new GivenUp($dropped, $guessed));
     }
 
     /**
@@ -80,5 +97,23 @@ final readonly class RuleBook
         }
 
         return $rules;
+    }
+
+    /** @param list<Rule> $others */
+    private static function isAmong(Rule $rule, array $others): bool
+    {
+        foreach ($others as $other) {
+            if (
+                [$rule->before, $rule->after, $rule->reason->code] === [
+                    $other->before,
+                    $other->after,
+                    $other->reason->code,
+                ]
+            ) {
+                return true;
+            }
+        }
+
+        return false;
     }
 }

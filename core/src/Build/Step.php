@@ -10,22 +10,34 @@ use Chiralex\Kit\Gate;
 /** One step of the build. */
 final readonly class Step
 {
+    public Verb $verb;
+    public Action $action;
+    /** Null for gates and off-board work. */
+    public ?Face $face;
+    public ?Gate $gate;
+    /** A panel, a varnish, a link. */
+    public string $what;
+
     /**
-     * @param ?Face $face null for gates and off-board work
+     * @param Task $first of its tasks, which all do the same
      * @param list<StepPart> $parts empty for gates
-     * @param string $what a panel, a varnish, a link
      * @param list<string> $overridden parts the maker put here
+     * @param list<string> $uses hardware and material that goes in with them, `~12` for a row without designator
      */
     public function __construct(
         public int $number,
-        public Action $action,
-        public ?Face $face,
+        Task $first,
         public array $parts,
-        public ?Gate $gate,
-        public string $what,
         public array $overridden,
         public StepWork $work,
-    ) {}
+        public array $uses = [],
+    ) {
+        $this->verb = $first->verb;
+        $this->action = $first->action;
+        $this->face = $first->face;
+        $this->gate = $first->gate;
+        $this->what = $first->what;
+    }
 
     /** @return list<string> the designators that stand on the board, or in the housing, from this step on */
     public function fits(): array

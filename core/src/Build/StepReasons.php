@@ -22,7 +22,12 @@ final readonly class StepReasons
     /** Look-alikes named at a step; of more their number is said. */
     private const NAMED = 24;
 
-    public function __construct(private Kit $kit, private Precedence $precedence, private LookAlikes $alike) {}
+    public function __construct(
+        private Kit $kit,
+        private TaskBook $book,
+        private Precedence $precedence,
+        private LookAlikes $alike,
+    ) {}
 
     public function part(string $name, Task $task, Holding $holding, ?Lie $lie): StepPart
     {
@@ -33,7 +38,7 @@ final readonly class StepReasons
                 null,
                 Hold::NoneNeeded,
                 null,
-                $this->rules($task->isSequenced() ? Verb::Solder->of($name) : $task->id),
+                $this->rules($task->isSequenced() ? (string) $this->book->solder($name) : $task->id),
             );
         }
         $body = $part->shape;
@@ -48,13 +53,24 @@ final readonly class StepReasons
         $hold = $holding->hold($part, $lie);
         $gap = $this->gap($part, $lie);
 
-        return new StepPart($name, $body->height, $hold, $gap, [
+        return new StepPart($name, $this->unionHeight($name), $hold, $gap, [
             $this->height($part),
             $this->held($part, $hold, $gap),
             ...$this->showing($part, $task->face->board, $hold, $gap),
             ...$this->apart($name, $body->height),
-            ...$this->rules(Verb::Solder->of($name)),
+            ...$this->rules((string) $this->book->solder($name)),
         ]);
+    }
+
+    /** What is bolted together has one height, that of its tallest part. */
+    private function unionHeight(string $name): float
+    {
+        $heights = array_map(
+            fn(string $each): float => $this->kit->part($each)->shape->height ?? 0.0,
+            $this->book->tasks[(string) $this->book->solder($name)]->parts,
+        );
+
+        return $heights === [] ? 0.0 : max($heights);
     }
 
     /** How far a part hangs off a board that lies on the table, mm; null where it does not lie there. */

@@ -20,10 +20,14 @@ enum Verb: string
     case Jig = 'jig';
     case Nuts = 'nuts';
     case Tack = 'tack';
+    /** Plugs two parts together that then hold each other straight. */
+    case Plug = 'plug';
     case Cover = 'cover';
     case Cure = 'cure';
     case Snap = 'snap';
     case Gate = 'gate';
+    /** The tests at the end: does it do what it is for. */
+    case Try = 'try';
     /** Fits something for a gate only. */
     case Lend = 'lend';
     case Return = 'return';

@@ -13,6 +13,7 @@ final readonly class Groups
      * @param array<string, list<string>> $blocks
      * @param list<Cure> $cures
      * @param list<Selected> $selected
+     * @param list<array{string, string}> $mates connectors, modules and displays that are plugged together and hold each other straight
      */
     public function __construct(
         public array $sockets = [],
@@ -21,5 +22,6 @@ final readonly class Groups
         public array $cures = [],
         public array $selected = [],
         public Assembly $assembly = new Assembly(),
+        public array $mates = [],
     ) {}
 }

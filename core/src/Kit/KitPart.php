@@ -47,6 +47,7 @@ final readonly class KitPart
         // Hardware stays hardware, though a board file may place it.
         return $this->supply->isBuilt() &&
             $this->place->socket === null &&
+            !$this->place->inCase &&
             ($this->row->onBoard || ($this->place->placement !== null && $this->row->body->outline !== 'none'));
     }
 }

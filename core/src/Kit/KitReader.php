@@ -13,6 +13,7 @@ use Chiralex\Bom\PartsList;
 use Chiralex\Bom\PartsReader;
 use Chiralex\Bom\Recognizer;
 use Chiralex\Kit\Exception\UnusableKit;
+use Chiralex\Kit\Internal\CaseParts;
 use Chiralex\Kit\Internal\KitFile;
 use Chiralex\Kit\Internal\LayerFiles;
 use Chiralex\Kit\Internal\MeasurementFile;
@@ -65,9 +66,16 @@ final readonly class KitReader
                 ),
             ),
         );
-        $recognitions = $resolver->recognitions($list, $answers);
+        $recognitions = $resolver->recognitions($list, $answers, $placed->placements);
         [$sockets, $open] = (new Sockets())->pair($recognitions, $placed->placements, $file->groups()->sockets);
-        $parts = $resolver->parts($list, $answers, $recognitions, $placed->placements, $sockets);
+        $case = CaseParts::of(
+            $recognitions,
+            $placed->placements,
+            $file->wires($options),
+            $boards,
+            $file->boards()->saidNone(),
+        );
+        $parts = $resolver->parts($list, $answers, $recognitions, $placed->placements, $sockets, $case);
         $boards = $this->withOutlines($boards, $parts, $layers->outlines);
 
         return new Kit(
@@ -88,7 +96,7 @@ final readonly class KitReader
                 $file->wires($options),
                 $file->drilling($options),
             ),
-            new KitNature($file->circuit(), $file->power(), $file->hazards(), $file->ruledOut()),
+            new KitNature($file->circuit(), $file->power(), $file->hazards(), $file->ruledOut(), $case->boardless),
             new Findings(
                 $list,
                 [
@@ -236,6 +244,9 @@ final readonly class KitReader
         $named = array_keys($file->lines());
         foreach ($groups->sockets as $ic => $socket) {
             array_push($named, (string) $ic, $socket);
+        }
+        foreach ($groups->mates as $pair) {
+            array_push($named, ...$pair);
         }
         foreach ($groups->assembly->before as $pair) {
             array_push($named, $pair->first, $pair->then);

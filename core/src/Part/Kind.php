@@ -56,6 +56,7 @@ enum Kind: string
     case Panel = 'panel';
     case Enclosure = 'enclosure';
     case Wire = 'wire';
+    case Link = 'link';
     case Cable = 'cable';
     case Feet = 'feet';
     case Label = 'label';

@@ -13,4 +13,5 @@ enum LetterFamily: string
     case Resistor = 'resistor';
     case Switch = 'switch';
     case Connector = 'connector';
+    case Battery = 'battery';
 }

@@ -110,6 +110,16 @@ final readonly class Outlines
                 PinLayout::pair($a),
                 'axial 1/4 W body at the pitch named, from memory',
             ),
+            'link' => new Outline(
+                $name,
+                BodyShape::Lying,
+                $a,
+                0.7,
+                0.7,
+                new Leads(LeadStyle::AxialWire, T::WIRE),
+                PinLayout::pair($a),
+                'bare wire of 0.6 to 0.8 mm at the span named, common practice',
+            ),
             default => null,
         };
     }

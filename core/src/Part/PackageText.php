@@ -101,8 +101,7 @@ final readonly class PackageText
                     $kind,
                 ),
                 Kind::Led, Kind::Photo => self::NAMED["led {$number}"] ?? null,
-                Kind::Ceramic => $number === null ? null : "disc-{$number}mm",
-                Kind::Film => $number === null ? null : "film-box-{$number}mm",
+                Kind::Link, Kind::Ceramic, Kind::Film => $this->spanned($number, $kind),
                 Kind::TerminalBlock => $this->terminal($text),
                 Kind::Trimmer => self::NAMED["trimmer {$number}"] ?? null,
                 Kind::Potentiometer => self::NAMED["potentiometer {$number}"] ?? null,
@@ -110,6 +109,17 @@ final readonly class PackageText
                 Kind::SocketStrip => $this->ways($text, 'strip-1x'),
                 default => null,
             };
+    }
+
+    /** Bodies told by the span of their leads alone. */
+    private function spanned(?string $number, Kind $kind): ?string
+    {
+        return match (true) {
+            $number === null => null,
+            $kind === Kind::Link => "link-{$number}",
+            $kind === Kind::Ceramic => "disc-{$number}mm",
+            default => "film-box-{$number}mm",
+        };
     }
 
     /** A footprint that names the diameter alone (`CP_Radial_D10.0mm`): the height that is usual with it; common practice, no source. */

@@ -38,6 +38,10 @@ enum Role
     case EitherWay;
     /** Two numbers in its package are diameter and height. */
     case DiameterByHeight;
+    /** Held in a panel by its own nut. */
+    case Nutted;
+    /** Belongs to the box and not to what is in it: fitted once the circuit is known to work. */
+    case BoxWork;
     /** A battery, or what one is put into. */
     case HoldsBattery;
 }

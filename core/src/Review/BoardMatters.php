@@ -129,7 +129,7 @@ final readonly class BoardMatters implements MatterSource
         return match ($row->name->letters) {
             LetterFamily::Capacitor, LetterFamily::Connector, LetterFamily::Switch => $row->name->letters->value,
             LetterFamily::Diode => $row->is(Role::Lens) ? $row->kind->value : $row->name->letters->value,
-            LetterFamily::Silicon, LetterFamily::Resistor, null => $row->kind->value,
+            LetterFamily::Silicon, LetterFamily::Resistor, LetterFamily::Battery, null => $row->kind->value,
         };
     }
 }

@@ -17,6 +17,7 @@ use Chiralex\Kit\Kit;
 use Chiralex\Kit\Workholding;
 use Chiralex\Reason\Matter;
 use Chiralex\Reason\MatterSeverity;
+use Chiralex\Reason\Origin;
 use Chiralex\Reason\Station;
 
 /** Contradictions, rules that overrides break, parts that fall out, boards that rock. */
@@ -37,9 +38,10 @@ final readonly class OrderMatters implements MatterSource
             ];
         }
         $matters = array_map(
-            static fn(Rule $rule): Matter => new Matter(MatterSeverity::Warn, Station::Order, 'order.broken-rule', [
-                'before' => $rule->before,
-                'after' => $rule->after,
+            static fn(Rule $rule): Matter => new Matter(self::weight($rule), Station::Order, 'order.broken-rule', [
+                ...$rule->reason->args,
+                'before' => BuildCycle::name($rule->before),
+                'after' => BuildCycle::name($rule->after),
                 'why' => $rule->reason->code,
             ]),
             $order->broken,
@@ -61,8 +63,29 @@ final readonly class OrderMatters implements MatterSource
             ...$matters,
             ...$this->gates($subject->kit),
             ...$this->alike($order),
-            ...array_map(self::closedIn(...), $order->dropped),
+            ...array_map(self::closedIn(...), $order->givenUp->wishes),
+            ...array_map(
+                static fn(Rule $rule): Matter => new Matter(MatterSeverity::Warn, Station::Order, 'order.given-up', [
+                    ...$rule->reason->args,
+                    'why' => $rule->reason->code,
+                ]),
+                $order->givenUp->guesses,
+            ),
         ];
+    }
+
+    /** What needs something else comes after it, or nothing is released; what is only nicer that way is the maker's to decide. */
+    private static function weight(Rule $rule): MatterSeverity
+    {
+        $isHabit = in_array(
+            $rule->reason->code,
+            ['order.ic-last', 'order.panel-closes', 'order.plastic-last', 'order.mates-last', 'order.gate-early'],
+            true,
+        );
+
+        return $rule->derived || $isHabit || ($rule->relaxable && $rule->reason->origin === Origin::CommonPractice)
+            ? MatterSeverity::Warn
+            : MatterSeverity::Block;
     }
 
     private static function closedIn(DroppedRule $dropped): Matter

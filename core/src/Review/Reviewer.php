@@ -36,6 +36,7 @@ final readonly class Reviewer
                 new NeedMatters(),
                 new TerminalMatters(),
                 new LooseMatters(),
+                new UseMatters(),
                 new BoardReview(),
                 new SnagMatters(),
                 new BenchMatters(),

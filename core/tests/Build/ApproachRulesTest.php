@@ -48,7 +48,7 @@ final class ApproachRulesTest extends TestCase
         );
         // Three walls may stand: two opposite gaps need one free pair of sides, so the relays that close the second pair wait.
         self::assertNotSame([], $derived);
-        self::assertSame([], $order->dropped);
+        self::assertSame([], $order->givenUp->wishes);
         self::assertSame([], $order->broken);
     }
 
@@ -80,7 +80,7 @@ final class ApproachRulesTest extends TestCase
                 array_unique(
                     array_map(
                         static fn(DroppedRule $dropped): array => [$dropped->part, $dropped->always],
-                        $order->dropped,
+                        $order->givenUp->wishes,
                     ),
                     SORT_REGULAR,
                 ),

@@ -53,7 +53,7 @@ final class TasksTest extends TestCase
     {
         $book = TaskBook::of(self::full());
         $rank = static fn(string $id): int => $book->tasks[$id]->rank;
-        $order = ['solder R1', 'adjust RV1', 'wire W1', 'fix SCR1', 'fit LID', 'cover LABEL', 'fit BT1'];
+        $order = ['solder R1', 'adjust RV1', 'wire W1', 'fix SCR1', 'fit LID', 'cover HS9', 'fit BT1'];
         $ranks = array_map($rank, $order);
         $sorted = $ranks;
         sort($sorted);
@@ -73,7 +73,7 @@ final class TasksTest extends TestCase
             [
                 'adjust RV1',
                 'bolt Q1+HS1',
-                'cover LABEL',
+                'cover HS9',
                 'fit BT1',
                 'fit LID',
                 'fix SCR1',
@@ -158,7 +158,7 @@ final class TasksTest extends TestCase
                 'PANEL,front,,front panel',
                 'LID,lid,,enclosure lid',
                 'BT1,9 V,PP3,battery',
-                'LABEL,,,label',
+                'HS9,shield,,heat sink used as a shield',
             ],
             ['SW1,20,20,0,top', 'R1,40,20,0,bottom'],
             $more + [
@@ -166,7 +166,7 @@ final class TasksTest extends TestCase
                     'sockets' => [['XU1', 'U1']],
                     'subassembly' => [['Q1', 'HS1']],
                     'fixings' => [['by' => 'SCR1', 'holds' => ['Q1']]],
-                    'covers' => [['by' => 'LABEL', 'over' => ['R1']]],
+                    'covers' => [['by' => 'HS9', 'over' => ['R1']]],
                     'panels' => [['by' => 'PANEL', 'parts' => ['SW1'], 'plasticLast' => []]],
                 ],
                 'tests' => [['name' => 'set', 'adjusts' => 'RV1'], ['name' => 'gone', 'adjusts' => 'RV9']],

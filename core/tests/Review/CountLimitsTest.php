@@ -16,6 +16,8 @@ use Chiralex\Build\Soldering;
 use Chiralex\Build\Step;
 use Chiralex\Build\StepPart;
 use Chiralex\Build\StepWork;
+use Chiralex\Build\Task;
+use Chiralex\Build\Verb;
 use Chiralex\Kit\School;
 use Chiralex\Part\Hold;
 use Chiralex\Reason\Reason;
@@ -159,7 +161,11 @@ final class CountLimitsTest extends TestCase
             'order.look-alikes',
             new BuildOrder(
                 School::LowestFirst,
-                [self::step(1), self::step(2), new Step(3, Action::Gate, null, [], null, '', [], self::work())],
+                [
+                    self::step(1),
+                    self::step(2),
+                    new Step(3, new Task(Verb::Gate, '', Action::Gate, []), [], [], self::work()),
+                ],
                 new Score(0, 0, $pairs, 0, 0, 0, 0, 0, 2),
                 [],
                 [],
@@ -390,7 +396,7 @@ final class CountLimitsTest extends TestCase
             $names === [] ? ['R1'] : array_values($names),
         );
 
-        return new Step($number, Action::Solder, null, $parts, null, '', [], self::work($lie, $prop));
+        return new Step($number, new Task(Verb::Solder, 'R1', Action::Solder, []), $parts, [], self::work($lie, $prop));
     }
 
     private static function work(?Lie $lie = null, ?Prop $prop = null): StepWork

@@ -75,6 +75,8 @@ return [
     'tip.potentiometer' =>
         'Brich die Haltenase ab, wenn die Frontplatte kein Loch dafür hat. Einen Stift, prüfen, ob die Achse mittig und frei in ihrem Loch steht, dann alle.',
     'tip.wire' => 'Abisolieren, verdrillen, verzinnen. Das blanke Ende durch Loch oder Lötfahne haken, dann löten.',
+    'tip.link' =>
+        'Blanker Draht, an den Löchern rechtwinklig gebogen, flach auf die Platine gezogen; beide Richtungen sind recht. Ein abgeschnittener Draht tut es auch.',
     'tip.ribbon' => 'Die rote Kante ist Ader 1. Biege die beiden äußeren Adern um, damit es hält.',
     'tip.knob' => 'Auf die Achse bis zum Anschlag, Zeiger auf den ersten Strich, Schraube gegen die Fläche.',
     'tip.enclosure' => 'Gewindeformende Schrauben: alle zwei Umdrehungen eine halbe zurück. Nicht zu fest anziehen.',

@@ -139,6 +139,8 @@ return [
     'tip.potentiometer' =>
         'Break off the locating tab if the panel has no hole for it. One pin, check that the shaft is central and free in its panel hole, then all.',
     'tip.wire' => 'Strip, twist, tin. Hook the stripped end through the hole or lug, then solder.',
+    'tip.link' =>
+        'Bare wire, bent square at the holes, pulled flat to the board; either way round. A clipped lead serves as well.',
     'tip.ribbon' => 'The red edge is wire 1. Bend the outer two wires to hold it.',
     'tip.knob' => 'Onto the shaft to its stop, pointer to the first mark, screw against the flat.',
     'tip.enclosure' => 'Thread-cutting screws: half a turn back every two turns. Do not overtighten.',

@@ -98,12 +98,36 @@ final readonly class Assembler
      */
     private function worthIt(Task $task, array $done): bool
     {
+        if ($task->verb === Verb::Try) {
+            return false;
+        }
         if ($task->action !== Action::Adjust) {
-            return true;
+            return !$this->isTacked($done);
         }
         foreach (array_keys($this->precedence->predecessors($task->id)) as $before) {
             if ($this->book->tasks[$before]->verb === Verb::Gate) {
                 return isset($done[$before]);
+            }
+        }
+
+        return false;
+    }
+
+    /**
+     * Between tacking and soldering no test stands: the joints are not there yet.
+     *
+     * @param array<string, true> $done
+     */
+    private function isTacked(array $done): bool
+    {
+        foreach ($this->book->tasks as $id => $task) {
+            if ($task->verb !== Verb::Tack || !isset($done[$id])) {
+                continue;
+            }
+            foreach ($task->parts as $name) {
+                if (!isset($done[(string) $this->book->solder($name)])) {
+                    return true;
+                }
             }
         }
 
@@ -198,14 +222,11 @@ final readonly class Assembler
             $a->isSequenced() ||
             $b->isSequenced() ||
             $a->action !== $b->action ||
-            $a->face?->board !== $b->face?->board ||
-            $a->face?->side !== $b->face?->side
+            $a->face?->key() !== $b->face?->key()
         ) {
             return false;
         }
-        $joins =
-            ($a->action === Action::Insert && $a->face?->board !== null) ||
-            ($a->verb === Verb::Wire && $b->verb === Verb::Wire);
+        $joins = self::isSameWork($a, $b);
         foreach ($last as $task) {
             foreach ($step as $next) {
                 $joins = $joins && !isset($this->precedence->reachable($task->id)[$next->id]);
@@ -213,5 +234,12 @@ final readonly class Assembler
         }
 
         return $joins;
+    }
+
+    private static function isSameWork(Task $a, Task $b): bool
+    {
+        return ($a->action === Action::Insert && $a->face?->board !== null) ||
+            ($a->verb === Verb::Wire && $b->verb === Verb::Wire) ||
+            ($a->verb === Verb::Fit && $b->verb === Verb::Fit && $a->what !== '' && $a->what === $b->what);
     }
 }

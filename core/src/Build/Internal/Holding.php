@@ -19,19 +19,17 @@ use Chiralex\Part\LeadStyle;
 /** How each part of a step is held, from the lie of the board with everything fitted by then. */
 final readonly class Holding
 {
-    /** @param array<string, true> $jigged designators that a panel holds */
+    /** @param array<string, true> $jigged designators that a panel or a plug holds */
     public function __construct(private Kit $kit, private array $jigged) {}
 
     public static function of(Kit $kit): self
     {
-        $jigged = [];
-        foreach ($kit->work->groups->panels as $panel) {
-            foreach ($panel->parts as $designator) {
-                $jigged[$designator] = true;
-            }
+        $jigged = Jigs::of($kit)->parts();
+        foreach (Mates::of($kit) as $mate) {
+            array_push($jigged, ...$mate->parts);
         }
 
-        return new self($kit, $jigged);
+        return new self($kit, array_fill_keys($jigged, true));
     }
 
     /**

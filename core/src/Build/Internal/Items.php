@@ -86,7 +86,7 @@ final readonly class Items
                 ))->key(),
                 $parts,
             ),
-            array_map(static fn(KitPart $part): float => $part->shape->height, $parts),
+            array_map(static fn(KitPart $part): float => self::height($part, $kit, $book), $parts),
             array_map(static fn(KitPart $part): string => $part->kind()->value, $parts),
             array_map(static fn(KitPart $part): string => $part->valueKey(), $parts),
             new ItemBlocks(
@@ -94,7 +94,18 @@ final readonly class Items
                 array_map(strval(...), array_keys($kit->work->groups->blocks)),
             ),
             $before,
-            self::lookAlikes($parts, $alike, $index),
+            self::lookAlikes($parts, $alike, $index, $book),
+        );
+    }
+
+    /** As tall as the tallest of what is soldered with it. */
+    private static function height(KitPart $part, Kit $kit, TaskBook $book): float
+    {
+        return max(
+            array_map(
+                static fn(string $name): float => $kit->part($name)->shape->height ?? 0.0,
+                $book->tasks[(string) $book->solder($part->designator)]->parts,
+            ) ?: [0.0],
         );
     }
 
@@ -127,11 +138,11 @@ final readonly class Items
      * @param list<KitPart> $parts
      * @param array<string, int> $index task to item
      */
-    private static function lookAlikes(array $parts, LookAlikes $known, array $index): ItemLooks
+    private static function lookAlikes(array $parts, LookAlikes $known, array $index, TaskBook $book): ItemLooks
     {
         $alike = array_fill(0, count($parts), []);
         $crowds = array_fill(0, count($parts), []);
-        $item = static fn(string $name): ?int => $index[Verb::Solder->of($name)] ?? null;
+        $item = static fn(string $name): ?int => $index[(string) $book->solder($name)] ?? null;
         foreach ($known->groups as $number => $group) {
             $crowd = count($group->designators()) > self::CROWD;
             foreach ($group->looks as $look => $names) {

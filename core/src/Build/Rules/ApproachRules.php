@@ -11,10 +11,10 @@ use Chiralex\Bom\Provision;
 use Chiralex\Build\DroppedRule;
 use Chiralex\Build\Internal\Approach;
 use Chiralex\Build\Internal\Costs;
+use Chiralex\Build\Internal\Jigs;
 use Chiralex\Build\Precedence;
 use Chiralex\Build\Rule;
 use Chiralex\Build\TaskBook;
-use Chiralex\Build\Verb;
 use Chiralex\Kit\Kit;
 use Chiralex\Kit\KitPart;
 use Chiralex\Kit\SolderFrom;
@@ -37,17 +37,13 @@ final readonly class ApproachRules
     public function derive(Kit $kit, TaskBook $book, Precedence $fixed): array
     {
         $bodies = $this->bodies($kit, $book);
-        $panelled = array_merge(...array_column($kit->work->groups->panels, 'parts'), ...[[]]);
+        $panelled = Jigs::of($kit)->parts();
         $grid = BodyGrid::of(array_values($bodies));
         $largest = max([0.0, ...array_values(array_map(Approach::extent(...), $bodies))]);
         $rules = $dropped = [];
         foreach ($bodies as $designator => $body) {
             $part = $kit->part($designator);
-            if (
-                $part === null ||
-                in_array($designator, $panelled, true) ||
-                !isset($book->tasks[Verb::Solder->of($designator)])
-            ) {
+            if ($part === null || in_array($designator, $panelled, true) || $book->solder($designator) === null) {
                 continue;
             }
             $approach = new Approach($part, $body, $kit->choices->settings->bench->solderFrom === SolderFrom::Front);
@@ -57,8 +53,9 @@ final readonly class ApproachRules
                     $approach,
                     $part,
                     $body,
-                    $approach->near($need, $grid, $largest),
+                    $this->others($approach->near($need, $grid, $largest), $designator, $book),
                     $kit,
+                    $book,
                     $fixed,
                 );
                 array_push($rules, ...$after);
@@ -75,7 +72,7 @@ final readonly class ApproachRules
         $bodies = [];
         foreach ($kit->bodies() as $designator => $body) {
             if (
-                isset($book->tasks[Verb::Solder->of($designator)]) ||
+                $book->solder((string) $designator) !== null ||
                 $kit->part((string) $designator)?->supply === Provision::Factory
             ) {
                 $bodies[(string) $designator] = $body;
@@ -97,6 +94,7 @@ final readonly class ApproachRules
         PlacedBody $body,
         array $near,
         Kit $kit,
+        TaskBook $book,
         Precedence $fixed,
     ): array {
         if ($near === [] || $approach->fits($need, $near)) {
@@ -139,7 +137,11 @@ final readonly class ApproachRules
             if ($approach->fits($need, [...$there, $other])) {
                 $there[] = $other;
             } elseif (
-                isset($fixed->reachable(Verb::Solder->of($other->designator))[Verb::Solder->of($part->designator)])
+                isset(
+                    $fixed->reachable((string) $book->solder($other->designator))[
+                        (string) $book->solder($part->designator)
+                    ],
+                )
             ) {
                 $lost[] = new DroppedRule(
                     $part->designator,
@@ -152,8 +154,8 @@ final readonly class ApproachRules
                 );
             } else {
                 $rules[] = new Rule(
-                    Verb::Solder->of($part->designator),
-                    Verb::Solder->of($other->designator),
+                    (string) $book->solder($part->designator),
+                    (string) $book->solder($other->designator),
                     new Reason(
                         "order.{$need}",
                         ['part' => $part->designator, 'by' => $other->designator],
@@ -217,10 +219,10 @@ final readonly class ApproachRules
         $known = $fixed;
         foreach ($rules as $rule) {
             if (isset($known->reachable($rule->after)[$rule->before])) {
-                $part = substr($rule->before, 7);
+                $part = self::name($rule, 'part');
                 $dropped[] = new DroppedRule(
                     $part,
-                    [substr($rule->after, 7)],
+                    [self::name($rule, 'by')],
                     $rule->reason,
                     false,
                     $bodies[$part]->centre,
@@ -234,6 +236,30 @@ final readonly class ApproachRules
         }
 
         return [$kept, $dropped];
+    }
+
+    /**
+     * What is bolted to a part is one body with it and closes nothing in.
+     *
+     * @param list<PlacedBody> $near
+     * @return list<PlacedBody>
+     */
+    private function others(array $near, string $designator, TaskBook $book): array
+    {
+        return array_values(
+            array_filter(
+                $near,
+                static fn(PlacedBody $body): bool => $book->solder($body->designator) === null ||
+                    $book->solder($body->designator) !== $book->solder($designator),
+            ),
+        );
+    }
+
+    private static function name(Rule $rule, string $which): string
+    {
+        $name = $rule->reason->args[$which] ?? '';
+
+        return is_string($name) ? $name : '';
     }
 
     /**

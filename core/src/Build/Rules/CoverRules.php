@@ -34,7 +34,7 @@ final readonly class CoverRules implements RuleSource
                 foreach (
                     [
                         Verb::Adjust->of($name) => 'order.adjust-before-cover',
-                        Verb::Solder->of($name) => 'order.joint-before-cover',
+                        $book->solder($name) ?? '' => 'order.joint-before-cover',
                         Verb::Wire->of($name) => 'order.joint-before-cover',
                         Verb::Insert->of($inSocket[$name] ?? $name) => 'order.ic-before-cover',
                     ] as $task => $code

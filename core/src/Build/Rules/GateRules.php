@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Chiralex\Build\Rules;
 
 use Chiralex\Build\Action;
+use Chiralex\Build\Internal\TestNeeds;
 use Chiralex\Build\Rule;
 use Chiralex\Build\RuleSource;
 use Chiralex\Build\TaskBook;
@@ -21,8 +22,14 @@ final readonly class GateRules implements RuleSource
     public function rules(Kit $kit, TaskBook $book): array
     {
         $rules = [];
+        $needs = new TestNeeds($kit);
         foreach ($kit->work->gates as $gate) {
-            array_push($rules, ...$this->needsAndProtects($gate, $book), ...$this->temporary($gate, $book));
+            array_push(
+                $rules,
+                ...$this->needsAndProtects($gate, $book),
+                ...$this->tested($gate, $kit, $book, $needs),
+                ...$this->temporary($gate, $book),
+            );
             if ($gate->early) {
                 array_push($rules, ...$this->early($gate, $kit, $book, $rules));
             }
@@ -61,6 +68,41 @@ final readonly class GateRules implements RuleSource
         return $rules;
     }
 
+    /**
+     * What the tests of a gate read or work with, beyond what the maker says that it needs and protects.
+     *
+     * @return list<Rule>
+     */
+    private function tested(Gate $gate, Kit $kit, TaskBook $book, TestNeeds $needs): array
+    {
+        $known = [...$gate->needs, ...$gate->protects, ...array_map(fn($fit): ?string => $fit->part, $gate->temporary)];
+        $rules = [];
+        foreach ($kit->work->tests as $test) {
+            if ($test->gate !== $gate->name) {
+                continue;
+            }
+            foreach ($needs->of($test) as $name => $why) {
+                $task = $kit->part((string) $name)?->place->inCase === true ? null : $book->finish((string) $name);
+                if ($task === null || in_array((string) $name, $known, true) || $task === Verb::Gate->of($gate->name)) {
+                    continue;
+                }
+                $known[] = (string) $name;
+                $rules[] = new Rule(
+                    $task,
+                    Verb::Gate->of($gate->name),
+                    new Reason(
+                        "order.test-{$why}",
+                        ['test' => $test->name, 'part' => (string) $name],
+                        Origin::Computed,
+                    ),
+                    true,
+                );
+            }
+        }
+
+        return $rules;
+    }
+
     /** @return list<Rule> */
     private function temporary(Gate $gate, TaskBook $book): array
     {
@@ -76,10 +118,10 @@ final readonly class GateRules implements RuleSource
             if (isset($book->tasks[$return])) {
                 $rules[] = new Rule(Verb::Gate->of($gate->name), $return, $reason);
             }
-            if ($fit->part !== null && isset($book->tasks[Verb::Solder->of($fit->part)])) {
+            if ($fit->part !== null && $book->solder($fit->part) !== null) {
                 $rules[] = new Rule(
                     $fit->soldered ? Verb::Gate->of($gate->name) : $return,
-                    Verb::Solder->of($fit->part),
+                    $book->solder($fit->part),
                     $reason,
                 );
             }

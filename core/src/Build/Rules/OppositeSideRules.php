@@ -8,7 +8,6 @@ use Chiralex\Board\PlacedBody;
 use Chiralex\Build\Rule;
 use Chiralex\Build\RuleSource;
 use Chiralex\Build\TaskBook;
-use Chiralex\Build\Verb;
 use Chiralex\Kit\Kit;
 use Chiralex\Reason\Origin;
 use Chiralex\Reason\Reason;
@@ -20,7 +19,7 @@ final readonly class OppositeSideRules implements RuleSource
     {
         $bodies = ['top' => [], 'bottom' => []];
         foreach ($kit->bodies() as $body) {
-            if (isset($book->tasks[Verb::Solder->of($body->designator)])) {
+            if ($book->solder($body->designator) !== null) {
                 $bodies[$body->face->side->value][] = $body;
             }
         }
@@ -29,8 +28,8 @@ final readonly class OppositeSideRules implements RuleSource
         }
 
         return [
-            ...$this->covered($bodies['top'], $bodies['bottom']),
-            ...$this->covered($bodies['bottom'], $bodies['top']),
+            ...$this->covered($bodies['top'], $bodies['bottom'], $book),
+            ...$this->covered($bodies['bottom'], $bodies['top'], $book),
         ];
     }
 
@@ -39,7 +38,7 @@ final readonly class OppositeSideRules implements RuleSource
      * @param list<PlacedBody> $others bodies of the other side
      * @return list<Rule>
      */
-    private function covered(array $covers, array $others): array
+    private function covered(array $covers, array $others, TaskBook $book): array
     {
         $rules = [];
         foreach ($covers as $cover) {
@@ -55,8 +54,8 @@ final readonly class OppositeSideRules implements RuleSource
                         $outline->contains($pin)
                     ) {
                         $rules[] = new Rule(
-                            Verb::Solder->of($under->designator),
-                            Verb::Solder->of($cover->designator),
+                            (string) $book->solder($under->designator),
+                            (string) $book->solder($cover->designator),
                             new Reason(
                                 'order.covers-joint',
                                 ['cover' => $cover->designator, 'part' => $under->designator],

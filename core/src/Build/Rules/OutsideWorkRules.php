@@ -5,11 +5,13 @@ declare(strict_types=1);
 namespace Chiralex\Build\Rules;
 
 use Chiralex\Build\Action;
+use Chiralex\Build\Internal\TestNeeds;
 use Chiralex\Build\Rule;
 use Chiralex\Build\RuleSource;
 use Chiralex\Build\TaskBook;
 use Chiralex\Build\Verb;
 use Chiralex\Kit\Kit;
+use Chiralex\Kit\Test;
 use Chiralex\Reason\Origin;
 use Chiralex\Reason\Reason;
 
@@ -95,11 +97,43 @@ final readonly class OutsideWorkRules implements RuleSource
                     new Reason('order.adjust', ['part' => (string) $test->adjusts], Origin::KitFile),
                 );
             }
+            array_push($rules, ...$this->adjustNeeds($test, $adjust->id, $kit, $book));
             if ($test->gate !== null && isset($book->tasks[Verb::Gate->of($test->gate)])) {
                 $rules[] = new Rule(
                     Verb::Gate->of($test->gate),
                     $adjust->id,
                     new Reason('order.adjust-at-gate', ['gate' => $test->gate], Origin::KitFile),
+                );
+            }
+        }
+
+        return $rules;
+    }
+
+    /**
+     * What an adjustment reads or works with; without a gate it waits for all wires too, for it is made on the finished circuit.
+     *
+     * @return list<Rule>
+     */
+    private function adjustNeeds(Test $test, string $adjust, Kit $kit, TaskBook $book): array
+    {
+        $needs = (new TestNeeds($kit))->of($test);
+        foreach ($test->gate === null ? $kit->work->wires : [] as $wire) {
+            $needs += [$wire->name => 'joins'];
+        }
+        $rules = [];
+        foreach ($needs as $name => $why) {
+            $task = $kit->part((string) $name)?->place->inCase === true ? null : $book->finish((string) $name);
+            if ($task !== null && $task !== $adjust && $name !== $test->adjusts) {
+                $rules[] = new Rule(
+                    $task,
+                    $adjust,
+                    new Reason(
+                        "order.test-{$why}",
+                        ['test' => $test->name, 'part' => (string) $name],
+                        Origin::Computed,
+                    ),
+                    true,
                 );
             }
         }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Chiralex\Build\Rules;
 
+use Chiralex\Build\Internal\Jigs;
 use Chiralex\Build\Rule;
 use Chiralex\Build\RuleSource;
 use Chiralex\Build\TaskBook;
@@ -19,18 +20,24 @@ final readonly class PanelRules implements RuleSource
     public function rules(Kit $kit, TaskBook $book): array
     {
         $rules = [];
-        foreach ($kit->work->groups->panels as $panel) {
+        foreach (Jigs::of($kit)->panels as $panel) {
             $by = $panel->by;
-            $moves = [Verb::Place->of($by), Verb::Jig->of($by), Verb::Nuts->of($by), Verb::Tack->of($by)];
+            $moves = array_values(
+                array_filter(
+                    [Verb::Place->of($by), Verb::Jig->of($by), Verb::Nuts->of($by), Verb::Tack->of($by)],
+                    static fn(string $move): bool => isset($book->tasks[$move]),
+                ),
+            );
             $reason = new Reason('order.panel-moves', ['panel' => $by], Origin::CommonPractice);
-            for ($i = 0; $i < 3; ++$i) {
+            for ($i = 0; $i + 1 < count($moves); ++$i) {
                 $rules[] = new Rule($moves[$i], $moves[$i + 1], $reason);
             }
             foreach ($panel->parts as $name) {
-                if (!isset($book->tasks[Verb::Solder->of($name)])) {
+                $solder = $book->solder($name);
+                if ($solder === null) {
                     continue;
                 }
-                $rules[] = new Rule($moves[3], Verb::Solder->of($name), $reason);
+                $rules[] = new Rule(Verb::Tack->of($by), $solder, $reason);
                 if (in_array($name, $panel->plasticLast, true)) {
                     array_push($rules, ...$this->plasticLast($name, $panel, $book));
                 }
@@ -46,10 +53,11 @@ final readonly class PanelRules implements RuleSource
     {
         $rules = [];
         foreach (array_diff($panel->parts, $panel->plasticLast) as $other) {
-            if (isset($book->tasks[Verb::Solder->of($other)])) {
+            $before = $book->solder($other);
+            if ($before !== null) {
                 $rules[] = new Rule(
-                    Verb::Solder->of($other),
-                    Verb::Solder->of($plastic),
+                    $before,
+                    (string) $book->solder($plastic),
                     new Reason('order.plastic-last', ['panel' => $panel->by], Origin::CommonPractice),
                 );
             }

@@ -228,6 +228,7 @@ final readonly class KitSchema
         return [
             'object' => [
                 'sockets' => ['list' => self::NAMES],
+                'mates' => ['list' => self::NAMES],
                 'before' => ['list' => self::NAMES],
                 'subassembly' => ['list' => self::NAMES],
                 'fixings' => ['list' => ['object' => ['by' => 'string', 'holds' => self::NAMES]]],

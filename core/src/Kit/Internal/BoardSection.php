@@ -56,6 +56,12 @@ final readonly class BoardSection
         return $boards === [] ? [new BoardShape('main', new Polygon([]), outlineGiven: false)] : $boards;
     }
 
+    /** True where the maker says that the kit has no board: an empty list. */
+    public function saidNone(): bool
+    {
+        return $this->json->has('boards') && $this->json->objects('boards') === [];
+    }
+
     /** @return list<string> boards whose placement file gives bottom rotations as seen from below */
     public function turned(): array
     {

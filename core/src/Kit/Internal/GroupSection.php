@@ -80,6 +80,21 @@ final readonly class GroupSection
                     $g->objects('snapOff'),
                 ),
             ),
+            $this->mates(),
         );
+    }
+
+    /** @return list<array{string, string}> each pair once */
+    private function mates(): array
+    {
+        $mates = [];
+        foreach ($this->json->textLists('mates') as $pair) {
+            if (count($pair) === 2 && $pair[0] !== $pair[1]) {
+                sort($pair, SORT_NATURAL);
+                $mates[implode("\0", $pair)] = [$pair[0], $pair[1]];
+            }
+        }
+
+        return array_values($mates);
     }
 }

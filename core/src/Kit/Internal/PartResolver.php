@@ -57,9 +57,10 @@ final readonly class PartResolver
 
     /**
      * @param array<string, Json> $answers what the kit file says, by designator
+     * @param array<string, Placement> $placements
      * @return array<string, Recognition> by designator; designators of one line without answers of their own share one
      */
-    public function recognitions(PartsList $list, array $answers): array
+    public function recognitions(PartsList $list, array $answers, array $placements): array
     {
         $recognitions = $known = [];
         foreach ($list->lines as $line) {
@@ -70,23 +71,25 @@ final readonly class PartResolver
                 $line->cells->description,
                 $line->cells->kind,
             ]);
-            $shared = $known[$key] ?? null;
             foreach ($line->designators as $designator) {
+                $placed = isset($placements[$designator]);
                 $answer = $answers[$designator] ?? null;
                 if ($answer !== null && ($answer->has('kind') || $answer->has('package'))) {
                     $recognitions[$designator] = $this->recognizer->recognise(
                         $line,
                         Kind::tryFrom($answer->text('kind')),
                         $answer->has('package') ? $answer->text('package') : null,
+                        $placed,
                     );
                     continue;
                 }
                 $named = $line->cells->package === '' ? $this->layers[$designator]->package ?? '' : '';
                 if ($named !== '') {
-                    $recognitions[$designator] = $this->recognizer->recognise($line, null, $named);
+                    $recognitions[$designator] = $this->recognizer->recognise($line, null, $named, $placed);
                     continue;
                 }
-                $recognitions[$designator] = $known[$key] = $shared ??= $this->recognizer->recognise($line);
+                $shared = $key . ($placed ? "\0placed" : '');
+                $recognitions[$designator] = $known[$shared] ??= $this->recognizer->recognise($line, placed: $placed);
             }
         }
 
@@ -106,6 +109,7 @@ final readonly class PartResolver
         array $recognitions,
         array $placements,
         array $sockets,
+        CaseParts $case,
     ): array {
         $parts = [];
         foreach ($list->lines as $line) {
@@ -120,6 +124,7 @@ final readonly class PartResolver
                     $answers[$designator] ?? new Json([]),
                     $place,
                     $socket,
+                    $case->holds($designator),
                 );
             }
         }
@@ -206,6 +211,7 @@ final readonly class PartResolver
         Json $answer,
         ?Placement $placement,
         ?string $socket,
+        bool $inCase,
     ): KitPart {
         $row = Kinds::standard()->row($recognition->kind);
         $layer = $this->layers[$designator] ?? null;
@@ -254,7 +260,7 @@ final readonly class PartResolver
                 Sensitivity::tryFrom($answer->text('sensitivity')) ?? $row->body->sensitivity,
             ),
             $this->direction($row, $line, $answer),
-            new PartPlace($placement, $body, $socket),
+            new PartPlace($placement, $body, $socket, $inCase),
             $this->notes($line, $answer, $layer),
         );
     }

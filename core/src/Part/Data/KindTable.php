@@ -69,7 +69,7 @@ final readonly class KindTable
                 ->valued(U::Ohm)
                 ->drilled(7.0, 'drill.potentiometer')
                 ->lettered(F::Resistor)
-                ->kept(D::Connectors, 'tip.potentiometer', R::Adjusts, R::NeedsWires),
+                ->kept(D::Connectors, 'tip.potentiometer', R::Adjusts, R::NeedsWires, R::Nutted),
             KindRow::soldered(K::Ceramic, ['C'], $o)
                 ->body('disc-5mm', H::Splay, S::None, 0.2, L::CeramicDisc)
                 ->valued(U::Farad)
@@ -216,7 +216,7 @@ final readonly class KindTable
                 ->body('block-12x6x8', H::Putty, S::Heat, 1.5, L::GreyBox, 1.0)
                 ->drilled(6.2, 'drill.switch')
                 ->lettered(F::Switch)
-                ->kept(D::Connectors, 'tip.block', R::NeedsWires, R::Gripped),
+                ->kept(D::Connectors, 'tip.block', R::NeedsWires, R::Gripped, R::Nutted),
             KindRow::soldered(K::Button, ['BTN', 'PB', 'KEY', 'TACT'], $o)
                 ->body('tact-6x6', H::OwnLock, S::None, 0.3, L::Plunger, 0.9)
                 ->drilled(7.0, 'drill.switch')
@@ -249,19 +249,21 @@ final readonly class KindTable
                 ->body('jack-6.35', H::Putty, S::Heat, 5.0, leads: 1.4)
                 ->drilled(9.5, 'drill.jack')
                 ->lettered(F::Connector)
-                ->kept(D::Connectors, 'tip.block', R::NeedsWires, R::Gripped, R::HeavyJoint),
+                ->kept(D::Connectors, 'tip.block', R::NeedsWires, R::Gripped, R::HeavyJoint, R::Nutted),
             KindRow::soldered(K::BarrelJack, ['J', 'DC'], $o)
                 ->body('barrel-jack', H::Putty, S::Heat, 3.0, leads: 1.4)
                 ->drilled(8.0, 'drill.jack')
                 ->lettered(F::Connector)
-                ->kept(D::Connectors, 'tip.block', R::NeedsWires, R::Gripped, R::HeavyJoint),
+                ->kept(D::Connectors, 'tip.block', R::NeedsWires, R::Gripped, R::HeavyJoint, R::Nutted),
             KindRow::loose(K::Battery, ['BT', 'BAT', 'B'], $p)
                 ->body('block-48x26x17', H::NoneNeeded, S::None, 45.0)
                 ->marked(M::Plus, M::Plus, 'positive', C::DestroysOthers)
+                ->lettered(F::Battery)
                 ->kept(D::Connectors, '', R::OwnStep, R::HoldsBattery),
             KindRow::soldered(K::BatteryHolder, ['BH', 'BC'], $o)
                 ->body('battery-snap', H::Tack, S::None, 6.0, leads: 1.1)
                 ->marked(M::Plus, M::Plus, 'positive', C::DestroysOthers)
+                ->lettered(F::Battery)
                 ->kept(D::Connectors, 'tip.block', R::NeedsWires, R::HeavyJoint, R::HoldsBattery),
             KindRow::soldered(K::FuseHolder, ['F', 'FH', 'XF'], $p)
                 ->body('block-22x9x10', H::Tack, S::None, 2.0, leads: 1.1)
@@ -289,7 +291,7 @@ final readonly class KindTable
                 ->kept(D::Hardware, '', R::HeavyJoint),
             KindRow::loose(K::Knob, ['KN'], $p)
                 ->body('none', H::NoneNeeded, S::None, 4.0)
-                ->kept(D::Hardware, 'tip.knob', R::OwnStep),
+                ->kept(D::Hardware, 'tip.knob', R::OwnStep, R::BoxWork),
             KindRow::loose(K::Screw, ['SCR', 'M'], $p)
                 ->body('none', H::NoneNeeded, S::None, 0.8)
                 ->kept(D::Hardware, '', R::Fastener),
@@ -304,16 +306,19 @@ final readonly class KindTable
                 ->kept(D::Hardware, '', R::Fastener),
             KindRow::loose(K::Board, ['PCB', 'BOARD', 'A'], $p)
                 ->body('none', H::NoneNeeded, S::Fragile, 15.0)
-                ->kept(D::Flat, '', R::OwnStep),
+                ->kept(D::Flat),
             KindRow::loose(K::Panel, ['PANEL', 'PNL'], $p)
                 ->body('none', H::NoneNeeded, S::None, 40.0)
-                ->kept(D::Flat, 'tip.enclosure', R::OwnStep),
+                ->kept(D::Flat, 'tip.enclosure', R::OwnStep, R::BoxWork),
             KindRow::loose(K::Enclosure, ['BOX', 'CASE', 'ENC', 'LID'], $p)
                 ->body('none', H::NoneNeeded, S::None, 80.0)
-                ->kept(D::Flat, 'tip.enclosure', R::OwnStep),
+                ->kept(D::Flat, 'tip.enclosure', R::OwnStep, R::BoxWork),
             KindRow::loose(K::Wire, ['W'], $p)
                 ->body('none', H::NoneNeeded, S::None, 0.5)
                 ->kept(D::Wire, 'tip.wire'),
+            KindRow::soldered(K::Link, ['LK', 'WL'], $p)
+                ->body('link-10.16', H::Bend, S::None, 0.1)
+                ->kept(D::Wire, 'tip.link', R::EitherWay),
             KindRow::loose(K::Cable, ['CBL'], $p)
                 ->body('none', H::NoneNeeded, S::None, 5.0)
                 ->marked(M::RedEdge, M::RedEdge, 'pin 1', C::WorksAfterTurning)
@@ -321,10 +326,10 @@ final readonly class KindTable
                 ->kept(D::Wire, 'tip.ribbon', R::OwnStep),
             KindRow::loose(K::Feet, ['FT', 'FEET'], $p)
                 ->body('none', H::NoneNeeded, S::None, 0.6)
-                ->kept(D::Hardware, '', R::OwnStep),
+                ->kept(D::Hardware, '', R::OwnStep, R::BoxWork),
             KindRow::loose(K::Label, ['LBL'], $p)
                 ->body('none', H::NoneNeeded, S::None, 0.2)
-                ->kept(D::Hardware),
+                ->kept(D::Hardware, '', R::OwnStep, R::BoxWork),
             KindRow::loose(K::Consumable, [], $p)
                 ->body('none', H::NoneNeeded, S::None, 1.0)
                 ->kept(D::Hardware),

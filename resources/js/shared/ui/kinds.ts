@@ -49,6 +49,7 @@ export const KINDS: readonly { id: string; name: string }[] = [
   { id: 'panel', name: 'panel' },
   { id: 'enclosure', name: 'enclosure' },
   { id: 'wire', name: 'wire' },
+  { id: 'link', name: 'wire link' },
   { id: 'cable', name: 'cable' },
   { id: 'feet', name: 'foot' },
   { id: 'label', name: 'label' },

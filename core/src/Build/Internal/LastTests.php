@@ -1,0 +1,48 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Chiralex\Build\Internal;
+
+use Chiralex\Kit\Gate;
+use Chiralex\Kit\Kit;
+use Chiralex\Kit\KitPart;
+use Chiralex\Kit\Test;
+use Chiralex\Part\Kind;
+use Chiralex\Part\Role;
+
+/** The tests at the end of a build: does it do what it is for, and does it still do it in its box. */
+final readonly class LastTests
+{
+    public const FINISHED = 'finished';
+    public const BOXED = 'boxed';
+
+    /** A kit that runs from something, or has a test that belongs to no gate, is tried when it is finished. */
+    public static function has(Kit $kit): bool
+    {
+        $open = array_filter(
+            $kit->work->tests,
+            static fn(Test $test): bool => $test->gate === null && $test->adjusts === null,
+        );
+        $names = array_map(static fn(Gate $gate): string => $gate->name, $kit->work->gates);
+
+        return ($open !== [] || $kit->nature->power !== null) && array_intersect([self::FINISHED], $names) === [];
+    }
+
+    public static function isBoxed(Kit $kit): bool
+    {
+        $names = array_map(static fn(Gate $gate): string => $gate->name, $kit->work->gates);
+
+        return !$kit->nature->boardless &&
+            !in_array(self::BOXED, $names, true) &&
+            array_filter(
+                $kit->parts,
+                static fn(KitPart $part): bool => $part->kind() === Kind::Enclosure && $part->supply->isBuilt(),
+            ) !== [];
+    }
+
+    public static function isBoxWork(?KitPart $part): bool
+    {
+        return $part !== null && ($part->place->inCase || $part->row->is(Role::BoxWork));
+    }
+}

@@ -1,0 +1,60 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Chiralex\Build\Internal;
+
+use Chiralex\Kit\Kit;
+use Chiralex\Kit\KitPart;
+use Chiralex\Part\Kind;
+
+/** The way power comes in: the connector or holder whose words say so, and the wires and switches between it and the board. */
+final readonly class PowerIn
+{
+    private const WORDS = '~suppl|power|mains|batter|\bdc\b|netz|versorg|strom|aliment|\bpile\b|secteur|voeding|\b\d+(?:[.,]\d+)? ?v\b~u';
+    private const ALWAYS = [Kind::BatteryHolder, Kind::BarrelJack, Kind::FuseHolder];
+    private const PERHAPS = [Kind::TerminalBlock, Kind::Connector, Kind::PinHeader, Kind::Jack, Kind::BoxHeader];
+
+    /**
+     * @param list<string> $parts designators, soldered or in the case
+     * @param list<string> $wires names
+     */
+    private function __construct(public array $parts, public array $wires) {}
+
+    public static function of(Kit $kit): self
+    {
+        $parts = [];
+        foreach ($kit->parts as $name => $part) {
+            if ($part->supply->isBuilt() && self::brings($part)) {
+                $parts[(string) $name] = true;
+            }
+        }
+        $wires = [];
+        do {
+            $before = count($wires);
+            foreach ($kit->work->wires as $wire) {
+                [$from, $to] = array_map(static fn($end): string => $end->part, $wire->ends());
+                if (isset($wires[$wire->name]) || (!isset($parts[$from]) && !isset($parts[$to]))) {
+                    continue;
+                }
+                $wires[$wire->name] = true;
+                foreach ([$from, $to] as $end) {
+                    $part = $kit->part($end);
+                    if ($part !== null && $part->place->inCase) {
+                        $parts[$end] = true;
+                    }
+                }
+            }
+        } while (count($wires) > $before);
+
+        return new self(array_map(strval(...), array_keys($parts)), array_map(strval(...), array_keys($wires)));
+    }
+
+    private static function brings(KitPart $part): bool
+    {
+        $text = mb_strtolower("{$part->line->cells->value} {$part->line->cells->description}");
+
+        return in_array($part->kind(), self::ALWAYS, true) ||
+            (in_array($part->kind(), self::PERHAPS, true) && preg_match(self::WORDS, $text) === 1);
+    }
+}
