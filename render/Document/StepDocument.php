@@ -6,6 +6,7 @@ namespace ChiralexRender\Document;
 
 use Chiralex\Bench\BenchBook;
 use Chiralex\Bench\Readings;
+use Chiralex\Bom\Designators;
 use Chiralex\Build\Action;
 use Chiralex\Build\StepPart;
 use Chiralex\Kit\Kit;
@@ -24,9 +25,9 @@ use stdClass;
  * @phpstan-import-type Picture from MarksDocument
  * @phpstan-import-type CalloutShape from MarksDocument
  * @phpstan-type Sentence array{code: string, text: string, template: string, own: bool}
- * @phpstan-type PartShape array{designator: string, value: string, kindName: string, marking: ?Marking, hold: string, printed: ?string, bag: ?string}
+ * @phpstan-type PartShape array{designator: string, label?: string, value: string, kindName: string, marking: ?Marking, hold: string, printed: ?string, bag: ?string}
  * @phpstan-type TestShape array{name: string, instrument: string, points: list<string>, expect: string, otherwise: string, adjusts: ?string, power?: string, settings?: string, range: ?array{low: ?float, high: ?float}, unit: string, reach?: string}
- * @phpstan-type StepShape array{number: int, key: string, title: string, ownWords: bool, note: string, action: string, board: ?string, side: ?string, minutes: float, joints: int, fits: list<string>, parts: list<PartShape>, callouts: list<array{designator: string, text: string, consequence: string, picture: ?Picture, second?: ?Picture, lead?: string}>, tips: list<string>, cautions: list<string>, gate: ?array{name: string, expect: string}, tests: list<TestShape>, remaining: array<string, list<string>>|\stdClass, watch?: list<string>, sentences?: list<Sentence>, wait?: ?float}
+ * @phpstan-type StepShape array{number: int, key: string, title: string, ownWords: bool, note: string, action: string, board: ?string, side: ?string, minutes: float, joints: int, fits: list<string>, parts: list<PartShape>, callouts: list<array{designator: string, text: string, consequence: string, picture: ?Picture, second?: ?Picture, lead?: string}>, tips: list<string>, cautions: list<string>, reminder?: string, gate: ?array{name: string, expect: string}, tests: list<TestShape>, remaining: array<string, list<string>>|\stdClass, watch?: list<string>, sentences?: list<Sentence>, wait?: ?float}
  */
 final readonly class StepDocument
 {
@@ -49,7 +50,7 @@ final readonly class StepDocument
         $step = $each->step;
         $key = implode(',', $step->names()) ?: (string) $step->gate?->name;
         $own = $this->kit->choices->words;
-        $told = fn(Reason $reason): string => $this->words->of($reason);
+        $told = $this->told(...);
 
         return [
             'number' => $step->number,
@@ -66,10 +67,12 @@ final readonly class StepDocument
             'parts' => [
                 ...array_map($this->part(...), $step->parts),
                 ...array_map($this->loose(...), $each->table->loose),
+                ...array_map($this->ridden(...), $step->uses),
             ],
             'callouts' => $this->callouts($each),
             'tips' => array_map($told, $each->tips),
-            'cautions' => array_map($told, $step->work->cautions),
+            'cautions' => array_map($told, $each->cautions),
+            'reminder' => implode(' ', array_unique(array_map($told, $each->reminders))),
             'gate' =>
                 $step->gate === null
                     ? null
@@ -78,19 +81,41 @@ final readonly class StepDocument
                         'expect' => BenchDocument::printed(BenchBook::gate($this->readings, $step->gate), $this->words),
                     ],
             'tests' => array_map($this->test(...), $each->tests),
-            'remaining' => $each->table->remaining === [] ? new stdClass() : $each->table->remaining,
+            'remaining' =>
+                $each->table->remaining === []
+                    ? new stdClass()
+                    : array_map(
+                        fn(array $names): array => array_map($this->called(...), $names),
+                        $each->table->remaining,
+                    ),
             'watch' => $this->watch($each),
             'sentences' => array_map(
                 fn(Reason $reason): array => [
                     'code' => $reason->code,
-                    'text' => $this->words->of($reason),
+                    'text' => $this->told($reason),
                     'template' => $this->words->template($reason->code),
                     'own' => isset($own["sentence.{$reason->code}"]),
                 ],
-                [...$each->tips, ...$step->work->cautions],
+                [...$each->tips, ...$each->cautions, ...$each->reminders],
             ),
             'wait' => $this->wait($each),
         ];
+    }
+
+    /** A sentence about parts, with rows that have no designator called by how many there are and of what. */
+    private function told(Reason $reason): string
+    {
+        $names = $reason->args['names'] ?? null;
+
+        return $this->words->of(
+            is_array($names)
+                ? new Reason(
+                    $reason->code,
+                    ['names' => array_map($this->called(...), $names)] + $reason->args,
+                    $reason->origin,
+                )
+                : $reason,
+        );
     }
 
     /** @return list<array{designator: string, text: string, consequence: string, picture: ?Picture, second: ?Picture, lead: string}> */
@@ -130,7 +155,10 @@ final readonly class StepDocument
             ]);
         }
         if ($each->table->undirected !== []) {
-            $said[] = $this->words->sentence('page.no-direction', ['designators' => $each->table->undirected]);
+            $said[] = $this->words->sentence(
+                count($each->table->undirected) === 1 ? 'page.no-direction-one' : 'page.no-direction',
+                ['designators' => $each->table->undirected],
+            );
         }
 
         return $said;
@@ -187,13 +215,38 @@ final readonly class StepDocument
 
         return [
             'designator' => $step->designator,
+            'label' => $this->label($step->designator),
             'value' => $part === null ? '' : $this->names->value($part),
-            'kindName' => $part === null ? $this->words->sentence('manual.wire') : $this->names->kind($part),
+            'kindName' => $part === null ? $this->words->sentence('manual.wire') : $this->names->kindBeside($part),
             'marking' => $part === null ? null : PartMarking::of($part),
             'hold' => $hold === [] ? '' : $this->words->of($hold[0]),
             'printed' => $part?->notes->legend,
             'bag' => $this->bagOf[$step->designator] ?? null,
         ];
+    }
+
+    /** @return PartShape hardware and material that goes in with the parts */
+    private function ridden(string $name): array
+    {
+        return ['hold' => ''] + $this->loose($name);
+    }
+
+    /** How many, and of what, for a row without a designator. */
+    private function called(string $name): string
+    {
+        $part = $this->kit->part($name);
+
+        return $part === null || Designators::isNamed($name)
+            ? $name
+            : trim("{$this->label($name)} {$this->names->value($part)}");
+    }
+
+    /** What stands in front of a part in a list: its designator, or how many there are. */
+    private function label(string $name): string
+    {
+        $part = $this->kit->part($name);
+
+        return $part === null || Designators::isNamed($name) ? $name : max(1, $part->line->quantity) . ' ×';
     }
 
     /** @return PartShape */
@@ -203,8 +256,9 @@ final readonly class StepDocument
 
         return [
             'designator' => $designator,
+            'label' => $this->label($designator),
             'value' => $part === null ? '' : $this->names->value($part),
-            'kindName' => $part === null ? '' : $this->names->kind($part),
+            'kindName' => $part === null ? '' : $this->names->kindBeside($part),
             'marking' => $part === null ? null : PartMarking::of($part),
             'hold' => $this->words->sentence('manual.loose', ['designator' => $designator]),
             'printed' => null,

@@ -35,7 +35,7 @@ final readonly class HtmlStep
     public function of(array $step, string $picture, array $drawn, array $said, array $faq): string
     {
         $parts = $this->parts($step);
-        $lines = [$this->cautions($step['cautions'], $said)];
+        $lines = [$this->cautions($step['cautions'], $said), $this->reminder($step['reminder'] ?? '')];
         foreach ($step['watch'] ?? [] as $text) {
             $lines[] = '<p class="watch">' . Markup::text($text) . '</p>';
         }
@@ -100,7 +100,7 @@ final readonly class HtmlStep
             '',
             array_map(
                 fn(array $part): string => '<tr><td><span class="tick"></span></td><td class="refs">' .
-                    Markup::text($part['designator']) .
+                    Markup::text($part['label'] ?? $part['designator']) .
                     '</td><td>' .
                     Markup::text(trim("{$part['value']} {$part['kindName']}")) .
                     '</td><td>' .
@@ -179,5 +179,16 @@ final readonly class HtmlStep
 
         return implode('', $new) .
             ($again === [] ? '' : "<p class=\"caution\"><b>{$sign}</b>" . implode('. ', $again) . '.</p>');
+    }
+
+    private function reminder(string $text): string
+    {
+        return $text === ''
+            ? ''
+            : '<p class="reminder"><b>' .
+                    Markup::text($this->words->sentence('page.caution')) .
+                    ':</b> ' .
+                    Markup::text($text) .
+                    '</p>';
     }
 }

@@ -143,12 +143,15 @@ final readonly class TextManual
             $lines[] =
                 '- [ ] ' .
                 $this->text(
-                    trim("{$part['designator']}: {$part['value']} {$part['kindName']}") .
+                    trim(self::called($part) . " {$part['value']} {$part['kindName']}") .
                         $this->marking($part['marking']),
                 );
         }
         foreach ($step['cautions'] as $text) {
             array_push($lines, '', $this->strong("{$this->words->sentence('page.caution')}: ") . $this->text($text));
+        }
+        if (($step['reminder'] ?? '') !== '') {
+            array_push($lines, '', $this->text("{$this->words->sentence('page.caution')}: {$step['reminder']}"));
         }
         foreach (
             array_diff(
@@ -304,5 +307,11 @@ final readonly class TextManual
             'code' => ', ' . $this->words->sentence('page.marked', ['text' => $marking['text']]),
             default => '',
         };
+    }
+
+    /** @param array{designator: string, label?: string, ...<string, mixed>} $part */
+    private static function called(array $part): string
+    {
+        return Designators::isNamed($part['designator']) ? "{$part['designator']}:" : $part['label'] ?? '';
     }
 }

@@ -35,4 +35,13 @@ final readonly class PartName
     {
         return $this->words->kind($part->kind());
     }
+
+    /** What it is, where its value does not say so already. */
+    public function kindBeside(KitPart $part): string
+    {
+        $kind = $this->kind($part);
+        $last = (string) array_slice(explode(' ', $kind), -1)[0];
+
+        return mb_stripos($this->value($part), $last) === false ? $kind : '';
+    }
 }

@@ -59,7 +59,10 @@ final class BookTest extends TestCase
             foreach ($step['parts'] as $part) {
                 self::assertNotSame(
                     [],
-                    array_filter($on, static fn(string $page): bool => str_contains($page, $part['designator'])),
+                    array_filter(
+                        $on,
+                        static fn(string $page): bool => str_contains($page, $part['label'] ?? $part['designator']),
+                    ),
                     "{$part['designator']} of step {$step['number']}",
                 );
             }

@@ -35,7 +35,7 @@ enum Action: string
     {
         return match ($this) {
             self::Solder, self::Tack => Work::Soldering,
-            self::Gate, self::Adjust => Work::Power,
+            self::Gate, self::Adjust => LastTests::isPowered($kit) ? Work::Power : Work::Other,
             self::Cure => Work::Curing,
             self::Snap => Work::Breaking,
             self::Insert => $kit->part($designators[0] ?? '')?->kind() === Kind::Battery ? Work::Battery : Work::Other,

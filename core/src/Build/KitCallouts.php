@@ -7,7 +7,6 @@ namespace Chiralex\Build;
 use Chiralex\Bom\Designators;
 use Chiralex\Kit\Kit;
 use Chiralex\Kit\KitPart;
-use Chiralex\Part\Consequence;
 use Chiralex\Polarity\Callout;
 use Chiralex\Polarity\Callouts;
 use Chiralex\Polarity\Data\BoardMarkTable;
@@ -16,7 +15,6 @@ use Chiralex\Polarity\Landmarks;
 use Chiralex\Polarity\MarkSpot;
 use Chiralex\Polarity\PolarPart;
 use Chiralex\Polarity\PrintedSign;
-use Chiralex\Polarity\Reversal;
 use Chiralex\Polarity\Signs;
 
 /** The callouts of a kit in step order, each with landmarks among the parts fitted before its step. */
@@ -42,6 +40,7 @@ final readonly class KitCallouts
             ],
         );
         $writer = new Callouts();
+        $reversals = Reversals::of($kit);
         $standing = $this->standing($kit, $stepOf);
         $callouts = $landmarks = [];
         foreach ($parts as $part) {
@@ -52,7 +51,7 @@ final readonly class KitCallouts
             }
             $board = $part->place->placement->board ?? '';
             $callouts[] = $writer->callout(
-                self::polarPart($part, $kit),
+                self::polarPart($part, $kit, $reversals),
                 $kit->board($board)->turn ?? $kit->choices->settings->turn,
                 $landmarks[$step ?? ''][$board] ?? null,
             );
@@ -61,12 +60,10 @@ final readonly class KitCallouts
         return $callouts;
     }
 
-    public static function polarPart(KitPart $part, Kit $kit): PolarPart
+    public static function polarPart(KitPart $part, Kit $kit, ?Reversals $reversals = null): PolarPart
     {
         $said = $part->direction->polarity;
         $usual = $part->row->mark;
-        $together = $kit->nature->circuit->goesWith($part->designator);
-        $consequence = $part->direction->consequence;
         $placement = $part->place->placement;
         $shown = $part->notes->legend !== 'nothing' && (!$kit->findings->hasPlacements || $part->place->body !== null);
 
@@ -84,10 +81,7 @@ final readonly class KitCallouts
                 $shown ? BoardMarkTable::of($part->row, $said?->mark) : null,
                 $placement === null ? null : $kit->board($placement->board)->squarePad[$part->kind()->value] ?? null,
             ),
-            new Reversal(
-                $together === [] ? $consequence : $consequence->atLeast(Consequence::DestroysOthers),
-                $part->direction->replace === [] ? $together : $part->direction->replace,
-            ),
+            ($reversals ?? Reversals::of($kit))->reversal($part),
         );
     }
 

@@ -12,9 +12,11 @@ use Chiralex\Build\Action;
 use Chiralex\Build\BuildOrder;
 use Chiralex\Build\KitCallouts;
 use Chiralex\Build\Step;
+use Chiralex\Build\Verb;
 use Chiralex\Kit\Kit;
 use Chiralex\Kit\Test;
 use Chiralex\Kit\Wire;
+use Chiralex\Manual\Internal\CautionTrail;
 use Chiralex\Manual\Internal\OnTheTable;
 use Chiralex\Manual\Internal\Tips;
 use Chiralex\Manual\Internal\ToolList;
@@ -35,8 +37,11 @@ final readonly class ManualPlanner
         $loose = (new LooseParts())->of($kit, $order);
         $iron = null;
         $table = OnTheTable::of($kit);
+        $front = Cautions::for($kit)->ofKit();
+        $trail = CautionTrail::of($front, $order);
+        $tips = Tips::of($kit, $order);
         foreach ($order->steps as $step) {
-            $names = $step->names();
+            $names = [...$step->names(), ...$step->uses];
             $opened = array_unique(
                 array_values(array_intersect_key($bagOf, array_flip([...$names, ...$loose[$step->number] ?? []]))),
             );
@@ -47,11 +52,13 @@ final readonly class ManualPlanner
                     array_keys(array_filter($left, static fn(string $bag): bool => in_array($bag, $opened, true))),
                 ),
             ];
-            if ($step->action->fits() || $step->action === Action::Bolt) {
+            $before = $left;
+            if ($step->action->fits() || in_array($step->action, [Action::Bolt, Action::Jig], true)) {
                 $left = array_diff_key($left, array_flip($names));
             }
-            $left = array_diff_key($left, array_flip($loose[$step->number] ?? []));
-            $before = $iron;
+            $left = array_diff_key($left, array_flip([...$loose[$step->number] ?? [], ...$step->uses]));
+            $taken = array_values(array_unique(array_diff_key($before, $left)));
+            $last = $iron;
             $iron = $step->work->soldering->iron ?? $iron;
             $steps[] = new ManualStep(
                 $step,
@@ -67,24 +74,44 @@ final readonly class ManualPlanner
                     array_filter($kit->work->wires, static fn(Wire $wire): bool => in_array($wire->name, $names, true)),
                 ),
                 TestSteps::at($kit, $step),
-                [...(new Tips($kit))->of($step), ...$this->settings($step, $before), ...$this->leads($kit, $step)],
+                [
+                    ...$tips->at($step),
+                    ...$this->settings($step, $last),
+                    ...$this->leads($kit, $step),
+                    ...$this->leftOver($step, $left),
+                ],
                 new StepTable(
                     $loose[$step->number] ?? [],
-                    $this->remaining(array_values($opened), $left),
+                    $this->remaining($taken, $left),
                     $table->undirected($step),
-                    $table->alike($step, $out),
+                    $table->alike($step, array_values(array_unique($out))),
                 ),
+                ...$trail[$step->number],
             );
         }
 
-        return new Manual(
-            $kit,
-            $order,
-            $bags,
-            (new ToolList())->of($kit, $order),
-            Cautions::for($kit)->ofKit(),
-            $steps,
-        );
+        return new Manual($kit, $order, $bags, (new ToolList())->of($kit, $order), $front, $steps);
+    }
+
+    /**
+     * At the last tests the bags are empty, but for what belongs to the box: what else is left over was forgotten.
+     *
+     * @param array<string, string> $left designator to bag
+     * @return list<Reason>
+     */
+    private function leftOver(Step $step, array $left): array
+    {
+        return match (true) {
+            $step->verb !== Verb::Try => [],
+            $left === [] => [new Reason('tip.bags-empty', [], Origin::CommonPractice)],
+            default => [
+                new Reason(
+                    'tip.bags-hold',
+                    ['names' => array_map(strval(...), array_keys($left))],
+                    Origin::CommonPractice,
+                ),
+            ],
+        };
     }
 
     /** @return list<Reason> the leads of the meter count where few ohms are read */
@@ -131,7 +158,7 @@ final readonly class ManualPlanner
     }
 
     /**
-     * @param list<string> $opened
+     * @param list<string> $opened bags that something was taken from
      * @param array<string, string> $left designator to bag
      * @return array<string, list<string>>
      */

@@ -18,6 +18,8 @@ final readonly class ManualStep
      * @param list<Wire> $wires soldered in this step
      * @param list<Test> $tests made at this step
      * @param list<Reason> $tips technique for the kinds of part at hand
+     * @param list<Reason> $cautions in full, where they come first
+     * @param list<Reason> $reminders of cautions that were said
      */
     public function __construct(
         public Step $step,
@@ -26,5 +28,7 @@ final readonly class ManualStep
         public array $tests,
         public array $tips,
         public StepTable $table,
+        public array $cautions = [],
+        public array $reminders = [],
     ) {}
 }

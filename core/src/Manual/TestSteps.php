@@ -6,7 +6,9 @@ namespace Chiralex\Manual;
 
 use Chiralex\Build\Action;
 use Chiralex\Build\BuildOrder;
+use Chiralex\Build\LastTests;
 use Chiralex\Build\Step;
+use Chiralex\Build\Verb;
 use Chiralex\Kit\Kit;
 use Chiralex\Kit\Test;
 
@@ -16,17 +18,7 @@ final readonly class TestSteps
     /** @return list<Test> */
     public static function at(Kit $kit, Step $step): array
     {
-        $here = array_values(
-            array_filter(
-                $kit->work->tests,
-                static fn(Test $test): bool => $step->gate !== null
-                    ? $test->gate === $step->gate->name
-                    : $test->gate === null &&
-                        $step->action === Action::Adjust &&
-                        $test->adjusts !== null &&
-                        in_array($test->adjusts, $step->names(), true),
-            ),
-        );
+        $here = array_values(array_filter($kit->work->tests, static fn(Test $test): bool => self::isAt($test, $step)));
         // Without power first: a short is found before it burns.
         usort(
             $here,
@@ -34,6 +26,21 @@ final readonly class TestSteps
         );
 
         return $here;
+    }
+
+    private static function isAt(Test $test, Step $step): bool
+    {
+        return match (true) {
+            // The last test of function is made by what belongs to no gate.
+            $step->verb === Verb::Try => $step->what === LastTests::FINISHED &&
+                $test->gate === null &&
+                $test->adjusts === null,
+            $step->gate !== null => $test->gate === $step->gate->name,
+            default => $test->gate === null &&
+                $step->action === Action::Adjust &&
+                $test->adjusts !== null &&
+                in_array($test->adjusts, $step->names(), true),
+        };
     }
 
     /** @return array<string, int> name of a test or a gate to the number of its step */

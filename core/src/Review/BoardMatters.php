@@ -39,7 +39,14 @@ final readonly class BoardMatters implements MatterSource
             );
         }
         if (!$kit->findings->hasPlacements) {
-            return [...$matters, new Matter(MatterSeverity::Note, Station::Board, 'board.no-placements')];
+            return [
+                ...$matters,
+                new Matter(
+                    MatterSeverity::Note,
+                    Station::Board,
+                    $kit->nature->boardless ? 'board.none' : 'board.no-placements',
+                ),
+            ];
         }
         foreach ($kit->boards as $board) {
             if (!$board->outlineGiven) {
@@ -82,6 +89,7 @@ final readonly class BoardMatters implements MatterSource
             $part->row->onBoard &&
             $part->supply->isOnBoard() &&
             $part->place->socket === null &&
+            !$part->place->inCase &&
             Designators::isNamed($part->designator) &&
             $part->kind() !== Kind::Unknown;
 

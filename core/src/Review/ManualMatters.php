@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Chiralex\Review;
 
+use Chiralex\Build\LastTests;
 use Chiralex\Kit\Kit;
 use Chiralex\Kit\Test;
 use Chiralex\Manual\DrillPlan;
@@ -16,12 +17,15 @@ final readonly class ManualMatters implements MatterSource
 {
     public function matters(Subject $subject): array
     {
-        $lost = array_values(
-            array_filter(
-                $subject->kit->work->tests,
-                static fn(Test $test): bool => $test->gate === null && $test->adjusts === null,
-            ),
-        );
+        // With no last test there is no step for them.
+        $lost = LastTests::has($subject->kit)
+            ? []
+            : array_values(
+                array_filter(
+                    $subject->kit->work->tests,
+                    static fn(Test $test): bool => $test->gate === null && $test->adjusts === null,
+                ),
+            );
 
         return [
             ...array_map(

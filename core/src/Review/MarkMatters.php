@@ -5,7 +5,10 @@ declare(strict_types=1);
 namespace Chiralex\Review;
 
 use Chiralex\Build\BuildOrder;
+use Chiralex\Build\Coils;
 use Chiralex\Build\KitCallouts;
+use Chiralex\Kit\KitPart;
+use Chiralex\Part\Kind;
 use Chiralex\Reason\Matter;
 use Chiralex\Reason\MatterSeverity;
 use Chiralex\Reason\Station;
@@ -15,7 +18,8 @@ final readonly class MarkMatters implements MatterSource
 {
     public function matters(Subject $subject): array
     {
-        $matters = $ways = [];
+        $matters = $this->clamps($subject);
+        $ways = [];
         $order = $subject->order instanceof BuildOrder ? $subject->order : null;
         $callouts = (new KitCallouts())->callouts($subject->kit, $order);
         foreach ($callouts as $callout) {
@@ -70,5 +74,31 @@ final readonly class MarkMatters implements MatterSource
         }
 
         return $matters;
+    }
+
+    /** @return list<Matter> coils for which nobody says what takes up their kick: the most expensive part to turn */
+    private function clamps(Subject $subject): array
+    {
+        $diodes = array_values(
+            array_map(
+                static fn(KitPart $part): string => $part->designator,
+                array_filter(
+                    $subject->kit->parts,
+                    static fn(KitPart $part): bool => $part->supply->isBuilt() &&
+                        in_array($part->kind(), [Kind::Diode, Kind::Rectifier, Kind::Zener], true),
+                ),
+            ),
+        );
+
+        return array_map(
+            static fn(string $coil): Matter => new Matter(
+                MatterSeverity::Warn,
+                Station::Marks,
+                $diodes === [] ? 'marks.clamp-none' : 'marks.clamp-unsaid',
+                ['coil' => $coil, 'diodes' => $diodes],
+                [$coil, ...$diodes],
+            ),
+            Coils::unclamped($subject->kit),
+        );
     }
 }

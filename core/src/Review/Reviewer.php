@@ -37,6 +37,7 @@ final readonly class Reviewer
                 new TerminalMatters(),
                 new LooseMatters(),
                 new UseMatters(),
+                new PanelMatters(),
                 new BoardReview(),
                 new SnagMatters(),
                 new BenchMatters(),

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Chiralex\Review;
 
+use Chiralex\Kit\Hazard;
 use Chiralex\Reason\Matter;
 use Chiralex\Reason\MatterSeverity;
 use Chiralex\Reason\Origin;
@@ -33,7 +34,7 @@ final readonly class SafetyMatters implements MatterSource
             }
         }
         if ($open !== []) {
-            $matters[] = new Matter(MatterSeverity::Note, Station::Manual, 'safety.unanswered', [
+            $matters[] = new Matter($this->weight($subject), Station::Manual, 'safety.unanswered', [
                 'count' => count($open),
                 'hazards' => $open,
             ]);
@@ -47,6 +48,21 @@ final readonly class SafetyMatters implements MatterSource
         }
 
         return [...$matters, ...array_merge(...array_map($this->slow(...), StoredCharges::of($kit)), ...[[]])];
+    }
+
+    /** Where a kit can kill, no question of safety stays open. */
+    private function weight(Subject $subject): MatterSeverity
+    {
+        $deadly = array_filter(
+            Hazards::applying($subject->kit),
+            static fn(Hazard $hazard): bool => in_array(
+                $hazard,
+                [Hazard::Mains, Hazard::HighVoltage, Hazard::StoredCharge],
+                true,
+            ),
+        );
+
+        return $deadly === [] ? MatterSeverity::Note : MatterSeverity::Block;
     }
 
     private function contradicted(FoundHazard $found): Matter

@@ -122,7 +122,7 @@ final readonly class WireMatters implements MatterSource
             if (
                 !isset($wired[$name]) &&
                 $kit->work->wires !== [] &&
-                $part->supply === Provision::Loose &&
+                ($part->supply === Provision::Loose || $part->place->inCase) &&
                 $part->row->is(Role::NeedsWires)
             ) {
                 $matters[] = new Matter(

@@ -65,6 +65,27 @@ final readonly class Hazards
         );
     }
 
+    /** Mains or high voltage, said or shown by supply and words: a supply figure tells nothing of the voltages inside. */
+    public static function isLive(Kit $kit): bool
+    {
+        if (
+            array_intersect(
+                ['mains', 'high-voltage'],
+                array_map(static fn(Hazard $each): string => $each->value, $kit->nature->hazards),
+            ) !== [] ||
+            self::voltages($kit) !== []
+        ) {
+            return true;
+        }
+        foreach ($kit->parts as $part) {
+            if ($part->supply->isBuilt() && preg_match(self::WORDS['mains'], self::text($part->line)) === 1) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
     /** @return array<string, list<Reason>> */
     private static function shown(Kit $kit): array
     {

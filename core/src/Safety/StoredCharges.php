@@ -7,9 +7,6 @@ namespace Chiralex\Safety;
 use Chiralex\Kit\Kit;
 use Chiralex\Kit\KitPart;
 use Chiralex\Part\LetterFamily;
-use Chiralex\Quantity\Rating;
-use Chiralex\Quantity\RatingUnit;
-use Chiralex\Reason\Origin;
 
 /** What the capacitors of a kit hold, the fullest first. */
 final readonly class StoredCharges
@@ -44,7 +41,7 @@ final readonly class StoredCharges
             $part->row->name->letters === LetterFamily::Capacitor
                 ? $part->recognition->value?->value->amount->toFloat() ?? 0.0
                 : 0.0;
-        [$volts, $origin] = self::volts($kit, $part);
+        [$volts, $origin] = CapacitorVolts::most($kit, $part);
         if ($farads <= 0.0 || $volts <= 0.0) {
             return null;
         }
@@ -52,25 +49,5 @@ final readonly class StoredCharges
         $ohms = $bleeder === null ? null : $kit->part($bleeder)?->recognition->value?->value->amount->toFloat();
 
         return new StoredCharge($part->designator, $farads, $volts, $origin, $ohms === null ? null : $bleeder, $ohms);
-    }
-
-    /** @return array{float, Origin} the most it sees: declared, else the supply's, else what it stands */
-    private static function volts(Kit $kit, KitPart $part): array
-    {
-        $declared = $kit->nature->circuit->volts($part->designator);
-        if ($declared !== null) {
-            return [abs($declared), Origin::KitFile];
-        }
-        if ($kit->nature->power !== null) {
-            return [$kit->nature->power->peak(), Origin::Computed];
-        }
-
-        return [
-            Rating::find(
-                "{$part->line->cells->value} {$part->line->cells->description}",
-                RatingUnit::Volt,
-            )?->toFloat() ?? 0.0,
-            Origin::PartsList,
-        ];
     }
 }

@@ -97,7 +97,7 @@ final class ApproachRulesTest extends TestCase
             self::PLACES,
             ['supply' => ['volts' => 9, 'amps' => 1]],
         );
-        $dropped = KitMaker::order($kit)->dropped;
+        $dropped = KitMaker::order($kit)->givenUp->wishes;
 
         self::assertTrue($dropped[0]->always);
         self::assertSame(['SW1', 'main'], [$dropped[0]->part, $dropped[0]->board]);

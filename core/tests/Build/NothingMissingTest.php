@@ -9,6 +9,7 @@ use Chiralex\Build\Step;
 use Chiralex\Kit\Kit;
 use Chiralex\Reason\MatterSeverity;
 use Chiralex\Review\OrderMatters;
+use Chiralex\Review\PanelMatters;
 use Chiralex\Review\Reviewer;
 use Chiralex\Review\Subject;
 use Chiralex\Tests\KitMaker;
@@ -376,6 +377,155 @@ final class NothingMissingTest extends TestCase
 
         self::assertContains($weight, $weights);
         self::assertSame($weight === MatterSeverity::Block, in_array(MatterSeverity::Block, $weights, true));
+    }
+
+    public function test_block_by_block_a_test_point_goes_with_the_block_it_tests(): void
+    {
+        $kit = KitMaker::kit(
+            ['R1,1k,Axial 1/4W,', 'TP1,,1x1,pin header', 'R2,1k,Axial 1/4W,', 'C2,100n,disc 5mm,'],
+            ['R1,10,10,0,top', 'TP1,30,10,0,top', 'R2,10,30,0,top', 'C2,30,30,0,top'],
+            [
+                'settings' => ['school' => 'block-by-block'],
+                'groups' => ['block' => ['supply' => ['R1'], 'input' => ['R2', 'C2']]],
+                'gates' => [['name' => 'rail', 'needs' => ['R1'], 'expect' => '']],
+                'tests' => [
+                    [
+                        'name' => 'rail',
+                        'gate' => 'rail',
+                        'power' => 'off',
+                        'instrument' => 'meter',
+                        'points' => ['TP1.1'],
+                        'expect' => '1 to 2 V',
+                        'otherwise' => '',
+                    ],
+                ],
+            ],
+        );
+
+        $words = KitMaker::words(KitMaker::order($kit));
+        $gate = (int) array_search('gate rail', $words, true);
+        self::assertEqualsCanonicalizing(
+            ['solder R1', 'solder TP1'],
+            array_slice($words, $gate - 2, 2),
+            implode(', ', $words),
+        );
+    }
+
+    /** @return iterable<string, array{list<array{string, int, int}>, list<array{string, float}>}> holes, and what is off by how much */
+    public static function holes(): iterable
+    {
+        yield 'as on the board' => [[['LED1', -15, 0], ['LED2', 15, 0]], []];
+        yield 'the board turned half round' => [[['LED1', 15, 0], ['LED2', -15, 0]], []];
+        yield 'a millimetre off' => [[['LED1', -15, 0], ['LED2', 16, 0]], []];
+        yield 'eight millimetres off' => [[['LED1', -15, 0], ['LED2', 23, 0]], [['LED2', 8.0]]];
+        yield 'one of three off' => [[['LED1', -15, 0], ['LED2', 15, 0], ['SW1', 15, 30]], [['SW1', 10.0]]];
+        yield 'one hole tells nothing' => [[['LED1', 40, 40]], []];
+    }
+
+    /**
+     * @param list<array{string, int, int}> $holes
+     * @param list<array{string, float}> $off
+     */
+    #[DataProvider('holes')]
+    public function test_a_hole_that_misses_its_part_is_told_in_millimetres(array $holes, array $off): void
+    {
+        $kit = KitMaker::kit(
+            ['LED1,red,LED 5mm,', 'LED2,red,LED 5mm,', 'SW1,test,6x6,tact switch', 'BOX1,,,enclosure'],
+            ['LED1,20,20,0,top', 'LED2,50,20,0,top', 'SW1,50,40,0,top'],
+            [
+                'drilling' => [
+                    [
+                        'by' => 'BOX1',
+                        'face' => 'lid',
+                        'size' => [80, 60],
+                        'holes' => array_map(
+                            static fn(array $hole): array => ['for' => $hole[0], 'at' => [$hole[1], $hole[2]]],
+                            $holes,
+                        ),
+                    ],
+                ],
+            ],
+        );
+        $found = (new PanelMatters())->matters(new Subject($kit, KitMaker::order($kit)));
+
+        self::assertSame(
+            $off,
+            array_map(static fn($matter): array => [$matter->args['designator'], $matter->args['mm']], $found),
+        );
+    }
+
+    public function test_a_kit_of_parts_in_a_case_has_no_board_and_begins_with_the_case(): void
+    {
+        $wire = static fn(string $name, string $from, string $to): array => [
+            'name' => $name,
+            'from' => $from,
+            'to' => $to,
+            'mm' => 60,
+            'colour' => 'red',
+            'stripped' => [5, 5],
+            'face' => 'top',
+        ];
+        $kit = KitMaker::kit(
+            [
+                'SW1,2P4T,rotary,selector switch',
+                'J1,RCA red,chassis,input',
+                'J2,RCA red,chassis,output',
+                'KN1,,,knob',
+                'CH1,,,aluminium box',
+                'FT1,,,rubber feet',
+            ],
+            [],
+            [
+                'boards' => [],
+                'wires' => [$wire('W1', 'J1.tip', 'SW1.1'), $wire('W2', 'SW1.a', 'J2.tip')],
+                'tests' => [
+                    [
+                        'name' => 'through',
+                        'power' => 'off',
+                        'instrument' => 'meter',
+                        'points' => ['J1.tip'],
+                        'expect' => '< 2 ohm',
+                        'otherwise' => '',
+                    ],
+                ],
+            ],
+        );
+
+        self::assertTrue($kit->nature->boardless);
+        self::assertSame(
+            ['place CH1', 'place FT1', 'place J1 J2', 'place SW1', 'solder W1 W2', 'gate finished', 'place KN1'],
+            KitMaker::words(KitMaker::order($kit)),
+        );
+    }
+
+    public function test_a_circle_that_rests_on_habit_gives_way_and_one_that_is_typed_is_shown_with_an_order_without_it(): void
+    {
+        $panel = [
+            ['RV1,10k lin,16mm,potentiometer', 'R1,1k,Axial 1/4W,', 'PANEL,,,front panel'],
+            ['RV1,20,20,0,top', 'R1,40,50,0,top'],
+        ];
+        $habit = KitMaker::order(
+            KitMaker::kit(
+                ...[
+                    ...$panel,
+                    [
+                        'groups' => [
+                            'panels' => [['by' => 'PANEL', 'parts' => ['RV1']]],
+                            'before' => [['RV1', 'R1']],
+                        ],
+                    ],
+                ],
+            ),
+        );
+        self::assertSame(
+            ['order.panel-closes'],
+            array_map(static fn($rule): string => $rule->reason->code, $habit->givenUp->guesses),
+        );
+        $typed = KitMaker::cycle(
+            KitMaker::kit(...[...$panel, ['groups' => ['before' => [['RV1', 'R1'], ['R1', 'RV1']]]]]),
+        );
+        self::assertSame(['order.maker-before'], array_map(static fn($rule) => $rule->reason->code, $typed->leftOut));
+        self::assertCount(3, $typed->without->steps ?? []);
     }
 
     private static function step(BuildOrder $order, string $words): Step

@@ -7,6 +7,7 @@ namespace Chiralex\Tests\Review;
 use Chiralex\Board\Point;
 use Chiralex\Build\BuildOrder;
 use Chiralex\Build\DroppedRule;
+use Chiralex\Build\GivenUp;
 use Chiralex\Build\Score;
 use Chiralex\Kit\School;
 use Chiralex\Reason\Reason;
@@ -109,7 +110,7 @@ final class AnswersTest extends TestCase
                     [],
                     [],
                     [],
-                    [
+                    new GivenUp([
                         new DroppedRule(
                             'R1',
                             ['C1'],
@@ -119,7 +120,7 @@ final class AnswersTest extends TestCase
                             'main',
                             $room,
                         ),
-                    ],
+                    ]),
                 ),
             ),
         );

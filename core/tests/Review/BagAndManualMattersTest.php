@@ -57,9 +57,14 @@ final class BagAndManualMattersTest extends TestCase
                 Station::Manual,
             ),
         );
+        $open = ['tests' => [['name' => 'rail', 'expect' => '5 V']]];
+        self::assertSame([], self::manual($gate + $open, Station::Manual), 'it stands at the last test');
         self::assertSame(
             ['manual.test-nowhere'],
-            self::manual($gate + ['tests' => [['name' => 'rail', 'expect' => '5 V']]], Station::Manual),
+            self::manual(
+                ['gates' => [['name' => 'finished', 'needs' => ['R1'], 'protects' => [], 'expect' => '5 V']]] + $open,
+                Station::Manual,
+            ),
         );
     }
 

@@ -88,7 +88,7 @@ final class HazardsTest extends TestCase
 
         $mains = KitMaker::kit(['T1,230 V,,transformer'], [], ['ruledOut' => ['mains' => 'it is insulated']]);
         self::assertContains(Hazard::Mains, Hazards::applying($mains));
-        self::assertSame(['safety.stands'], self::blocks($mains));
+        self::assertSame(['safety.stands', 'safety.unanswered'], self::blocks($mains));
     }
 
     public function test_a_capacitor_of_which_only_the_rating_is_known_keeps_its_caution_until_the_maker_says_more(): void

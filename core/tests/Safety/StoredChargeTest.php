@@ -79,9 +79,9 @@ final class StoredChargeTest extends TestCase
             array_map(static fn(StoredCharge $charge): string => $charge->designator, $charges),
             'the fullest first',
         );
-        self::assertSame([325.0, 12.0], array_map(static fn(StoredCharge $charge): float => $charge->volts, $charges));
+        self::assertSame([325.0, 25.0], array_map(static fn(StoredCharge $charge): float => $charge->volts, $charges));
         self::assertSame(
-            [Origin::KitFile, Origin::Computed],
+            [Origin::KitFile, Origin::PartsList],
             array_map(static fn(StoredCharge $charge): Origin => $charge->origin, $charges),
         );
         self::assertSame('R1', $charges[0]->bleeder);

@@ -86,8 +86,7 @@ return [
     'tip.snap' => 'Ritz zuerst die Brücke an, halte nah daran, brich, und feile die Reste ab.',
     'tip.bolt' =>
         'Wärmeleitpad oder Paste dazwischen, zuerst schrauben, später löten. Führt die Fahne Spannung, isoliere sie.',
-    'tip.panel' =>
-        'Setz die Teile lose ein, Frontplatte darauf, Muttern fingerfest, je einen Stift; prüfe, ob alles gerade und frei ist, dann löte alle Stifte.',
+    'tip.panel' => 'Setz sie lose in ihre Löcher; noch nichts löten.',
     'caution.small-parts' => 'Kleine Teile: von Kindern unter drei Jahren fernhalten.',
     'caution.coin-cell' =>
         'Knopfzellen sind verschluckt gefährlich: sofort ärztliche Hilfe holen. Von Kindern fernhalten.',
@@ -97,4 +96,25 @@ return [
     'caution.radio' => 'Funk: deine örtlichen Regeln sagen, wer wo und wie senden darf.',
     'caution.light' => 'Helles oder unsichtbares Licht: nicht hineinsehen.',
     'caution.drilling' => 'Bohren: Schutzbrille, keine Handschuhe, Ringe oder weiten Ärmel; das Werkstück festspannen.',
+    'tip.chassis' =>
+        'Leg ein Tuch unter das Gehäuse: es zerkratzt leicht. Baue alles ein, bevor der erste Draht kommt.',
+    'tip.fix' => 'Erst alle fingerfest, dann fest; nicht so fest, dass sich die Platine biegt.',
+    'tip.jig' => 'Setz es auf, so dass alles durch sein Loch kommt; das Loch gibt Höhe und Platz vor.',
+    'tip.nuts' => 'Nur fingerfest: die Teile müssen sich noch etwas bewegen.',
+    'tip.tack' =>
+        'Je einen Stift. Prüfe, ob alles gerade und frei ist; erwärme und verschiebe, was es nicht ist, bevor der Rest gelötet wird.',
+    'tip.plug' => 'Steck beide zusammen, setz sie in ihre Platinen und sieh, ob die Platinen parallel liegen.',
+    'tip.mount' =>
+        'Scheibe und Mutter; gerade ausrichten, dann mit passendem Werkzeug festziehen und die Oberfläche schonen. Bieg die Fahnen jetzt, solange Platz ist.',
+    'tip.finished' => 'Tut es, was es soll?',
+    'tip.boxed' => 'Dasselbe noch einmal im Gehäuse: nichts berührt sich, kein Draht ist geklemmt.',
+    'tip.draws' => 'Es läuft mit {volts} V und nimmt höchstens {milliamps} mA. Viel mehr ist ein Fehler: ausschalten.',
+    'tip.runs-from' => 'Es läuft mit {volts} V.',
+    'tip.lend' => 'Nur für die Prüfung {gate}, nicht gelötet: {what}. {why}',
+    'tip.return' => 'Nimm es wieder heraus: {what}. Es war nur für die Prüfung {gate} da.',
+    'tip.bags-empty' =>
+        'Zähl, was übrig ist: die Beutel sind jetzt leer. Ein übriges Teil wurde vergessen; such seinen Platz.',
+    'tip.bags-hold' =>
+        'Zähl, was übrig ist: in den Beuteln sind jetzt noch {names} und sonst nichts. Jedes andere Teil wurde vergessen; such seinen Platz.',
+    'tip.all-pins' => 'Alles gerade und frei? Dann löte die übrigen Stifte.',
 ];

@@ -138,4 +138,5 @@ return [
         'An diesem Bausatz wird nichts gebohrt. Nenne Löcher in kit.json, drilling, oder eine Frontplatte über Teilen einer Platine.',
     'sheet.drill-how' =>
         'Schablone aufkleben, Mitten körnen, mit {3 mm} vorbohren, dann mit dem Stufenbohrer auf Maß. Entgraten und das Teil probieren, bevor das nächste Loch kommt.',
+    'page.no-direction-one' => 'Keine Richtung: {designators} darf beliebig herum hinein.',
 ];

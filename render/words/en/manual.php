@@ -149,8 +149,7 @@ return [
     'tip.adjust' => 'Turn slowly with a trimming tool and wait for the reading to settle.',
     'tip.snap' => 'Score the bridge first, hold close to it, break, and remove the nubs with a file.',
     'tip.bolt' => 'Pad or grease between, bolt first, solder later. Where the tab is live, insulate it.',
-    'tip.panel' =>
-        'Set the parts loosely, put the panel on, nuts finger-tight, one pin each; check that everything is straight and free, then solder all pins.',
+    'tip.panel' => 'Set them loosely into their holes; solder nothing yet.',
     // cautions of a kit as a whole
     'caution.small-parts' => 'Small parts: keep them away from children under three years.',
     'caution.coin-cell' =>
@@ -161,4 +160,24 @@ return [
     'caution.radio' => 'Radio: your local rules say who may transmit, where and how.',
     'caution.light' => 'Bright or invisible light: do not look into it.',
     'caution.drilling' => 'Drilling: eye protection, no gloves, rings or loose sleeves; clamp the work.',
+    'tip.chassis' => 'Lay a cloth under the case: its finish scratches. Mount everything before the first wire.',
+    'tip.fix' => 'Finger-tight first, all of them, then tight; not so tight that the board bends.',
+    'tip.jig' => 'Put it on so that everything comes through its hole; the hole sets height and place.',
+    'tip.nuts' => 'Finger-tight only: the parts must still move a little.',
+    'tip.tack' =>
+        'One pin of each. Check that all is straight and free; reheat and shift what is not, before the rest is soldered.',
+    'tip.plug' => 'Plug the two together, set both into their boards, and look that the boards lie parallel.',
+    'tip.mount' =>
+        'Washer and nut; check that it is straight, then tighten with a tool that fits, and mind the finish. Bend its tags now, while there is room.',
+    'tip.finished' => 'Does it do what it is for?',
+    'tip.boxed' => 'The same once more in its box: nothing touches, no wire is pinched.',
+    'tip.draws' => 'It runs from {volts} V and takes at most {milliamps} mA. Much more is a fault: switch off.',
+    'tip.runs-from' => 'It runs from {volts} V.',
+    'tip.lend' => 'For test {gate} only, not soldered: {what}. {why}',
+    'tip.return' => 'Take it out again: {what}. It was there for test {gate} only.',
+    'tip.bags-empty' =>
+        'Count what is left over: the bags are now empty. A part left over was forgotten; look for its place.',
+    'tip.bags-hold' =>
+        'Count what is left over: the bags now hold {names} and nothing else. Any other part was forgotten; look for its place.',
+    'tip.all-pins' => 'All straight and free? Then solder the rest of the pins.',
 ];

@@ -139,4 +139,5 @@ return [
         'Nothing of this kit is drilled. Say holes in kit.json, drilling, or name a panel over parts of a board.',
     'sheet.drill-how' =>
         'Tape the template on, punch the centres, drill a pilot of {3 mm}, then the size with a step drill. Deburr, and try the part before the next hole.',
+    'page.no-direction-one' => 'No direction: {designators} goes in either way round.',
 ];

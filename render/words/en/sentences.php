@@ -129,6 +129,10 @@ return [
         '{designator}: the voltage across it is not declared, so its end stops are not checked. Add it to kit.json, nets.',
     'board.stray-placement' =>
         '{designator} is placed on the board but is not in the parts list; add it or remove the placement.',
+    'board.hole-off' =>
+        '{designator}: its hole in {by} is {mm} mm off its place on the board, measured from {from}. Move the hole or the part.',
+    'board.none' =>
+        'Taken for a kit without a board: its parts sit in a case and wires join them. If there is a board, drop its placement file here.',
     'board.no-placements' => 'No placement file: drop one here.',
     'board.no-outline' => 'Board {board} has no outline; one was drawn around its parts. Add it to kit.json.',
     'board.no-placement' =>
@@ -211,6 +215,10 @@ return [
     'marks.terminal-unwired' => '{designator}: no wire at {terminals}; if that is meant, there is nothing to do.',
     'marks.no-board-mark' =>
         '{designator} has a direction and the board prints nothing there; the callout tells it by the picture alone.',
+    'marks.clamp-unsaid' =>
+        '{coil} kicks when it is switched off: which diode takes that up, {diodes}? Reversed, that one destroys what drives the coil. Until it is said, none of them counts as harmless.',
+    'marks.clamp-none' =>
+        '{coil} kicks when it is switched off, and the kit has no diode to take that up. Say what does: a part, or {coil} itself.',
     'marks.no-mark' =>
         '{designator} has a direction but no mark; mark it with ink, sleeve or sticker, or have it tested with a meter.',
     'marks.no-direction' => '{designator}: the mark has no place on the drawing; say its pin or angle in kit.json.',
@@ -346,4 +354,21 @@ return [
     'caution.dust' => 'Board dust is bad for lungs and eyes: wear eye protection, file wet or with a mask.',
     'caution.battery' =>
         'Do not short the battery, and take it out when the kit is not used. Keep small cells away from children.',
+    'caution.iron.short' => 'Hot iron, fumes.',
+    'caution.lead.short' => 'Lead: wash your hands afterwards.',
+    'caution.eyes.short' => 'Eye protection.',
+    'caution.power.short' => 'Look for bridges, limit the current.',
+    'caution.vent.short' => 'Eye protection.',
+    'caution.mains.short' => 'Never on live parts: unplug first.',
+    'caution.charge.short' => 'Discharge and measure first.',
+    'caution.charge-wait.short' => '{designator}: wait {seconds} s, then measure.',
+    'caution.charge-tool.short' => '{designator}: discharge it, then measure.',
+    'caution.hot.short' => 'It gets hot in use.',
+    'caution.light.short' => 'Do not look into the light.',
+    'caution.field.short' => 'Strong field: implants keep away.',
+    'caution.glue.short' => 'Air the room, wear gloves.',
+    'caution.dust.short' => 'Board dust: eyes and lungs.',
+    'caution.battery.short' => 'Do not short the battery.',
+    'caution.coin-cell.short' => 'Coin cells: away from children.',
+    'caution.drilling.short' => 'Drilling: eye protection, no gloves, clamp the work.',
 ];

@@ -70,12 +70,7 @@ final readonly class Items
                 }
             }
         }
-        $blocks = [];
-        foreach ($kit->work->groups->blocks as $name => $members) {
-            foreach ($members as $member) {
-                $blocks[$member] = (string) $name;
-            }
-        }
+        $blocks = BlocksOfKit::of($kit);
 
         return new self(
             $parts,

@@ -7,6 +7,7 @@ namespace Chiralex\Build\Internal;
 use Chiralex\Board\Face;
 use Chiralex\Board\Side;
 use Chiralex\Build\Action;
+use Chiralex\Build\LastTests;
 use Chiralex\Build\Task;
 use Chiralex\Build\Verb;
 use Chiralex\Kit\Gate;

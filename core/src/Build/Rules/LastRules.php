@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Chiralex\Build\Rules;
 
-use Chiralex\Build\Internal\LastTests;
+use Chiralex\Build\LastTests;
 use Chiralex\Build\Precedence;
 use Chiralex\Build\Rule;
 use Chiralex\Build\Task;

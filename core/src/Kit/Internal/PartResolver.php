@@ -275,8 +275,7 @@ final readonly class PartResolver
         return new PartDirection(
             $polarity !== null || ($row->isPolarised() && !$nonPolar && !$answer->names('polarity')),
             $polarity,
-            Consequence::tryFrom($reversed->text('consequence')) ??
-                ($row->mark->consequence ?? Consequence::WorksAfterTurning),
+            Consequence::tryFrom($reversed->text('consequence')),
             $reversed->texts('replace'),
         );
     }

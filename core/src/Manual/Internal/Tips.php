@@ -5,80 +5,174 @@ declare(strict_types=1);
 namespace Chiralex\Manual\Internal;
 
 use Chiralex\Build\Action;
+use Chiralex\Build\BuildOrder;
+use Chiralex\Build\LastTests;
 use Chiralex\Build\Step;
+use Chiralex\Build\Verb;
 use Chiralex\Kit\Kit;
 use Chiralex\Kit\KitPart;
+use Chiralex\Kit\Test;
+use Chiralex\Manual\TestSteps;
+use Chiralex\Part\Hold;
 use Chiralex\Part\Kind;
 use Chiralex\Part\LeadStyle;
 use Chiralex\Reason\Origin;
 use Chiralex\Reason\Reason;
+use Chiralex\Safety\Hazards;
 
 /** Technique for the kinds of part in a step; all common practice. */
 final readonly class Tips
 {
     private const FIRST_POWER = 1.5;
+    /** Work that is done in one way whatever it is done with. */
+    private const OF_VERB = [
+        'adjust' => 'tip.adjust',
+        'snap' => 'tip.snap',
+        'bolt' => 'tip.bolt',
+        'fix' => 'tip.fix',
+        'place' => 'tip.panel',
+        'jig' => 'tip.jig',
+        'nuts' => 'tip.nuts',
+        'tack' => 'tip.tack',
+        'plug' => 'tip.plug',
+        'cover' => 'tip.enclosure',
+        'insert' => 'tip.insert',
+    ];
 
-    public function __construct(private Kit $kit) {}
+    private function __construct(private Kit $kit, private ?int $firstPower) {}
+
+    public static function of(Kit $kit, BuildOrder $order): self
+    {
+        foreach ($order->steps as $step) {
+            if ($step->action === Action::Gate && self::isPowered($kit, $step)) {
+                return new self($kit, $step->number);
+            }
+        }
+
+        return new self($kit, null);
+    }
 
     /** @return list<Reason> each once, in the order of the parts */
-    public function of(Step $step): array
+    public function at(Step $step): array
     {
-        $codes = match ($step->action) {
-            Action::Gate => ['tip.first-power'],
-            Action::Adjust => ['tip.adjust'],
-            Action::Snap => ['tip.snap'],
-            Action::Bolt => ['tip.bolt'],
-            Action::Place, Action::Jig, Action::Nuts, Action::Tack => ['tip.panel'],
-            Action::Insert => [
-                $this->kit->part($step->names()[0] ?? '')?->kind() === Kind::Battery ? 'tip.battery' : 'tip.insert',
-            ],
-            Action::Solder => $this->soldering($step),
-            Action::Cure, Action::Remove => [],
-        };
+        $codes = $step->verb === Verb::Lend || $step->verb === Verb::Return ? [] : $this->codes($step);
         if ($step->number === 1) {
-            array_unshift($codes, 'tip.bare-board');
+            array_unshift($codes, $this->kit->nature->boardless ? '' : 'tip.bare-board');
         }
 
         return [
             ...array_map(
                 static fn(string $code): Reason => new Reason($code, [], Origin::CommonPractice),
-                array_values(array_unique($codes)),
+                array_values(array_unique(array_diff($codes, ['']))),
             ),
+            ...$this->lent($step),
             ...$this->limit($step),
+            ...$this->normal($step),
         ];
+    }
+
+    /** @return list<string> */
+    private function codes(Step $step): array
+    {
+        return match ($step->verb) {
+            Verb::Solder, Verb::Wire => $this->soldering($step),
+            Verb::Fit => array_map($this->fitting(...), $step->names()),
+            Verb::Gate, Verb::Try => [
+                ...$step->number === $this->firstPower ? ['tip.first-power'] : [],
+                ...$step->verb === Verb::Try ? ["tip.{$step->what}"] : [],
+            ],
+            default => [self::OF_VERB[$step->verb->value] ?? ''],
+        };
+    }
+
+    private function fitting(string $name): string
+    {
+        $part = $this->kit->part($name);
+
+        return match (true) {
+            $part === null => '',
+            $part->kind() === Kind::Battery => 'tip.battery',
+            $part->kind() === Kind::Enclosure && $this->kit->nature->boardless => 'tip.chassis',
+            $part->place->inCase => 'tip.mount',
+            default => $part->row->use->tip,
+        };
+    }
+
+    /** @return list<Reason> what is there for a test only, and why */
+    private function lent(Step $step): array
+    {
+        foreach ($step->verb === Verb::Lend || $step->verb === Verb::Return ? $this->kit->work->gates : [] as $gate) {
+            foreach ($gate->temporary as $fit) {
+                if ($fit->name() === $step->what) {
+                    return [
+                        new Reason($step->verb === Verb::Lend ? 'tip.lend' : 'tip.return', [
+                            'what' => $fit->name(),
+                            'gate' => $gate->name,
+                            'why' => $fit->why,
+                        ]),
+                    ];
+                }
+            }
+        }
+
+        return [];
     }
 
     /** @return list<Reason> where a supply should stop at the first power: half as much again as the kit takes, in steps of 10 mA */
     private function limit(Step $step): array
     {
         $amps = $this->kit->nature->power?->amps;
-        if (
-            $step->action !== Action::Gate ||
-            $amps === null ||
-            $step->gate?->name !== ($this->kit->work->gates[0]->name ?? null)
-        ) {
-            return [];
-        }
 
-        return [
-            new Reason(
-                'tip.limit',
-                [
-                    'milliamps' => (int) (ceil($amps * self::FIRST_POWER * 100 - 1e-9) * 10),
-                    'takes' => (int) round($amps * 1000),
-                ],
-                Origin::CommonPractice,
-            ),
-        ];
+        return $step->number !== $this->firstPower || $amps === null || $amps <= 0.0 || Hazards::isLive($this->kit)
+            ? []
+            : [
+                new Reason(
+                    'tip.limit',
+                    [
+                        'milliamps' => (int) (ceil($amps * self::FIRST_POWER * 100 - 1e-9) * 10),
+                        'takes' => (int) round($amps * 1000),
+                    ],
+                    Origin::CommonPractice,
+                ),
+            ];
+    }
+
+    /** @return list<Reason> what the finished kit runs from and takes at most */
+    private function normal(Step $step): array
+    {
+        $power = $this->kit->nature->power;
+
+        return $power === null || $step->verb !== Verb::Try
+            ? []
+            : [
+                new Reason($power->amps === null ? 'tip.runs-from' : 'tip.draws', [
+                    'volts' => $power->mostVolts,
+                    'milliamps' => (int) round(($power->amps ?? 0.0) * 1000),
+                ]),
+            ];
+    }
+
+    private static function isPowered(Kit $kit, Step $step): bool
+    {
+        $tests = TestSteps::at($kit, $step);
+
+        return ($step->verb === Verb::Try && LastTests::isPowered($kit)) ||
+            ($step->verb === Verb::Gate && $tests === []) ||
+            array_filter($tests, static fn(Test $test): bool => $test->power === 'on') !== [];
     }
 
     /** @return list<string> */
     private function soldering(Step $step): array
     {
         $codes = [];
-        foreach ($step->names() as $name) {
-            $part = $this->kit->part($name);
-            $codes[] = $part === null ? 'tip.wire' : $this->part($part);
+        foreach ($step->parts as $each) {
+            $part = $this->kit->part($each->designator);
+            // What a panel or a plug holds is tacked and checked already.
+            $codes[] = match (true) {
+                $part === null => 'tip.wire',
+                $each->hold === Hold::Jig => 'tip.all-pins',
+                default => $this->part($part),
+            };
         }
 
         return array_values(array_diff($codes, ['']));

@@ -186,7 +186,7 @@ final readonly class KindTable
                 ->kept(D::Semiconductors, 'tip.ic-direct', R::NeedsPower, R::NamePrinted),
             KindRow::soldered(K::IcSocket, ['XU', 'XIC', 'SK', 'XS', 'IS'], $o)
                 ->body('socket-DIP-8', H::Tack, S::None, 0.9, L::Socket)
-                ->marked(M::Notch, M::Notch, 'pin 1', C::ItselfDamaged)
+                ->marked(M::Notch, M::Notch, 'pin 1', C::WorksAfterTurning)
                 ->printed('notch', M::Notch, self::PIN_ONE)
                 ->kept(D::Connectors, 'tip.socket'),
             KindRow::soldered(K::Crystal, ['X', 'Y', 'XT', 'XTAL'], $o)

@@ -46,6 +46,12 @@ export function StepBody({ token, page, at }: Props) {
           {cautions.known}
         </p>
       )}
+      {(step.reminder ?? '') !== '' && (
+        <p className={styles['reminder']}>
+          <b>{t.caution}: </b>
+          {step.reminder}
+        </p>
+      )}
       {(step.watch ?? []).map((text) => (
         <p key={text} className={styles['watch']}>
           {text}
@@ -54,7 +60,7 @@ export function StepBody({ token, page, at }: Props) {
       {step.note !== '' && <p>{step.note}</p>}
       {step.parts.map((part) => (
         <p key={part.designator} className={styles['steppart']}>
-          <b className={ink['m']}>{part.designator}</b>
+          <b className={ink['m']}>{part.label ?? part.designator}</b>
           <span>
             {part.value}{' '}
             <span className={clsx(ink['quiet'], styles['quiet'])}>

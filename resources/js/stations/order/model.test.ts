@@ -24,6 +24,7 @@ const step = (number: number, names: string[], height: number | null, action: St
   breaksStair: false,
   why: null,
   apart: [],
+  uses: [],
 });
 const steps = [step(1, ['R1', 'R2'], 2.5), step(2, ['C1'], 11), step(3, ['D1'], 2), step(4, ['U1'], 8, 'insert')];
 
