@@ -17,6 +17,7 @@ use Chiralex\Build\Wait;
 use Chiralex\Kit\Kit;
 use Chiralex\Kit\OrderOverride;
 use Chiralex\Reason\Reason;
+use ChiralexRender\Text\RowName;
 use ChiralexRender\Told;
 use ChiralexRender\Words;
 
@@ -143,9 +144,10 @@ final readonly class OrderDocument
             'action' => $step->action->value,
             'board' => $step->face?->board,
             'side' => $step->gate === null ? $step->face?->side->value : null,
-            'parts' => array_map(fn(StepPart $part): array => $this->part($part), $step->parts),
+            'parts' => array_map(fn(StepPart $part): array => $this->part($part, $kit), $step->parts),
             'gate' => $step->gate === null ? null : ['name' => $step->gate->name, 'expect' => $step->gate->expect],
             'uses' => $step->uses,
+            'with' => array_map((new RowName($kit, $this->words))->full(...), $step->uses),
             'fits' => $step->fits(),
             'height' => $step->height(),
             'breaksStair' => $breaksStair,
@@ -214,13 +216,16 @@ final readonly class OrderDocument
         return $names;
     }
 
-    /** @return array{designator: string, height: ?float, hold: string, hangs: bool, gap: ?float, reasons: list<array<string, mixed>>} */
-    private function part(StepPart $part): array
+    /** @return array{designator: string, label?: string, height: ?float, hold: string, hangs: bool, gap: ?float, reasons: list<array<string, mixed>>} */
+    private function part(StepPart $part, Kit $kit): array
     {
         $told = new Told($this->words);
 
         return [
             'designator' => $part->designator,
+            ...Designators::isNamed($part->designator)
+                ? []
+                : ['label' => (new RowName($kit, $this->words))->full($part->designator)],
             'height' => $part->height === null ? null : round($part->height, 4),
             'hold' => $part->hold->value,
             'hangs' => $part->hold->hangs(),

@@ -6,7 +6,6 @@ namespace ChiralexRender\Document;
 
 use Chiralex\Bench\BenchBook;
 use Chiralex\Bench\Readings;
-use Chiralex\Bom\Designators;
 use Chiralex\Build\Action;
 use Chiralex\Build\StepPart;
 use Chiralex\Kit\Kit;
@@ -15,6 +14,7 @@ use Chiralex\Manual\ManualStep;
 use Chiralex\Reason\Reason;
 use ChiralexRender\Text\PartMarking;
 use ChiralexRender\Text\PartName;
+use ChiralexRender\Text\RowName;
 use ChiralexRender\Words;
 use stdClass;
 
@@ -32,6 +32,7 @@ use stdClass;
 final readonly class StepDocument
 {
     private PartName $names;
+    private RowName $rows;
     private Readings $readings;
 
     /**
@@ -41,6 +42,7 @@ final readonly class StepDocument
     public function __construct(private Words $words, private Kit $kit, private array $callouts, private array $bagOf)
     {
         $this->names = new PartName($words);
+        $this->rows = new RowName($kit, $words);
         $this->readings = new Readings($kit);
     }
 
@@ -85,7 +87,7 @@ final readonly class StepDocument
                 $each->table->remaining === []
                     ? new stdClass()
                     : array_map(
-                        fn(array $names): array => array_map($this->called(...), $names),
+                        fn(array $names): array => array_map($this->rows->full(...), $names),
                         $each->table->remaining,
                     ),
             'watch' => $this->watch($each),
@@ -111,7 +113,7 @@ final readonly class StepDocument
             is_array($names)
                 ? new Reason(
                     $reason->code,
-                    ['names' => array_map($this->called(...), $names)] + $reason->args,
+                    ['names' => array_map($this->rows->full(...), $names)] + $reason->args,
                     $reason->origin,
                 )
                 : $reason,
@@ -215,7 +217,7 @@ final readonly class StepDocument
 
         return [
             'designator' => $step->designator,
-            'label' => $this->label($step->designator),
+            'label' => $this->rows->label($step->designator),
             'value' => $part === null ? '' : $this->names->value($part),
             'kindName' => $part === null ? $this->words->sentence('manual.wire') : $this->names->kindBeside($part),
             'marking' => $part === null ? null : PartMarking::of($part),
@@ -231,24 +233,6 @@ final readonly class StepDocument
         return ['hold' => ''] + $this->loose($name);
     }
 
-    /** How many, and of what, for a row without a designator. */
-    private function called(string $name): string
-    {
-        $part = $this->kit->part($name);
-
-        return $part === null || Designators::isNamed($name)
-            ? $name
-            : trim("{$this->label($name)} {$this->names->value($part)}");
-    }
-
-    /** What stands in front of a part in a list: its designator, or how many there are. */
-    private function label(string $name): string
-    {
-        $part = $this->kit->part($name);
-
-        return $part === null || Designators::isNamed($name) ? $name : max(1, $part->line->quantity) . ' ×';
-    }
-
     /** @return PartShape */
     private function loose(string $designator): array
     {
@@ -256,7 +240,7 @@ final readonly class StepDocument
 
         return [
             'designator' => $designator,
-            'label' => $this->label($designator),
+            'label' => $this->rows->label($designator),
             'value' => $part === null ? '' : $this->names->value($part),
             'kindName' => $part === null ? '' : $this->names->kindBeside($part),
             'marking' => $part === null ? null : PartMarking::of($part),

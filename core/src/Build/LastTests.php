@@ -50,7 +50,8 @@ final readonly class LastTests
 
         return $kit->nature->power !== null ||
             array_filter($kit->work->tests, static fn(Test $test): bool => $test->power === 'on') !== [] ||
-            array_filter($kit->work->gates, static fn(Gate $gate): bool => !in_array($gate->name, $tested, true)) !== [] ||
+            array_filter($kit->work->gates, static fn(Gate $gate): bool => !in_array($gate->name, $tested, true)) !==
+                [] ||
             array_filter($kit->parts, static fn(KitPart $part): bool => $part->row->is(Role::HoldsBattery)) !== [];
     }
 

@@ -11,7 +11,7 @@ use Chiralex\Part\Data\OutlineTable as T;
 final readonly class Outlines
 {
     /** Families whose numbers count pins. */
-    private const COUNTED = ['DIP', 'socket-DIP', 'sip', 'header', 'strip', 'box-header'];
+    private const COUNTED = ['DIP', 'socket-DIP', 'sip', 'header', 'strip', 'box-header', 'power', 'jack-din'];
     /** Sizes lie below, millimetres, so that bodies stay within their limit whatever is added around them. */
     private const LARGEST = Limits::PLACE_MM / 10;
 
@@ -179,6 +179,26 @@ final readonly class Outlines
                 new Leads(LeadStyle::StiffPins, T::BLOCK_PIN),
                 PinLayout::row((int) $a, $b),
                 'terminal block 10 mm high, from memory',
+            ),
+            'power' => new Outline(
+                $name,
+                BodyShape::Box,
+                max(10.2, $a * 1.34),
+                4.8,
+                18.0,
+                new Leads(LeadStyle::StiffPins, T::BLOCK_PIN),
+                PinLayout::row((int) $a, 1.27),
+                'power package in one row, tab behind, from memory',
+            ),
+            'jack-din' => new Outline(
+                $name,
+                BodyShape::Box,
+                20.0,
+                15.0,
+                20.0,
+                new Leads(LeadStyle::StiffPins, T::BLOCK_PIN),
+                PinLayout::row((int) $a, 2.54),
+                'round audio socket, common practice',
             ),
             'tact' => new Outline(
                 $name,

@@ -76,7 +76,12 @@ final readonly class PanelMatters implements MatterSource
                     MatterSeverity::Warn,
                     Station::Board,
                     'board.hole-off',
-                    ['designator' => (string) $name, 'by' => $face->by, 'mm' => round($mm, 1), 'from' => $best[1] ?? ''],
+                    [
+                        'designator' => (string) $name,
+                        'by' => $face->by,
+                        'mm' => round($mm, 1),
+                        'from' => $best[1] ?? '',
+                    ],
                     [(string) $name, $best[1] ?? ''],
                 );
             }

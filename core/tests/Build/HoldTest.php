@@ -16,17 +16,17 @@ final class HoldTest extends TestCase
     /** @return iterable<string, array{string, Hold}> row, hold when the table does not reach the part */
     public static function parts(): iterable
     {
-        yield 'axial wires are bent' => ['P1,1k,Axial 1/4W,resistor', Hold::Bend];
-        yield 'a signal diode is bent' => ['P1,1N4148,DO-35,', Hold::Bend];
-        yield 'radial wires are splayed' => ['P1,100n,disc 5mm,ceramic', Hold::Splay];
-        yield 'an LED is splayed' => ['P1,red,LED 5mm,', Hold::Splay];
-        yield 'a transistor is splayed' => ['P1,BC337,TO-92,', Hold::Splay];
-        yield 'a tact switch locks in its holes' => ['P1,go,6x6,tact switch', Hold::OwnLock];
-        yield 'a socket is tacked' => ['P1,8 way,DIP-8,IC socket', Hold::Tack];
-        yield 'a header is taped' => ['P1,arm,1x4,pin header', Hold::Tape];
-        yield 'a socket strip is taped' => ['P1,row,1x8,socket strip', Hold::Tape];
-        yield 'a jack is held by putty' => ['P1,in,,barrel jack', Hold::Putty];
-        yield 'a slide switch is held by putty' => ['P1,on,,slide switch', Hold::Putty];
+        yield 'axial wires are bent' => ['ZZ1,1k,Axial 1/4W,resistor', Hold::Bend];
+        yield 'a signal diode is bent' => ['ZZ1,1N4148,DO-35,', Hold::Bend];
+        yield 'radial wires are splayed' => ['ZZ1,100n,disc 5mm,ceramic', Hold::Splay];
+        yield 'an LED is splayed' => ['ZZ1,red,LED 5mm,', Hold::Splay];
+        yield 'a transistor is splayed' => ['ZZ1,BC337,TO-92,', Hold::Splay];
+        yield 'a tact switch locks in its holes' => ['ZZ1,go,6x6,tact switch', Hold::OwnLock];
+        yield 'a socket is tacked' => ['ZZ1,8 way,DIP-8,IC socket', Hold::Tack];
+        yield 'a header is taped' => ['ZZ1,arm,1x4,pin header', Hold::Tape];
+        yield 'a socket strip is taped' => ['ZZ1,row,1x8,socket strip', Hold::Tape];
+        yield 'a jack is held by putty' => ['ZZ1,in,,barrel jack', Hold::Putty];
+        yield 'a slide switch is held by putty' => ['ZZ1,on,,slide switch', Hold::Putty];
     }
 
     #[DataProvider('parts')]
@@ -35,11 +35,11 @@ final class HoldTest extends TestCase
         // A tall can on either side keeps the table away from the part between them.
         $kit = KitMaker::kit(
             ['C8,1000u,18x36,', 'C9,1000u,18x36,', $row],
-            ['C8,12,30,0,top', 'C9,68,30,0,top', 'P1,40,30,0,top'],
-            ['overrides' => ['order' => [['parts' => ['P1'], 'after' => ['C8', 'C9'], 'sameStep' => false]]]],
+            ['C8,12,30,0,top', 'C9,68,30,0,top', 'ZZ1,40,30,0,top'],
+            ['overrides' => ['order' => [['parts' => ['ZZ1'], 'after' => ['C8', 'C9'], 'sameStep' => false]]]],
         );
 
-        self::assertSame($hold, self::part($kit, 'P1')->hold);
+        self::assertSame($hold, self::part($kit, 'ZZ1')->hold);
     }
 
     public function test_a_stiff_part_that_is_the_tallest_so_far_is_held_by_the_table(): void
@@ -72,11 +72,11 @@ final class HoldTest extends TestCase
     public function test_lead_that_shows_is_lead_less_board_less_gap(): void
     {
         $kit = KitMaker::kit(
-            ['C8,1000u,18x36,', 'C9,1000u,18x36,', 'P1,8 way,DIP-8,IC socket'],
-            ['C8,12,30,0,top', 'C9,68,30,0,top', 'P1,40,30,0,top'],
-            ['overrides' => ['order' => [['parts' => ['P1'], 'after' => ['C8', 'C9'], 'sameStep' => false]]]],
+            ['C8,1000u,18x36,', 'C9,1000u,18x36,', 'ZZ1,8 way,DIP-8,IC socket'],
+            ['C8,12,30,0,top', 'C9,68,30,0,top', 'ZZ1,40,30,0,top'],
+            ['overrides' => ['order' => [['parts' => ['ZZ1'], 'after' => ['C8', 'C9'], 'sameStep' => false]]]],
         );
-        $part = self::part($kit, 'P1');
+        $part = self::part($kit, 'ZZ1');
         $lead = array_values(
             array_filter($part->reasons, static fn($reason): bool => $reason->code === 'lead.showing'),
         )[0]->args;

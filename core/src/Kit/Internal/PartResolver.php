@@ -259,16 +259,18 @@ final readonly class PartResolver
                 Hold::tryFrom($answer->text('hold')),
                 Sensitivity::tryFrom($answer->text('sensitivity')) ?? $row->body->sensitivity,
             ),
-            $this->direction($row, $line, $answer),
+            $this->direction($row, $outline, $line, $answer),
             new PartPlace($placement, $body, $socket, $inCase),
             $this->notes($line, $answer, $layer),
         );
     }
 
-    private function direction(KindRow $row, Line $line, Json $answer): PartDirection
+    private function direction(KindRow $row, Outline $outline, Line $line, Json $answer): PartDirection
     {
         $text = mb_strtolower("{$line->cells->value} {$line->cells->description} {$line->cells->package}");
-        $nonPolar = $row->kind === Kind::Electrolytic && preg_match('~bipolar|non-?polar|\bnp\b~', $text) === 1;
+        $nonPolar =
+            ($row->kind === Kind::Electrolytic && preg_match('~bipolar|non-?polar|\bnp\b~', $text) === 1) ||
+            ($row->kind === Kind::Photo && $outline->name === 'ldr-5mm');
         $polarity = $answer->has('polarity') ? $this->polarity($answer->object('polarity')) : null;
         $reversed = $answer->object('reversed');
 

@@ -143,9 +143,10 @@ final readonly class KindTable
                 ->lettered(F::Diode)
                 ->kept(D::Semiconductors, 'tip.diode', R::NamePrinted, R::SmallPrint),
             KindRow::soldered(K::Bridge, ['BR', 'DB'], $p)
-                ->body('block-15x9x7', H::Tack, S::None, 1.5)
+                ->body('bridge-4', H::Tack, S::None, 1.5)
                 ->marked(M::Plus, M::Plus, 'positive', C::CanHurt)
                 ->printed('plus', M::Plus, self::SYMBOL)
+                ->lettered(F::Diode)
                 ->kept(D::Semiconductors, 'tip.radial', R::NamePrinted),
             KindRow::soldered(K::Led, ['LED', 'LD', 'DS'], $o)
                 ->body('led-5mm', H::Splay, S::Heat, 0.3, L::Lens)

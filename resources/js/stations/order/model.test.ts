@@ -25,6 +25,7 @@ const step = (number: number, names: string[], height: number | null, action: St
   why: null,
   apart: [],
   uses: [],
+  with: [],
 });
 const steps = [step(1, ['R1', 'R2'], 2.5), step(2, ['C1'], 11), step(3, ['D1'], 2), step(4, ['U1'], 8, 'insert')];
 

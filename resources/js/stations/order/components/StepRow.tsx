@@ -97,7 +97,7 @@ export function StepRow({ steps, index, tallest, current, lifted, mark, onStep, 
                   if (movable) onGrip({ parts: [part.designator], from: index }, event.clientX, event.clientY);
                 }}
               >
-                {part.designator}
+                {part.label ?? part.designator}
               </Press>
             ))
           )}
@@ -107,6 +107,7 @@ export function StepRow({ steps, index, tallest, current, lifted, mark, onStep, 
             </span>
           )}
         </span>
+        {step.with.length > 0 && <span className={styles['reason']}>with {step.with.join(', ')}</span>}
         {step.why && <span className={clsx(styles['reason'], ink['ochre'])}>{step.why}</span>}
         {step.overridden.length > 0 && (
           <span className={styles['reason']}>
