@@ -136,11 +136,7 @@ final readonly class PartsDocument
             'value' => $value?->value->plain(),
             'unit' => $value?->value->unit->value,
             'display' => $value?->value->display(),
-            'tolerance' =>
-                $value === null
-                    ? null
-                    : $value->tolerance ??
-                        (preg_match('~\d+(?:\.\d+)?~', $line->cells->tolerance, $found) === 1 ? $found[0] : null),
+            'tolerance' => $value === null ? null : $part->tolerance(),
             'spread' => $part->notes->spread,
             'text' => $line->cells->value,
             'description' => $line->cells->description,

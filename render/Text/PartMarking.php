@@ -25,7 +25,7 @@ final readonly class PartMarking
     {
         $look = PartLook::of($part);
         if ($look->bands !== []) {
-            $said = $part->recognition->value?->tolerance !== null || $part->line->cells->tolerance !== '';
+            $said = $part->tolerance() !== null;
 
             return [
                 'type' => 'bands',

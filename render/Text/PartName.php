@@ -20,9 +20,7 @@ final readonly class PartName
                 ? ucfirst($this->words->kind($part->kind()))
                 : $part->line->cells->value;
         }
-        $tolerance =
-            $value->tolerance ??
-            ($part->line->cells->tolerance === '' ? null : trim($part->line->cells->tolerance, " %\u{00B1}"));
+        $tolerance = $part->tolerance();
         $rest =
             preg_match('~(\d+(?:[.,]\d+)?)\s*V\b~u', $part->line->cells->value, $found) === 1
                 ? ", {$found[1]}\u{2009}V"

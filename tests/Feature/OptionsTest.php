@@ -73,7 +73,7 @@ final class OptionsTest extends TradeCase
             ->getJson("/api/revisions/{$broken->id}")
             ->assertOk();
         self::assertContains(
-            'J2: what is it? Say the kind. (box=drilled)',
+            'J2: what is it? A guess: pin header. Say the kind. (box=drilled)',
             array_column((array) $header->json('matters'), 'message'),
         );
         $this->postJson(

@@ -6,7 +6,6 @@ namespace Chiralex\Bench;
 
 use Chiralex\Kit\KitPart;
 use Chiralex\Part\Kind;
-use Chiralex\Quantity\ValueReader;
 use Chiralex\Reason\Origin;
 
 /** The value of a part as a formula sees it, with its tolerance, where that comes from, and its unit. */
@@ -45,7 +44,7 @@ final readonly class Toleranced
         if ($value === null) {
             return null;
         }
-        $said = $part->recognition->value->tolerance ?? ValueReader::tolerance("{$part->line->cells->tolerance} %");
+        $said = $part->tolerance();
         [$down, $up] = match (true) {
             $said === null => [self::USUAL[$part->kind()->value] ?? 10.0, self::USUAL[$part->kind()->value] ?? 10.0],
             preg_match('~^-(\d+)/\+(\d+)$~', $said, $found) === 1 => [(float) $found[1], (float) $found[2]],

@@ -31,7 +31,7 @@ final readonly class PartsReader
             if ($line !== null) {
                 $lines[] = $line;
             }
-            array_push($problems, ...$found);
+            array_push($problems, ...$found, ...$this->beyond($row, $table));
             if (count($seen) > Limits::PARTS_READ) {
                 throw UnreadableTable::tooManyParts($table->file, $row->number, Limits::PARTS_READ);
             }
@@ -44,6 +44,28 @@ final readonly class PartsReader
             $map->columns,
             $table->headers,
         );
+    }
+
+    /** @return list<Problem> cells that stand behind the last header: nobody can tell what they are */
+    private function beyond(Row $row, Table $table): array
+    {
+        $cells = array_filter(
+            array_slice($row->cells, count($table->headers)),
+            static fn(string $cell): bool => trim($cell) !== '',
+        );
+
+        return $cells === []
+            ? []
+            : [
+                new Problem(
+                    ProblemSeverity::Warning,
+                    'bom.beyond-header',
+                    ['text' => implode(', ', $cells), 'columns' => count($table->headers)],
+                    $table->file,
+                    $row->number,
+                    null,
+                ),
+            ];
     }
 
     /**

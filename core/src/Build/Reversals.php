@@ -61,7 +61,7 @@ final readonly class Reversals
         if ($farads === null || $volts <= 0.0) {
             return true;
         }
-        $rated = CapacitorVolts::rated($part);
+        $rated = $part->ratedVolts();
 
         return 0.5 * $farads * $volts ** 2 >= self::VENTS && ($rated === null || $volts >= self::SHARE * $rated);
     }

@@ -10,6 +10,10 @@ use Chiralex\Bom\Recognition;
 use Chiralex\Part\Kind;
 use Chiralex\Part\KindRow;
 use Chiralex\Part\Kinds;
+use Chiralex\Quantity\Rating;
+use Chiralex\Quantity\RatingUnit;
+use Chiralex\Quantity\ToleranceLetter;
+use Chiralex\Quantity\ValueReader;
 
 /** One part of a kit, with everything the parts list, the kit file and the tables say of it. */
 final readonly class KitPart
@@ -39,6 +43,43 @@ final readonly class KitPart
     {
         return $this->recognition->value?->value->plain() ??
             mb_strtolower((string) preg_replace('~\s+~u', '', $this->line->cells->value));
+    }
+
+    /** The tolerance, wherever the row says it: in the value, in its own column, in description or package; null where nowhere. */
+    public function tolerance(): ?string
+    {
+        $cells = $this->line->cells;
+        $value = $this->recognition->value;
+        $column = trim($cells->tolerance);
+        $letter =
+            $value !== null && preg_match('~^[A-Z]$~i', $column) === 1
+                ? ToleranceLetter::meaning($column, $value->value)
+                : null;
+
+        return $value->tolerance ??
+            ($letter ??
+                (ValueReader::tolerance($column) ??
+                    (ValueReader::tolerance(preg_match('~\d$~', $column) === 1 ? "{$column} %" : '') ??
+                        (ValueReader::tolerance($cells->value) ??
+                            (ValueReader::tolerance($cells->description) ??
+                                ValueReader::tolerance($cells->package))))));
+    }
+
+    /** The volts it stands, wherever the row says them; by their peak where they alternate; null where nowhere. */
+    public function ratedVolts(): ?float
+    {
+        $cells = $this->line->cells;
+        foreach ([$cells->value, $cells->description, $cells->package, $cells->note] as $text) {
+            if (preg_match('~(\d+(?:[.,]\d+)?)\s*V\s*(?:AC\b|\~)~iu', $text, $found) === 1) {
+                return round((float) str_replace(',', '.', $found[1]) * M_SQRT2, 1);
+            }
+            $rating = Rating::find($text, RatingUnit::Volt)?->toFloat();
+            if ($rating !== null) {
+                return $rating;
+            }
+        }
+
+        return null;
     }
 
     /** True when the builder solders it to a board. */

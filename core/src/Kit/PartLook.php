@@ -19,9 +19,7 @@ final readonly class PartLook
         $bands = [];
         $code = null;
         if ($value !== null) {
-            $tolerance =
-                $value->tolerance ??
-                ($part->line->cells->tolerance === '' ? null : trim($part->line->cells->tolerance, " %\u{00B1}"));
+            $tolerance = $part->tolerance();
             if ($part->kind() === Kind::Resistor && $part->shape->outline->leads->style === LeadStyle::AxialWire) {
                 $tight = in_array($tolerance, ['1', '2', '0.5', '0.25', '0.1'], true);
                 $bands =

@@ -142,7 +142,7 @@ final readonly class RevisionDifference
 
     private static function tolerance(KitPart $part): string
     {
-        return $part->recognition->value->tolerance ?? trim($part->line->cells->tolerance, " %\u{00B1}");
+        return $part->tolerance() ?? '';
     }
 
     private function samePart(KitPart $a, KitPart $b): bool

@@ -216,7 +216,7 @@ final readonly class ValueReader
     public static function tolerance(string $rest): ?string
     {
         $minus = '[\x{2212}\x{2013}-]';
-        $percent = '(\d+(?:[.,]\d+)?)\s*%';
+        $percent = '(\d+(?:[.,]\d+)?|[.,]\d+)\s*%';
         $both = '(\d+)\s*%?\s*/?\s*';
 
         return match (1) {
@@ -224,9 +224,17 @@ final readonly class ValueReader
             preg_match("~\+\s*{$both}{$minus}\s*(\d+)\s*%~u", $rest, $found) => "-{$found[2]}/+{$found[1]}",
             preg_match('~(?:\x{00B1}|\+/?-)\s*(\d+(?:[.,]\d+)?)\s*pF~u', $rest, $found) => strtr($found[1], ',', '.') .
                 'pF',
-            preg_match("~(?:^|[^\d.,]){$percent}~u", $rest, $found) => strtr($found[1], ',', '.'),
+            preg_match("~(?:^|[^\d.,]){$percent}~u", $rest, $found) => self::plain($found[1]),
             default => null,
         };
+    }
+
+    /** `.5` and `0,5` as `0.5`. */
+    private static function plain(string $number): string
+    {
+        $number = strtr($number, ',', '.');
+
+        return $number[0] === '.' ? "0{$number}" : $number;
     }
 
     private function fault(string $text, int $position): ValueFault

@@ -26,11 +26,12 @@ final readonly class PartMatters implements MatterSource
             }
         }
         foreach ($questions as $row => $names) {
+            $guess = $kit->part($names[0])?->kind() ?? Kind::Unknown;
             $matters[] = new Matter(
                 MatterSeverity::Block,
                 Station::Parts,
-                'parts.kind-question',
-                ['designators' => $names, 'row' => $row],
+                $guess === Kind::Unknown ? 'parts.kind-question' : 'parts.kind-guess',
+                ['designators' => $names, 'row' => $row, 'guess' => str_replace('-', ' ', $guess->value)],
                 $names,
             );
         }

@@ -58,7 +58,7 @@ final readonly class ValueMatters implements MatterSource
         $names = array_map(static fn(KitPart $part): string => $part->designator, $parts);
         $read = $parts[0]->recognition->value;
         $value = $read?->value;
-        $tight = in_array($read?->tolerance, ['1', '2', '0.5', '0.25', '0.1'], true);
+        $tight = in_array($parts[0]->tolerance(), ['1', '2', '0.5', '0.25', '0.1'], true);
         $series = $tight ? Series::E96 : Series::E24;
 
         return new Matter(

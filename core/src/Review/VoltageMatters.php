@@ -8,8 +8,6 @@ use Chiralex\Kit\KitPart;
 use Chiralex\Kit\VoltageSum;
 use Chiralex\Part\Kind;
 use Chiralex\Part\Role;
-use Chiralex\Quantity\Rating;
-use Chiralex\Quantity\RatingUnit;
 use Chiralex\Reason\Matter;
 use Chiralex\Reason\MatterSeverity;
 use Chiralex\Reason\Station;
@@ -81,10 +79,7 @@ final readonly class VoltageMatters implements MatterSource
 
     private function capacitor(KitPart $part, string $across, float $volts): ?Matter
     {
-        $rating = Rating::find(
-            "{$part->line->cells->value} {$part->line->cells->description}",
-            RatingUnit::Volt,
-        )?->toFloat();
+        $rating = $part->ratedVolts();
         if ($rating === null) {
             return null;
         }

@@ -6,8 +6,6 @@ namespace Chiralex\Safety;
 
 use Chiralex\Kit\Kit;
 use Chiralex\Kit\KitPart;
-use Chiralex\Quantity\Rating;
-use Chiralex\Quantity\RatingUnit;
 use Chiralex\Reason\Origin;
 
 /**
@@ -23,7 +21,7 @@ final readonly class CapacitorVolts
         if ($declared !== null) {
             return [abs($declared), Origin::KitFile];
         }
-        $rated = self::rated($part);
+        $rated = $part->ratedVolts();
         if ($rated !== null && ($kit->nature->power === null || Hazards::isLive($kit))) {
             return [$rated, Origin::PartsList];
         }
@@ -32,16 +30,5 @@ final readonly class CapacitorVolts
         }
 
         return [0.0, Origin::PartsList];
-    }
-
-    /** What it stands, volts DC or peak: `25V`, `275VAC X2`; null where its row does not say. */
-    public static function rated(KitPart $part): ?float
-    {
-        $text = "{$part->line->cells->value} {$part->line->cells->description}";
-        if (preg_match('~(\d+(?:[.,]\d+)?)\s*V\s*(?:AC\b|\~)~iu', $text, $found) === 1) {
-            return round((float) str_replace(',', '.', $found[1]) * M_SQRT2, 1);
-        }
-
-        return Rating::find($text, RatingUnit::Volt)?->toFloat();
     }
 }

@@ -17,7 +17,7 @@ final class ReviewerTest extends TestCase
     /** @return iterable<string, array{list<string>, list<string>, array<string, mixed>, string, string}> bom, placements, json, code, weight */
     public static function matters(): iterable
     {
-        yield 'a kind that letters do not tell' => [['J1,2 way,,'], [], [], 'parts.kind-question', 'block'];
+        yield 'a kind that letters do not tell' => [['J1,2 way,,'], [], [], 'parts.kind-guess', 'block'];
         yield 'a placement without a part' => [
             ['R1,1k,,'],
             ['R1,1,1,0,top', 'R2,2,2,0,top'],

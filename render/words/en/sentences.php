@@ -22,6 +22,7 @@ return [
     'bom.merged-row' =>
         '{designators}: this row says nothing but the designator; if its cells were merged with row {earlier}, write {value} here too.',
     'bom.contradiction' => '{designators}: the row says {one} and {other}; correct the one that is wrong.',
+    'bom.beyond-header' => '{text} stands behind the last of {columns} columns, so nothing tells what it is. Put it into a column, or quote a cell with a separator in it.',
     'bom.two-spellings' => '"{text}" is the value that row {earlier} spells "{other}"; use one spelling.',
     'value.letter-o' => '"{text}": character {position} is the letter O where a zero belongs; type 0.',
     'value.unreadable' =>
@@ -58,6 +59,7 @@ return [
     'board.file-value' =>
         '{designator}: the board file says {file}, the list says {list}. Correct the one that is wrong.',
     'parts.kind-question' => '{designators}: what is it? Say the kind.',
+    'parts.kind-guess' => '{designators}: what is it? A guess: {guess}. Say the kind.',
     'parts.unknown-name' => '{name} is named in kit.json but is in no list; correct the name.',
     'parts.socket-question' => '{ic}: which socket does it go into? Pair them in kit.json, groups.sockets.',
     'parts.builder-brings' => 'The builder brings {designators}; the contents list says so.',

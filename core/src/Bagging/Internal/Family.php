@@ -56,6 +56,6 @@ enum Family: string
 
     private static function tolerance(KitPart $part): string
     {
-        return $part->recognition->value->tolerance ?? trim($part->line->cells->tolerance, " %\u{00B1}");
+        return $part->tolerance() ?? '';
     }
 }

@@ -98,11 +98,12 @@ final readonly class KindJudge
         $head = (string) preg_replace(self::FOR, '', mb_strtolower($cells->description));
         $value = mb_strtolower($cells->value);
         $package = str_replace('_', ' ', mb_strtolower($cells->package));
-        foreach (
+        // A row without letters is told by all its words together.
+        $texts =
             $family === []
                 ? [["{$value} {$package} {$head} {$cells->kind}", self::WORDS]]
-                : [[$value, self::VALUE], [$package, self::PACKAGE], ["{$cells->kind} {$head}", self::WORDS]] as [$text, $weight]
-        ) {
+                : [[$value, self::VALUE], [$package, self::PACKAGE], ["{$cells->kind} {$head}", self::WORDS]];
+        foreach ($texts as [$text, $weight]) {
             $found = $this->word(mb_strtolower($text), $family);
             if ($found !== null) {
                 [$kind, $word] = $found;
