@@ -137,7 +137,7 @@ final readonly class BenchDocument
             'settings' => $test->meter->settings,
             'expect' => $test->expect,
             'otherwise' => $test->otherwise,
-            'why' => $this->words->sentence('bench.proposal', [
+            'why' => $this->words->sentence($test->gate === null ? 'bench.proposal-kit' : 'bench.proposal', [
                 'gate' => (string) $test->gate,
                 'ohms' => Proposals::least($kit),
                 'volts' => $kit->nature->power->leastVolts ?? 0.0,

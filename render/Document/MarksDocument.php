@@ -61,7 +61,7 @@ final readonly class MarksDocument
             'partMark' => $callout->signs->check?->value,
             'terminal' => $callout->signs->terminal,
             'boardMark' => $callout->print->mark?->print,
-            'bearing' => $callout->pointing->bearing,
+            'bearing' => $callout->pointing->bearing === null ? null : round($callout->pointing->bearing, 3),
             'direction' => $callout->pointing->direction,
             'landmark' => $callout->pointing->landmark,
             'consequence' => $callout->reversal->consequence->value,

@@ -17,8 +17,8 @@ final readonly class ReadingText
         $words ??= Words::english();
 
         return match (true) {
-            $range->low === -INF => $words->sentence('page.at-most', ['value' => self::value($range->high, $unit)]),
-            $range->high === INF => $words->sentence('page.at-least', ['value' => self::value($range->low, $unit)]),
+            $range->low === -INF => $words->sentence('page.at-most', ['value' => self::end($range->high, $unit, 1)]),
+            $range->high === INF => $words->sentence('page.at-least', ['value' => self::end($range->low, $unit, -1)]),
             default => self::both($range, $unit, $words->sentence('page.to')),
         };
     }
@@ -31,13 +31,20 @@ final readonly class ReadingText
         return self::number($value, $power) . "\u{2009}" . self::unit($power, $unit);
     }
 
+    private static function end(float $value, string $unit, int $outward): string
+    {
+        $power = self::power(abs($value), $unit);
+
+        return self::number($value, $power, $outward) . "\u{2009}" . self::unit($power, $unit);
+    }
+
     private static function both(Interval $range, string $unit, string $to): string
     {
         $power = self::power(max(abs($range->low), abs($range->high)), $unit);
 
-        return self::number($range->low, $power) .
+        return self::number($range->low, $power, -1) .
             " {$to} " .
-            self::number($range->high, $power) .
+            self::number($range->high, $power, 1) .
             "\u{2009}" .
             self::unit($power, $unit);
     }
@@ -47,11 +54,16 @@ final readonly class ReadingText
         return $unit === '' ? 0 : Prefix::forSize($size)->value;
     }
 
-    private static function number(float $value, int $power): string
+    /** @param int $outward the side of a range it is: -1 rounds down, 1 up, 0 to the nearest */
+    private static function number(float $value, int $power, int $outward = 0): string
     {
         $shown = $value / 10 ** $power;
-        $decimals = $shown === 0.0 ? 0 : max(0, 3 - (int) floor(log10(abs($shown)) + 1e-9));
-        $text = number_format($shown, min(3, $decimals), '.', '');
+        $decimals = min(3, $shown === 0.0 ? 0 : max(0, 3 - (int) floor(log10(abs($shown)) + 1e-9)));
+        if ($outward !== 0) {
+            $step = 10 ** $decimals;
+            $shown = ($outward * ceil($outward * $shown * $step - 1e-6)) / $step;
+        }
+        $text = number_format($shown, $decimals, '.', '');
 
         return str_replace('-', "\u{2212}", str_contains($text, '.') ? rtrim(rtrim($text, '0'), '.') : $text);
     }

@@ -24,24 +24,29 @@ final readonly class Meter
         );
     }
 
-    /** What a good part may show, rounded outward to the digits of the range that holds it. */
+    /** What a good part may show, each end rounded outward to a reading that the meter can show, in the range that holds it. */
     public function shown(Interval $true): Interval
     {
-        $digit = $this->digit(max(abs($true->low), abs($true->high)));
-        $low = $true->low - $this->share * abs($true->low) - self::DIGITS * $digit;
-        $high = $true->high + $this->share * abs($true->high) + self::DIGITS * $digit;
+        $low = $true->low - $this->share * abs($true->low) - self::DIGITS * $this->digit(abs($true->low));
+        $high = $true->high + $this->share * abs($true->high) + self::DIGITS * $this->digit(abs($true->high));
 
-        return new Interval(floor($low / $digit + 1e-9) * $digit, ceil($high / $digit - 1e-9) * $digit);
+        return new Interval(-$this->up(-$low), $this->up($high));
     }
 
-    /** The value of the last digit in the range that holds a reading: 2, 20, 200, ... full scale. */
+    /** The value of the last digit in the range that holds a reading: 1.999, 19.99, 199.9, ... at most. */
     public function digit(float $reading): float
     {
         if ($reading <= 0.0 || !is_finite($reading)) {
             return 1e-3;
         }
-        $scale = 2 * 10 ** ceil(log10($reading / 2) - 1e-12);
 
-        return $scale / self::COUNTS;
+        return 10 ** ceil(log10($reading / (self::COUNTS - 1)) - 1e-12);
+    }
+
+    private function up(float $value): float
+    {
+        $digit = $this->digit(abs($value));
+
+        return is_finite($value) ? ceil($value / $digit - 1e-9) * $digit : $value;
     }
 }

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Chiralex\Bench;
 
-use Chiralex\Kit\Gate;
 use Chiralex\Kit\Kit;
 use Chiralex\Kit\Meter;
+use Chiralex\Kit\PowerIn;
 use Chiralex\Kit\Test;
 
 /** Tests a maker has not written and a careful builder makes: no short before the first power. */
@@ -17,7 +17,7 @@ final readonly class Proposals
     /** Ohms that are always plenty. */
     private const PLENTY = 100.0;
 
-    /** @return list<Test> for each gate that is measured under power and not without */
+    /** @return list<Test> for each gate that is measured under power and not without; for a kit without gates where its power comes in */
     public static function of(Kit $kit): array
     {
         $proposals = [];
@@ -26,11 +26,14 @@ final readonly class Proposals
             $off = array_filter($own, static fn(Test $test): bool => $test->power === 'off');
             $points = array_values($own)[0]->points ?? [];
             if ($off === [] && count($points) === 2) {
-                $proposals[] = self::noShort($gate, $points, self::least($kit));
+                $proposals[] = self::noShort("{$gate->name}, no short", $gate->name, $points, self::least($kit));
             }
         }
+        $terminals = self::isOpen($kit) ? PowerIn::of($kit)->terminals($kit) : [];
 
-        return $proposals;
+        return $terminals === []
+            ? $proposals
+            : [...$proposals, self::noShort('no short', null, $terminals, self::least($kit))];
     }
 
     /** Ohms from supply to ground that a healthy kit shows at least: half of volts over amperes, two figures, a hundred at most. */
@@ -46,12 +49,21 @@ final readonly class Proposals
         return max(1.0, floor($ohms / $step) * $step);
     }
 
+    /** A kit that is switched on with no gate before, and that nobody measures before that. */
+    private static function isOpen(Kit $kit): bool
+    {
+        return $kit->nature->power !== null &&
+            !$kit->nature->power->alternating &&
+            $kit->work->gates === [] &&
+            array_filter($kit->work->tests, static fn(Test $test): bool => $test->power === 'off') === [];
+    }
+
     /** @param list<string> $points */
-    private static function noShort(Gate $gate, array $points, float $ohms): Test
+    private static function noShort(string $name, ?string $gate, array $points, float $ohms): Test
     {
         return new Test(
-            "{$gate->name}, no short",
-            $gate->name,
+            $name,
+            $gate,
             'off',
             new Meter(settings: "200 \u{03A9} range"),
             $points,

@@ -9,6 +9,7 @@ use Chiralex\Bench\Internal\Extremes;
 use Chiralex\Bench\Internal\Tape;
 use Chiralex\Kit\Kit;
 use Chiralex\Part\Role;
+use Closure;
 use Random\Engine\Mt19937;
 use Random\Randomizer;
 
@@ -17,6 +18,10 @@ final readonly class Readings
 {
     private const DRAWS = 4000;
     private const TAIL = 0.025;
+    /** Where the track of an adjuster is looked at, and how near its end it comes. */
+    private const STOPS = 16;
+    private const END = 1e-6;
+    private const THIRDS = 30;
 
     /** @param int $seed of the draws; the same seed gives the same numbers */
     public function __construct(private Kit $kit, private int $seed = 1) {}
@@ -86,13 +91,53 @@ final readonly class Readings
             : '';
     }
 
-    /** @param array<string, float> $nominal */
+    /**
+     * What the adjuster reaches: its track is used from nearly nothing to the whole of it, and the most or least may lie between.
+     *
+     * @param array<string, float> $nominal
+     */
     private function reach(Tape $tape, array $nominal, string $adjuster): Interval
     {
-        // The track is used from nearly nothing to the whole of it.
-        $ends = [$tape->evaluate([$adjuster => $nominal[$adjuster] * 1e-6] + $nominal), $tape->evaluate($nominal)];
+        $at = static fn(float $share): float => $tape->evaluate([$adjuster => $nominal[$adjuster] * $share] + $nominal);
+        $values = [$at(self::END)];
+        for ($i = 1; $i <= self::STOPS; ++$i) {
+            $values[] = $at($i / self::STOPS);
+        }
+        $low = (int) array_search(min($values), $values, true);
+        $high = (int) array_search(max($values), $values, true);
+
+        return new Interval(
+            min(min($values), $this->between(static fn(float $share): float => $at($share), $low)),
+            max(max($values), -$this->between(static fn(float $share): float => -$at($share), $high)),
+        );
+    }
+
+    /** @param array<string, float> $at */
+    private function ends(Tape $tape, array $at, string $adjuster): Interval
+    {
+        $ends = [$tape->evaluate([$adjuster => $at[$adjuster] * self::END] + $at), $tape->evaluate($at)];
 
         return new Interval(min($ends), max($ends));
+    }
+
+    /**
+     * The least of a function beside a stop of the track, by thirds.
+     *
+     * @param Closure(float): float $of
+     */
+    private function between(Closure $of, int $stop): float
+    {
+        $left = max(self::END, ($stop - 1) / self::STOPS);
+        $right = min(1.0, ($stop + 1) / self::STOPS);
+        if ($stop === 0 || $stop === self::STOPS) {
+            return $of($stop === 0 ? self::END : 1.0);
+        }
+        for ($i = 0; $i < self::THIRDS; ++$i) {
+            [$a, $b] = [$left + ($right - $left) / 3, $right - ($right - $left) / 3];
+            [$left, $right] = $of($a) <= $of($b) ? [$left, $b] : [$a, $right];
+        }
+
+        return $of(($left + $right) / 2);
     }
 
     /**
@@ -107,11 +152,15 @@ final readonly class Readings
         $values = [];
         $reached = 0;
         $middle = $wanted?->middle();
+        $nominal = array_map(static fn(Toleranced $part): float => $part->nominal, $parts);
+        $hasBend =
+            $adjuster !== null &&
+            !$this->ends($tape, $nominal, $adjuster)->holds($this->reach($tape, $nominal, $adjuster));
         for ($i = 0; $i < self::DRAWS; ++$i) {
             $at = array_map(static fn(Toleranced $part): float => $part->spread->draw($random, $part->range), $parts);
             $values[] = $tape->evaluate($at);
             if ($adjuster !== null && $middle !== null) {
-                $range = $this->reach($tape, $at, $adjuster);
+                $range = $hasBend ? $this->reach($tape, $at, $adjuster) : $this->ends($tape, $at, $adjuster);
                 $reached += $middle >= $range->low && $middle <= $range->high ? 1 : 0;
             }
         }

@@ -47,6 +47,13 @@ final readonly class Recognizer
         $unit = $this->kinds->row($kind)->name->unit;
         $value = $this->valueText($line, $kind);
         $read = $unit === null || $value === '' ? null : (new ValueReader())->read($value, $unit);
+        if ($read instanceof ParsedValue && $kind === Kind::Trimmer && $value !== trim($line->cells->value)) {
+            $reasons[] = new Reason(
+                'value.trimmer-code',
+                ['text' => $line->cells->value, 'read' => $read->value->display()],
+                Origin::CommonPractice,
+            );
+        }
         $package ??= $line->cells->package;
         [$outline, $origin] = (new BodyReader($this->kinds, $this->outlines))->body($line, $package, $kind);
 

@@ -45,8 +45,11 @@ final readonly class StepReasons
         if (!$task->isSequenced()) {
             $jig = in_array($task->action, [Action::Place, Action::Jig, Action::Nuts, Action::Tack], true);
 
-            return new StepPart($name, $body->height, $jig ? Hold::Jig : Hold::NoneNeeded, null, [
+            $hold = $jig ? Hold::Jig : Hold::NoneNeeded;
+
+            return new StepPart($name, $body->height, $hold, null, [
                 $this->height($part),
+                $this->held($part, $hold, null),
                 ...$this->rules($task->id),
             ]);
         }

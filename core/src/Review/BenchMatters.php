@@ -28,8 +28,8 @@ final readonly class BenchMatters implements MatterSource
             $matters[] = new Matter(
                 MatterSeverity::Note,
                 Station::Bench,
-                'bench.no-short',
-                ['gate' => (string) $test->gate, 'expect' => $test->expect],
+                $test->gate === null ? 'bench.no-short-kit' : 'bench.no-short',
+                ['gate' => (string) $test->gate, 'expect' => $test->expect, 'points' => $test->points],
                 $test->points,
             );
         }

@@ -109,7 +109,7 @@ final readonly class SafetyMatters implements MatterSource
                     'parts.charge-unsaid',
                     [
                         'designator' => $charge->designator,
-                        'volts' => $charge->volts,
+                        'volts' => round($charge->volts, 1),
                         'joules' => (float) sprintf('%.3g', $charge->joules()),
                     ],
                     [$charge->designator],
@@ -124,7 +124,7 @@ final readonly class SafetyMatters implements MatterSource
                 $seconds === null ? 'parts.no-bleeder' : 'parts.slow-bleeder',
                 [
                     'designator' => $charge->designator,
-                    'volts' => $charge->volts,
+                    'volts' => round($charge->volts, 1),
                     'joules' => (float) sprintf('%.3g', $charge->joules()),
                     'limit' => Limits::DISCHARGE_SECONDS,
                     'left' => round($charge->safeVolts(), 1),

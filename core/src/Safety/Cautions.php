@@ -157,7 +157,7 @@ final readonly class Cautions
             $needed = $charge->neededOhms();
             $args = [
                 'designator' => $charge->designator,
-                'volts' => $charge->volts,
+                'volts' => round($charge->volts, 1),
                 'joules' => (float) sprintf('%.3g', $charge->joules()),
             ];
             if ($seconds !== null) {

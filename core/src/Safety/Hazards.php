@@ -106,7 +106,7 @@ final readonly class Hazards
                     'safety.charge',
                     [
                         'designator' => $charge->designator,
-                        'volts' => $charge->volts,
+                        'volts' => round($charge->volts, 1),
                         'joules' => self::round($charge->joules()),
                         'microcoulombs' => self::round($charge->coulombs() * 1e6),
                     ],

@@ -241,11 +241,14 @@ final class BenchLimitsTest extends TestCase
     /** @return iterable<string, array{float, float}> a reading, the value of the last digit on a meter of 2000 counts */
     public static function digits(): iterable
     {
-        yield 'two volts' => [2.0, 0.001];
+        yield 'the last reading below two volts' => [1.999, 0.001];
+        yield 'two volts, which 1999 counts do not show' => [2.0, 0.01];
         yield 'a little more' => [2.01, 0.01];
         yield 'one volt' => [1.0, 0.001];
-        yield 'twenty' => [20.0, 0.01];
-        yield 'two hundred millivolts' => [0.2, 0.0001];
+        yield 'twenty' => [20.0, 0.1];
+        yield 'the last below twenty' => [19.99, 0.01];
+        yield 'two hundred millivolts' => [0.2, 0.001];
+        yield 'the last below two hundred millivolts' => [0.1999, 0.0001];
         yield 'nothing' => [0.0, 0.001];
         yield 'hardly anything' => [0.05, 0.0001];
         yield 'without end' => [INF, 0.001];
@@ -268,6 +271,9 @@ final class BenchLimitsTest extends TestCase
         // 4.75 - 0.0475 - 0.02 = 4.6825 is 4.68 on a range of 20; 5.25 + 0.0525 + 0.02 = 5.3225 is 5.33
         yield 'rounded outward' => ['', 4.75, 5.25, 4.68, 5.33];
         yield 'below nothing' => ['', -1.0, -1.0, -1.012, -0.988];
+        // each end in the range that shows it: 1.95 - 0.0195 - 0.002 = 1.9285 is 1.928, 2.01 + 0.0201 + 0.02 = 2.0501 is 2.06
+        yield 'over the end of a range' => ['', 1.95, 2.01, 1.928, 2.06];
+        yield 'pushed over the end of a range' => ['', 1.99, 1.99, 1.968, 2.02];
     }
 
     #[DataProvider('shown')]
@@ -332,6 +338,40 @@ final class BenchLimitsTest extends TestCase
         );
 
         self::assertCount($count, Proposals::of($kit));
+    }
+
+    /** @return iterable<string, array{list<string>, array<string, mixed>, list<string>}> rows, kit.json, points of the test proposed */
+    public static function ungated(): iterable
+    {
+        $supply = ['supply' => ['volts' => 9, 'amps' => 0.03]];
+        yield 'at the terminal of the supply' => [['J1,2 way,5.08,supply terminal block'], $supply, ['J1.1', 'J1.2']];
+        yield 'at a barrel jack' => [['J1,2.1 mm,,barrel jack'], $supply, ['J1.1', 'J1.2']];
+        yield 'not at a terminal for something else' => [['J1,2 way,5.08,loudspeaker terminal block'], $supply, []];
+        yield 'not without a supply' => [['J1,2 way,5.08,supply terminal block'], [], []];
+        yield 'not on mains' => [
+            ['J1,2 way,5.08,supply terminal block'],
+            ['supply' => ['volts' => 230, 'current' => 'ac']],
+            [],
+        ];
+        yield 'not where it is measured without power already' => [
+            ['J1,2 way,5.08,supply terminal block'],
+            $supply + ['tests' => [['name' => 'short', 'power' => 'off', 'points' => ['J1'], 'expect' => '> 90 ohm']]],
+            [],
+        ];
+    }
+
+    /**
+     * @param list<string> $rows
+     * @param array<string, mixed> $json
+     * @param list<string> $points
+     */
+    #[DataProvider('ungated')]
+    public function test_a_kit_without_gates_is_measured_where_its_power_comes_in(
+        array $rows,
+        array $json,
+        array $points,
+    ): void {
+        self::assertSame($points, Proposals::of(KitMaker::kit($rows, [], $json))[0]->points ?? []);
     }
 
     /** @return iterable<string, array{string, bool}> what is expected, whether the leads of the meter count */

@@ -82,6 +82,18 @@ final class ReadingsTest extends TestCase
         self::assertEqualsWithDelta(2.66, $reading->pass->high, 1e-9);
     }
 
+    public function test_the_most_an_adjuster_reaches_may_lie_inside_its_travel(): void
+    {
+        $kit = KitMaker::kit(['R1,1k,Axial 1/4W,', 'RV1,10k,trimmer 10mm,']);
+        // R1 RV1 / (R1 + RV1)^2 is most, 1/4, where RV1 stands at 1 kohm of its 10, and 0.0826 at its end.
+        $reading = (new Readings($kit))->of('0.1 to 0.2 = R1 * RV1 / ((R1 + RV1) * (R1 + RV1))', '', 'RV1');
+        self::assertInstanceOf(Reading::class, $reading);
+
+        self::assertEqualsWithDelta(0.25, $reading->adjuster->interval?->high, 1e-6);
+        self::assertEqualsWithDelta(0.0, (float) $reading->adjuster->interval?->low, 1e-3);
+        self::assertEqualsWithDelta(1.0, (float) $reading->adjuster->share, 1e-9);
+    }
+
     public function test_one_part_named_twice_is_one_variable(): void
     {
         self::assertEqualsWithDelta(1.0, self::reading('R1 / R1')->spread->worst->low, 2e-4);

@@ -192,8 +192,11 @@ return [
     'bench.difference' => '"{text}" is no difference; write it with its unit, like 2 mV.',
     'bench.leads' =>
         'Low ohms: touch the tips of the leads together first and subtract what the meter shows, 0 to 0.2 Ω.',
+    'bench.no-short-kit' => 'Nothing is measured before the first power. Add a test without power from {points}, {expect}: a short is found before it burns.',
     'bench.no-short' =>
         'Gate {gate} is measured under power only: add a test without power, {expect} between the same points. Bench proposes it.',
+    'bench.proposal-kit' =>
+        'Before the first power, from {volts} V: half of what the kit shows at {amps} A, at most 100 Ω. Less is a bridge of solder.',
     'bench.proposal' =>
         'Gate {gate} is measured under power only. Measure {ohms} Ω or more between the same points without power first: half of {volts} V over {amps} A, a hundred at most; less means a bridge.',
     'bench.load' =>
@@ -258,6 +261,7 @@ return [
     // why a kind
     'kind.said' => 'You said {kind}.',
     'kind.word' => '"{word}" in the row names a {kind}.',
+    'value.trimmer-code' => 'A trimmer is listed by its print: {text} is two figures and as many noughts, {read}.',
     'kind.placed-wire' => 'A wire with a place on the board is a link.',
     'kind.prefix' => 'The letters {letters} stand for {kinds}.',
     'kind.unknown' => 'The letters {letters} stand for nothing known, and no word helps.',

@@ -30,7 +30,7 @@ final readonly class LayerReader
     {
         $pen = new Pen();
         $objects = [];
-        $words = 0;
+        $words = $block = 0;
         $operations = new Operations($file);
         foreach (Word::split($bytes) as $word) {
             if ($word->text === 'M02' || $word->text === 'M00') {
@@ -39,7 +39,9 @@ final readonly class LayerReader
             [$pen, $object] = $word->extended
                 ? [(new Settings())->take($pen, $word->text), null]
                 : $operations->take($pen, $word->text, $word->line);
-            if ($object !== null) {
+            // What defines an aperture block is drawn nowhere until the block is flashed.
+            $block += $word->extended && str_starts_with($word->text, 'AB') ? ($word->text === 'AB' ? -1 : 1) : 0;
+            if ($object !== null && $block <= 0) {
                 $objects[] = $object;
             }
             if (

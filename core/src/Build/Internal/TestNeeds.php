@@ -6,6 +6,7 @@ namespace Chiralex\Build\Internal;
 
 use Chiralex\Kit\Kit;
 use Chiralex\Kit\PinName;
+use Chiralex\Kit\PowerIn;
 use Chiralex\Kit\Test;
 use Chiralex\Kit\Wire;
 

@@ -128,6 +128,22 @@ final class LayerReaderTest extends TestCase
         }
     }
 
+    public function test_what_defines_an_aperture_block_is_no_outline(): void
+    {
+        $square = static fn(int $mm): string => "X0Y0D02*\nX{$mm}000000Y0D01*\nX{$mm}000000Y{$mm}000000D01*\n" .
+            "X0Y{$mm}000000D01*\nX0Y0D01*\n";
+        $layer = (new LayerReader())->read(
+            "%FSLAX46Y46*%\n%MOMM*%\n%ADD10C,0.1*%\nD10*\n%ABD12*%\n" .
+                $square(90) .
+                "%AB*%\n" .
+                $square(40) .
+                "M02*\n",
+            'profile.gbr',
+        );
+
+        self::assertEqualsWithDelta(1600.0, (new ProfileLayer())->outline($layer)?->area(), 1e-6);
+    }
+
     public function test_an_open_profile_is_none(): void
     {
         $layer = (new LayerReader())->read(

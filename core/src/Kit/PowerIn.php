@@ -2,10 +2,8 @@
 
 declare(strict_types=1);
 
-namespace Chiralex\Build\Internal;
+namespace Chiralex\Kit;
 
-use Chiralex\Kit\Kit;
-use Chiralex\Kit\KitPart;
 use Chiralex\Part\Kind;
 
 /** The way power comes in: the connector or holder whose words say so, and the wires and switches between it and the board. */
@@ -56,5 +54,20 @@ final readonly class PowerIn
 
         return in_array($part->kind(), self::ALWAYS, true) ||
             (in_array($part->kind(), self::PERHAPS, true) && preg_match(self::WORDS, $text) === 1);
+    }
+
+    /** @return list<string> the two terminals a meter is put to before the first power; empty where they are not told */
+    public function terminals(Kit $kit): array
+    {
+        foreach ($this->parts as $name) {
+            $part = $kit->part($name);
+            $pins = $part === null ? [] : array_map(strval(...), array_keys($part->shape->outline->pins));
+            $pins = $part !== null && $part->shape->ownPins !== [] ? $part->shape->ownPins : $pins;
+            if ($part?->kind() !== Kind::FuseHolder && count($pins) >= 2) {
+                return ["{$name}.{$pins[0]}", "{$name}.{$pins[1]}"];
+            }
+        }
+
+        return [];
     }
 }
