@@ -239,7 +239,7 @@ final readonly class KitVerbs
      */
     public function sheet(array $arguments): Outcome
     {
-        $usage = 'chiralex sheet FOLDER --kind mat|drilling|callouts -o FILE.pdf';
+        $usage = 'chiralex sheet FOLDER --kind mat|drilling|callouts|safety|overlay -o FILE.pdf';
         [$kit, $read] = $this->kit('sheet', $arguments, ['kind', 'o'], $usage);
         $kind = $read->flag('kind') ?? throw UsageError::missing('--kind', $usage);
         $file = $read->flag('o') ?? throw UsageError::missing('-o', $usage);
@@ -249,7 +249,7 @@ final readonly class KitVerbs
         }
         $bytes =
             (new ManualFile())->sheet($kit, $order, $kind) ??
-            throw UsageError::badValue('--kind', $kind, 'mat, drilling or callouts');
+            throw UsageError::badValue('--kind', $kind, 'mat, drilling, callouts, safety or overlay');
         if (@file_put_contents($file, $bytes) === false) {
             throw UnusableFile::unwritable($file);
         }

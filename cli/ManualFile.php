@@ -18,6 +18,8 @@ use ChiralexRender\Manual\TextManual;
 use ChiralexRender\Print\CalloutSheet;
 use ChiralexRender\Print\DrillSheet;
 use ChiralexRender\Print\MatSheet;
+use ChiralexRender\Print\OverlaySheet;
+use ChiralexRender\Print\SafetySheet;
 use ChiralexRender\Words;
 
 /** A kit's manual as the bytes of a file. */
@@ -62,6 +64,8 @@ final readonly class ManualFile
         $html = match ($kind) {
             'mat' => (new MatSheet($words))->of($kit, $bags, $kit->choices->settings->page->paper->value, $fonts),
             'drilling' => (new DrillSheet($words))->of($kit, $kit->choices->settings->page->paper->value, $fonts),
+            'safety' => (new SafetySheet($words))->of($manual, $kit->choices->settings->page->paper->value, $fonts),
+            'overlay' => (new OverlaySheet($words))->of($kit, $kit->choices->settings->page->paper->value, $fonts),
             'callouts' => CalloutSheet::of(
                 (new ManualDocument($words))->of($manual),
                 (new StepPictures($manual))->all(),

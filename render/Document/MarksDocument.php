@@ -207,17 +207,17 @@ final readonly class MarksDocument
             'landmark' => null,
             'consequence' => 'itself-damaged',
             'replaceTogether' => [],
-            'lead' => $this->wireText($wire),
+            'lead' => $this->wireText($wire, $kit),
             'ownWords' => isset($kit->choices->words["callout.{$wire->name}.text"]),
             'step' => $steps[$wire->name] ?? null,
             'alike' => [],
             'picture' => $ends[0] ?? $ends[1],
             'second' => $ends[0] === null ? null : $ends[1],
-            'text' => $kit->choices->words["callout.{$wire->name}.text"] ?? $this->wireText($wire),
+            'text' => $kit->choices->words["callout.{$wire->name}.text"] ?? $this->wireText($wire, $kit),
         ];
     }
 
-    private function wireText(Wire $wire): string
+    private function wireText(Wire $wire, Kit $kit): string
     {
         $mm = fn(float $length): string => $this->words->lengths->of(
             rtrim(rtrim(number_format($length, 1, '.', ''), '0'), '.'),
@@ -240,7 +240,7 @@ final readonly class MarksDocument
                         array_map($mm, array_values(array_unique($wire->stripped))),
                     ),
                 ]),
-            $wire->face === null ? '' : $this->words->sentence("callout.face.{$wire->face}"),
+            $wire->face === null || $kit->nature->boardless ? '' : $this->words->sentence("callout.face.{$wire->face}"),
             $wire->relief === '' ? '' : $this->words->sentence('callout.relief', ['relief' => $wire->relief]),
         ];
 

@@ -10,8 +10,10 @@ use Chiralex\Build\Action;
 use Chiralex\Build\StepPart;
 use Chiralex\Kit\Kit;
 use Chiralex\Kit\Test;
+use Chiralex\Kit\Wire;
 use Chiralex\Manual\ManualStep;
 use Chiralex\Reason\Reason;
+use ChiralexRender\Svg\Num;
 use ChiralexRender\Text\PartMarking;
 use ChiralexRender\Text\PartName;
 use ChiralexRender\Text\RowName;
@@ -27,10 +29,13 @@ use stdClass;
  * @phpstan-type Sentence array{code: string, text: string, template: string, own: bool}
  * @phpstan-type PartShape array{designator: string, label?: string, value: string, kindName: string, marking: ?Marking, hold: string, printed: ?string, bag: ?string}
  * @phpstan-type TestShape array{name: string, instrument: string, points: list<string>, expect: string, otherwise: string, adjusts: ?string, power?: string, settings?: string, range: ?array{low: ?float, high: ?float}, unit: string, reach?: string}
- * @phpstan-type StepShape array{number: int, key: string, title: string, ownWords: bool, note: string, action: string, board: ?string, side: ?string, minutes: float, joints: int, fits: list<string>, parts: list<PartShape>, callouts: list<array{designator: string, text: string, consequence: string, picture: ?Picture, second?: ?Picture, lead?: string}>, tips: list<string>, cautions: list<string>, reminder?: string, gate: ?array{name: string, expect: string}, tests: list<TestShape>, remaining: array<string, list<string>>|\stdClass, watch?: list<string>, sentences?: list<Sentence>, wait?: ?float}
+ * @phpstan-type StepShape array{number: int, key: string, title: string, ownWords: bool, note: string, action: string, board: ?string, side: ?string, minutes: float, joints: int, fits: list<string>, parts: list<PartShape>, callouts: list<array{designator: string, text: string, consequence: string, picture: ?Picture, second?: ?Picture, lead?: string}>, tips: list<string>, cautions: list<string>, reminder?: string, gate: ?array{name: string, expect: string}, tests: list<TestShape>, remaining: array<string, list<string>>|\stdClass, watch?: list<string>, sentences?: list<Sentence>, wait?: ?float, wires?: list<array{name: string, colour: string, from: string, to: string, length: string}>}
  */
 final readonly class StepDocument
 {
+    /** Wires of one step from which on a table helps. */
+    private const TABLE = 3;
+
     private PartName $names;
     private RowName $rows;
     private Readings $readings;
@@ -67,7 +72,10 @@ final readonly class StepDocument
             'joints' => $step->work->joints,
             'fits' => $step->fits(),
             'parts' => [
-                ...array_map($this->part(...), $step->parts),
+                ...array_map(
+                    fn(StepPart $part): array => $this->part($part, $step->action === Action::Solder),
+                    $step->parts,
+                ),
                 ...array_map($this->loose(...), $each->table->loose),
                 ...array_map($this->ridden(...), $step->uses),
             ],
@@ -101,6 +109,7 @@ final readonly class StepDocument
                 [...$each->tips, ...$each->cautions, ...$each->reminders],
             ),
             'wait' => $this->wait($each),
+            'wires' => $this->wires($each),
         ];
     }
 
@@ -166,6 +175,26 @@ final readonly class StepDocument
         return $said;
     }
 
+    /** @return list<array{name: string, colour: string, from: string, to: string, length: string}> a table where there are several */
+    private function wires(ManualStep $each): array
+    {
+        return count($each->wires) < self::TABLE
+            ? []
+            : array_map(
+                fn(Wire $wire): array => [
+                    'name' => $wire->name,
+                    'colour' => $this->words->colour($wire->colour),
+                    'from' => $wire->from,
+                    'to' => $wire->to,
+                    'length' =>
+                        $wire->length === null
+                            ? ''
+                            : $this->words->lengths->of(Num::of($wire->length), $this->words->point()),
+                ],
+                $each->wires,
+            );
+    }
+
     /** Minutes that something cures from the end of this step on. */
     private function wait(ManualStep $each): ?float
     {
@@ -207,12 +236,17 @@ final readonly class StepDocument
         ];
     }
 
-    /** @return PartShape */
-    private function part(StepPart $step): array
+    /** @return PartShape how it is held is said where it is soldered */
+    private function part(StepPart $step, bool $soldered): array
     {
         $part = $this->kit->part($step->designator);
         $hold = array_values(
-            array_filter($step->reasons, static fn(Reason $reason): bool => str_starts_with($reason->code, 'hold.')),
+            array_filter(
+                $step->reasons,
+                static fn(Reason $reason): bool => $soldered &&
+                    str_starts_with($reason->code, 'hold.') &&
+                    $reason->code !== 'hold.none-needed',
+            ),
         );
 
         return [

@@ -68,7 +68,7 @@ final readonly class HtmlStep
                 $faq,
             ),
         );
-        $callouts = $this->callouts($step, $drawn);
+        $callouts = $this->wires($step) . $this->callouts($step, $drawn);
 
         // The picture, the parts and what belongs to them stay on one page; callouts may follow on the next.
         return '<section class="step" id="step-' .
@@ -190,5 +190,27 @@ final readonly class HtmlStep
                     ':</b> ' .
                     Markup::text($text) .
                     '</p>';
+    }
+
+    /** @param StepShape $step */
+    private function wires(array $step): string
+    {
+        $rows = '';
+        foreach ($step['wires'] ?? [] as $wire) {
+            $rows .= '<tr><td>' . implode('</td><td>', array_map(Markup::text(...), $wire)) . '</td></tr>';
+        }
+        $heads = array_map(fn(string $code): string => Markup::text($this->words->sentence("page.wire-{$code}")), [
+            'name',
+            'colour',
+            'from',
+            'to',
+            'length',
+        ]);
+
+        return $rows === ''
+            ? ''
+            : '<table class="wires"><thead><tr><th>' .
+                    implode('</th><th>', $heads) .
+                    "</th></tr></thead><tbody>{$rows}</tbody></table>";
     }
 }

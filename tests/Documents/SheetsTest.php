@@ -14,11 +14,14 @@ use Chiralex\Kit\Hole;
 use Chiralex\Kit\Kit;
 use Chiralex\Kit\KitReader;
 use Chiralex\Manual\DrillPlan;
+use Chiralex\Manual\ManualPlanner;
 use ChiralexAdapters\ChromiumPdf;
 use ChiralexAdapters\KitFiles;
 use ChiralexAdapters\Program;
 use ChiralexRender\Print\DrillSheet;
 use ChiralexRender\Print\MatSheet;
+use ChiralexRender\Print\OverlaySheet;
+use ChiralexRender\Print\SafetySheet;
 use ChiralexRender\Svg\DrillSvg;
 use ChiralexRender\Words;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -196,6 +199,47 @@ final class SheetsTest extends TestCase
             [[1.0, 2.0, 7.0], [20.0, 2.0, 12.0]],
             array_map(static fn(Hole $hole): array => [$hole->x, $hole->y, $hole->diameter], $said[0]->holes),
         );
+    }
+
+    public function test_an_overlay_has_the_size_of_the_board_and_its_bars(): void
+    {
+        $strokes = self::strokes((new OverlaySheet(Words::english()))->of(self::kit('frost-bell'), 'A4', ''));
+        $widths = array_map(static fn(array $stroke): float => $stroke['right'] - $stroke['left'], $strokes);
+        $heights = array_map(static fn(array $stroke): float => $stroke['bottom'] - $stroke['top'], $strokes);
+
+        self::assertHas(100.0, $widths);
+        self::assertHas(101.6, $widths);
+        // The board of Frost Bell is 100 by 70 mm, a quarter-watt resistor 6.3 by 2.5.
+        self::assertHas(70.0, $heights);
+        self::assertHas(6.3, [...$widths, ...$heights]);
+    }
+
+    public function test_a_label_is_drawn_at_the_size_its_row_says(): void
+    {
+        $kit = (new KitReader())->read([
+            'bom.csv' => "Reference,Value,Package,Description\nLBL1,,60x25,front label\n",
+        ]);
+        $strokes = self::strokes((new OverlaySheet(Words::english()))->of($kit, 'A4', ''));
+
+        self::assertHas(59.8, array_map(static fn(array $at): float => $at['right'] - $at['left'], $strokes));
+        self::assertHas(24.8, array_map(static fn(array $at): float => $at['bottom'] - $at['top'], $strokes));
+    }
+
+    public function test_the_safety_file_names_each_hazard_with_its_measure_and_the_steps_on_one_page(): void
+    {
+        $kit = (new KitReader())->read((new KitFiles())->fromPath(dirname(__DIR__) . '/kits/pump-timer'));
+        $order = (new Planner())->plan($kit);
+        self::assertInstanceOf(BuildOrder::class, $order);
+        $html = (new SafetySheet(Words::english()))->of(
+            (new ManualPlanner())->manual($kit, $order, (new BagPlanner())->plan($kit, $order)),
+            'A4',
+            '',
+        );
+        $text = strip_tags(str_replace('</td>', ' | ', $html));
+
+        self::assertStringContainsString('240 V at supply: extra-low voltage ends at 50 V AC', $text);
+        self::assertMatchesRegularExpression('~Mains \|.*Never work on it live\. \| in front, at steps \d~', $text);
+        self::assertSame(1, substr_count((new ChromiumPdf())->print($html), '/Type /Page' . "\n"));
     }
 
     /** @param array<string, mixed> $json laid over the demo's kit.json */

@@ -14,6 +14,8 @@ enum ExportKind: string
     case CalloutSheet = 'callout-sheet';
     case SortingMat = 'sorting-mat';
     case DrillingTemplate = 'drilling-template';
+    case SafetyFile = 'safety-file';
+    case BoardOverlay = 'board-overlay';
     case BagLabels = 'bag-labels';
     case TickList = 'tick-list';
     case DifferenceSlip = 'difference-slip';
@@ -29,6 +31,8 @@ enum ExportKind: string
             self::CalloutSheet,
             self::SortingMat,
             self::DrillingTemplate,
+            self::SafetyFile,
+            self::BoardOverlay,
             self::BagLabels,
             self::TickList,
             self::DifferenceSlip

@@ -49,6 +49,8 @@ final class ExportRequest extends OperationRequest
                     ExportKind::CalloutSheet,
                     ExportKind::SortingMat,
                     ExportKind::DrillingTemplate,
+                    ExportKind::SafetyFile,
+                    ExportKind::BoardOverlay,
                     ExportKind::BagLabels,
                     ExportKind::TickList,
                     ExportKind::DifferenceSlip

@@ -18,9 +18,12 @@ use App\Queries\Kit\KitFolder;
 use App\Queries\Sales\Parcel;
 use App\Queries\Shop\Printed;
 use Chiralex\Bagging\BagPlanner;
+use Chiralex\Build\BuildCycle;
 use Chiralex\Build\BuildOrder;
 use Chiralex\Build\Planner;
 use Chiralex\ChiralexException;
+use Chiralex\Kit\Exception\UnusableKit;
+use Chiralex\Manual\ManualPlanner;
 use ChiralexAdapters\PrintFonts;
 use ChiralexAdapters\UnusableProgram;
 use ChiralexRender\Document\BagsDocument;
@@ -31,7 +34,9 @@ use ChiralexRender\Print\CalloutSheet;
 use ChiralexRender\Print\DifferenceSlip;
 use ChiralexRender\Print\DrillSheet;
 use ChiralexRender\Print\MatSheet;
+use ChiralexRender\Print\OverlaySheet;
 use ChiralexRender\Print\PackingSlip;
+use ChiralexRender\Print\SafetySheet;
 use ChiralexRender\Words;
 
 /**
@@ -83,7 +88,8 @@ final readonly class Pages
             ExportKind::Manual => $this->manual($export),
             ExportKind::BeforeYouBuy => $this->buyer($export),
             ExportKind::CalloutSheet => $this->callouts($export),
-            ExportKind::SortingMat, ExportKind::DrillingTemplate => $this->trueSize($export),
+            ExportKind::SortingMat, ExportKind::DrillingTemplate, ExportKind::BoardOverlay => $this->trueSize($export),
+            ExportKind::SafetyFile => $this->safety($export),
             ExportKind::BagLabels, ExportKind::TickList => $this->bags($export),
             ExportKind::DifferenceSlip => $this->difference($export),
             ExportKind::KitLabels => $this->kitLabels($export),
@@ -139,6 +145,12 @@ final readonly class Pages
                 'html' => (new DrillSheet($words))->of($kit, $export->paper, $this->fonts()),
             ];
         }
+        if ($export->kind === ExportKind::BoardOverlay) {
+            return [
+                'name' => "{$kit->head->name} {$kit->head->revision} places and names",
+                'html' => (new OverlaySheet($words))->of($kit, $export->paper, $this->fonts()),
+            ];
+        }
         $order = (new Planner())->plan($kit);
 
         return [
@@ -149,6 +161,28 @@ final readonly class Pages
                 $export->paper,
                 $this->fonts(),
             ),
+        ];
+    }
+
+    /**
+     * @return array{name: string, html: string}
+     * @throws ChiralexException when the files cannot be read, or the order has a circle
+     */
+    private function safety(Export $export): array
+    {
+        $revision = Revision::query()->findOrFail($export->subject);
+        $kit = $this->folder->kit($revision, $export->options);
+        $planned = (new Planner())->plan($kit);
+        $order = $planned instanceof BuildCycle ? $planned->without : $planned;
+        $manual = (new ManualPlanner())->manual(
+            $kit,
+            $order ?? throw UnusableKit::wrongType('groups.before', 'an order without a circle'),
+            (new BagPlanner())->plan($kit, $order),
+        );
+
+        return [
+            'name' => "{$kit->head->name} {$kit->head->revision} safety file",
+            'html' => (new SafetySheet(Words::forBuilder($kit)))->of($manual, $export->paper, $this->fonts()),
         ];
     }
 

@@ -7,6 +7,7 @@ namespace Chiralex\Build;
 use Chiralex\Bom\Designators;
 use Chiralex\Kit\Kit;
 use Chiralex\Kit\KitPart;
+use Chiralex\Part\Kind;
 use Chiralex\Polarity\Callout;
 use Chiralex\Polarity\Callouts;
 use Chiralex\Polarity\Data\BoardMarkTable;
@@ -111,7 +112,8 @@ final readonly class KitCallouts
         $standing = [];
         foreach ($kit->bodies() as $designator => $body) {
             $part = $kit->part($designator);
-            if ($part !== null) {
+            // Nobody finds a bit of bare wire.
+            if ($part !== null && $part->kind() !== Kind::Link) {
                 $standing[] = [
                     $stepOf[$designator] ?? -1,
                     new Landmark($body, $part->kind()->value . ' ' . $body->outline->name),

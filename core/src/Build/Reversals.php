@@ -9,15 +9,11 @@ use Chiralex\Kit\KitPart;
 use Chiralex\Part\Consequence;
 use Chiralex\Part\Kind;
 use Chiralex\Polarity\Reversal;
-use Chiralex\Safety\CapacitorVolts;
+use Chiralex\Safety\Venting;
 
-/** What a part does when it is turned round, in its circuit and not as a kind alone; the limits are common practice, no source. */
+/** What a part does when it is turned round, in its circuit and not as a kind alone. */
 final readonly class Reversals
 {
-    /** An electrolytic that holds less than this, joules, or sees less than this share of its rating, fails without harm to anybody. */
-    private const VENTS = 0.001;
-    private const SHARE = 0.5;
-
     private function __construct(private Kit $kit, private bool $clampOpen) {}
 
     public static function of(Kit $kit): self
@@ -41,7 +37,9 @@ final readonly class Reversals
         $kind = $part->row->mark->consequence ?? Consequence::WorksAfterTurning;
 
         return match (true) {
-            $part->kind() === Kind::Electrolytic => $this->vents($part) ? $kind : Consequence::ItselfDamaged,
+            $part->kind() === Kind::Electrolytic => Venting::bursts($this->kit, $part)
+                ? $kind
+                : Consequence::ItselfDamaged,
             // Any of them may be the one across the coil.
             $this->clampOpen && in_array($part->kind(), [Kind::Diode, Kind::Rectifier], true) => $kind->atLeast(
                 Consequence::DestroysOthers,
@@ -51,18 +49,5 @@ final readonly class Reversals
             ),
             default => $kind,
         };
-    }
-
-    /** It bursts where there is energy to heat it and it sees much of what it stands; what nobody knows counts as that. */
-    private function vents(KitPart $part): bool
-    {
-        $farads = $part->recognition->value?->value->amount->toFloat();
-        [$volts] = CapacitorVolts::most($this->kit, $part);
-        if ($farads === null || $volts <= 0.0) {
-            return true;
-        }
-        $rated = $part->ratedVolts();
-
-        return 0.5 * $farads * $volts ** 2 >= self::VENTS && ($rated === null || $volts >= self::SHARE * $rated);
     }
 }

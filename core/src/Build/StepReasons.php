@@ -49,7 +49,7 @@ final readonly class StepReasons
 
             return new StepPart($name, $body->height, $hold, null, [
                 $this->height($part),
-                $this->held($part, $hold, null),
+                $this->held($part, $hold, null, $holding),
                 ...$this->rules($task->id),
             ]);
         }
@@ -58,7 +58,7 @@ final readonly class StepReasons
 
         return new StepPart($name, $this->unionHeight($name), $hold, $gap, [
             $this->height($part),
-            $this->held($part, $hold, $gap),
+            $this->held($part, $hold, $gap, $holding),
             ...$this->showing($part, $task->face->board, $hold, $gap),
             ...$this->apart($name, $body->height),
             ...$this->rules((string) $this->book->solder($name)),
@@ -97,8 +97,11 @@ final readonly class StepReasons
         );
     }
 
-    private function held(KitPart $part, Hold $hold, ?float $gap): Reason
+    private function held(KitPart $part, Hold $hold, ?float $gap, Holding $holding): Reason
     {
+        if ($hold === Hold::Jig && $holding->isPlugged($part->designator)) {
+            return new Reason('hold.plug');
+        }
         $noGap = $gap === null && in_array($hold, [Hold::Tack, Hold::Tape, Hold::Putty], true);
 
         return new Reason("hold.{$hold->value}" . ($noGap ? '.no-gap' : ''), [

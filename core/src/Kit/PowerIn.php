@@ -6,11 +6,16 @@ namespace Chiralex\Kit;
 
 use Chiralex\Part\Kind;
 
-/** The way power comes in: the connector or holder whose words say so, and the wires and switches between it and the board. */
+/**
+ * The way power comes in: the connector or holder whose words say so, the transformer, the block they stand in, and the wires and
+ * switches between them and the board.
+ */
 final readonly class PowerIn
 {
     private const WORDS = '~suppl|power|mains|batter|\bdc\b|netz|versorg|strom|aliment|\bpile\b|secteur|voeding|\b\d+(?:[.,]\d+)? ?v\b~u';
-    private const ALWAYS = [Kind::BatteryHolder, Kind::BarrelJack, Kind::FuseHolder];
+    private const ALWAYS = [Kind::BatteryHolder, Kind::BarrelJack, Kind::FuseHolder, Kind::Transformer];
+    /** Of these, what no meter is put to from outside. */
+    private const INSIDE = [Kind::FuseHolder, Kind::Transformer];
     private const PERHAPS = [Kind::TerminalBlock, Kind::Connector, Kind::PinHeader, Kind::Jack, Kind::BoxHeader];
 
     /**
@@ -25,6 +30,12 @@ final readonly class PowerIn
         foreach ($kit->parts as $name => $part) {
             if ($part->supply->isBuilt() && self::brings($part)) {
                 $parts[(string) $name] = true;
+            }
+        }
+        // What stands in one block with the way in is the supply; without it nothing behind it has power.
+        foreach ($kit->work->groups->blocks as $members) {
+            if (array_intersect_key($parts, array_flip($members)) !== []) {
+                $parts += array_fill_keys($members, true);
             }
         }
         $wires = [];
@@ -63,7 +74,12 @@ final readonly class PowerIn
             $part = $kit->part($name);
             $pins = $part === null ? [] : array_map(strval(...), array_keys($part->shape->outline->pins));
             $pins = $part !== null && $part->shape->ownPins !== [] ? $part->shape->ownPins : $pins;
-            if ($part?->kind() !== Kind::FuseHolder && count($pins) >= 2) {
+            if (
+                $part !== null &&
+                self::brings($part) &&
+                !in_array($part->kind(), self::INSIDE, true) &&
+                count($pins) >= 2
+            ) {
                 return ["{$name}.{$pins[0]}", "{$name}.{$pins[1]}"];
             }
         }

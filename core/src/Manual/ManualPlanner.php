@@ -18,6 +18,7 @@ use Chiralex\Kit\Test;
 use Chiralex\Kit\Wire;
 use Chiralex\Manual\Internal\CautionTrail;
 use Chiralex\Manual\Internal\OnTheTable;
+use Chiralex\Manual\Internal\PlasticNear;
 use Chiralex\Manual\Internal\Tips;
 use Chiralex\Manual\Internal\ToolList;
 use Chiralex\Polarity\Callout;
@@ -40,6 +41,7 @@ final readonly class ManualPlanner
         $front = Cautions::for($kit)->ofKit();
         $trail = CautionTrail::of($front, $order);
         $tips = Tips::of($kit, $order);
+        $plastic = new PlasticNear($kit, $order);
         foreach ($order->steps as $step) {
             $names = [...$step->names(), ...$step->uses];
             $opened = array_unique(
@@ -78,6 +80,7 @@ final readonly class ManualPlanner
                     ...$tips->at($step),
                     ...$this->settings($step, $last),
                     ...$this->leads($kit, $step),
+                    ...$plastic->at($step),
                     ...$this->leftOver($step, $left),
                 ],
                 new StepTable(

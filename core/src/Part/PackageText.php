@@ -161,6 +161,7 @@ final readonly class PackageText
                 ? $this->terminal($text, $m[2])
                 : "terminal-{$m[1]}x{$m[2]}",
             $kind === Kind::Button => $third === null ? 'tact-6x6' : "tact-{$m[1]}x{$m[2]}x{$third}",
+            $m[1] === '1' && in_array($kind, [Kind::Sensor, Kind::Display, Kind::Unknown], true) => "header-1x{$m[2]}",
             $third !== null => "block-{$m[1]}x{$m[2]}x{$third}",
             Kinds::of($kind)->is(Role::DiameterByHeight) => "radial-{$m[1]}x{$m[2]}",
             default => null,

@@ -82,7 +82,7 @@ final readonly class Cautions
             Work::Other => $powered ? $this->full() : [],
         };
         $kinds = array_map(fn(string $name): ?Kind => $this->kit->part($name)?->kind(), $designators);
-        $codes = in_array(Kind::Transformer, $kinds, true) ? [...$codes, ...$this->power()] : $codes;
+        $codes = in_array(Kind::Transformer, $kinds, true) ? [...$codes, ...$this->live()] : $codes;
         $codes =
             array_intersect(
                 [Kind::Enclosure->value, Kind::Panel->value],
@@ -118,8 +118,13 @@ final readonly class Cautions
     /** @return list<string> */
     private function power(): array
     {
+        return ['caution.power', ...$this->live()];
+    }
+
+    /** @return list<string> what can kill */
+    private function live(): array
+    {
         return [
-            'caution.power',
             ...$this->when(Hazard::Mains, 'caution.mains'),
             ...$this->when(Hazard::HighVoltage, 'caution.mains'),
             ...$this->full(),
@@ -136,7 +141,12 @@ final readonly class Cautions
     private function venting(): array
     {
         foreach ($this->kit->parts as $part) {
-            if ($part->row->is(Role::PolarCapacitor) && $part->supply->isOnBoard()) {
+            if (
+                $part->row->is(Role::PolarCapacitor) &&
+                $part->direction->polarised &&
+                $part->supply->isOnBoard() &&
+                Venting::bursts($this->kit, $part)
+            ) {
                 return ['caution.vent'];
             }
         }

@@ -70,8 +70,7 @@ return [
         'Es passt nur in einer Richtung. Kurz je Stift: der Draht innen ist fein. Lötfahnen brauchen mehr Hitze.',
     'tip.header' =>
         'Ein Ende anheften, prüfen, ob sie bündig und aufrecht sitzt, nacherhitzen und drücken, dann den Rest.',
-    'tip.block' =>
-        'Mit Klebeband halten, während die Platine umgedreht wird. Einen Stift, prüfen, ob es gerade sitzt, dann den Rest.',
+    'tip.block' => 'Ein Stift, prüfen, ob es gerade sitzt, dann die übrigen.',
     'tip.potentiometer' =>
         'Brich die Haltenase ab, wenn die Frontplatte kein Loch dafür hat. Einen Stift, prüfen, ob die Achse mittig und frei in ihrem Loch steht, dann alle.',
     'tip.wire' => 'Abisolieren, verdrillen, verzinnen. Das blanke Ende durch Loch oder Lötfahne haken, dann löten.',
@@ -117,4 +116,8 @@ return [
     'tip.bags-hold' =>
         'Zähl, was übrig ist: in den Beuteln sind jetzt noch {names} und sonst nichts. Jedes andere Teil wurde vergessen; such seinen Platz.',
     'tip.all-pins' => 'Alles gerade und frei? Dann löte die übrigen Stifte.',
+    'tip.plastic-near' =>
+        '{designators} steht höchstens {{mm} mm} neben einer Lötstelle und schmilzt: den Kolben fernhalten, kurz löten.',
+    'tip.plastics-near' =>
+        '{designators} stehen höchstens {{mm} mm} neben einer Lötstelle und schmelzen: den Kolben fernhalten, kurz löten.',
 ];

@@ -15,6 +15,7 @@ return [
     'hold.putty.no-gap' => 'Steife Stifte: Knetmasse hält es.',
     'hold.prop' => 'Eine Unterlage richtet die Platine aus.',
     'hold.holder' => 'Der Halter hält es an seinem Platz.',
+    'hold.plug' => 'Das Gegenstück, in dem es steckt, hält es gerade.',
     'hold.jig' => 'Die Frontplatte hält es gerade.',
     'hold.own-lock' => 'Die Stifte rasten in den Löchern ein.',
     'hold.none-needed' => 'Nichts muss es halten.',

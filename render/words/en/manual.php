@@ -134,8 +134,7 @@ return [
     'tip.radial' => 'Push it flush, splay the leads, solder one, check that it stands straight, then the rest.',
     'tip.relay' => 'It fits one way only. Short contact at each pin: the wire inside is fine. Lugs need more heat.',
     'tip.header' => 'Tack one end, check that it is flush and upright, reheat and push, then the rest.',
-    'tip.block' =>
-        'Hold it with tape while the board is turned over. One pin, check that it sits square, then the rest.',
+    'tip.block' => 'One pin, check that it sits square, then the rest.',
     'tip.potentiometer' =>
         'Break off the locating tab if the panel has no hole for it. One pin, check that the shaft is central and free in its panel hole, then all.',
     'tip.wire' => 'Strip, twist, tin. Hook the stripped end through the hole or lug, then solder.',
@@ -180,4 +179,8 @@ return [
     'tip.bags-hold' =>
         'Count what is left over: the bags now hold {names} and nothing else. Any other part was forgotten; look for its place.',
     'tip.all-pins' => 'All straight and free? Then solder the rest of the pins.',
+    'tip.plastic-near' =>
+        '{designators} stands within {{mm} mm} of a joint and melts: keep the iron off it, short contact.',
+    'tip.plastics-near' =>
+        '{designators} stand within {{mm} mm} of a joint and melt: keep the iron off them, short contact.',
 ];

@@ -281,6 +281,7 @@ return [
     'hold.putty.no-gap' => 'Stiff pins: putty holds it.',
     'hold.prop' => 'A prop levels the board.',
     'hold.holder' => 'The holder keeps it in place.',
+    'hold.plug' => 'What it is plugged into holds it straight.',
     'hold.jig' => 'The panel holds it straight.',
     'hold.own-lock' => 'Its pins lock in the holes.',
     'hold.none-needed' => 'Nothing needs to hold it.',

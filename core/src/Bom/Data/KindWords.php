@@ -113,7 +113,7 @@ final readonly class KindWords
             K::Standoff,
         ],
         ['~washer|scheibe\b|f(?:ä|ae)cherscheibe|rondelle|arandela|\bring\b|podkładka|solder lug|lötöse~u', K::Washer],
-        ['~\bscrew\b|schraube|\bvis\b|tornillo|\bschroef|wkręt|śruba|\bm[234](?:[.,]5)? ?x ?\d+~u', K::Screw],
+        ['~\bscrew\b|schraube|\bvis\b|tornillo|\bschroef|wkręt|śruba~u', K::Screw],
         ['~\bnuts?\b|mutter\b|(?:é|e)crou|tuerca|\bmoer\b|nakrętka|^ *m[234](?:[.,]5)? *$~u', K::Nut],
         ['~front panel|\bpanel\b~', K::Panel],
         [
@@ -141,7 +141,7 @@ final readonly class KindWords
         ['~label|sticker~', K::Label],
         ['~solder\b|flux|sleeving|heat ?shrink|\bglue\b|tape\b~', K::Consumable],
         ['~\bformer\b|mandrel~', K::Former],
-        ['~connector|\bplug\b|stecker~', K::Connector],
+        ['~connector|\bplug\b|stecker|\bjst\b|\bxh-?\d|connecteur|conector~', K::Connector],
         [
             '~comparator|op-?amp|timer ic|counter|flip-?flop|microcontroller|logic|\blm(?:3(?:58|93|24|39)|555)|\bne555|\btlc?\d{3}|\bcd4\d{3}|\b74hc~',
             K::Ic,
@@ -151,6 +151,9 @@ final readonly class KindWords
     /** A package that nearly always holds a chip; it tells only where no letters do. */
     public const CHIP_PACKAGE = '~\b(?:p?dip|dil)[- ]?\d+~';
 
+    /** A thread and a length: a screw, where nothing else is said. */
+    public const THREAD = '~\b\d?m[234](?:[.,]5)? ?x ?\d+~';
+
     /** Footprints of drawing programs that begin with what they are. @var list<array{string, K}> pattern, kind */
     public const FOOTPRINTS = [
         ['~^(?:[\w ]+:)?r axial~', K::Resistor],
@@ -158,6 +161,7 @@ final readonly class KindWords
         ['~^(?:[\w ]+:)?c disc~', K::Ceramic],
         ['~^(?:[\w ]+:)?c rect~', K::Film],
         ['~^(?:[\w ]+:)?led ~', K::Led],
+        ['~^(?:tact(?:ile)? )?6(?:\.0)? ?x ?6(?:\.0)?\b~', K::Button],
         ['~^(?:[\w ]+:)?l (?:axial|radial)~', K::Inductor],
         ['~^(?:[\w ]+:)?(?:crystal|xtal)|hc-?49~', K::Crystal],
     ];

@@ -42,6 +42,7 @@ final readonly class KindJudge
         'BR' => [Kind::Link],
         'X' => [Kind::PinHeader, Kind::SocketStrip, Kind::Jack],
         'P' => [Kind::Potentiometer],
+        'H' => [Kind::Standoff],
     ];
     /** What follows these words is what the part is for, not what it is. */
     private const FOR = '~\s(?:for|of|to|on|from|in|behind|f(?:ü|ue)r|am|zum?|zur|an|pour|du|des|voor|van|dla|para)\s.*$~su';
@@ -107,7 +108,9 @@ final readonly class KindJudge
             $found = $this->word(mb_strtolower($text), $family);
             if ($found !== null) {
                 [$kind, $word] = $found;
-                $points[$kind->value] = ($points[$kind->value] ?? 0) + $weight;
+                // A plain word in the value may say what is joined there; a type number says what it is.
+                $plain = $weight === self::VALUE && preg_match('~\d~', $word) !== 1;
+                $points[$kind->value] = ($points[$kind->value] ?? 0) + $weight - ($plain ? 1 : 0);
                 $words[$kind->value] ??= $word;
             }
         }
@@ -115,7 +118,8 @@ final readonly class KindJudge
             [$points, $words] = $this->whole($line, $points, $family);
         }
         foreach (KindWords::FOOTPRINTS as [$pattern, $kind]) {
-            if (preg_match($pattern, $package, $found) === 1) {
+            $belongs = $kind !== Kind::Button || isset($family[$kind->value]);
+            if ($belongs && preg_match($pattern, $package, $found) === 1) {
                 $points[$kind->value] = ($points[$kind->value] ?? 0) + self::FOOTPRINT;
                 $words[$kind->value] ??= trim($found[0]);
             }
@@ -162,9 +166,12 @@ final readonly class KindJudge
             }
         }
 
-        return $family === [] && preg_match(KindWords::CHIP_PACKAGE, $text, $found) === 1
-            ? [Kind::Ic, $found[0]]
-            : null;
+        return match (true) {
+            $family !== [] => null,
+            preg_match(KindWords::CHIP_PACKAGE, $text, $found) === 1 => [Kind::Ic, $found[0]],
+            preg_match(KindWords::THREAD, $text, $found) === 1 => [Kind::Screw, $found[0]],
+            default => null,
+        };
     }
 
     /**

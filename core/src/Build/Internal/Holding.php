@@ -19,17 +19,23 @@ use Chiralex\Part\LeadStyle;
 /** How each part of a step is held, from the lie of the board with everything fitted by then. */
 final readonly class Holding
 {
-    /** @param array<string, true> $jigged designators that a panel or a plug holds */
+    /** @param array<string, string> $jigged designators that a `panel` or a `plug` holds */
     public function __construct(private Kit $kit, private array $jigged) {}
 
     public static function of(Kit $kit): self
     {
-        $jigged = Jigs::of($kit)->parts();
+        $jigged = array_fill_keys(Jigs::of($kit)->parts(), 'panel');
         foreach (Mates::of($kit) as $mate) {
-            array_push($jigged, ...$mate->parts);
+            $jigged += array_fill_keys($mate->parts, 'plug');
         }
 
-        return new self($kit, array_fill_keys($jigged, true));
+        return new self($kit, $jigged);
+    }
+
+    /** True where the part it is plugged into holds it, and no panel. */
+    public function isPlugged(string $designator): bool
+    {
+        return ($this->jigged[$designator] ?? '') === 'plug';
     }
 
     /**

@@ -72,6 +72,21 @@ export function StepBody({ token, page, at }: Props) {
           <Marking marking={part.marking} size="phone" />
         </p>
       ))}
+      {(step.wires ?? []).length > 0 && (
+        <table className={styles['wires']}>
+          <tbody>
+            {(step.wires ?? []).map((wire) => (
+              <tr key={wire.name}>
+                <th scope="row">{wire.name}</th>
+                <td>{wire.colour}</td>
+                <td>{wire.from}</td>
+                <td>{wire.to}</td>
+                <td>{wire.length}</td>
+              </tr>
+            ))}
+          </tbody>
+        </table>
+      )}
       {step.callouts.map((callout) => (
         <Callout key={callout.designator} page={page} callout={callout} />
       ))}

@@ -32,6 +32,16 @@ const PRINTS: readonly { kind: ExportKind; name: string; does: string }[] = [
     name: 'Drilling template, 1:1',
     does: 'Holes from the centre lines and the edges, drills, and what goes through in which order.',
   },
+  {
+    kind: 'board-overlay',
+    name: 'Places and names, 1:1',
+    does: 'Both sides of every board to lay on a board without print; labels and insulators at their size.',
+  },
+  {
+    kind: 'safety-file',
+    name: 'Safety file',
+    does: 'Each hazard with what shows it, the measure, and where it is printed, on one page.',
+  },
 ];
 
 const FILES: readonly { what: string; name: string; does: string }[] = [
