@@ -188,7 +188,7 @@ final readonly class KitVerbs
         $plan = (new BagPlanner())->plan($kit, $order instanceof BuildCycle ? null : $order, $school);
 
         return new Outcome(
-            (new BagsDocument(Words::forBuilder($kit)))->of($plan),
+            (new BagsDocument(Words::forBuilder($kit)))->of($plan, $kit->logs->first),
             $plan->conflicts !== [] || $this->hasErrors($kit),
         );
     }

@@ -64,7 +64,7 @@ final class KitDocuments
                 $this->kit,
                 $this->built(),
             ),
-            'bags' => (new BagsDocument($builder))->of($this->bags()),
+            'bags' => (new BagsDocument($builder))->of($this->bags(), $this->kit->logs->first),
             'bench' => (new BenchDocument($words))->of($this->kit, $this->built()),
             'manual' => $this->built() === null
                 ? []

@@ -9,6 +9,7 @@ use Chiralex\Bagging\BagConflict;
 use Chiralex\Bagging\BagItem;
 use Chiralex\Bagging\BagPlan;
 use Chiralex\Bagging\Cut;
+use Chiralex\Kit\FirstKit;
 use Chiralex\Kit\KitPart;
 use Chiralex\Reason\Reason;
 use ChiralexRender\Text\PartMarking;
@@ -22,7 +23,7 @@ use ChiralexRender\Words;
  * @phpstan-type Marking array{type: string, bands: list<string>, text: string}
  * @phpstan-type Item array{designators: non-empty-list<string>, quantity: int, length: ?float, value: string, kind: string, kindName: string, outline: string, marking: ?Marking}
  * @phpstan-type BagShape array{name: string, title: string, items: list<Item>, esd: bool, cushioned: bool, size: string, overridden: list<string>, reasons: list<array<string, mixed>>}
- * @phpstan-type Bags array{school: string, bags: list<BagShape>, conflicts: list<array{bag: string, these: list<string>, those: list<string>, message: string}>, cuts: list<array{what: string, pieces: int, length: float, total: float, names: list<string>}>, brought: list<array{designator: string, value: string, kindName: string}>}
+ * @phpstan-type Bags array{school: string, bags: list<BagShape>, conflicts: list<array{bag: string, these: list<string>, those: list<string>, message: string}>, cuts: list<array{what: string, pieces: int, length: float, total: float, names: list<string>}>, brought: list<array{designator: string, value: string, kindName: string}>, firstKit?: array{done: bool, off: list<array{part: string, pieces: int}>}}
  */
 final readonly class BagsDocument
 {
@@ -33,10 +34,25 @@ final readonly class BagsDocument
         $this->names = new PartName($words);
     }
 
-    /** @return Bags */
-    public function of(BagPlan $plan): array
+    /**
+     * @param ?FirstKit $first what the first kit told, where the maker reads it
+     * @return Bags
+     */
+    public function of(BagPlan $plan, ?FirstKit $first = null): array
     {
         return [
+            ...$first === null
+                ? []
+                : [
+                    'firstKit' => [
+                        'done' => $first->done,
+                        'off' => array_map(
+                            static fn(string $part, int $pieces): array => ['part' => $part, 'pieces' => $pieces],
+                            array_map(strval(...), array_keys($first->off)),
+                            array_values($first->off),
+                        ),
+                    ],
+                ],
             'school' => $plan->school->value,
             'bags' => array_map($this->bag(...), $plan->bags),
             'conflicts' => array_map(

@@ -47,6 +47,12 @@ final readonly class EditSchema
                     self::orNull([self::TEXT, ['type' => 'boolean']]),
                 ),
                 self::shape(EditKind::Block, $name, self::NOTHING, self::orNull([self::TEXT, $list])),
+                self::shape(
+                    EditKind::FirstKit,
+                    $name,
+                    self::NOTHING,
+                    self::orNull([['type' => 'integer'], ['type' => 'boolean']]),
+                ),
                 self::shape(EditKind::Pilot, $row, ['enum' => ['', 'insert']], self::orNull([$cells])),
             ],
         ];

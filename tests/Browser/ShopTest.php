@@ -45,6 +45,26 @@ final class ShopTest extends BrowserCase
         $this->text('[data-bag="A"] h2', 'Parts');
     }
 
+    public function test_what_the_first_kit_lacked_is_written_down_told_and_put_right(): void
+    {
+        $this->signIn();
+        $this->drop('.shelf-shelf', [
+            'first-board.csv' => "Reference,Value,Package\nR1,470 5%,Axial 1/4W\nC1,47u,6.3x11\n",
+        ]);
+        $this->find('.parts-parts-table');
+        $this->press('5');
+        $this->ready('#first-part option', 'C1')->click();
+        $this->write('#first-pieces', '-1', false);
+        $this->ready('.bags-first button', 'Write it down')->click();
+        $this->text('.bags-first li', 'C1: 1 missing');
+        $this->text('body', 'First kit: 1 of C1 were missing');
+        $this->assertAccessible('Bags, first kit');
+        $this->ready('.bags-first button', 'put right')->click();
+        $this->gone('.bags-first li');
+        $this->ready('.bags-first .MuiToggleButtonGroup-root button', 'packed and built')->click();
+        $this->text('.bags-first [aria-pressed="true"]', 'packed and built');
+    }
+
     public function test_an_order_is_booked_set_aside_and_shipped(): void
     {
         $this->signIn();

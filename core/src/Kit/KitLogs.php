@@ -11,5 +11,9 @@ final readonly class KitLogs
      * @param list<PilotEntry> $pilot logged builds
      * @param list<Measurement> $measurements pieces of lots that were measured
      */
-    public function __construct(public array $pilot = [], public array $measurements = []) {}
+    public function __construct(
+        public array $pilot = [],
+        public array $measurements = [],
+        public FirstKit $first = new FirstKit(),
+    ) {}
 }

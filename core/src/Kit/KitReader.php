@@ -116,7 +116,7 @@ final readonly class KitReader
                 $open,
                 $placed->placements !== [],
             ),
-            new KitLogs($pilot, $measurements),
+            new KitLogs($pilot, $measurements, $file->firstKit()),
         );
     }
 

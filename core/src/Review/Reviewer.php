@@ -28,6 +28,7 @@ final readonly class Reviewer
                 new OrderMatters(),
                 new MarkMatters(),
                 new BagMatters(),
+                new FirstKitMatters(),
                 new ManualMatters(),
                 new ProseMatters(),
                 new VoltageMatters(),

@@ -51,6 +51,7 @@ final readonly class KitSchema
                 ],
                 'traits' => ['list' => ['enum' => array_column(Hazard::cases(), 'value')]],
                 'ruledOut' => ['object' => array_fill_keys(array_column(Hazard::cases(), 'value'), 'string')],
+                'firstKit' => ['object' => ['done' => 'boolean', 'off' => ['map' => 'integer']]],
                 'groups' => self::groups(),
                 'gates' => [
                     'list' => [

@@ -20,6 +20,7 @@ enum EditKind: string
     case Test = 'test';
     case Hazard = 'hazard';
     case Block = 'block';
+    case FirstKit = 'first-kit';
     case Pilot = 'pilot';
     case File = 'file';
 
@@ -45,6 +46,7 @@ enum EditKind: string
             self::Test => $field === 'gate' ? GateEdit::read($target, $value) : TestEdit::read($target, $field, $value),
             self::Hazard => HazardEdit::read($target, $value),
             self::Block => BlockEdit::read($target, $value),
+            self::FirstKit => FirstKitEdit::read($target, $value),
             self::Pilot => PilotEdit::read($target, $field, $value),
             self::File => FileEdit::read($target, $value),
         };

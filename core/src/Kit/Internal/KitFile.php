@@ -10,6 +10,7 @@ use Chiralex\Kit\Circuit;
 use Chiralex\Kit\Data\KitSchema;
 use Chiralex\Kit\DrillFace;
 use Chiralex\Kit\Exception\UnusableKit;
+use Chiralex\Kit\FirstKit;
 use Chiralex\Kit\Gate;
 use Chiralex\Kit\Groups;
 use Chiralex\Kit\Hazard;
@@ -280,5 +281,19 @@ final readonly class KitFile
     public function ruledOut(): array
     {
         return $this->json->textMap('ruledOut');
+    }
+
+    public function firstKit(): FirstKit
+    {
+        $first = $this->json->object('firstKit');
+        $off = [];
+        foreach ($first->object('off')->keys() as $name) {
+            $off[$name] = $first->object('off')->integer($name, 0);
+        }
+
+        return new FirstKit(
+            $first->flag('done', false),
+            array_filter($off, static fn(int $pieces): bool => $pieces !== 0),
+        );
     }
 }

@@ -51,6 +51,9 @@ final class EditTest extends TestCase
         yield 'a test renamed' => ['test', 'rail', '', ['name' => 'the rail']];
         yield 'a test taken out' => ['test', 'rail', '', null];
         yield 'what a gate expects' => ['test', 'power', 'gate', '5 V, at 20 mA'];
+        yield 'the first kit is built' => ['first-kit', '', '', true];
+        yield 'a piece missing from the first kit' => ['first-kit', 'R1', '', -1];
+        yield 'pieces over in the first kit' => ['first-kit', 'R2', '', 3];
         yield 'a hazard the kit has' => ['hazard', 'glue', '', true];
         yield 'a hazard the kit has not, and why' => ['hazard', 'hot', '', 'it stays cool'];
         yield 'an answer taken back' => ['hazard', 'hot', '', null];
@@ -127,6 +130,8 @@ final class EditTest extends TestCase
         yield 'a name that is taken' => ['test', 'rail', '', ['name' => 'lamp'], 'already a test "lamp"'];
         yield 'a field that tests have not' => ['test', 'rail', '', ['smell' => 'x'], 'there is name, gate'];
         yield 'a gate that is not there' => ['test', 'heat', 'gate', 'x', 'there is power'];
+        yield 'half a piece' => ['first-kit', 'R1', '', 0.5, 'a whole number'];
+        yield 'a first kit neither built nor not' => ['first-kit', '', '', 3, 'true or false'];
         yield 'an unknown hazard' => ['hazard', 'wolves', '', true, 'there is battery, coin-cell, mains'];
         yield 'a block without a name' => ['block', ' ', '', 'R1', 'Give the block a name'];
         yield 'a block of no designators' => ['block', 'clock', '', 'R1, R3-C5', 'is no designator'];

@@ -7,6 +7,7 @@ import { PaperChoice, PrintButton, Segment, Segments, Select, Split, TableAction
 import { bagOf, freshName, names, rowsOf } from '../model';
 import { useBagDrag } from '../useBagDrag';
 import { BagColumn } from './BagColumn';
+import { FirstKit } from './FirstKit';
 import { Ties } from './Ties';
 import { clsx } from 'clsx';
 import ink from '@/shared/style/ink.module.css';
@@ -176,6 +177,7 @@ export function Bags() {
               {more > 0 && ` and ${String(more)} more`}: they never share a bag.
             </p>
           )}
+          {plan.bags.length > 0 && <FirstKit plan={plan} />}
         </>
       }
     />
