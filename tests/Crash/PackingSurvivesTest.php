@@ -134,7 +134,7 @@ final class PackingSurvivesTest extends TestCase
                     '", "revision": "' .
                     strtoupper(bin2hex(random_bytes(2))) .
                     '"}',
-                'bom.csv' => "Ref,Value,Package\nR1,10k,Axial 1/4W\nC1,47u,6.3x11\nD1,1N4148,DO-35\n,M3x6,\n",
+                'bom.csv' => "Ref,Value,Package\nR1,10k,Axial 1/4W\nC1,47u,6.3x11\nD1,1N4148,DO-35\n,spare M3x6,\n",
                 'placements.csv' => "Ref,X,Y,Rotation,Side\nR1,10,10,0,top\nC1,30,10,0,top\nD1,10,20,0,top\n",
             ]),
         );

@@ -21,7 +21,7 @@ final readonly class FirstKitMatters implements MatterSource
             $matters[] = new Matter(
                 MatterSeverity::Warn,
                 Station::Bags,
-                $pieces > 0 ? 'bags.first-over' : 'bags.first-missing',
+                $pieces > 0 ? 'kit.first-over' : 'kit.first-missing',
                 [
                     'part' => Designators::isNamed((string) $name)
                         ? (string) $name
@@ -33,7 +33,7 @@ final readonly class FirstKitMatters implements MatterSource
         }
         // Asked once somebody has begun to build.
         if (!$first->done && $subject->kit->logs->pilot !== []) {
-            $matters[] = new Matter(MatterSeverity::Note, Station::Bags, 'bags.first-open');
+            $matters[] = new Matter(MatterSeverity::Note, Station::Bags, 'kit.first-open');
         }
 
         return $matters;

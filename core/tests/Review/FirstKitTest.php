@@ -18,7 +18,7 @@ final class FirstKitTest extends TestCase
     public function test_each_piece_over_or_missing_is_told_until_it_is_put_right(): void
     {
         self::assertSame(
-            ['bags.first-over' => 2, 'bags.first-missing' => 1],
+            ['kit.first-over' => 2, 'kit.first-missing' => 1],
             self::told(['firstKit' => ['done' => true, 'off' => ['R1' => 2, '~3' => -1]]]),
         );
         self::assertSame([], self::told(['firstKit' => ['done' => true, 'off' => ['R1' => 0]]]));
@@ -29,7 +29,7 @@ final class FirstKitTest extends TestCase
         $log = ['pilot.csv' => "build,step,minutes\n1,solder:R1,2\n"];
 
         self::assertSame([], self::told([]), 'nobody builds yet');
-        self::assertSame(['bags.first-open' => 0], self::told([], $log));
+        self::assertSame(['kit.first-open' => 0], self::told([], $log));
         self::assertSame([], self::told(['firstKit' => ['done' => true]], $log));
     }
 

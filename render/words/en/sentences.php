@@ -159,9 +159,9 @@ return [
     'board.adjuster-covered' =>
         '{designator} lies under {cover}: drill a hole over it, or put it at the edge; it saves opening the kit to adjust it again.',
     'board.prefix-kinds' => 'Prefix {prefix} stands for {kinds}; builders take one for the other.',
-    'bags.first-over' => 'First kit: {pieces} of {part} were left over. Either the list has too many, or a place was forgotten.',
-    'bags.first-missing' => 'First kit: {pieces} of {part} were missing. Put the list right before the second kit is packed.',
-    'bags.first-open' => 'Nobody has packed and built one kit from the printed tick list yet. Do that before the second.',
+    'kit.first-over' => 'First kit: {pieces} of {part} were left over. Either the list has too many, or a place was forgotten.',
+    'kit.first-missing' => 'First kit: {pieces} of {part} were missing. Put the list right before the second kit is packed.',
+    'kit.first-open' => 'Nobody has packed and built one kit from the printed tick list yet. Do that before the second.',
     'order.cycle' => 'These wait for each other: {path}. Take one of the rules back.',
     'order.broken-rule' => 'Your order breaks a rule: {before} has to come before {after}. {why}',
     'order.short-joint' => 'Step {step}: {designator} sinks {gap} mm, only {mm} mm of lead shows; hold it up.',

@@ -40,15 +40,27 @@ enum EditKind: string
             self::Column => ColumnEdit::read($target, $value),
             self::Setting => SettingEdit::read($field, $value),
             self::Board => BoardEdit::read($target, $field, $value),
+            self::Test => $field === 'gate' ? GateEdit::read($target, $value) : TestEdit::read($target, $field, $value),
+            self::Pilot => PilotEdit::read($target, $field, $value),
+            default => $this->readWhole($target, $value),
+        };
+    }
+
+    /**
+     * Kinds that change their target as a whole.
+     *
+     * @throws UnusableEdit
+     */
+    private function readWhole(string $target, mixed $value): Edit
+    {
+        return match ($this) {
             self::Order => OrderEdit::read($value),
             self::Words => WordsEdit::read($target, $value),
             self::Bag => BagEdit::read($target, $value),
-            self::Test => $field === 'gate' ? GateEdit::read($target, $value) : TestEdit::read($target, $field, $value),
             self::Hazard => HazardEdit::read($target, $value),
             self::Block => BlockEdit::read($target, $value),
             self::FirstKit => FirstKitEdit::read($target, $value),
-            self::Pilot => PilotEdit::read($target, $field, $value),
-            self::File => FileEdit::read($target, $value),
+            default => FileEdit::read($target, $value),
         };
     }
 }

@@ -16,7 +16,7 @@ const LEGENDS: Readonly<Record<string, string>> = {
 
 type Field = 'prints' | 'usedAt';
 
-/** What the board prints at the place, and at which step a loose part is used. */
+/** What the board prints at the place; of hardware and loose parts, what they go in with. */
 export function BoardPrint({ line }: { line: PartLine }) {
   const kit = useKit();
   const save = (field: ChangeField<'line'>, value: string) =>
@@ -25,11 +25,11 @@ export function BoardPrint({ line }: { line: PartLine }) {
     );
   return (
     <div className={styles['facts']}>
-      {line.supply === 'loose' ? (
+      {line.supply === 'loose' || line.outline === 'none' ? (
         <Text
           key={`${line.designators.join()} usedAt`}
           label="used at"
-          hint="a gate, test, wire or part"
+          hint="a part, wire, gate or test"
           start={line.usedAt}
           field="usedAt"
           onSave={save}
