@@ -11,6 +11,7 @@ use Chiralex\Part\Kind;
 use Chiralex\Polarity\Callout;
 use Chiralex\Polarity\Callouts;
 use Chiralex\Polarity\Data\BoardMarkTable;
+use Chiralex\Polarity\Data\BodyMarks;
 use Chiralex\Polarity\Landmark;
 use Chiralex\Polarity\Landmarks;
 use Chiralex\Polarity\MarkSpot;
@@ -64,7 +65,8 @@ final readonly class KitCallouts
     public static function polarPart(KitPart $part, Kit $kit, ?Reversals $reversals = null): PolarPart
     {
         $said = $part->direction->polarity;
-        $usual = $part->row->mark;
+        $usual = BodyMarks::of($part->row, $part->shape->outline);
+        $own = $usual?->check === $part->row->mark?->check ? null : $usual?->check;
         $placement = $part->place->placement;
         $shown = $part->notes->legend !== 'nothing' && (!$kit->findings->hasPlacements || $part->place->body !== null);
 
@@ -79,7 +81,7 @@ final readonly class KitCallouts
             ),
             new MarkSpot($said?->pin, self::at($part)),
             new PrintedSign(
-                $shown ? BoardMarkTable::of($part->row, $said?->mark) : null,
+                $shown ? BoardMarkTable::of($part->row, $said === null ? $own : $said->mark) : null,
                 $placement === null ? null : $kit->board($placement->board)->squarePad[$part->kind()->value] ?? null,
             ),
             ($reversals ?? Reversals::of($kit))->reversal($part),

@@ -10,11 +10,33 @@ use Chiralex\Part\Consequence;
 use Chiralex\Part\Mark;
 use Chiralex\Polarity\Callout;
 use Chiralex\Tests\KitMaker;
+use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 
 /** Marks are common practice: long lead positive, flat and short lead cathode, stripe negative, notch at pin 1. */
 final class CalloutsTest extends TestCase
 {
+    /** @return iterable<string, array{string, string, string}> row, mark, direction of the mark at rotation 0 */
+    public static function bodies(): iterable
+    {
+        yield 'a regulator in a small plastic body has a flat' => ['U1,78L05,TO-92,regulator', 'flat', 'down'];
+        yield 'a regulator on a metal tab' => ['U1,7805,TO-220,regulator', 'metal-side', 'up'];
+        yield 'a transistor on a metal tab' => ['Q1,TIP122,TO-220,transistor', 'metal-side', 'up'];
+        yield 'a transistor in a small plastic body' => ['Q1,BC337,TO-92,transistor', 'flat', 'down'];
+        yield 'a transistor in a can' => ['Q1,2N2219,TO-5,transistor', 'tab', 'up'];
+        yield 'a sensor in a small plastic body' => ['U1,DS18B20,TO-92,temperature sensor', 'flat', 'down'];
+    }
+
+    #[DataProvider('bodies')]
+    public function test_the_mark_is_that_of_the_body(string $row, string $mark, string $direction): void
+    {
+        $kit = KitMaker::kit([$row], [explode(',', $row)[0] . ',40,30,0,top']);
+        $callout = (new KitCallouts())->callouts($kit, KitMaker::order($kit))[0];
+
+        self::assertSame($mark, $callout->signs->check?->value);
+        self::assertSame($direction, $callout->pointing->direction);
+    }
+
     public function test_marks_point_at_the_terminal_they_stand_for(): void
     {
         $kit = KitMaker::kit(

@@ -120,4 +120,8 @@ return [
         '{designators} steht höchstens {{mm} mm} neben einer Lötstelle und schmilzt: den Kolben fernhalten, kurz löten.',
     'tip.plastics-near' =>
         '{designators} stehen höchstens {{mm} mm} neben einer Lötstelle und schmelzen: den Kolben fernhalten, kurz löten.',
+    'tip.draws-idle' =>
+        'Es läuft mit {volts} V und nimmt {idle} mA, während es wartet, höchstens {milliamps} mA. Viel mehr ist ein Fehler: ausschalten.',
+    'tip.metal-carries' =>
+        '{names} führen Strom in Metall: blankes Metall unter die Öse, eine Zahnscheibe darauf, und bei fester Schraube den Durchgang zum Gehäuse messen.',
 ];

@@ -183,4 +183,8 @@ return [
         '{designators} stands within {{mm} mm} of a joint and melts: keep the iron off it, short contact.',
     'tip.plastics-near' =>
         '{designators} stand within {{mm} mm} of a joint and melt: keep the iron off them, short contact.',
+    'tip.draws-idle' =>
+        'It runs from {volts} V and takes {idle} mA while it waits, {milliamps} mA at most. Much more is a fault: switch off.',
+    'tip.metal-carries' =>
+        '{names} carry current into metal: bare metal under the lug, a locking washer on it, and measure continuity to the case when the screw is tight.',
 ];

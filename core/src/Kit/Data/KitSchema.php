@@ -46,6 +46,7 @@ final readonly class KitSchema
                     'object' => [
                         'volts' => ['any' => ['number', ['list' => 'number']]],
                         'amps' => 'number',
+                        'idle' => 'number',
                         'current' => ['enum' => ['dc', 'ac']],
                     ],
                 ],

@@ -189,6 +189,7 @@ final readonly class KitFile
                 max($volts),
                 $supply->number('amps'),
                 $supply->text('current', 'dc') === 'ac',
+                $supply->number('idle'),
             );
     }
 

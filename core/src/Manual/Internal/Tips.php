@@ -16,6 +16,7 @@ use Chiralex\Manual\TestSteps;
 use Chiralex\Part\Hold;
 use Chiralex\Part\Kind;
 use Chiralex\Part\LeadStyle;
+use Chiralex\Part\Role;
 use Chiralex\Reason\Origin;
 use Chiralex\Reason\Reason;
 use Chiralex\Safety\Hazards;
@@ -24,6 +25,7 @@ use Chiralex\Safety\Hazards;
 final readonly class Tips
 {
     private const FIRST_POWER = 1.5;
+    private const METAL = [Kind::Enclosure, Kind::Panel, Kind::HeatSink];
     /** Work that is done in one way whatever it is done with. */
     private const OF_VERB = [
         'adjust' => 'tip.adjust',
@@ -66,6 +68,7 @@ final readonly class Tips
                 array_values(array_unique(array_diff($codes, ['']))),
             ),
             ...$this->lent($step),
+            ...$this->grounded($step),
             ...$this->limit($step),
             ...$this->normal($step),
         ];
@@ -118,6 +121,30 @@ final readonly class Tips
         return [];
     }
 
+    /** @return list<Reason> metal that carries current: a wire under a screw, or to the case */
+    private function grounded(Step $step): array
+    {
+        $names = [];
+        foreach ($step->verb === Verb::Wire ? $this->kit->work->wires : [] as $wire) {
+            foreach (in_array($wire->name, $step->names(), true) ? $wire->ends() : [] as $end) {
+                $part = $this->kit->part($end->part);
+                if ($part !== null && ($part->row->is(Role::Fastener) || in_array($part->kind(), self::METAL, true))) {
+                    $names[] = $wire->name;
+                }
+            }
+        }
+
+        return $names === []
+            ? []
+            : [
+                new Reason(
+                    'tip.metal-carries',
+                    ['names' => array_values(array_unique($names))],
+                    Origin::CommonPractice,
+                ),
+            ];
+    }
+
     /** @return list<Reason> where a supply should stop at the first power: half as much again as the kit takes, in steps of 10 mA */
     private function limit(Step $step): array
     {
@@ -145,10 +172,18 @@ final readonly class Tips
         return $power === null || $step->verb !== Verb::Try
             ? []
             : [
-                new Reason($power->amps === null ? 'tip.runs-from' : 'tip.draws', [
-                    'volts' => $power->mostVolts,
-                    'milliamps' => (int) round(($power->amps ?? 0.0) * 1000),
-                ]),
+                new Reason(
+                    match (true) {
+                        $power->amps === null => 'tip.runs-from',
+                        $power->idle === null => 'tip.draws',
+                        default => 'tip.draws-idle',
+                    },
+                    [
+                        'volts' => $power->mostVolts,
+                        'milliamps' => (int) round(($power->amps ?? 0.0) * 1000),
+                        'idle' => round(($power->idle ?? 0.0) * 1000, 1),
+                    ],
+                ),
             ];
     }
 
