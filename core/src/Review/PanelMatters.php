@@ -7,7 +7,9 @@ namespace Chiralex\Review;
 use Chiralex\Board\Point;
 use Chiralex\Board\Side;
 use Chiralex\Kit\DrillFace;
+use Chiralex\Kit\Hole;
 use Chiralex\Kit\Kit;
+use Chiralex\Part\Role;
 use Chiralex\Reason\Matter;
 use Chiralex\Reason\MatterSeverity;
 use Chiralex\Reason\Station;
@@ -17,6 +19,8 @@ final readonly class PanelMatters implements MatterSource
 {
     /** A hole is drilled about this much larger than its part, and a part gives about as much, millimetres; common practice. */
     private const PLAY = 1.0;
+    /** From the middle of one nut to that of the next, so that a spanner goes round; common practice. */
+    private const SPANNER = 16.0;
     /** Faces that lie over a board; the others stand at its edge. */
     private const OVER = ['', 'lid', 'top', 'bottom', 'deckel', 'front'];
 
@@ -24,8 +28,37 @@ final readonly class PanelMatters implements MatterSource
     {
         $matters = [];
         foreach ($subject->kit->work->drilling as $face) {
+            array_push($matters, ...$this->spanner($face, $subject->kit));
             foreach ($this->boards($face, $subject->kit) as $pairs) {
                 array_push($matters, ...$this->off($face, $pairs));
+            }
+        }
+
+        return $matters;
+    }
+
+    /** @return list<Matter> nuts so near each other that no tool goes round them */
+    private function spanner(DrillFace $face, Kit $kit): array
+    {
+        $nuts = array_values(
+            array_filter(
+                $face->holes,
+                static fn(Hole $hole): bool => $kit->part($hole->for)?->row->is(Role::Nutted) === true,
+            ),
+        );
+        $matters = [];
+        foreach ($nuts as $index => $one) {
+            foreach (array_slice($nuts, $index + 1) as $other) {
+                $mm = hypot($one->x - $other->x, $one->y - $other->y);
+                if ($mm < self::SPANNER - 1e-9) {
+                    $matters[] = new Matter(
+                        MatterSeverity::Warn,
+                        Station::Board,
+                        'board.spanner',
+                        ['one' => $one->for, 'other' => $other->for, 'mm' => round($mm, 1), 'needed' => self::SPANNER],
+                        [$one->for, $other->for],
+                    );
+                }
             }
         }
 

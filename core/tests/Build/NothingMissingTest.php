@@ -454,6 +454,38 @@ final class NothingMissingTest extends TestCase
         );
     }
 
+    /** @return iterable<string, array{int, bool}> millimetres between two nuts, and whether that is told */
+    public static function nuts(): iterable
+    {
+        yield 'as near as a spanner goes round' => [16, false];
+        yield 'nearer' => [15, true];
+    }
+
+    #[DataProvider('nuts')]
+    public function test_two_nuts_leave_room_for_a_spanner(int $mm, bool $told): void
+    {
+        $kit = KitMaker::kit(
+            ['J1,RCA red,chassis,input', 'J2,RCA red,chassis,output', 'LED1,red,LED 3mm,', 'BOX1,,,enclosure'],
+            [],
+            [
+                'drilling' => [
+                    [
+                        'by' => 'BOX1',
+                        'face' => 'back',
+                        'size' => [80, 60],
+                        'holes' => [
+                            ['for' => 'J1', 'at' => [0, 0]],
+                            ['for' => 'J2', 'at' => [$mm, 0]],
+                            ['for' => 'LED1', 'at' => [5, 0]],
+                        ],
+                    ],
+                ],
+            ],
+        );
+
+        self::assertCount($told ? 1 : 0, (new PanelMatters())->matters(new Subject($kit, KitMaker::order($kit))));
+    }
+
     public function test_a_kit_of_parts_in_a_case_has_no_board_and_begins_with_the_case(): void
     {
         $wire = static fn(string $name, string $from, string $to): array => [

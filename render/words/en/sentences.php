@@ -133,6 +133,7 @@ return [
         '{designator} is placed on the board but is not in the parts list; add it or remove the placement.',
     'board.hole-off' =>
         '{designator}: its hole in {by} is {mm} mm off its place on the board, measured from {from}. Move the hole or the part.',
+    'board.spanner' => '{one} and {other}: {mm} mm from nut to nut; a spanner needs {needed} mm to go round.',
     'board.none' =>
         'Taken for a kit without a board: its parts sit in a case and wires join them. If there is a board, drop its placement file here.',
     'board.no-placements' => 'No placement file: drop one here.',

@@ -69,6 +69,7 @@ final readonly class Tips
             ),
             ...$this->lent($step),
             ...$this->grounded($step),
+            ...$this->stacked($step),
             ...$this->limit($step),
             ...$this->normal($step),
         ];
@@ -119,6 +120,20 @@ final readonly class Tips
         }
 
         return [];
+    }
+
+    /** @return list<Reason> what goes through the hole of a part in a case, from the outside inwards; one for each kind */
+    private function stacked(Step $step): array
+    {
+        $stacks = [];
+        foreach ($step->verb === Verb::Fit || $step->verb === Verb::Place ? $step->names() : [] as $name) {
+            $hole = $this->kit->part($name)?->row->use->hole;
+            if ($hole !== null) {
+                $stacks[$hole->stack] ??= new Reason($hole->stack, ['part' => $name], Origin::CommonPractice);
+            }
+        }
+
+        return array_values($stacks);
     }
 
     /** @return list<Reason> metal that carries current: a wire under a screw, or to the case */

@@ -212,7 +212,7 @@ final readonly class KindTable
                 ->kept(D::Connectors, 'tip.radial', R::NeedsPower, R::NeedsWires, R::DiameterByHeight),
             KindRow::loose(K::Speaker, ['LS', 'SP', 'SPK'], $p)
                 ->body('can-40x10', H::NoneNeeded, S::Fragile, 20.0)
-                ->kept(D::Connectors, 'tip.radial', R::NeedsPower, R::NeedsWires, R::OwnStep),
+                ->kept(D::Connectors, 'tip.wire', R::NeedsPower, R::NeedsWires, R::OwnStep),
             KindRow::soldered(K::Switch, ['SW', 'S'], $p)
                 ->body('block-12x6x8', H::Putty, S::Heat, 1.5, L::GreyBox, 1.0)
                 ->drilled(6.2, 'drill.switch')
