@@ -19,7 +19,7 @@ final readonly class OlderDocument
     {
         if (isset($document['steps']) && is_array($document['steps'])) {
             $document['steps'] = array_map(
-                static fn(mixed $step): mixed => is_array($step) && !isset($step['fits']) ? self::step($step) : $step,
+                static fn(mixed $step): mixed => is_array($step) ? self::step($step) : $step,
                 $document['steps'],
             );
         }
@@ -69,6 +69,8 @@ final readonly class OlderDocument
             'breaksStair' => false,
             'why' => null,
             'apart' => [],
+            'uses' => [],
+            'with' => [],
         ];
     }
 }
