@@ -132,7 +132,7 @@ final readonly class HtmlStep
                 '</p>';
         }
 
-        return $step['gate'] !== null && $step['tests'] === []
+        return $step['gate'] !== null && $step['gate']['expect'] !== '' && $step['tests'] === []
             ? '<p class="test"><b>' . Markup::text($expect($step['gate']['expect'])) . '</b></p>'
             : $html;
     }

@@ -96,7 +96,7 @@ export function StepBody({ token, page, at }: Props) {
       {step.tests.map((test) => (
         <StepTest key={test.name} token={token} test={test} />
       ))}
-      {step.gate && step.tests.length === 0 && (
+      {step.gate && step.gate.expect !== '' && step.tests.length === 0 && (
         <p className={styles['test']}>
           <b>{say(t.expect, { expect: step.gate.expect })}</b> {t.onlyThen}
         </p>
