@@ -240,7 +240,11 @@ final readonly class MarksDocument
                         array_map($mm, array_values(array_unique($wire->stripped))),
                     ),
                 ]),
-            $wire->face === null || $kit->nature->boardless ? '' : $this->words->sentence("callout.face.{$wire->face}"),
+            $wire->face === null
+                ? ''
+                : $this->words->sentence(
+                    ($kit->nature->boardless ? 'callout.case.' : 'callout.face.') . $wire->face,
+                ),
             $wire->relief === '' ? '' : $this->words->sentence('callout.relief', ['relief' => $wire->relief]),
         ];
 

@@ -7,11 +7,16 @@ namespace ChiralexRender\Manual;
 use Chiralex\Board\BoardShape;
 use Chiralex\Board\Side;
 use Chiralex\Build\Step;
+use Chiralex\Kit\DrillFace;
+use Chiralex\Kit\Hole;
 use Chiralex\Kit\Kit;
+use Chiralex\Manual\DrillPlan;
 use Chiralex\Manual\Manual;
+use Chiralex\Manual\ManualStep;
 use ChiralexRender\Svg\BoardSvg;
 use ChiralexRender\Svg\CalloutPicture;
 use ChiralexRender\Svg\Emphasis;
+use ChiralexRender\Svg\FaceSvg;
 use ChiralexRender\Svg\Num;
 
 /** The board as it is at each step, with the step's parts lit, and the pieces around a mark. */
@@ -66,23 +71,48 @@ final readonly class StepPictures
         return [
             'steps' => $steps,
             'callouts' => $callouts,
-            'cover' => array_map(
-                fn(BoardShape $board): string => $this->svg->board($board, Side::Top),
-                $this->kit->boards,
-            ),
+            'cover' => $this->kit->nature->boardless
+                ? array_map(
+                    static fn(DrillFace $face): string => (new FaceSvg())->face($face, [], false),
+                    DrillPlan::of($this->kit),
+                )
+                : array_map(fn(BoardShape $board): string => $this->svg->board($board, Side::Top), $this->kit->boards),
         ];
     }
 
-    /** The step's board with everything fitted before it; empty for work off the board. */
+    /** The step's board with everything fitted before it, or the face of the case it works at; empty for other work. */
     private function step(int $number): string
     {
-        $step = $this->manual->steps[$number - 1]->step ?? null;
-        $face = $step?->face;
-        $board = $face === null ? null : $this->kit->board($face->board);
+        $each = $this->manual->steps[$number - 1] ?? null;
+        if ($each === null) {
+            return '';
+        }
+        $board = $each->step->face === null ? null : $this->kit->board($each->step->face->board);
 
-        return $step === null || $face === null || $board === null
-            ? ''
-            : $this->svg->board($board, $face->side, false, $this->emphasis($step, $step->names()));
+        return $each->step->face === null || $board === null
+            ? $this->case($each)
+            : $this->svg->board(
+                $board,
+                $each->step->face->side,
+                false,
+                $this->emphasis($each->step, $each->step->names()),
+            );
+    }
+
+    private function case(ManualStep $each): string
+    {
+        $names = $each->step->names();
+        foreach ($each->wires as $wire) {
+            array_push($names, ...array_column($wire->ends(), 'part'));
+        }
+        foreach (DrillPlan::of($this->kit) as $face) {
+            $here = array_map(static fn(Hole $hole): string => $hole->for, $face->holes);
+            if (array_intersect($names, [...$here, $face->by]) !== []) {
+                return (new FaceSvg())->face($face, $names, $each->wires !== []);
+            }
+        }
+
+        return '';
     }
 
     /** @param array{board: string, side: string, crop: array{float, float, float, float}, arrow: ?array{float, float, float, float}} $picture of a callout */

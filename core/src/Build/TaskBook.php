@@ -112,7 +112,7 @@ final readonly class TaskBook
         if ($part->isSoldered()) {
             return new Task(Verb::Solder, $name, Action::Solder, $with, $face);
         }
-        if (!$part->row->is(Role::OwnStep) && !self::isMounted($part)) {
+        if ((!$part->row->is(Role::OwnStep) || self::goesWith($part, $kit)) && !self::isMounted($part)) {
             return null;
         }
 
@@ -132,5 +132,15 @@ final readonly class TaskBook
     private static function isMounted(KitPart $part): bool
     {
         return $part->place->inCase && $part->row->use->hole !== null;
+    }
+
+    /** An insulator or a label whose row names a part, `for U1`, goes in with that part. */
+    private static function goesWith(KitPart $part, Kit $kit): bool
+    {
+        $cells = $part->line->cells;
+        preg_match_all('~\b\p{L}{1,4}\d+\b~u', "{$cells->value} {$cells->description} {$cells->note}", $found);
+
+        return $part->kind() === Kind::Label &&
+            array_filter($found[0], static fn(string $name): bool => $kit->part($name) !== null) !== [];
     }
 }

@@ -319,6 +319,20 @@ final class NothingMissingTest extends TestCase
         self::assertSame(['~6'], self::step($order, 'solder U1 HS1')->uses);
     }
 
+    public function test_an_insulator_goes_with_the_part_it_is_for_and_a_sticker_has_a_step(): void
+    {
+        $order = KitMaker::order(
+            KitMaker::kit(
+                ['U1,7805,TO-220,', 'HS1,,,heat sink', ',mica,,insulator for U1', ',,40x20,front sticker'],
+                ['U1,20,20,0,top', 'HS1,20,23,0,top'],
+                ['groups' => ['subassembly' => [['U1', 'HS1']]]],
+            ),
+        );
+
+        self::assertSame(['~4'], self::step($order, 'bolt U1 HS1')->uses);
+        self::assertContains('place ~5', KitMaker::words($order));
+    }
+
     /** @return iterable<string, array{string, bool}> a row of the parts list, and whether it blocks for want of a step */
     public static function rows(): iterable
     {

@@ -124,4 +124,5 @@ return [
         'Es läuft mit {volts} V und nimmt {idle} mA, während es wartet, höchstens {milliamps} mA. Viel mehr ist ein Fehler: ausschalten.',
     'tip.metal-carries' =>
         '{names} führen Strom in Metall: blankes Metall unter die Öse, eine Zahnscheibe darauf, und bei fester Schraube den Durchgang zum Gehäuse messen.',
+    'tip.battery-leads' => '{part} ist ein Paar Drähte: Rot an Plus, Schwarz an Minus.',
 ];

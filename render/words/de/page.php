@@ -160,4 +160,6 @@ return [
     'page.wire-from' => 'von',
     'page.wire-to' => 'nach',
     'page.wire-length' => 'Länge',
+    'callout.case.top' => 'Er läuft außen.',
+    'callout.case.bottom' => 'Er läuft innen.',
 ];

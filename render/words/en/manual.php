@@ -187,4 +187,5 @@ return [
         'It runs from {volts} V and takes {idle} mA while it waits, {milliamps} mA at most. Much more is a fault: switch off.',
     'tip.metal-carries' =>
         '{names} carry current into metal: bare metal under the lug, a locking washer on it, and measure continuity to the case when the screw is tight.',
+    'tip.battery-leads' => '{part} is a pair of wires: red to plus, black to minus.',
 ];

@@ -161,4 +161,6 @@ return [
     'page.wire-from' => 'from',
     'page.wire-to' => 'to',
     'page.wire-length' => 'length',
+    'callout.case.top' => 'It runs on the outside.',
+    'callout.case.bottom' => 'It runs on the inside.',
 ];

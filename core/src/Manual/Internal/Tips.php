@@ -68,6 +68,7 @@ final readonly class Tips
                 array_values(array_unique(array_diff($codes, ['']))),
             ),
             ...$this->lent($step),
+            ...$this->clipped($step),
             ...$this->grounded($step),
             ...$this->stacked($step),
             ...$this->limit($step),
@@ -134,6 +135,19 @@ final readonly class Tips
         }
 
         return array_values($stacks);
+    }
+
+    /** @return list<Reason> a battery clip is a pair of wires: what their colours mean */
+    private function clipped(Step $step): array
+    {
+        $wired = in_array($step->verb, [Verb::Solder, Verb::Wire], true);
+        foreach ($wired ? [...$step->names(), ...$step->uses] : [] as $name) {
+            if ($this->kit->part($name)?->shape->outline->name === 'battery-leads') {
+                return [new Reason('tip.battery-leads', ['part' => $name], Origin::CommonPractice)];
+            }
+        }
+
+        return [];
     }
 
     /** @return list<Reason> metal that carries current: a wire under a screw, or to the case */
