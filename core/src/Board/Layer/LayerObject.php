@@ -14,12 +14,14 @@ final readonly class LayerObject
      * @param non-empty-list<Point> $points place of a flash; the ends of a draw, arcs as chords; the contour of a region
      * @param array<string, list<string>> $attributes object attributes by name, `.C` to `['R1']`
      * @param list<string> $function of the aperture, `['ComponentMain']`
+     * @param float $width of the aperture that draws or flashes it, millimetres; 0 for a region
      */
     public function __construct(
         public string $shape,
         public array $points,
         public array $attributes,
         public array $function,
+        public float $width = 0.0,
     ) {}
 
     /** The first field of an attribute, empty where there is none. */

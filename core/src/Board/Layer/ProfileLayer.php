@@ -16,6 +16,12 @@ final readonly class ProfileLayer
     /** @return ?Polygon null where no contour closes */
     public function outline(Layer $layer): ?Polygon
     {
+        return $this->contours($layer)[0] ?? null;
+    }
+
+    /** @return list<Polygon> every closed contour, the largest first; what lies inside that is cut out */
+    public function contours(Layer $layer): array
+    {
         $contours = $pieces = [];
         foreach ($layer->objects as $object) {
             if ($object->shape === 'region') {
@@ -27,7 +33,7 @@ final readonly class ProfileLayer
         array_push($contours, ...$this->chained($pieces));
         usort($contours, static fn(Polygon $a, Polygon $b): int => $b->area() <=> $a->area());
 
-        return $contours[0] ?? null;
+        return $contours;
     }
 
     /**

@@ -134,6 +134,7 @@ final readonly class Operations
             $shape === 'region'
                 ? $pen->attributes->forAperture['.AperFunction'] ?? []
                 : $pen->attributes->apertures[(int) $pen->aperture] ?? [],
+            $shape === 'region' ? 0.0 : (float) ($pen->attributes->sizes[(int) $pen->aperture][0] ?? '0'),
         );
     }
 

@@ -48,7 +48,7 @@ final readonly class Pen
     /** @param array<array-key, list<string>> ...$changes of Attributes, by name */
     public function saying(array ...$changes): self
     {
-        /** @var array{file: array<string, list<string>>, forAperture: array<string, list<string>>, forObject: array<string, list<string>>, apertures: array<array-key, list<string>>} $all */
+        /** @var array{file: array<string, list<string>>, forAperture: array<string, list<string>>, forObject: array<string, list<string>>, apertures: array<array-key, list<string>>, sizes: array<array-key, list<string>>} $all */
         $all = array_merge(get_object_vars($this->attributes), $changes);
 
         return $this->with(attributes: new Attributes(...$all));

@@ -39,12 +39,19 @@ final readonly class Settings
 
     private function define(Pen $pen, string $text): Pen
     {
-        return preg_match('~^ADD(\d+)~', $text, $found) === 1
-            ? $pen->saying(
-                apertures: [(int) $found[1] => $pen->attributes->forAperture['.AperFunction'] ?? []] +
-                    $pen->attributes->apertures,
-            )
-            : $pen;
+        if (preg_match('~^ADD(\d+)([A-Za-z_.$][\w.$]*)?(?:,([\d.]+))?~', $text, $found) !== 1) {
+            return $pen;
+        }
+        // Standard apertures begin with their width; of a macro only that it is no line is known.
+        $width = in_array($found[2] ?? '', ['C', 'R', 'O', 'P'], true)
+            ? (float) ($found[3] ?? 0.0) * ($pen->scale->unit ?? 1.0)
+            : 0.0;
+
+        return $pen->saying(
+            apertures: [(int) $found[1] => $pen->attributes->forAperture['.AperFunction'] ?? []] +
+                $pen->attributes->apertures,
+            sizes: [(int) $found[1] => [(string) $width]] + $pen->attributes->sizes,
+        );
     }
 
     /** @return array<string, list<string>> `TO.P,R1,1` as `['.P' => ['R1', '1']]`, characters written as `\uXXXX` resolved */

@@ -1,0 +1,132 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Chiralex\Board\Legend;
+
+use Chiralex\Board\Layer\Layer;
+use Chiralex\Board\Layer\LayerObject;
+use Chiralex\Board\PlacedBody;
+use Chiralex\Board\Point;
+
+/** Measures what a legend prints at each place: the body drawn, letters beside it, a sign of its direction. Limits are common practice. */
+final readonly class LegendReader
+{
+    /** A line this near a body belongs to it, millimetres. */
+    private const ZONE = 1.2;
+    /** Letters this near belong to it. */
+    private const TEXT = 3.0;
+    /** A letter is made of strokes no longer than this, and of at least so many. */
+    private const LETTER = 2.6;
+    private const STROKES = 3;
+    /** So much of a body's edge has to be drawn. */
+    private const DRAWN = 0.5;
+
+    /**
+     * @param list<PlacedBody> $bodies on the side of the legend
+     * @return list<PlacePrint> in natural order of designators
+     */
+    public function prints(Layer $layer, array $bodies): array
+    {
+        usort($bodies, static fn(PlacedBody $a, PlacedBody $b): int => strnatcmp($a->designator, $b->designator));
+        $mine = $letters = [];
+        foreach ($layer->objects as $object) {
+            [$index, $isText] = $this->owner($object, $bodies);
+            if ($index === null) {
+                continue;
+            }
+            if ($isText) {
+                $letters[$index] = ($letters[$index] ?? 0) + 1;
+            } else {
+                $mine[$index][] = self::stroke($object, $bodies[$index]);
+            }
+        }
+
+        return array_map(
+            fn(PlacedBody $body, int $index): PlacePrint => $this->print(
+                $body,
+                $mine[$index] ?? [],
+                $letters[$index] ?? 0,
+            ),
+            $bodies,
+            array_keys($bodies),
+        );
+    }
+
+    /**
+     * @param list<PlacedBody> $bodies
+     * @return array{?int, bool} the body a line belongs to, and whether it is part of letters beside it
+     */
+    private function owner(LayerObject $object, array $bodies): array
+    {
+        $best = $beside = null;
+        $near = $far = INF;
+        foreach ($bodies as $index => $body) {
+            $stroke = self::stroke($object, $body);
+            [$a, $b] = self::half($body);
+            $off = self::off($stroke, $a, $b);
+            if ($stroke->isWithin($a + self::ZONE, $b + self::ZONE) && $off < $near) {
+                [$best, $near] = [$index, $off];
+            } elseif ($off <= self::TEXT && $off < $far && $stroke->length() <= self::LETTER) {
+                [$beside, $far] = [$index, $off];
+            }
+        }
+
+        return $best === null ? [$beside, true] : [$best, false];
+    }
+
+    /** @param list<Stroke> $strokes in the frame of the body */
+    private function print(PlacedBody $body, array $strokes, int $letters): PlacePrint
+    {
+        [$a, $b] = self::half($body);
+        $edge = $inside = 0.0;
+        $small = 0;
+        foreach ($strokes as $stroke) {
+            $middle = $stroke->middle();
+            $atEdge = abs(abs($middle->x) - $a) <= self::ZONE || abs(abs($middle->y) - $b) <= self::ZONE;
+            if ($stroke->length() > self::LETTER || $atEdge) {
+                $edge += $stroke->length();
+            } elseif (!$atEdge) {
+                ++$small;
+                $inside += $stroke->length();
+            }
+        }
+        $drawn = $edge >= self::DRAWN * 4 * ($a + $b);
+        $mark = (new SignFinder())->find($body, $strokes, $a, $b);
+        $text = $letters >= self::STROKES || ($small > self::STROKES && $mark === 'none');
+        $shows = [...$text ? ['designator'] : [], ...$drawn ? ['outline'] : []];
+
+        return new PlacePrint($body->designator, $shows === [] ? ['nothing'] : $shows, $mark);
+    }
+
+    /** @return array{float, float} half its length and half its width */
+    private static function half(PlacedBody $body): array
+    {
+        return [$body->outline->along / 2, $body->outline->across / 2];
+    }
+
+    /** How far a stroke lies outside a box, millimetres; the mean of its ends. */
+    private static function off(Stroke $stroke, float $a, float $b): float
+    {
+        $sum = 0.0;
+        foreach ($stroke->points as $point) {
+            $sum += hypot(max(0.0, abs($point->x) - $a), max(0.0, abs($point->y) - $b));
+        }
+
+        return $sum / count($stroke->points);
+    }
+
+    private static function stroke(LayerObject $object, PlacedBody $body): Stroke
+    {
+        return new Stroke(
+            array_map(
+                static fn(Point $point): Point => (new Point(
+                    $point->x - $body->centre->x,
+                    $point->y - $body->centre->y,
+                ))->turned(-$body->rotation),
+                $object->points,
+            ),
+            $object->width,
+        );
+    }
+}

@@ -1,0 +1,189 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Chiralex\Board\Legend;
+
+use Chiralex\Board\PlacedBody;
+use Chiralex\Board\Point;
+
+/** Finds the sign of direction among the lines at a place, by its shape. */
+final readonly class SignFinder
+{
+    /** Lines off square by no more than this share are square. */
+    private const SQUARE = 0.15;
+    private const SMALL = 3.0;
+
+    /**
+     * @param list<Stroke> $strokes in the frame of the body
+     * @param float $a half its length
+     * @param float $b half its width
+     */
+    public function find(PlacedBody $body, array $strokes, float $a, float $b): string
+    {
+        $count = count($body->pins);
+
+        return match (true) {
+            $this->hasBar($strokes, $a, $b, $count) => 'bar',
+            $count >= 6 && $this->hasNotch($strokes, $a, $b) => 'notch',
+            $this->hasFlat($strokes, $a, $b) => 'flat',
+            $this->hasPlus($strokes) => 'plus',
+            $this->hasSquare($body, $strokes) => 'square',
+            $this->hasDot($body, $strokes) => 'dot',
+            default => 'none',
+        };
+    }
+
+    /**
+     * A line across the body, off its middle and inside its ends; on three pins and more along it.
+     *
+     * @param list<Stroke> $strokes
+     */
+    private function hasBar(array $strokes, float $a, float $b, int $pins): bool
+    {
+        foreach ($strokes as $stroke) {
+            if (!$stroke->isStraight()) {
+                continue;
+            }
+            [$from, $to] = [$stroke->points[0], $stroke->points[1]];
+            [$du, $dv] = [abs($to->x - $from->x), abs($to->y - $from->y)];
+            [$u, $v] = [abs($stroke->middle()->x), abs($stroke->middle()->y)];
+            $across = $du <= self::SQUARE * $dv && $dv >= 1.2 * $b && $u > 0.25 * $a && $u < $a - 0.25;
+            $along = $dv <= self::SQUARE * $du && $du >= 1.2 * $a && $v > 0.25 * $b && $v < $b - 0.2;
+            if ($pins <= 2 ? $across : $along) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    /**
+     * A small arc at the middle of an end.
+     *
+     * @param list<Stroke> $strokes
+     */
+    private function hasNotch(array $strokes, float $a, float $b): bool
+    {
+        foreach ($strokes as $stroke) {
+            $middle = $stroke->middle();
+            $atEnd = hypot($middle->x, abs($middle->y) - $b) <= 1.0 || hypot(abs($middle->x) - $a, $middle->y) <= 1.0;
+            if (count($stroke->points) >= 4 && $stroke->length() <= 6.0 && $atEnd) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    /**
+     * A straight side of a round body.
+     *
+     * @param list<Stroke> $strokes
+     */
+    private function hasFlat(array $strokes, float $a, float $b): bool
+    {
+        $round = array_filter(
+            $strokes,
+            static fn(Stroke $each): bool => count($each->points) >= 6 && $each->length() >= $a + $b,
+        );
+        $straight = array_filter(
+            $strokes,
+            static fn(Stroke $each): bool => $each->isStraight() &&
+                $each->length() >= 1.5 &&
+                hypot($each->middle()->x, $each->middle()->y) >= 0.4 * min($a, $b),
+        );
+
+        return $round !== [] && $straight !== [];
+    }
+
+    /** @param list<Stroke> $strokes */
+    private function hasPlus(array $strokes): bool
+    {
+        $short = array_values(
+            array_filter(
+                $strokes,
+                static fn(Stroke $each): bool => $each->isStraight() &&
+                    $each->length() >= 0.5 &&
+                    $each->length() <= self::SMALL,
+            ),
+        );
+        foreach ($short as $index => $one) {
+            foreach (array_slice($short, $index + 1) as $other) {
+                $dot =
+                    ($one->points[1]->x - $one->points[0]->x) * ($other->points[1]->x - $other->points[0]->x) +
+                    ($one->points[1]->y - $one->points[0]->y) * ($other->points[1]->y - $other->points[0]->y);
+                $alike = min($one->length(), $other->length()) >= 0.7 * max($one->length(), $other->length());
+                if (
+                    $alike &&
+                    abs($dot) <= self::SQUARE * $one->length() * $other->length() &&
+                    $one->middle()->distanceTo($other->middle()) <= 0.3
+                ) {
+                    return true;
+                }
+            }
+        }
+
+        return false;
+    }
+
+    /**
+     * Four equal sides around a pin.
+     *
+     * @param list<Stroke> $strokes
+     */
+    private function hasSquare(PlacedBody $body, array $strokes): bool
+    {
+        foreach ($this->pins($body) as $pin) {
+            $sides = array_filter(
+                $strokes,
+                static fn(Stroke $each): bool => $each->isStraight() &&
+                    $each->length() >= 1.0 &&
+                    $each->length() <= self::SMALL &&
+                    abs($each->middle()->distanceTo($pin) - $each->length() / 2) <= 0.15,
+            );
+            if (count($sides) === 4) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    /**
+     * A dot or a small ring nearer the first pin than any other, and not on it.
+     *
+     * @param list<Stroke> $strokes
+     */
+    private function hasDot(PlacedBody $body, array $strokes): bool
+    {
+        $pins = $this->pins($body);
+        $first = $pins[0] ?? null;
+        foreach ($first === null ? [] : $strokes as $stroke) {
+            $isDot =
+                count($stroke->points) === 1
+                    ? $stroke->width <= 2.0
+                    : count($stroke->points) >= 6 && $stroke->length() <= 5.0;
+            $distances = array_map(static fn(Point $pin): float => $pin->distanceTo($stroke->middle()), $pins);
+            if ($isDot && $distances !== [] && $distances[0] <= min($distances) && $distances[0] > 0.2) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    /** @return list<Point> in the frame of the body */
+    private function pins(PlacedBody $body): array
+    {
+        return array_values(
+            array_map(
+                static fn(Point $pin): Point => (new Point(
+                    $pin->x - $body->centre->x,
+                    $pin->y - $body->centre->y,
+                ))->turned(-$body->rotation),
+                $body->pins,
+            ),
+        );
+    }
+}

@@ -1,0 +1,73 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Chiralex\Board\Net;
+
+/** The nets of a kit's boards, by name. */
+final readonly class Nets
+{
+    /** What means that a pin is joined to nothing. */
+    private const NONE = ['N/C', 'NC', 'NO_NET', ''];
+
+    /**
+     * @param list<Net> $all in the order of their names
+     * @param array<string, string> $of pin to the name of its net
+     */
+    private function __construct(public array $all, private array $of) {}
+
+    /** @param list<array{string, string}> $joined pin and net, in any order; what is said twice counts once */
+    public static function of(array $joined): self
+    {
+        $pins = $of = [];
+        foreach ($joined as [$pin, $net]) {
+            if (!in_array(strtoupper($net), self::NONE, true)) {
+                $pins[$net][$pin] = true;
+                $of[$pin] ??= $net;
+            }
+        }
+        ksort($pins, SORT_STRING);
+        $all = [];
+        foreach ($pins as $net => $each) {
+            $names = array_map(strval(...), array_keys($each));
+            sort($names, SORT_NATURAL);
+            $all[] = new Net((string) $net, $names);
+        }
+
+        return new self($all, $of);
+    }
+
+    /** The net of a pin, null where it is joined to nothing. */
+    public function at(string $part, string $pin): ?string
+    {
+        return $this->of["{$part}.{$pin}"] ?? null;
+    }
+
+    /** @return array<array-key, string> pin to net, of one part */
+    public function ofPart(string $part): array
+    {
+        $nets = [];
+        foreach ($this->of as $pin => $net) {
+            $dot = (int) strrpos((string) $pin, '.');
+            if (substr((string) $pin, 0, $dot) === $part) {
+                $nets[substr((string) $pin, $dot + 1)] = $net;
+            }
+        }
+
+        return $nets;
+    }
+
+    /** A net that power comes over, by its name; common practice. */
+    public static function isSupply(string $net): bool
+    {
+        return preg_match(
+            '~^(?:[+-]?\d+(?:[.,]\d+)?V\d*|V(?:CC|DD|EE|BAT|IN|SUP\w*)|\+?(?:BATT?|VIN)[+]?|V[+-]|\+.*)$~i',
+            $net,
+        ) === 1;
+    }
+
+    public static function isGround(string $net): bool
+    {
+        return preg_match('~^(?:[AD]?GND\w*|0V|VSS|MASSE|COM(?:MON)?|EARTH)$~i', $net) === 1;
+    }
+}
