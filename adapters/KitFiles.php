@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace ChiralexAdapters;
 
+use Chiralex\Kit\RoleList;
 use ZipArchive;
 
 /** Collects the files of a kit folder, from a folder, a ZIP or a single parts list. */
@@ -11,8 +12,11 @@ final readonly class KitFiles
 {
     public const LIMIT = 10 * 1_048_576;
     private const UNPACKED_LIMIT = 40 * 1_048_576;
-    /** Endings of layer files. */
-    private const LAYERS = ['gbr', 'ger', 'gko', 'gm1', 'gxc'];
+    /** Endings of layer files, drill files and net lists. */
+    private const LAYERS = [
+        ...['gbr', 'ger', 'gko', 'gm1', 'gml', 'gxc', 'gto', 'gbo', 'gts', 'gbs', 'gtl', 'gbl'],
+        ...['drl', 'xln', 'exc', 'ipc', 'd356', '356'],
+    ];
     private const MOST_LAYERS = 24;
     private const MOST_ENTRIES = 2_000;
     private const KNOWN = [
@@ -45,6 +49,32 @@ final readonly class KitFiles
         }
 
         return $this->fromBytes(basename($path), $this->file($path));
+    }
+
+    /**
+     * Every file of a folder or a ZIP, known or not; a single file alone.
+     *
+     * @return array<string, string> name to bytes, a workbook as it is
+     * @throws UnusableFile when nothing can be read there
+     */
+    public function everything(string $path): array
+    {
+        if (!is_dir($path)) {
+            return $this->fromPath($path);
+        }
+        $files = [];
+        $total = 0;
+        foreach (array_slice(scandir($path) ?: [], 0, self::MOST_ENTRIES) as $name) {
+            if (is_file("{$path}/{$name}") && !str_starts_with($name, '.')) {
+                $files[$name] = $this->file("{$path}/{$name}");
+                $total += strlen($files[$name]);
+            }
+            if ($total > self::UNPACKED_LIMIT) {
+                throw UnusableFile::tooLarge(basename($path), $total);
+            }
+        }
+
+        return $files;
     }
 
     /** True for a name that the kit folder format gives a meaning. */
@@ -95,9 +125,10 @@ final readonly class KitFiles
             }
         }
 
-        foreach (array_slice(scandir($path) ?: [], 0, 2000) as $name) {
+        $said = array_change_key_case(RoleList::of($files['kit.json'] ?? null));
+        foreach (array_slice(scandir($path) ?: [], 0, self::MOST_ENTRIES) as $name) {
             if (
-                self::isLayer($name) &&
+                (self::isLayer($name) || isset($said[strtolower($name)])) &&
                 is_file("{$path}/{$name}") &&
                 count($files) < count(self::KNOWN) + self::MOST_LAYERS
             ) {

@@ -90,6 +90,7 @@ final readonly class Application
         return match ($verb) {
             'parts' => $kits->parts($arguments),
             'check' => $kits->check($arguments),
+            'board' => (new BoardVerb())->board($arguments),
             'lie' => $kits->lie($arguments),
             'order' => $kits->order($arguments),
             'marks' => $kits->marks($arguments),
@@ -102,7 +103,7 @@ final readonly class Application
             'page' => (new PageVerb())->page($arguments),
             default => throw UsageError::unknownVerb(
                 $verb,
-                'decode, bands, encode, parts, check, lie, order, marks, bags, bench, safety, manual, sheet, package, page',
+                'decode, bands, encode, parts, check, board, lie, order, marks, bags, bench, safety, manual, sheet, package, page',
             ),
         };
     }

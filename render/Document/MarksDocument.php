@@ -60,7 +60,7 @@ final readonly class MarksDocument
             'fitMark' => $callout->signs->fit?->value,
             'partMark' => $callout->signs->check?->value,
             'terminal' => $callout->signs->terminal,
-            'boardMark' => $callout->print->mark?->print,
+            'boardMark' => $callout->print->mark->print ?? ($callout->print->isRead ? 'none' : null),
             'bearing' => $callout->pointing->bearing === null ? null : round($callout->pointing->bearing, 3),
             'direction' => $callout->pointing->direction,
             'landmark' => $callout->pointing->landmark,
@@ -242,9 +242,7 @@ final readonly class MarksDocument
                 ]),
             $wire->face === null
                 ? ''
-                : $this->words->sentence(
-                    ($kit->nature->boardless ? 'callout.case.' : 'callout.face.') . $wire->face,
-                ),
+                : $this->words->sentence(($kit->nature->boardless ? 'callout.case.' : 'callout.face.') . $wire->face),
             $wire->relief === '' ? '' : $this->words->sentence('callout.relief', ['relief' => $wire->relief]),
         ];
 

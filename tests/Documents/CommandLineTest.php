@@ -26,6 +26,8 @@ final class CommandLineTest extends TestCase
         yield 'parts of a list alone' => [['parts', self::DEMO . '/bom.csv'], 'Parts', 0];
         yield 'check' => [['check', self::DEMO], 'Check', 0];
         yield 'check: an open question blocks' => [['check', self::DEMO . '/history/next-bom.csv'], 'Check', 1];
+        yield 'board' => [['board', 'tests/boards/gull-counter/kit'], 'BoardFiles', 0];
+        yield 'board: a folder without files of boards' => [['board', self::DEMO], 'BoardFiles', 0];
         yield 'lie' => [['lie', self::DEMO, '--down', 'top'], 'Lie', 0];
         yield 'lie with some parts' => [['lie', self::DEMO, '--fitted', 'R1,XU1'], 'Lie', 0];
         yield 'order' => [['order', self::DEMO], 'Order', 0];

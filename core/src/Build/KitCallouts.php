@@ -68,6 +68,7 @@ final readonly class KitCallouts
         $usual = BodyMarks::of($part->row, $part->shape->outline);
         $own = $usual?->check === $part->row->mark?->check ? null : $usual?->check;
         $placement = $part->place->placement;
+        $print = $kit->findings->drawn->prints[$part->designator] ?? null;
         $shown = $part->notes->legend !== 'nothing' && (!$kit->findings->hasPlacements || $part->place->body !== null);
 
         return new PolarPart(
@@ -81,8 +82,17 @@ final readonly class KitCallouts
             ),
             new MarkSpot($said?->pin, self::at($part)),
             new PrintedSign(
-                $shown ? BoardMarkTable::of($part->row, $said === null ? $own : $said->mark) : null,
+                match (true) {
+                    !$shown, $print?->mark === 'none' => null,
+                    $print !== null => BoardMarkTable::seen(
+                        $part->row,
+                        $said === null ? $usual?->check : $said->mark,
+                        $print->mark,
+                    ),
+                    default => BoardMarkTable::of($part->row, $said === null ? $own : $said->mark),
+                },
                 $placement === null ? null : $kit->board($placement->board)->squarePad[$part->kind()->value] ?? null,
+                $print !== null,
             ),
             ($reversals ?? Reversals::of($kit))->reversal($part),
         );

@@ -10,6 +10,9 @@ use Chiralex\Reason\Problem;
 /** What was found when the files were read. */
 final readonly class Findings
 {
+    /** What the files of the boards say. */
+    public BoardReading $drawn;
+
     /**
      * @param list<Problem> $problems of all files
      * @param list<string> $strayPlacements designators placed but not in the parts list
@@ -23,5 +26,8 @@ final readonly class Findings
         public array $unknownNames = [],
         public array $openSockets = [],
         public bool $hasPlacements = false,
-    ) {}
+        ?BoardReading $drawn = null,
+    ) {
+        $this->drawn = $drawn ?? BoardReading::none();
+    }
 }

@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace Chiralex\Kit;
 
 use Chiralex\Board\BoardShape;
+use Chiralex\Board\Files\FileRole;
+use Chiralex\Board\Layer\LayerReader;
 use Chiralex\Board\PlacementList;
 use Chiralex\Board\PlacementReader;
 use Chiralex\Board\Point;
@@ -13,6 +15,7 @@ use Chiralex\Bom\PartsList;
 use Chiralex\Bom\PartsReader;
 use Chiralex\Bom\Recognizer;
 use Chiralex\Kit\Exception\UnusableKit;
+use Chiralex\Kit\Internal\BoardFiles;
 use Chiralex\Kit\Internal\CaseParts;
 use Chiralex\Kit\Internal\KitFile;
 use Chiralex\Kit\Internal\LayerFiles;
@@ -27,6 +30,7 @@ use Chiralex\Table\Exception\UnreadableTable;
 /** Reads a kit folder, given as file names and their bytes. */
 final readonly class KitReader
 {
+    private const PLACES = ['placements.csv', 'placements.tsv', 'placements.txt'];
     /** Around the bodies of a board without an outline, in millimetres. */
     private const MARGIN = 3.0;
     /** The size of a board of which nothing is known. */
@@ -43,7 +47,7 @@ final readonly class KitReader
     {
         $file = KitFile::read($files['kit.json'] ?? null);
         $options = $file->options($options);
-        $list = $this->partsList($files, $labels);
+        $list = $this->partsList($files, $labels, $file->roles());
         $boards = $file->boards()->shapes();
         [$pilot, $logged] = isset($files['pilot.csv'])
             ? (new PilotLog())->read((new CsvReader())->read($files['pilot.csv'], 'pilot.csv'))
@@ -51,8 +55,9 @@ final readonly class KitReader
         [$measurements, $unread] = isset($files['measurements.csv'])
             ? (new MeasurementFile())->read((new CsvReader())->read($files['measurements.csv'], 'measurements.csv'))
             : [[], []];
-        $layers = LayerFiles::read($files, $boards, $labels);
-        $placed = $layers->over($this->placements($files, $boards, $file->boards()->turned(), $labels));
+        $drawn = BoardFiles::read($files, $file->roles());
+        $layers = LayerFiles::of($drawn->files, $boards, $labels);
+        $placed = $layers->over($this->placements($files, $boards, $file->boards()->turned(), $labels, $file->roles()));
         $answers = $file->lines();
         $resolver = new PartResolver(
             Recognizer::standard(),
@@ -115,6 +120,7 @@ final readonly class KitReader
                 $this->unknownNames($file, $parts, $boards),
                 $open,
                 $placed->placements !== [],
+                $drawn->reading($boards, $parts),
             ),
             new KitLogs($pilot, $measurements, $file->firstKit()),
         );
@@ -123,12 +129,13 @@ final readonly class KitReader
     /**
      * @param array<string, string> $files
      * @param array<string, string> $labels
+     * @param array<string, string> $roles file to role, as the maker says
      * @throws UnusableKit
      * @throws UnreadableTable
      */
-    private function partsList(array $files, array $labels): PartsList
+    private function partsList(array $files, array $labels, array $roles): PartsList
     {
-        foreach (['bom.csv', 'bom.tsv', 'bom.txt'] as $name) {
+        foreach ([...self::said($files, $roles, FileRole::Parts), 'bom.csv', 'bom.tsv', 'bom.txt'] as $name) {
             if (isset($files[$name])) {
                 return (new PartsReader())->read((new CsvReader())->read($files[$name], $labels[$name] ?? $name));
             }
@@ -141,11 +148,12 @@ final readonly class KitReader
      * @param list<BoardShape> $boards
      * @param list<string> $turned
      * @param array<string, string> $labels
+     * @param array<string, string> $roles file to role, as the maker says
      * @throws UnreadableTable
      */
-    private function placements(array $files, array $boards, array $turned, array $labels): PlacementList
+    private function placements(array $files, array $boards, array $turned, array $labels, array $roles): PlacementList
     {
-        foreach (['placements.csv', 'placements.tsv', 'placements.txt'] as $name) {
+        foreach ([...self::said($files, $roles, FileRole::Places), ...self::PLACES] as $name) {
             if (isset($files[$name])) {
                 return (new PlacementReader())->read(
                     (new CsvReader())->read($files[$name], $labels[$name] ?? $name),
@@ -156,6 +164,24 @@ final readonly class KitReader
         }
 
         return new PlacementList([], [], 'placements.csv');
+    }
+
+    /**
+     * Tables that the maker says hold parts or places.
+     *
+     * @param array<string, string> $files
+     * @param array<string, string> $roles
+     * @return list<string>
+     */
+    private static function said(array $files, array $roles, FileRole $role): array
+    {
+        return array_values(
+            array_filter(
+                array_map(strval(...), array_keys($files)),
+                static fn(string $name): bool => (array_change_key_case($roles)[strtolower($name)] ?? '') ===
+                    $role->value && !LayerReader::isLayer($files[$name]),
+            ),
+        );
     }
 
     /**

@@ -75,6 +75,8 @@ return [
     'callout.board.minus' => 'einen gefüllten Halbkreis',
     'callout.board.flat' => 'eine flache Seite im Umriss',
     'callout.board.notch' => 'eine Kerbe im Umriss',
+    'callout.board.square' => 'ein Quadrat um das Pad',
+    'callout.board.dot' => 'einen Punkt',
     'callout.board.pin 1' => 'Stift 1',
     'callout.board.outline' => 'denselben Umriss',
     'callout.edge.top edge' => 'zum oberen Rand',
@@ -153,7 +155,8 @@ return [
     'sheet.overlay' => 'Plätze und Namen',
     'sheet.top' => 'Oberseite',
     'sheet.bottom' => 'Unterseite, links nach rechts gewendet',
-    'sheet.overlay-how' => 'Schneide es am Umriss aus und leg es auf die Platine oder klebe es auf: Löcher auf Löcher. Etiketten und Isolierungen sind in ihrer Größe.',
+    'sheet.overlay-how' =>
+        'Schneide es am Umriss aus und leg es auf die Platine oder klebe es auf: Löcher auf Löcher. Etiketten und Isolierungen sind in ihrer Größe.',
     'sheet.nothing-placed' => 'Noch hat kein Teil einen Platz, und kein Etikett und keine Isolierung nennt ihre Größe.',
     'page.wire-name' => 'Draht',
     'page.wire-colour' => 'Farbe',

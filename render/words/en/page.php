@@ -75,6 +75,8 @@ return [
     'callout.board.minus' => 'a filled half circle',
     'callout.board.flat' => 'a flat in the outline',
     'callout.board.notch' => 'a notch in the outline',
+    'callout.board.square' => 'a square around the pad',
+    'callout.board.dot' => 'a dot',
     'callout.board.pin 1' => 'pin 1',
     'callout.board.outline' => 'the same outline',
     'callout.edge.top edge' => 'the top edge',
@@ -154,7 +156,8 @@ return [
     'sheet.overlay' => 'Places and names',
     'sheet.top' => 'top side',
     'sheet.bottom' => 'bottom side, turned over left to right',
-    'sheet.overlay-how' => 'Cut it out at the outline and lay it on the board, or stick it on: holes over holes. Labels and insulators are at their size.',
+    'sheet.overlay-how' =>
+        'Cut it out at the outline and lay it on the board, or stick it on: holes over holes. Labels and insulators are at their size.',
     'sheet.nothing-placed' => 'No part has a place yet, and no label or insulator says its size.',
     'page.wire-name' => 'wire',
     'page.wire-colour' => 'colour',

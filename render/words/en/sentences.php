@@ -22,7 +22,8 @@ return [
     'bom.merged-row' =>
         '{designators}: this row says nothing but the designator; if its cells were merged with row {earlier}, write {value} here too.',
     'bom.contradiction' => '{designators}: the row says {one} and {other}; correct the one that is wrong.',
-    'bom.beyond-header' => '{text} stands behind the last of {columns} columns, so nothing tells what it is. Put it into a column, or quote a cell with a separator in it.',
+    'bom.beyond-header' =>
+        '{text} stands behind the last of {columns} columns, so nothing tells what it is. Put it into a column, or quote a cell with a separator in it.',
     'bom.two-spellings' => '"{text}" is the value that row {earlier} spells "{other}"; use one spelling.',
     'value.letter-o' => '"{text}": character {position} is the letter O where a zero belongs; type 0.',
     'value.unreadable' =>
@@ -54,6 +55,50 @@ return [
         'A place lies 2,000 mm or more from the origin; are unit and format right? Export the layer again.',
     'layer.open-profile' =>
         'The outline of board {board} does not close; mend it in the board editor and export the profile again.',
+    'file.read.holes' => '{count} holes',
+    'file.read.holes-one' => '1 hole',
+    'file.read.slots' => '{count} slots',
+    'file.read.slots-one' => '1 slot',
+    'file.read.pins' => '{count} pins',
+    'file.read.pins-one' => '1 pin',
+    'file.read.nets' => '{count} nets',
+    'file.read.nets-one' => '1 net',
+    'file.read.rows' => '{count} rows',
+    'file.read.rows-one' => '1 row',
+    'file.read.contours' => '{count} closed outlines',
+    'file.read.contours-one' => '1 closed outline',
+    'file.read.components' => '{count} components',
+    'file.read.components-one' => '1 component',
+    'file.read.objects' => '{count} lines and pads',
+    'file.read.objects-one' => '1 line or pad',
+    'file.left.unknown' =>
+        'Nothing tells for certain what this file is; perhaps {role}. Nothing is made of it until you say what it is.',
+    'file.role.parts' => 'the parts list',
+    'file.role.places' => 'the places of the parts',
+    'file.role.outline' => 'the outline of the board',
+    'file.role.legend-top' => 'the legend of the top side',
+    'file.role.legend-bottom' => 'the legend of the bottom side',
+    'file.role.mask-top' => 'the solder mask of the top side',
+    'file.role.mask-bottom' => 'the solder mask of the bottom side',
+    'file.role.copper-top' => 'the copper of the top side',
+    'file.role.copper-bottom' => 'the copper of the bottom side',
+    'file.role.drill' => 'the holes',
+    'file.role.nets' => 'the nets',
+    'file.role.drawing' => 'a drawing',
+    'file.role.text' => 'a text',
+    'file.role.photo' => 'a photograph',
+    'file.role.kit' => 'the facts of the kit',
+    'file.role.other' => 'something else',
+    'file.left.unused' => 'Nothing is read from files of this sort.',
+    'file.left.nothing' => 'Nothing usable stands in it.',
+    'file.left.no-layer' => 'It is no layer file; export it again in the Gerber layer format.',
+    'file.left.open' => 'No outline closes in it; its ends must meet.',
+    'file.left.broken' => 'Its end is missing; copy or export it again.',
+    'file.left.fault' => '{fault}',
+    'file.left.commands' => '{count} commands not understood',
+    'file.left.commands-one' => '1 command not understood',
+    'file.left.records' => '{count} records without a pin',
+    'file.left.records-one' => '1 record without a pin',
     'layer.no-function' => 'The file does not say which layer it is; export it with file attributes.',
     // matters
     'board.file-value' =>
@@ -160,9 +205,12 @@ return [
     'board.adjuster-covered' =>
         '{designator} lies under {cover}: drill a hole over it, or put it at the edge; it saves opening the kit to adjust it again.',
     'board.prefix-kinds' => 'Prefix {prefix} stands for {kinds}; builders take one for the other.',
-    'kit.first-over' => 'First kit: {pieces} of {part} were left over. Either the list has too many, or a place was forgotten.',
-    'kit.first-missing' => 'First kit: {pieces} of {part} were missing. Put the list right before the second kit is packed.',
-    'kit.first-open' => 'Nobody has packed and built one kit from the printed tick list yet. Do that before the second.',
+    'kit.first-over' =>
+        'First kit: {pieces} of {part} were left over. Either the list has too many, or a place was forgotten.',
+    'kit.first-missing' =>
+        'First kit: {pieces} of {part} were missing. Put the list right before the second kit is packed.',
+    'kit.first-open' =>
+        'Nobody has packed and built one kit from the printed tick list yet. Do that before the second.',
     'order.cycle' => 'These wait for each other: {path}. Take one of the rules back.',
     'order.broken-rule' => 'Your order breaks a rule: {before} has to come before {after}. {why}',
     'order.short-joint' => 'Step {step}: {designator} sinks {gap} mm, only {mm} mm of lead shows; hold it up.',
@@ -196,7 +244,8 @@ return [
     'bench.difference' => '"{text}" is no difference; write it with its unit, like 2 mV.',
     'bench.leads' =>
         'Low ohms: touch the tips of the leads together first and subtract what the meter shows, 0 to 0.2 Ω.',
-    'bench.no-short-kit' => 'Nothing is measured before the first power. Add a test without power from {points}, {expect}: a short is found before it burns.',
+    'bench.no-short-kit' =>
+        'Nothing is measured before the first power. Add a test without power from {points}, {expect}: a short is found before it burns.',
     'bench.no-short' =>
         'Gate {gate} is measured under power only: add a test without power, {expect} between the same points. Bench proposes it.',
     'bench.proposal-kit' =>

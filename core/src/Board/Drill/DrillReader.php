@@ -27,7 +27,8 @@ final readonly class DrillReader
      */
     public function read(string $bytes, string $name): DrillFile
     {
-        $plated = preg_match('~npth|non-?plated|np[_-]|unplated~i', $name) !== 1;
+        $plated = self::isPlatedByName($name);
+        $own = null;
         $function = null;
         $tools = $holes = $slots = [];
         $pen = new DrillPen();
@@ -38,6 +39,7 @@ final readonly class DrillReader
                 $function = ['NONPLATED' => 'NonPlated', 'PLATED' => 'Plated'][$found[1]] ?? 'MixedPlating';
                 $plated = $found[1] !== 'NONPLATED';
             }
+            $own = self::ownPlating($line, $own);
             if ($index > Limits::LAYER_WORDS || count($holes) + count($slots) > Limits::LAYER_OBJECTS) {
                 throw UnreadableLayer::tooLarge($name, Limits::LAYER_OBJECTS);
             }
@@ -47,24 +49,41 @@ final readonly class DrillReader
                 continue;
             }
             if (preg_match('~^T0*(\d+)(?:[A-BD-Z][\d.]*)*C([\d.]+)~', $line, $found) === 1) {
-                $tools[(int) $found[1]] = (float) $found[2] * $pen->coordinates->unit;
+                $tools[(int) $found[1]] = [round((float) $found[2] * $pen->coordinates->unit, 6), $own];
                 $pen = $pen->isHeader ? $pen : $pen->with(tool: (int) $found[1]);
                 continue;
             }
             [$pen, $made, $known] = $pen->take($line, $name, $index + 1);
             $left += $known ? 0 : 1;
-            $diameter = $tools[$pen->tool] ?? 0.0;
+            [$diameter, $through] = $tools[$pen->tool] ?? [0.0, null];
             foreach ($made as $each) {
                 if ($diameter <= 0.0) {
                     ++$left;
                 } elseif ($each instanceof Point) {
-                    $holes[] = new DrilledHole($each, round($diameter, 6), $plated);
+                    $holes[] = new DrilledHole($each, $diameter, $through ?? $plated);
                 } else {
-                    $slots[] = new DrilledSlot($each[0], $each[1], round($diameter, 6), $plated);
+                    $slots[] = new DrilledSlot($each[0], $each[1], $diameter, $through ?? $plated);
                 }
             }
         }
 
         return new DrillFile($holes, $slots, $function, $left);
+    }
+
+    /** Whether the holes of a file are plated, by its name. */
+    public static function isPlatedByName(string $name): bool
+    {
+        return preg_match('~npth|non-?plated|np[_-]|unplated~i', $name) !== 1;
+    }
+
+    /** What the attributes of a tool say of its holes, null where they say nothing. */
+    private static function ownPlating(string $line, ?bool $before): ?bool
+    {
+        return match (true) {
+            str_contains($line, 'TA.APERFUNCTION,NONPLATED') => false,
+            str_contains($line, 'TA.APERFUNCTION,PLATED') => true,
+            str_contains($line, 'TA.APERFUNCTION') || preg_match('~\bTD\b~', $line) === 1 => null,
+            default => $before,
+        };
     }
 }

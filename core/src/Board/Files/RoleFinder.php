@@ -69,7 +69,7 @@ final readonly class RoleFinder
     public function of(string $name, string $bytes): FileFate
     {
         $lower = mb_strtolower($name);
-        $said = FileRole::tryFrom($this->said[$name] ?? ($this->said[$lower] ?? ''));
+        $said = FileRole::tryFrom(array_change_key_case($this->said)[strtolower($name)] ?? '');
         $attribute = $this->byAttribute($bytes);
         $named = self::NAMES[$lower] ?? null;
         $isLayer = LayerReader::isLayer($bytes);

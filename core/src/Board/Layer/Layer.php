@@ -10,8 +10,14 @@ final readonly class Layer
     /**
      * @param list<string> $function the file's own, `['Component', 'L1', 'Top']`; empty where it does not say
      * @param list<LayerObject> $objects
+     * @param bool $isWhole false where the end of the file is missing
      */
-    public function __construct(public string $file, public array $function, public array $objects) {}
+    public function __construct(
+        public string $file,
+        public array $function,
+        public array $objects,
+        public bool $isWhole = true,
+    ) {}
 
     public function is(string $function): bool
     {

@@ -31,9 +31,11 @@ final readonly class LayerReader
         $pen = new Pen();
         $objects = [];
         $words = $block = 0;
+        $isWhole = false;
         $operations = new Operations($file);
         foreach (Word::split($bytes) as $word) {
             if ($word->text === 'M02' || $word->text === 'M00') {
+                $isWhole = true;
                 break;
             }
             [$pen, $object] = $word->extended
@@ -53,6 +55,6 @@ final readonly class LayerReader
             }
         }
 
-        return new Layer($file, $pen->attributes->file['.FileFunction'] ?? [], $objects);
+        return new Layer($file, $pen->attributes->file['.FileFunction'] ?? [], $objects, $isWhole);
     }
 }

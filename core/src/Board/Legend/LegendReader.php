@@ -36,7 +36,7 @@ final readonly class LegendReader
                 continue;
             }
             if ($isText) {
-                $letters[$index] = ($letters[$index] ?? 0) + 1;
+                $letters[$index][] = self::stroke($object, $bodies[$index]);
             } else {
                 $mine[$index][] = self::stroke($object, $bodies[$index]);
             }
@@ -46,7 +46,7 @@ final readonly class LegendReader
             fn(PlacedBody $body, int $index): PlacePrint => $this->print(
                 $body,
                 $mine[$index] ?? [],
-                $letters[$index] ?? 0,
+                $letters[$index] ?? [],
             ),
             $bodies,
             array_keys($bodies),
@@ -75,8 +75,11 @@ final readonly class LegendReader
         return $best === null ? [$beside, true] : [$best, false];
     }
 
-    /** @param list<Stroke> $strokes in the frame of the body */
-    private function print(PlacedBody $body, array $strokes, int $letters): PlacePrint
+    /**
+     * @param list<Stroke> $strokes in the frame of the body
+     * @param list<Stroke> $letters beside it
+     */
+    private function print(PlacedBody $body, array $strokes, array $letters): PlacePrint
     {
         [$a, $b] = self::half($body);
         $edge = $inside = 0.0;
@@ -92,8 +95,12 @@ final readonly class LegendReader
             }
         }
         $drawn = $edge >= self::DRAWN * 4 * ($a + $b);
-        $mark = (new SignFinder())->find($body, $strokes, $a, $b);
-        $text = $letters >= self::STROKES || ($small > self::STROKES && $mark === 'none');
+        $signs = new SignFinder();
+        $mark = $signs->find($body, $strokes, $a, $b);
+        // A plus stands outside the body as often as on it.
+        $isBeside = $mark === 'none' && $signs->hasPlus([...$letters, ...$strokes]);
+        $mark = $isBeside ? 'plus' : $mark;
+        $text = count($letters) - ($isBeside ? 2 : 0) >= self::STROKES || ($small > self::STROKES && $mark === 'none');
         $shows = [...$text ? ['designator'] : [], ...$drawn ? ['outline'] : []];
 
         return new PlacePrint($body->designator, $shows === [] ? ['nothing'] : $shows, $mark);

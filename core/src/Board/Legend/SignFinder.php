@@ -97,13 +97,18 @@ final readonly class SignFinder
         return $round !== [] && $straight !== [];
     }
 
-    /** @param list<Stroke> $strokes */
-    private function hasPlus(array $strokes): bool
+    /**
+     * Two short strokes, level and upright, that cross in their middles; a letter X stands aslant.
+     *
+     * @param list<Stroke> $strokes
+     */
+    public function hasPlus(array $strokes): bool
     {
         $short = array_values(
             array_filter(
                 $strokes,
                 static fn(Stroke $each): bool => $each->isStraight() &&
+                    $each->isSquare(self::SQUARE) &&
                     $each->length() >= 0.5 &&
                     $each->length() <= self::SMALL,
             ),

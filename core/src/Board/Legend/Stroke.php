@@ -17,6 +17,15 @@ final readonly class Stroke
         return count($this->points) === 2;
     }
 
+    /** True for a line along or across the frame, off by no more than a share of its length. */
+    public function isSquare(float $share): bool
+    {
+        $last = $this->points[count($this->points) - 1];
+        [$u, $v] = [abs($last->x - $this->points[0]->x), abs($last->y - $this->points[0]->y)];
+
+        return min($u, $v) <= $share * max($u, $v);
+    }
+
     public function length(): float
     {
         $length = 0.0;

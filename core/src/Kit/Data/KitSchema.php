@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Chiralex\Kit\Data;
 
+use Chiralex\Board\Files\FileRole;
 use Chiralex\Kit\Alloy;
 use Chiralex\Kit\Hazard;
 use Chiralex\Kit\LengthUnit;
@@ -52,6 +53,7 @@ final readonly class KitSchema
                 ],
                 'traits' => ['list' => ['enum' => array_column(Hazard::cases(), 'value')]],
                 'ruledOut' => ['object' => array_fill_keys(array_column(Hazard::cases(), 'value'), 'string')],
+                'files' => ['map' => ['enum' => array_column(FileRole::cases(), 'value')]],
                 'firstKit' => ['object' => ['done' => 'boolean', 'off' => ['map' => 'integer']]],
                 'groups' => self::groups(),
                 'gates' => [

@@ -30,7 +30,12 @@ final class UnusableKit extends RuntimeException implements ChiralexException
 
     public static function notJson(string $why): self
     {
-        return new self(sprintf('kit.json is not valid JSON: %s. Mend it in a text editor.', $why));
+        return new self(
+            sprintf(
+                'kit.json is not valid JSON: %s. Save the kit again where it came from, or leave this file out and enter its facts in the rooms.',
+                $why,
+            ),
+        );
     }
 
     public static function unknownField(string $path, string $known): self

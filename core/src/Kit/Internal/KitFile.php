@@ -284,6 +284,12 @@ final readonly class KitFile
         return $this->json->textMap('ruledOut');
     }
 
+    /** @return array<string, string> file to role, as the maker says */
+    public function roles(): array
+    {
+        return $this->json->textMap('files');
+    }
+
     public function firstKit(): FirstKit
     {
         $first = $this->json->object('firstKit');

@@ -5,10 +5,10 @@ declare(strict_types=1);
 namespace Chiralex\Kit\Internal;
 
 use Chiralex\Board\BoardShape;
-use Chiralex\Board\Exception\UnreadableLayer;
+use Chiralex\Board\Files\FileRole;
+use Chiralex\Board\Files\ReadFile;
 use Chiralex\Board\Layer\ComponentLayer;
 use Chiralex\Board\Layer\LayerComponent;
-use Chiralex\Board\Layer\LayerReader;
 use Chiralex\Board\Layer\ProfileLayer;
 use Chiralex\Board\PlacementList;
 use Chiralex\Board\Polygon;
@@ -29,38 +29,27 @@ final readonly class LayerFiles
     private function __construct(public array $components, public array $outlines, public array $problems) {}
 
     /**
-     * @param array<string, string> $files name to bytes
+     * @param list<ReadFile> $files
      * @param non-empty-list<BoardShape> $boards
      * @param array<string, string> $labels names to call files by
      */
-    public static function read(array $files, array $boards, array $labels): self
+    public static function of(array $files, array $boards, array $labels): self
     {
         $components = $outlines = $problems = [];
-        ksort($files);
-        foreach ($files as $name => $bytes) {
-            if (!LayerReader::isLayer($bytes)) {
-                continue;
-            }
-            $label = $labels[$name] ?? $name;
-            try {
-                $layer = (new LayerReader())->read($bytes, $label);
-            } catch (UnreadableLayer $fault) {
-                $problems[] = new Problem(
-                    ProblemSeverity::Error,
-                    $fault->reason,
-                    [],
-                    $label,
-                    $fault->sourceLine === 0 ? null : $fault->sourceLine,
-                );
-                continue;
-            }
-            $board = self::board($name, $boards);
-            if ($layer->is('Component')) {
-                foreach ((new ComponentLayer())->components($layer, $board) as $component) {
+        foreach ($files as $file) {
+            $label = $labels[$file->name] ?? $file->name;
+            $board = BoardFiles::boardOf($file->name, $boards);
+            if ($file->problem !== null) {
+                $problem = $file->problem;
+                $problems[] = new Problem($problem->severity, $problem->code, [], $label, $problem->row);
+            } elseif (!$file->fate->isKnown()) {
+                $problems[] = new Problem(ProblemSeverity::Warning, 'layer.no-function', [], $label);
+            } elseif ($file->is(FileRole::Places) && $file->layer !== null) {
+                foreach ((new ComponentLayer())->components($file->layer, $board) as $component) {
                     $components[$component->placement->designator] ??= $component;
                 }
-            } elseif ($layer->is('Profile')) {
-                $outline = (new ProfileLayer())->outline($layer);
+            } elseif ($file->is(FileRole::Outline) && $file->layer !== null) {
+                $outline = (new ProfileLayer())->outline($file->layer);
                 if ($outline === null) {
                     $problems[] = new Problem(
                         ProblemSeverity::Warning,
@@ -71,8 +60,6 @@ final readonly class LayerFiles
                 } else {
                     $outlines[$board] ??= $outline;
                 }
-            } elseif ($layer->function === []) {
-                $problems[] = new Problem(ProblemSeverity::Warning, 'layer.no-function', [], $label);
             }
         }
 
@@ -103,22 +90,5 @@ final readonly class LayerFiles
         }
 
         return new PlacementList($placements, $problems, $table->file);
-    }
-
-    /** @param non-empty-list<BoardShape> $boards */
-    private static function board(string $file, array $boards): string
-    {
-        foreach ($boards as $board) {
-            if (
-                preg_match(
-                    '~(?<![a-z0-9])' . preg_quote(mb_strtolower($board->name), '~') . '(?![a-z0-9])~u',
-                    mb_strtolower($file),
-                ) === 1
-            ) {
-                return $board->name;
-            }
-        }
-
-        return $boards[0]->name;
     }
 }

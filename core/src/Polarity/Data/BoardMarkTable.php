@@ -19,6 +19,23 @@ final readonly class BoardMarkTable
         return $said === null || $row->board?->meets === $said ? $row->board : self::byMark($said);
     }
 
+    /**
+     * What stands on the legend for a part, with the mark of the part that goes to it.
+     *
+     * @param string $seen the shape read: `bar`, `flat`, `notch`, `plus`, `minus`, `square` or `dot`
+     * @param ?Mark $check the mark by which the part's direction is told
+     */
+    public static function seen(KindRow $row, ?Mark $check, string $seen): ?BoardMark
+    {
+        $meets = match ($seen) {
+            'plus' => $row->board?->print === 'plus' ? $row->board->meets : Mark::LongLead,
+            'minus' => $check === Mark::Stripe ? Mark::Stripe : Mark::ShortLead,
+            default => $row->board?->print === $seen ? $row->board->meets : $check ?? $row->board?->meets,
+        };
+
+        return $meets === null ? null : new BoardMark($seen, $meets, 'the legend of the board');
+    }
+
     private static function byMark(Mark $mark): BoardMark
     {
         return new BoardMark(

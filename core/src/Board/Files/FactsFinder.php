@@ -1,0 +1,100 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Chiralex\Board\Files;
+
+use Chiralex\Board\Drill\DrilledHole;
+use Chiralex\Board\Drill\DrilledSlot;
+use Chiralex\Board\Layer\ProfileLayer;
+use Chiralex\Board\Polygon;
+
+/** Works out what the files of a board say of its outline, its cut-outs and its holes. */
+final readonly class FactsFinder
+{
+    /** A contour this near a hole in place and width is that hole, millimetres. */
+    private const SAME_HOLE = 0.1;
+
+    /** @param list<ReadFile> $files those of one board */
+    public function facts(array $files, ?Polygon $typed = null): BoardFacts
+    {
+        $contours = $holes = $slots = [];
+        foreach ($files as $file) {
+            if ($file->is(FileRole::Outline) && $file->layer !== null && $contours === []) {
+                $contours = (new ProfileLayer())->contours($file->layer);
+            }
+            array_push($holes, ...$file->drill->holes ?? []);
+            array_push($slots, ...$file->drill->slots ?? []);
+        }
+        $holes = $this->once($holes);
+        $outline = $contours[0] ?? null;
+        $cutouts = [];
+        foreach (array_slice($contours, 1) as $contour) {
+            $isInside = $outline?->contains($contour->corners[0]) ?? false;
+            if ($isInside && !$this->isHole($contour, $holes)) {
+                $cutouts[] = $contour;
+            }
+        }
+
+        return new BoardFacts($outline ?? $typed, $cutouts, $holes, $this->slotsOnce($slots));
+    }
+
+    /**
+     * @param list<DrilledHole> $holes
+     * @return list<DrilledHole> by x, then y; what two files say of one hole once
+     */
+    private function once(array $holes): array
+    {
+        usort(
+            $holes,
+            static fn(DrilledHole $a, DrilledHole $b): int => [round($a->at->x, 3), round($a->at->y, 3)] <=> [
+                round($b->at->x, 3),
+                round($b->at->y, 3),
+            ],
+        );
+        $kept = [];
+        foreach ($holes as $hole) {
+            $isTold = false;
+            for ($i = count($kept) - 1; $i >= 0 && $hole->at->x - $kept[$i]->at->x <= self::SAME_HOLE; --$i) {
+                $isTold = $isTold || $kept[$i]->isSame($hole);
+            }
+            if (!$isTold) {
+                $kept[] = $hole;
+            }
+        }
+
+        return $kept;
+    }
+
+    /**
+     * @param list<DrilledSlot> $slots
+     * @return list<DrilledSlot>
+     */
+    private function slotsOnce(array $slots): array
+    {
+        $kept = [];
+        foreach ($slots as $slot) {
+            $kept[$slot->key()] ??= $slot;
+        }
+        ksort($kept, SORT_NATURAL);
+
+        return array_values($kept);
+    }
+
+    /** @param list<DrilledHole> $holes */
+    private function isHole(Polygon $contour, array $holes): bool
+    {
+        [$left, $low, $right, $high] = $contour->bounds();
+        foreach ($holes as $hole) {
+            if (
+                hypot(($left + $right) / 2 - $hole->at->x, ($low + $high) / 2 - $hole->at->y) <= self::SAME_HOLE &&
+                abs($right - $left - $hole->diameter) <= self::SAME_HOLE &&
+                abs($high - $low - $hole->diameter) <= self::SAME_HOLE
+            ) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+}

@@ -1,0 +1,118 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Chiralex\Kit\Internal;
+
+use Chiralex\Board\BoardShape;
+use Chiralex\Board\Drill\DrillReader;
+use Chiralex\Board\Files\FactsFinder;
+use Chiralex\Board\Files\FileRole;
+use Chiralex\Board\Files\FolderReader;
+use Chiralex\Board\Files\ReadFile;
+use Chiralex\Board\Files\RoleFinder;
+use Chiralex\Board\Layer\LayerReader;
+use Chiralex\Board\Legend\LegendReader;
+use Chiralex\Board\Net\NetReader;
+use Chiralex\Board\Net\Nets;
+use Chiralex\Board\Side;
+use Chiralex\Kit\BoardReading;
+use Chiralex\Kit\KitPart;
+
+/** The files that boards are made from, read by their roles, each of the board that its name holds. */
+final readonly class BoardFiles
+{
+    /** @param list<ReadFile> $files layers, drill files and net lists */
+    private function __construct(public array $files) {}
+
+    /**
+     * @param array<string, string> $files name to bytes
+     * @param array<string, string> $said file to role, as the maker says
+     */
+    public static function read(array $files, array $said): self
+    {
+        return new self(
+            (new FolderReader(new RoleFinder($said)))->read(
+                array_filter(
+                    $files,
+                    static fn(string $bytes): bool => LayerReader::isLayer($bytes) ||
+                        DrillReader::isDrill($bytes) ||
+                        NetReader::isNets($bytes),
+                ),
+            ),
+        );
+    }
+
+    /**
+     * The name of the board that a file belongs to: the one its name holds, else the first.
+     *
+     * @param non-empty-list<BoardShape> $boards
+     */
+    public static function boardOf(string $file, array $boards): string
+    {
+        foreach ($boards as $board) {
+            if (
+                preg_match(
+                    '~(?<![a-z0-9])' . preg_quote(mb_strtolower($board->name), '~') . '(?![a-z0-9])~u',
+                    mb_strtolower($file),
+                ) === 1
+            ) {
+                return $board->name;
+            }
+        }
+
+        return $boards[0]->name;
+    }
+
+    /**
+     * @param non-empty-list<BoardShape> $boards with the outlines that count
+     * @param array<string, KitPart> $parts
+     */
+    public function reading(array $boards, array $parts): BoardReading
+    {
+        $facts = $prints = $joined = [];
+        foreach ($boards as $board) {
+            $own = array_values(
+                array_filter(
+                    $this->files,
+                    static fn(ReadFile $file): bool => self::boardOf($file->name, $boards) === $board->name,
+                ),
+            );
+            $facts[$board->name] = (new FactsFinder())->facts($own, $board->outlineGiven ? $board->outline : null);
+            foreach (Side::cases() as $side) {
+                $prints += $this->prints($own, $board->name, $side, $parts);
+            }
+        }
+        foreach ($this->files as $file) {
+            array_push($joined, ...$file->joined);
+        }
+
+        return new BoardReading($facts, $prints, Nets::of($joined));
+    }
+
+    /**
+     * @param list<ReadFile> $files of the board
+     * @param array<string, KitPart> $parts
+     * @return array<string, \Chiralex\Board\Legend\PlacePrint>
+     */
+    private function prints(array $files, string $board, Side $side, array $parts): array
+    {
+        $role = $side === Side::Top ? FileRole::LegendTop : FileRole::LegendBottom;
+        $layers = array_filter(array_map(static fn(ReadFile $file) => $file->is($role) ? $file->layer : null, $files));
+        $bodies = [];
+        foreach ($layers === [] ? [] : $parts as $part) {
+            $body = $part->place->body;
+            if ($body !== null && $body->face->board === $board && $body->face->side === $side) {
+                $bodies[] = $body;
+            }
+        }
+        $prints = [];
+        foreach ($layers as $layer) {
+            foreach ((new LegendReader())->prints($layer, $bodies) as $print) {
+                $prints[$print->designator] ??= $print;
+            }
+        }
+
+        return $prints;
+    }
+}
