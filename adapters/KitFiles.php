@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace ChiralexAdapters;
 
+use Chiralex\Board\Files\RoleFinder;
 use Chiralex\Kit\RoleList;
 use ZipArchive;
 
@@ -17,6 +18,8 @@ final readonly class KitFiles
         ...['gbr', 'ger', 'gko', 'gm1', 'gml', 'gxc', 'gto', 'gbo', 'gts', 'gbs', 'gtl', 'gbl'],
         ...['drl', 'xln', 'exc', 'ipc', 'd356', '356'],
     ];
+    /** Endings that such files have too, and other files as well: what is in them decides. */
+    private const DOUBTFUL = ['txt', 'art', 'pho', 'gbx', 'tap', 'nc', 'ncd', 'cnc', 'drd', 'net'];
     private const MOST_LAYERS = 24;
     private const MOST_ENTRIES = 2_000;
     private const KNOWN = [
@@ -88,6 +91,12 @@ final readonly class KitFiles
         return in_array(strtolower(pathinfo($name, PATHINFO_EXTENSION)), self::LAYERS, true);
     }
 
+    private static function isDoubtful(string $name): bool
+    {
+        return !in_array(strtolower($name), self::KNOWN, true) &&
+            in_array(strtolower(pathinfo($name, PATHINFO_EXTENSION)), self::DOUBTFUL, true);
+    }
+
     /**
      * A dropped file: a ZIP of a kit folder, or a parts list under any name.
      *
@@ -102,7 +111,7 @@ final readonly class KitFiles
         if (str_starts_with($bytes, "PK\x03\x04") && !str_ends_with(strtolower($name), '.xlsx')) {
             return $this->withWorkbook($this->archive($name, $bytes));
         }
-        if (self::isKnown($name)) {
+        if (self::isKnown($name) || RoleFinder::isOfBoard($bytes)) {
             return $this->withWorkbook([strtolower(basename($name)) => $bytes], $name);
         }
 
@@ -128,11 +137,15 @@ final readonly class KitFiles
         $said = array_change_key_case(RoleList::of($files['kit.json'] ?? null));
         foreach (array_slice(scandir($path) ?: [], 0, self::MOST_ENTRIES) as $name) {
             if (
-                (self::isLayer($name) || isset($said[strtolower($name)])) &&
+                (self::isLayer($name) || isset($said[strtolower($name)]) || self::isDoubtful($name)) &&
+                !isset($files[strtolower($name)]) &&
                 is_file("{$path}/{$name}") &&
                 count($files) < count(self::KNOWN) + self::MOST_LAYERS
             ) {
-                $files[strtolower($name)] = $this->file("{$path}/{$name}");
+                $bytes = $this->file("{$path}/{$name}");
+                if (!self::isDoubtful($name) || isset($said[strtolower($name)]) || RoleFinder::isOfBoard($bytes)) {
+                    $files[strtolower($name)] = $bytes;
+                }
             }
         }
 
@@ -180,7 +193,7 @@ final readonly class KitFiles
                 $base = strtolower(basename((string) ($entry['name'] ?? '')));
                 if (
                     $entry === false ||
-                    !self::isKnown($base) ||
+                    !(self::isKnown($base) || self::isDoubtful($base)) ||
                     isset($files[$base]) ||
                     count($files) >= count(self::KNOWN) + self::MOST_LAYERS
                 ) {
@@ -198,7 +211,9 @@ final readonly class KitFiles
                     );
                 }
                 $total += strlen($unpacked);
-                $files[$base] = $unpacked;
+                if (!self::isDoubtful($base) || RoleFinder::isOfBoard($unpacked)) {
+                    $files[$base] = $unpacked;
+                }
             }
             $zip->close();
 

@@ -19,6 +19,7 @@ use Chiralex\Review\NotBegun;
 use Chiralex\Review\Reviewer;
 use ChiralexRender\Document\BagsDocument;
 use ChiralexRender\Document\BenchDocument;
+use ChiralexRender\Document\BoardFilesDocument;
 use ChiralexRender\Document\CheckDocument;
 use ChiralexRender\Document\ManualDocument;
 use ChiralexRender\Document\MarksDocument;
@@ -35,7 +36,7 @@ final class KitDocuments
     /** Those that have an address of their own. */
     public const SERVED = [
         ...['parts', 'check', 'order', 'order-lowest-first', 'order-kind-by-kind', 'order-block-by-block'],
-        ...['marks', 'bags', 'bench', 'manual', 'safety'],
+        ...['marks', 'bags', 'bench', 'manual', 'safety', 'files'],
     ];
 
     private BuildOrder|BuildCycle|null $planned = null;
@@ -71,6 +72,11 @@ final class KitDocuments
                 : (new ManualDocument($builder))->of($this->manual($this->built())),
             'pictures' => $this->built() === null ? [] : (new StepPictures($this->manual($this->built())))->all(),
             'safety' => (new SafetyDocument($words))->of($this->kit),
+            'files' => (new BoardFilesDocument($words))->of(
+                $this->kit->findings->drawn->files,
+                $this->kit->findings->drawn,
+                $this->kit,
+            ),
             'boards' => (new BoardDocument())->of($this->kit),
             'shelf' => (new ShelfDocument($words))->of($this->kit, $this->planned(), $this->matters()),
             default => $this->bySchool(School::from(substr($name, 6)), $words),

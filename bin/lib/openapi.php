@@ -74,6 +74,7 @@ $routes = [
     'get /revisions/{revision}/documents/bench' => 'Bench',
     'get /revisions/{revision}/documents/bags' => 'Bags',
     'get /revisions/{revision}/documents/manual' => 'ManualResult',
+    'get /revisions/{revision}/documents/files' => 'BoardFiles',
     'get /revisions/{revision}/documents/safety' => 'Safety',
     'post /revisions/{revision}/release' => 'Header',
     'get /revisions/{revision}/faults' => 'Faults',

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace ChiralexRender\Document;
 
+use Chiralex\Board\Files\FileRole;
 use Chiralex\Kit\Data\KitSchema;
 use Chiralex\Kit\Edit\EditKind;
 use Chiralex\Kit\Hazard;
@@ -52,6 +53,12 @@ final readonly class EditSchema
                     $name,
                     self::NOTHING,
                     self::orNull([['type' => 'integer'], ['type' => 'boolean']]),
+                ),
+                self::shape(
+                    EditKind::FileRole,
+                    $name,
+                    self::NOTHING,
+                    self::orNull([['enum' => array_column(FileRole::cases(), 'value')]]),
                 ),
                 self::shape(EditKind::Pilot, $row, ['enum' => ['', 'insert']], self::orNull([$cells])),
             ],

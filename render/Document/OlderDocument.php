@@ -19,7 +19,9 @@ final readonly class OlderDocument
     {
         if (isset($document['steps']) && is_array($document['steps'])) {
             $document['steps'] = array_map(
-                static fn(mixed $step): mixed => is_array($step) ? self::step($step) : $step,
+                static fn(mixed $step): mixed => is_array($step)
+                    ? self::step($step, isset($document['school']))
+                    : $step,
                 $document['steps'],
             );
         }
@@ -57,20 +59,24 @@ final readonly class OlderDocument
 
     /**
      * @param array<mixed> $step
+     * @param bool $isOrdered a step of an order; one of a manual says less
      * @return array<mixed>
      */
-    private static function step(array $step): array
+    private static function step(array $step, bool $isOrdered): array
     {
         $action = is_string($step['action'] ?? null) ? Action::tryFrom($step['action']) : null;
         $names = array_column(is_array($step['parts'] ?? null) ? $step['parts'] : [], 'designator');
 
-        return $step + [
-            'fits' => $action?->fits() === true ? $names : [],
-            'breaksStair' => false,
-            'why' => null,
-            'apart' => [],
-            'uses' => [],
-            'with' => [],
-        ];
+        $step += ['fits' => $action?->fits() === true ? $names : []];
+
+        return !$isOrdered
+            ? $step
+            : $step + [
+                'breaksStair' => false,
+                'why' => null,
+                'apart' => [],
+                'uses' => [],
+                'with' => [],
+            ];
     }
 }

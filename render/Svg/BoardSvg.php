@@ -35,12 +35,13 @@ final readonly class BoardSvg
         $title = Markup::text("{$this->kit->head->name}, {$side->value} side");
 
         return sprintf(
-            '<svg xmlns="http://www.w3.org/2000/svg" viewBox="0 0 %s %s" class="board%s" role="img" aria-label="%s"><path class="mask" d="%s" fill="%s"/><g class="pads">%s</g>%s</svg>',
+            '<svg xmlns="http://www.w3.org/2000/svg" viewBox="0 0 %s %s" class="board%s" role="img" aria-label="%s"><path class="mask" fill-rule="evenodd" d="%s" fill="%s"/><g class="pads">%s</g>%s</svg>',
             Num::of($frame->width),
             Num::of($frame->height),
             $compact ? ' compact' : '',
             $title,
-            $this->outline($board, $frame),
+            $this->outline($board, $frame) .
+                (new BoardHoles())->paths($this->kit->findings->drawn->boards[$board->name] ?? null, $board, $frame),
             Palette::mask($board->stuff->mask),
             $this->pads($here, $frame),
             $parts,

@@ -12,6 +12,7 @@ use Facebook\WebDriver\WebDriverKeys;
 final class FirstKitTest extends BrowserCase
 {
     private const LIST = "Reference,Value,Package,Description\n\"R1,R2\",22k,Axial 1/4W,resistor\nR3,1k,Axial 1/4W,resistor\nD1,1N4148,DO-35,\nC1,47u,6.3x11,\nC2,100n,disc 5mm,ceramic\nJ1,2 way,5.08,\nLED1,red,LED 5mm,\nR4,1OK,Axial 1/4W,resistor\n";
+    private const LEGEND = "%FSLAX46Y46*%\n%MOMM*%\n%ADD10C,0.2*%\nD10*\nX0Y0D02*\nX1000000Y0D01*\nM02*\n";
     private const PLACES = "Designator,Mid X,Mid Y,Rotation,Layer\nR1,20mm,10mm,0,top\nR2,20mm,16mm,0,top\nR3,20mm,22mm,0,top\nR4,20mm,28mm,0,top\nD1,40mm,10mm,90,top\nC1,55mm,20mm,0,top\nC2,40mm,25mm,0,top\nJ1,6mm,20mm,90,top\nLED1,66mm,12mm,0,top\n";
 
     public function test_files_dropped_on_the_shelf_become_an_order_that_can_be_dragged(): void
@@ -46,6 +47,11 @@ final class FirstKitTest extends BrowserCase
         $this->text('.ui-caption b', 'Bottom side');
         self::driver()->findElement(WebDriverBy::tagName('body'))->sendKeys('f2');
         $this->text('.ui-bar b', '9 places on the board');
+        $this->drop('.KitFrame-kit', ['front.art' => self::LEGEND]);
+        $this->text('.board-mismatches', 'Nothing tells for certain what front.art is');
+        $this->find('[aria-label="What front.art is"]')->sendKeys('legend, top');
+        $this->text('.board-files li', 'you said so');
+        $this->gone('.board-mismatches');
         $this->assertAccessible('Board');
 
         $this->dragsAStep();

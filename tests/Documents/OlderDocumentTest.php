@@ -12,13 +12,23 @@ final class OlderDocumentTest extends TestCase
 {
     public function test_a_step_of_an_older_release_has_every_list_the_rooms_read(): void
     {
-        $old = ['steps' => [['action' => 'solder', 'parts' => [['designator' => 'R1']]]]];
-        $newer = ['steps' => [['action' => 'solder', 'fits' => ['R1'], 'apart' => ['R2'], 'parts' => []]]];
+        $old = ['school' => 'lowest-first', 'steps' => [['action' => 'solder', 'parts' => [['designator' => 'R1']]]]];
+        $newer = [
+            'school' => 'lowest-first',
+            'steps' => [['action' => 'solder', 'fits' => ['R1'], 'apart' => ['R2'], 'parts' => []]],
+        ];
         $step = OlderDocument::completed($old)['steps'][0] ?? [];
 
         self::assertSame([['R1'], [], [], []], [$step['fits'], $step['apart'], $step['uses'], $step['with']]);
         $kept = OlderDocument::completed($newer)['steps'][0] ?? [];
         self::assertSame([['R1'], ['R2'], [], []], [$kept['fits'], $kept['apart'], $kept['uses'], $kept['with']]);
+    }
+
+    public function test_a_step_of_an_older_manual_gets_nothing_that_manuals_do_not_say(): void
+    {
+        $step = OlderDocument::completed(['steps' => [['action' => 'solder', 'parts' => []]]])['steps'][0] ?? [];
+
+        self::assertSame(['action', 'parts', 'fits'], array_keys($step));
     }
 
     public function test_every_list_that_the_schema_asks_of_a_step_is_filled_in(): void
@@ -30,7 +40,10 @@ final class OlderDocumentTest extends TestCase
             512,
             JSON_THROW_ON_ERROR,
         );
-        $step = OlderDocument::completed(['steps' => [['action' => 'solder', 'parts' => []]]])['steps'][0] ?? [];
+        $step =
+            OlderDocument::completed(['school' => 'lowest-first', 'steps' => [['action' => 'solder', 'parts' => []]]])[
+                'steps'
+            ][0] ?? [];
         $lists = array_filter(
             $schema['$defs']['Step']['required'],
             static fn(string $field): bool => ($schema['$defs']['Step']['properties'][$field]['type'] ?? '') ===

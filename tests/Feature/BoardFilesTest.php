@@ -52,6 +52,42 @@ final class BoardFilesTest extends FeatureCase
         );
     }
 
+    public function test_files_of_a_board_are_told_by_what_they_are_and_the_maker_says_what_nothing_tells(): void
+    {
+        $draft = $this->kit();
+        $maker = $this->person();
+        $this->drop($draft, $maker, [
+            'Holes.TXT' => "M48\nMETRIC\nT1C3.2\n%\nT1\nX3.0Y3.0\nM30\n",
+            'Front.art' => "%FSLAX46Y46*%\n%MOMM*%\n%ADD10C,0.2*%\nD10*\nX0Y0D02*\nX1000000Y0D01*\nM02*\n",
+        ])
+            ->assertOk()
+            ->assertJsonFragment(['code' => 'layer.no-function', 'station' => 'board']);
+        $fates = fn(): array => array_column(
+            (array) $this->getJson("/api/revisions/{$draft->id}/documents/files")
+                ->assertOk()
+                ->json('files'),
+            'how',
+            'name',
+        );
+        self::assertSame(['front.art' => 'unknown', 'holes.txt' => 'content'], $fates());
+        $said = static fn(mixed $role): array => [
+            ['type' => 'file-role', 'target' => 'front.art', 'field' => '', 'value' => $role],
+        ];
+        $this->edit($maker, $draft, 1, $said('nonsense'))->assertStatus(422);
+        $this->edit($maker, $draft, 1, $said('legend-top'))
+            ->assertOk()
+            ->assertJsonMissing(['code' => 'layer.no-function']);
+        self::assertSame(['front.art' => 'maker', 'holes.txt' => 'content'], $fates());
+        $this->postJson(
+            "/api/revisions/{$draft->id}/undo",
+            ['operationId' => (string) Str::uuid()],
+            ['If-Match' => '"2"'],
+        )->assertOk();
+        self::assertSame('unknown', $fates()['front.art']);
+        $this->actingAs($this->person(Role::Packer));
+        $this->edit($this->person(Role::Packer), $draft, 3, $said('drill'))->assertForbidden();
+    }
+
     public function test_the_directions_a_part_is_reached_from_are_drawn_for_a_step_and_for_the_whole(): void
     {
         $draft = $this->kit([

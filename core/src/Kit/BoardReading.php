@@ -6,6 +6,7 @@ namespace Chiralex\Kit;
 
 use Chiralex\Board\BoardShape;
 use Chiralex\Board\Files\BoardFacts;
+use Chiralex\Board\Files\ReadFile;
 use Chiralex\Board\Legend\PlacePrint;
 use Chiralex\Board\Net\Nets;
 use Chiralex\Board\Polygon;
@@ -17,8 +18,14 @@ final readonly class BoardReading
     /**
      * @param array<string, BoardFacts> $boards by name
      * @param array<string, PlacePrint> $prints by designator, of parts whose side has a legend
+     * @param list<ReadFile> $files what is told of each
      */
-    public function __construct(public array $boards, public array $prints, public Nets $nets) {}
+    public function __construct(
+        public array $boards,
+        public array $prints,
+        public Nets $nets,
+        public array $files = [],
+    ) {}
 
     /**
      * What the files say where no kit can be read beside them: of one board, and of no places.

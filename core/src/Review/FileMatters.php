@@ -20,7 +20,7 @@ final readonly class FileMatters implements MatterSource
 
             return new Matter(
                 $problem->severity === ProblemSeverity::Note ? MatterSeverity::Note : MatterSeverity::Warn,
-                str_starts_with($problem->code, 'placement.') ? Station::Board : Station::Parts,
+                preg_match('~^(?:placement|layer)\.~', $problem->code) === 1 ? Station::Board : Station::Parts,
                 $problem->code,
                 $problem->args + ['file' => (string) $problem->file, 'row' => (int) $problem->row],
                 is_array($names) ? $names : [(string) $names],

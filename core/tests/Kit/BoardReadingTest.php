@@ -8,8 +8,12 @@ use Chiralex\Build\BuildOrder;
 use Chiralex\Build\KitCallouts;
 use Chiralex\Build\Planner;
 use Chiralex\Kit\DerivedCircuit;
+use Chiralex\Kit\Edit\EditKind;
+use Chiralex\Kit\Exception\UnusableEdit;
+use Chiralex\Kit\Folder;
 use Chiralex\Kit\Kit;
 use Chiralex\Kit\KitReader;
+use Chiralex\Kit\RoleList;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 
@@ -144,6 +148,25 @@ final class BoardReadingTest extends TestCase
             self::kit(['front.art' => self::layer([])])->findings->drawn->prints,
             'a guess is not used',
         );
+    }
+
+    public function test_what_a_file_is_can_be_said_and_taken_back(): void
+    {
+        $folder = new Folder(['front.art' => self::layer([]), 'bom.csv' => self::BOM, 'kit.json' => '{"format": 1}']);
+        $with = EditKind::FileRole->read('front.art', '', 'legend-top')->on($folder);
+        $again = EditKind::FileRole->read('front.art', '', 'outline')->on($with->folder);
+
+        self::assertSame(['front.art' => 'outline'], RoleList::of($again->folder->files['kit.json']));
+        self::assertSame(
+            ['front.art' => 'legend-top'],
+            RoleList::of($again->inverse->on($again->folder)->folder->files['kit.json']),
+        );
+        self::assertSame(
+            ['format' => 1],
+            json_decode($with->inverse->on($with->folder)->folder->files['kit.json'], true),
+        );
+        $this->expectException(UnusableEdit::class);
+        EditKind::FileRole->read('front.art', '', 'silk');
     }
 
     public function test_a_table_of_parts_under_another_name_is_read_where_the_maker_says_so(): void

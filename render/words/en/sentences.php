@@ -46,15 +46,15 @@ return [
         '{designator}: the table and the component layer put it into different places; the layer is taken. Remove one of the files.',
     'measurement.value' => '{part}: "{text}" is no value; write a number with its unit, like 612 mV.',
     'pilot.minutes' => '"{text}" is no count of minutes; write it like 4.5.',
-    'layer.no-format' => 'Coordinates come before the format; export the layer again.',
-    'layer.no-unit' => 'Neither millimetres nor inches are set; export the layer again.',
-    'layer.operation' => 'This is no operation of the layer format; export the layer again.',
+    'layer.no-format' => '{file}: coordinates come before the format; export the layer again.',
+    'layer.no-unit' => '{file}: neither millimetres nor inches are set; export the layer again.',
+    'layer.operation' => '{file}: a command that is no operation of the layer format; export the layer again.',
     'layer.too-large' =>
-        'More objects than a component or profile layer has (60,000 objects, 500,000 commands, 20,000 points of a contour); drop those two only.',
+        '{file}: more objects than a component or profile layer has (60,000 objects, 500,000 commands, 20,000 points of a contour); drop those two only.',
     'layer.too-far' =>
-        'A place lies 2,000 mm or more from the origin; are unit and format right? Export the layer again.',
+        '{file}: a place lies 2,000 mm or more from the origin; are unit and format right? Export the layer again.',
     'layer.open-profile' =>
-        'The outline of board {board} does not close; mend it in the board editor and export the profile again.',
+        '{file}: the outline of board {board} does not close; mend it in the board editor and export the profile again.',
     'file.read.holes' => '{count} holes',
     'file.read.holes-one' => '1 hole',
     'file.read.slots' => '{count} slots',
@@ -71,8 +71,7 @@ return [
     'file.read.components-one' => '1 component',
     'file.read.objects' => '{count} lines and pads',
     'file.read.objects-one' => '1 line or pad',
-    'file.left.unknown' =>
-        'Nothing tells for certain what this file is; perhaps {role}. Nothing is made of it until you say what it is.',
+    'file.left.unknown' => 'Perhaps {role}; nothing is made of it until you say what it is.',
     'file.role.parts' => 'the parts list',
     'file.role.places' => 'the places of the parts',
     'file.role.outline' => 'the outline of the board',
@@ -99,7 +98,7 @@ return [
     'file.left.commands-one' => '1 command not understood',
     'file.left.records' => '{count} records without a pin',
     'file.left.records-one' => '1 record without a pin',
-    'layer.no-function' => 'The file does not say which layer it is; export it with file attributes.',
+    'layer.no-function' => 'Nothing tells for certain what {file} is; say it under Files of the board.',
     // matters
     'board.file-value' =>
         '{designator}: the board file says {file}, the list says {list}. Correct the one that is wrong.',
@@ -182,7 +181,7 @@ return [
     'board.none' =>
         'Taken for a kit without a board: its parts sit in a case and wires join them. If there is a board, drop its placement file here.',
     'board.no-placements' => 'No placement file: drop one here.',
-    'board.no-outline' => 'Board {board} has no outline; one was drawn around its parts. Add it to kit.json.',
+    'board.no-outline' => 'Board {board} has no outline; one was drawn around its parts. Add a file with the outline.',
     'board.no-placement' =>
         '{designator} has no place on the board; add it to the placement file, or say that it is not fitted.',
     'board.unprinted' => 'The board prints nothing at {designator}; the step shows the place by the picture alone.',

@@ -58,7 +58,7 @@ final readonly class FolderReader
                 FileRole::CopperTop,
                 FileRole::CopperBottom
                     => $this->layer($name, $fate, $bytes),
-                FileRole::Kit => new ReadFile($name, $fate),
+                FileRole::Kit, FileRole::Other => new ReadFile($name, $fate),
                 default => new ReadFile($name, $fate, left: [new Reason('file.left.unused')]),
             };
         } catch (UnreadableLayer $fault) {

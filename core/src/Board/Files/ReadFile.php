@@ -29,6 +29,12 @@ final readonly class ReadFile
         public ?Problem $problem = null,
     ) {}
 
+    /** What is told of the file, without what was drawn in it. */
+    public function account(): self
+    {
+        return new self($this->name, $this->fate, read: $this->read, left: $this->left);
+    }
+
     /** True for a file of this role that could be read. */
     public function is(FileRole $role): bool
     {

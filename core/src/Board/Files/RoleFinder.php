@@ -34,6 +34,7 @@ final readonly class RoleFinder
         'odt' => FileRole::Text,
         'docx' => FileRole::Text,
         'md' => FileRole::Text,
+        'txt' => FileRole::Text,
         'jpg' => FileRole::Photo,
         'jpeg' => FileRole::Photo,
         'png' => FileRole::Photo,
@@ -65,6 +66,12 @@ final readonly class RoleFinder
 
     /** @param array<string, string> $said file to role, as the maker says */
     public function __construct(private array $said = []) {}
+
+    /** True for the bytes of a layer, a drill file or a net list, under whatever name. */
+    public static function isOfBoard(string $bytes): bool
+    {
+        return LayerReader::isLayer($bytes) || DrillReader::isDrill($bytes) || NetReader::isNets($bytes);
+    }
 
     public function of(string $name, string $bytes): FileFate
     {

@@ -21,6 +21,7 @@ enum EditKind: string
     case Hazard = 'hazard';
     case Block = 'block';
     case FirstKit = 'first-kit';
+    case FileRole = 'file-role';
     case Pilot = 'pilot';
     case File = 'file';
 
@@ -60,6 +61,7 @@ enum EditKind: string
             self::Hazard => HazardEdit::read($target, $value),
             self::Block => BlockEdit::read($target, $value),
             self::FirstKit => FirstKitEdit::read($target, $value),
+            self::FileRole => FileRoleEdit::read($target, $value),
             default => FileEdit::read($target, $value),
         };
     }

@@ -5,15 +5,12 @@ declare(strict_types=1);
 namespace Chiralex\Kit\Internal;
 
 use Chiralex\Board\BoardShape;
-use Chiralex\Board\Drill\DrillReader;
 use Chiralex\Board\Files\FactsFinder;
 use Chiralex\Board\Files\FileRole;
 use Chiralex\Board\Files\FolderReader;
 use Chiralex\Board\Files\ReadFile;
 use Chiralex\Board\Files\RoleFinder;
-use Chiralex\Board\Layer\LayerReader;
 use Chiralex\Board\Legend\LegendReader;
-use Chiralex\Board\Net\NetReader;
 use Chiralex\Board\Net\Nets;
 use Chiralex\Board\Side;
 use Chiralex\Kit\BoardReading;
@@ -32,14 +29,7 @@ final readonly class BoardFiles
     public static function read(array $files, array $said): self
     {
         return new self(
-            (new FolderReader(new RoleFinder($said)))->read(
-                array_filter(
-                    $files,
-                    static fn(string $bytes): bool => LayerReader::isLayer($bytes) ||
-                        DrillReader::isDrill($bytes) ||
-                        NetReader::isNets($bytes),
-                ),
-            ),
+            (new FolderReader(new RoleFinder($said)))->read(array_filter($files, RoleFinder::isOfBoard(...))),
         );
     }
 
@@ -87,7 +77,12 @@ final readonly class BoardFiles
             array_push($joined, ...$file->joined);
         }
 
-        return new BoardReading($facts, $prints, Nets::of($joined));
+        return new BoardReading(
+            $facts,
+            $prints,
+            Nets::of($joined),
+            array_map(static fn(ReadFile $file): ReadFile => $file->account(), $this->files),
+        );
     }
 
     /**

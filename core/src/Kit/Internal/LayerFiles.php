@@ -41,9 +41,15 @@ final readonly class LayerFiles
             $board = BoardFiles::boardOf($file->name, $boards);
             if ($file->problem !== null) {
                 $problem = $file->problem;
-                $problems[] = new Problem($problem->severity, $problem->code, [], $label, $problem->row);
+                $problems[] = new Problem(
+                    $problem->severity,
+                    $problem->code,
+                    ['file' => $label],
+                    $label,
+                    $problem->row,
+                );
             } elseif (!$file->fate->isKnown()) {
-                $problems[] = new Problem(ProblemSeverity::Warning, 'layer.no-function', [], $label);
+                $problems[] = new Problem(ProblemSeverity::Warning, 'layer.no-function', ['file' => $label], $label);
             } elseif ($file->is(FileRole::Places) && $file->layer !== null) {
                 foreach ((new ComponentLayer())->components($file->layer, $board) as $component) {
                     $components[$component->placement->designator] ??= $component;
@@ -54,7 +60,7 @@ final readonly class LayerFiles
                     $problems[] = new Problem(
                         ProblemSeverity::Warning,
                         'layer.open-profile',
-                        ['board' => $board],
+                        ['board' => $board, 'file' => $label],
                         $label,
                     );
                 } else {

@@ -1,6 +1,7 @@
 export { api, Refused } from './client';
 export * from './bench';
 export * from './exports';
+export * from './files';
 export * from './kits';
 export * from './library';
 export * from './options';

@@ -40,6 +40,7 @@ export type Bag = Schemas['Bag'];
 export type BagItem = Schemas['BagItem'];
 export type ManualDocument = Schemas['Manual'];
 export type ManualStep = Schemas['ManualStep'];
+export type BoardFiles = Schemas['BoardFiles'];
 export type Safety = Schemas['Safety'];
 export type Faults = Schemas['Faults'];
 export type FaqEntry = Schemas['FaqEntry'];

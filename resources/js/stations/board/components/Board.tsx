@@ -4,6 +4,7 @@ import { BoardPane } from '@/shared/board';
 import { useKit } from '@/shared/kit';
 import { Button, FileButton, Segment, Segments, Split, Loading } from '@/shared/ui';
 import { BoardFacts } from './BoardFacts';
+import { BoardFileList } from './BoardFileList';
 import { Places } from './Places';
 import { clsx } from 'clsx';
 import ink from '@/shared/style/ink.module.css';
@@ -80,6 +81,7 @@ export function Board() {
             </p>
           )}
           <BoardFacts board={board} />
+          <BoardFileList />
           <Places parts={parts} />
         </>
       }
