@@ -48,10 +48,9 @@ final class FirstKitTest extends BrowserCase
         self::driver()->findElement(WebDriverBy::tagName('body'))->sendKeys('f2');
         $this->text('.ui-bar b', '9 places on the board');
         $this->drop('.KitFrame-kit', ['front.art' => self::LEGEND]);
-        $this->text('.board-mismatches', 'Nothing tells for certain what front.art is');
+        $this->text('.board-files-files li', 'Perhaps the legend of the top side');
         $this->find('[aria-label="What front.art is"]')->sendKeys('legend, top');
-        $this->text('.board-files li', 'you said so');
-        $this->gone('.board-mismatches');
+        $this->text('.board-files-files li', 'you said so');
         $this->assertAccessible('Board');
 
         $this->dragsAStep();

@@ -18,7 +18,7 @@ final class AddFileRequest extends FormRequest
         return [
             'operationId' => ['required', 'uuid'],
             'sequence' => ['required', 'integer', 'min:0'],
-            'files' => ['required', 'array', 'min:1', 'max:12'],
+            'files' => ['required', 'array', 'min:1', 'max:20'],
             'files.*' => ['required', 'file'],
         ];
     }

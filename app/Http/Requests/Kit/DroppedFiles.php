@@ -15,7 +15,7 @@ final class DroppedFiles extends OperationRequest
     public function rules(): array
     {
         return parent::rules() + [
-            'files' => ['required', 'array', 'min:1', 'max:12'],
+            'files' => ['required', 'array', 'min:1', 'max:20'],
             'files.*' => ['required', 'file'],
             'designatorColumn' => ['sometimes', 'integer', 'min:0', 'max:200'],
         ];

@@ -27,6 +27,12 @@ describe('dropped files', () => {
     expect(list.map((each) => each.name)).toEqual(['a.csv', 'b.zip']);
   });
 
+  it('of a folder are those of its boards too', async () => {
+    const names = ['b.gto', 'b.GBR', 'holes.drl', 'nets.ipc', 'nets.356', 'front.art', 'notes.odt', 'face.gif'];
+    const list = await droppedFiles(drop([], [folder(...names)]));
+    expect(list.map((each) => each.name)).toEqual(names.slice(0, 6));
+  });
+
   it('of a folder are those that can belong to a kit', async () => {
     const list = await droppedFiles(drop([], [folder('kit.json', 'bom.csv', 'photo.jpg', 'placements.csv')]));
     expect(list.map((each) => each.name)).toEqual(['kit.json', 'bom.csv', 'placements.csv']);

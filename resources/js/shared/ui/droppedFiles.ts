@@ -24,7 +24,10 @@ async function filesOf(entry: FileSystemEntry): Promise<File[]> {
   );
 }
 
-const KIT_FILE = /\.(csv|tsv|txt|xlsx|json|zip)$/i;
+const KIT_FILE =
+  /\.(csv|tsv|txt|xlsx|json|zip|g[bekmtx][a-z0-9]|art|pho|drl|drd|xln|exc|tap|nc|ncd|cnc|ipc|d?356|net)$/i;
+/** As many as are taken at once. */
+const TAKEN = 20;
 
 /** The files of a drop; of a dropped folder those that can belong to a kit. */
 export async function droppedFiles(data: DataTransfer): Promise<File[]> {
@@ -34,5 +37,5 @@ export async function droppedFiles(data: DataTransfer): Promise<File[]> {
   return (await Promise.all(entries.map(filesOf)))
     .flat()
     .filter((file) => KIT_FILE.test(file.name))
-    .slice(0, 12);
+    .slice(0, TAKEN);
 }
