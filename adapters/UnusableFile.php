@@ -37,6 +37,13 @@ final class UnusableFile extends RuntimeException
         );
     }
 
+    public static function unclear(string $name): self
+    {
+        return new self(
+            "{$name}: its headers say neither where parts stand nor what they are; the parts list stays as it is. Write headers like Designator, Value, Package over a parts list, or Designator, X, Y, Rotation, Side over places.",
+        );
+    }
+
     public static function badArchive(string $name, string $why): self
     {
         return new self("{$name}: the ZIP cannot be used ({$why}); pack the kit folder again.");

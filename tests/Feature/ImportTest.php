@@ -69,6 +69,31 @@ final class ImportTest extends FeatureCase
         $this->made($files)->assertJsonPath('name', 'Frost Bell')->assertJsonPath('facts.lines', 36);
     }
 
+    public function test_a_table_that_says_nothing_of_parts_never_replaces_the_parts_list(): void
+    {
+        $draft = $this->kit(['bom.csv' => "Ref,Value,Package\nR1,1k,Axial 1/4W\nC1,47u,6.3x11\n"]);
+        $maker = $this->person();
+        $drop = fn(string $bytes, int $seen) => $this->actingAs($maker)->post(
+            "/api/revisions/{$draft->id}/files",
+            [
+                'operationId' => (string) Str::uuid(),
+                'sequence' => $seen,
+                'files' => [UploadedFile::fake()->createWithContent('orte.csv', $bytes)],
+            ],
+            ['Accept' => 'application/json'],
+        );
+
+        $drop("Teil;Anmerkung\nR1;links oben\nC1;rechts\n", 0)
+            ->assertStatus(422)
+            ->assertJsonPath('message', fn(string $said): bool => str_contains($said, 'the parts list stays as it is'));
+        $drop("Teil;Links;Unten;Wo\nR1;10,5;20;Oberseite\nC1;5;7;Oberseite\n", 0)
+            ->assertOk()
+            ->assertJsonFragment(['code' => 'placement.guessed']);
+
+        $this->getJson("/api/revisions/{$draft->id}/documents/parts")->assertJsonPath('lines.0.value', '1000');
+        $this->getJson("/api/revisions/{$draft->id}/boards")->assertJsonPath('parts.R1.x', 10.5);
+    }
+
     public function test_a_workbook_is_read_like_a_list(): void
     {
         $book = new Spreadsheet();

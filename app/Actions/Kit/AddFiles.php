@@ -47,6 +47,13 @@ final readonly class AddFiles
             ) {
                 $read = ['placements.csv' => $read['bom.csv']];
             }
+            if (
+                array_keys($read) === ['bom.csv'] &&
+                !KitFiles::isKnown($name) &&
+                $this->isUnclear($revision, $read['bom.csv'])
+            ) {
+                throw UnusableFile::unclear($name);
+            }
             foreach ($read as $role => $content) {
                 $edits[] = new FileEdit((string) $role, $content);
                 $labels[$role] = $name;
@@ -75,6 +82,14 @@ final readonly class AddFiles
 
             return $saved;
         });
+    }
+
+    /** True for a table that would take the place of the parts list without saying what its parts are. */
+    private function isUnclear(Revision $revision, string $bytes): bool
+    {
+        return isset($this->folder->of($revision)->files['bom.csv']) &&
+            !FileRole::isPartsList($bytes) &&
+            $this->columns->edits($bytes) === [];
     }
 
     /**

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Actions\Kit;
 
+use Chiralex\Board\PlacementReader;
 use Chiralex\ChiralexException;
 use Chiralex\Table\CsvReader;
 use Chiralex\Table\Data\HeaderSynonyms;
@@ -19,8 +20,21 @@ final readonly class FileRole
         } catch (ChiralexException) {
             return false;
         }
-        $map = HeaderMap::guess($table->headers, HeaderSynonyms::PLACEMENTS);
+        // Places have no quantities.
+        return PlacementReader::isPlacements($table) &&
+            !HeaderMap::guess($table->headers, HeaderSynonyms::PARTS)->has('quantity');
+    }
 
-        return $map->has('x') && $map->has('y') && $map->has('designator');
+    /** True where the headers name parts and say what they are. */
+    public static function isPartsList(string $bytes): bool
+    {
+        try {
+            $headers = (new CsvReader())->read($bytes, 'file')->headers;
+        } catch (ChiralexException) {
+            return false;
+        }
+        $map = HeaderMap::guess($headers, HeaderSynonyms::PARTS);
+
+        return $map->has('designator') && ($map->has('value') || $map->has('description') || $map->has('package'));
     }
 }

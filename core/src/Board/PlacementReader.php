@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Chiralex\Board;
 
+use Chiralex\Board\Internal\PlacementColumns;
 use Chiralex\Limits;
 use Chiralex\Quantity\Exception\InvalidQuantity;
 use Chiralex\Quantity\Length;
@@ -29,12 +30,17 @@ final readonly class PlacementReader
     public function read(Table $table, array $boards, array $turned = []): PlacementList
     {
         $map = HeaderMap::guess($table->headers, HeaderSynonyms::PLACEMENTS);
+        $told = $map->columns;
+        if (!self::isPlaced($map)) {
+            $map = (new PlacementColumns($table))->completed($map);
+        }
         foreach (['designator', 'x', 'y'] as $field) {
             if (!$map->has($field)) {
                 throw UnreadableTable::noColumn($table->file, $field, $table->headers);
             }
         }
-        $placements = $problems = [];
+        $placements = [];
+        $problems = $this->guesses($table, $map, $told);
         foreach ($table->rows as $row) {
             $read = $this->placement($row, $map, $table, $boards, $turned);
             if ($read instanceof Problem) {
@@ -57,6 +63,48 @@ final readonly class PlacementReader
         }
 
         return new PlacementList($placements, $problems, $table->file);
+    }
+
+    /** True for a table that holds places, by its headers or by what stands in its columns. */
+    public static function isPlacements(Table $table): bool
+    {
+        $map = HeaderMap::guess($table->headers, HeaderSynonyms::PLACEMENTS);
+
+        if (self::isPlaced($map)) {
+            return true;
+        }
+        $found = (new PlacementColumns($table))->completed($map);
+
+        return self::isPlaced($found) && ($found->has('side') || $found->has('rotation'));
+    }
+
+    private static function isPlaced(HeaderMap $map): bool
+    {
+        return $map->has('designator') && $map->has('x') && $map->has('y');
+    }
+
+    /**
+     * @param array<string, int> $told columns known by their headers
+     * @return list<Problem> a note that says what was guessed
+     */
+    private function guesses(Table $table, HeaderMap $map, array $told): array
+    {
+        $guessed = array_diff_key($map->columns, $told);
+        $pairs = [];
+        foreach ($guessed as $field => $index) {
+            $pairs[] = "{$field}: " . mb_substr($table->headers[$index] ?? '', 0, 40);
+        }
+
+        return $pairs === []
+            ? []
+            : [
+                new Problem(
+                    ProblemSeverity::Warning,
+                    'placement.guessed',
+                    ['columns' => implode(', ', $pairs)],
+                    $table->file,
+                ),
+            ];
     }
 
     /**

@@ -15,12 +15,36 @@ enum Side: string
         return $this === self::Top ? self::Bottom : self::Top;
     }
 
-    /** Reads the spellings of placement files: `top`, `T`, `F`, `bottom`, `B` and longer words that begin so. */
+    private const WORDS = [
+        'top' => [
+            ...['top', 't', 'f', 'f.cu', 'front', 'toplayer', 'top layer', 'component', 'component side', 'c', '1'],
+            ...[
+                'oberseite',
+                'oben',
+                'bestückungsseite',
+                'bestückseite',
+                'vorderseite',
+                'dessus',
+                'recto',
+                'face avant',
+            ],
+            ...['arriba', 'superior', 'cara superior', 'bovenzijde', 'boven', 'bovenkant', 'góra', 'górna', 'wierzch'],
+        ],
+        'bottom' => [
+            ...['bottom', 'b', 'b.cu', 'bot', 'back', 'bottomlayer', 'bottom layer', 'solder', 'solder side', 's', '2'],
+            ...['unterseite', 'unten', 'lötseite', 'rückseite', 'dessous', 'verso', 'face arrière'],
+            ...['abajo', 'inferior', 'cara inferior', 'onderzijde', 'onder', 'onderkant', 'dół', 'dolna', 'spód'],
+        ],
+    ];
+
+    /** Reads the spellings of placement files, `top`, `T`, `F`, `bottom`, `B`, and the words of the six languages. */
     public static function read(string $text): ?self
     {
-        return match (strtolower(trim($text))) {
-            'top', 't', 'f', 'f.cu', 'front', 'toplayer', 'top layer', 'component', 'c', '1' => self::Top,
-            'bottom', 'b', 'b.cu', 'bot', 'back', 'bottomlayer', 'bottom layer', 'solder', 's', '2' => self::Bottom,
+        $word = mb_strtolower(trim($text));
+
+        return match (true) {
+            in_array($word, self::WORDS['top'], true) => self::Top,
+            in_array($word, self::WORDS['bottom'], true) => self::Bottom,
             default => null,
         };
     }

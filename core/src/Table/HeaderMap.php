@@ -52,7 +52,7 @@ final readonly class HeaderMap
      */
     public static function guess(array $headers, array $synonyms): self
     {
-        $columns = $units = [];
+        $columns = [];
         $plain = array_map(self::plain(...), $headers);
         foreach ($synonyms as $field => $names) {
             foreach ($names as $name) {
@@ -62,13 +62,36 @@ final readonly class HeaderMap
                 }
             }
         }
+
+        return new self($columns, self::units($columns, $headers));
+    }
+
+    /**
+     * The same with columns that were found by what stands in them.
+     *
+     * @param array<string, int> $columns
+     * @param list<string> $headers
+     */
+    public function with(array $columns, array $headers): self
+    {
+        return new self($columns, self::units($columns, $headers));
+    }
+
+    /**
+     * @param array<string, int> $columns
+     * @param list<string> $headers
+     * @return array<string, string> field to the unit its header names
+     */
+    private static function units(array $columns, array $headers): array
+    {
+        $units = [];
         foreach ($columns as $field => $index) {
             if (preg_match('~[\s_(\[]+(mm|cm|mils?|in|inch)\s*[)\]]?\s*$~i', $headers[$index] ?? '', $found) === 1) {
                 $units[$field] = strtolower($found[1]);
             }
         }
 
-        return new self($columns, $units);
+        return $units;
     }
 
     public function has(string $field): bool

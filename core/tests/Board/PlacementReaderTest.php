@@ -6,6 +6,7 @@ namespace Chiralex\Tests\Board;
 
 use Chiralex\Board\PlacementList;
 use Chiralex\Board\PlacementReader;
+use Chiralex\Reason\Problem;
 use Chiralex\Table\CsvReader;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
@@ -32,6 +33,22 @@ final class PlacementReaderTest extends TestCase
             0.0,
             'bottom',
         ];
+        yield 'headers nobody knows, told by what stands under them' => [
+            "Teil;Abstand links;Abstand unten;Dreh;Wo\nR1;10,5;20,25;90;Oberseite\nR2;1,0;2,0;0;Unterseite\n",
+            10.5,
+            20.25,
+            90.0,
+            'top',
+        ];
+        yield 'headers nobody knows that hold an x and a y' => [
+            "Wo,Bauteilname,Lage Y,Lage X\nLötseite,R1,20,10.5\n",
+            10.5,
+            20.0,
+            0.0,
+            'bottom',
+        ];
+        yield 'sides in French' => ["Ref,X,Y,Rotation,Side\nR1,1,2,0,dessous\n", 1.0, 2.0, 0.0, 'bottom'];
+        yield 'sides in Polish' => ["Ref,X,Y,Rotation,Side\nR1,1,2,0,Góra\n", 1.0, 2.0, 0.0, 'top'];
         yield 'negative places' => ["Ref,X,Y,Rotation,Side\nR1,-3.5,-2,-90,top\n", -3.5, -2.0, -90.0, 'top'];
     }
 
@@ -50,6 +67,24 @@ final class PlacementReaderTest extends TestCase
             1e-9,
         );
         self::assertSame($side, $place->side->value);
+    }
+
+    public function test_what_was_guessed_is_said_and_what_was_told_is_not(): void
+    {
+        $guessed = self::read("Teil;Links;Unten;Dreh\nR1;10,5;20,25;90\n")->problems;
+
+        self::assertSame(['placement.guessed'], array_map(static fn(Problem $each): string => $each->code, $guessed));
+        self::assertSame('designator: Teil, x: Links, y: Unten, rotation: Dreh', $guessed[0]->args['columns']);
+        self::assertSame([], self::read("Ref,X,Y,Rotation,Side\nR1,1,2,0,top\n")->problems);
+    }
+
+    public function test_a_list_of_parts_is_no_list_of_places(): void
+    {
+        $is = static fn(string $csv): bool => PlacementReader::isPlacements((new CsvReader())->read($csv, 'a.csv'));
+
+        self::assertFalse($is("Ref,Value,Package\nR1,1k,0207\n"));
+        self::assertFalse($is("Ref,Value,Height,Pitch\nR1,1k,2.5,10.16\n"), 'two lengths alone');
+        self::assertTrue($is("Teil,Links,Unten,Dreh\nR1,1,2,90\n"));
     }
 
     /** @return iterable<string, array{string, string}> row, code */

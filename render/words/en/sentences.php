@@ -34,6 +34,8 @@ return [
     'value.empty' => 'No value.',
     'value.code-is-preferred' => '"{text}" is read as {read}, which no series has; if it is a code, write the value.',
     'value.unit-assumed' => '"{text}" names no unit and is read as {read}; write the unit.',
+    'placement.guessed' =>
+        'The headers of the placement file are not known; taken by what stands under them: {columns}. Look whether the parts lie where they belong.',
     'placement.duplicate' => '{designator} is placed in row {earlier} already; remove one of the rows.',
     'placement.no-designator' => 'This row names no designator; name the part or remove the row.',
     'placement.too-far' =>
