@@ -71,15 +71,21 @@ final class KitDocuments
                 ? []
                 : (new ManualDocument($builder))->of($this->manual($this->built())),
             'pictures' => $this->built() === null ? [] : (new StepPictures($this->manual($this->built())))->all(),
-            'safety' => (new SafetyDocument($words))->of($this->kit),
-            'files' => (new BoardFilesDocument($words))->of(
-                $this->kit->findings->drawn->files,
-                $this->kit->findings->drawn,
-                $this->kit,
-            ),
-            'boards' => (new BoardDocument())->of($this->kit),
+            'files', 'boards', 'safety' => $this->ofBoards($name, $words),
             'shelf' => (new ShelfDocument($words))->of($this->kit, $this->planned(), $this->matters()),
             default => $this->bySchool(School::from(substr($name, 6)), $words),
+        };
+    }
+
+    /** @return array<string, mixed> what needs no order */
+    private function ofBoards(string $name, Words $words): array
+    {
+        $drawn = $this->kit->findings->drawn;
+
+        return match ($name) {
+            'files' => (new BoardFilesDocument($words))->of($drawn->files, $drawn, $this->kit),
+            'boards' => (new BoardDocument())->of($this->kit),
+            default => (new SafetyDocument($words))->of($this->kit),
         };
     }
 

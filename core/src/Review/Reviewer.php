@@ -39,6 +39,7 @@ final readonly class Reviewer
                 new LooseMatters(),
                 new UseMatters(),
                 new PanelMatters(),
+                new HoleMatters(),
                 new BoardReview(),
                 new SnagMatters(),
                 new BenchMatters(),

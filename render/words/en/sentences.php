@@ -90,6 +90,7 @@ return [
     'file.role.photo' => 'a photograph',
     'file.role.kit' => 'the facts of the kit',
     'file.role.other' => 'something else',
+    'file.left.foreign' => 'Nothing tells what this file is; it is left as it is.',
     'file.left.unused' => 'Nothing is read from files of this sort.',
     'file.left.nothing' => 'Nothing usable stands in it.',
     'file.left.no-layer' => 'It is no layer file; export it again in the Gerber layer format.',
@@ -183,6 +184,8 @@ return [
     'board.none' =>
         'Taken for a kit without a board: its parts sit in a case and wires join them. If there is a board, drop its placement file here.',
     'board.no-placements' => 'No placement file: drop one here.',
+    'board.hole-covered' =>
+        '{designator} reaches {{mm} mm} over the hole of {{diameter} mm} at {x}, {y}: a screw there has no room. Move one of them, or say the body as measured.',
     'board.no-outline' => 'Board {board} has no outline; one was drawn around its parts. Add a file with the outline.',
     'board.no-placement' =>
         '{designator} has no place on the board; add it to the placement file, or say that it is not fitted.',

@@ -90,7 +90,15 @@ final readonly class FolderReader
             (new LayerReader())->read($bytes, $name);
         }
 
-        return new ReadFile($name, $fate, left: [new Reason('file.left.unknown', ['role' => $fate->role->value])]);
+        return new ReadFile(
+            $name,
+            $fate,
+            left: [
+                $fate->role === FileRole::Other
+                    ? new Reason('file.left.foreign')
+                    : new Reason('file.left.unknown', ['role' => $fate->role->value]),
+            ],
+        );
     }
 
     /** @throws UnreadableLayer */

@@ -17,14 +17,15 @@ final class RoleFinderTest extends TestCase
     /** @return iterable<string, array{string, string, string, string}> name, bytes, role, how */
     public static function files(): iterable
     {
-        foreach (
-            ['Profile,NP' => 'outline', 'Legend,Top' => 'legend-top', 'Legend,Bot' => 'legend-bottom'] as $said => $role
-        ) {
-            yield "attribute {$said}" => ['x.gbr', "%TF.FileFunction,{$said}*%\n" . self::LAYER, $role, 'attribute'];
-        }
-        foreach (
-            ['Copper,L1,Top' => 'copper-top', 'Copper,L2,Inr' => 'other', 'Soldermask,Bot' => 'mask-bottom'] as $said => $role
-        ) {
+        $attributes = [
+            'Profile,NP' => 'outline',
+            'Legend,Top' => 'legend-top',
+            'Legend,Bot' => 'legend-bottom',
+            'Copper,L1,Top' => 'copper-top',
+            'Copper,L2,Inr' => 'other',
+            'Soldermask,Bot' => 'mask-bottom',
+        ];
+        foreach ($attributes as $said => $role) {
             yield "attribute {$said}" => ['x.gbr', "%TF.FileFunction,{$said}*%\n" . self::LAYER, $role, 'attribute'];
         }
         yield 'attribute in a comment' => [

@@ -1,0 +1,60 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Chiralex\Tests\Review;
+
+use Chiralex\Kit\KitReader;
+use Chiralex\Review\HoleMatters;
+use Chiralex\Review\Subject;
+use Chiralex\Tests\KitMaker;
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\TestCase;
+
+/** Bodies over holes for screws; which holes those are is common practice, no source. */
+final class HoleMattersTest extends TestCase
+{
+    /** @return iterable<string, array{string, string, string, ?float}> part, hole, its file, millimetres covered */
+    public static function places(): iterable
+    {
+        // The body is 10 x 8 mm around 20, 20: its right edge is at x = 25.
+        yield 'the middle of the hole under the body' => ['K1,5 V,,relay', '3.2 at 24,20', 'npth.drl', 1.6];
+        yield 'a part of the hole' => ['K1,5 V,,relay', '3.2 at 26,20', 'npth.drl', 0.6];
+        yield 'within the play' => ['K1,5 V,,relay', '3.2 at 26.4,20', 'npth.drl', null];
+        yield 'just over the play' => ['K1,5 V,,relay', '3.2 at 26.39,20', 'npth.drl', 0.2];
+        yield 'beside a corner' => ['K1,5 V,,relay', '3.2 at 26.2,25.2', 'npth.drl', null];
+        yield 'clear' => ['K1,5 V,,relay', '3.2 at 30,20', 'npth.drl', null];
+        yield 'a plated hole' => ['K1,5 V,,relay', '3.2 at 24,20', 'plated.drl', null];
+        yield 'a peg' => ['K1,5 V,,relay', '2.6 at 24,20', 'npth.drl', null];
+        yield 'the narrowest for a screw' => ['K1,5 V,,relay', '2.7 at 24,20', 'npth.drl', 1.4];
+        yield 'a part that a screw holds' => ['HS1,,,heat sink', '3.2 at 24,20', 'npth.drl', null];
+    }
+
+    #[DataProvider('places')]
+    public function test_a_body_over_a_hole_for_a_screw_is_told_with_millimetres(
+        string $what,
+        string $hole,
+        string $file,
+        ?float $mm,
+    ): void {
+        $name = explode(',', $what)[0];
+        [$diameter, $at] = explode(' at ', $hole);
+        [$x, $y] = array_map(floatval(...), explode(',', $at));
+        $kit = (new KitReader())->read(
+            KitMaker::files([$what], ["{$name},20,20,0,top"], ['lines' => [$name => ['body' => [10, 8]]]]) + [
+                'outline.gko' =>
+                    "%FSLAX46Y46*%\n%MOMM*%\nG36*\nX0Y0D02*\nX80000000D01*\nY60000000D01*\nX0D01*\nY0D01*\nG37*\nM02*\n",
+                $file => sprintf("M48\nMETRIC\nT1C%s\n%%\nT1\nX%.2fY%.2f\nM30\n", $diameter, $x, $y),
+            ],
+        );
+        $matters = (new HoleMatters())->matters(new Subject($kit, KitMaker::order($kit)));
+
+        self::assertSame(
+            $mm === null ? [] : [['board.hole-covered', 'K1', $mm]],
+            array_map(
+                static fn($matter): array => [$matter->code, $matter->designators[0], $matter->args['mm']],
+                $matters,
+            ),
+        );
+    }
+}
