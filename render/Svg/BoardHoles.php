@@ -15,13 +15,11 @@ final readonly class BoardHoles
 {
     /** Corners drawn of half a circle. */
     private const HALF = 12;
-    /** Outlines whose bounds differ by more than this are of different origins, millimetres. */
-    private const SAME = 0.5;
 
     /** @return string closed paths, empty where the files have another origin than the outline that is drawn */
     public function paths(?BoardFacts $facts, BoardShape $board, Frame $frame): string
     {
-        if ($facts?->outline === null || !$this->isSame($facts->outline->bounds(), $board->outline->bounds())) {
+        if ($facts?->isAt($board->outline) !== true) {
             return '';
         }
         $paths = array_map(fn($cutout): string => $this->path($cutout->corners, $frame), $facts->cutouts);
@@ -63,20 +61,5 @@ final readonly class BoardHoles
         }, $corners);
 
         return 'M' . implode('L', $points) . 'Z';
-    }
-
-    /**
-     * @param array{float, float, float, float} $one
-     * @param array{float, float, float, float} $other
-     */
-    private function isSame(array $one, array $other): bool
-    {
-        foreach ($one as $index => $value) {
-            if (abs($value - $other[$index]) > self::SAME) {
-                return false;
-            }
-        }
-
-        return true;
     }
 }

@@ -24,18 +24,21 @@ final readonly class BoardSvg
     public function board(BoardShape $board, Side $side, bool $compact = false, ?Emphasis $emphasis = null): string
     {
         $frame = Frame::of($board->outline, $board->turn, $side);
+        $silk = Palette::silk($board->stuff->silk);
+        $legend = $compact ? '' : (new LegendSvg())->of($this->kit->findings->drawn, $board, $side, $frame, $silk);
         $here = array_filter($this->kit->bodies(), fn(PlacedBody $body): bool => $body->face->board === $board->name);
         $parts = $this->parts(
             array_filter($here, static fn(PlacedBody $body): bool => $body->face->side === $side),
             $frame,
             $compact,
             $emphasis,
-            Palette::silk($board->stuff->silk),
+            $silk,
+            $legend !== '',
         );
         $title = Markup::text("{$this->kit->head->name}, {$side->value} side");
 
         return sprintf(
-            '<svg xmlns="http://www.w3.org/2000/svg" viewBox="0 0 %s %s" class="board%s" role="img" aria-label="%s"><path class="mask" fill-rule="evenodd" d="%s" fill="%s"/><g class="pads">%s</g>%s</svg>',
+            '<svg xmlns="http://www.w3.org/2000/svg" viewBox="0 0 %s %s" class="board%s" role="img" aria-label="%s"><path class="mask" fill-rule="evenodd" d="%s" fill="%s"/><g class="pads">%s</g>%s%s</svg>',
             Num::of($frame->width),
             Num::of($frame->height),
             $compact ? ' compact' : '',
@@ -44,6 +47,7 @@ final readonly class BoardSvg
                 (new BoardHoles())->paths($this->kit->findings->drawn->boards[$board->name] ?? null, $board, $frame),
             Palette::mask($board->stuff->mask),
             $this->pads($here, $frame),
+            $legend,
             $parts,
         );
     }
@@ -90,9 +94,18 @@ final readonly class BoardSvg
         return $svg;
     }
 
-    /** @param array<string, PlacedBody> $bodies */
-    private function parts(array $bodies, Frame $frame, bool $compact, ?Emphasis $emphasis, string $silk): string
-    {
+    /**
+     * @param array<string, PlacedBody> $bodies
+     * @param bool $isPrinted the legend itself is drawn: no outline of ours, and no name where it has one
+     */
+    private function parts(
+        array $bodies,
+        Frame $frame,
+        bool $compact,
+        ?Emphasis $emphasis,
+        string $silk,
+        bool $isPrinted,
+    ): string {
         uasort($bodies, static fn(PlacedBody $a, PlacedBody $b): int => $a->height <=> $b->height);
         $labels = new Labels($frame->width, $frame->height, self::TEXT);
         $boxes = [];
@@ -108,7 +121,8 @@ final readonly class BoardSvg
                 continue;
             }
             $text = '';
-            if (!$compact) {
+            $shows = $isPrinted ? $this->kit->findings->drawn->prints[$name]->shows ?? [] : [];
+            if (!$compact && !in_array('designator', $shows, true)) {
                 [$x, $y] =
                     $part->place->socket !== null
                         ? [($boxes[$name][0] + $boxes[$name][2]) / 2, ($boxes[$name][1] + $boxes[$name][3]) / 2 + 0.8]
@@ -129,7 +143,7 @@ final readonly class BoardSvg
                 Markup::text((string) $name),
                 $frame->matrix($body),
                 $silk,
-                $draw->silk($part->shape->outline, $part->row->body->look),
+                $isPrinted ? '' : $draw->silk($part->shape->outline, $part->row->body->look),
                 $emphasis === null || $emphasis->showsBody((string) $name)
                     ? sprintf('<g class="body" transform="%s">%s</g>', $frame->matrix($body), $draw->body($part))
                     : '',

@@ -7,6 +7,7 @@ namespace Chiralex\Kit;
 use Chiralex\Board\BoardShape;
 use Chiralex\Board\Files\BoardFacts;
 use Chiralex\Board\Files\ReadFile;
+use Chiralex\Board\Layer\LayerObject;
 use Chiralex\Board\Legend\PlacePrint;
 use Chiralex\Board\Net\Nets;
 use Chiralex\Board\Polygon;
@@ -19,12 +20,14 @@ final readonly class BoardReading
      * @param array<string, BoardFacts> $boards by name
      * @param array<string, PlacePrint> $prints by designator, of parts whose side has a legend
      * @param list<ReadFile> $files what is told of each
+     * @param array<string, list<LayerObject>> $legends by board and side, `main top`
      */
     public function __construct(
         public array $boards,
         public array $prints,
         public Nets $nets,
         public array $files = [],
+        public array $legends = [],
     ) {}
 
     /**

@@ -11,6 +11,9 @@ use Chiralex\Board\Polygon;
 /** What the files of one board say of it, in their own coordinates, millimetres. */
 final readonly class BoardFacts
 {
+    /** Outlines whose bounds differ by more than this are of different origins, millimetres. */
+    private const SAME = 0.5;
+
     /**
      * @param ?Polygon $outline its centre line; null where no file has it
      * @param list<Polygon> $cutouts closed contours inside it that are no holes
@@ -23,6 +26,18 @@ final readonly class BoardFacts
         public array $holes = [],
         public array $slots = [],
     ) {}
+
+    /** True where the files and an outline count from the same origin. */
+    public function isAt(Polygon $outline): bool
+    {
+        foreach ($this->outline?->bounds() ?? [] as $index => $value) {
+            if (abs($value - $outline->bounds()[$index]) > self::SAME) {
+                return false;
+            }
+        }
+
+        return $this->outline !== null;
+    }
 
     /** Square millimetres, less what is cut out; null without an outline. */
     public function area(): ?float

@@ -10,7 +10,9 @@ use Chiralex\Board\Files\FileRole;
 use Chiralex\Board\Files\FolderReader;
 use Chiralex\Board\Files\ReadFile;
 use Chiralex\Board\Files\RoleFinder;
+use Chiralex\Board\Layer\Layer;
 use Chiralex\Board\Legend\LegendReader;
+use Chiralex\Board\Legend\PlacePrint;
 use Chiralex\Board\Net\Nets;
 use Chiralex\Board\Side;
 use Chiralex\Kit\BoardReading;
@@ -60,7 +62,7 @@ final readonly class BoardFiles
      */
     public function reading(array $boards, array $parts): BoardReading
     {
-        $facts = $prints = $joined = [];
+        $facts = $prints = $joined = $legends = [];
         foreach ($boards as $board) {
             $own = array_values(
                 array_filter(
@@ -70,7 +72,11 @@ final readonly class BoardFiles
             );
             $facts[$board->name] = (new FactsFinder())->facts($own, $board->outlineGiven ? $board->outline : null);
             foreach (Side::cases() as $side) {
-                $prints += $this->prints($own, $board->name, $side, $parts);
+                $layers = self::legends($own, $side);
+                $prints += $this->prints($layers, $board->name, $side, $parts);
+                $legends["{$board->name} {$side->value}"] = array_merge(
+                    ...array_map(static fn(Layer $layer): array => $layer->objects, $layers),
+                );
             }
         }
         foreach ($this->files as $file) {
@@ -82,18 +88,32 @@ final readonly class BoardFiles
             $prints,
             Nets::of($joined),
             array_map(static fn(ReadFile $file): ReadFile => $file->account(), $this->files),
+            array_filter($legends),
         );
     }
 
     /**
      * @param list<ReadFile> $files of the board
-     * @param array<string, KitPart> $parts
-     * @return array<string, \Chiralex\Board\Legend\PlacePrint>
+     * @return list<Layer>
      */
-    private function prints(array $files, string $board, Side $side, array $parts): array
+    private static function legends(array $files, Side $side): array
     {
         $role = $side === Side::Top ? FileRole::LegendTop : FileRole::LegendBottom;
-        $layers = array_filter(array_map(static fn(ReadFile $file) => $file->is($role) ? $file->layer : null, $files));
+
+        return array_values(
+            array_filter(
+                array_map(static fn(ReadFile $file): ?Layer => $file->is($role) ? $file->layer : null, $files),
+            ),
+        );
+    }
+
+    /**
+     * @param list<Layer> $layers
+     * @param array<string, KitPart> $parts
+     * @return array<string, PlacePrint>
+     */
+    private function prints(array $layers, string $board, Side $side, array $parts): array
+    {
         $bodies = [];
         foreach ($layers === [] ? [] : $parts as $part) {
             $body = $part->place->body;

@@ -1,0 +1,66 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Documents;
+
+use Chiralex\Board\Side;
+use Chiralex\Kit\KitReader;
+use ChiralexAdapters\KitFiles;
+use ChiralexRender\Svg\BoardSvg;
+use PHPUnit\Framework\TestCase;
+
+/** The board as its own files draw it: the legend instead of the usual outlines, and what is cut from the board. */
+final class LegendDrawingTest extends TestCase
+{
+    private const WORKED = __DIR__ . '/../boards/gull-counter/kit';
+
+    public function test_the_legend_of_the_file_takes_the_place_of_the_usual_outlines(): void
+    {
+        $with = $this->drawn([]);
+        $without = $this->drawn(['legend-top.gbr' => null]);
+
+        self::assertStringContainsString('<g class="legend"', $with);
+        self::assertStringNotContainsString('<g class="legend"', $without);
+        self::assertSame(0, preg_match('~<g class="silk"[^>]*><(?:rect|path|circle)~', $with));
+        self::assertSame(1, preg_match('~<g class="silk"[^>]*><(?:rect|path|circle)~', $without));
+        self::assertSame(7, substr_count($with, 'class="ref"'), 'the legend has no names, ours stay');
+    }
+
+    public function test_a_legend_too_heavy_to_draw_leaves_the_usual_outlines(): void
+    {
+        $line = "X1000000Y1000000D02*\nX2000000Y1000000D01*\n";
+        $legend = static fn(int $lines): string => "%TF.FileFunction,Legend,Top*%\n%FSLAX46Y46*%\n%MOMM*%\n" .
+            "%ADD10C,0.2*%\nD10*\nG01*\n" .
+            str_repeat($line, $lines) .
+            "M02*\n";
+
+        self::assertStringContainsString('class="legend"', $this->drawn(['legend-top.gbr' => $legend(3_000)]));
+        self::assertStringNotContainsString('class="legend"', $this->drawn(['legend-top.gbr' => $legend(3_001)]));
+    }
+
+    public function test_what_is_cut_out_is_left_out_of_the_face_and_of_no_board_that_counts_from_elsewhere(): void
+    {
+        $cuts = static fn(string $svg): int => preg_match('~class="mask"[^>]* d="([^"]*)"~', $svg, $found) === 1
+            ? substr_count($found[1], 'Z') - 1
+            : -1;
+
+        self::assertSame(4, $cuts($this->drawn([])), 'a cut-out, a slot, two holes');
+        $elsewhere = '{"format": 1, "board": {"outline": [[0, 0], [60, 0], [60, 40], [0, 40]]}}';
+        self::assertSame(0, $cuts($this->drawn(['kit.json' => $elsewhere])));
+        self::assertStringNotContainsString('class="legend"', $this->drawn(['kit.json' => $elsewhere]));
+    }
+
+    /** @param array<string, ?string> $changed file to bytes, null takes it away */
+    private function drawn(array $changed): string
+    {
+        $kit = (new KitReader())->read(
+            array_filter(
+                [...(new KitFiles())->fromPath(self::WORKED), ...$changed],
+                static fn(?string $bytes): bool => $bytes !== null,
+            ),
+        );
+
+        return (new BoardSvg($kit))->board($kit->boards[0], Side::Top);
+    }
+}
