@@ -12,6 +12,10 @@ use Chiralex\Board\Polygon;
 /** Works out what the files of a board say of its outline, its cut-outs and its holes. */
 final readonly class FactsFinder
 {
+    /** Contours looked at, the largest first; no board has so many cut-outs. */
+    public const CONTOURS = 1_000;
+    /** Side of the squares by which holes told twice are found, millimetres. */
+    private const CELL = 0.02;
     /** A contour this near a hole in place and width is that hole, millimetres. */
     private const SAME_HOLE = 0.1;
 
@@ -29,7 +33,7 @@ final readonly class FactsFinder
         $holes = $this->once($holes);
         $outline = $contours[0] ?? null;
         $cutouts = [];
-        foreach (array_slice($contours, 1) as $contour) {
+        foreach (array_slice($contours, 1, self::CONTOURS) as $contour) {
             $isInside = $outline?->contains($contour->corners[0]) ?? false;
             if ($isInside && !$this->isHole($contour, $holes)) {
                 $cutouts[] = $contour;
@@ -52,18 +56,32 @@ final readonly class FactsFinder
                 round($b->at->y, 3),
             ],
         );
-        $kept = [];
+        $kept = $at = [];
         foreach ($holes as $hole) {
-            $isTold = false;
-            for ($i = count($kept) - 1; $i >= 0 && $hole->at->x - $kept[$i]->at->x <= self::SAME_HOLE; --$i) {
-                $isTold = $isTold || $kept[$i]->isSame($hole);
-            }
-            if (!$isTold) {
+            [$x, $y] = [(int) floor($hole->at->x / self::CELL), (int) floor($hole->at->y / self::CELL)];
+            if (!$this->isTold($hole, $at, $x, $y)) {
                 $kept[] = $hole;
+                $at["{$x} {$y}"][] = $hole;
             }
         }
 
         return $kept;
+    }
+
+    /** @param array<string, list<DrilledHole>> $at holes by the cells of their places */
+    private function isTold(DrilledHole $hole, array $at, int $x, int $y): bool
+    {
+        foreach ([-1, 0, 1] as $i) {
+            foreach ([-1, 0, 1] as $j) {
+                foreach ($at[$x + $i . ' ' . ($y + $j)] ?? [] as $other) {
+                    if ($hole->isSame($other)) {
+                        return true;
+                    }
+                }
+            }
+        }
+
+        return false;
     }
 
     /**

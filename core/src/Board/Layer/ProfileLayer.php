@@ -26,7 +26,7 @@ final readonly class ProfileLayer
         foreach ($layer->objects as $object) {
             if ($object->shape === 'region') {
                 $contours[] = new Polygon($object->points);
-            } elseif ($object->shape === 'draw' && count($object->points) > 1) {
+            } elseif ($object->shape === 'draw' && $this->isLine($object->points)) {
                 $pieces[] = $object->points;
             }
         }
@@ -42,12 +42,28 @@ final readonly class ProfileLayer
      */
     private function chained(array $pieces): array
     {
+        $at = [];
+        foreach ($pieces as $index => $piece) {
+            foreach ([$piece[0], $piece[count($piece) - 1]] as $end) {
+                $at[$this->cell($end, 0, 0)][] = $index;
+            }
+        }
         $contours = [];
-        while ($pieces !== []) {
-            $chain = array_shift($pieces);
-            do {
-                [$chain, $pieces, $grown] = $this->grown($chain, $pieces);
-            } while ($grown && !$this->meets($chain[0], $chain[count($chain) - 1]));
+        $used = [];
+        foreach ($pieces as $index => $chain) {
+            if (isset($used[$index])) {
+                continue;
+            }
+            $used[$index] = true;
+            while (!$this->meets($chain[0], $chain[count($chain) - 1])) {
+                $next = $this->next($chain[count($chain) - 1], $pieces, $at, $used);
+                if ($next === null) {
+                    break;
+                }
+                $used[$next] = true;
+                $isForward = $this->meets($chain[count($chain) - 1], $pieces[$next][0]);
+                array_push($chain, ...array_slice($isForward ? $pieces[$next] : array_reverse($pieces[$next]), 1));
+            }
             if (count($chain) > 3 && $this->meets($chain[0], $chain[count($chain) - 1])) {
                 array_pop($chain);
                 $contours[] = new Polygon($chain);
@@ -58,31 +74,51 @@ final readonly class ProfileLayer
     }
 
     /**
-     * @param non-empty-list<Point> $chain
+     * The first piece not yet used that begins or ends at a point.
+     *
      * @param list<non-empty-list<Point>> $pieces
-     * @return array{non-empty-list<Point>, list<non-empty-list<Point>>, bool} chain, what is left, whether a piece was added
+     * @param array<string, array<int, int>> $at pieces by the cells of their ends; used ones are taken out
+     * @param array<int, true> $used
      */
-    private function grown(array $chain, array $pieces): array
+    private function next(Point $end, array $pieces, array &$at, array $used): ?int
     {
-        $end = $chain[count($chain) - 1];
-        foreach ($pieces as $index => $piece) {
-            $forward = $this->meets($end, $piece[0]);
-            if ($forward || $this->meets($end, $piece[count($piece) - 1])) {
-                unset($pieces[$index]);
-
-                return [
-                    [...$chain, ...array_slice($forward ? $piece : array_reverse($piece), 1)],
-                    array_values($pieces),
-                    true,
-                ];
+        $found = null;
+        foreach ([-1, 0, 1] as $x) {
+            foreach ([-1, 0, 1] as $y) {
+                $cell = $this->cell($end, $x, $y);
+                foreach ($at[$cell] ?? [] as $key => $index) {
+                    $piece = $pieces[$index];
+                    if (isset($used[$index])) {
+                        unset($at[$cell][$key]);
+                    } elseif ($this->meets($end, $piece[0]) || $this->meets($end, $piece[count($piece) - 1])) {
+                        $found = $found === null ? $index : min($found, $index);
+                        break;
+                    }
+                }
             }
         }
 
-        return [$chain, $pieces, false];
+        return $found;
+    }
+
+    /** The cell of a point, or a neighbour of it; ends that meet lie in neighbouring cells. */
+    private function cell(Point $point, int $x, int $y): string
+    {
+        return (int) floor($point->x / self::JOIN) + $x . ' ' . ((int) floor($point->y / self::JOIN) + $y);
     }
 
     private function meets(Point $a, Point $b): bool
     {
         return $a->distanceTo($b) <= self::JOIN;
+    }
+
+    /**
+     * A line, or an arc all round; no line of no length.
+     *
+     * @param non-empty-list<Point> $points
+     */
+    private function isLine(array $points): bool
+    {
+        return count($points) > 2 || (count($points) === 2 && !$this->meets($points[0], $points[1]));
     }
 }

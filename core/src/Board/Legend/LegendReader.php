@@ -19,6 +19,8 @@ final readonly class LegendReader
     /** A letter is made of strokes no longer than this, and of at least so many. */
     private const LETTER = 2.6;
     private const STROKES = 3;
+    /** Side of the squares by which lines find their bodies. */
+    private const CELL = 10.0;
     /** So much of a body's edge has to be drawn. */
     private const DRAWN = 0.5;
 
@@ -30,8 +32,9 @@ final readonly class LegendReader
     {
         usort($bodies, static fn(PlacedBody $a, PlacedBody $b): int => strnatcmp($a->designator, $b->designator));
         $mine = $letters = [];
+        $near = self::near($bodies);
         foreach ($layer->objects as $object) {
-            [$index, $isText] = $this->owner($object, $bodies);
+            [$index, $isText] = $this->owner($object, $bodies, $near[self::cell($object->points[0])] ?? []);
             if ($index === null) {
                 continue;
             }
@@ -55,18 +58,20 @@ final readonly class LegendReader
 
     /**
      * @param list<PlacedBody> $bodies
+     * @param list<int> $near those that can own it
      * @return array{?int, bool} the body a line belongs to, and whether it is part of letters beside it
      */
-    private function owner(LayerObject $object, array $bodies): array
+    private function owner(LayerObject $object, array $bodies, array $near): array
     {
         $best = $beside = null;
-        $near = $far = INF;
-        foreach ($bodies as $index => $body) {
+        $least = $far = INF;
+        foreach ($near as $index) {
+            $body = $bodies[$index];
             $stroke = self::stroke($object, $body);
             [$a, $b] = self::half($body);
             $off = self::off($stroke, $a, $b);
-            if ($stroke->isWithin($a + self::ZONE, $b + self::ZONE) && $off < $near) {
-                [$best, $near] = [$index, $off];
+            if ($stroke->isWithin($a + self::ZONE, $b + self::ZONE) && $off < $least) {
+                [$best, $least] = [$index, $off];
             } elseif ($off <= self::TEXT && $off < $far && $stroke->length() <= self::LETTER) {
                 [$beside, $far] = [$index, $off];
             }
@@ -104,6 +109,40 @@ final readonly class LegendReader
         $shows = [...$text ? ['designator'] : [], ...$drawn ? ['outline'] : []];
 
         return new PlacePrint($body->designator, $shows === [] ? ['nothing'] : $shows, $mark);
+    }
+
+    /**
+     * Bodies by the cells in which a line of theirs can begin.
+     *
+     * @param list<PlacedBody> $bodies
+     * @return array<string, list<int>>
+     */
+    private static function near(array $bodies): array
+    {
+        $near = [];
+        foreach ($bodies as $index => $body) {
+            $reach = hypot(...self::half($body)) + self::TEXT + self::LETTER;
+            [$left, $low] = self::square($body->centre->plus(-$reach, -$reach));
+            [$right, $high] = self::square($body->centre->plus($reach, $reach));
+            for ($x = $left; $x <= $right; ++$x) {
+                for ($y = $low; $y <= $high; ++$y) {
+                    $near["{$x} {$y}"][] = $index;
+                }
+            }
+        }
+
+        return $near;
+    }
+
+    private static function cell(Point $point): string
+    {
+        return implode(' ', self::square($point));
+    }
+
+    /** @return array{int, int} */
+    private static function square(Point $point): array
+    {
+        return [(int) floor($point->x / self::CELL), (int) floor($point->y / self::CELL)];
     }
 
     /** @return array{float, float} half its length and half its width */
