@@ -43,7 +43,7 @@ final readonly class AddFiles
             if (
                 array_keys($read) === ['bom.csv'] &&
                 strtolower($name) !== 'bom.csv' &&
-                FileRole::isPlacement($read['bom.csv'])
+                DroppedTable::isPlacement($read['bom.csv'])
             ) {
                 $read = ['placements.csv' => $read['bom.csv']];
             }
@@ -88,7 +88,7 @@ final readonly class AddFiles
     private function isUnclear(Revision $revision, string $bytes): bool
     {
         return isset($this->folder->of($revision)->files['bom.csv']) &&
-            !FileRole::isPartsList($bytes) &&
+            !DroppedTable::isPartsList($bytes) &&
             $this->columns->edits($bytes) === [];
     }
 

@@ -70,7 +70,7 @@ final readonly class PrepareKit
             array_keys($read) === ['bom.csv'] &&
             !KitFiles::isKnown($name) &&
             (str_contains(strtolower($name), 'placement') || isset($known['bom.csv'])) &&
-            FileRole::isPlacement($read['bom.csv'])
+            DroppedTable::isPlacement($read['bom.csv'])
         ) {
             return ['placements.csv' => $read['bom.csv']];
         }

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Actions\Library;
 
-use App\Actions\Kit\FileRole;
+use App\Actions\Kit\DroppedTable;
 use App\Models\Edit;
 use App\Models\Revision;
 use App\Support\FileStore;
@@ -93,7 +93,7 @@ final readonly class RememberedColumns
         ) {
             try {
                 $read = (new KitFiles())->fromBytes($file->text('name'), $this->store->get($file->text('sha256')));
-                if (isset($read['bom.csv']) && !FileRole::isPlacement($read['bom.csv'])) {
+                if (isset($read['bom.csv']) && !DroppedTable::isPlacement($read['bom.csv'])) {
                     return (new CsvReader())->read($read['bom.csv'], 'bom.csv')->headers;
                 }
             } catch (UnusableFile | UnreadableTable) {

@@ -13,7 +13,7 @@ use Chiralex\Board\Polygon;
 final readonly class FactsFinder
 {
     /** Contours looked at, the largest first; no board has so many cut-outs. */
-    public const CONTOURS = 1_000;
+    private const CONTOURS = 1_000;
     /** Side of the squares by which holes told twice are found, millimetres. */
     private const CELL = 0.02;
     /** A contour this near a hole in place and width is that hole, millimetres. */

@@ -67,7 +67,9 @@ function OneFile({ file }: { file: BoardFile }) {
           void kit.save([{ type: 'file-role', target: file.name, field: '', value: role(event.target.value) }]);
         }}
       >
-        <option value="">{isOpen ? `perhaps ${ROLES[file.role] ?? file.role}` : 'let the file say'}</option>
+        {isOpen && <option value="">{`perhaps ${ROLES[file.role] ?? file.role}`}</option>}
+        {file.how === 'maker' && <option value="">let the file say</option>}
+        {!isOpen && !(file.role in ROLES) && <option value={file.role}>{file.role}</option>}
         {Object.entries(ROLES).map(([value, name]) => (
           <option key={value} value={value}>
             {name}

@@ -11,7 +11,7 @@ use Chiralex\Table\Data\HeaderSynonyms;
 use Chiralex\Table\HeaderMap;
 
 /** Tells a placement file from a parts list by its columns. */
-final readonly class FileRole
+final readonly class DroppedTable
 {
     public static function isPlacement(string $bytes): bool
     {
