@@ -27,16 +27,38 @@ final class LegendDrawingTest extends TestCase
         self::assertSame(7, substr_count($with, 'class="ref"'), 'the legend has no names, ours stay');
     }
 
-    public function test_a_legend_too_heavy_to_draw_leaves_the_usual_outlines(): void
+    public function test_a_heavy_legend_is_drawn_without_what_is_too_small_to_be_seen(): void
     {
-        $line = "X1000000Y1000000D02*\nX2000000Y1000000D01*\n";
+        $short = "X1000000Y1000000D02*\nX2000000Y1000000D01*\n";
+        $long = "X1000000Y5000000D02*\nX31000000Y5000000D01*\n";
         $legend = static fn(int $lines): string => "%TF.FileFunction,Legend,Top*%\n%FSLAX46Y46*%\n%MOMM*%\n" .
             "%ADD10C,0.2*%\nD10*\nG01*\n" .
-            str_repeat($line, $lines) .
+            str_repeat($short, $lines) .
+            $long .
             "M02*\n";
 
-        self::assertStringContainsString('class="legend"', $this->drawn(['legend-top.gbr' => $legend(3_000)]));
-        self::assertStringNotContainsString('class="legend"', $this->drawn(['legend-top.gbr' => $legend(3_001)]));
+        self::assertSame(6_000, $this->lines($this->drawn(['legend-top.gbr' => $legend(5_999)])));
+        self::assertSame(1, $this->lines($this->drawn(['legend-top.gbr' => $legend(6_000)])));
+    }
+
+    public function test_what_takes_ink_away_is_black_in_a_mask(): void
+    {
+        $legend =
+            "%TF.FileFunction,Legend,Top*%\n%FSLAX46Y46*%\n%MOMM*%\n%ADD10R,9X9*%\n%ADD11R,2X2*%\n" .
+            "D10*\nX30000000Y30000000D03*\n%LPC*%\nD11*\nX30000000Y30000000D03*\nM02*\n";
+        $svg = $this->drawn(['legend-top.gbr' => $legend]);
+
+        self::assertSame(
+            1,
+            preg_match('~<mask id="([^"]+)"[^>]*>(.*?)</mask><path [^>]*mask="url\(#\1\)"~', $svg, $found),
+        );
+        self::assertMatchesRegularExpression('~fill="#fff".*fill="#000"~', $found[2]);
+    }
+
+    /** Lines in the paths of the legend. */
+    private function lines(string $svg): int
+    {
+        return preg_match('~<g class="legend".*?</g>~s', $svg, $found) === 1 ? substr_count($found[0], 'M') : 0;
     }
 
     public function test_what_is_cut_out_is_left_out_of_the_face_and_of_no_board_that_counts_from_elsewhere(): void

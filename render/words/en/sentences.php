@@ -49,7 +49,6 @@ return [
     'measurement.value' => '{part}: "{text}" is no value; write a number with its unit, like 612 mV.',
     'pilot.minutes' => '"{text}" is no count of minutes; write it like 4.5.',
     'layer.no-format' => '{file}: coordinates come before the format; export the layer again.',
-    'layer.no-unit' => '{file}: neither millimetres nor inches are set; export the layer again.',
     'layer.operation' => '{file}: a command that is no operation of the layer format; export the layer again.',
     'layer.too-large' =>
         '{file}: more objects than a component or profile layer has (60,000 objects, 500,000 commands, 20,000 points of a contour); drop those two only.',
@@ -99,6 +98,10 @@ return [
     'file.left.fault' => '{fault}',
     'file.left.commands' => '{count} commands not understood',
     'file.left.commands-one' => '1 command not understood',
+    'file.left.older' => 'It moves, turns or inverts its whole image ({commands}), which is not followed; export it again.',
+    'file.guess.unit-inch' => 'It names no unit; taken as inches. If the board comes out wrong, export it again with its unit.',
+    'file.guess.unit-mm' => 'It names no unit; taken as millimetres. If the board comes out wrong, export it again with its unit.',
+    'file.guess.zeros' => 'It does not say which zeros it leaves out; taken as the leading ones. If holes lie wrong, export it again with decimal points.',
     'file.left.records' => '{count} records without a pin',
     'file.left.records-one' => '1 record without a pin',
     'layer.no-function' => 'Nothing tells for certain what {file} is; say it under Files of the board.',

@@ -6,6 +6,7 @@ namespace Chiralex\Board\Drill;
 
 use Chiralex\Board\Drill\Internal\Coordinates;
 use Chiralex\Board\Drill\Internal\DrillPen;
+use Chiralex\Board\Drill\Internal\Guesses;
 use Chiralex\Board\Exception\UnreadableLayer;
 use Chiralex\Board\Point;
 use Chiralex\Limits;
@@ -31,7 +32,8 @@ final readonly class DrillReader
         $own = null;
         $function = null;
         $tools = $holes = $slots = [];
-        $pen = new DrillPen();
+        $guesses = Guesses::of($bytes);
+        $pen = new DrillPen(coordinates: $guesses->coordinates);
         $left = 0;
         foreach (preg_split('~\r\n?|\n~', $bytes) ?: [] as $index => $line) {
             $line = strtoupper(trim($line));
@@ -67,7 +69,7 @@ final readonly class DrillReader
             }
         }
 
-        return new DrillFile($holes, $slots, $function, $left);
+        return new DrillFile($holes, $slots, $function, $left, $guesses->names);
     }
 
     /** Whether the holes of a file are plated, by its name. */

@@ -24,15 +24,6 @@ final class UnreadableLayer extends RuntimeException implements ChiralexExceptio
         );
     }
 
-    public static function noUnit(string $file, int $line): self
-    {
-        return new self(
-            "{$file}, line {$line}: neither millimetres nor inches are set; export the layer again.",
-            'layer.no-unit',
-            $line,
-        );
-    }
-
     public static function operation(string $file, int $line, string $text): self
     {
         return new self(

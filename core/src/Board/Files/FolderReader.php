@@ -123,6 +123,8 @@ final readonly class FolderReader
             ],
             left: [
                 ...self::told('file.left.commands', $drill->left),
+                ...array_map(static fn(string $guess): Reason => new Reason("file.guess.{$guess}"), $drill->guesses),
+                ...$layer === null ? [] : self::doubts($layer),
                 ...$drill->holes === [] && $drill->slots === [] ? [new Reason('file.left.nothing')] : [],
             ],
         );
@@ -168,8 +170,20 @@ final readonly class FolderReader
                     : [],
                 ...$layer->objects === [] ? [new Reason('file.left.nothing')] : [],
                 ...$layer->isWhole ? [] : [new Reason('file.left.broken')],
+                ...self::doubts($layer),
             ],
         );
+    }
+
+    /** @return list<Reason> what was guessed, and what was not followed */
+    private static function doubts(Layer $layer): array
+    {
+        return [
+            ...$layer->isUnitGuessed ? [new Reason('file.guess.unit-inch')] : [],
+            ...$layer->passed === []
+                ? []
+                : [new Reason('file.left.older', ['commands' => implode(', ', $layer->passed)])],
+        ];
     }
 
     /** @return list<Reason> */

@@ -5,32 +5,37 @@ declare(strict_types=1);
 namespace Chiralex\Board\Layer;
 
 use Chiralex\Board\Exception\UnreadableLayer;
+use Chiralex\Board\Layer\Internal\OpenSheet;
 use Chiralex\Board\Layer\Internal\Operations;
 use Chiralex\Board\Layer\Internal\Pen;
+use Chiralex\Board\Layer\Internal\Placing;
 use Chiralex\Board\Layer\Internal\Settings;
 use Chiralex\Board\Layer\Internal\Word;
 use Chiralex\Limits;
 
 /**
- * Reads a layer file with attributes, as the Gerber layer format specification has it: units, formats, apertures, flashes,
- * draws, arcs, regions, file, aperture and object attributes. What only paints (polarity, step and repeat, macros) is passed over.
+ * Reads a layer file, with attributes or without, as the Gerber layer format specification has it: units, formats, apertures,
+ * macros, blocks, step and repeat, polarity, flashes, draws, arcs, regions, file, aperture and object attributes.
  */
 final readonly class LayerReader
 {
+    /** Commands of older files that move, turn or invert a whole image; they are not followed. */
+    private const NOT_FOLLOWED = ['AS', 'IF', 'IP', 'IR', 'MI', 'OF', 'SF'];
+
     /** True for bytes that look like a layer file. */
     public static function isLayer(string $bytes): bool
     {
         $head = substr($bytes, 0, 20_000);
 
-        return preg_match('~%FS[LT][AI]X\d\dY\d\d\*~', $head) === 1;
+        return preg_match('~%\s*FS[LTD]?[AI](?:[NGDM]\d+)*X\d\dY\d\d\*~', $head) === 1;
     }
 
     /** @throws UnreadableLayer when an operation cannot be followed */
     public function read(string $bytes, string $file): Layer
     {
         $pen = new Pen();
-        $objects = [];
-        $words = $block = 0;
+        $words = 0;
+        $objects = $open = $passed = [];
         $isWhole = false;
         $operations = new Operations($file);
         foreach (Word::split($bytes) as $word) {
@@ -38,13 +43,16 @@ final readonly class LayerReader
                 $isWhole = true;
                 break;
             }
-            [$pen, $object] = $word->extended
-                ? [(new Settings())->take($pen, $word->text), null]
-                : $operations->take($pen, $word->text, $word->line);
-            // What defines an aperture block is drawn nowhere until the block is flashed.
-            $block += $word->extended && str_starts_with($word->text, 'AB') ? ($word->text === 'AB' ? -1 : 1) : 0;
-            if ($object !== null && $block <= 0) {
-                $objects[] = $object;
+            if ($word->extended) {
+                [$pen, $objects, $open] = $this->closed($pen, $objects, $open, $word->text, $file);
+                $sheet = OpenSheet::of($pen, $word->text, count($objects));
+                $open = $sheet === null ? $open : [...$open, $sheet];
+                $pen =
+                    $sheet?->block === null ? (new Settings())->take($pen, $word->text) : $pen->placing(new Placing());
+                $passed += self::isFollowed($word->text) ? [] : [substr($word->text, 0, 2) => true];
+            } else {
+                [$pen, $laid] = $operations->take($pen, $word->text, $word->line);
+                array_push($objects, ...$laid);
             }
             if (
                 count($objects) > Limits::LAYER_OBJECTS ||
@@ -54,7 +62,56 @@ final readonly class LayerReader
                 throw UnreadableLayer::tooLarge($file, Limits::LAYER_OBJECTS);
             }
         }
+        while ($open !== []) {
+            [$pen, $objects, $open] = $this->closed($pen, $objects, $open, 'AB', $file);
+        }
 
-        return new Layer($file, $pen->attributes->file['.FileFunction'] ?? [], $objects, $isWhole);
+        return new Layer(
+            $file,
+            $pen->attributes->file['.FileFunction'] ?? [],
+            $objects,
+            $isWhole,
+            array_keys($passed),
+            $pen->scale->unit === null,
+        );
+    }
+
+    /**
+     * Closes what a command closes: steps are repeated, a block becomes an aperture.
+     *
+     * @param list<LayerObject> $objects
+     * @param list<OpenSheet> $open
+     * @return array{Pen, list<LayerObject>, list<OpenSheet>}
+     * @throws UnreadableLayer when so many are repeated that none can be a board's
+     */
+    private function closed(Pen $pen, array $objects, array $open, string $text, string $file): array
+    {
+        while (($last = $open[count($open) - 1] ?? null)?->endsAt($text) === true) {
+            array_pop($open);
+            $own = array_splice($objects, $last->start);
+            if (count($own) * $last->columns * $last->rows > Limits::LAYER_OBJECTS) {
+                throw UnreadableLayer::tooLarge($file, Limits::LAYER_OBJECTS);
+            }
+            if ($last->block !== null) {
+                return [
+                    $pen->defining($pen->tool->list->withBlock($last->block, $own))->placing($last->placing),
+                    $objects,
+                    $open,
+                ];
+            }
+            array_push($objects, ...$last->repeated($own));
+        }
+
+        return [$pen, $objects, $open];
+    }
+
+    /** An older command that moves by nothing, `OFA0B0`, `MIA0B0`, `SFA1.0B1.0`, `IR0`, `ASAXBY`, changes nothing. */
+    private static function isFollowed(string $text): bool
+    {
+        return !in_array(substr($text, 0, 2), self::NOT_FOLLOWED, true) ||
+            preg_match(
+                '~^(?:(?:OF|MI)(?:A[+0.]+)?(?:B[+0.]+)?|SF(?:A1\.?0*)?(?:B1\.?0*)?|IR0+|IPPOS|ASAXBY)$~',
+                $text,
+            ) === 1;
     }
 }

@@ -35,7 +35,7 @@ final readonly class LegendReader
         $near = self::near($bodies);
         foreach ($layer->objects as $object) {
             [$index, $isText] = $this->owner($object, $bodies, $near[self::cell($object->points[0])] ?? []);
-            if ($index === null) {
+            if ($index === null || !$object->isDark) {
                 continue;
             }
             if ($isText) {

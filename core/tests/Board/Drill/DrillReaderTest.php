@@ -179,4 +179,24 @@ final class DrillReaderTest extends TestCase
             }
         }
     }
+
+    /** @return iterable<string, array{string, float, list<string>}> */
+    public static function silences(): iterable
+    {
+        yield 'tools all under 0.3 are inches' => ["M48\nT1C0.299\n%\nT1\nX010000Y010000", 25.4, ['unit-inch']];
+        yield 'a tool of 0.3 is millimetres' => ["M48\nT1C0.3\n%\nT1\nX010000Y010000", 10.0, ['unit-mm']];
+        yield 'numbers of two lengths' => ["M48\nINCH\nT1C0.03\n%\nT1\nX010000Y010000\nX1Y010000", 25.4, ['zeros']];
+        yield 'all said' => ["M48\nINCH,TZ\nT1C0.03\n%\nT1\nX010000Y010000\nX1Y010000", 25.4, []];
+        yield 'points say it' => ["M48\nINCH\nT1C0.03\n%\nT1\nX1.0Y1.0\nX1.25Y1.0", 25.4, []];
+    }
+
+    /** @param list<string> $guesses */
+    #[DataProvider('silences')]
+    public function test_what_a_file_does_not_say_is_guessed_and_told(string $file, float $x, array $guesses): void
+    {
+        $drill = (new DrillReader())->read($file, 'a.drl');
+
+        self::assertEqualsWithDelta($x, $drill->holes[0]->at->x, 1e-9);
+        self::assertSame($guesses, $drill->guesses);
+    }
 }

@@ -5,8 +5,10 @@ declare(strict_types=1);
 namespace Chiralex\Tests\Board\Layer;
 
 use Chiralex\Board\Exception\UnreadableLayer;
+use Chiralex\Board\Layer\LayerInk;
 use Chiralex\Board\Layer\LayerObject;
 use Chiralex\Board\Layer\LayerReader;
+use Chiralex\Board\Layer\Patch;
 use Chiralex\Board\Layer\ProfileLayer;
 use Chiralex\Board\Point;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -174,7 +176,6 @@ final class LayerReaderTest extends TestCase
     public static function faults(): iterable
     {
         yield 'no format' => ["%MOMM*%\nD10*\nX0Y0D03*", 'a.gbr, line 3: coordinates come before the format'];
-        yield 'no unit' => ["%FSLAX46Y46*%\nX0Y0D03*", 'a.gbr, line 2: neither millimetres nor inches'];
         yield 'no operation' => ["%FSLAX46Y46*%%MOMM*%\nHELLO*", 'a.gbr, line 2: "HELLO" is no operation'];
     }
 
@@ -192,5 +193,109 @@ final class LayerReaderTest extends TestCase
         self::assertTrue(LayerReader::isLayer(self::BOXES));
         self::assertFalse(LayerReader::isLayer("Ref,X,Y\nR1,1,2\n"));
         self::assertInstanceOf(Point::class, (new LayerReader())->read(self::BOXES, 'a')->objects[0]->points[0]);
+    }
+
+    public function test_a_file_that_names_no_unit_is_taken_in_inches_and_says_so(): void
+    {
+        $layer = (new LayerReader())->read("%FSLAX24Y24*%\n%ADD10C,0.1*%\nD10*\nX10000Y0D03*\nM02*", 'a.gbr');
+
+        self::assertTrue($layer->isUnitGuessed);
+        self::assertEqualsWithDelta(25.4, $layer->objects[0]->points[0]->x, 1e-9);
+        self::assertEqualsWithDelta(2.54, $layer->objects[0]->width, 1e-9);
+        self::assertFalse((new LayerReader())->read('%FSLAX24Y24*%G71*X1Y1D03*M02*', 'a.gbr')->isUnitGuessed);
+    }
+
+    public function test_older_commands_that_move_or_invert_an_image_are_named_unless_they_change_nothing(): void
+    {
+        $head = '%FSLAX24Y24*%%MOIN*%';
+
+        self::assertSame(
+            ['OF', 'IP', 'MI'],
+            (new LayerReader())->read("{$head}%OFA1.0B0*%%IPNEG*%%MIA1B0*%M02*", 'a.gbr')->passed,
+        );
+        self::assertSame(
+            [],
+            (new LayerReader())->read("{$head}%OFA0.000B0*%%IPPOS*%%MIA0B0*%%SFA1.0B1.0*%%IR0*%%ASAXBY*%M02*", 'a.gbr')
+                ->passed,
+        );
+    }
+
+    public function test_steps_are_repeated_column_by_column_and_end_where_others_begin(): void
+    {
+        $layer = (new LayerReader())->read(
+            '%FSLAX46Y46*%%MOMM*%%ADD10C,1*%D10*%SRX2Y2I5.0J3.0*%X0Y0D03*%SRX1Y1I0J0*%X20000000D03*M02*',
+            'a.gbr',
+        );
+
+        self::assertEquals(
+            [[0.0, 0.0], [0.0, 3.0], [5.0, 0.0], [5.0, 3.0], [20.0, 0.0]],
+            array_map(
+                static fn(LayerObject $each): array => [$each->points[0]->x, $each->points[0]->y],
+                $layer->objects,
+            ),
+        );
+    }
+
+    public function test_more_steps_than_any_board_has_are_refused(): void
+    {
+        $this->expectException(UnreadableLayer::class);
+        $this->expectExceptionMessage('60000 objects');
+
+        (new LayerReader())->read(
+            '%FSLAX46Y46*%%MOMM*%%ADD10C,1*%D10*%SRX999999Y999999I5.0J3.0*%X0Y0D03*M02*',
+            'a.gbr',
+        );
+    }
+
+    public function test_blocks_that_hold_blocks_that_hold_blocks_are_refused_before_memory_ends(): void
+    {
+        $text = '%FSLAX46Y46*%%MOMM*%%ADD10C,1*%%ABD100*%D10*X0Y0D03*X1Y1D03*%AB*%';
+        for ($i = 101; $i < 160; ++$i) {
+            $text .= "%ABD{$i}*%D" . ($i - 1) . '*X0Y0D03*X1000000Y0D03*%AB*%';
+        }
+        $this->expectException(UnreadableLayer::class);
+
+        (new LayerReader())->read("{$text}D159*X0Y0D03*M02*", 'a.gbr');
+    }
+
+    /** @return iterable<string, array{string, list<float>, float}> */
+    public static function sums(): iterable
+    {
+        yield 'x binds before plus' => ['1.8+1X0+0.1', [], 1.9];
+        yield 'brackets' => ['($1+$2)x3', [1.0, 2.0], 9.0];
+        yield 'a sign before a bracket' => ['-($1/4)', [2.0], -0.5];
+        yield 'what is not given is 0' => ['$3+1', [2.0], 1.0];
+    }
+
+    /** @param list<float> $values */
+    #[DataProvider('sums')]
+    public function test_sums_of_a_macro_size_its_parts(string $sum, array $values, float $width): void
+    {
+        $sizes = $values === [] ? '' : ',' . implode('X', $values);
+        $layer = (new LayerReader())->read(
+            "%FSLAX46Y46*%%MOMM*%%AMBOX*21,1,{$sum},1,0,0,0*%%ADD10BOX{$sizes}*%D10*X0Y0D03*M02*",
+            'a.gbr',
+        );
+        $corners = $layer->objects[0]->patches[0]->contours[0];
+
+        self::assertEqualsWithDelta($width, $corners[1]->x - $corners[0]->x, 1e-9);
+    }
+
+    public function test_a_clear_object_takes_ink_away_and_a_clear_part_of_a_macro_only_its_own(): void
+    {
+        $layer = (new LayerReader())->read(
+            '%FSLAX46Y46*%%MOMM*%%AMRING*1,1,2,0,0*1,0,1,0,0*%%ADD10RING*%D10*X0Y0D03*%LPC*%X0D03*M02*',
+            'a.gbr',
+        );
+        $dark = static fn(LayerObject $each): array => array_map(
+            static fn(Patch $patch): bool => $patch->isDark,
+            (new LayerInk())->of($each),
+        );
+
+        self::assertSame(
+            [true, false],
+            array_map(static fn(LayerObject $each): bool => $each->isDark, $layer->objects),
+        );
+        self::assertSame([[true, false], [false, true]], array_map($dark, $layer->objects));
     }
 }

@@ -4,21 +4,17 @@ declare(strict_types=1);
 
 namespace Chiralex\Board\Layer\Internal;
 
-/** What a layer file says of itself, of apertures and of objects. */
+/** What a layer file says of itself, of apertures and of objects, so far. */
 final readonly class Attributes
 {
     /**
      * @param array<string, list<string>> $file attributes of the file
      * @param array<string, list<string>> $forAperture attributes of apertures defined from here on
      * @param array<string, list<string>> $forObject attributes of objects from here on
-     * @param array<array-key, list<string>> $apertures function of each aperture, by its number
-     * @param array<array-key, list<string>> $sizes of each aperture: its width in millimetres, as text
      */
     public function __construct(
         public array $file = [],
         public array $forAperture = [],
         public array $forObject = [],
-        public array $apertures = [],
-        public array $sizes = [],
     ) {}
 }

@@ -9,7 +9,7 @@ final readonly class Scale
 {
     /**
      * @param ?float $unit millimetres
-     * @param array{x: int, y: int, whole: int, trailing: bool}|null $format decimals of each axis, whole digits, trailing zeros left out
+     * @param array{x: int, y: int, whole: int, trailing: bool, steps: bool}|null $format decimals of each axis, whole digits, trailing zeros left out, places counted from the last
      */
     public function __construct(public ?float $unit = null, public ?array $format = null) {}
 }
