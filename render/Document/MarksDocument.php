@@ -82,10 +82,10 @@ final readonly class MarksDocument
             return $this->words->sentence('callout.no-mark', ['designator' => $callout->designator]);
         }
         $board = $callout->print->mark;
-        $args = ['mark' => $this->mark($callout->signs->check, $callout->designator, $kit)];
-        if ($board !== null) {
-            $args['board'] = $this->words->sentence("callout.board.{$board->print}");
-        }
+        $args = [
+            'mark' => $this->mark($callout->signs->check, $callout->designator, $kit),
+            'board' => $board === null ? '' : $this->boardSign($callout->print->isRead, $board->print),
+        ];
         if ($callout->pointing->direction !== null) {
             $args += [
                 'direction' => $this->words->direction($callout->pointing->direction),
@@ -93,12 +93,14 @@ final readonly class MarksDocument
             ];
         }
         $meets = $board !== null && $board->meets === $callout->signs->check;
+        // Without a legend, what boards usually print is said as usual.
+        $usual = $callout->print->isRead ? '' : '-usual';
         $said = [
             self::capital(
                 $this->words->sentence(
                     match (true) {
                         $callout->pointing->direction === null => 'callout.mark',
-                        $meets => 'callout.mark-at',
+                        $meets => "callout.mark-at{$usual}",
                         default => 'callout.mark-towards',
                     },
                     $args,
@@ -111,18 +113,39 @@ final readonly class MarksDocument
                     'check' => $args['mark'],
                 ])
                 : '',
-            $board !== null && !($meets && $callout->pointing->direction !== null)
-                ? self::capital(
-                    $this->words->sentence(
-                        'callout.meets',
-                        ['mark' => $this->words->mark($board->meets->value)] + $args,
-                    ),
-                )
-                : '',
-            $board === null && $callout->pointing->direction !== null ? $this->words->sentence('callout.no-board') : '',
+            $this->atBoard($callout, $meets, $usual, $args),
         ];
 
         return implode(' ', array_diff($said, ['']));
+    }
+
+    private function boardSign(bool $isRead, string $print): string
+    {
+        return $this->words->sentence(
+            $isRead && $print === 'minus' ? 'callout.board.seen-minus' : "callout.board.{$print}",
+        );
+    }
+
+    /**
+     * Where on the board the mark goes, unless the direction said it; that the board prints nothing.
+     *
+     * @param array<string, string> $args
+     */
+    private function atBoard(Callout $callout, bool $meets, string $usual, array $args): string
+    {
+        $board = $callout->print->mark;
+        $hasDirection = $callout->pointing->direction !== null;
+
+        return match (true) {
+            $board === null => $hasDirection ? $this->words->sentence('callout.no-board') : '',
+            $meets && $hasDirection => '',
+            default => self::capital(
+                $this->words->sentence(
+                    "callout.meets{$usual}",
+                    ['mark' => $this->words->mark($board->meets->value)] + $args,
+                ),
+            ),
+        };
     }
 
     /** What the mark stands for, and what the square pad stands for. */

@@ -49,6 +49,14 @@ final class BoardReadingTest extends TestCase
         yield 'a line along' => ['D1', [...$box(7.9, 9.0, 12.1, 11.0), [8.5, 10.0, 11.5, 10.0]], 'none'];
         yield 'a plus' => ['C1', [[45.5, 10.0, 46.5, 10.0], [46.0, 9.5, 46.0, 10.5]], 'plus'];
         yield 'two strokes that do not cross' => ['C1', [[45.5, 10.0, 46.5, 10.0], [46.0, 11.0, 46.0, 12.0]], 'none'];
+        yield 'a level stroke by itself beside a pin' => ['C1', [[53.7, 11.5, 54.7, 11.5]], 'minus'];
+        yield 'an upright one' => ['C1', [[54.2, 11.0, 54.2, 12.0]], 'none'];
+        yield 'a level one with another 1.1 mm off' => [
+            'C1',
+            [[53.7, 11.5, 54.7, 11.5], [54.2, 12.6, 54.2, 13.6]],
+            'none',
+        ];
+        yield 'a level one as far from either pin' => ['C1', [[49.5, 13.6, 50.5, 13.6]], 'none'];
         yield 'a letter X beside' => ['C1', [[45.5, 9.5, 46.5, 10.5], [45.5, 10.5, 46.5, 9.5]], 'none'];
         yield 'two strokes that cross aslant' => ['C1', [[45.5, 9.7, 46.5, 10.3], [45.5, 10.3, 46.5, 10.3]], 'none'];
     }
@@ -60,6 +68,35 @@ final class BoardReadingTest extends TestCase
         $print = self::kit(['b.gto' => self::layer($lines)])->findings->drawn->prints[$part];
 
         self::assertSame([$mark, $mark !== 'none'], [$print->mark, $print->hasDirection()]);
+    }
+
+    /** @return iterable<string, array{string, list<array{float, float}>, string}> part, corners of an area, mark */
+    public static function areas(): iterable
+    {
+        yield 'a filled bar at an end' => ['D1', [[8.4, 9.0], [8.9, 9.0], [8.9, 11.0], [8.4, 11.0]], 'bar'];
+        yield 'a filled bar in the middle' => ['D1', [[9.7, 9.0], [10.3, 9.0], [10.3, 11.0], [9.7, 11.0]], 'none'];
+        yield 'a filled half of a can' => ['C1', [[51.0, 7.3], [52.8, 9.0], [52.8, 11.0], [51.0, 12.7]], 'minus'];
+        yield 'a filled can' => ['C1', [[47.0, 8.0], [50.0, 7.0], [53.0, 8.0], [53.0, 12.0], [47.0, 12.0]], 'none'];
+    }
+
+    /** @param list<array{float, float}> $corners */
+    #[DataProvider('areas')]
+    public function test_a_filled_area_is_a_sign_by_its_place(string $part, array $corners, string $mark): void
+    {
+        $mm = static fn(array $at): string => sprintf('X%dY%d', round($at[0] * 1e6), round($at[1] * 1e6));
+        $legend =
+            "%TF.FileFunction,Legend,Top*%\n%FSLAX46Y46*%\n%MOMM*%\nG36*\n" .
+            implode(
+                '',
+                array_map(
+                    static fn(array $at, int $index): string => $mm($at) . ($index === 0 ? 'D02' : 'D01') . "*\n",
+                    [...$corners, $corners[0]],
+                    array_keys([...$corners, $corners[0]]),
+                ),
+            ) .
+            "G37*\nM02*\n";
+
+        self::assertSame($mark, self::kit(['b.gto' => $legend])->findings->drawn->prints[$part]->mark);
     }
 
     public function test_letters_beside_a_body_are_its_designator_and_lines_far_off_are_nobodys(): void

@@ -87,28 +87,42 @@ final readonly class LegendReader
     private function print(PlacedBody $body, array $strokes, array $letters): PlacePrint
     {
         [$a, $b] = self::half($body);
-        $edge = $inside = 0.0;
+        [$edge, $small] = self::drawn($strokes, $a, $b);
+        $drawn = $edge >= self::DRAWN * 4 * ($a + $b);
+        $signs = new SignFinder();
+        $mark = $signs->find($body, $strokes, $a, $b);
+        // A plus stands outside the body as often as on it.
+        $isBeside = $mark === 'none' && $signs->hasPlus([...$letters, ...$strokes]);
+        $mark = match (true) {
+            $isBeside => 'plus',
+            $mark === 'none' && $signs->hasMinus($body, [...$letters, ...$strokes]) => 'minus',
+            default => $mark,
+        };
+        $text = count($letters) - ($isBeside ? 2 : 0) >= self::STROKES || ($small > self::STROKES && $mark === 'none');
+        $shows = [...$text ? ['designator'] : [], ...$drawn ? ['outline'] : []];
+
+        return new PlacePrint($body->designator, $shows === [] ? ['nothing'] : $shows, $mark);
+    }
+
+    /**
+     * @param list<Stroke> $strokes
+     * @return array{float, int} how much of the edge of a body is drawn, millimetres; short strokes inside it
+     */
+    private static function drawn(array $strokes, float $a, float $b): array
+    {
+        $edge = 0.0;
         $small = 0;
         foreach ($strokes as $stroke) {
             $middle = $stroke->middle();
             $atEdge = abs(abs($middle->x) - $a) <= self::ZONE || abs(abs($middle->y) - $b) <= self::ZONE;
             if ($stroke->length() > self::LETTER || $atEdge) {
                 $edge += $stroke->length();
-            } elseif (!$atEdge) {
+            } else {
                 ++$small;
-                $inside += $stroke->length();
             }
         }
-        $drawn = $edge >= self::DRAWN * 4 * ($a + $b);
-        $signs = new SignFinder();
-        $mark = $signs->find($body, $strokes, $a, $b);
-        // A plus stands outside the body as often as on it.
-        $isBeside = $mark === 'none' && $signs->hasPlus([...$letters, ...$strokes]);
-        $mark = $isBeside ? 'plus' : $mark;
-        $text = count($letters) - ($isBeside ? 2 : 0) >= self::STROKES || ($small > self::STROKES && $mark === 'none');
-        $shows = [...$text ? ['designator'] : [], ...$drawn ? ['outline'] : []];
 
-        return new PlacePrint($body->designator, $shows === [] ? ['nothing'] : $shows, $mark);
+        return [$edge, $small];
     }
 
     /**
@@ -173,6 +187,7 @@ final readonly class LegendReader
                 $object->points,
             ),
             $object->width,
+            $object->shape === 'region',
         );
     }
 }

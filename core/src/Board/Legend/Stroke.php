@@ -9,12 +9,23 @@ use Chiralex\Board\Point;
 /** A line, an arc of chords or a dot of a legend, in the frame of a body: u along it, v across, from its centre. */
 final readonly class Stroke
 {
-    /** @param non-empty-list<Point> $points one for a dot */
-    public function __construct(public array $points, public float $width) {}
+    /**
+     * @param non-empty-list<Point> $points one for a dot, the corners of an area
+     * @param bool $isArea a filled area
+     */
+    public function __construct(public array $points, public float $width, public bool $isArea = false) {}
+
+    /** @return array{float, float, float, float} least u and v, greatest u and v */
+    public function bounds(): array
+    {
+        [$us, $vs] = [array_column($this->points, 'x'), array_column($this->points, 'y')];
+
+        return [min($us), min($vs), max($us), max($vs)];
+    }
 
     public function isStraight(): bool
     {
-        return count($this->points) === 2;
+        return count($this->points) === 2 && !$this->isArea;
     }
 
     /** True for a line along or across the frame, off by no more than a share of its length. */
