@@ -7,6 +7,7 @@ namespace ChiralexRender\Svg;
 use Chiralex\Board\BoardShape;
 use Chiralex\Board\Side;
 use Chiralex\Kit\Kit;
+use Chiralex\Review\BodyClashes;
 
 /** Both sides of every board, drawn once, and where each part sits. */
 final readonly class BoardDocument
@@ -14,7 +15,8 @@ final readonly class BoardDocument
     /** @return array{boards: list<array<string, mixed>>, parts: array<string, array<string, mixed>>} */
     public function of(Kit $kit): array
     {
-        $svg = new BoardSvg($kit);
+        $clashes = new BodyClashes();
+        $svg = new BoardSvg($kit, [...$clashes->collisions($kit), ...$clashes->overhangs($kit)]);
         $parts = [];
         foreach ($kit->bodies() as $name => $body) {
             $part = $kit->part($name);

@@ -5,10 +5,12 @@ declare(strict_types=1);
 namespace ChiralexRender\Svg;
 
 use Chiralex\Board\BoardShape;
+use Chiralex\Board\Face;
 use Chiralex\Board\PlacedBody;
 use Chiralex\Board\Point;
 use Chiralex\Board\Side;
 use Chiralex\Kit\Kit;
+use Chiralex\Review\BodyClash;
 use ChiralexRender\Markup;
 
 /**
@@ -18,7 +20,8 @@ final readonly class BoardSvg
 {
     private const TEXT = 2.3;
 
-    public function __construct(private Kit $kit) {}
+    /** @param list<BodyClash> $clashes shown on the board */
+    public function __construct(private Kit $kit, private array $clashes = []) {}
 
     /** @param bool $compact true for a small picture: bodies without labels */
     public function board(BoardShape $board, Side $side, bool $compact = false, ?Emphasis $emphasis = null): string
@@ -38,7 +41,7 @@ final readonly class BoardSvg
         $title = Markup::text("{$this->kit->head->name}, {$side->value} side");
 
         return sprintf(
-            '<svg xmlns="http://www.w3.org/2000/svg" viewBox="0 0 %s %s" class="board%s" role="img" aria-label="%s"><path class="mask" fill-rule="evenodd" d="%s" fill="%s"/><g class="pads">%s</g>%s%s</svg>',
+            '<svg xmlns="http://www.w3.org/2000/svg" viewBox="0 0 %s %s" class="board%s" role="img" aria-label="%s"><path class="mask" fill-rule="evenodd" d="%s" fill="%s"/><g class="pads">%s</g>%s%s%s</svg>',
             Num::of($frame->width),
             Num::of($frame->height),
             $compact ? ' compact' : '',
@@ -49,6 +52,7 @@ final readonly class BoardSvg
             $this->pads($here, $frame),
             $legend,
             $parts,
+            (new ClashSvg())->of($this->clashes, new Face($board->name, $side), $frame),
         );
     }
 

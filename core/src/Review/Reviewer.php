@@ -40,6 +40,7 @@ final readonly class Reviewer
                 new UseMatters(),
                 new PanelMatters(),
                 new HoleMatters(),
+                new BodyMatters(),
                 new BoardReview(),
                 new SnagMatters(),
                 new BenchMatters(),

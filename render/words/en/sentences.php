@@ -189,6 +189,14 @@ return [
     'board.no-placements' => 'No placement file: drop one here.',
     'board.hole-covered' =>
         '{designator} reaches {{mm} mm} over the hole of {{diameter} mm} at {x}, {y}: a screw there has no room. Move one of them, or say the body as measured.',
+    'board.bodies-collide' =>
+        '{designator} and {others} want the same room: their bodies run {{mm} mm} into each other. Move one of them on the board, or say their bodies as measured.',
+    'board.bodies-collide-perhaps' =>
+        '{designator} may want the same room as {others}: they run {{mm} mm} into each other. Of {doubtful} only the usual size of the kind is known; measure the body and say it.',
+    'board.body-over-edge' =>
+        '{designator} stands {{mm} mm} over the edge of the board: box, panel and packing need that room. Move it, or say the body as measured.',
+    'board.body-over-edge-perhaps' =>
+        '{designator}, drawn as usual for its kind, stands {{mm} mm} over the edge of the board. Measure it and say the body.',
     'board.no-outline' => 'Board {board} has no outline; one was drawn around its parts. Add a file with the outline.',
     'board.no-placement' =>
         '{designator} has no place on the board; add it to the placement file, or say that it is not fitted.',

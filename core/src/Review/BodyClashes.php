@@ -1,0 +1,199 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Chiralex\Review;
+
+use Chiralex\Board\BodyGrid;
+use Chiralex\Board\Overlap;
+use Chiralex\Board\PlacedBody;
+use Chiralex\Board\Polygon;
+use Chiralex\Kit\Kit;
+use Chiralex\Kit\KitPart;
+use Chiralex\Part\Kind;
+use Chiralex\Part\Role;
+use Chiralex\Reason\Origin;
+
+/**
+ * Finds bodies that want the same room. What may stand in another's outline: a bare wire, an IC in its socket, two that are plugged
+ * together or bolted to each other, what its cover closes over, and what is lower than the connector that carries a plugged board.
+ */
+final readonly class BodyClashes
+{
+    /** Less than this is the tolerance of bodies, millimetres. */
+    private const PLAY = 0.2;
+    /** Up to this share of its length, what is gripped or held by a nut stands over the edge on purpose; common practice, no source. */
+    private const USUAL_OVERHANG = 0.6;
+
+    /** @return list<BodyClash> those that collide, in natural order of designators */
+    public function collisions(Kit $kit): array
+    {
+        $bodies = array_values(
+            array_filter($kit->bodies(), fn(PlacedBody $body): bool => $this->hasRoom($kit->part($body->designator))),
+        );
+        usort($bodies, static fn(PlacedBody $a, PlacedBody $b): int => strnatcmp($a->designator, $b->designator));
+        $reach = array_map(
+            static fn(PlacedBody $body): float => hypot($body->outline->along, $body->outline->across) / 2,
+            $bodies,
+        );
+        $longest = $reach === [] ? 0.0 : max($reach);
+        $grid = BodyGrid::of($bodies);
+        $passes = $this->passes($kit);
+        $found = [];
+        foreach ($bodies as $index => $body) {
+            foreach ($grid->around($body->face->board, [$body->centre], $reach[$index] + $longest) as $other) {
+                $isLater = strnatcmp($other->designator, $body->designator) > 0;
+                if ($isLater && !isset($passes[$body->designator][$other->designator])) {
+                    $clash = $this->collision($kit, $body, $other);
+                    $found = $clash === null ? $found : [...$found, $clash];
+                }
+            }
+        }
+
+        return $found;
+    }
+
+    /** @return list<BodyClash> those that stand over an edge of their board */
+    public function overhangs(Kit $kit): array
+    {
+        $found = [];
+        foreach ($kit->bodies() as $name => $body) {
+            $part = $kit->part((string) $name);
+            $board = $kit->board($body->face->board);
+            if ($board === null || !$board->outlineGiven || !$this->hasRoom($part)) {
+                continue;
+            }
+            $footprint = $body->footprint();
+            $mm = Overlap::beyond($footprint, $board->outline);
+            $isEdgePart =
+                $part->row->is(Role::Gripped) || $part->row->is(Role::Nutted) || $part->row->is(Role::TakesWires);
+            $usual = $isEdgePart
+                ? self::USUAL_OVERHANG * max($body->outline->along, $body->outline->across)
+                : self::PLAY;
+            if ($mm > $usual + 1e-9) {
+                $found[] = $this->clash([$part], $body, $mm, $footprint);
+            }
+        }
+
+        return $found;
+    }
+
+    private function collision(Kit $kit, PlacedBody $body, PlacedBody $other): ?BodyClash
+    {
+        $parts = array_values(array_filter([$kit->part($body->designator), $kit->part($other->designator)]));
+        if (
+            $body->face->board !== $other->face->board ||
+            $body->face->side !== $other->face->side ||
+            $this->isUnder($kit, $body, $other)
+        ) {
+            return null;
+        }
+        [$one, $two] = [$body->footprint(), $other->footprint()];
+        $mm = Overlap::depth($one, $two);
+
+        return $mm <= self::PLAY + 1e-9 ? null : $this->clash($parts, $body, $mm, $one->clippedTo($two));
+    }
+
+    /** True where one of the two is plugged into a connector, the smaller of the pair, and the other is no taller than it. */
+    private function isUnder(Kit $kit, PlacedBody $body, PlacedBody $other): bool
+    {
+        foreach ($kit->work->groups->mates as $pair) {
+            $mates = array_values(array_filter(array_map($kit->part(...), $pair)));
+            usort(
+                $mates,
+                static fn(KitPart $a, KitPart $b): int => $a->shape->outline->area() <=> $b->shape->outline->area(),
+            );
+            foreach (count($mates) === 2 ? [[$body, $other], [$other, $body]] : [] as [$upper, $lower]) {
+                if ($upper->designator === $mates[1]->designator && $lower->height <= $mates[0]->shape->height + 1e-9) {
+                    return true;
+                }
+            }
+        }
+
+        return false;
+    }
+
+    /** @phpstan-assert-if-true !null $part */
+    private function hasRoom(?KitPart $part): bool
+    {
+        return $part !== null &&
+            $part->kind() !== Kind::Link &&
+            !$part->row->is(Role::Fastener) &&
+            $part->supply->isBuilt() &&
+            $part->row->body->outline !== 'none';
+    }
+
+    /** @return array<string, array<string, true>> pairs that may share their room, both ways */
+    private function passes(Kit $kit): array
+    {
+        $assembly = $kit->work->groups->assembly;
+        $pairs = $kit->work->groups->mates;
+        foreach ($kit->work->groups->sockets as $ic => $socket) {
+            $pairs[] = [(string) $ic, $socket];
+        }
+        foreach ($kit->parts as $part) {
+            $pairs = $part->place->socket === null ? $pairs : [...$pairs, [$part->designator, $part->place->socket]];
+        }
+        foreach ($assembly->subassemblies as $together) {
+            foreach ($together as $one) {
+                foreach ($together as $other) {
+                    $pairs[] = [$one, $other];
+                }
+            }
+        }
+        foreach ($assembly->covers as $cover) {
+            foreach ($cover->over as $part) {
+                $pairs[] = [$cover->by, $part];
+            }
+        }
+        foreach ($assembly->fixings as $fixing) {
+            foreach ($fixing->holds as $part) {
+                $pairs[] = [$fixing->by, $part];
+            }
+        }
+        $passes = [];
+        foreach ($pairs as [$one, $other]) {
+            $passes[$one][$other] = $passes[$other][$one] = true;
+        }
+
+        return $passes;
+    }
+
+    /** @param list<KitPart> $parts */
+    private function clash(array $parts, PlacedBody $body, float $mm, Polygon $area): BodyClash
+    {
+        $doubtful = array_filter($parts, fn(KitPart $part): bool => $this->certainty($part) === 'typical');
+        $sure = array_filter($parts, fn(KitPart $part): bool => $this->certainty($part) === 'sure');
+
+        return new BodyClash(
+            self::names($parts),
+            $body->face,
+            round($mm, 2),
+            match (true) {
+                $doubtful !== [] => 'typical',
+                count($sure) === count($parts) => 'sure',
+                default => 'table',
+            },
+            self::names(array_values($doubtful)),
+            $area,
+        );
+    }
+
+    /**
+     * @param list<KitPart> $parts
+     * @return list<string>
+     */
+    private static function names(array $parts): array
+    {
+        return array_map(static fn(KitPart $part): string => $part->designator, $parts);
+    }
+
+    private function certainty(KitPart $part): string
+    {
+        return match (true) {
+            in_array($part->shape->outline->source, ['typed in', 'component layer'], true) => 'sure',
+            $part->recognition->outlineOrigin === Origin::TypicalForKind => 'typical',
+            default => 'table',
+        };
+    }
+}
