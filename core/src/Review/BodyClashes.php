@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Chiralex\Review;
 
-use Chiralex\Board\BodyGrid;
 use Chiralex\Board\Overlap;
 use Chiralex\Board\PlacedBody;
 use Chiralex\Board\Polygon;
@@ -31,24 +30,34 @@ final readonly class BodyClashes
         $bodies = array_values(
             array_filter($kit->bodies(), fn(PlacedBody $body): bool => $this->hasRoom($kit->part($body->designator))),
         );
-        usort($bodies, static fn(PlacedBody $a, PlacedBody $b): int => strnatcmp($a->designator, $b->designator));
-        $reach = array_map(
-            static fn(PlacedBody $body): float => hypot($body->outline->along, $body->outline->across) / 2,
-            $bodies,
-        );
-        $longest = $reach === [] ? 0.0 : max($reach);
-        $grid = BodyGrid::of($bodies);
+        $outlines = array_map(static fn(PlacedBody $body): Polygon => $body->footprint(), $bodies);
+        $bounds = array_map(static fn(Polygon $outline): array => $outline->bounds(), $outlines);
+        // From left to right: only what begins before a body ends can meet it.
+        uasort($bounds, static fn(array $a, array $b): int => $a[0] <=> $b[0]);
+        $order = array_keys($bounds);
         $passes = $this->passes($kit);
         $found = [];
-        foreach ($bodies as $index => $body) {
-            foreach ($grid->around($body->face->board, [$body->centre], $reach[$index] + $longest) as $other) {
-                $isLater = strnatcmp($other->designator, $body->designator) > 0;
-                if ($isLater && !isset($passes[$body->designator][$other->designator])) {
-                    $clash = $this->collision($kit, $body, $other);
+        foreach ($order as $at => $index) {
+            for ($next = $at + 1; isset($order[$next]) && $bounds[$order[$next]][0] < $bounds[$index][2]; ++$next) {
+                $other = $order[$next];
+                if ($bounds[$other][1] < $bounds[$index][3] && $bounds[$other][3] > $bounds[$index][1]) {
+                    $clash = $this->collision(
+                        $kit,
+                        $passes,
+                        [$bodies[$index], $bodies[$other]],
+                        [$outlines[$index], $outlines[$other]],
+                    );
                     $found = $clash === null ? $found : [...$found, $clash];
                 }
             }
         }
+        usort(
+            $found,
+            static fn(BodyClash $a, BodyClash $b): int => strnatcmp(
+                implode(' ', $a->designators),
+                implode(' ', $b->designators),
+            ),
+        );
 
         return $found;
     }
@@ -78,20 +87,35 @@ final readonly class BodyClashes
         return $found;
     }
 
-    private function collision(Kit $kit, PlacedBody $body, PlacedBody $other): ?BodyClash
+    /**
+     * @param array<string, array<string, true>> $passes
+     * @param array{PlacedBody, PlacedBody} $pair
+     * @param array{Polygon, Polygon} $outlines
+     */
+    private function collision(Kit $kit, array $passes, array $pair, array $outlines): ?BodyClash
     {
-        $parts = array_values(array_filter([$kit->part($body->designator), $kit->part($other->designator)]));
+        [$body, $other] = $pair;
         if (
             $body->face->board !== $other->face->board ||
             $body->face->side !== $other->face->side ||
+            isset($passes[$body->designator][$other->designator]) ||
             $this->isUnder($kit, $body, $other)
         ) {
             return null;
         }
-        [$one, $two] = [$body->footprint(), $other->footprint()];
-        $mm = Overlap::depth($one, $two);
+        $mm = Overlap::depth(...$outlines);
+        if ($mm <= self::PLAY + 1e-9) {
+            return null;
+        }
+        $names = [$body->designator, $other->designator];
+        usort($names, strnatcmp(...));
 
-        return $mm <= self::PLAY + 1e-9 ? null : $this->clash($parts, $body, $mm, $one->clippedTo($two));
+        return $this->clash(
+            array_values(array_filter(array_map($kit->part(...), $names))),
+            $body,
+            $mm,
+            $outlines[0]->clippedTo($outlines[1]),
+        );
     }
 
     /** True where one of the two is plugged into a connector, the smaller of the pair, and the other is no taller than it. */
