@@ -28,6 +28,7 @@ use ChiralexRender\Words;
 /**
  * The document of `bench`: the tests in the order they happen, with what each expects and how that came about.
  *
+ * @phpstan-import-type ConnectorShape from ConnectorDocument as Connector
  * @phpstan-type Ends array{low: ?float, high: ?float}
  * @phpstan-type Worked array{nominal: float, worst: Ends, usual: Ends, reach: ?Ends, text: string, why: list<string>}
  * @phpstan-type Measured array{row: int, build: int, text: string, value: ?float, passes: ?bool}
@@ -42,7 +43,7 @@ final readonly class BenchDocument
 
     public function __construct(private Words $words) {}
 
-    /** @return array{tests: list<Row>, functions: list<array{name: string, arguments: string, unit: string}>, gates: list<string>, adjusters: list<string>, proposals: list<Proposal>, selections: list<Selected>} */
+    /** @return array{tests: list<Row>, functions: list<array{name: string, arguments: string, unit: string}>, gates: list<string>, adjusters: list<string>, proposals: list<Proposal>, selections: list<Selected>, connectors: list<Connector>} */
     public function of(Kit $kit, ?BuildOrder $order): array
     {
         $steps = $order === null ? [] : TestSteps::numbers($kit, $order);
@@ -65,6 +66,7 @@ final readonly class BenchDocument
             'adjusters' => array_values(array_map(static fn(KitPart $part): string => $part->designator, $adjusters)),
             'proposals' => array_map(fn(Test $test): array => $this->proposal($test, $kit), Proposals::of($kit)),
             'selections' => array_map($this->selected(...), Selections::of($kit)),
+            'connectors' => (new ConnectorDocument($this->words))->tables($kit),
         ];
     }
 

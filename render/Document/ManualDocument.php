@@ -26,12 +26,13 @@ use ChiralexRender\Words;
  * The document of `manual`: everything the builder reads, in words, without layout.
  *
  * @phpstan-import-type Bags from BagsDocument
+ * @phpstan-import-type ConnectorShape from ConnectorDocument
  * @phpstan-import-type Marking from BagsDocument
  * @phpstan-import-type StepShape from StepDocument
  * @phpstan-import-type TextShape from OwnTexts
  * @phpstan-type RowShape array{designators: list<string>, quantity: int, value: string, kindName: string, marking: ?Marking, bag: string, direction: string}
  * @phpstan-type BlockShape array{name: string, designators?: list<string>, parts: list<string>, steps: list<int>, tests: list<string>, markdown: string, html: string}
- * @phpstan-type ManualShape array{kit: string, code: string, revision: string, choice: list<array{name: string, value: string}>, paper: string, skill: string, language?: string, units?: string, colour?: bool, alloy?: string, workholding?: string, solderFrom?: string, minutes: float, elapsed?: float, supply?: string, joints: int, bags: Bags, tools: list<string>, cautions: list<string>, squarePads: list<array{board: string, pads: array<string, string>}>, identification: list<RowShape>, steps: list<StepShape>, texts?: list<TextShape>, blocks?: list<BlockShape>, drilling?: list<string>}
+ * @phpstan-type ManualShape array{kit: string, code: string, revision: string, choice: list<array{name: string, value: string}>, paper: string, skill: string, language?: string, units?: string, colour?: bool, alloy?: string, workholding?: string, solderFrom?: string, minutes: float, elapsed?: float, supply?: string, joints: int, bags: Bags, tools: list<string>, cautions: list<string>, squarePads: list<array{board: string, pads: array<string, string>}>, identification: list<RowShape>, steps: list<StepShape>, texts?: list<TextShape>, blocks?: list<BlockShape>, connectors?: list<ConnectorShape>, drilling?: list<string>}
  */
 final readonly class ManualDocument
 {
@@ -92,6 +93,7 @@ final readonly class ManualDocument
                 $manual->steps,
             ),
             'texts' => OwnTexts::of($manual->kit->choices->words),
+            'connectors' => (new ConnectorDocument($this->words))->tables($manual->kit),
             'blocks' => $this->blocks($manual, $steps),
             'drilling' => array_map(
                 static fn(DrillFace $face): string => trim("{$face->by} {$face->face}"),

@@ -19,7 +19,7 @@ use ChiralexRender\Words;
  * The document of `marks`: a callout for each part and wire with a direction.
  *
  * @phpstan-type Picture array{board: string, side: string, crop: array{float, float, float, float}, arrow: ?array{float, float, float, float}}
- * @phpstan-type CalloutShape array{designator: string, kind: string, fitMark: ?string, partMark: ?string, terminal: string, boardMark: ?string, bearing: ?float, direction: ?string, landmark: ?string, consequence: string, replaceTogether: list<string>, text: string, lead: string, ownWords: bool, step: ?int, alike: list<string>, picture: ?Picture, second: ?Picture}
+ * @phpstan-type CalloutShape array{designator: string, kind: string, fitMark: ?string, partMark: ?string, terminal: string, boardMark: ?string, bearing: ?float, direction: ?string, landmark: ?string, consequence: string, replaceTogether: list<string>, text: string, lead: string, ownWords: bool, step: ?int, alike: list<string>, picture: ?Picture, second: ?Picture, exchange?: bool, why?: list<string>}
  */
 final readonly class MarksDocument
 {
@@ -44,6 +44,11 @@ final readonly class MarksDocument
             'callouts' => [
                 ...array_map(fn(Callout $callout): array => $this->callout($callout, $kit, $steps, $alike), $callouts),
                 ...array_map(fn(Wire $wire): array => $this->wire($wire, $kit, $steps), $kit->work->wires),
+                ...(new ConnectorDocument($this->words))->callouts(
+                    $kit,
+                    $steps,
+                    array_map(static fn(Callout $callout): string => $callout->designator, $callouts),
+                ),
             ],
         ];
     }
@@ -73,6 +78,26 @@ final readonly class MarksDocument
             'alike' => array_slice($alike->to($callout->designator), 0, self::NAMED),
             'picture' => (new CalloutPicture($kit))->of($callout->designator),
             'second' => null,
+            'why' => $this->why($callout->designator, $kit),
+        ];
+    }
+
+    /** @return list<string> what of it the nets say */
+    private function why(string $designator, Kit $kit): array
+    {
+        $circuit = $kit->nature->circuit;
+        $coil = $circuit->clamps[$designator] ?? null;
+        if ($coil === null || !$circuit->isFromNets('clamps', $designator)) {
+            return [];
+        }
+        $nets = array_values(array_unique($kit->findings->drawn->nets->ofPart($designator)));
+        $driver = $circuit->drivers[$coil] ?? null;
+
+        return [
+            $this->words->sentence('callout.why-clamp', ['coil' => $coil, 'nets' => $nets]),
+            ...$driver === null
+                ? []
+                : [$this->words->sentence('callout.why-driver', ['coil' => $coil, 'driver' => $driver])],
         ];
     }
 

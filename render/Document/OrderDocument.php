@@ -278,10 +278,7 @@ final readonly class OrderDocument
         $names = [];
         foreach ($kinds as $key => $kind) {
             $many = ($pieces[$key] ?? 0) > 1;
-            $name =
-                $kind === null
-                    ? $this->words->action($many ? 'wires' : 'wire')
-                    : $this->words->kind($kind, $many);
+            $name = $kind === null ? $this->words->action($many ? 'wires' : 'wire') : $this->words->kind($kind, $many);
             $names[] = $names === [] ? $name : $this->words->inside($name);
         }
 

@@ -137,11 +137,12 @@ final readonly class StepDocument
             [
                 ...array_map(static fn($callout): string => $callout->designator, $each->callouts),
                 ...array_map(static fn($wire): string => $wire->name, $each->wires),
+                ...$each->step->action->fits() ? $each->step->names() : [],
             ] as $name
         ) {
             $callout = $this->callouts[$name] ?? null;
             if ($callout !== null) {
-                $fit[] = [
+                $fit[$name] = [
                     'designator' => $name,
                     'text' => $callout['text'],
                     'consequence' => $callout['consequence'],
@@ -152,7 +153,7 @@ final readonly class StepDocument
             }
         }
 
-        return $fit;
+        return array_values($fit);
     }
 
     /** @return list<string> look-alikes on the table, parts that go in either way round */

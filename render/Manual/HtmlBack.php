@@ -118,6 +118,41 @@ final readonly class HtmlBack
         return $html;
     }
 
+    /** @param ManualShape $document */
+    public function connectors(array $document): string
+    {
+        $html = '';
+        foreach ($document['connectors'] ?? [] as $connector) {
+            $rows = '';
+            foreach ($connector['pins'] as $pin) {
+                $cells = [$pin['pin'], $pin['mark'], $pin['volts'], $pin['net'], implode(', ', $pin['to'])];
+                $rows .=
+                    '<tr>' .
+                    implode(
+                        '',
+                        array_map(static fn(string $cell): string => '<td>' . Markup::text($cell) . '</td>', $cells),
+                    ) .
+                    '</tr>';
+            }
+            $head = implode(
+                '',
+                array_map(fn(string $code): string => '<th>' . Markup::text($this->words->sentence($code)) . '</th>', [
+                    'page.connector-pin',
+                    'page.connector-mark',
+                    'page.connector-volts',
+                    'page.connector-net',
+                    'page.connector-to',
+                ]),
+            );
+            $html .=
+                '<div class="block"><h3>' .
+                Markup::text($connector['designator']) .
+                "</h3><table><thead><tr>{$head}</tr></thead><tbody>{$rows}</tbody></table></div>";
+        }
+
+        return $html;
+    }
+
     /** @param Faq $entry */
     private function reported(array $entry): string
     {

@@ -49,6 +49,7 @@ final readonly class HtmlManual
                 'page.wrong-reading' => $back->wrongReadings($document),
                 'page.not-working' => $back->faq($faq),
                 'page.how' => $back->how($document),
+                'page.connectors' => $back->connectors($document),
             ],
         ];
         $heads = $body = '';

@@ -124,7 +124,13 @@ final readonly class TextManual
         foreach ($document['steps'] as $step) {
             array_push($lines, '', ...$this->step($step));
         }
-        array_push($lines, ...$this->own($document, 'use'), ...$this->questions($faq), ...$this->blocks($document));
+        array_push(
+            $lines,
+            ...$this->own($document, 'use'),
+            ...$this->questions($faq),
+            ...$this->blocks($document),
+            ...$this->connectors($document),
+        );
 
         $text = implode("\n", $lines) . "\n";
 
@@ -249,6 +255,25 @@ final readonly class TextManual
             $lines[] = $this->text(
                 $this->words->sentence('page.block-parts', ['parts' => implode(', ', $block['parts'])]),
             );
+        }
+
+        return $lines;
+    }
+
+    /**
+     * @param ManualShape $document
+     * @return list<string>
+     */
+    private function connectors(array $document): array
+    {
+        $connectors = $document['connectors'] ?? [];
+        $lines = $connectors === [] ? [] : ['', ...$this->chapter('page.connectors')];
+        foreach ($connectors as $connector) {
+            array_push($lines, '', $this->heading(3, $connector['designator']), '');
+            foreach ($connector['pins'] as $pin) {
+                $facts = array_diff([$pin['net'], $pin['volts'], $pin['mark'], implode(', ', $pin['to'])], ['']);
+                $lines[] = '- ' . $this->text("{$pin['pin']}: " . implode('; ', $facts));
+            }
         }
 
         return $lines;

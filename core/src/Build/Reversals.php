@@ -18,7 +18,13 @@ final readonly class Reversals
 
     public static function of(Kit $kit): self
     {
-        return new self($kit, Coils::unclamped($kit) !== []);
+        // Of a coil whose nets are known, no diode of the board lies across it.
+        $open = array_filter(
+            Coils::unclamped($kit),
+            static fn(string $coil): bool => $kit->findings->drawn->nets->ofPart($coil) === [],
+        );
+
+        return new self($kit, $open !== []);
     }
 
     public function reversal(KitPart $part): Reversal

@@ -12,13 +12,43 @@ final readonly class Circuit
      * @param array<string, string> $bleeders capacitor to the resistor across it
      * @param array<string, string> $clamps diode to the coil it clamps
      * @param array<string, string> $drivers part to what drives it
+     * @param array<string, string> $series adjuster to the resistor between its end and a supply or ground
+     * @param list<string> $fromNets what the nets say and nobody typed, `clamps D5`
      */
     public function __construct(
         public array $across = [],
         public array $bleeders = [],
         public array $clamps = [],
         public array $drivers = [],
+        public array $series = [],
+        public array $fromNets = [],
     ) {}
+
+    /** What the nets say where the maker says nothing. */
+    public function completedBy(self $derived): self
+    {
+        $fromNets = [];
+        foreach (['across', 'bleeders', 'clamps', 'drivers', 'series'] as $field) {
+            foreach (array_keys(array_diff_key($derived->{$field}, $this->{$field})) as $name) {
+                $fromNets[] = "{$field} {$name}";
+            }
+        }
+
+        return new self(
+            $this->across + $derived->across,
+            $this->bleeders + $derived->bleeders,
+            $this->clamps + $derived->clamps,
+            $this->drivers + $derived->drivers,
+            $this->series + $derived->series,
+            $fromNets,
+        );
+    }
+
+    /** @param string $field `clamps` */
+    public function isFromNets(string $field, string $name): bool
+    {
+        return in_array("{$field} {$name}", $this->fromNets, true);
+    }
 
     /** Volts across a part; null where nothing is declared, or where the text is no voltage. */
     public function volts(string $designator): ?float

@@ -58,7 +58,8 @@ final readonly class DerivedCircuit
         foreach (self::kinds($kit, Kind::Relay, Kind::Inductor) as $name) {
             $pins = $nets->ofPart($name);
             $isCube = $kit->part($name)?->shape->outline->name === 'relay-cube';
-            $own = $isCube ? array_intersect_key($pins, array_flip(self::COIL)) : $pins;
+            $own = array_intersect_key($pins, array_flip(self::COIL));
+            $own = $isCube && count($own) === 2 ? $own : $pins;
             $ends = array_values(array_unique($own));
             if (count($ends) >= 2) {
                 $coils[$name] = $ends;

@@ -108,6 +108,26 @@ final readonly class Kit
         );
     }
 
+    public function withCircuit(Circuit $circuit): self
+    {
+        return new self(
+            $this->head,
+            $this->parts,
+            $this->boards,
+            $this->choices,
+            $this->work,
+            new KitNature(
+                $circuit,
+                $this->nature->power,
+                $this->nature->hazards,
+                $this->nature->ruledOut,
+                $this->nature->boardless,
+            ),
+            $this->findings,
+            $this->logs,
+        );
+    }
+
     private function choosing(Choices $choices): self
     {
         return new self(

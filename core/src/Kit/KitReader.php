@@ -83,7 +83,7 @@ final readonly class KitReader
         $parts = $resolver->parts($list, $answers, $recognitions, $placed->placements, $sockets, $case);
         $boards = $this->withOutlines($boards, $parts, $layers->outlines);
 
-        return new Kit(
+        $kit = new Kit(
             new KitHead($file->text('code', ''), $file->text('name', 'Unnamed kit'), $file->text('revision', 'A')),
             $parts,
             $boards,
@@ -124,6 +124,10 @@ final readonly class KitReader
             ),
             new KitLogs($pilot, $measurements, $file->firstKit()),
         );
+
+        return $kit->findings->drawn->nets->all === []
+            ? $kit
+            : $kit->withCircuit($kit->nature->circuit->completedBy(NetCircuit::of($kit)));
     }
 
     /**

@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace Chiralex\Review;
 
+use Chiralex\Kit\Kit;
 use Chiralex\Kit\KitPart;
 use Chiralex\Kit\VoltageSum;
+use Chiralex\Kit\WiperLoad;
 use Chiralex\Part\Kind;
 use Chiralex\Part\Role;
 use Chiralex\Quantity\EngineeringValue;
@@ -68,15 +70,25 @@ final readonly class LoadMatters implements MatterSource
                 }
                 continue;
             }
-            array_push($matters, ...$this->load($part, $volts, $adjuster, (string) $across));
+            array_push($matters, ...$this->load($subject->kit, $part, $volts, (string) $across));
         }
 
         return $matters;
     }
 
-    /** @return list<Matter> */
-    private function load(KitPart $part, float $volts, bool $adjuster, string $across): array
+    /** Volts across an adjuster and what stands in series with it. */
+    private static function total(Kit $kit, KitPart $part, float $volts, float $ohms): float
     {
+        $behind = $kit->part($kit->nature->circuit->series[$part->designator] ?? '');
+        $series = $behind?->recognition->value?->value->amount->toFloat() ?? 0.0;
+
+        return ($volts * ($ohms + $series)) / $ohms;
+    }
+
+    /** @return list<Matter> */
+    private function load(Kit $kit, KitPart $part, float $volts, string $across): array
+    {
+        $adjuster = $part->kind() !== Kind::Resistor;
         $ohms = $part->recognition->value?->value->amount->toFloat() ?? 0.0;
         $rating =
             Rating::find(
@@ -98,11 +110,20 @@ final readonly class LoadMatters implements MatterSource
         if ($adjuster && $ohms > 0.0 && abs($volts) > 0.0) {
             // At the end stop the track carries all of the current in a sliver: it stays whole while P <= rating, I = sqrt(P / R).
             $amps = sqrt($rating / $ohms);
+            $total = self::total($kit, $part, abs($volts), $ohms);
+            $load = WiperLoad::of($kit, $part->designator);
+            if ($load !== null && $load->ohms * $amps >= $total) {
+                return $matters;
+            }
             $matters[] = new Matter(
                 MatterSeverity::Warn,
                 Station::Parts,
-                'parts.end-stop',
-                $args + ['milliamps' => round($amps * 1000, 1), 'series' => self::series(abs($volts) / $amps)],
+                ($load->resistor ?? '') === '' ? 'parts.end-stop' : 'parts.end-stop-small',
+                $args + [
+                    'milliamps' => round($amps * 1000, 1),
+                    'series' => self::series($total / $amps),
+                    'resistor' => $load->resistor ?? '',
+                ],
                 [$part->designator],
             );
         }

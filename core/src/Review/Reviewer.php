@@ -41,6 +41,7 @@ final readonly class Reviewer
                 new PanelMatters(),
                 new HoleMatters(),
                 new BodyMatters(),
+                new NetMatters(),
                 new BoardReview(),
                 new SnagMatters(),
                 new BenchMatters(),

@@ -177,6 +177,8 @@ return [
         'A rectifier is slow where a signal diode is fast, and a signal diode burns where a rectifier carries the current.',
     'twin.drop' => 'A Schottky diode drops about 0.3 V, a silicon diode about 0.7 V.',
     'twin.dielectric' => 'Class 2 dielectrics lose capacitance with voltage and temperature; class 1 does not.',
+    'parts.end-stop-small' =>
+        '{designator}: at its end stop {resistor} alone holds the current, and its track takes {milliamps} mA. Make {resistor} {series} or more, or print where to set {designator} before first power.',
     'parts.end-stop-unknown' =>
         '{designator}: the voltage across it is not declared, so its end stops are not checked. Add it to kit.json, nets.',
     'board.stray-placement' =>
@@ -197,6 +199,15 @@ return [
         '{designator} stands {{mm} mm} over the edge of the board: box, panel and packing need that room. Move it, or say the body as measured.',
     'board.body-over-edge-perhaps' =>
         '{designator}, drawn as usual for its kind, stands {{mm} mm} over the edge of the board. Measure it and say the body.',
+    'board.net-stranger' =>
+        'The nets name {designators}, which the parts list has not. Add the parts, or drop the nets of this board.',
+    'board.net-missing' => 'No net names {designators}; what hangs on them is not known.',
+    'board.net-pin' =>
+        '{designator}: the nets name pin {pins}, its body has {count}. Say the package, or drop the nets of this board.',
+    'board.net-reversed' =>
+        '{designator}: the nets put its plus on {plus} and its minus on {minus}. Turn it on the board, or its pins are numbered the other way.',
+    'board.net-no-clamp' =>
+        '{designator} is said to clamp the coil of {coil}, but the nets do not put it across that coil. Your word counts; check it.',
     'board.no-outline' => 'Board {board} has no outline; one was drawn around its parts. Add a file with the outline.',
     'board.no-placement' =>
         '{designator} has no place on the board; add it to the placement file, or say that it is not fitted.',

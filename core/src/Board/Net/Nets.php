@@ -12,9 +12,10 @@ final readonly class Nets
 
     /**
      * @param list<Net> $all in the order of their names
-     * @param array<string, string> $of pin to the name of its net
+     * @param array<array-key, array<array-key, string>> $of part to pin to the name of its net
+     * @param array<array-key, Net> $byName
      */
-    private function __construct(public array $all, private array $of) {}
+    private function __construct(public array $all, private array $of, private array $byName = []) {}
 
     /** @param list<array{string, string}> $joined pin and net, in any order; what is said twice counts once */
     public static function of(array $joined): self
@@ -23,7 +24,8 @@ final readonly class Nets
         foreach ($joined as [$pin, $net]) {
             if (!in_array(strtoupper($net), self::NONE, true)) {
                 $pins[$net][$pin] = true;
-                $of[$pin] ??= $net;
+                $dot = (int) strrpos($pin, '.');
+                $of[substr($pin, 0, $dot)][substr($pin, $dot + 1)] ??= $net;
             }
         }
         ksort($pins, SORT_STRING);
@@ -34,27 +36,34 @@ final readonly class Nets
             $all[] = new Net((string) $net, $names);
         }
 
-        return new self($all, $of);
+        return new self($all, $of, array_combine(array_map(static fn(Net $net): string => $net->name, $all), $all));
     }
 
     /** The net of a pin, null where it is joined to nothing. */
     public function at(string $part, string $pin): ?string
     {
-        return $this->of["{$part}.{$pin}"] ?? null;
+        return $this->of[$part][$pin] ?? null;
     }
 
     /** @return array<array-key, string> pin to net, of one part */
     public function ofPart(string $part): array
     {
-        $nets = [];
-        foreach ($this->of as $pin => $net) {
-            $dot = (int) strrpos((string) $pin, '.');
-            if (substr((string) $pin, 0, $dot) === $part) {
-                $nets[substr((string) $pin, $dot + 1)] = $net;
-            }
-        }
+        return $this->of[$part] ?? [];
+    }
 
-        return $nets;
+    /** @return list<string> every part that a net names, in natural order */
+    public function parts(): array
+    {
+        $parts = array_map(strval(...), array_keys($this->of));
+        sort($parts, SORT_NATURAL);
+
+        return $parts;
+    }
+
+    /** @return list<string> pins on a net; empty for one that is not there */
+    public function pins(string $name): array
+    {
+        return $this->byName[$name]->pins ?? [];
     }
 
     /** A net that power comes over, by its name; common practice. */

@@ -4,6 +4,7 @@ import { BoardView } from '@/shared/board';
 import { useKeys } from '@/shared/keys';
 import { useFacing, useKit } from '@/shared/kit';
 import { RouteButton, Button, Notice, Split, Loading } from '@/shared/ui';
+import { Connectors } from './Connectors';
 import { GateForm } from './GateForm';
 import { PilotReadings } from './PilotReadings';
 import { Proposals } from './Proposals';
@@ -99,6 +100,7 @@ export function Bench() {
               }}
             />
             <Selections selections={bench.data.selections ?? []} />
+            <Connectors connectors={bench.data.connectors} />
             {current && current.points.length > 0 && (
               <div className={styles['pointsat']}>
                 <BoardView lit={new Set([...current.points, current.adjusts ?? ''])} fitted={null} board={null} />

@@ -6,6 +6,7 @@ import { useKit } from '@/shared/kit';
 import { Button, Press, TextArea, useSeen } from '@/shared/ui';
 import { clsx } from 'clsx';
 import ink from '@/shared/style/ink.module.css';
+import ui from '@/shared/ui/ui.module.css';
 import styles from './marks.module.css';
 
 /** Harm is said with a sign and a word, and shown in crimson only where something is destroyed or hurt. */
@@ -97,13 +98,27 @@ export function CalloutCard({ callout, boards, current }: Props) {
           />
         )}
         <p className={styles[weight.tone]}>
-          {callout.kind === 'wire' ? weight.words.replace('Reversed', 'Swapped') : weight.words}
+          {callout.kind === 'wire' || callout.exchange === true
+            ? weight.words.replace('Reversed', 'Swapped')
+            : weight.words}
           {callout.replaceTogether.length > 0 ? `; replace ${callout.replaceTogether.join(', ')} together` : ''}
         </p>
         {callout.alike.length > 0 && (
           <p className={ink['ochre']}>▲ Looks like {callout.alike.join(', ')}: read the print first</p>
         )}
-        {callout.partMark === null && <p className={ink['ochre']}>▲ No mark that shows: give it one</p>}
+        {callout.why !== undefined && callout.why.length > 0 && (
+          <ul className={ui['why']} aria-label={`Why, ${callout.designator}`}>
+            {callout.why.map((reason) => (
+              <li key={reason}>
+                <span>{reason}</span>
+                <span className={ui['origin']}>nets</span>
+              </li>
+            ))}
+          </ul>
+        )}
+        {callout.partMark === null && callout.exchange !== true && (
+          <p className={ink['ochre']}>▲ No mark that shows: give it one</p>
+        )}
         <p className={styles['acts']}>
           {text === null ? (
             kit.mayEdit && (

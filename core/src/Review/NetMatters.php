@@ -1,0 +1,173 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Chiralex\Review;
+
+use Chiralex\Board\Net\Nets;
+use Chiralex\Kit\DerivedCircuit;
+use Chiralex\Kit\Kit;
+use Chiralex\Kit\KitPart;
+use Chiralex\Kit\NetVolts;
+use Chiralex\Part\Kind;
+use Chiralex\Reason\Matter;
+use Chiralex\Reason\MatterSeverity;
+use Chiralex\Reason\Station;
+
+/** Where the nets of the board disagree with the parts list, the packages, or what the maker typed. */
+final readonly class NetMatters implements MatterSource
+{
+    public function matters(Subject $subject): array
+    {
+        $kit = $subject->kit;
+        $nets = $kit->findings->drawn->nets;
+
+        return $nets->all === []
+            ? []
+            : [
+                ...$this->strangers($kit, $nets),
+                ...$this->unnamed($kit, $nets),
+                ...$this->pins($kit, $nets),
+                ...$this->reversed($kit, $nets),
+                ...$this->clamps($kit, $nets),
+            ];
+    }
+
+    /** @return list<Matter> parts of the nets that no list has */
+    private function strangers(Kit $kit, Nets $nets): array
+    {
+        $names = array_values(
+            array_filter($nets->parts(), static fn(string $name): bool => $kit->part($name) === null),
+        );
+        // Test points and mounting holes are no parts of a list.
+        $names = array_values(
+            array_filter(
+                $names,
+                static fn(string $name): bool => preg_match('~^(?:TP|MH|H|FID|VIA)\d*$~i', $name) !== 1,
+            ),
+        );
+
+        return $names === [] ? [] : [self::matter('board.net-stranger', ['designators' => $names], $names)];
+    }
+
+    /** @return list<Matter> soldered parts that no net names */
+    private function unnamed(Kit $kit, Nets $nets): array
+    {
+        $known = array_flip($nets->parts());
+        $names = [];
+        foreach ($kit->parts as $name => $part) {
+            if (
+                $part->isSoldered() &&
+                $part->place->body !== null &&
+                !isset($known[$name]) &&
+                self::joins($kit, $part)
+            ) {
+                $names[] = (string) $name;
+            }
+        }
+
+        return $names === []
+            ? []
+            : [self::matter('board.net-missing', ['designators' => $names], $names, MatterSeverity::Note)];
+    }
+
+    /** @return list<Matter> pins that a package does not have */
+    private function pins(Kit $kit, Nets $nets): array
+    {
+        $matters = [];
+        foreach ($nets->parts() as $name) {
+            $part = $kit->part($name);
+            $own = array_map(strval(...), array_keys($part->shape->outline->pins ?? []));
+            $told = array_map(strval(...), array_keys($nets->ofPart($name)));
+            $isNumbered = $own !== [] && preg_grep('~^\d+$~', [...$own, ...$told], PREG_GREP_INVERT) === [];
+            $beyond = array_values(array_diff($told, $own));
+            if ($part !== null && $isNumbered && $beyond !== []) {
+                $matters[] = self::matter(
+                    'board.net-pin',
+                    [
+                        'designator' => $name,
+                        'pins' => $beyond,
+                        'count' => count($own),
+                        'outline' => $part->shape->outline->name,
+                    ],
+                    [$name],
+                );
+            }
+        }
+
+        return $matters;
+    }
+
+    /** @return list<Matter> capacitors whose plus lies lower than their minus */
+    private function reversed(Kit $kit, Nets $nets): array
+    {
+        $matters = [];
+        foreach ($kit->parts as $name => $part) {
+            $plus = $nets->at((string) $name, '1');
+            $minus = $nets->at((string) $name, '2');
+            if (
+                $plus === null ||
+                $minus === null ||
+                !in_array($part->kind(), [Kind::Electrolytic, Kind::Tantalum], true)
+            ) {
+                continue;
+            }
+            $high = NetVolts::of($plus, $kit->nature->power);
+            $low = NetVolts::of($minus, $kit->nature->power);
+            if ($high !== null && $low !== null && $high < $low) {
+                $matters[] = self::matter(
+                    'board.net-reversed',
+                    ['designator' => (string) $name, 'plus' => $plus, 'minus' => $minus],
+                    [(string) $name],
+                );
+            }
+        }
+
+        return $matters;
+    }
+
+    /** @return list<Matter> clamps that the maker typed and the nets have not */
+    private function clamps(Kit $kit, Nets $nets): array
+    {
+        $derived = array_map(
+            static fn(array $pair): string => implode(' ', $pair),
+            DerivedCircuit::of($kit, $nets)->clamps,
+        );
+        $matters = [];
+        foreach ($kit->nature->circuit->clamps as $diode => $coil) {
+            $isTyped = !$kit->nature->circuit->isFromNets('clamps', (string) $diode);
+            $isKnown = $nets->ofPart((string) $diode) !== [] && $nets->ofPart($coil) !== [];
+            if ($isTyped && $isKnown && !in_array("{$diode} {$coil}", $derived, true)) {
+                $matters[] = self::matter(
+                    'board.net-no-clamp',
+                    ['designator' => (string) $diode, 'coil' => $coil],
+                    [(string) $diode, $coil],
+                );
+            }
+        }
+
+        return $matters;
+    }
+
+    /** Hardware and what sits in a socket has no pin of the board. */
+    private static function joins(Kit $kit, KitPart $part): bool
+    {
+        return $part->shape->outline->pins !== [] &&
+            $part->place->socket === null &&
+            !in_array($part->kind(), [Kind::HeatSink, Kind::Link], true) &&
+            $kit->part($part->designator) !== null;
+    }
+
+    /**
+     * @param array<string, string|int|list<string>> $args
+     * @param list<string> $designators
+     */
+    private static function matter(
+        string $code,
+        array $args,
+        array $designators,
+        MatterSeverity $severity = MatterSeverity::Warn,
+    ): Matter {
+        return new Matter($severity, Station::Board, $code, $args, $designators);
+    }
+}
