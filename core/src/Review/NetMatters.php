@@ -54,14 +54,18 @@ final readonly class NetMatters implements MatterSource
     private function unnamed(Kit $kit, Nets $nets): array
     {
         $known = array_flip($nets->parts());
+        $boards = [];
+        foreach ($nets->parts() as $name) {
+            $boards[$kit->part($name)?->place->placement->board ?? ''] = true;
+        }
+        // An IC stands for its socket, and a board without any net is left alone.
+        foreach ($kit->parts as $name => $part) {
+            $known += $part->place->socket !== null && isset($known[$name]) ? [$part->place->socket => true] : [];
+        }
         $names = [];
         foreach ($kit->parts as $name => $part) {
-            if (
-                $part->isSoldered() &&
-                $part->place->body !== null &&
-                !isset($known[$name]) &&
-                self::joins($kit, $part)
-            ) {
+            $isHere = $part->isSoldered() && isset($boards[$part->place->body->face->board ?? '-']);
+            if ($isHere && !isset($known[$name]) && self::joins($part)) {
                 $names[] = (string) $name;
             }
         }
@@ -149,13 +153,10 @@ final readonly class NetMatters implements MatterSource
         return $matters;
     }
 
-    /** Hardware and what sits in a socket has no pin of the board. */
-    private static function joins(Kit $kit, KitPart $part): bool
+    /** Hardware and bare wires have no pin that a net would name. */
+    private static function joins(KitPart $part): bool
     {
-        return $part->shape->outline->pins !== [] &&
-            $part->place->socket === null &&
-            !in_array($part->kind(), [Kind::HeatSink, Kind::Link], true) &&
-            $kit->part($part->designator) !== null;
+        return $part->shape->outline->pins !== [] && !in_array($part->kind(), [Kind::HeatSink, Kind::Link], true);
     }
 
     /**

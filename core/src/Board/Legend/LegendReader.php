@@ -16,6 +16,8 @@ final readonly class LegendReader
     private const ZONE = 1.2;
     /** Letters this near belong to it. */
     private const TEXT = 3.0;
+    /** A line further than this from the body it is nearest to is none of its edges. */
+    private const FREE = 0.3;
     /** A letter is made of strokes no longer than this, and of at least so many. */
     private const LETTER = 2.6;
     private const STROKES = 3;
@@ -26,22 +28,31 @@ final readonly class LegendReader
 
     /**
      * @param list<PlacedBody> $bodies on the side of the legend
+     * @param list<string> $directed designators of those that have a direction
      * @return list<PlacePrint> in natural order of designators
      */
-    public function prints(Layer $layer, array $bodies): array
+    public function prints(Layer $layer, array $bodies, array $directed): array
     {
         usort($bodies, static fn(PlacedBody $a, PlacedBody $b): int => strnatcmp($a->designator, $b->designator));
+        $dark = array_values(array_filter($layer->objects, static fn(LayerObject $each): bool => $each->isDark));
+        $signs = Pluses::of(Curves::joined($dark));
+        $pluses = $signs->owners(
+            array_values(
+                array_filter(
+                    $bodies,
+                    static fn(PlacedBody $body): bool => in_array($body->designator, $directed, true),
+                ),
+            ),
+        );
         $mine = $letters = [];
         $near = self::near($bodies);
-        foreach ($layer->objects as $object) {
-            [$index, $isText] = $this->owner($object, $bodies, $near[self::cell($object->points[0])] ?? []);
-            if ($index === null || !$object->isDark) {
-                continue;
+        foreach ($signs->rest as $object) {
+            [$owner, $readers] = $this->owners($object, $bodies, $near[self::cell($object->points[0])] ?? []);
+            if ($owner !== null) {
+                $mine[$owner][] = self::stroke($object, $bodies[$owner]);
             }
-            if ($isText) {
+            foreach ($readers as $index) {
                 $letters[$index][] = self::stroke($object, $bodies[$index]);
-            } else {
-                $mine[$index][] = self::stroke($object, $bodies[$index]);
             }
         }
 
@@ -50,6 +61,11 @@ final readonly class LegendReader
                 $body,
                 $mine[$index] ?? [],
                 $letters[$index] ?? [],
+                in_array($body->designator, $directed, true)
+                    ? (isset($pluses[$body->designator])
+                        ? 'plus'
+                        : 'some')
+                    : 'none',
             ),
             $bodies,
             array_keys($bodies),
@@ -57,48 +73,49 @@ final readonly class LegendReader
     }
 
     /**
+     * The body a line belongs to, and those that a letter may name: whose it is, nobody can tell where several stand near.
+     *
      * @param list<PlacedBody> $bodies
      * @param list<int> $near those that can own it
-     * @return array{?int, bool} the body a line belongs to, and whether it is part of letters beside it
+     * @return array{?int, list<int>}
      */
-    private function owner(LayerObject $object, array $bodies, array $near): array
+    private function owners(LayerObject $object, array $bodies, array $near): array
     {
-        $best = $beside = null;
-        $least = $far = INF;
+        $owner = null;
+        $least = INF;
+        $isFree = true;
+        $readers = [];
         foreach ($near as $index) {
-            $body = $bodies[$index];
-            $stroke = self::stroke($object, $body);
-            [$a, $b] = self::half($body);
+            $stroke = self::stroke($object, $bodies[$index]);
+            [$a, $b] = self::half($bodies[$index]);
             $off = self::off($stroke, $a, $b);
+            if ($off <= self::TEXT && $stroke->length() <= self::LETTER) {
+                $readers[] = $index;
+            }
             if ($stroke->isWithin($a + self::ZONE, $b + self::ZONE) && $off < $least) {
-                [$best, $least] = [$index, $off];
-            } elseif ($off <= self::TEXT && $off < $far && $stroke->length() <= self::LETTER) {
-                [$beside, $far] = [$index, $off];
+                [$owner, $least] = [$index, $off];
+                $isFree = $off > self::FREE;
             }
         }
 
-        return $best === null ? [$beside, true] : [$best, false];
+        return [$owner, $isFree ? array_values(array_diff($readers, [$owner])) : []];
     }
 
     /**
      * @param list<Stroke> $strokes in the frame of the body
      * @param list<Stroke> $letters beside it
+     * @param string $direction `plus` where a plus sign stands at one of its pins, `some` where it has a direction, `none` where it has not
      */
-    private function print(PlacedBody $body, array $strokes, array $letters): PlacePrint
+    private function print(PlacedBody $body, array $strokes, array $letters, string $direction): PlacePrint
     {
         [$a, $b] = self::half($body);
         [$edge, $small] = self::drawn($strokes, $a, $b);
         $drawn = $edge >= self::DRAWN * 4 * ($a + $b);
         $signs = new SignFinder();
-        $mark = $signs->find($body, $strokes, $a, $b);
-        // A plus stands outside the body as often as on it.
-        $isBeside = $mark === 'none' && $signs->hasPlus([...$letters, ...$strokes]);
-        $mark = match (true) {
-            $isBeside => 'plus',
-            $mark === 'none' && $signs->hasMinus($body, [...$letters, ...$strokes]) => 'minus',
-            default => $mark,
-        };
-        $text = count($letters) - ($isBeside ? 2 : 0) >= self::STROKES || ($small > self::STROKES && $mark === 'none');
+        $mark = $direction === 'plus' ? 'plus' : $signs->find($body, $strokes, $a, $b);
+        $isMinus = $direction === 'some' && $mark === 'none' && $signs->hasMinus($body, [...$letters, ...$strokes]);
+        $mark = $isMinus ? 'minus' : $mark;
+        $text = count($letters) >= self::STROKES || ($small > self::STROKES && $mark === 'none');
         $shows = [...$text ? ['designator'] : [], ...$drawn ? ['outline'] : []];
 
         return new PlacePrint($body->designator, $shows === [] ? ['nothing'] : $shows, $mark);

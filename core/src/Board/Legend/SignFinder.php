@@ -25,11 +25,12 @@ final readonly class SignFinder
     {
         $count = count($body->pins);
 
+        // A one-pin body has no direction; the flat side of a round one is no bar.
         return match (true) {
+            $count < 2 => 'none',
+            $this->hasFlat($strokes, $a, $b) => 'flat',
             $this->hasBar($strokes, $a, $b, $count) => 'bar',
             $count >= 6 && $this->hasNotch($strokes, $a, $b) => 'notch',
-            $this->hasFlat($strokes, $a, $b) => 'flat',
-            $this->hasPlus($strokes) => 'plus',
             $this->hasFilledHalf($strokes, $a, $b) => 'minus',
             $this->hasFilledBar($strokes, $a, $b, $count) => 'bar',
             $this->hasSquare($body, $strokes) => 'square',
@@ -197,41 +198,6 @@ final readonly class SignFinder
         );
 
         return $round !== [] && $straight !== [];
-    }
-
-    /**
-     * Two short strokes, level and upright, that cross in their middles; a letter X stands aslant.
-     *
-     * @param list<Stroke> $strokes
-     */
-    public function hasPlus(array $strokes): bool
-    {
-        $short = array_values(
-            array_filter(
-                $strokes,
-                static fn(Stroke $each): bool => $each->isStraight() &&
-                    $each->isSquare(self::SQUARE) &&
-                    $each->length() >= 0.5 &&
-                    $each->length() <= self::SMALL,
-            ),
-        );
-        foreach ($short as $index => $one) {
-            foreach (array_slice($short, $index + 1) as $other) {
-                $dot =
-                    ($one->points[1]->x - $one->points[0]->x) * ($other->points[1]->x - $other->points[0]->x) +
-                    ($one->points[1]->y - $one->points[0]->y) * ($other->points[1]->y - $other->points[0]->y);
-                $alike = min($one->length(), $other->length()) >= 0.7 * max($one->length(), $other->length());
-                if (
-                    $alike &&
-                    abs($dot) <= self::SQUARE * $one->length() * $other->length() &&
-                    $one->middle()->distanceTo($other->middle()) <= 0.3
-                ) {
-                    return true;
-                }
-            }
-        }
-
-        return false;
     }
 
     /**

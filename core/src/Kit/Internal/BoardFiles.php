@@ -114,18 +114,29 @@ final readonly class BoardFiles
      */
     private function prints(array $layers, string $board, Side $side, array $parts): array
     {
-        $bodies = [];
-        foreach ($layers === [] ? [] : $parts as $part) {
+        $bodies = $directed = $socketed = [];
+        foreach ($layers === [] ? [] : $parts as $name => $part) {
             $body = $part->place->body;
-            if ($body !== null && $body->face->board === $board && $body->face->side === $side) {
+            if ($body === null || $body->face->board !== $board || $body->face->side !== $side) {
+                continue;
+            }
+            if ($part->place->socket !== null) {
+                $socketed[(string) $name] = $part->place->socket;
+            } else {
                 $bodies[] = $body;
+                $directed = $part->direction->polarised ? [...$directed, (string) $name] : $directed;
             }
         }
         $prints = [];
         foreach ($layers as $layer) {
-            foreach ((new LegendReader())->prints($layer, $bodies) as $print) {
+            foreach ((new LegendReader())->prints($layer, $bodies, $directed) as $print) {
                 $prints[$print->designator] ??= $print;
             }
+        }
+        // Where a socket sits, what is printed for it is printed for its IC.
+        foreach ($socketed as $ic => $socket) {
+            $print = $prints[$socket] ?? null;
+            $prints += $print === null ? [] : [$ic => new PlacePrint($ic, $print->shows, $print->mark)];
         }
 
         return $prints;
