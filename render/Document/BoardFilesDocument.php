@@ -9,6 +9,7 @@ use Chiralex\Board\Drill\DrilledSlot;
 use Chiralex\Board\Files\BoardFacts;
 use Chiralex\Board\Files\FileRole;
 use Chiralex\Board\Files\ReadFile;
+use Chiralex\Board\Files\TableSample;
 use Chiralex\Board\Net\Net;
 use Chiralex\Board\Point;
 use Chiralex\Kit\BoardReading;
@@ -16,6 +17,7 @@ use Chiralex\Kit\DerivedCircuit;
 use Chiralex\Kit\Kit;
 use Chiralex\Kit\KitPart;
 use Chiralex\Reason\Reason;
+use ChiralexRender\Svg\LayerPicture;
 use ChiralexRender\Words;
 
 /** The document of `board`: what was made of every file, and what the files say. */
@@ -42,11 +44,12 @@ final readonly class BoardFilesDocument
                 static fn(Net $net): array => ['name' => $net->name, 'pins' => $net->pins],
                 $drawn->nets->all,
             ),
+            'sideWords' => self::sideWords($kit),
             'derived' => self::derived($kit === null ? null : DerivedCircuit::of($kit, $drawn->nets)),
         ];
     }
 
-    /** @return array{name: string, role: string, how: string, read: list<string>, left: list<string>} */
+    /** @return array<string, mixed> */
     private function file(ReadFile $file, ?string $damage): array
     {
         $left = array_map($this->said(...), $file->left);
@@ -57,7 +60,42 @@ final readonly class BoardFilesDocument
             'how' => $file->fate->how,
             'read' => array_map($this->said(...), $file->read),
             'left' => $damage !== null && $file->is(FileRole::Kit) ? [...$left, $damage] : $left,
+            ...$file->sample === null ? [] : ['table' => self::table($file->sample)],
+            ...$file->fate->isKnown() || $file->layer === null
+                ? []
+                : ['picture' => (new LayerPicture())->of($file->layer)],
         ];
+    }
+
+    /** @return array{headers: list<string>, fields: list<string>, rows: list<list<string>>, guessed: list<string>} a field for each column, empty for one that is left */
+    private static function table(TableSample $sample): array
+    {
+        $fields = array_fill(0, count($sample->headers), '');
+        foreach ($sample->columns as $field => $column) {
+            $fields[$column] = $field;
+        }
+
+        return [
+            'headers' => $sample->headers,
+            'fields' => array_values($fields),
+            'rows' => $sample->rows,
+            'guessed' => $sample->guessed,
+        ];
+    }
+
+    /** @return list<array{word: string, count: int}> words of a placement file that nobody has said a side for */
+    private static function sideWords(?Kit $kit): array
+    {
+        $words = [];
+        foreach ($kit->findings->problems ?? [] as $problem) {
+            $word = $problem->args['word'] ?? null;
+            $count = $problem->args['count'] ?? null;
+            if ($problem->code === 'placement.side-word' && is_string($word) && is_int($count)) {
+                $words[] = ['word' => $word, 'count' => $count];
+            }
+        }
+
+        return $words;
     }
 
     private function said(Reason $reason): string

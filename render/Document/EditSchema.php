@@ -29,7 +29,7 @@ final readonly class EditSchema
             'oneOf' => [
                 self::shape(EditKind::Line, $name, self::fields(['lines', '*']), self::values(['lines', '*'])),
                 self::shape(EditKind::Cell, $row, ['enum' => $columns], self::TEXT),
-                self::shape(EditKind::Column, $row, self::NOTHING, self::TEXT),
+                self::shape(EditKind::Column, $row, $name, self::TEXT),
                 self::shape(EditKind::Setting, self::NOTHING, self::fields(['settings']), self::values(['settings'])),
                 self::shape(EditKind::Board, $name, $name, self::values(['board'])),
                 self::shape(
@@ -60,6 +60,7 @@ final readonly class EditSchema
                     self::NOTHING,
                     self::orNull([['enum' => array_column(FileRole::cases(), 'value')]]),
                 ),
+                self::shape(EditKind::SideWord, $name, self::NOTHING, self::orNull([['enum' => ['top', 'bottom']]])),
                 self::shape(EditKind::Pilot, $row, ['enum' => ['', 'insert']], self::orNull([$cells])),
             ],
         ];

@@ -8,6 +8,7 @@ use Chiralex\Board\BoardShape;
 use Chiralex\Board\Side;
 use Chiralex\Kit\Kit;
 use Chiralex\Review\BodyClashes;
+use Chiralex\Review\Origins;
 
 /** Both sides of every board, drawn once, and where each part sits. */
 final readonly class BoardDocument
@@ -17,6 +18,8 @@ final readonly class BoardDocument
     {
         $clashes = new BodyClashes();
         $svg = new BoardSvg($kit, [...$clashes->collisions($kit), ...$clashes->overhangs($kit)]);
+        $off = Origins::off($kit);
+        $shifts = $kit->findings->drawn->shifts;
         $parts = [];
         foreach ($kit->bodies() as $name => $body) {
             $part = $kit->part($name);
@@ -34,7 +37,7 @@ final readonly class BoardDocument
         }
 
         return [
-            'boards' => array_map(static function (BoardShape $board) use ($svg): array {
+            'boards' => array_map(static function (BoardShape $board) use ($svg, $off, $shifts): array {
                 [$left, $low, $right, $high] = $board->outline->bounds();
 
                 return [
@@ -47,6 +50,15 @@ final readonly class BoardDocument
                     'mask' => $board->stuff->mask,
                     'silk' => $board->stuff->silk,
                     'zeroOrientation' => $board->level,
+                    'places' => isset($shifts[$board->name])
+                        ? [
+                            'move' => [$shifts[$board->name]->move->x, $shifts[$board->name]->move->y],
+                            'turn' => $shifts[$board->name]->turn,
+                        ]
+                        : null,
+                    'suggestedMove' => isset($off[$board->name])
+                        ? [$off[$board->name]->x, $off[$board->name]->y]
+                        : null,
                     'width' => round($right - $left, 3),
                     'height' => round($high - $low, 3),
                     'top' => $svg->board($board, Side::Top),

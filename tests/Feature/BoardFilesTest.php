@@ -88,6 +88,90 @@ final class BoardFilesTest extends FeatureCase
         $this->edit($this->person(Role::Packer), $draft, 3, $said('drill'))->assertForbidden();
     }
 
+    public function test_what_the_maker_says_of_files_words_and_columns_is_used_for_the_next_kit(): void
+    {
+        $files = [
+            'bom.csv' => "Ref,Value,Package\nR1,10k,Axial 1/4W\nR2,47k,Axial 1/4W\n",
+            'placements.csv' =>
+                "# another program\nTeil;Q;Links;Unten;Dreh;Wo\nR1;1;10;20;90;Kupferseite\nR2;1;10;30;90;Kupferseite\n",
+            'front.art' => "%FSLAX46Y46*%\n%MOMM*%\n%ADD10C,0.2*%\nD10*\nX0Y0D02*\nX1000000Y0D01*\nM02*\n",
+        ];
+        $maker = $this->person();
+        $draft = $this->kit($files);
+        $this->actingAs($maker);
+        $read = fn(int $id): array => (array) $this->getJson("/api/revisions/{$id}/documents/files")
+            ->assertOk()
+            ->json();
+        $first = $read($draft->id);
+        $places = array_values(
+            array_filter($first['files'], static fn(array $each): bool => $each['role'] === 'places'),
+        )[0];
+        self::assertSame(
+            ['designator', 'x', 'y', 'rotation', '', ''],
+            $places['table']['fields'],
+            'guessed wrong, for a count is a length too',
+        );
+        self::assertSame(['designator', 'x', 'y', 'rotation'], $places['table']['guessed']);
+        self::assertSame(['R1', '1', '10', '20', '90', 'Kupferseite'], $places['table']['rows'][0]);
+        self::assertStringContainsString('<svg', $first['files'][0]['picture']);
+
+        $column = static fn(int $at, string $field): array => [
+            'type' => 'column',
+            'target' => (string) $at,
+            'field' => 'placements.csv',
+            'value' => $field,
+        ];
+        $this->edit($maker, $draft, 0, [
+            $column(0, 'designator'),
+            $column(1, '(left)'),
+            $column(2, 'x'),
+            $column(3, 'y'),
+            $column(4, 'rotation'),
+            $column(5, 'side'),
+            ['type' => 'file-role', 'target' => 'front.art', 'field' => '', 'value' => 'legend-top'],
+        ])->assertOk();
+        self::assertSame([['word' => 'Kupferseite', 'count' => 2]], $read($draft->id)['sideWords']);
+        $this->edit($maker, $draft, 1, [
+            ['type' => 'side-word', 'target' => 'Kupferseite', 'field' => '', 'value' => 'bottom'],
+        ])->assertOk();
+        self::assertSame([], $read($draft->id)['sideWords']);
+
+        $next = $read($this->kit($files)->id);
+        self::assertSame([], $next['sideWords']);
+        self::assertSame(
+            [['front.art', 'legend-top', 'maker'], ['placements.csv', 'places', 'name']],
+            array_map(static fn(array $each): array => [$each['name'], $each['role'], $each['how']], $next['files']),
+        );
+        self::assertSame('side', $next['files'][1]['table']['fields'][5]);
+    }
+
+    public function test_all_places_are_moved_over_the_outline_and_back(): void
+    {
+        $draft = $this->kit([
+            'kit.json' => '{"format": 1, "board": {"outline": [[0, 0], [60, 0], [60, 40], [0, 40]]}}',
+            'bom.csv' => "Ref,Value,Package\nR1,10k,Axial 1/4W\nR2,47k,Axial 1/4W\n",
+            'placements.csv' => "Ref,X,Y,Rotation,Side\nR1,110,120,0,top\nR2,130,120,0,top\n",
+        ]);
+        $maker = $this->person();
+        $this->actingAs($maker);
+        $boards = fn(): array => (array) $this->getJson("/api/revisions/{$draft->id}/boards")
+            ->assertOk()
+            ->json();
+        self::assertSame([-90, -100], $boards()['boards'][0]['suggestedMove']);
+        $put = static fn(mixed $value): array => [
+            ['type' => 'board', 'target' => 'main', 'field' => 'places', 'value' => $value],
+        ];
+        $this->edit($maker, $draft, 0, $put(['move' => ['far', 0]]))->assertStatus(422);
+        $this->edit($maker, $draft, 0, $put(['move' => [-90, -100], 'turn' => 0]))
+            ->assertOk()
+            ->assertJsonMissing(['code' => 'board.places-off']);
+        self::assertSame([20, 20], [$boards()['parts']['R1']['x'], $boards()['parts']['R1']['y']]);
+        self::assertNull($boards()['boards'][0]['suggestedMove']);
+        $this->edit($maker, $draft, 1, $put(null))
+            ->assertOk()
+            ->assertJsonFragment(['code' => 'board.places-off']);
+    }
+
     public function test_the_directions_a_part_is_reached_from_are_drawn_for_a_step_and_for_the_whole(): void
     {
         $draft = $this->kit([
@@ -178,7 +262,8 @@ final class BoardFilesTest extends FeatureCase
                 ['step' => 'solder:R1', 'minutes' => 'long'],
                 ['step' => 'solder:R1', 'photo' => '../secret'],
                 'words',
-            ] as $value
+            ]
+            as $value
         ) {
             $this->edit($maker, $draft, 0, [
                 ['type' => 'pilot', 'target' => '', 'field' => '', 'value' => $value],

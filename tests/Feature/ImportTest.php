@@ -251,8 +251,8 @@ final class ImportTest extends FeatureCase
     {
         $folder = dirname(__DIR__, 2) . '/database/demo/frost-bell';
         $files = [];
-        foreach (['kit.json', 'bom.csv', 'placements.csv'] as $name) {
-            $files[$name] = (string) file_get_contents("{$folder}/{$name}");
+        foreach (array_filter(glob("{$folder}/*") ?: [], is_file(...)) as $path) {
+            $files[basename($path)] = (string) file_get_contents($path);
         }
         $revision = $this->kit($files);
         $this->actingAs($this->person());

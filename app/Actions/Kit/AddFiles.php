@@ -6,6 +6,7 @@ namespace App\Actions\Kit;
 
 use App\Actions\Library\PartLibrary;
 use App\Actions\Library\RememberedColumns;
+use App\Actions\Library\RememberedFiles;
 use App\Models\Revision;
 use App\Models\User;
 use App\Queries\Kit\KitFolder;
@@ -27,6 +28,7 @@ final readonly class AddFiles
         private KitFolder $folder,
         private PartLibrary $library,
         private RememberedColumns $columns,
+        private RememberedFiles $files,
     ) {}
 
     /**
@@ -102,12 +104,11 @@ final readonly class AddFiles
      */
     private function remembered(Revision $revision, array $files, array $labels): array
     {
-        $columns = [];
+        $dropped = [];
         foreach ($files as $file) {
-            if ($file->name === 'bom.csv') {
-                $columns = $this->columns->edits((string) $file->bytes);
-            }
+            $dropped[$file->name] = (string) $file->bytes;
         }
+        $columns = [...$this->columns->edits($dropped['bom.csv'] ?? ''), ...$this->files->edits($dropped)];
         $folder = $this->folder->of($revision);
         foreach ([...$files, ...$columns] as $edit) {
             $folder = $edit->on($folder)->folder;

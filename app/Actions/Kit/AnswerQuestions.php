@@ -6,6 +6,7 @@ namespace App\Actions\Kit;
 
 use App\Actions\Library\PartLibrary;
 use App\Actions\Library\RememberedColumns;
+use App\Actions\Library\RememberedFiles;
 use App\Models\Revision;
 use App\Queries\Kit\KitFolder;
 use Chiralex\ChiralexException;
@@ -19,6 +20,7 @@ final readonly class AnswerQuestions
         private KitFolder $folder,
         private PartLibrary $library,
         private RememberedColumns $columns,
+        private RememberedFiles $files,
     ) {}
 
     /**
@@ -50,6 +52,7 @@ final readonly class AnswerQuestions
     public function remember(Revision $revision, array $edits): void
     {
         $this->columns->rememberEdit($revision, $edits);
+        $this->files->rememberEdits($revision, $edits);
         $said = array_filter(
             $edits,
             static fn(Edit $edit): bool => $edit instanceof LineEdit &&

@@ -6,6 +6,7 @@ namespace App\Actions\Kit;
 
 use App\Actions\Library\PartLibrary;
 use App\Actions\Library\RememberedColumns;
+use App\Actions\Library\RememberedFiles;
 use App\Models\Shop;
 use Chiralex\ChiralexException;
 use Chiralex\Kit\Edit\SettingEdit;
@@ -18,7 +19,11 @@ use ChiralexAdapters\UnusableFile;
 /** Reads dropped files as a kit folder; nothing is stored. */
 final readonly class PrepareKit
 {
-    public function __construct(private PartLibrary $library, private RememberedColumns $columns) {}
+    public function __construct(
+        private PartLibrary $library,
+        private RememberedColumns $columns,
+        private RememberedFiles $files,
+    ) {}
 
     /**
      * @param array<string, string> $dropped name as dropped to bytes
@@ -45,7 +50,7 @@ final readonly class PrepareKit
                 'designator',
             );
         }
-        foreach ($this->columns->edits($list) as $edit) {
+        foreach ([...$this->columns->edits($list), ...$this->files->edits($folder->files)] as $edit) {
             $folder = $edit->on($folder)->folder;
         }
         $kit = (new KitReader())->read($folder->files, [], $labels);

@@ -48,7 +48,10 @@ final readonly class RememberedColumns
      */
     public function rememberEdit(Revision $revision, array $edits): void
     {
-        $answers = array_filter($edits, static fn(KitEdit $edit): bool => $edit instanceof ColumnEdit);
+        $answers = array_filter(
+            $edits,
+            static fn(KitEdit $edit): bool => $edit instanceof ColumnEdit && $edit->file === '',
+        );
         if ($answers === []) {
             return;
         }

@@ -14,4 +14,19 @@ final readonly class PlacementList
      * @param list<Problem> $problems
      */
     public function __construct(public array $placements, public array $problems, public string $file) {}
+
+    /** @param array<string, Shift> $shifts by board */
+    public function shifted(array $shifts): self
+    {
+        return new self(
+            array_map(
+                static fn(Placement $each): Placement => isset($shifts[$each->board])
+                    ? $shifts[$each->board]->of($each)
+                    : $each,
+                $this->placements,
+            ),
+            $this->problems,
+            $this->file,
+        );
+    }
 }

@@ -21,28 +21,27 @@ final readonly class PlacementReader
 {
     /** No exporter turns a part further than this, degrees. */
     private const TURNED = 36_000.0;
+    /** More words than this are no sides. */
+    private const WORDS = 6;
 
     /**
      * @param list<string> $boards names of the kit's boards, the first being the one meant where a row names none
      * @param list<string> $turned names of boards whose file gives bottom rotations as seen from below
+     * @param array<string, string> $sides word to `top` or `bottom`, as the maker says, in lower case
      * @throws UnreadableTable when a column for designator, x or y is missing
      */
-    public function read(Table $table, array $boards, array $turned = []): PlacementList
+    public function read(Table $table, array $boards, array $turned = [], array $sides = []): PlacementList
     {
-        $map = HeaderMap::guess($table->headers, HeaderSynonyms::PLACEMENTS);
-        $told = $map->columns;
-        if (!self::isPlaced($map)) {
-            $map = (new PlacementColumns($table))->completed($map);
-        }
+        [$map, $told] = $this->columns($table);
         foreach (['designator', 'x', 'y'] as $field) {
             if (!$map->has($field)) {
                 throw UnreadableTable::noColumn($table->file, $field, $table->headers);
             }
         }
         $placements = [];
-        $problems = $this->guesses($table, $map, $told);
+        $problems = [...$this->guesses($table, $map, $told), ...$this->strangeSides($table, $map, $sides)];
         foreach ($table->rows as $row) {
-            $read = $this->placement($row, $map, $table, $boards, $turned);
+            $read = $this->placement($row, $map, $table, $boards, $turned, $sides);
             if ($read instanceof Problem) {
                 $problems[] = $read;
                 continue;
@@ -65,6 +64,14 @@ final readonly class PlacementReader
         return new PlacementList($placements, $problems, $table->file);
     }
 
+    /** @return array{HeaderMap, array<string, int>} what the columns are taken for, and which of them their headers tell */
+    public function columns(Table $table): array
+    {
+        $map = HeaderMap::guess($table->headers, HeaderSynonyms::PLACEMENTS);
+
+        return [self::isPlaced($map) ? $map : (new PlacementColumns($table))->completed($map), $map->columns];
+    }
+
     /** True for a table that holds places, by its headers or by what stands in its columns. */
     public static function isPlacements(Table $table): bool
     {
@@ -76,6 +83,42 @@ final readonly class PlacementReader
         $found = (new PlacementColumns($table))->completed($map);
 
         return self::isPlaced($found) && ($found->has('side') || $found->has('rotation'));
+    }
+
+    /** @param array<string, string> $said */
+    private static function side(string $text, array $said): ?Side
+    {
+        return $text === '' ? Side::Top : Side::tryFrom($said[mb_strtolower(trim($text))] ?? '') ?? Side::read($text);
+    }
+
+    /**
+     * Words for sides that are in no language known here, each asked once.
+     *
+     * @param array<string, string> $sides
+     * @return list<Problem>
+     */
+    private function strangeSides(Table $table, HeaderMap $map, array $sides): array
+    {
+        $words = [];
+        foreach ($table->rows as $row) {
+            $word = trim($map->cell($row, 'side'));
+            if (self::side($word, $sides) === null) {
+                $words[$word] = ($words[$word] ?? 0) + 1;
+            }
+        }
+
+        return array_map(
+            static fn(string|int $word, int $count): Problem => new Problem(
+                ProblemSeverity::Warning,
+                'placement.side-word',
+                ['word' => mb_substr((string) $word, 0, 40), 'count' => $count],
+                $table->file,
+                null,
+                $map->header($table->headers, 'side'),
+            ),
+            array_slice(array_keys($words), 0, self::WORDS),
+            array_slice(array_values($words), 0, self::WORDS),
+        );
     }
 
     private static function isPlaced(HeaderMap $map): bool
@@ -110,9 +153,16 @@ final readonly class PlacementReader
     /**
      * @param list<string> $boards
      * @param list<string> $turned
+     * @param array<string, string> $sides
      */
-    private function placement(Row $row, HeaderMap $map, Table $table, array $boards, array $turned): Placement|Problem
-    {
+    private function placement(
+        Row $row,
+        HeaderMap $map,
+        Table $table,
+        array $boards,
+        array $turned,
+        array $sides,
+    ): Placement|Problem {
         $problem = static fn(string $code, string $field): Problem => new Problem(
             ProblemSeverity::Error,
             $code,
@@ -146,10 +196,8 @@ final readonly class PlacementReader
             return $problem('placement.rotation', 'rotation');
         }
         $sideText = $map->cell($row, 'side');
-        $side = $sideText === '' ? Side::Top : Side::read($sideText);
-        if ($side === null) {
-            return $problem('placement.side', 'side');
-        }
+        // A word that nobody has explained stands for the top until it is asked.
+        $side = self::side($sideText, $sides) ?? Side::Top;
         $board = $map->cell($row, 'board');
         $board = $board === '' ? $boards[0] ?? 'main' : $board;
         if (!in_array($board, $boards, true)) {

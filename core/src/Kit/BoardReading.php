@@ -11,6 +11,7 @@ use Chiralex\Board\Layer\LayerObject;
 use Chiralex\Board\Legend\PlacePrint;
 use Chiralex\Board\Net\Nets;
 use Chiralex\Board\Polygon;
+use Chiralex\Board\Shift;
 use Chiralex\Kit\Internal\BoardFiles;
 
 /** What the files of the boards say: outlines, holes, what the legend prints at each place, and the nets. */
@@ -21,6 +22,7 @@ final readonly class BoardReading
      * @param array<string, PlacePrint> $prints by designator, of parts whose side has a legend
      * @param list<ReadFile> $files what is told of each
      * @param array<string, list<LayerObject>> $legends by board and side, `main top`
+     * @param array<string, Shift> $shifts how the places of a board were brought over its outline, as the maker says
      */
     public function __construct(
         public array $boards,
@@ -28,6 +30,7 @@ final readonly class BoardReading
         public Nets $nets,
         public array $files = [],
         public array $legends = [],
+        public array $shifts = [],
     ) {}
 
     /**

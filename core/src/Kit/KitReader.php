@@ -57,7 +57,7 @@ final readonly class KitReader
             : [[], []];
         $drawn = BoardFiles::read($files, $file->roles());
         $layers = LayerFiles::of($drawn->files, $boards, $labels);
-        $placed = $layers->over($this->placements($files, $boards, $file->boards()->turned(), $labels, $file->roles()));
+        $placed = $layers->over($this->placements($files, $boards, $file, $labels));
         $answers = $file->lines();
         $resolver = new PartResolver(
             Recognizer::standard(),
@@ -120,7 +120,7 @@ final readonly class KitReader
                 $this->unknownNames($file, $parts, $boards),
                 $open,
                 $placed->placements !== [],
-                $drawn->reading($boards, $parts),
+                $drawn->reading($boards, $parts, $file->boards()->shifts()),
             ),
             new KitLogs($pilot, $measurements, $file->firstKit()),
         );
@@ -150,20 +150,21 @@ final readonly class KitReader
     /**
      * @param array<string, string> $files
      * @param list<BoardShape> $boards
-     * @param list<string> $turned
      * @param array<string, string> $labels
-     * @param array<string, string> $roles file to role, as the maker says
      * @throws UnreadableTable
      */
-    private function placements(array $files, array $boards, array $turned, array $labels, array $roles): PlacementList
+    private function placements(array $files, array $boards, KitFile $file, array $labels): PlacementList
     {
-        foreach ([...self::said($files, $roles, FileRole::Places), ...self::PLACES] as $name) {
+        foreach ([...self::said($files, $file->roles(), FileRole::Places), ...self::PLACES] as $name) {
             if (isset($files[$name])) {
-                return (new PlacementReader())->read(
-                    (new CsvReader())->read($files[$name], $labels[$name] ?? $name),
-                    array_map(static fn(BoardShape $board): string => $board->name, $boards),
-                    $turned,
-                );
+                return (new PlacementReader())
+                    ->read(
+                        (new CsvReader())->read($files[$name], $labels[$name] ?? $name),
+                        array_map(static fn(BoardShape $board): string => $board->name, $boards),
+                        $file->boards()->turned(),
+                        $file->sides(),
+                    )
+                    ->shifted($file->boards()->shifts());
             }
         }
 

@@ -66,10 +66,11 @@ final readonly class BodyClashes
     public function overhangs(Kit $kit): array
     {
         $found = [];
+        $off = Origins::off($kit);
         foreach ($kit->bodies() as $name => $body) {
             $part = $kit->part((string) $name);
             $board = $kit->board($body->face->board);
-            if ($board === null || !$board->outlineGiven || !$this->hasRoom($part)) {
+            if ($board === null || !$board->outlineGiven || isset($off[$board->name]) || !$this->hasRoom($part)) {
                 continue;
             }
             $footprint = $body->footprint();

@@ -22,6 +22,14 @@ final readonly class BodyMatters implements MatterSource
             $matters[] = $this->matter([$clash], 'board.body-over-edge', MatterSeverity::Warn);
         }
 
+        foreach (Origins::off($subject->kit) as $board => $move) {
+            $matters[] = new Matter(MatterSeverity::Warn, Station::Board, 'board.places-off', [
+                'board' => (string) $board,
+                'x' => $move->x,
+                'y' => $move->y,
+            ]);
+        }
+
         return $matters;
     }
 

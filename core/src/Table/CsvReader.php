@@ -6,11 +6,12 @@ namespace Chiralex\Table;
 
 use Chiralex\Limits;
 use Chiralex\Table\Exception\UnreadableTable;
+use Chiralex\Table\Internal\Preamble;
 
 /**
  * Delimited text to a table, quoting per RFC 4180; the separator is the one that gives the steadiest columns.
  *
- * Blank records before the header are passed over and counted.
+ * Blank records, titles and comments before the header are passed over and counted.
  */
 final readonly class CsvReader
 {
@@ -23,12 +24,14 @@ final readonly class CsvReader
             throw UnreadableTable::tooLarge($file, self::LIMIT);
         }
         [$text, $encoding] = (new TextDecoder())->decode($bytes, $file);
-        $separator = $this->separator($text);
-        $records = $this->records($text, $separator, $file);
-        $header = 0;
-        while (isset($records[$header]) && trim(implode('', $records[$header])) === '') {
-            ++$header;
+        $separator = Preamble::separator($text);
+        if ($separator === ' ') {
+            $text = (string) preg_replace(['~^[ \t]+|[ \t]+$~m', '~[ \t]+~'], ['', "\t"], $text);
+            $text = (string) preg_replace('~^(#+|//|%)\t~m', '$1', $text);
+            $separator = "\t";
         }
+        $records = $this->records($text, $separator, $file);
+        [$header, $headers] = Preamble::header($records);
         $rows = [];
         foreach ($records as $index => $cells) {
             $row = new Row($index + 1, array_map(trim(...), $cells));
@@ -40,39 +43,7 @@ final readonly class CsvReader
             }
         }
 
-        return new Table(
-            $file,
-            array_map(trim(...), $records[$header] ?? []),
-            $rows,
-            $encoding,
-            $separator,
-            $header + 1,
-        );
-    }
-
-    private function separator(string $text): string
-    {
-        $lines = array_slice(
-            array_filter(
-                explode("\n", str_replace("\r", "\n", $text)),
-                static fn(string $line): bool => trim($line) !== '',
-            ),
-            0,
-            20,
-        );
-        $best = ',';
-        $most = 0;
-        foreach (["\t", ';', ',', '|'] as $candidate) {
-            $first = substr_count(
-                (string) preg_replace('~"[^"]*"~', '', $lines[array_key_first($lines) ?? 0] ?? ''),
-                $candidate,
-            );
-            if ($first > $most) {
-                [$best, $most] = [$candidate, $first];
-            }
-        }
-
-        return $best;
+        return new Table($file, array_map(trim(...), $headers), $rows, $encoding, $separator, $header + 1);
     }
 
     /**

@@ -6,6 +6,8 @@ namespace Chiralex\Tests\Board;
 
 use Chiralex\Board\PlacementList;
 use Chiralex\Board\PlacementReader;
+use Chiralex\Board\Point;
+use Chiralex\Board\Shift;
 use Chiralex\Reason\Problem;
 use Chiralex\Table\CsvReader;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -92,7 +94,6 @@ final class PlacementReaderTest extends TestCase
     {
         yield 'a word for a number' => ['R1,left,20,0,top', 'placement.coordinate'];
         yield 'no angle' => ['R1,10,20,upright,top', 'placement.rotation'];
-        yield 'a side that is none' => ['R1,10,20,0,inside', 'placement.side'];
         yield 'nobody named' => [',10,20,0,top', 'placement.no-designator'];
         yield 'twice' => ["R1,10,20,0,top\nR1,11,20,0,top", 'placement.duplicate'];
     }
@@ -123,5 +124,86 @@ final class PlacementReaderTest extends TestCase
     private static function read(string $csv, array $turned = []): PlacementList
     {
         return (new PlacementReader())->read((new CsvReader())->read($csv, 'placements.csv'), ['main'], $turned);
+    }
+
+    public function test_a_word_that_is_no_side_is_asked_once_and_stands_for_the_top_until_it_is_answered(): void
+    {
+        $csv = "Ref,X,Y,Rotation,Side\nR1,1,2,0,Inside\nR2,3,4,0,inside\nR3,5,6,0,bottom\n";
+        $list = self::read($csv);
+        $said = (new PlacementReader())->read(
+            (new CsvReader())->read($csv, 'a.csv'),
+            ['main'],
+            [],
+            ['inside' => 'bottom'],
+        );
+
+        self::assertSame(
+            [['placement.side-word', 'Inside', 1], ['placement.side-word', 'inside', 1]],
+            array_map(
+                static fn($each): array => [$each->code, $each->args['word'], $each->args['count']],
+                $list->problems,
+            ),
+        );
+        self::assertSame('top', $list->placements['R1']->side->value);
+        self::assertSame([], $said->problems);
+        self::assertSame('bottom', $said->placements['R2']->side->value);
+    }
+
+    /** @return iterable<string, array{string}> the same two places, written by different programs */
+    public static function programs(): iterable
+    {
+        yield 'comments and a title above the header' => [
+            "# Exported 2026-11-28\n// units, mm\n\nRef;PosX;PosY;Rot;Seite\nR1;2,54;5,08;0;Oberseite\nR2;7,62;5,08;90;Unterseite\n",
+        ];
+        yield 'a title without a sign' => [
+            "Board export rev B\nRef,X,Y,Rotation,Side\nR1,2.54,5.08,0,top\nR2,7.62,5.08,90,bottom\n",
+        ];
+        yield 'the header is a comment, columns set with blanks' => [
+            "### positions ###\n## Unit = mm\n# Ref  Val  Package  PosX  PosY  Rot  Side\nR1  1k  A  2.5400  5.0800  0.0  top\nR2  1k  A  7.6200  5.0800  90.0  bottom\n## End\n",
+        ];
+        yield 'mils in the header' => [
+            "Ref,X (mils),Y (mils),Rotation,Side\nR1,100,200,0,dessus\nR2,300,200,90,dessous\n",
+        ];
+        yield 'mils in the cells' => ["Ref,X,Y,Rotation,Side\nR1,100mils,200 mil,0,T\nR2,300mil,200mils,90,B\n"];
+    }
+
+    #[DataProvider('programs')]
+    public function test_places_are_the_same_whoever_wrote_them(string $csv): void
+    {
+        self::assertEqualsWithDelta(
+            [['R1', 2.54, 5.08, 0.0, 'top'], ['R2', 7.62, 5.08, 90.0, 'bottom']],
+            array_values(
+                array_map(
+                    static fn($each): array => [
+                        $each->designator,
+                        $each->at->x,
+                        $each->at->y,
+                        $each->rotation,
+                        $each->side->value,
+                    ],
+                    self::read($csv)->placements,
+                ),
+            ),
+            1e-9,
+        );
+    }
+
+    public function test_all_places_of_a_board_are_turned_about_their_origin_and_then_moved(): void
+    {
+        $list = self::read("Ref,X,Y,Rotation,Side\nR1,10,2,30,top\n")->shifted([
+            'main' => new Shift(new Point(5.0, -1.0), 90.0),
+        ]);
+
+        self::assertEqualsWithDelta(
+            [3.0, 9.0, 120.0],
+            [$list->placements['R1']->at->x, $list->placements['R1']->at->y, $list->placements['R1']->rotation],
+            1e-9,
+        );
+        self::assertSame(
+            10.0,
+            self::read("Ref,X,Y\nR1,10,2\n")->shifted(['lamps' => new Shift(new Point(5.0, 0.0), 0.0)])->placements[
+                'R1'
+            ]->at->x,
+        );
     }
 }

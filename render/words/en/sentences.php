@@ -42,7 +42,8 @@ return [
         '{designator}: {text} lies {limit} mm or more from the origin; is the unit right? Correct the cell, or the unit in the header.',
     'placement.coordinate' => '{designator}: "{text}" is no length; write 12.3, 12.3mm, 0.5in or 500mil.',
     'placement.rotation' => '{designator}: "{text}" is no angle; write degrees, like 90.',
-    'placement.side' => '{designator}: "{text}" is no side; write top or bottom.',
+    'placement.side-word' =>
+        '"{word}" is no side known here ({count} rows); taken as the top. Say on Board which side it means.',
     'placement.board' => '{designator}: the kit has no board "{text}"; add it to kit.json or correct the name.',
     'placement.two-sources' =>
         '{designator}: the table and the component layer put it into different places; the layer is taken. Remove one of the files.',
@@ -208,6 +209,8 @@ return [
         '{designator}: the nets put its plus on {plus} and its minus on {minus}. Turn it on the board, or its pins are numbered the other way.',
     'board.net-no-clamp' =>
         '{designator} is said to clamp the coil of {coil}, but the nets do not put it across that coil. Your word counts; check it.',
+    'board.places-off' =>
+        'Most places of board {board} lie outside its outline: the two files count from different origins. Move the places over it on Board; in the middle they would lie {x} and {y} mm further.',
     'board.no-outline' => 'Board {board} has no outline; one was drawn around its parts. Add a file with the outline.',
     'board.no-placement' =>
         '{designator} has no place on the board; add it to the placement file, or say that it is not fitted.',

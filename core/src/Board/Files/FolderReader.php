@@ -86,13 +86,10 @@ final readonly class FolderReader
      */
     private function unknown(string $name, FileFate $fate, string $bytes): ReadFile
     {
-        if (LayerReader::isLayer($bytes)) {
-            (new LayerReader())->read($bytes, $name);
-        }
-
         return new ReadFile(
             $name,
             $fate,
+            LayerReader::isLayer($bytes) ? (new LayerReader())->read($bytes, $name) : null,
             left: [
                 $fate->role === FileRole::Other
                     ? new Reason('file.left.foreign')
@@ -204,7 +201,12 @@ final readonly class FolderReader
     {
         $table = (new CsvReader())->read($bytes, $name);
 
-        return new ReadFile($name, $fate, read: self::told('file.read.rows', count($table->rows)));
+        return new ReadFile(
+            $name,
+            $fate,
+            read: self::told('file.read.rows', count($table->rows)),
+            sample: $fate->role === FileRole::Places ? TableSample::ofPlaces($table) : null,
+        );
     }
 
     /** The sentence of a fault, without the name of the file that stands before it. */

@@ -12,11 +12,15 @@ use Chiralex\Reason\Reason;
 /** A file of a kit folder: what it was taken for, what was read from it, and what was left. */
 final readonly class ReadFile
 {
+    /** Objects of an unknown layer that are shown to the maker. */
+    private const SHOWN = 2_000;
+
     /**
      * @param list<array{string, string}> $joined pin and net
      * @param list<Reason> $read
      * @param list<Reason> $left
      * @param ?Problem $problem why it could not be followed
+     * @param ?TableSample $sample of a placement file
      */
     public function __construct(
         public string $name,
@@ -27,12 +31,22 @@ final readonly class ReadFile
         public array $read = [],
         public array $left = [],
         public ?Problem $problem = null,
+        public ?TableSample $sample = null,
     ) {}
 
-    /** What is told of the file, without what was drawn in it. */
+    /** What is told of the file, without what was drawn in it; of a layer that nobody knows, the picture stays. */
     public function account(): self
     {
-        return new self($this->name, $this->fate, read: $this->read, left: $this->left);
+        $isShown = !$this->fate->isKnown() && count($this->layer->objects ?? []) <= self::SHOWN;
+
+        return new self(
+            $this->name,
+            $this->fate,
+            $isShown ? $this->layer : null,
+            read: $this->read,
+            left: $this->left,
+            sample: $this->sample,
+        );
     }
 
     /** True for a file of this role that could be read. */

@@ -73,6 +73,12 @@ final readonly class RoleFinder
         return LayerReader::isLayer($bytes) || DrillReader::isDrill($bytes) || NetReader::isNets($bytes);
     }
 
+    /** True for the name that a table of places has in a kit folder. */
+    public static function isPlaces(string $name): bool
+    {
+        return (self::NAMES[mb_strtolower($name)] ?? null) === FileRole::Places;
+    }
+
     public function of(string $name, string $bytes): FileFate
     {
         $lower = mb_strtolower($name);

@@ -54,6 +54,7 @@ final readonly class KitSchema
                 'traits' => ['list' => ['enum' => array_column(Hazard::cases(), 'value')]],
                 'ruledOut' => ['object' => array_fill_keys(array_column(Hazard::cases(), 'value'), 'string')],
                 'files' => ['map' => ['enum' => array_column(FileRole::cases(), 'value')]],
+                'sides' => ['map' => ['enum' => ['top', 'bottom']]],
                 'firstKit' => ['object' => ['done' => 'boolean', 'off' => ['map' => 'integer']]],
                 'groups' => self::groups(),
                 'gates' => [
@@ -223,6 +224,7 @@ final readonly class KitSchema
             'mask' => ['enum' => ['green', 'blue', 'black', 'red', 'white', 'purple', 'yellow']],
             'silk' => ['enum' => ['white', 'black', 'yellow']],
             'reading' => ['enum' => [0, 90, 180, 270]],
+            'places' => ['object' => ['move' => ['list' => 'place'], 'turn' => 'number']],
         ];
     }
 

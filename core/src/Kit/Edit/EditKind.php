@@ -22,6 +22,7 @@ enum EditKind: string
     case Block = 'block';
     case FirstKit = 'first-kit';
     case FileRole = 'file-role';
+    case SideWord = 'side-word';
     case Pilot = 'pilot';
     case File = 'file';
 
@@ -38,7 +39,7 @@ enum EditKind: string
         return match ($this) {
             self::Line => LineEdit::read($target, $field, $value),
             self::Cell => CellEdit::read($target, $field, $value),
-            self::Column => ColumnEdit::read($target, $value),
+            self::Column => ColumnEdit::read($target, $value, $field),
             self::Setting => SettingEdit::read($field, $value),
             self::Board => BoardEdit::read($target, $field, $value),
             self::Test => $field === 'gate' ? GateEdit::read($target, $value) : TestEdit::read($target, $field, $value),
@@ -62,6 +63,7 @@ enum EditKind: string
             self::Block => BlockEdit::read($target, $value),
             self::FirstKit => FirstKitEdit::read($target, $value),
             self::FileRole => FileRoleEdit::read($target, $value),
+            self::SideWord => SideWordEdit::read($target, $value),
             default => FileEdit::read($target, $value),
         };
     }

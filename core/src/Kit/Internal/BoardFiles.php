@@ -14,6 +14,7 @@ use Chiralex\Board\Layer\Layer;
 use Chiralex\Board\Legend\LegendReader;
 use Chiralex\Board\Legend\PlacePrint;
 use Chiralex\Board\Net\Nets;
+use Chiralex\Board\Shift;
 use Chiralex\Board\Side;
 use Chiralex\Kit\BoardReading;
 use Chiralex\Kit\KitPart;
@@ -21,7 +22,7 @@ use Chiralex\Kit\KitPart;
 /** The files that boards are made from, read by their roles, each of the board that its name holds. */
 final readonly class BoardFiles
 {
-    /** @param list<ReadFile> $files layers, drill files and net lists */
+    /** @param list<ReadFile> $files layers, drill files, net lists, tables of places */
     private function __construct(public array $files) {}
 
     /**
@@ -31,7 +32,14 @@ final readonly class BoardFiles
     public static function read(array $files, array $said): self
     {
         return new self(
-            (new FolderReader(new RoleFinder($said)))->read(array_filter($files, RoleFinder::isOfBoard(...))),
+            (new FolderReader(new RoleFinder($said)))->read(
+                array_filter(
+                    $files,
+                    static fn(string $bytes, string|int $name): bool => RoleFinder::isOfBoard($bytes) ||
+                        RoleFinder::isPlaces((string) $name),
+                    ARRAY_FILTER_USE_BOTH,
+                ),
+            ),
         );
     }
 
@@ -59,8 +67,9 @@ final readonly class BoardFiles
     /**
      * @param non-empty-list<BoardShape> $boards with the outlines that count
      * @param array<string, KitPart> $parts
+     * @param array<string, Shift> $shifts by board
      */
-    public function reading(array $boards, array $parts): BoardReading
+    public function reading(array $boards, array $parts, array $shifts = []): BoardReading
     {
         $facts = $prints = $joined = $legends = [];
         foreach ($boards as $board) {
@@ -89,6 +98,7 @@ final readonly class BoardFiles
             Nets::of($joined),
             array_map(static fn(ReadFile $file): ReadFile => $file->account(), $this->files),
             array_filter($legends),
+            $shifts,
         );
     }
 

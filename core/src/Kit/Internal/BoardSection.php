@@ -9,6 +9,7 @@ use Chiralex\Board\BoardStuff;
 use Chiralex\Board\Joined;
 use Chiralex\Board\Point;
 use Chiralex\Board\Polygon;
+use Chiralex\Board\Shift;
 use Chiralex\Kit\Exception\UnusableKit;
 
 /** The section `board` or `boards` of kit.json. */
@@ -73,6 +74,24 @@ final readonly class BoardSection
         }
 
         return $turned;
+    }
+
+    /** @return array<string, Shift> how the places of a board's file are brought over its outline, by board */
+    public function shifts(): array
+    {
+        $shifts = [];
+        foreach ($this->objects() as $index => $board) {
+            if ($board->has('places')) {
+                $places = $board->object('places');
+                $move = $places->numbers('move');
+                $shifts[$board->text('name', $index === 0 ? 'main' : "board {$index}")] = new Shift(
+                    new Point($move[0] ?? 0.0, $move[1] ?? 0.0),
+                    $places->number('turn') ?? 0.0,
+                );
+            }
+        }
+
+        return $shifts;
     }
 
     /** @return list<Json> */

@@ -290,6 +290,12 @@ final readonly class KitFile
         return $this->json->textMap('files');
     }
 
+    /** @return array<string, string> word of a placement file to side, as the maker says */
+    public function sides(): array
+    {
+        return array_change_key_case($this->json->textMap('sides'));
+    }
+
     public function firstKit(): FirstKit
     {
         $first = $this->json->object('firstKit');

@@ -7,21 +7,29 @@ namespace Chiralex\Kit\Internal;
 use Chiralex\Kit\Exception\UnusableEdit;
 use Chiralex\Kit\Exception\UnusableKit;
 use Chiralex\Kit\Folder;
+use Chiralex\Table\CsvReader;
 use Chiralex\Table\CsvWriter;
 use Chiralex\Table\Exception\UnreadableTable;
 
-/** One cell of the parts list, written in place: rows keep their numbers, and the list its separator. */
+/** One cell of a table, written in place: rows keep their numbers, and the table its separator. */
 final readonly class ListFile
 {
     /**
+     * @param string $file empty for the parts list
      * @return array{Folder, string} the folder, and what stood there
      * @throws UnusableEdit when there is no such row or column
      * @throws UnusableKit when there is no parts list
      * @throws UnreadableTable when it cannot be read
      */
-    public static function put(Folder $folder, ?int $row, int $column, string $text): array
+    public static function put(Folder $folder, ?int $row, int $column, string $text, string $file = ''): array
     {
-        $table = $folder->partsList();
+        $table =
+            $file === ''
+                ? $folder->partsList()
+                : (new CsvReader())->read(
+                    $folder->files[$file] ?? throw UnusableEdit::unknown('file', $file, array_map(strval(...), array_keys($folder->files))),
+                    $file,
+                );
         $row ??= $table->headerRow;
         $records = [$table->headerRow => $table->headers];
         foreach ($table->rows as $each) {

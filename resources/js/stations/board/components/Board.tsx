@@ -1,4 +1,4 @@
-import { useState } from 'react';
+import { useState, type CSSProperties } from 'react';
 import { useAddFiles, useApproach, useBoards, type BoardDrawing, type BoardPart } from '@/shared/api';
 import { BoardPane } from '@/shared/board';
 import { useKit } from '@/shared/kit';
@@ -6,6 +6,8 @@ import { Button, FileButton, Segment, Segments, Split, Loading } from '@/shared/
 import { BoardFacts } from './BoardFacts';
 import { BoardFileList } from './BoardFileList';
 import { Places } from './Places';
+import { PlaceShift, placesEdit } from './PlaceShift';
+import { useShiftDrag } from './useShiftDrag';
 import { clsx } from 'clsx';
 import ink from '@/shared/style/ink.module.css';
 import ui from '@/shared/ui/ui.module.css';
@@ -21,8 +23,14 @@ export function Board() {
   const [shaded, setShaded] = useState(false);
   const [full, setFull] = useState(false);
   const [fault, setFault] = useState('');
+  const [dragging, setDragging] = useState(false);
+  const board = boards.data?.boards.find((each) => each.name === chosen) ?? boards.data?.boards[0];
+  const drag = useShiftDrag(board, (way) => {
+    if (!board) return;
+    const [x = 0, y = 0] = board.places?.move ?? [];
+    void kit.save([placesEdit(board.name, x + way.x, y + way.y, board.places?.turn ?? 0)]);
+  });
   if (!boards.data) return <Loading what="Drawing the board" fault={boards.error} />;
-  const board = boards.data.boards.find((each) => each.name === chosen) ?? boards.data.boards[0];
   if (!board) return null;
   const parts = Object.entries(boards.data.parts as Record<string, BoardPart>).filter(
     ([, part]) => part.board === board.name,
@@ -81,6 +89,7 @@ export function Board() {
             </p>
           )}
           <BoardFacts board={board} />
+          <PlaceShift board={board} dragging={dragging} onDragging={setDragging} />
           <BoardFileList />
           <Places parts={parts} />
         </>
@@ -132,6 +141,7 @@ export function Board() {
                 lit={lit}
                 shade={shade}
                 full={full}
+                drag={dragging && side === 'top' ? drag : null}
                 over={reached.data?.board === board.name ? reached.data[side] : ''}
                 onPick={kit.select}
               />
@@ -149,17 +159,28 @@ type SideProps = {
   lit: ReadonlySet<string> | null;
   shade: ReadonlyMap<string, number> | null;
   full: boolean;
+  /** the places follow the pointer */
+  drag: ReturnType<typeof useShiftDrag> | null;
   over: string;
   onPick: (name: string) => void;
 };
 
-function OneSide({ board, side, lit, shade, full, over, onPick }: SideProps) {
+function OneSide({ board, side, lit, shade, full, drag, over, onPick }: SideProps) {
   const turned = board.reading % 180 !== 0;
   const width = (turned ? board.height : board.width) + 2;
   return (
     <figure>
       <figcaption>{side === 'top' ? 'Top side' : 'Bottom side, turned over left to right'}</figcaption>
-      <div style={full ? { width: `${String(width)}mm` } : {}} className={full ? styles['truesize'] : ''}>
+      <div
+        style={{
+          ...(full ? { width: `${String(width)}mm` } : {}),
+          ...(drag
+            ? ({ '--shift-x': `${String(drag.way.x)}px`, '--shift-y': `${String(drag.way.y)}px` } as CSSProperties)
+            : {}),
+        }}
+        className={clsx(full && styles['truesize'], drag && styles['moving'])}
+        {...(drag ? drag.handlers : {})}
+      >
         <BoardPane
           className={styles['drawing']}
           board={board}

@@ -2,6 +2,8 @@ import { useBoardFiles, type BoardFiles } from '@/shared/api';
 import { useKit } from '@/shared/kit';
 import { Select } from '@/shared/ui';
 import { clsx } from 'clsx';
+import { PlaceColumns } from './PlaceColumns';
+import { SideWords } from './SideWords';
 import ink from '@/shared/style/ink.module.css';
 import ui from '@/shared/ui/ui.module.css';
 import styles from './board-files.module.css';
@@ -47,6 +49,7 @@ export function BoardFileList() {
           <OneFile key={file.name} file={file} />
         ))}
       </ul>
+      <SideWords words={read.sideWords} />
       {follows.length > 0 && <p>From the nets: {follows.join(' · ')}.</p>}
     </section>
   );
@@ -77,6 +80,15 @@ function OneFile({ file }: { file: BoardFile }) {
         ))}
       </Select>
       <span className={ink['quiet']}>{[HOW[file.how], ...file.read].filter(Boolean).join(' · ')}</span>
+      {file.picture !== undefined && file.picture !== '' && (
+        <span
+          className={styles['picture']}
+          role="img"
+          aria-label={`What ${file.name} draws`}
+          dangerouslySetInnerHTML={{ __html: file.picture }}
+        />
+      )}
+      {file.table && <PlaceColumns file={file.name} table={file.table} />}
       {file.left.length > 0 && (
         <span className={clsx(styles['left'], ink['ochre'])}>
           {file.left.map((sentence) => (
