@@ -22,6 +22,8 @@ final readonly class KitFiles
     private const DOUBTFUL = ['txt', 'art', 'pho', 'gbx', 'tap', 'nc', 'ncd', 'cnc', 'drd', 'net'];
     private const MOST_LAYERS = 24;
     private const MOST_ENTRIES = 2_000;
+    /** Tables of the kit folder that are no list of parts and no places. */
+    private const ASIDE = ['suppliers.csv', 'shelf.csv', 'shipped.csv'];
     private const KNOWN = [
         'kit.json',
         'bom.csv',
@@ -37,6 +39,9 @@ final readonly class KitFiles
         'reports.csv',
         'pilot.csv',
     ];
+
+    /** @param ?string $list which of several tables is the parts list, as the maker says */
+    public function __construct(private ?string $list = null) {}
 
     /**
      * @return array<string, string> name to bytes
@@ -115,10 +120,9 @@ final readonly class KitFiles
             return $this->withWorkbook([strtolower(basename($name)) => $bytes], $name);
         }
 
-        return $this->withWorkbook(
-            [str_ends_with(strtolower($name), '.xlsx') ? 'bom.xlsx' : 'bom.csv' => $bytes],
-            $name,
-        );
+        return str_ends_with(strtolower($name), '.xlsx')
+            ? TableList::of([$name => $bytes])->beside([], $this->list)
+            : [TableList::LIST => $bytes];
     }
 
     /**
@@ -134,22 +138,43 @@ final readonly class KitFiles
             }
         }
 
+        $tables = [];
         $said = array_change_key_case(RoleList::of($files['kit.json'] ?? null));
         foreach (array_slice(scandir($path) ?: [], 0, self::MOST_ENTRIES) as $name) {
-            if (
-                (self::isLayer($name) || isset($said[strtolower($name)]) || self::isDoubtful($name)) &&
-                !isset($files[strtolower($name)]) &&
-                is_file("{$path}/{$name}") &&
-                count($files) < count(self::KNOWN) + self::MOST_LAYERS
-            ) {
-                $bytes = $this->file("{$path}/{$name}");
-                if (!self::isDoubtful($name) || isset($said[strtolower($name)]) || RoleFinder::isOfBoard($bytes)) {
-                    $files[strtolower($name)] = $bytes;
-                }
+            if (isset($files[strtolower($name)]) || !is_file("{$path}/{$name}")) {
+                continue;
+            }
+            if (self::isOpenTable($name) && !isset($said[strtolower($name)])) {
+                $tables[$name] = $this->file("{$path}/{$name}");
+            } elseif (count($files) < count(self::KNOWN) + self::MOST_LAYERS) {
+                $files += $this->boardFile($path, $name, isset($said[strtolower($name)]));
             }
         }
 
-        return $files;
+        return $tables === [] ? $files : TableList::of($tables)->beside($files, $this->list);
+    }
+
+    /**
+     * @param bool $isSaid the maker says what it is
+     * @return array<string, string> nothing for a file that is of no board
+     * @throws UnusableFile
+     */
+    private function boardFile(string $path, string $name, bool $isSaid): array
+    {
+        if (!$isSaid && !self::isLayer($name) && !self::isDoubtful($name)) {
+            return [];
+        }
+        $bytes = $this->file("{$path}/{$name}");
+
+        return !self::isDoubtful($name) || $isSaid || RoleFinder::isOfBoard($bytes)
+            ? [strtolower($name) => $bytes]
+            : [];
+    }
+
+    /** True for a table whose name says nothing of what it is. */
+    public static function isOpenTable(string $name): bool
+    {
+        return TableList::isTable($name) && !in_array(strtolower($name), [...self::KNOWN, ...self::ASIDE], true);
     }
 
     /** @throws UnusableFile */
@@ -180,7 +205,7 @@ final readonly class KitFiles
             if ($zip->open($temporary, ZipArchive::RDONLY) !== true) {
                 throw UnusableFile::badArchive($name, 'it is damaged');
             }
-            $files = [];
+            $files = $tables = [];
             $total = 0;
             if ($zip->numFiles > self::MOST_ENTRIES) {
                 throw UnusableFile::badArchive(
@@ -193,7 +218,7 @@ final readonly class KitFiles
                 $base = strtolower(basename((string) ($entry['name'] ?? '')));
                 if (
                     $entry === false ||
-                    !(self::isKnown($base) || self::isDoubtful($base)) ||
+                    !(self::isKnown($base) || self::isDoubtful($base) || self::isOpenTable($base)) ||
                     isset($files[$base]) ||
                     count($files) >= count(self::KNOWN) + self::MOST_LAYERS
                 ) {
@@ -211,13 +236,15 @@ final readonly class KitFiles
                     );
                 }
                 $total += strlen($unpacked);
-                if (!self::isDoubtful($base) || RoleFinder::isOfBoard($unpacked)) {
+                if (self::isOpenTable($base)) {
+                    $tables[$base] = $unpacked;
+                } elseif (!self::isDoubtful($base) || RoleFinder::isOfBoard($unpacked)) {
                     $files[$base] = $unpacked;
                 }
             }
             $zip->close();
 
-            return $files;
+            return $tables === [] ? $files : TableList::of($tables)->beside($files, $this->list);
         } finally {
             unlink($temporary);
         }
@@ -230,9 +257,14 @@ final readonly class KitFiles
      */
     private function withWorkbook(array $files, string $name = 'bom.xlsx'): array
     {
-        if (isset($files['bom.xlsx'])) {
-            $files['bom.csv'] ??= (new Workbook())->firstSheet($name, $files['bom.xlsx']);
+        $book = $files['bom.xlsx'] ?? null;
+        if ($book !== null) {
+            $sheets = (new Workbook())->sheets($name, $book);
             unset($files['bom.xlsx']);
+            $files +=
+                count($sheets) === 1
+                    ? [TableList::LIST => reset($sheets)]
+                    : TableList::of([$name => $book])->beside($files, $this->list);
         }
 
         return $files;

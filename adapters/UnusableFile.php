@@ -10,6 +10,9 @@ use RuntimeException;
 /** A file or folder that cannot be opened; the message names it and says what to do. */
 final class UnusableFile extends RuntimeException
 {
+    /** @var list<string> tables that may be the parts list, where that is why */
+    public array $lists = [];
+
     public static function absent(string $path): self
     {
         return new self("{$path}: no such file or folder; check the path.");
@@ -42,6 +45,19 @@ final class UnusableFile extends RuntimeException
         return new self(
             "{$name}: its headers say neither where parts stand nor what they are; the parts list stays as it is. Write headers like Designator, Value, Package over a parts list, or Designator, X, Y, Rotation, Side over places.",
         );
+    }
+
+    /** @param list<string> $lists */
+    public static function severalLists(array $lists): self
+    {
+        $refusal = new self(
+            'Several tables may be the parts list: ' .
+                implode(', ', array_slice($lists, 0, 6)) .
+                '. Keep the one of this kit, name it bom.csv, or choose it where you dropped them.',
+        );
+        $refusal->lists = $lists;
+
+        return $refusal;
     }
 
     public static function badArchive(string $name, string $why): self

@@ -10,7 +10,7 @@ use XMLReader;
 use ZipArchive;
 
 /**
- * Reads the first visible sheet of an XLSX workbook as delimited text (ECMA-376 part 1, SpreadsheetML), as a stream: what it costs
+ * Reads the visible sheets of an XLSX workbook as delimited text (ECMA-376 part 1, SpreadsheetML), as a stream: what it costs
  * is bounded by the limits below whatever the workbook holds. See docs/decisions/0017.
  */
 final readonly class Workbook
@@ -19,11 +19,14 @@ final readonly class Workbook
     public const XML_LIMIT = 24 * 1_048_576;
     public const MOST_CELLS = 400_000;
 
+    /** Sheets read at most. */
+    private const MOST_SHEETS = 8;
+
     /**
-     * @return string comma-separated text, RFC 4180; rows keep their numbers
+     * @return non-empty-array<string, string> comma-separated text (RFC 4180) of each sheet that is not hidden, by its name; rows keep their numbers
      * @throws UnusableFile when it is no workbook, damaged, or beyond a limit
      */
-    public function firstSheet(string $name, string $bytes): string
+    public function sheets(string $name, string $bytes): array
     {
         $temporary = (string) tempnam(sys_get_temp_dir(), 'book');
         $zip = new ZipArchive();
@@ -33,12 +36,14 @@ final readonly class Workbook
             if (@$zip->open($temporary, ZipArchive::RDONLY) !== true) {
                 throw UnusableFile::badWorkbook($name);
             }
+            $strings = $this->sharedStrings($name, $zip);
+            $sheets = [];
+            foreach ($this->sheetParts($name, $zip) as $sheet => $part) {
+                $text = $this->sheet($name, $this->part($name, $zip, $part), $strings);
+                $sheets += trim($text, ", \r\n") === '' && $sheets !== [] ? [] : [$sheet => $text];
+            }
 
-            return $this->sheet(
-                $name,
-                $this->part($name, $zip, $this->sheetPart($name, $zip)),
-                $this->sharedStrings($name, $zip),
-            );
+            return $sheets === [] ? throw UnusableFile::badWorkbook($name) : $sheets;
         } finally {
             libxml_clear_errors();
             libxml_use_internal_errors($silent);
@@ -47,37 +52,37 @@ final readonly class Workbook
     }
 
     /**
-     * The path of the first sheet that is not hidden.
+     * The paths of the sheets that are not hidden, by their names.
      *
+     * @return array<string, string>
      * @throws UnusableFile
      */
-    private function sheetPart(string $name, ZipArchive $zip): string
+    private function sheetParts(string $name, ZipArchive $zip): array
     {
-        $relation = null;
+        $relations = $parts = [];
         $xml = $this->reader($name, $this->part($name, $zip, 'xl/workbook.xml'));
         while ($this->next($name, $xml)) {
             if (
                 $xml->nodeType === XMLReader::ELEMENT &&
                 $xml->localName === 'sheet' &&
-                !in_array($xml->getAttribute('state'), ['hidden', 'veryHidden'], true)
+                !in_array($xml->getAttribute('state'), ['hidden', 'veryHidden'], true) &&
+                count($relations) < self::MOST_SHEETS
             ) {
-                $relation ??= $this->relation($xml);
+                $relation = $this->relation($xml);
+                $relations +=
+                    $relation === null ? [] : [$relation => mb_substr((string) $xml->getAttribute('name'), 0, 60)];
             }
         }
         $xml = $this->reader($name, $this->part($name, $zip, 'xl/_rels/workbook.xml.rels'));
         while ($this->next($name, $xml)) {
-            if (
-                $xml->nodeType === XMLReader::ELEMENT &&
-                $xml->localName === 'Relationship' &&
-                $relation !== null &&
-                $xml->getAttribute('Id') === $relation
-            ) {
+            $sheet = $relations[(string) $xml->getAttribute('Id')] ?? null;
+            if ($xml->nodeType === XMLReader::ELEMENT && $xml->localName === 'Relationship' && $sheet !== null) {
                 $target = (string) $xml->getAttribute('Target');
-
-                return str_starts_with($target, '/') ? substr($target, 1) : "xl/{$target}";
+                $parts[$sheet] = str_starts_with($target, '/') ? substr($target, 1) : "xl/{$target}";
             }
         }
-        throw UnusableFile::badWorkbook($name);
+
+        return array_replace(array_intersect_key(array_flip($relations), $parts), $parts);
     }
 
     /** The attribute `r:id`, whatever the prefix. */

@@ -43,24 +43,29 @@ final class RunImport implements ShouldQueue
             foreach ($import->files as $file) {
                 $dropped[$file['name']] = $store->get($file['sha256']);
             }
-            $make($dropped, $import->user_id, $import->designator_column, $this->reached(...), static function (
-                Revision $revision,
-            ) use ($import): void {
-                if (
-                    Import::query()
+            $make(
+                $dropped,
+                $import->user_id,
+                $import->designator_column,
+                $this->reached(...),
+                static function (Revision $revision) use ($import): void {
+                    $kept = Import::query()
                         ->where('id', $import->id)
                         ->whereIn('status', ['queued', 'running'])
-                        ->update(['status' => 'done', 'progress' => 100, 'revision_id' => $revision->id]) === 0
-                ) {
-                    throw TooHeavy::stopped();
-                }
-            });
+                        ->update(['status' => 'done', 'progress' => 100, 'revision_id' => $revision->id]);
+                    if ($kept === 0) {
+                        throw TooHeavy::stopped();
+                    }
+                },
+                $import->chosen_list,
+            );
         } catch (UnusableFile | ChiralexException | RefusedKit | TooHeavy $why) {
             $this->refuse(
                 $import,
                 $why->getMessage(),
                 $why instanceof UnreadableTable && $why->missing === 'designator' ? $why->headers : null,
                 $uses,
+                $why instanceof UnusableFile ? $why->lists : [],
             );
         }
     }
@@ -73,8 +78,11 @@ final class RunImport implements ShouldQueue
         }
     }
 
-    /** @param ?list<string> $headers */
-    private function refuse(Import $import, string $why, ?array $headers, FileUses $uses): void
+    /**
+     * @param ?list<string> $headers
+     * @param list<string> $lists tables that may be the parts list
+     */
+    private function refuse(Import $import, string $why, ?array $headers, FileUses $uses, array $lists = []): void
     {
         Import::query()
             ->where('id', $import->id)
@@ -82,6 +90,7 @@ final class RunImport implements ShouldQueue
             ->update([
                 'status' => 'failed',
                 'fault' => mb_scrub($why),
+                'lists' => $lists === [] ? null : json_encode(array_map(mb_scrub(...), $lists), JSON_THROW_ON_ERROR),
                 'headers' =>
                     $headers === null ? null : json_encode(array_map(mb_scrub(...), $headers), JSON_THROW_ON_ERROR),
             ]);

@@ -32,12 +32,15 @@ function place(array $at): string
 
 function layer(string $function, array $painted): string
 {
-    $text = "G04 Saltmarsh Bench, made for the demo*\n%TF.FileFunction,{$function}*%\n%FSLAX46Y46*%\n%MOMM*%\n" .
+    $text =
+        "G04 Saltmarsh Bench, made for the demo*\n%TF.FileFunction,{$function}*%\n%FSLAX46Y46*%\n%MOMM*%\n" .
         "%ADD10C,0.2*%\n%ADD11C,0.3*%\n%ADD12C,1*%\n%LPD*%\nG01*\n";
     foreach ($painted as [$what, $points]) {
         $text .= match (true) {
             count($points) === 1 => "D12*\n" . place($points[0]) . "D03*\n",
-            default => ($what === 'thick' ? "D11*\n" : "D10*\n") . place($points[0]) . "D02*\n" .
+            default => ($what === 'thick' ? "D11*\n" : "D10*\n") .
+                place($points[0]) .
+                "D02*\n" .
                 implode('', array_map(static fn(array $at): string => place($at) . "D01*\n", array_slice($points, 1))),
         };
     }
@@ -77,7 +80,7 @@ function bore(Kit $kit, PlacedBody $body): float
 
 function nets(Kit $kit, array $nets): string
 {
-    $text = "P  JOB   " . strtoupper($kit->head->name) . "\nP  UNITS CUST 1\n";
+    $text = 'P  JOB   ' . strtoupper($kit->head->name) . "\nP  UNITS CUST 1\n";
     foreach ($nets as $net => $pins) {
         foreach (explode(' ', $pins) as $pin) {
             [$part, $name] = explode('.', $pin);
@@ -101,7 +104,9 @@ function sign(Kit $kit, string $name, array $silent): ?string
 {
     $part = $kit->part($name);
 
-    return $part->direction->polarised && !in_array($name, $silent, true) ? BoardMarkTable::of($part->row)?->print : null;
+    return $part->direction->polarised && !in_array($name, $silent, true)
+        ? BoardMarkTable::of($part->row)?->print
+        : null;
 }
 
 /** @return list<array{string, list<array{float, float}>}> */
@@ -131,7 +136,11 @@ function legend(Kit $kit, BoardShape $board, Side $side, array $silent): array
         }
         $painter->part($body, sign($kit, (string) $name, $silent));
         [$x, $y] = $labels->place((string) $name, $boxes[$name]);
-        $painter->name((string) $name, new Point($left + $x, $high - $y + LegendPainter::LETTERS / 2), $side === Side::Bottom);
+        $painter->name(
+            (string) $name,
+            new Point($left + $x, $high - $y + LegendPainter::LETTERS / 2),
+            $side === Side::Bottom,
+        );
     }
 
     return $painter->painted;
@@ -149,7 +158,10 @@ foreach (['frost-bell', 'halt-signal', 'kiln-watch'] as $name) {
         foreach (Side::cases() as $side) {
             $painted = legend($kit, $board, $side, $circuit['silent']);
             if ($painted !== []) {
-                file_put_contents("{$start}legend-{$side->value}.gbr", layer('Legend,' . ($side === Side::Top ? 'Top' : 'Bot'), $painted));
+                file_put_contents(
+                    "{$start}legend-{$side->value}.gbr",
+                    layer('Legend,' . ($side === Side::Top ? 'Top' : 'Bot'), $painted),
+                );
             }
         }
         $plated = [];
@@ -161,7 +173,10 @@ foreach (['frost-bell', 'halt-signal', 'kiln-watch'] as $name) {
             }
         }
         file_put_contents("{$start}holes.drl", drill($plated, 'Plated,1,2,PTH'));
-        $screws = array_map(static fn(array $at): array => [$at[0], $at[1], $at[2] ?? 3.2], $circuit['holes'][$board->name] ?? []);
+        $screws = array_map(
+            static fn(array $at): array => [$at[0], $at[1], $at[2] ?? 3.2],
+            $circuit['holes'][$board->name] ?? [],
+        );
         file_put_contents("{$start}mounting.drl", drill($screws, 'NonPlated,1,2,NPTH'));
         if (isset($circuit['nets'][$board->name])) {
             file_put_contents("{$start}nets.ipc", nets($kit, $circuit['nets'][$board->name]));

@@ -60,10 +60,10 @@ final readonly class BoardFilesDocument
             'how' => $file->fate->how,
             'read' => array_map($this->said(...), $file->read),
             'left' => $damage !== null && $file->is(FileRole::Kit) ? [...$left, $damage] : $left,
-            ...$file->sample === null ? [] : ['table' => self::table($file->sample)],
-            ...$file->fate->isKnown() || $file->layer === null
+            ...$file->sample() === null ? [] : ['table' => self::table($file->sample())],
+            ...$file->fate->isKnown() || $file->layer() === null
                 ? []
-                : ['picture' => (new LayerPicture())->of($file->layer)],
+                : ['picture' => (new LayerPicture())->of($file->layer())],
         ];
     }
 

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Documents;
 
 use Chiralex\Table\CsvReader;
+use ChiralexAdapters\KitFiles;
 use ChiralexAdapters\UnusableFile;
 use ChiralexAdapters\Workbook;
 use PhpOffice\PhpSpreadsheet\Cell\DataType;
@@ -40,7 +41,7 @@ final class WorkbookTest extends TestCase
 
         $read = array_map(
             static fn($row): array => [$row->number, array_pad($row->cells, 3, '')],
-            (new CsvReader())->read((new Workbook())->firstSheet('list.xlsx', $bytes), 'list.xlsx')->rows,
+            (new CsvReader())->read(array_values((new Workbook())->sheets('list.xlsx', $bytes))[0], 'list.xlsx')->rows,
         );
         $expected = [];
         foreach (self::reference($bytes) as $index => $row) {
@@ -61,6 +62,44 @@ final class WorkbookTest extends TestCase
         self::assertSame($expected, $read);
     }
 
+    public function test_every_sheet_that_is_not_hidden_is_read_by_its_name_and_what_they_are_is_told_apart(): void
+    {
+        $book = new Spreadsheet();
+        $book
+            ->getActiveSheet()
+            ->setTitle('Places')
+            ->fromArray([['Ref', 'X', 'Y', 'Rotation', 'Side'], ['R1', 1, 2, 90, 'top']]);
+        $book
+            ->createSheet()
+            ->setTitle('Parts')
+            ->fromArray([['Ref', 'Value', 'Package'], ['R1', '1k', 'Axial 1/4W']]);
+        $book->createSheet()->setTitle('Old')->setSheetState('hidden')->setCellValue('A1', 'Ref');
+        $bytes = self::saved($book);
+
+        self::assertSame(['Places', 'Parts'], array_keys((new Workbook())->sheets('kit.xlsx', $bytes)));
+        self::assertSame(
+            [
+                'bom.csv' => "Ref,Value,Package\nR1,1k,Axial 1/4W\n",
+                'placements.csv' => "Ref,X,Y,Rotation,Side\nR1,1,2,90,top\n",
+            ],
+            (new KitFiles())->fromBytes('kit.xlsx', $bytes),
+        );
+        $book
+            ->createSheet()
+            ->setTitle('Other parts')
+            ->fromArray([['Ref', 'Value', 'Package'], ['R2', '2k', 'Axial 1/4W']]);
+        try {
+            (new KitFiles())->fromBytes('kit.xlsx', self::saved($book));
+            self::fail('two lists');
+        } catch (UnusableFile $refusal) {
+            self::assertSame(['kit.xlsx: Parts', 'kit.xlsx: Other parts'], $refusal->lists);
+        }
+        self::assertStringContainsString(
+            'R2,2k',
+            (new KitFiles('kit.xlsx: Other parts'))->fromBytes('kit.xlsx', self::saved($book))['bom.csv'],
+        );
+    }
+
     public function test_the_first_sheet_that_is_not_hidden_is_read(): void
     {
         $book = new Spreadsheet();
@@ -68,7 +107,7 @@ final class WorkbookTest extends TestCase
         $book->createSheet()->setCellValue('A1', 'Ref');
         $book->setActiveSheetIndex(1);
 
-        self::assertSame("Ref\n", (new Workbook())->firstSheet('list.xlsx', self::saved($book)));
+        self::assertSame("Ref\n", array_values((new Workbook())->sheets('list.xlsx', self::saved($book)))[0]);
     }
 
     public function test_a_cell_far_away_is_named_and_costs_nothing(): void
@@ -80,9 +119,15 @@ final class WorkbookTest extends TestCase
 
     public function test_two_hundred_columns_and_five_thousand_rows_are_read_and_one_more_is_refused(): void
     {
-        self::assertStringEndsWith(",x\n", (new Workbook())->firstSheet('list.xlsx', self::with('GR1', 'x')));
+        self::assertStringEndsWith(
+            ",x\n",
+            array_values((new Workbook())->sheets('list.xlsx', self::with('GR1', 'x')))[0],
+        );
         $this->refused('column 201', self::with('GS1', 'x'));
-        self::assertSame(5001, substr_count((new Workbook())->firstSheet('list.xlsx', self::rows(5001)), "\n"));
+        self::assertSame(
+            5001,
+            substr_count(array_values((new Workbook())->sheets('list.xlsx', self::rows(5001)))[0], "\n"),
+        );
         $this->refused('more than 5,000 rows', self::rows(5002));
     }
 
@@ -121,7 +166,7 @@ final class WorkbookTest extends TestCase
                 $bytes[mt_rand(0, strlen($bytes) - 1)] = chr(mt_rand(0, 255));
             }
             try {
-                (new Workbook())->firstSheet('list.xlsx', $bytes);
+                array_values((new Workbook())->sheets('list.xlsx', $bytes))[0];
             } catch (UnusableFile $why) {
                 self::assertStringContainsString('list.xlsx', $why->getMessage());
                 ++$refused;
@@ -133,7 +178,7 @@ final class WorkbookTest extends TestCase
     private function refused(string $says, string $bytes): void
     {
         try {
-            (new Workbook())->firstSheet('list.xlsx', $bytes);
+            array_values((new Workbook())->sheets('list.xlsx', $bytes))[0];
             self::fail("read; expected a refusal: {$says}");
         } catch (UnusableFile $why) {
             self::assertStringContainsString($says, $why->getMessage());

@@ -262,8 +262,7 @@ final class BoardFilesTest extends FeatureCase
                 ['step' => 'solder:R1', 'minutes' => 'long'],
                 ['step' => 'solder:R1', 'photo' => '../secret'],
                 'words',
-            ]
-            as $value
+            ] as $value
         ) {
             $this->edit($maker, $draft, 0, [
                 ['type' => 'pilot', 'target' => '', 'field' => '', 'value' => $value],

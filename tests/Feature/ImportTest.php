@@ -247,6 +247,48 @@ final class ImportTest extends FeatureCase
     }
 
     /** The API answers with the command line's documents, written by the same code. */
+    public function test_of_several_tables_the_maker_says_which_is_the_parts_list(): void
+    {
+        $csv = static fn(string $name, string $text): UploadedFile => UploadedFile::fake()->createWithContent(
+            $name,
+            $text,
+        );
+        $files = [
+            $csv('small.csv', "Ref,Value,Package\nR1,10k,Axial 1/4W\n"),
+            $csv('large.csv', "Ref,Value,Package\nR1,10k,Axial 1/4W\nR2,47k,Axial 1/4W\n"),
+            $csv('where.csv', "Ref,X,Y,Rotation,Side\nR1,10,20,0,top\n"),
+        ];
+        $this->drop($files)
+            ->assertStatus(202)
+            ->assertJsonPath('status', 'failed')
+            ->assertJsonPath('lists', ['small.csv', 'large.csv']);
+        $import = $this->actingAs($this->person())
+            ->post(
+                '/api/imports',
+                ['operationId' => (string) Str::uuid(), 'files' => $files, 'list' => 'large.csv'],
+                ['Accept' => 'application/json'],
+            )
+            ->assertJsonPath('status', 'done');
+        $read = $this->getJson("/api/revisions/{$import->json('revisionId')}/documents/parts")->assertOk();
+        self::assertCount(2, (array) $read->json('lines'));
+        self::assertSame([true, false], array_column((array) $read->json('lines'), 'placed'));
+    }
+
+    public function test_a_zip_of_files_under_names_of_their_own_is_a_kit(): void
+    {
+        $path = (string) tempnam(sys_get_temp_dir(), 'zip');
+        $zip = new ZipArchive();
+        $zip->open($path, ZipArchive::OVERWRITE);
+        $zip->addFromString('out/list.csv', "Ref,Value,Package\nR1,10k,Axial 1/4W\n");
+        $zip->addFromString('out/pick.csv', "Ref,X,Y,Rotation,Side\nR1,10,20,0,top\n");
+        $zip->addFromString('out/shelf.csv', "part,lot,quantity,unit_cost,received\nR1,A,10,0.1,2026-01-01\n");
+        $zip->close();
+        $this->drop([
+            UploadedFile::fake()->createWithContent('out.zip', (string) file_get_contents($path)),
+        ])->assertJsonPath('status', 'done');
+        unlink($path);
+    }
+
     public function test_documents_equal_those_of_the_command_line(): void
     {
         $folder = dirname(__DIR__, 2) . '/database/demo/frost-bell';

@@ -18,7 +18,7 @@ final class TableTest extends FeatureCase
             ->assertOk();
         self::assertSame(
             "kit,on hand\nFrost Bell,68\n=1+1,\n",
-            (new Workbook())->firstSheet('table.xlsx', (string) $answer->getContent()),
+            array_values((new Workbook())->sheets('table.xlsx', (string) $answer->getContent()))[0],
         );
     }
 

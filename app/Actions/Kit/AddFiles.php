@@ -12,6 +12,7 @@ use App\Models\User;
 use App\Queries\Kit\KitFolder;
 use App\Support\FileStore;
 use Chiralex\ChiralexException;
+use Chiralex\Kit\DroppedTable;
 use Chiralex\Kit\Edit\Edit;
 use Chiralex\Kit\Edit\FileEdit;
 use Chiralex\Kit\KitReader;

@@ -33,6 +33,7 @@ final readonly class ImportKit
      * @param ?int $designatorColumn which column of the parts list holds designators, where its header does not tell
      * @param ?Closure(int): bool $progress told the percentage done; false stops the import
      * @param ?Closure(Revision): void $stored told the revision before it is kept for good; what it throws takes it back
+     * @param ?string $list which of several tables is the parts list, as the maker says
      * @throws UnusableFile when a file cannot be opened
      * @throws ChiralexException when the files make no kit
      * @throws RefusedKit likewise
@@ -44,8 +45,9 @@ final readonly class ImportKit
         ?int $designatorColumn = null,
         ?Closure $progress = null,
         ?Closure $stored = null,
+        ?string $list = null,
     ): Revision {
-        $kit = ($this->prepare)($dropped, $designatorColumn);
+        $kit = ($this->prepare)($dropped, $designatorColumn, $list);
         if ($progress !== null && !$progress(20)) {
             throw TooHeavy::stopped();
         }

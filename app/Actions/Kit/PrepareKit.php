@@ -14,6 +14,7 @@ use Chiralex\Kit\Folder;
 use Chiralex\Kit\KitReader;
 use Chiralex\Table\CsvReader;
 use ChiralexAdapters\KitFiles;
+use ChiralexAdapters\TableList;
 use ChiralexAdapters\UnusableFile;
 
 /** Reads dropped files as a kit folder; nothing is stored. */
@@ -28,29 +29,39 @@ final readonly class PrepareKit
     /**
      * @param array<string, string> $dropped name as dropped to bytes
      * @param ?int $designatorColumn which column of the parts list holds designators, where its header does not tell
-     * @throws UnusableFile when a file cannot be opened
+     * @param ?string $list which of several tables is the parts list, as the maker says
+     * @throws UnusableFile when a file cannot be opened, or several may be the parts list
      * @throws ChiralexException when the files make no kit, or a larger one than is kept
      */
-    public function __invoke(array $dropped, ?int $designatorColumn = null): PreparedKit
+    public function __invoke(array $dropped, ?int $designatorColumn = null, ?string $list = null): PreparedKit
     {
         // What the format names by itself goes before what has to be guessed.
         uksort($dropped, static fn(string $a, string $b): int => KitFiles::isKnown($b) <=> KitFiles::isKnown($a));
-        $files = $labels = [];
+        $files = $labels = $tables = [];
         foreach ($dropped as $name => $bytes) {
-            $read = $this->role($name, (new KitFiles())->fromBytes($name, $bytes), $files);
+            if (KitFiles::isOpenTable($name)) {
+                $tables[$name] = $bytes;
+                continue;
+            }
+            $read = (new KitFiles($list))->fromBytes($name, $bytes);
             $files += $read;
             $labels += str_ends_with(strtolower($name), '.zip') ? [] : array_fill_keys(array_keys($read), $name);
         }
+        $known = $files;
+        $files = $tables === [] ? $files : TableList::of($tables)->beside($files, $list);
+        foreach (array_keys(array_diff_key($files, $known)) as $role) {
+            $labels[$role] = (string) (array_search($files[$role], $tables, true) ?: array_key_first($tables));
+        }
         $folder = $this->named(new Folder($files), $labels['bom.csv'] ?? (array_key_first($dropped) ?? 'kit'));
-        $list = $files['bom.csv'] ?? '';
+        $parts = $files['bom.csv'] ?? '';
         if ($designatorColumn !== null) {
             $this->columns->remember(
-                (new CsvReader())->read($list, 'bom.csv')->headers,
+                (new CsvReader())->read($parts, 'bom.csv')->headers,
                 $designatorColumn,
                 'designator',
             );
         }
-        foreach ([...$this->columns->edits($list), ...$this->files->edits($folder->files)] as $edit) {
+        foreach ([...$this->columns->edits($parts), ...$this->files->edits($folder->files)] as $edit) {
             $folder = $edit->on($folder)->folder;
         }
         $kit = (new KitReader())->read($folder->files, [], $labels);
@@ -60,27 +71,6 @@ final readonly class PrepareKit
         }
 
         return new PreparedKit($kit->head->name, $kit->head->revision, $folder->files, $labels);
-    }
-
-    /**
-     * A table with coordinates is a placement file under whatever name it came.
-     *
-     * @param array<string, string> $read
-     * @param array<string, string> $known
-     * @return array<string, string>
-     */
-    private function role(string $name, array $read, array $known): array
-    {
-        if (
-            array_keys($read) === ['bom.csv'] &&
-            !KitFiles::isKnown($name) &&
-            (str_contains(strtolower($name), 'placement') || isset($known['bom.csv'])) &&
-            DroppedTable::isPlacement($read['bom.csv'])
-        ) {
-            return ['placements.csv' => $read['bom.csv']];
-        }
-
-        return $read;
     }
 
     /**

@@ -15,8 +15,13 @@ final readonly class RequestImport
     public function __construct(private FileStore $store) {}
 
     /** @param array<string, string> $dropped name as dropped to bytes */
-    public function __invoke(array $dropped, ?int $userId, string $operationId, ?int $designatorColumn): Import
-    {
+    public function __invoke(
+        array $dropped,
+        ?int $userId,
+        string $operationId,
+        ?int $designatorColumn,
+        ?string $list = null,
+    ): Import {
         $files = [];
         foreach ($dropped as $name => $bytes) {
             $files[] = ['name' => mb_substr(mb_scrub((string) $name), 0, 190), 'sha256' => $this->store->put($bytes)];
@@ -27,6 +32,7 @@ final readonly class RequestImport
             'status' => 'queued',
             'files' => json_encode($files, JSON_THROW_ON_ERROR),
             'designator_column' => $designatorColumn,
+            'chosen_list' => $list,
             'created_at' => now(),
             'updated_at' => now(),
         ]);

@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace App\Actions\Library;
 
-use App\Actions\Kit\DroppedTable;
 use App\Models\Edit;
 use App\Models\Revision;
 use App\Support\FileStore;
 use App\Support\Row;
+use Chiralex\Kit\DroppedTable;
 use Chiralex\Kit\Edit\ColumnEdit;
 use Chiralex\Kit\Edit\Edit as KitEdit;
 use Chiralex\Table\CsvReader;

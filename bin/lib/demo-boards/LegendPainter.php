@@ -32,7 +32,10 @@ final class LegendPainter
         } elseif ($sign === 'flat') {
             $cut = rad2deg(acos(0.82));
             $this->line($body, self::arc(0, 0, $a, 180 + $cut, 540 - $cut));
-            $this->line($body, [self::arc(0, 0, $a, 180 - $cut, 180 - $cut)[0], self::arc(0, 0, $a, 180 + $cut, 180 + $cut)[0]]);
+            $this->line($body, [
+                self::arc(0, 0, $a, 180 - $cut, 180 - $cut)[0],
+                self::arc(0, 0, $a, 180 + $cut, 180 + $cut)[0],
+            ]);
         } else {
             $this->line($body, self::arc(0, 0, $a, 0, 360));
         }
@@ -80,7 +83,10 @@ final class LegendPainter
     /** @param list<array{float, float}> $points in the frame of the body */
     private function line(PlacedBody $body, array $points, float $width = 0.2): void
     {
-        $this->painted[] = [$width > 0.2 ? 'thick' : 'line', array_map(static fn(array $at): array => self::on($body, $at), $points)];
+        $this->painted[] = [
+            $width > 0.2 ? 'thick' : 'line',
+            array_map(static fn(array $at): array => self::on($body, $at), $points),
+        ];
     }
 
     /**

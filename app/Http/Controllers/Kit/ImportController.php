@@ -18,7 +18,13 @@ final readonly class ImportController
     {
         return new JsonResponse(
             self::shape(
-                $ask($request->dropped(), $request->userId(), $request->operationId(), $request->designatorColumn()),
+                $ask(
+                    $request->dropped(),
+                    $request->userId(),
+                    $request->operationId(),
+                    $request->designatorColumn(),
+                    $request->list(),
+                ),
             ),
             202,
         );
@@ -36,7 +42,7 @@ final readonly class ImportController
         return new JsonResponse(self::shape($import->refresh()));
     }
 
-    /** @return array{id: int, status: string, progress: int, fault: ?string, headers: list<string>, kitId: ?int, revisionId: ?int} */
+    /** @return array{id: int, status: string, progress: int, fault: ?string, headers: list<string>, lists: list<string>, kitId: ?int, revisionId: ?int} */
     private static function shape(Import $import): array
     {
         $revision = $import->revision_id === null ? null : Revision::query()->find($import->revision_id);
@@ -47,6 +53,7 @@ final readonly class ImportController
             'progress' => $import->progress,
             'fault' => $import->fault,
             'headers' => $import->headers ?? [],
+            'lists' => $import->lists ?? [],
             'kitId' => $revision?->kit_id,
             'revisionId' => $revision?->id,
         ];

@@ -17,8 +17,15 @@ final class DroppedFiles extends OperationRequest
         return parent::rules() + [
             'files' => ['required', 'array', 'min:1', 'max:20'],
             'files.*' => ['required', 'file'],
+            'list' => ['sometimes', 'string', 'max:190'],
             'designatorColumn' => ['sometimes', 'integer', 'min:0', 'max:200'],
         ];
+    }
+
+    /** Which of several tables is the parts list. */
+    public function list(): ?string
+    {
+        return $this->has('list') ? $this->string('list')->toString() : null;
     }
 
     public function designatorColumn(): ?int

@@ -24,11 +24,11 @@ final readonly class FactsFinder
     {
         $contours = $holes = $slots = [];
         foreach ($files as $file) {
-            if ($file->is(FileRole::Outline) && $file->layer !== null && $contours === []) {
-                $contours = (new ProfileLayer())->contours($file->layer);
+            if ($file->is(FileRole::Outline) && $file->layer() !== null && $contours === []) {
+                $contours = (new ProfileLayer())->contours($file->layer());
             }
-            array_push($holes, ...$file->drill->holes ?? []);
-            array_push($slots, ...$file->drill->slots ?? []);
+            array_push($holes, ...$file->drill()->holes ?? []);
+            array_push($slots, ...$file->drill()->slots ?? []);
         }
         $holes = $this->once($holes);
         $outline = $contours[0] ?? null;

@@ -112,7 +112,6 @@ final readonly class FolderReader
         return new ReadFile(
             $name,
             $fate,
-            $layer,
             $drill,
             read: [
                 ...self::told('file.read.holes', count($drill->holes)),
@@ -204,8 +203,8 @@ final readonly class FolderReader
         return new ReadFile(
             $name,
             $fate,
+            $fate->role === FileRole::Places ? TableSample::ofPlaces($table) : null,
             read: self::told('file.read.rows', count($table->rows)),
-            sample: $fate->role === FileRole::Places ? TableSample::ofPlaces($table) : null,
         );
     }
 

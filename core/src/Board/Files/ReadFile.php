@@ -16,37 +16,50 @@ final readonly class ReadFile
     private const SHOWN = 2_000;
 
     /**
+     * @param Layer|DrillFile|TableSample|null $content what was read from it
      * @param list<array{string, string}> $joined pin and net
      * @param list<Reason> $read
      * @param list<Reason> $left
      * @param ?Problem $problem why it could not be followed
-     * @param ?TableSample $sample of a placement file
      */
     public function __construct(
         public string $name,
         public FileFate $fate,
-        public ?Layer $layer = null,
-        public ?DrillFile $drill = null,
+        private Layer|DrillFile|TableSample|null $content = null,
         public array $joined = [],
         public array $read = [],
         public array $left = [],
         public ?Problem $problem = null,
-        public ?TableSample $sample = null,
     ) {}
 
     /** What is told of the file, without what was drawn in it; of a layer that nobody knows, the picture stays. */
     public function account(): self
     {
-        $isShown = !$this->fate->isKnown() && count($this->layer->objects ?? []) <= self::SHOWN;
+        $isShown = !$this->fate->isKnown() && count($this->layer()->objects ?? []) <= self::SHOWN;
 
         return new self(
             $this->name,
             $this->fate,
-            $isShown ? $this->layer : null,
+            $isShown || $this->content instanceof TableSample ? $this->content : null,
             read: $this->read,
             left: $this->left,
-            sample: $this->sample,
         );
+    }
+
+    public function layer(): ?Layer
+    {
+        return $this->content instanceof Layer ? $this->content : null;
+    }
+
+    public function drill(): ?DrillFile
+    {
+        return $this->content instanceof DrillFile ? $this->content : null;
+    }
+
+    /** The head of a placement file. */
+    public function sample(): ?TableSample
+    {
+        return $this->content instanceof TableSample ? $this->content : null;
     }
 
     /** True for a file of this role that could be read. */

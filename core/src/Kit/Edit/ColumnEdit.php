@@ -43,6 +43,11 @@ final readonly class ColumnEdit implements Edit
 
     public function entry(): array
     {
-        return ['type' => 'column', 'target' => (string) $this->column, 'field' => $this->file, 'value' => $this->header];
+        return [
+            'type' => 'column',
+            'target' => (string) $this->column,
+            'field' => $this->file,
+            'value' => $this->header,
+        ];
     }
 }

@@ -112,7 +112,7 @@ final readonly class BoardFiles
 
         return array_values(
             array_filter(
-                array_map(static fn(ReadFile $file): ?Layer => $file->is($role) ? $file->layer : null, $files),
+                array_map(static fn(ReadFile $file): ?Layer => $file->is($role) ? $file->layer() : null, $files),
             ),
         );
     }

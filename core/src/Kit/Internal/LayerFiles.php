@@ -50,12 +50,12 @@ final readonly class LayerFiles
                 );
             } elseif (!$file->fate->isKnown()) {
                 $problems[] = new Problem(ProblemSeverity::Warning, 'layer.no-function', ['file' => $label], $label);
-            } elseif ($file->is(FileRole::Places) && $file->layer !== null) {
-                foreach ((new ComponentLayer())->components($file->layer, $board) as $component) {
+            } elseif ($file->is(FileRole::Places) && $file->layer() !== null) {
+                foreach ((new ComponentLayer())->components($file->layer(), $board) as $component) {
                     $components[$component->placement->designator] ??= $component;
                 }
-            } elseif ($file->is(FileRole::Outline) && $file->layer !== null) {
-                $outline = (new ProfileLayer())->outline($file->layer);
+            } elseif ($file->is(FileRole::Outline) && $file->layer() !== null) {
+                $outline = (new ProfileLayer())->outline($file->layer());
                 if ($outline === null) {
                     $problems[] = new Problem(
                         ProblemSeverity::Warning,

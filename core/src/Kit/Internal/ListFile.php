@@ -27,7 +27,8 @@ final readonly class ListFile
             $file === ''
                 ? $folder->partsList()
                 : (new CsvReader())->read(
-                    $folder->files[$file] ?? throw UnusableEdit::unknown('file', $file, array_map(strval(...), array_keys($folder->files))),
+                    $folder->files[$file] ??
+                        throw UnusableEdit::unknown('file', $file, array_map(strval(...), array_keys($folder->files))),
                     $file,
                 );
         $row ??= $table->headerRow;

@@ -97,7 +97,7 @@ export function useKitDeed() {
   });
 }
 
-type Drop = Readonly<{ files: readonly File[]; designatorColumn?: number }>;
+type Drop = Readonly<{ files: readonly File[]; designatorColumn?: number; list?: string }>;
 
 /** Dropped files on their way to a kit: handed in once, followed until they are one, or refused. */
 export function useImport(onMade: (row: ShelfRow) => void) {
@@ -105,12 +105,13 @@ export function useImport(onMade: (row: ShelfRow) => void) {
   const [id, setId] = useState<number | null>(null);
   const told = useRef<number | null>(null);
   const start = useMutation<Import, Refused, Drop>({
-    mutationFn: async ({ files, designatorColumn }) =>
+    mutationFn: async ({ files, designatorColumn, list }) =>
       api.form(
         '/imports',
         {
           operationId: crypto.randomUUID(),
           ...(designatorColumn === undefined ? {} : { designatorColumn: String(designatorColumn) }),
+          ...(list === undefined ? {} : { list }),
         },
         asFields(files),
       ),

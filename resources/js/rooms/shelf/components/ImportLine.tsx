@@ -5,10 +5,15 @@ import { clsx } from 'clsx';
 import ui from '@/shared/ui/ui.module.css';
 import styles from './shelf.module.css';
 
-type Props = { incoming: ReturnType<typeof useImport>; files: readonly File[]; onColumn: (column: number) => void };
+type Props = {
+  incoming: ReturnType<typeof useImport>;
+  files: readonly File[];
+  onColumn: (column: number) => void;
+  onList: (list: string) => void;
+};
 
 /** How far dropped files are on their way to a kit, and why they were refused. */
-export function ImportLine({ incoming, files, onColumn }: Props) {
+export function ImportLine({ incoming, files, onColumn, onList }: Props) {
   const { start, now, cancel, leave } = incoming;
   const names = files.map((file) => file.name).join(', ');
   if (start.isPending || now?.status === 'queued' || now?.status === 'running') {
@@ -57,6 +62,26 @@ export function ImportLine({ incoming, files, onColumn }: Props) {
             </option>
           ))}
         </Select>
+      </p>
+    );
+  }
+  if (now?.status === 'failed' && now.lists.length > 0) {
+    return (
+      <p className={styles['which']}>
+        ▲ {names}: several tables may be the parts list. Which one is it?{' '}
+        {now.lists.map((list) => (
+          <Button
+            key={list}
+            onClick={() => {
+              onList(list);
+            }}
+          >
+            {list}
+          </Button>
+        ))}{' '}
+        <Button look="link" onClick={leave}>
+          None of them
+        </Button>
       </p>
     );
   }

@@ -21,10 +21,10 @@ export function Shelf() {
   const incoming = useImport(made);
   const [dropped, setDropped] = useState<readonly File[]>([]);
   const mayEdit = me.data?.abilities.includes('edit-kits') ?? false;
-  const take = (files: readonly File[], designatorColumn?: number) => {
+  const take = (files: readonly File[], said: Readonly<{ designatorColumn?: number; list?: string }> = {}) => {
     incoming.leave();
     setDropped(files);
-    incoming.start.mutate(designatorColumn === undefined ? { files } : { files, designatorColumn });
+    incoming.start.mutate({ files, ...said });
   };
   if (shelf.error) return <Notice title="The Shelf cannot be shown" text={shelf.error.message} />;
   const shown = shelf.data;
@@ -83,7 +83,10 @@ export function Shelf() {
           incoming={incoming}
           files={dropped}
           onColumn={(column) => {
-            take(dropped, column);
+            take(dropped, { designatorColumn: column });
+          }}
+          onList={(list) => {
+            take(dropped, { list });
           }}
         />
         {deed.error && (

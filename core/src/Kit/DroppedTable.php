@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace App\Actions\Kit;
+namespace Chiralex\Kit;
 
 use Chiralex\Board\PlacementReader;
 use Chiralex\ChiralexException;
