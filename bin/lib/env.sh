@@ -20,7 +20,8 @@ owner_artisan() (
   mkdir -p "$VAR/owner-cache"; chmod 700 "$VAR/owner-cache"
   for each in CONFIG ROUTES EVENTS SERVICES PACKAGES; do export "APP_${each}_CACHE=$VAR/owner-cache/${each,,}.php"; done
   rm -f "$VAR/owner-cache/config.php"
-  php "$ROOT/artisan" "$@"
+  # A log file made by the owner would shut out the server, whose faults then go nowhere.
+  LOG_CHANNEL=stderr php "$ROOT/artisan" "$@"
 )
 # What the flags of bin/start said last; a start without them goes on with that.
 SETTINGS=$VAR/start-settings

@@ -21,10 +21,6 @@ return new class extends Migration {
         DB::statement(
             "alter table file_answers add constraint known_kind check (kind in ('role', 'side', 'places'))",
         );
-        Schema::table('imports', function (Blueprint $table): void {
-            $table->string('chosen_list', 190)->nullable();
-            $table->jsonb('lists')->nullable();
-        });
         DB::statement('grant select, insert, update, delete on file_answers to chiralex_app');
     }
 };
