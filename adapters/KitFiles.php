@@ -6,6 +6,7 @@ namespace ChiralexAdapters;
 
 use Chiralex\Board\Files\RoleFinder;
 use Chiralex\Kit\RoleList;
+use ChiralexAdapters\Circuit\CircuitDrawings;
 use ZipArchive;
 
 /** Collects the files of a kit folder, from a folder, a ZIP or a single parts list. */
@@ -116,6 +117,13 @@ final readonly class KitFiles
         if (str_starts_with($bytes, "PK\x03\x04") && !str_ends_with(strtolower($name), '.xlsx')) {
             return $this->withWorkbook($this->archive($name, $bytes));
         }
+        if (CircuitDrawings::isDrawing($name)) {
+            $isDrawing = str_starts_with(ltrim($bytes), '%PDF') || stripos(substr($bytes, 0, 8_000), '<svg') !== false;
+
+            return $isDrawing
+                ? [strtolower(basename($name)) => $bytes]
+                : throw UnusableFile::badDrawing($name, 'it is neither SVG nor PDF');
+        }
         if (self::isKnown($name) || RoleFinder::isOfBoard($bytes)) {
             return $this->withWorkbook([strtolower(basename($name)) => $bytes], $name);
         }
@@ -161,7 +169,7 @@ final readonly class KitFiles
      */
     private function boardFile(string $path, string $name, bool $isSaid): array
     {
-        if (!$isSaid && !self::isLayer($name) && !self::isDoubtful($name)) {
+        if (!$isSaid && !self::isLayer($name) && !self::isDoubtful($name) && !CircuitDrawings::isDrawing($name)) {
             return [];
         }
         $bytes = $this->file("{$path}/{$name}");
@@ -169,6 +177,15 @@ final readonly class KitFiles
         return !self::isDoubtful($name) || $isSaid || RoleFinder::isOfBoard($bytes)
             ? [strtolower($name) => $bytes]
             : [];
+    }
+
+    /** True for an entry of a ZIP that may belong to a kit. */
+    private static function isTaken(string $name): bool
+    {
+        return self::isKnown($name) ||
+            self::isDoubtful($name) ||
+            self::isOpenTable($name) ||
+            CircuitDrawings::isDrawing($name);
     }
 
     /** True for a table whose name says nothing of what it is. */
@@ -218,7 +235,7 @@ final readonly class KitFiles
                 $base = strtolower(basename((string) ($entry['name'] ?? '')));
                 if (
                     $entry === false ||
-                    !(self::isKnown($base) || self::isDoubtful($base) || self::isOpenTable($base)) ||
+                    !self::isTaken($base) ||
                     isset($files[$base]) ||
                     count($files) >= count(self::KNOWN) + self::MOST_LAYERS
                 ) {

@@ -60,6 +60,11 @@ final class UnusableFile extends RuntimeException
         return $refusal;
     }
 
+    public static function badDrawing(string $name, string $why): self
+    {
+        return new self("{$name} cannot be shown: {$why}. Save the drawing again as SVG or PDF.");
+    }
+
     public static function badArchive(string $name, string $why): self
     {
         return new self("{$name}: the ZIP cannot be used ({$why}); pack the kit folder again.");

@@ -16,6 +16,7 @@ use Chiralex\ChiralexException;
 use Chiralex\Kit\Exception\UnusableKit;
 use Chiralex\Kit\Kit;
 use Chiralex\Kit\KitReader;
+use Chiralex\Kit\RoleList;
 use Chiralex\Kit\School;
 use Chiralex\Kit\Sorting;
 use Chiralex\Reason\Matter;
@@ -25,6 +26,7 @@ use Chiralex\Review\NotBegun;
 use Chiralex\Review\Reviewer;
 use Chiralex\Review\SafetyMatters;
 use Chiralex\Review\Subject;
+use ChiralexAdapters\Circuit\CircuitDrawings;
 use ChiralexAdapters\KitArchive;
 use ChiralexAdapters\KitFiles;
 use ChiralexAdapters\UnusableFile;
@@ -303,7 +305,7 @@ final readonly class KitVerbs
             return new Outcome((new OrderDocument(Words::english()))->cycle($order, $kit), true);
         }
         $bytes =
-            (new ManualFile())->bytes($kit, $order, $format) ??
+            (new ManualFile())->bytes($kit, $order, $format, $this->circuit($read->only('manual'), $kit)) ??
             throw UsageError::badValue('--format', $format, 'html, md, pdf or txt');
         if (@file_put_contents($file, $bytes) === false) {
             throw UnusableFile::unwritable($file);
@@ -344,6 +346,22 @@ final readonly class KitVerbs
         }
 
         return array_values($bodies);
+    }
+
+    /**
+     * @return list<string> pages of the circuit drawings of a folder, as SVG
+     * @throws UnusableFile when nothing can be read there
+     */
+    private function circuit(string $path, Kit $kit): array
+    {
+        $files = (new KitFiles())->fromPath($path);
+        $drawings = (new CircuitDrawings())->of(
+            $files,
+            RoleList::of($files['kit.json'] ?? null),
+            array_map(strval(...), array_keys($kit->parts)),
+        );
+
+        return array_merge(...array_column($drawings, 'pages'));
     }
 
     private function hasErrors(Kit $kit): bool

@@ -26,16 +26,17 @@ use ChiralexRender\Words;
 final readonly class ManualFile
 {
     /**
+     * @param list<string> $circuit pages of the circuit drawing, as SVG
      * @return ?string null for a format that is none
      * @throws UnusableProgram when a PDF is asked for and Chromium is missing
      */
-    public function bytes(Kit $kit, BuildOrder $order, string $format): ?string
+    public function bytes(Kit $kit, BuildOrder $order, string $format, array $circuit = []): ?string
     {
         $words = Words::forBuilder($kit);
         $manual = (new ManualPlanner())->manual($kit, $order, (new BagPlanner())->plan($kit, $order));
         $html = static fn(): string => (new HtmlManual())->of(
             (new ManualDocument($words))->of($manual),
-            (new StepPictures($manual))->all(),
+            (new StepPictures($manual))->all() + ['circuit' => $circuit],
             [],
             PrintFonts::css(dirname(__DIR__) . '/node_modules'),
         );

@@ -30,6 +30,7 @@ use App\Http\Controllers\Kit\ShowApproach;
 use App\Http\Controllers\Kit\ShowBoards;
 use App\Http\Controllers\Kit\ShowDifference;
 use App\Http\Controllers\Kit\ShowDocument;
+use App\Http\Controllers\Kit\ShowDrawings;
 use App\Http\Controllers\Kit\ShowPicture;
 use App\Http\Controllers\Kit\ShowSkyline;
 use App\Http\Controllers\Kit\TryOrder;
@@ -170,6 +171,7 @@ Route::prefix('api')->group(function (): void {
                 ->middleware('can:see-kits')
                 ->name('revisions.difference');
             Route::get('/boards', ShowBoards::class)->middleware('can:see-kits')->name('revisions.boards');
+            Route::get('/drawings', ShowDrawings::class)->middleware('can:see-kits')->name('revisions.drawings');
             Route::get('/skyline/{step}', ShowSkyline::class)->middleware('can:see-kits')->name('revisions.skyline');
             Route::get('/approach/{designator}', ShowApproach::class)
                 ->where('designator', '[^/]{1,60}')

@@ -59,6 +59,7 @@ $routes = [
     'get /revisions/{revision}/documents/order-block-by-block' => 'OrderResult',
     'get /revisions/{revision}/documents/marks' => 'Marks',
     'get /revisions/{revision}/boards' => 'Boards',
+    'get /revisions/{revision}/drawings' => 'Drawings',
     'get /revisions/{revision}/difference/{earlier}' => 'Difference',
     'get /revisions/{revision}/skyline/{step}' => 'Skyline',
     'get /revisions/{revision}/approach/{designator}' => 'Approach',

@@ -93,10 +93,16 @@ final readonly class HtmlBack
         );
     }
 
-    /** @param ManualShape $document */
-    public function how(array $document): string
+    /**
+     * @param ManualShape $document
+     * @param list<string> $circuit pages of the circuit drawing, as SVG
+     */
+    public function how(array $document, array $circuit = []): string
     {
-        $html = '';
+        $html = implode(
+            '',
+            array_map(static fn(string $page): string => "<figure class=\"circuit\">{$page}</figure>", $circuit),
+        );
         foreach ($document['blocks'] ?? [] as $block) {
             $facts = [
                 $this->words->sentence('page.block-parts', ['parts' => implode(', ', $block['parts'])]),

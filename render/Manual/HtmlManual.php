@@ -21,7 +21,7 @@ final readonly class HtmlManual
 {
     /**
      * @param ManualShape $document
-     * @param array{steps: array<int, string>, callouts: array<string, string>, cover?: list<string>} $pictures
+     * @param array{steps: array<int, string>, callouts: array<string, string>, cover?: list<string>, circuit?: list<string>} $pictures
      * @param list<Faq> $faq
      * @param string $fonts `@font-face` rules with the fonts inside
      * @param ?PageCode $page of the builder's page
@@ -48,7 +48,7 @@ final readonly class HtmlManual
                 'page.set-up' => $back->setUp($document),
                 'page.wrong-reading' => $back->wrongReadings($document),
                 'page.not-working' => $back->faq($faq),
-                'page.how' => $back->how($document),
+                'page.how' => $back->how($document, $pictures['circuit'] ?? []),
                 'page.connectors' => $back->connectors($document),
             ],
         ];
@@ -94,7 +94,7 @@ final readonly class HtmlManual
 
     /**
      * @param ManualShape $document
-     * @param array{steps: array<int, string>, callouts: array<string, string>, cover?: list<string>} $pictures
+     * @param array{steps: array<int, string>, callouts: array<string, string>, cover?: list<string>, circuit?: list<string>} $pictures
      * @param list<Faq> $faq
      */
     private function steps(array $document, array $pictures, array $faq, Words $words): string

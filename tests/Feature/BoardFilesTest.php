@@ -93,7 +93,7 @@ final class BoardFilesTest extends FeatureCase
         $files = [
             'bom.csv' => "Ref,Value,Package\nR1,10k,Axial 1/4W\nR2,47k,Axial 1/4W\n",
             'placements.csv' =>
-                "# another program\nTeil;Q;Links;Unten;Dreh;Wo\nR1;1;10;20;90;Kupferseite\nR2;1;10;30;90;Kupferseite\n",
+                "# another program\nTeil;Q;Links;Unten;Dreh;Wo\nR1;1;10;20;90;Kupferseite\nR2;2;12;30;0;Kupferseite\n",
             'front.art' => "%FSLAX46Y46*%\n%MOMM*%\n%ADD10C,0.2*%\nD10*\nX0Y0D02*\nX1000000Y0D01*\nM02*\n",
         ];
         $maker = $this->person();
@@ -109,7 +109,7 @@ final class BoardFilesTest extends FeatureCase
         self::assertSame(
             ['designator', 'x', 'y', 'rotation', '', ''],
             $places['table']['fields'],
-            'guessed wrong, for a count is a length too',
+            'x and y of two counts and lengths: the first that differ, which is wrong',
         );
         self::assertSame(['designator', 'x', 'y', 'rotation'], $places['table']['guessed']);
         self::assertSame(['R1', '1', '10', '20', '90', 'Kupferseite'], $places['table']['rows'][0]);

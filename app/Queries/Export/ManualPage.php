@@ -8,6 +8,7 @@ use App\Actions\Kit\Documents;
 use App\Actions\Release\PublicToken;
 use App\Models\Release;
 use App\Models\Revision;
+use App\Queries\Kit\CircuitView;
 use App\Queries\Report\KitFaq;
 use App\Queries\Shop\Printed;
 use Chiralex\ChiralexException;
@@ -28,6 +29,7 @@ final readonly class ManualPage
         private PublicToken $tokens,
         private KitFaq $faq,
         private Printed $printed,
+        private CircuitView $circuit,
     ) {}
 
     /**
@@ -54,7 +56,7 @@ final readonly class ManualPage
         $release = Release::query()->where('revision_id', $revision->id)->first();
         $html = (new HtmlManual())->of(
             $document,
-            $pictures,
+            $pictures + ['circuit' => $this->circuit->pages($revision)],
             $this->faq->published($revision),
             PrintFonts::css(base_path('node_modules')),
             $release === null ? null : $this->printed->code($this->tokens->forRelease($release)),

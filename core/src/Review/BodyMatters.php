@@ -23,7 +23,7 @@ final readonly class BodyMatters implements MatterSource
         }
 
         foreach (Origins::off($subject->kit) as $board => $move) {
-            $matters[] = new Matter(MatterSeverity::Warn, Station::Board, 'board.places-off', [
+            $matters[] = new Matter(MatterSeverity::Block, Station::Board, 'board.places-off', [
                 'board' => (string) $board,
                 'x' => $move->x,
                 'y' => $move->y,

@@ -103,6 +103,7 @@ return [
     'file.guess.unit-inch' => 'It names no unit; taken as inches. If the board comes out wrong, export it again with its unit.',
     'file.guess.unit-mm' => 'It names no unit; taken as millimetres. If the board comes out wrong, export it again with its unit.',
     'file.guess.zeros' => 'It does not say which zeros it leaves out; taken as the leading ones. If holes lie wrong, export it again with decimal points.',
+    'file.read.drawing' => 'shown on Bench, at Reports and in the manual',
     'file.left.records' => '{count} records without a pin',
     'file.left.records-one' => '1 record without a pin',
     'layer.no-function' => 'Nothing tells for certain what {file} is; say it under Files of the board.',

@@ -59,6 +59,7 @@ final readonly class FolderReader
                 FileRole::CopperBottom
                     => $this->layer($name, $fate, $bytes),
                 FileRole::Kit, FileRole::Other => new ReadFile($name, $fate),
+                FileRole::Drawing => new ReadFile($name, $fate, read: [new Reason('file.read.drawing')]),
                 default => new ReadFile($name, $fate, left: [new Reason('file.left.unused')]),
             };
         } catch (UnreadableLayer $fault) {

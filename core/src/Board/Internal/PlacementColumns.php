@@ -28,9 +28,10 @@ final readonly class PlacementColumns
     public function completed(HeaderMap $map): HeaderMap
     {
         $taken = $map->columns;
-        $find = function (string $field, callable $fits) use (&$taken): void {
+        $find = function (string $field, callable $fits, ?callable $also = null) use (&$taken): void {
             foreach (array_keys($this->table->headers) as $index) {
-                if (!isset($taken[$field]) && !in_array($index, $taken, true) && $this->fits($index, $fits)) {
+                $isOpen = !isset($taken[$field]) && !in_array($index, $taken, true);
+                if ($isOpen && $this->fits($index, $fits) && ($also === null || $also($index) === true)) {
                     $taken[$field] = $index;
                 }
             }
@@ -44,10 +45,13 @@ final readonly class PlacementColumns
                 }
             }
         }
-        $find('x', self::isLength(...));
-        $find('y', self::isLength(...));
+        // Parts do not all stand in one place: a column of one number is a count or an angle.
+        $differ = fn(int $index): bool => $this->differs($index);
+        $find('x', self::isLength(...), $differ);
+        $find('y', self::isLength(...), $differ);
         $find('side', static fn(string $cell): bool => !is_numeric($cell) && Side::read($cell) !== null);
-        $find('rotation', self::isAngle(...));
+        $find('rotation', self::isUsualAngle(...));
+        $find('rotation', self::isAngle(...), $differ);
 
         return isset($taken['designator'], $taken['x'], $taken['y']) ? $map->with($taken, $this->table->headers) : $map;
     }
@@ -65,6 +69,16 @@ final readonly class PlacementColumns
         return $cells > 0 && $fitting >= self::MOST * max($cells, count($this->table->rows) * self::MOST);
     }
 
+    private function differs(int $column): bool
+    {
+        $cells = [];
+        foreach ($this->table->rows as $row) {
+            $cells[trim($row->cell($column))] = true;
+        }
+
+        return count($cells) > 1 || count($this->table->rows) < 2;
+    }
+
     private static function isLength(string $cell): bool
     {
         try {
@@ -74,6 +88,12 @@ final readonly class PlacementColumns
         } catch (InvalidQuantity) {
             return false;
         }
+    }
+
+    /** Most parts stand in steps of 15 degrees; a count seldom does. */
+    private static function isUsualAngle(string $cell): bool
+    {
+        return self::isAngle($cell) && abs(fmod((float) str_replace(',', '.', $cell), 15.0)) < 1e-9;
     }
 
     private static function isAngle(string $cell): bool

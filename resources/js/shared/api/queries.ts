@@ -4,6 +4,7 @@ import { data } from './data';
 import { chosen, useOptions } from './options';
 import type {
   Approach,
+  Drawings,
   Bags,
   Boards,
   Change,
@@ -142,6 +143,14 @@ export function useSkyline(id: number, step: number | null) {
       ),
     enabled: step !== null,
     placeholderData: (before) => before,
+  });
+}
+
+/** The circuit drawings of a revision, safe to show, with its designators marked. */
+export function useDrawings(id: number) {
+  return useQuery<Drawings>({
+    queryKey: ['revision', id, 'drawings'],
+    queryFn: () => data(api.get('/revisions/{revision}/drawings', { params: { path: { revision: id } } })),
   });
 }
 

@@ -1,6 +1,7 @@
 import { useState } from 'react';
 import { useBench, useDifference, type BenchTest, type Difference } from '@/shared/api';
 import { BoardView } from '@/shared/board';
+import { Circuit } from '@/shared/circuit';
 import { useKeys } from '@/shared/keys';
 import { useFacing, useKit } from '@/shared/kit';
 import { RouteButton, Button, Notice, Split, Loading } from '@/shared/ui';
@@ -100,6 +101,7 @@ export function Bench() {
               }}
             />
             <Selections selections={bench.data.selections ?? []} />
+            <Circuit id={kit.id} lit={kit.selected} onPick={kit.select} />
             <Connectors connectors={bench.data.connectors} />
             {current && current.points.length > 0 && (
               <div className={styles['pointsat']}>

@@ -1,0 +1,1 @@
+export { Circuit } from './Circuit';
