@@ -114,8 +114,15 @@ final readonly class KitFiles
         if (strlen($bytes) > self::LIMIT) {
             throw UnusableFile::tooLarge($name, strlen($bytes));
         }
-        if (str_starts_with($bytes, "PK\x03\x04") && !str_ends_with(strtolower($name), '.xlsx')) {
+        $isArchive = str_starts_with($bytes, "PK\x03\x04") && !str_ends_with(strtolower($name), '.xlsx');
+        if ($isArchive && !OldManual::isOne($name)) {
             return $this->withWorkbook($this->archive($name, $bytes));
+        }
+        if (OldManual::isOne($name)) {
+            return [OldManual::asMarkdown($name) => (new OldManual())->markdown($name, $bytes)];
+        }
+        if (str_ends_with(strtolower($name), '.md')) {
+            return [strtolower(basename($name)) => $bytes];
         }
         if (CircuitDrawings::isDrawing($name)) {
             $isDrawing = str_starts_with(ltrim($bytes), '%PDF') || stripos(substr($bytes, 0, 8_000), '<svg') !== false;
@@ -169,10 +176,13 @@ final readonly class KitFiles
      */
     private function boardFile(string $path, string $name, bool $isSaid): array
     {
-        if (!$isSaid && !self::isLayer($name) && !self::isDoubtful($name) && !CircuitDrawings::isDrawing($name)) {
+        if (!$isSaid && !self::isTaken(strtolower($name))) {
             return [];
         }
         $bytes = $this->file("{$path}/{$name}");
+        if (OldManual::isOne($name)) {
+            return [OldManual::asMarkdown($name) => (new OldManual())->markdown($name, $bytes)];
+        }
 
         return !self::isDoubtful($name) || $isSaid || RoleFinder::isOfBoard($bytes)
             ? [strtolower($name) => $bytes]
@@ -185,7 +195,9 @@ final readonly class KitFiles
         return self::isKnown($name) ||
             self::isDoubtful($name) ||
             self::isOpenTable($name) ||
-            CircuitDrawings::isDrawing($name);
+            CircuitDrawings::isDrawing($name) ||
+            OldManual::isOne($name) ||
+            str_ends_with($name, '.md');
     }
 
     /** True for a table whose name says nothing of what it is. */
@@ -255,6 +267,8 @@ final readonly class KitFiles
                 $total += strlen($unpacked);
                 if (self::isOpenTable($base)) {
                     $tables[$base] = $unpacked;
+                } elseif (OldManual::isOne($base)) {
+                    $files += [OldManual::asMarkdown($base) => (new OldManual())->markdown($base, $unpacked)];
                 } elseif (!self::isDoubtful($base) || RoleFinder::isOfBoard($unpacked)) {
                     $files[$base] = $unpacked;
                 }

@@ -60,6 +60,11 @@ final class UnusableFile extends RuntimeException
         return $refusal;
     }
 
+    public static function badText(string $name, string $why): self
+    {
+        return new self("{$name} cannot be read: {$why}. Save the manual as ODT, DOCX or Markdown.");
+    }
+
     public static function badDrawing(string $name, string $why): self
     {
         return new self("{$name} cannot be shown: {$why}. Save the drawing again as SVG or PDF.");

@@ -23,6 +23,7 @@ use ChiralexRender\Document\BoardFilesDocument;
 use ChiralexRender\Document\CheckDocument;
 use ChiralexRender\Document\ManualDocument;
 use ChiralexRender\Document\MarksDocument;
+use ChiralexRender\Document\OldTextDocument;
 use ChiralexRender\Document\OrderDocument;
 use ChiralexRender\Document\PartsDocument;
 use ChiralexRender\Document\SafetyDocument;
@@ -36,7 +37,7 @@ final class KitDocuments
     /** Those that have an address of their own. */
     public const SERVED = [
         ...['parts', 'check', 'order', 'order-lowest-first', 'order-kind-by-kind', 'order-block-by-block'],
-        ...['marks', 'bags', 'bench', 'manual', 'safety', 'files'],
+        ...['marks', 'bags', 'bench', 'manual', 'safety', 'files', 'old-text'],
     ];
 
     private BuildOrder|BuildCycle|null $planned = null;
@@ -72,6 +73,7 @@ final class KitDocuments
                 : (new ManualDocument($builder))->of($this->manual($this->built())),
             'pictures' => $this->built() === null ? [] : (new StepPictures($this->manual($this->built())))->all(),
             'files', 'boards', 'safety' => $this->ofBoards($name, $words),
+            'old-text' => (new OldTextDocument())->of($this->kit, $this->built()),
             'shelf' => (new ShelfDocument($words))->of($this->kit, $this->planned(), $this->matters()),
             default => $this->bySchool(School::from(substr($name, 6)), $words),
         };

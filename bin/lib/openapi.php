@@ -58,6 +58,7 @@ $routes = [
     'get /revisions/{revision}/documents/order-kind-by-kind' => 'OrderResult',
     'get /revisions/{revision}/documents/order-block-by-block' => 'OrderResult',
     'get /revisions/{revision}/documents/marks' => 'Marks',
+    'get /revisions/{revision}/documents/old-text' => 'OldText',
     'get /revisions/{revision}/boards' => 'Boards',
     'get /revisions/{revision}/drawings' => 'Drawings',
     'get /revisions/{revision}/difference/{earlier}' => 'Difference',

@@ -44,6 +44,9 @@ final readonly class Limits
     public const LAYER_OBJECTS = 60_000;
     public const LAYER_WORDS = 500_000;
     public const LAYER_CONTOUR = 20_000;
+    /** Paragraphs of old manuals, and characters of one. */
+    public const OLD_PARAGRAPHS = 600;
+    public const OLD_SIGNS = 4_000;
     /** The centre of an arc lies below, millimetres. */
     public const ARC_MM = 100_000.0;
 }

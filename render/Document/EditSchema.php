@@ -60,6 +60,7 @@ final readonly class EditSchema
                     self::NOTHING,
                     self::orNull([['enum' => array_column(FileRole::cases(), 'value')]]),
                 ),
+                self::shape(EditKind::OldText, $name, self::NOTHING, self::orNull([['type' => 'boolean']])),
                 self::shape(EditKind::SideWord, $name, self::NOTHING, self::orNull([['enum' => ['top', 'bottom']]])),
                 self::shape(EditKind::Pilot, $row, ['enum' => ['', 'insert']], self::orNull([$cells])),
             ],

@@ -107,7 +107,7 @@ final class BoardFilesTest extends FeatureCase
             array_filter($first['files'], static fn(array $each): bool => $each['role'] === 'places'),
         )[0];
         self::assertSame(
-            ['designator', 'x', 'y', 'rotation', '', ''],
+            ['designator', 'x', 'y', '', 'rotation', ''],
             $places['table']['fields'],
             'x and y of two counts and lengths: the first that differ, which is wrong',
         );

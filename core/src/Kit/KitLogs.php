@@ -10,10 +10,12 @@ final readonly class KitLogs
     /**
      * @param list<PilotEntry> $pilot logged builds
      * @param list<Measurement> $measurements pieces of lots that were measured
+     * @param list<OldParagraph> $oldTexts of manuals that were there before
      */
     public function __construct(
         public array $pilot = [],
         public array $measurements = [],
         public FirstKit $first = new FirstKit(),
+        public array $oldTexts = [],
     ) {}
 }

@@ -20,6 +20,7 @@ use Chiralex\Kit\Internal\CaseParts;
 use Chiralex\Kit\Internal\KitFile;
 use Chiralex\Kit\Internal\LayerFiles;
 use Chiralex\Kit\Internal\MeasurementFile;
+use Chiralex\Kit\Internal\OldTexts;
 use Chiralex\Kit\Internal\PartResolver;
 use Chiralex\Kit\Internal\PilotLog;
 use Chiralex\Kit\Internal\Sockets;
@@ -122,7 +123,12 @@ final readonly class KitReader
                 $placed->placements !== [],
                 $drawn->reading($boards, $parts, $file->boards()->shifts()),
             ),
-            new KitLogs($pilot, $measurements, $file->firstKit()),
+            new KitLogs(
+                $pilot,
+                $measurements,
+                $file->firstKit(),
+                OldTexts::read($files, $file->roles(), $file->oldText()),
+            ),
         );
 
         return $kit->findings->drawn->nets->all === []

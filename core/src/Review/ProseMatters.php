@@ -62,6 +62,9 @@ final readonly class ProseMatters implements MatterSource
     private function texts(Kit $kit): array
     {
         $texts = $kit->choices->words;
+        foreach ($kit->logs->oldTexts as $old) {
+            $texts += $old->isDone ? [] : ["{$old->file}, paragraph {$old->number}" => $old->text];
+        }
         foreach ($kit->work->tests as $test) {
             $texts["test {$test->name}"] = $test->otherwise;
         }

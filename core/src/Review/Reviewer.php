@@ -31,6 +31,7 @@ final readonly class Reviewer
                 new FirstKitMatters(),
                 new ManualMatters(),
                 new ProseMatters(),
+                new OldTextMatters(),
                 new VoltageMatters(),
                 new ValueMatters(),
                 new PrintMatters(),

@@ -103,6 +103,7 @@ return [
     'file.guess.unit-inch' => 'It names no unit; taken as inches. If the board comes out wrong, export it again with its unit.',
     'file.guess.unit-mm' => 'It names no unit; taken as millimetres. If the board comes out wrong, export it again with its unit.',
     'file.guess.zeros' => 'It does not say which zeros it leaves out; taken as the leading ones. If holes lie wrong, export it again with decimal points.',
+    'file.read.text' => 'its paragraphs are offered in Manual',
     'file.read.drawing' => 'shown on Bench, at Reports and in the manual',
     'file.left.records' => '{count} records without a pin',
     'file.left.records-one' => '1 record without a pin',
@@ -212,6 +213,10 @@ return [
         '{designator} is said to clamp the coil of {coil}, but the nets do not put it across that coil. Your word counts; check it.',
     'board.places-off' =>
         'Most places of board {board} lie outside its outline: the two files count from different origins. Move the places over it on Board; in the middle they would lie {x} and {y} mm further.',
+    'manual.old-stranger' =>
+        '{file}, paragraph {paragraph} names {designators}, which the parts list has not. Take the paragraph over with the right names, or set it aside.',
+    'manual.old-order' =>
+        '{file}, paragraph {paragraph} fits {two} after {one}; the steps here fit them the other way (step {after}, step {before}).',
     'board.no-outline' => 'Board {board} has no outline; one was drawn around its parts. Add a file with the outline.',
     'board.no-placement' =>
         '{designator} has no place on the board; add it to the placement file, or say that it is not fitted.',

@@ -59,6 +59,7 @@ final readonly class FolderReader
                 FileRole::CopperBottom
                     => $this->layer($name, $fate, $bytes),
                 FileRole::Kit, FileRole::Other => new ReadFile($name, $fate),
+                FileRole::Text => $this->text($name, $fate, $bytes),
                 FileRole::Drawing => new ReadFile($name, $fate, read: [new Reason('file.read.drawing')]),
                 default => new ReadFile($name, $fate, left: [new Reason('file.left.unused')]),
             };
@@ -194,6 +195,18 @@ final readonly class FolderReader
             ),
             default => self::told('file.read.objects', count($layer->objects)),
         };
+    }
+
+    private function text(string $name, FileFate $fate, string $bytes): ReadFile
+    {
+        $isRead = preg_match('~\.(?:md|odt|docx)$~i', $name) === 1 && $bytes !== '';
+
+        return new ReadFile(
+            $name,
+            $fate,
+            read: $isRead ? [new Reason('file.read.text')] : [],
+            left: $isRead ? [] : [new Reason('file.left.unused')],
+        );
     }
 
     /** @throws UnreadableTable */

@@ -55,6 +55,7 @@ final readonly class KitSchema
                 'ruledOut' => ['object' => array_fill_keys(array_column(Hazard::cases(), 'value'), 'string')],
                 'files' => ['map' => ['enum' => array_column(FileRole::cases(), 'value')]],
                 'sides' => ['map' => ['enum' => ['top', 'bottom']]],
+                'oldText' => self::NAMES,
                 'firstKit' => ['object' => ['done' => 'boolean', 'off' => ['map' => 'integer']]],
                 'groups' => self::groups(),
                 'gates' => [

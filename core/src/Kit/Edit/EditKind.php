@@ -23,6 +23,7 @@ enum EditKind: string
     case FirstKit = 'first-kit';
     case FileRole = 'file-role';
     case SideWord = 'side-word';
+    case OldText = 'old-text';
     case Pilot = 'pilot';
     case File = 'file';
 
@@ -64,6 +65,7 @@ enum EditKind: string
             self::FirstKit => FirstKitEdit::read($target, $value),
             self::FileRole => FileRoleEdit::read($target, $value),
             self::SideWord => SideWordEdit::read($target, $value),
+            self::OldText => OldTextEdit::read($target, $value),
             default => FileEdit::read($target, $value),
         };
     }

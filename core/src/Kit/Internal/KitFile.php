@@ -296,6 +296,12 @@ final readonly class KitFile
         return array_change_key_case($this->json->textMap('sides'));
     }
 
+    /** @return list<string> paragraphs of old manuals that are done with */
+    public function oldText(): array
+    {
+        return $this->json->texts('oldText');
+    }
+
     public function firstKit(): FirstKit
     {
         $first = $this->json->object('firstKit');

@@ -5,6 +5,7 @@ import { chosen, useOptions } from './options';
 import type {
   Approach,
   Drawings,
+  OldText,
   Bags,
   Boards,
   Change,
@@ -143,6 +144,14 @@ export function useSkyline(id: number, step: number | null) {
       ),
     enabled: step !== null,
     placeholderData: (before) => before,
+  });
+}
+
+/** The paragraphs of an old manual, each with the step and the test its words suggest. */
+export function useOldText(id: number) {
+  return useQuery<OldText>({
+    queryKey: ['revision', id, 'old-text'],
+    queryFn: () => data(api.get('/revisions/{revision}/documents/old-text', { params: { path: { revision: id } } })),
   });
 }
 

@@ -65,6 +65,7 @@ export type Library = Schemas['Library'];
 export type LibraryPart = Schemas['LibraryPart'];
 export type Given = Schemas['Given'];
 export type Approach = Schemas['Approach'];
+export type OldText = Schemas['OldText'];
 export type Drawings = Schemas['Drawings'];
 export type Bench = Schemas['Bench'];
 export type BenchTest = Schemas['BenchTest'];

@@ -1,12 +1,13 @@
 import type { ManualDocument, ManualStep } from '@/shared/api';
 
-export type View = 'pages' | 'safety' | 'settings' | 'files';
+export type View = 'pages' | 'safety' | 'settings' | 'files' | 'old';
 
 export const VIEWS: readonly { id: View; name: string }[] = [
   { id: 'pages', name: 'Pages' },
   { id: 'safety', name: 'Safety' },
   { id: 'settings', name: 'Settings' },
   { id: 'files', name: 'Prints and files' },
+  { id: 'old', name: 'Old manual' },
 ];
 
 type PlacedTest = { step: number; test: ManualStep['tests'][number] };

@@ -9,6 +9,7 @@ import { VIEWS } from '../model';
 import { BackMatter } from './BackMatter';
 import { FilesView } from './FilesView';
 import { FrontMatter } from './FrontMatter';
+import { OldTextView } from './OldTextView';
 import { OwnText } from './OwnText';
 import { ReleaseBox } from './ReleaseBox';
 import { SafetyView } from './SafetyView';
@@ -53,6 +54,7 @@ export function Manual() {
       </p>
     );
   const document_ = manual.data;
+  const notes = new Map(document_.steps.map((each) => [each.key.slice(each.key.indexOf(':') + 1), each.note]));
   const step = document_.steps.find((each) => each.number === at) ?? null;
   return (
     <Split
@@ -66,6 +68,7 @@ export function Manual() {
           </div>
           {view === 'safety' && <SafetyView />}
           {view === 'settings' && <SettingsView manual={document_} />}
+          {view === 'old' && <OldTextView notes={notes} />}
           {view === 'files' && <FilesView manual={document_} />}
           {view === 'pages' && (
             <div className={clsx(ui['scroll'], styles['pages'])} tabIndex={0} role="region" aria-label="The manual">
