@@ -212,7 +212,7 @@ return [
     'board.net-no-clamp' =>
         '{designator} is said to clamp the coil of {coil}, but the nets do not put it across that coil. Your word counts; check it.',
     'board.places-off' =>
-        'Most places of board {board} lie outside its outline: the two files count from different origins. Move the places over it on Board; in the middle they would lie {x} and {y} mm further.',
+        'Most places of board {board} lie outside its outline: the two files count from different origins. Move them over it on Board, all at once; a first guess is {x} mm across and {y} mm up.',
     'manual.old-stranger' =>
         '{file}, paragraph {paragraph} names {designators}, which the parts list has not. Take the paragraph over with the right names, or set it aside.',
     'manual.old-order' =>

@@ -25,7 +25,7 @@ async function filesOf(entry: FileSystemEntry): Promise<File[]> {
 }
 
 const KIT_FILE =
-  /\.(csv|tsv|txt|xlsx|json|zip|g[bekmtx][a-z0-9]|art|pho|drl|drd|xln|exc|tap|nc|ncd|cnc|ipc|d?356|net)$/i;
+  /\.(csv|tsv|txt|xlsx|json|zip|g[bekmtx][a-z0-9]|art|pho|drl|drd|xln|exc|tap|nc|ncd|cnc|ipc|d?356|net|svg|pdf|odt|docx|md)$/i;
 /** As many as are taken at once. */
 const TAKEN = 20;
 

@@ -105,7 +105,11 @@ export function Bench() {
             <Connectors connectors={bench.data.connectors} />
             {current && current.points.length > 0 && (
               <div className={styles['pointsat']}>
-                <BoardView lit={new Set([...current.points, current.adjusts ?? ''])} fitted={null} board={null} />
+                <BoardView
+                  lit={new Set([...current.points, current.adjusts ?? '', kit.selected ?? ''])}
+                  fitted={null}
+                  board={null}
+                />
               </div>
             )}
           </div>
@@ -140,6 +144,11 @@ export function Bench() {
                   }}
                 />
               )
+            )}
+            {!current && !adding && kit.selected !== null && (
+              <div className={styles['pointsat']}>
+                <BoardView lit={new Set([kit.selected])} fitted={null} board={null} />
+              </div>
             )}
             {current && !isGate(current) && <PilotReadings key={`${current.name} read`} test={current} />}
           </div>

@@ -5,6 +5,7 @@ import { useKit } from '@/shared/kit';
 import { Button, FileButton, Segment, Segments, Split, Loading } from '@/shared/ui';
 import { BoardFacts } from './BoardFacts';
 import { BoardFileList } from './BoardFileList';
+import { BoardMatters } from './BoardMatters';
 import { Places } from './Places';
 import { PlaceShift, placesEdit } from './PlaceShift';
 import { useShiftDrag } from './useShiftDrag';
@@ -88,9 +89,12 @@ export function Board() {
               {fault}
             </p>
           )}
-          <BoardFacts board={board} />
-          <PlaceShift board={board} dragging={dragging} onDragging={setDragging} />
-          <BoardFileList />
+          <div className={styles['above']} tabIndex={0} role="region" aria-label="Facts and files of the board">
+            <BoardMatters />
+            <PlaceShift board={board} dragging={dragging} onDragging={setDragging} />
+            <BoardFileList />
+            <BoardFacts board={board} />
+          </div>
           <Places parts={parts} />
         </>
       }

@@ -1,7 +1,6 @@
-import { useState } from 'react';
 import type { BoardDrawing } from '@/shared/api';
 import { useKit } from '@/shared/kit';
-import { Button, Segment, Segments, Select } from '@/shared/ui';
+import { Segment, Segments, Select } from '@/shared/ui';
 import { clsx } from 'clsx';
 import ink from '@/shared/style/ink.module.css';
 import ui from '@/shared/ui/ui.module.css';
@@ -19,67 +18,13 @@ const PADS: readonly { kind: string; name: string; choices: readonly string[] }[
   { kind: 'diode', name: 'diode', choices: ['cathode', 'anode'] },
 ];
 
-/** Matters shown before somebody asks for all: a whole number of them, none cut. */
-const FIRST = 2;
-
-/** What does not match, the direction the board is read in, and what a square pad means on it. */
+/** The direction the board is read in, its colours, and what a square pad means on it. */
 export function BoardFacts({ board }: { board: BoardDrawing }) {
   const kit = useKit();
-  const [all, showAll] = useState(false);
-  const here = kit.header.matters.filter((matter) => matter.station === 'board');
   const pads = board.squarePad as Record<string, string>;
   const meanings = new Set(Object.values(pads));
   return (
     <div className={styles['boardfacts']}>
-      {here.length > 0 && (
-        <ul className={styles['mismatches']} aria-label="What does not match">
-          {(all ? here : here.slice(0, FIRST)).map((matter) => (
-            <li key={matter.message} className={matter.severity === 'note' ? ink['quiet'] : ink['ochre']}>
-              {matter.severity === 'block' ? '■ ' : matter.severity === 'warn' ? '▲ ' : '· '}
-              {matter.designators[0] ? (
-                <Button
-                  look="link"
-                  onClick={() => {
-                    kit.select(matter.designators[0] ?? null);
-                  }}
-                >
-                  {matter.designators.join(' ')}
-                </Button>
-              ) : null}{' '}
-              {matter.message}
-              {matter.code === 'board.no-placement' && kit.mayEdit && (
-                <>
-                  {' '}
-                  <Button
-                    look="link"
-                    disabled={kit.saving}
-                    onClick={() => {
-                      void kit.save([
-                        { type: 'line', target: matter.designators[0] ?? '', field: 'supply', value: 'not-fitted' },
-                      ]);
-                    }}
-                  >
-                    say that it is not fitted
-                  </Button>
-                </>
-              )}
-            </li>
-          ))}
-          {here.length > FIRST && (
-            <li>
-              <Button
-                look="link"
-                aria-expanded={all}
-                onClick={() => {
-                  showAll(!all);
-                }}
-              >
-                {all ? 'fewer' : `${String(here.length - FIRST)} more`}
-              </Button>
-            </li>
-          )}
-        </ul>
-      )}
       <div className={styles['facts2']}>
         <div>
           <h2>Read with this edge up</h2>

@@ -24,14 +24,16 @@ export function PlaceColumns({ file, table }: { file: string; table: Head }) {
   const open = asked || table.guessed.length > 0;
   if (!open) {
     return (
-      <Button
-        look="link"
-        onClick={() => {
-          ask(true);
-        }}
-      >
-        Columns
-      </Button>
+      <p className={styles['columns']}>
+        <Button
+          look="link"
+          onClick={() => {
+            ask(true);
+          }}
+        >
+          Which column is what
+        </Button>
+      </p>
     );
   }
   return (

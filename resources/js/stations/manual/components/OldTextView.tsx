@@ -60,8 +60,10 @@ function One({ paragraph, note }: { paragraph: Paragraph; note: string }) {
   return (
     <article className={styles['old']} aria-label={`${paragraph.file}, paragraph ${String(paragraph.number)}`}>
       <p>{paragraph.text}</p>
-      <p className={ink['quiet']}>
-        {paragraph.file}, paragraph {paragraph.number}
+      <p className={clsx(ink['quiet'], styles['oldfrom'])}>
+        <span>
+          {paragraph.file}, paragraph {paragraph.number}
+        </span>
         {paragraph.designators.map((name) => (
           <Press
             key={name}
@@ -70,13 +72,12 @@ function One({ paragraph, note }: { paragraph: Paragraph; note: string }) {
               kit.select(name);
             }}
           >
-            {' '}
             {name}
           </Press>
         ))}
       </p>
       {kit.mayEdit && (
-        <p>
+        <p className={styles['oldfrom']}>
           {paragraph.step !== null && paragraph.key !== '' && (
             <Button
               disabled={kit.saving}

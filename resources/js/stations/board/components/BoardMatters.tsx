@@ -1,0 +1,67 @@
+import { useState } from 'react';
+import { useKit } from '@/shared/kit';
+import { Button } from '@/shared/ui';
+import ink from '@/shared/style/ink.module.css';
+import styles from './board-station.module.css';
+
+/** Matters shown before somebody asks for all: a whole number of them, none cut. */
+const FIRST = 2;
+
+/** What of the board does not match, the heaviest first. */
+export function BoardMatters() {
+  const kit = useKit();
+  const [all, showAll] = useState(false);
+  const here = kit.header.matters.filter((matter) => matter.station === 'board');
+  if (here.length === 0) return null;
+  return (
+    <div className={styles['boardmatters']}>
+      <ul className={styles['mismatches']} aria-label="What does not match">
+        {(all ? here : here.slice(0, FIRST)).map((matter) => (
+          <li key={matter.message} className={matter.severity === 'note' ? ink['quiet'] : ink['ochre']}>
+            {matter.severity === 'block' ? '■ ' : matter.severity === 'warn' ? '▲ ' : '· '}
+            {matter.designators[0] ? (
+              <Button
+                look="link"
+                onClick={() => {
+                  kit.select(matter.designators[0] ?? null);
+                }}
+              >
+                {matter.designators.join(' ')}
+              </Button>
+            ) : null}{' '}
+            {matter.message}
+            {matter.code === 'board.no-placement' && kit.mayEdit && (
+              <>
+                {' '}
+                <Button
+                  look="link"
+                  disabled={kit.saving}
+                  onClick={() => {
+                    void kit.save([
+                      { type: 'line', target: matter.designators[0] ?? '', field: 'supply', value: 'not-fitted' },
+                    ]);
+                  }}
+                >
+                  say that it is not fitted
+                </Button>
+              </>
+            )}
+          </li>
+        ))}
+        {here.length > FIRST && (
+          <li>
+            <Button
+              look="link"
+              aria-expanded={all}
+              onClick={() => {
+                showAll(!all);
+              }}
+            >
+              {all ? 'fewer' : `${String(here.length - FIRST)} more`}
+            </Button>
+          </li>
+        )}
+      </ul>
+    </div>
+  );
+}
