@@ -141,13 +141,15 @@ final readonly class BoardSvg
                 );
             }
             $svg .= sprintf(
-                '<g class="part%s%s" data-ref="%s"><g class="silk" transform="%s" fill="none" stroke="%s" stroke-width="0.25">%s</g>%s%s</g>',
+                '<g class="part%s%s" data-ref="%s"><g class="silk" transform="%s" fill="none" stroke="%s" stroke-width="0.25"%s>%s</g>%s%s</g>',
                 $part->place->socket !== null ? ' socketed' : '',
                 $emphasis?->classes((string) $name) ?? '',
                 Markup::text((string) $name),
                 $frame->matrix($body),
                 $silk,
-                $isPrinted ? '' : $draw->silk($part->shape->outline, $part->row->body->look),
+                // Where the legend itself is drawn, ours shows only around a part that is lit.
+                $isPrinted ? ' opacity="0"' : '',
+                $draw->silk($part->shape->outline, $part->row->body->look),
                 $emphasis === null || $emphasis->showsBody((string) $name)
                     ? sprintf('<g class="body" transform="%s">%s</g>', $frame->matrix($body), $draw->body($part))
                     : '',

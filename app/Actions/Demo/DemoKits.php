@@ -30,7 +30,7 @@ final readonly class DemoKits
             ]);
         foreach (glob(database_path('demo/*'), GLOB_ONLYDIR) ?: [] as $folder) {
             $files = [];
-            foreach (glob("{$folder}/*.{json,csv}", GLOB_BRACE) ?: [] as $path) {
+            foreach (array_filter(glob("{$folder}/*") ?: [], is_file(...)) as $path) {
                 $files[basename($path)] = (string) file_get_contents($path);
             }
             $name = (new KitReader())->read($files)->head->name;

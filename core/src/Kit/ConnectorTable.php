@@ -38,8 +38,10 @@ final readonly class ConnectorTable
         $tables = [];
         foreach ($nets->parts() as $name) {
             $part = $kit->part($name);
-            if ($part !== null && self::isConnector($part) && $part->supply->isOnBoard()) {
-                $pins = $nets->ofPart($name);
+            $pins = $nets->ofPart($name);
+            // A test point is no connector.
+            $isOne = $part !== null && count($pins) > 1 && self::isConnector($part) && $part->supply->isOnBoard();
+            if ($isOne) {
                 ksort($pins, SORT_NATURAL);
                 $tables[] = new self(
                     $name,

@@ -28,7 +28,7 @@ describe('dropped files', () => {
   });
 
   it('of a folder are those of its boards too', async () => {
-    const names = ['b.gto', 'b.GBR', 'holes.drl', 'nets.ipc', 'nets.356', 'front.art', 'notes.odt', 'face.gif'];
+    const names = ['b.gto', 'b.GBR', 'holes.drl', 'nets.ipc', 'nets.356', 'front.art', 'notes.exe', 'face.gif'];
     const list = await droppedFiles(drop([], [folder(...names)]));
     expect(list.map((each) => each.name)).toEqual(names.slice(0, 6));
   });

@@ -24,8 +24,13 @@ async function filesOf(entry: FileSystemEntry): Promise<File[]> {
   );
 }
 
-const KIT_FILE =
-  /\.(csv|tsv|txt|xlsx|json|zip|g[bekmtx][a-z0-9]|art|pho|drl|drd|xln|exc|tap|nc|ncd|cnc|ipc|d?356|net|svg|pdf|odt|docx|md)$/i;
+/** Tables, layers, drill files and nets, drawings, texts. */
+const ENDINGS = [
+  'csv|tsv|txt|xlsx|json|zip',
+  'g[bekmtx][a-z0-9]|art|pho|drl|drd|xln|exc|tap|nc|ncd|cnc|ipc|d?356|net',
+  'svg|pdf|odt|docx|md',
+];
+const KIT_FILE = new RegExp(`\\.(${ENDINGS.join('|')})$`, 'i');
 /** As many as are taken at once. */
 const TAKEN = 20;
 

@@ -47,7 +47,7 @@ export function Marks() {
     },
   });
   if (!marks.data || !boards.data) return <Loading what="Working out the marks" fault={marks.error} />;
-  const open = all.filter((callout) => callout.partMark === null).length;
+  const open = all.filter((callout) => callout.partMark === null && callout.exchange !== true).length;
   return (
     <Split
       work={
