@@ -37,7 +37,7 @@ export function PlaceColumns({ file, table }: { file: string; table: Head }) {
     );
   }
   return (
-    <div className={styles['columns']}>
+    <div className={styles['columns']} tabIndex={0} role="region" aria-label={`What the columns of ${file} hold`}>
       {table.guessed.length > 0 && (
         <p className={ink['ochre']}>
           ▲ Guessed from what stands in the columns; correct what is wrong, it is kept for the next file.
