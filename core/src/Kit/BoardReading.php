@@ -10,6 +10,7 @@ use Chiralex\Board\Files\ReadFile;
 use Chiralex\Board\Layer\LayerObject;
 use Chiralex\Board\Legend\PlacePrint;
 use Chiralex\Board\Net\Nets;
+use Chiralex\Board\Net\PinSpots;
 use Chiralex\Board\Polygon;
 use Chiralex\Board\Shift;
 use Chiralex\Kit\Internal\BoardFiles;
@@ -31,6 +32,7 @@ final readonly class BoardReading
         public array $files = [],
         public array $legends = [],
         public array $shifts = [],
+        public PinSpots $spots = new PinSpots(),
     ) {}
 
     /**

@@ -20,6 +20,7 @@ use Chiralex\Kit\Internal\CaseParts;
 use Chiralex\Kit\Internal\KitFile;
 use Chiralex\Kit\Internal\LayerFiles;
 use Chiralex\Kit\Internal\MeasurementFile;
+use Chiralex\Kit\Internal\NetPlacements;
 use Chiralex\Kit\Internal\OldTexts;
 use Chiralex\Kit\Internal\PartResolver;
 use Chiralex\Kit\Internal\PilotLog;
@@ -72,6 +73,14 @@ final readonly class KitReader
                 ),
             ),
         );
+        if ($placed->placements === []) {
+            $placed = NetPlacements::of(
+                $drawn->spots(),
+                $resolver->recognitions($list, $answers, []),
+                $boards[0]->name,
+                $placed,
+            );
+        }
         $recognitions = $resolver->recognitions($list, $answers, $placed->placements);
         [$sockets, $open] = (new Sockets())->pair($recognitions, $placed->placements, $file->groups()->sockets);
         $case = CaseParts::of(

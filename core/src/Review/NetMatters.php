@@ -17,6 +17,9 @@ use Chiralex\Reason\Station;
 /** Where the nets of the board disagree with the parts list, the packages, or what the maker typed. */
 final readonly class NetMatters implements MatterSource
 {
+    /** Places this near are one, millimetres. */
+    private const SPOT = 0.6;
+
     public function matters(Subject $subject): array
     {
         $kit = $subject->kit;
@@ -29,6 +32,7 @@ final readonly class NetMatters implements MatterSource
                 ...$this->unnamed($kit, $nets),
                 ...$this->pins($kit, $nets),
                 ...$this->reversed($kit, $nets),
+                ...$this->turned($kit),
                 ...$this->clamps($kit, $nets),
             ];
     }
@@ -128,6 +132,41 @@ final readonly class NetMatters implements MatterSource
         }
 
         return $matters;
+    }
+
+    /** @return list<Matter> parts whose pins the net list puts the other way round than the places do */
+    private function turned(Kit $kit): array
+    {
+        $turned = [];
+        $same = 0;
+        foreach ($kit->bodies() as $name => $body) {
+            $spots = $kit->findings->drawn->spots->spots[$name] ?? [];
+            [$first, $last] = [array_key_first($body->pins), array_key_last($body->pins)];
+            if (count($body->pins) < 2 || !isset($spots[$first], $spots[$last])) {
+                continue;
+            }
+            $own = $body->pins[$first];
+            if ($own->distanceTo($spots[$first]) <= self::SPOT) {
+                ++$same;
+            } elseif (
+                $own->distanceTo($spots[$last]) <= self::SPOT &&
+                $body->pins[$last]->distanceTo($spots[$first]) <= self::SPOT
+            ) {
+                $turned[(string) $name] = $kit->part((string) $name)?->direction->polarised === true;
+            }
+        }
+
+        // Where most disagree, the two files number or count otherwise; where a part has no direction, nothing hangs on it.
+        return $same <= count($turned)
+            ? []
+            : array_map(
+                static fn(string|int $name): Matter => self::matter(
+                    'board.net-turned',
+                    ['designator' => (string) $name],
+                    [(string) $name],
+                ),
+                array_keys(array_filter($turned)),
+            );
     }
 
     /** @return list<Matter> clamps that the maker typed and the nets have not */

@@ -244,4 +244,99 @@ final class NetCircuitTest extends TestCase
 
         return (new KitReader())->read(KitMaker::files($bom, $places, $said) + ['nets.ipc' => $records]);
     }
+
+    /** @return iterable<string, array{string, string, array{float, float, float, string}}> part, records of its pins, its place */
+    public static function spots(): iterable
+    {
+        yield 'lying to the right' => [
+            'R1',
+            'R1 1 A00X+005000Y+010000|R1 2 A00X+015160Y+010000',
+            [10.08, 10.0, 0.0, 'top'],
+        ];
+        yield 'standing up' => ['R1', 'R1 1 A00X+010000Y+005000|R1 2 A00X+010000Y+015160', [10.0, 10.08, 90.0, 'top']];
+        yield 'turned' => ['R1', 'R1 2 A00X+005000Y+010000|R1 1 A00X+015160Y+010000', [10.08, 10.0, 180.0, 'top']];
+        yield 'another pitch than its body has' => [
+            'R1',
+            'R1 1 A00X+005000Y+010000|R1 2 A00X+012620Y+010000',
+            [8.81, 10.0, 0.0, 'top'],
+        ];
+        yield 'on the bottom' => [
+            'R1',
+            'R1 1 A02X+005000Y+010000|R1 2 A02X+015160Y+010000',
+            [10.08, 10.0, 0.0, 'bottom'],
+        ];
+        yield 'one pin alone' => ['R1', 'R1 1 A00X+005000Y+010000', [5.0, 10.0, 0.0, 'top']];
+        yield 'the socket of the IC that is named' => [
+            'XU1',
+            'U1 1 A00X+010000Y+013810|U1 4 A00X+010000Y+006190|U1 8 A00X+017620Y+013810',
+            [13.81, 10.0, 0.0, 'top'],
+        ];
+    }
+
+    /** @param array{float, float, float, string} $place */
+    #[DataProvider('spots')]
+    public function test_without_a_file_of_places_parts_stand_where_the_net_list_has_their_pins(
+        string $part,
+        string $records,
+        array $place,
+    ): void {
+        $placement = (new KitReader())
+            ->read([
+                'bom.csv' =>
+                    "Ref,Value,Package,Description\nR1,1k,Axial 1/4W,resistor\nU1,NE555,DIP-8,timer\nXU1,8,DIP-8,IC socket\n",
+                'nets.ipc' => "P  UNITS CUST 1\n" . self::records($records),
+            ])
+            ->part($part)?->place->placement;
+
+        self::assertEqualsWithDelta(
+            $place,
+            [$placement?->at->x, $placement?->at->y, $placement?->rotation, $placement?->side->value],
+            0.005,
+        );
+    }
+
+    public function test_a_polarised_part_whose_pins_lie_the_other_way_round_is_told_unless_most_do(): void
+    {
+        $spots = static fn(string $d1): string => "P  UNITS CUST 1\n" .
+            self::records(
+                "{$d1}|R1 1 A00X+005000Y+010000|R1 2 A00X+015160Y+010000|R2 1 A00X+005000Y+030000|R2 2 A00X+015160Y+030000",
+            );
+        $codes = static function (string $nets, string $first = 'R1,10.08,10,0,top'): array {
+            $kit = (new KitReader())->read(
+                KitMaker::files(
+                    ['R1,1k,Axial 1/4W,resistor', 'R2,1k,Axial 1/4W,resistor', 'D1,1N4007,DO-41,diode'],
+                    [$first, 'R2,10.08,30,0,top', 'D1,30,10,0,top'],
+                ) + ['nets.ipc' => $nets],
+            );
+
+            return array_map(
+                static fn(Matter $each): array => [$each->code, $each->designators],
+                (new NetMatters())->matters(new Subject($kit, KitMaker::order($kit))),
+            );
+        };
+
+        self::assertSame([], $codes($spots('D1 1 A00X+024920Y+010000|D1 2 A00X+035080Y+010000')));
+        self::assertSame(
+            [['board.net-turned', ['D1']]],
+            $codes($spots('D1 2 A00X+024920Y+010000|D1 1 A00X+035080Y+010000')),
+        );
+        self::assertSame(
+            [],
+            $codes($spots('D1 2 A00X+024920Y+010000|D1 1 A00X+035080Y+010000'), 'R1,10.08,10,180,top'),
+            'as many turned as not',
+        );
+    }
+
+    /** Records of a test file: part, pin and place, parted by bars. */
+    private static function records(string $spots): string
+    {
+        return implode(
+            '',
+            array_map(static function (string $spot): string {
+                [$part, $pin, $at] = explode(' ', $spot);
+
+                return sprintf("317%-14s   %-6s-%-4sD0800P%sX1600Y0000R000 S0\n", "N{$part}{$pin}", $part, $pin, $at);
+            }, explode('|', $spots)),
+        );
+    }
 }

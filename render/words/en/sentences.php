@@ -42,6 +42,8 @@ return [
         '{designator}: {text} lies {limit} mm or more from the origin; is the unit right? Correct the cell, or the unit in the header.',
     'placement.coordinate' => '{designator}: "{text}" is no length; write 12.3, 12.3mm, 0.5in or 500mil.',
     'placement.rotation' => '{designator}: "{text}" is no angle; write degrees, like 90.',
+    'placement.from-nets' =>
+        'No file of places: {count} parts stand where the net list has their pins. A placement file knows more.',
     'placement.side-word' =>
         '"{word}" is no side known here ({count} rows); taken as the top. Say on Board which side it means.',
     'placement.board' => '{designator}: the kit has no board "{text}"; add it to kit.json or correct the name.',
@@ -207,6 +209,8 @@ return [
     'board.net-missing' => 'No net names {designators}; what hangs on them is not known.',
     'board.net-pin' =>
         '{designator}: the nets name pin {pins}, its body has {count}. Say the package, or drop the nets of this board.',
+    'board.net-turned' =>
+        '{designator}: the net list has its first pin where the placement puts its last. One of them is turned; look which way its mark goes.',
     'board.net-reversed' =>
         '{designator}: the nets put its plus on {plus} and its minus on {minus}. Turn it on the board, or its pins are numbered the other way.',
     'board.net-no-clamp' =>

@@ -130,11 +130,12 @@ final readonly class FolderReader
 
     private function nets(string $name, FileFate $fate, string $bytes): ReadFile
     {
-        [$joined, $left] = (new NetReader())->read($bytes);
+        [$joined, $left, $spots] = (new NetReader())->read($bytes);
 
         return new ReadFile(
             $name,
             $fate,
+            $spots,
             joined: $joined,
             read: [
                 ...self::told('file.read.pins', count($joined)),

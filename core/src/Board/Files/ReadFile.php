@@ -6,6 +6,7 @@ namespace Chiralex\Board\Files;
 
 use Chiralex\Board\Drill\DrillFile;
 use Chiralex\Board\Layer\Layer;
+use Chiralex\Board\Net\PinSpots;
 use Chiralex\Reason\Problem;
 use Chiralex\Reason\Reason;
 
@@ -16,7 +17,7 @@ final readonly class ReadFile
     private const SHOWN = 2_000;
 
     /**
-     * @param Layer|DrillFile|TableSample|null $content what was read from it
+     * @param Layer|DrillFile|TableSample|PinSpots|null $content what was read from it
      * @param list<array{string, string}> $joined pin and net
      * @param list<Reason> $read
      * @param list<Reason> $left
@@ -25,7 +26,7 @@ final readonly class ReadFile
     public function __construct(
         public string $name,
         public FileFate $fate,
-        private Layer|DrillFile|TableSample|null $content = null,
+        private Layer|DrillFile|TableSample|PinSpots|null $content = null,
         public array $joined = [],
         public array $read = [],
         public array $left = [],
@@ -54,6 +55,12 @@ final readonly class ReadFile
     public function drill(): ?DrillFile
     {
         return $this->content instanceof DrillFile ? $this->content : null;
+    }
+
+    /** Where a net list puts the pins. */
+    public function spots(): PinSpots
+    {
+        return $this->content instanceof PinSpots ? $this->content : new PinSpots();
     }
 
     /** The head of a placement file. */

@@ -73,10 +73,14 @@ final readonly class RoleFinder
         return LayerReader::isLayer($bytes) || DrillReader::isDrill($bytes) || NetReader::isNets($bytes);
     }
 
-    /** True for the name that a table of places has in a kit folder. */
-    public static function isPlaces(string $name): bool
+    /** True for a file that its name tells: a table of places, a circuit drawing, an old manual. */
+    public static function isNamed(string $name): bool
     {
-        return (self::NAMES[mb_strtolower($name)] ?? null) === FileRole::Places;
+        $lower = mb_strtolower($name);
+        $role = self::NAMES[$lower] ?? (self::ENDINGS[pathinfo($lower, PATHINFO_EXTENSION)] ?? null);
+
+        return in_array($role, [FileRole::Places, FileRole::Drawing, FileRole::Text], true) &&
+            !str_ends_with($lower, '.txt');
     }
 
     public function of(string $name, string $bytes): FileFate

@@ -14,6 +14,7 @@ use Chiralex\Board\Layer\Layer;
 use Chiralex\Board\Legend\LegendReader;
 use Chiralex\Board\Legend\PlacePrint;
 use Chiralex\Board\Net\Nets;
+use Chiralex\Board\Net\PinSpots;
 use Chiralex\Board\Shift;
 use Chiralex\Board\Side;
 use Chiralex\Kit\BoardReading;
@@ -36,11 +37,22 @@ final readonly class BoardFiles
                 array_filter(
                     $files,
                     static fn(string $bytes, string|int $name): bool => RoleFinder::isOfBoard($bytes) ||
-                        RoleFinder::isPlaces((string) $name),
+                        RoleFinder::isNamed((string) $name),
                     ARRAY_FILTER_USE_BOTH,
                 ),
             ),
         );
+    }
+
+    /** Where the net lists put the pins of all boards. */
+    public function spots(): PinSpots
+    {
+        $spots = new PinSpots();
+        foreach ($this->files as $file) {
+            $spots = $spots->and($file->spots());
+        }
+
+        return $spots;
     }
 
     /**
@@ -99,6 +111,7 @@ final readonly class BoardFiles
             array_map(static fn(ReadFile $file): ReadFile => $file->account(), $this->files),
             array_filter($legends),
             $shifts,
+            $this->spots(),
         );
     }
 

@@ -21,6 +21,8 @@ const ROLES: Readonly<Record<string, string>> = {
   drill: 'holes',
   nets: 'nets',
   places: 'places of the parts',
+  drawing: 'circuit drawing',
+  text: 'old manual',
   other: 'nothing of the board',
 };
 const HOW: Readonly<Record<BoardFile['how'], string>> = {
@@ -40,7 +42,10 @@ export function BoardFileList() {
   const clamped = read.derived.clamps.map(([diode, coil]) => `${diode ?? ''} clamps ${coil ?? ''}`);
   const driven = read.derived.drivers.map(([driver, coil]) => `${driver ?? ''} drives ${coil ?? ''}`);
   const series = read.derived.series.map(([adjuster, part]) => `${part ?? ''} stands in series with ${adjuster ?? ''}`);
-  const follows = [...clamped, ...driven, ...series];
+  const fed = Object.entries(read.derived.feeds as Record<string, string[]>).map(
+    ([block, others]) => `${block} feeds ${others.join(', ')}`,
+  );
+  const follows = [...clamped, ...driven, ...series, ...fed];
   return (
     <section className={styles['files']} aria-label="Files of the board">
       <h2>Files of the board</h2>

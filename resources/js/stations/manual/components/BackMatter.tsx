@@ -1,5 +1,6 @@
 import { useState } from 'react';
 import type { FaqEntry, ManualDocument } from '@/shared/api';
+import { Circuit } from '@/shared/circuit';
 import { howTested } from '@/shared/format/howTested';
 import { useKit } from '@/shared/kit';
 import { Button, OwnWords } from '@/shared/ui';
@@ -39,6 +40,7 @@ export function BackMatter({ manual, faq }: { manual: ManualDocument; faq: reado
         </p>
       ))}
       <h2>How it works</h2>
+      <Circuit id={kit.id} lit={kit.selected} onPick={kit.select} />
       {blocks.length === 0 && (
         <p className={ink['quiet']}>
           Divide the circuit into blocks: each gets its parts, its steps and its readings here, and a place for your

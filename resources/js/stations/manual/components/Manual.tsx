@@ -95,7 +95,13 @@ export function Manual() {
       pane={
         <>
           <BoardView
-            lit={step ? new Set(step.parts.map((part) => part.designator)) : null}
+            lit={
+              step
+                ? new Set(step.parts.map((part) => part.designator))
+                : kit.selected === null
+                  ? null
+                  : new Set([kit.selected])
+            }
             fitted={fitted}
             board={step?.board ?? null}
           />
