@@ -16,8 +16,7 @@ final readonly class BoardDocument
     /** @return array{boards: list<array<string, mixed>>, parts: array<string, array<string, mixed>>} */
     public function of(Kit $kit): array
     {
-        $clashes = new BodyClashes();
-        $svg = new BoardSvg($kit, [...$clashes->collisions($kit), ...$clashes->overhangs($kit)]);
+        $svg = new BoardSvg($kit, (new BodyClashes())->shown($kit));
         $off = Origins::off($kit);
         $shifts = $kit->findings->drawn->shifts;
         $parts = [];

@@ -24,6 +24,18 @@ final readonly class BodyClashes
     /** Up to this share of its length, what is gripped or held by a nut stands over the edge on purpose; common practice, no source. */
     private const USUAL_OVERHANG = 0.6;
 
+    /** So many questions of usual sizes are asked one by one; more are one question, for then the packages are not known here. */
+    public const MOST_ASKED = 8;
+
+    /** @return list<BodyClash> what is drawn on the board: of usual sizes nothing where they are too many to tell anything */
+    public function shown(Kit $kit): array
+    {
+        $all = [...$this->collisions($kit), ...$this->overhangs($kit)];
+        $asked = array_filter($all, static fn(BodyClash $each): bool => $each->certainty === 'typical');
+
+        return count($asked) <= self::MOST_ASKED ? $all : array_values(array_diff_key($all, $asked));
+    }
+
     /** @return list<BodyClash> those that collide, in natural order of designators */
     public function collisions(Kit $kit): array
     {

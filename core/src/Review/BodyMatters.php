@@ -14,14 +14,18 @@ final readonly class BodyMatters implements MatterSource
     public function matters(Subject $subject): array
     {
         $clashes = new BodyClashes();
-        $matters = [];
-        foreach ($this->together($clashes->collisions($subject->kit)) as $group) {
+        $collisions = $this->together($clashes->collisions($subject->kit));
+        $overhangs = array_map(static fn(BodyClash $clash): array => [$clash], $clashes->overhangs($subject->kit));
+        $asked = array_filter([...$collisions, ...$overhangs], self::isAsked(...));
+        $matters = count($asked) > BodyClashes::MOST_ASKED ? [$this->unknown(array_values($asked))] : [];
+        /** @param list<BodyClash> $group */
+        $isTold = static fn(array $group): bool => $matters === [] || !self::isAsked($group);
+        foreach (array_filter($collisions, $isTold) as $group) {
             $matters[] = $this->matter($group, 'board.bodies-collide', MatterSeverity::Block);
         }
-        foreach ($clashes->overhangs($subject->kit) as $clash) {
-            $matters[] = $this->matter([$clash], 'board.body-over-edge', MatterSeverity::Warn);
+        foreach (array_filter($overhangs, $isTold) as $group) {
+            $matters[] = $this->matter($group, 'board.body-over-edge', MatterSeverity::Warn);
         }
-
         foreach (Origins::off($subject->kit) as $board => $move) {
             $matters[] = new Matter(MatterSeverity::Block, Station::Board, 'board.places-off', [
                 'board' => (string) $board,
@@ -31,6 +35,33 @@ final readonly class BodyMatters implements MatterSource
         }
 
         return $matters;
+    }
+
+    /** @param list<BodyClash> $group */
+    private static function isAsked(array $group): bool
+    {
+        return ($group[0]->certainty ?? '') === 'typical';
+    }
+
+    /** @param list<non-empty-list<BodyClash>> $groups */
+    private function unknown(array $groups): Matter
+    {
+        $doubtful = array_values(
+            array_unique(
+                array_merge(
+                    ...array_map(static fn(BodyClash $each): array => $each->doubtful, array_merge(...$groups)),
+                ),
+            ),
+        );
+        sort($doubtful, SORT_NATURAL);
+
+        return new Matter(
+            MatterSeverity::Warn,
+            Station::Board,
+            'board.bodies-unknown',
+            ['designators' => $doubtful, 'count' => count($doubtful), 'pairs' => count($groups)],
+            $doubtful,
+        );
     }
 
     /**

@@ -6,6 +6,7 @@ namespace Chiralex\Tests\Review;
 
 use Chiralex\Kit\KitReader;
 use Chiralex\Reason\Matter;
+use Chiralex\Review\BodyClashes;
 use Chiralex\Review\BodyMatters;
 use Chiralex\Review\Subject;
 use Chiralex\Tests\KitMaker;
@@ -145,6 +146,32 @@ final class BodyMattersTest extends TestCase
             [['K1', 'R1', 'R2']],
             array_map(static fn(Matter $each): array => $each->designators, $matters),
         );
+    }
+
+    /** @return iterable<string, array{int, int, string}> pairs, matters, code of the first */
+    public static function crowds(): iterable
+    {
+        yield 'as many as are asked one by one' => [8, 8, 'board.bodies-collide-perhaps'];
+        yield 'one more is one question' => [9, 1, 'board.bodies-unknown'];
+    }
+
+    #[DataProvider('crowds')]
+    public function test_many_bodies_of_unknown_size_are_one_question(int $pairs, int $count, string $code): void
+    {
+        $parts = $places = [];
+        for ($i = 0; $i < $pairs; ++$i) {
+            [$one, $two] = ['K' . (2 * $i + 1), 'K' . (2 * $i + 2)];
+            array_push($parts, "{$one},5 V,,relay", "{$two},5 V,,relay");
+            $at = [15 + 25 * ($i % 3), 12 + 20 * intdiv($i, 3)];
+            array_push($places, "{$one},{$at[0]},{$at[1]},0,top", "{$two},{$at[0]},{$at[1]},0,top");
+        }
+        $kit = (new KitReader())->read(
+            KitMaker::files($parts, $places, ['board' => ['outline' => [[0, 0], [90, 0], [90, 90], [0, 90]]]]),
+        );
+        $matters = (new BodyMatters())->matters(new Subject($kit, KitMaker::order($kit)));
+
+        self::assertSame([$count, $code], [count($matters), $matters[0]->code]);
+        self::assertCount($count === 1 ? 0 : $pairs, (new BodyClashes())->shown($kit));
     }
 
     /**

@@ -200,6 +200,8 @@ return [
         '{designator} and {others} want the same room: their bodies run {{mm} mm} into each other. Move one of them on the board, or say their bodies as measured.',
     'board.bodies-collide-perhaps' =>
         '{designator} may want the same room as {others}: they run {{mm} mm} into each other. Of {doubtful} only the usual size of the kind is known; measure the body and say it.',
+    'board.bodies-unknown' =>
+        'Of {count} parts only the usual size of the kind is known, and drawn so they run into each other in {pairs} places: {designators}. Name their packages in the parts list, or say their bodies; until then nothing is told of room between them.',
     'board.body-over-edge' =>
         '{designator} stands {{mm} mm} over the edge of the board: box, panel and packing need that room. Move it, or say the body as measured.',
     'board.body-over-edge-perhaps' =>
