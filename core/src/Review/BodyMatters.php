@@ -17,14 +17,17 @@ final readonly class BodyMatters implements MatterSource
         $collisions = $this->together($clashes->collisions($subject->kit));
         $overhangs = array_map(static fn(BodyClash $clash): array => [$clash], $clashes->overhangs($subject->kit));
         $asked = array_filter([...$collisions, ...$overhangs], self::isAsked(...));
-        $matters = count($asked) > BodyClashes::MOST_ASKED ? [$this->unknown(array_values($asked))] : [];
-        /** @param list<BodyClash> $group */
-        $isTold = static fn(array $group): bool => $matters === [] || !self::isAsked($group);
-        foreach (array_filter($collisions, $isTold) as $group) {
-            $matters[] = $this->matter($group, 'board.bodies-collide', MatterSeverity::Block);
+        $isMany = count($asked) > BodyClashes::MOST_ASKED;
+        $matters = $isMany ? [$this->unknown(array_values($asked))] : [];
+        foreach ($collisions as $group) {
+            if (!$isMany || !self::isAsked($group)) {
+                $matters[] = $this->matter($group, 'board.bodies-collide', MatterSeverity::Block);
+            }
         }
-        foreach (array_filter($overhangs, $isTold) as $group) {
-            $matters[] = $this->matter($group, 'board.body-over-edge', MatterSeverity::Warn);
+        foreach ($overhangs as $group) {
+            if (!$isMany || !self::isAsked($group)) {
+                $matters[] = $this->matter($group, 'board.body-over-edge', MatterSeverity::Warn);
+            }
         }
         foreach (Origins::off($subject->kit) as $board => $move) {
             $matters[] = new Matter(MatterSeverity::Block, Station::Board, 'board.places-off', [
