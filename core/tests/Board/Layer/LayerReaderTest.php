@@ -298,4 +298,15 @@ final class LayerReaderTest extends TestCase
         );
         self::assertSame([[true, false], [false, true]], array_map($dark, $layer->objects));
     }
+
+    public function test_a_circle_wider_than_any_board_has_no_more_corners_than_a_board_needs(): void
+    {
+        $layer = (new LayerReader())->read(
+            '%FSLAX46Y46*%%MOMM*%%AMBIG*1,1,99999999999999,0,0*%%ADD10BIG*%%ADD11C,1000X1*%D10*X0Y0D03*D11*X0Y0D03*M02*',
+            'a.gbr',
+        );
+
+        self::assertCount(720, $layer->objects[0]->patches[0]->contours[0]);
+        self::assertLessThanOrEqual(720, count($layer->objects[1]->patches[0]->contours[0]));
+    }
 }

@@ -11,6 +11,8 @@ final readonly class Shapes
 {
     /** Chords stray from a circle by less than this, millimetres. */
     private const STRAY = 0.002;
+    /** Chords of a circle at most: of one wider than any board the corners are finer than a dot of print. */
+    private const CHORDS = 720;
 
     /** @return list<Point> */
     public static function circle(float $diameter, Point $centre = new Point(0.0, 0.0)): array
@@ -81,7 +83,8 @@ final readonly class Shapes
         if ($radius < self::STRAY) {
             return [$centre];
         }
-        $steps = max(2, (int) ceil(deg2rad(abs($to - $from)) / (2 * acos(1 - self::STRAY / $radius))));
+        $needed = deg2rad(abs($to - $from)) / (2 * max(1e-9, acos(1 - self::STRAY / $radius)));
+        $steps = max(2, (int) ceil(min(self::CHORDS, $needed)));
         $points = [];
         for ($i = 0; $i <= $steps; ++$i) {
             $points[] = self::on($centre, $radius, $from + (($to - $from) * $i) / $steps);
