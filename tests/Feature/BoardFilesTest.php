@@ -145,6 +145,16 @@ final class BoardFilesTest extends FeatureCase
         self::assertSame('side', $next['files'][1]['table']['fields'][5]);
     }
 
+    public function test_of_two_lists_dropped_at_once_on_a_kit_none_is_lost_without_a_word(): void
+    {
+        $draft = $this->kit();
+        $list = "Ref,Value,Package\nR9,10k,Axial 1/4W\n";
+        $this->drop($draft, $this->person(), ['one.csv' => $list, 'two.csv' => $list])
+            ->assertStatus(422)
+            ->assertSee('one.csv, two.csv');
+        self::assertSame(0, $draft->refresh()->sequence);
+    }
+
     public function test_all_places_are_moved_over_the_outline_and_back(): void
     {
         $draft = $this->kit([

@@ -17,6 +17,7 @@ use Chiralex\Kit\Edit\Edit;
 use Chiralex\Kit\Edit\FileEdit;
 use Chiralex\Kit\KitReader;
 use ChiralexAdapters\KitFiles;
+use ChiralexAdapters\TableList;
 use ChiralexAdapters\UnusableFile;
 use Illuminate\Support\Facades\DB;
 
@@ -58,6 +59,10 @@ final readonly class AddFiles
                 throw UnusableFile::unclear($name);
             }
             foreach ($read as $role => $content) {
+                // One of two lists would be lost without a word.
+                if (isset($labels[$role]) && in_array($role, [TableList::LIST, TableList::PLACES], true)) {
+                    throw UnusableFile::severalLists([$labels[$role], $name]);
+                }
                 $edits[] = new FileEdit((string) $role, $content);
                 $labels[$role] = $name;
             }
