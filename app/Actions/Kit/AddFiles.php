@@ -45,16 +45,16 @@ final readonly class AddFiles
         foreach ($dropped as $name => $bytes) {
             $read = (new KitFiles())->fromBytes($name, $bytes);
             if (
-                array_keys($read) === ['bom.csv'] &&
-                strtolower($name) !== 'bom.csv' &&
-                DroppedTable::isPlacement($read['bom.csv'])
+                array_keys($read) === [TableList::LIST] &&
+                strtolower($name) !== TableList::LIST &&
+                DroppedTable::isPlacement($read[TableList::LIST])
             ) {
-                $read = ['placements.csv' => $read['bom.csv']];
+                $read = [TableList::PLACES => $read[TableList::LIST]];
             }
             if (
-                array_keys($read) === ['bom.csv'] &&
+                array_keys($read) === [TableList::LIST] &&
                 !KitFiles::isKnown($name) &&
-                $this->isUnclear($revision, $read['bom.csv'])
+                $this->isUnclear($revision, $read[TableList::LIST])
             ) {
                 throw UnusableFile::unclear($name);
             }
@@ -95,7 +95,7 @@ final readonly class AddFiles
     /** True for a table that would take the place of the parts list without saying what its parts are. */
     private function isUnclear(Revision $revision, string $bytes): bool
     {
-        return isset($this->folder->of($revision)->files['bom.csv']) &&
+        return isset($this->folder->of($revision)->files[TableList::LIST]) &&
             !DroppedTable::isPartsList($bytes) &&
             $this->columns->edits($bytes) === [];
     }
@@ -114,7 +114,7 @@ final readonly class AddFiles
         foreach ($files as $file) {
             $dropped[$file->name] = (string) $file->bytes;
         }
-        $columns = [...$this->columns->edits($dropped['bom.csv'] ?? ''), ...$this->files->edits($dropped)];
+        $columns = [...$this->columns->edits($dropped[TableList::LIST] ?? ''), ...$this->files->edits($dropped)];
         $folder = $this->folder->of($revision);
         foreach ([...$files, ...$columns] as $edit) {
             $folder = $edit->on($folder)->folder;

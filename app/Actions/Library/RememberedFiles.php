@@ -16,16 +16,15 @@ use Chiralex\Kit\Edit\FileRoleEdit;
 use Chiralex\Kit\Edit\SideWordEdit;
 use Chiralex\Table\CsvReader;
 use Chiralex\Table\Table;
+use ChiralexAdapters\TableList;
 use Illuminate\Support\Facades\DB;
 
 /**
- * What the maker said of a file is used again for every file of that name, of a word for a side for every file with that word, and of
- * the columns of a placement file for every one with the same headers.
+ * What the maker said of a file is used again for every file of that name, of a word for a side for every file with
+ * that word, and of the columns of a placement file for every one with the same headers.
  */
 final readonly class RememberedFiles
 {
-    private const PLACES = 'placements.csv';
-
     public function __construct(private FileStore $store) {}
 
     /** @param list<Edit> $edits as they were made */
@@ -58,13 +57,13 @@ final readonly class RememberedFiles
                 $edits[] = FileRoleEdit::read($name, $role);
             }
         }
-        $table = self::places($files[self::PLACES] ?? '');
+        $table = self::places($files[TableList::PLACES] ?? '');
         if ($table === null) {
             return $edits;
         }
         foreach ((array) $this->known('places', self::source($table->headers)) as $column => $field) {
             if (is_string($field) && isset($table->headers[(int) $column])) {
-                $edits[] = ColumnEdit::of((int) $column, $field, self::PLACES);
+                $edits[] = ColumnEdit::of((int) $column, $field, TableList::PLACES);
             }
         }
         foreach ($this->words($table) as $word) {
@@ -154,7 +153,7 @@ final readonly class RememberedFiles
     private static function places(string $bytes): ?Table
     {
         try {
-            return $bytes === '' ? null : (new CsvReader())->read($bytes, self::PLACES);
+            return $bytes === '' ? null : (new CsvReader())->read($bytes, TableList::PLACES);
         } catch (ChiralexException) {
             return null;
         }

@@ -92,13 +92,7 @@ final readonly class ConnectorTable
 
     private static function pin(Kit $kit, Nets $nets, string $part, string $pin, string $net): ConnectorPin
     {
-        $to = [];
-        foreach ($nets->pins($net) as $other) {
-            $name = substr($other, 0, (int) strrpos($other, '.'));
-            if ($name !== $part) {
-                $to[$name] = true;
-            }
-        }
+        $to = array_fill_keys(array_diff($nets->partsOn($net), [$part]), true);
         foreach ($kit->work->wires as $wire) {
             if (in_array("{$part}.{$pin}", [$wire->from, $wire->to], true)) {
                 $to[$wire->name] = true;

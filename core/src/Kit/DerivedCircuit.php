@@ -8,7 +8,10 @@ use Chiralex\Board\Net\Nets;
 use Chiralex\Part\Kind;
 use Chiralex\Part\Role;
 
-/** What follows from the nets: which diode clamps which coil, what drives it, what stands in series with an adjuster, which block feeds which. */
+/**
+ * What follows from the nets: which diode clamps which coil, what drives it, what stands in series with an adjuster,
+ * which block feeds which.
+ */
 final readonly class DerivedCircuit
 {
     /** Coil pins of the cube relay. */
@@ -125,8 +128,7 @@ final readonly class DerivedCircuit
             }
             $source = null;
             $reached = [];
-            foreach ($net->pins as $pin) {
-                $name = substr($pin, 0, (int) strrpos($pin, '.'));
+            foreach ($nets->partsOn($net->name) as $name) {
                 $block = $blockOf[$name] ?? null;
                 $brings = in_array($name, $way, true) || $kit->part($name)?->kind() === Kind::Regulator;
                 $source ??= $brings ? $block : null;

@@ -75,12 +75,7 @@ final readonly class NetCircuit
 
     private function joinsTwo(string $net): bool
     {
-        $parts = array_map(
-            static fn(string $pin): string => substr($pin, 0, (int) strrpos($pin, '.')),
-            $this->nets->pins($net),
-        );
-
-        return count(array_unique($parts)) === 2;
+        return count($this->nets->partsOn($net)) === 2;
     }
 
     private static function ohms(?KitPart $part): float
@@ -165,12 +160,9 @@ final readonly class NetCircuit
     /** @return list<string> parts of a kind on a net */
     private function on(string $net, Kind $kind): array
     {
-        $parts = array_map(
-            static fn(string $pin): string => substr($pin, 0, (int) strrpos($pin, '.')),
-            $this->nets->pins($net),
-        );
+        $isOne = fn(string $name): bool => $this->kit->part($name)?->kind() === $kind;
 
-        return array_values(array_filter($parts, fn(string $name): bool => $this->kit->part($name)?->kind() === $kind));
+        return array_values(array_filter($this->nets->partsOn($net), $isOne));
     }
 
     private function between(string $one, string $other): ?float

@@ -32,8 +32,7 @@ final readonly class WiperLoad
             return $series === '' ? new self(0.0, '') : new self(self::ohms($kit, $series), $series);
         }
         $least = new self(INF, '');
-        foreach ($nets->pins($wiper) as $pin) {
-            $name = substr($pin, 0, (int) strrpos($pin, '.'));
+        foreach ($nets->partsOn($wiper) as $name) {
             $kind = $kit->part($name)?->kind();
             if ($name === $adjuster || in_array($kind, self::NO_CURRENT, true)) {
                 continue;

@@ -14,20 +14,21 @@ use Chiralex\Part\Role;
 use Chiralex\Reason\Origin;
 
 /**
- * Finds bodies that want the same room. What may stand in another's outline: a bare wire, an IC in its socket, two that are plugged
- * together or bolted to each other, what its cover closes over, and what is lower than the connector that carries a plugged board.
+ * Finds bodies that want the same room. What may stand in another's outline: a bare wire, an IC in its socket, two
+ * that are plugged together or bolted to each other, what its cover closes over, and what is lower than the connector
+ * that carries a plugged board.
  */
 final readonly class BodyClashes
 {
     /** Less than this is the tolerance of bodies, millimetres. */
     private const PLAY = 0.2;
-    /** Up to this share of its length, what is gripped or held by a nut stands over the edge on purpose; common practice, no source. */
+    /** What is gripped, takes wires or has a nut may stand over the edge by this share; common practice, no source. */
     private const USUAL_OVERHANG = 0.6;
 
-    /** So many questions of usual sizes are asked one by one; more are one question, for then the packages are not known here. */
+    /** So many questions of usual sizes are asked one by one; more are one, for the packages are not known then. */
     public const MOST_ASKED = 8;
 
-    /** @return list<BodyClash> what is drawn on the board: of usual sizes nothing where they are too many to tell anything */
+    /** @return list<BodyClash> what is drawn: of usual sizes nothing where they are too many to tell anything */
     public function shown(Kit $kit): array
     {
         $all = [...$this->collisions($kit), ...$this->overhangs($kit)];
@@ -131,7 +132,7 @@ final readonly class BodyClashes
         );
     }
 
-    /** True where one of the two is plugged into a connector, the smaller of the pair, and the other is no taller than it. */
+    /** True where one is plugged into a connector, the smaller of the pair, and the other is no taller than it. */
     private function isUnder(Kit $kit, PlacedBody $body, PlacedBody $other): bool
     {
         foreach ($kit->work->groups->mates as $pair) {

@@ -9,7 +9,10 @@ use Chiralex\Board\Layer\LayerObject;
 use Chiralex\Board\PlacedBody;
 use Chiralex\Board\Point;
 
-/** Measures what a legend prints at each place: the body drawn, letters beside it, a sign of its direction. Limits are common practice. */
+/**
+ * Measures what a legend prints at each place: the body drawn, letters beside it, a sign of its direction. Limits are
+ * common practice.
+ */
 final readonly class LegendReader
 {
     /** A line this near a body belongs to it, millimetres. */

@@ -66,6 +66,17 @@ final readonly class Nets
         return $this->byName[$name]->pins ?? [];
     }
 
+    /** @return list<string> parts on a net, each once, in the order of its pins */
+    public function partsOn(string $name): array
+    {
+        $parts = array_map(
+            static fn(string $pin): string => substr($pin, 0, (int) strrpos($pin, '.')),
+            $this->pins($name),
+        );
+
+        return array_values(array_unique($parts));
+    }
+
     /** A net that power comes over, by its name; common practice. */
     public static function isSupply(string $net): bool
     {
