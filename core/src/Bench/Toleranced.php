@@ -38,9 +38,7 @@ final readonly class Toleranced
     public static function of(KitPart $part): ?self
     {
         $value =
-            $part->kind() === Kind::Zener
-                ? self::zenerVolts($part->line->cells->value)
-                : $part->recognition->value?->value->amount->toFloat();
+            $part->kind() === Kind::Zener ? self::zenerVolts($part->line->cells->value) : $part->recognition->amount();
         if ($value === null) {
             return null;
         }

@@ -35,6 +35,12 @@ final readonly class Recognition
         public array $reasons,
     ) {}
 
+    /** The value in its base unit (ohms, farads, henries), null where none could be read. */
+    public function amount(): ?float
+    {
+        return $this->value?->value->amount->toFloat();
+    }
+
     public function needsAnswer(): bool
     {
         return $this->confidence < self::SURE;

@@ -77,6 +77,7 @@ final readonly class KitReader
             $placed = NetPlacements::of(
                 $drawn->spots(),
                 $resolver->recognitions($list, $answers, []),
+                $file->groups()->sockets,
                 $boards[0]->name,
                 $placed,
             );

@@ -80,7 +80,7 @@ final readonly class NetCircuit
 
     private static function ohms(?KitPart $part): float
     {
-        return $part?->recognition->value?->value->amount->toFloat() ?? 0.0;
+        return $part?->recognition->amount() ?? 0.0;
     }
 
     /** @return array<string, string> capacitor to the resistor that lies across it */

@@ -46,6 +46,6 @@ final readonly class WiperLoad
 
     private static function ohms(Kit $kit, string $name): float
     {
-        return $kit->part($name)?->recognition->value?->value->amount->toFloat() ?? 0.0;
+        return $kit->part($name)?->recognition->amount() ?? 0.0;
     }
 }

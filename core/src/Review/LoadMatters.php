@@ -80,7 +80,7 @@ final readonly class LoadMatters implements MatterSource
     private static function total(Kit $kit, KitPart $part, float $volts, float $ohms): float
     {
         $behind = $kit->part($kit->nature->circuit->series[$part->designator] ?? '');
-        $series = $behind?->recognition->value?->value->amount->toFloat() ?? 0.0;
+        $series = $behind?->recognition->amount() ?? 0.0;
 
         return ($volts * ($ohms + $series)) / $ohms;
     }
@@ -89,7 +89,7 @@ final readonly class LoadMatters implements MatterSource
     private function load(Kit $kit, KitPart $part, float $volts, string $across): array
     {
         $adjuster = $part->kind() !== Kind::Resistor;
-        $ohms = $part->recognition->value?->value->amount->toFloat() ?? 0.0;
+        $ohms = $part->recognition->amount() ?? 0.0;
         $rating =
             Rating::find(
                 "{$part->line->cells->value} {$part->line->cells->description}",

@@ -52,7 +52,7 @@ final readonly class VoltageMatters implements MatterSource
     /** A resistor across a supply less one LED carries that LED's current. */
     private function led(KitPart $part, string $across, float $volts): ?Matter
     {
-        $ohms = $part->recognition->value?->value->amount->toFloat() ?? 0.0;
+        $ohms = $part->recognition->amount() ?? 0.0;
         if ($ohms <= 0.0 || preg_match('~-\s*(\d+(?:[.,]\d+)?)~', $across, $drop) !== 1) {
             return null;
         }

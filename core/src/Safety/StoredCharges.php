@@ -37,16 +37,13 @@ final readonly class StoredCharges
 
     private static function charge(Kit $kit, KitPart $part): ?StoredCharge
     {
-        $farads =
-            $part->row->name->letters === LetterFamily::Capacitor
-                ? $part->recognition->value?->value->amount->toFloat() ?? 0.0
-                : 0.0;
+        $farads = $part->row->name->letters === LetterFamily::Capacitor ? $part->recognition->amount() ?? 0.0 : 0.0;
         [$volts, $origin] = CapacitorVolts::most($kit, $part);
         if ($farads <= 0.0 || $volts <= 0.0) {
             return null;
         }
         $bleeder = $kit->nature->circuit->bleeders[$part->designator] ?? null;
-        $ohms = $bleeder === null ? null : $kit->part($bleeder)?->recognition->value?->value->amount->toFloat();
+        $ohms = $bleeder === null ? null : $kit->part($bleeder)?->recognition->amount();
 
         return new StoredCharge($part->designator, $farads, $volts, $origin, $ohms === null ? null : $bleeder, $ohms);
     }

@@ -18,7 +18,7 @@ final readonly class Venting
     /** It bursts where there is energy to heat it and it sees much of what it stands; what nobody knows counts as that. */
     public static function bursts(Kit $kit, KitPart $part): bool
     {
-        $farads = $part->recognition->value?->value->amount->toFloat();
+        $farads = $part->recognition->amount();
         [$volts] = CapacitorVolts::most($kit, $part);
         if ($part->kind() !== Kind::Electrolytic || $farads === null || $volts <= 0.0) {
             return true;

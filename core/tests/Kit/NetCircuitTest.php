@@ -295,6 +295,25 @@ final class NetCircuitTest extends TestCase
         );
     }
 
+    public function test_a_socket_of_any_name_stands_where_the_net_list_has_its_ic(): void
+    {
+        $pins = 'U1 1 A00X+010000Y+013810|U1 4 A00X+010000Y+006190|U1 8 A00X+017620Y+013810';
+        $ics = 'U1,NE555,DIP-8,timer|U2,LM358,DIP-8,op-amp|';
+        $place = static fn(string $bom, string $said = '{}'): ?float => (new KitReader())
+            ->read([
+                'bom.csv' => "Ref,Value,Package,Description\n" . strtr($bom, '|', "\n") . "\n",
+                'nets.ipc' => "P  UNITS CUST 1\n" . self::records($pins),
+                'kit.json' => $said,
+            ])
+            ->part('SK1')?->place->placement?->at->x;
+
+        self::assertEqualsWithDelta(13.81, $place('U1,NE555,DIP-8,timer|SK1,8,DIP-8,IC socket'), 0.005, 'the only one');
+        $two = "{$ics}SK1,8,DIP-8,IC socket|SK2,8,DIP-8,IC socket";
+        self::assertNull($place($two), 'of two nobody says which');
+        $said = '{"groups": {"sockets": [["SK1", "U1"]]}}';
+        self::assertEqualsWithDelta(13.81, $place($two, $said), 0.005, 'as the maker says');
+    }
+
     public function test_a_polarised_part_whose_pins_lie_the_other_way_round_is_told_unless_most_do(): void
     {
         $spots = static fn(string $d1): string => "P  UNITS CUST 1\n" .

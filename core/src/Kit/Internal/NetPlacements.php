@@ -10,6 +10,7 @@ use Chiralex\Board\PlacementList;
 use Chiralex\Board\Point;
 use Chiralex\Board\Side;
 use Chiralex\Bom\Recognition;
+use Chiralex\Part\Kind;
 use Chiralex\Reason\Problem;
 use Chiralex\Reason\ProblemSeverity;
 
@@ -20,12 +21,19 @@ final readonly class NetPlacements
     private const QUARTER = 3.0;
 
     /**
-     * @param array<array-key, Recognition> $recognitions of all parts, by designator
+     * @param array<string, Recognition> $recognitions of all parts, by designator
+     * @param array<string, string> $said IC to its socket, as the maker says
      * @param string $board the one the file belongs to
      */
-    public static function of(PinSpots $pins, array $recognitions, string $board, PlacementList $list): PlacementList
-    {
+    public static function of(
+        PinSpots $pins,
+        array $recognitions,
+        array $said,
+        string $board,
+        PlacementList $list,
+    ): PlacementList {
         $placements = [];
+        $sockets = self::sockets($recognitions, $said);
         foreach ($pins->spots as $name => $spots) {
             $recognition = $recognitions[$name] ?? null;
             if ($recognition === null || $spots === []) {
@@ -35,8 +43,8 @@ final readonly class NetPlacements
             $place = self::place((string) $name, $spots, $recognition->outline->pins, $isBelow, $board);
             $placements[(string) $name] = $place;
             // A board knows one footprint; a socket stands where its IC is named.
-            $socket = "X{$name}";
-            if (isset($recognitions[$socket]) && !isset($pins->spots[$socket])) {
+            $socket = $sockets[$name] ?? null;
+            if ($socket !== null && !isset($pins->spots[$socket])) {
                 $placements[$socket] = new Placement($socket, $place->at, $place->rotation, $place->side, $board);
             }
         }
@@ -56,6 +64,25 @@ final readonly class NetPlacements
                 ],
                 $list->file,
             );
+    }
+
+    /**
+     * Where several fit, XU1 is the socket of U1; common practice, no source.
+     *
+     * @param array<string, Recognition> $recognitions
+     * @param array<string, string> $said
+     * @return array<string, string> IC to socket
+     */
+    private static function sockets(array $recognitions, array $said): array
+    {
+        [$sockets, $open] = (new Sockets())->pair($recognitions, [], $said);
+        foreach ($open as $ic) {
+            $named = $recognitions["X{$ic}"] ?? null;
+            $isFit = $named?->kind === Kind::IcSocket && !in_array("X{$ic}", $sockets, true);
+            $sockets += $isFit ? [$ic => "X{$ic}"] : [];
+        }
+
+        return $sockets;
     }
 
     /**
