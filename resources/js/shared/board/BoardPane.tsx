@@ -1,5 +1,6 @@
 import { useEffect, useRef } from 'react';
 import type { BoardDrawing } from '@/shared/api';
+import { Drawing } from '@/shared/drawing';
 import type { Side } from '@/shared/kit';
 import { clsx } from 'clsx';
 import styles from './board.module.css';
@@ -44,17 +45,12 @@ export function BoardPane({ board, side, lit, fitted, onPick, shade = null, over
     };
   }, [svg, over]);
   return (
-    // The drawing is a picture; its parts are reached by keyboard through the lists beside it.
-    // eslint-disable-next-line jsx-a11y/click-events-have-key-events, jsx-a11y/no-static-element-interactions
-    <div
-      ref={box}
+    <Drawing
       key={`${board.name} ${side}`}
+      svg={svg}
+      box={box}
       className={clsx(styles['boardpane'], onPick && styles['picks'], className)}
-      onClick={(event) => {
-        const part = (event.target as Element).closest<SVGGElement>('[data-ref]');
-        if (part && onPick) onPick(part.dataset['ref'] ?? '');
-      }}
-      dangerouslySetInnerHTML={{ __html: svg }}
+      onPick={onPick}
     />
   );
 }

@@ -1,5 +1,6 @@
 import { useEffect, useRef, useState } from 'react';
 import { useDrawings } from '@/shared/api';
+import { Drawing } from '@/shared/drawing';
 import { Button } from '@/shared/ui';
 import { clsx } from 'clsx';
 import ink from '@/shared/style/ink.module.css';
@@ -65,17 +66,7 @@ function Page({ svg, name, large, lit, onPick }: PageProps) {
   }, [svg, lit]);
   return (
     <div className={styles['page']} tabIndex={0} role="region" aria-label={name}>
-      {/* The names below the drawing are reached by keyboard. */}
-      {/* eslint-disable-next-line jsx-a11y/click-events-have-key-events, jsx-a11y/no-static-element-interactions */}
-      <div
-        ref={box}
-        className={clsx(styles['drawing'], large && styles['large'])}
-        onClick={(event) => {
-          const word = (event.target as Element).closest<SVGElement>('[data-ref]');
-          if (word) onPick(word.dataset['ref'] ?? '');
-        }}
-        dangerouslySetInnerHTML={{ __html: svg }}
-      />
+      <Drawing svg={svg} box={box} className={clsx(styles['drawing'], large && styles['large'])} onPick={onPick} />
     </div>
   );
 }
