@@ -141,7 +141,7 @@ final readonly class BoardFilesDocument
         ];
     }
 
-    /** @return list<array{designator: string, side: string, shows: list<string>, direction: ?bool, mark: ?string}> */
+    /** @return list<array{designator: string, side: string, shows: list<string>, direction: ?bool, mark: ?string, read: bool, value: string, others: list<string>}> */
     private function prints(string $board, ?Kit $kit): array
     {
         if ($kit === null) {
@@ -161,6 +161,9 @@ final readonly class BoardFilesDocument
                 'shows' => $print->shows ?? [],
                 'direction' => $print?->hasDirection(),
                 'mark' => $print?->mark,
+                'read' => $print->isRead ?? false,
+                'value' => $print->value ?? '',
+                'others' => $print->others ?? [],
             ];
         }
 

@@ -162,6 +162,7 @@ final readonly class PartsDocument
             'supply' => $part->supply->value,
             'sensitivity' => $part->shape->sensitivity->value,
             'legend' => $part->notes->legend,
+            'legendRead' => ($kit->findings->drawn->prints[$part->designator] ?? null)?->legend(),
             'prints' => $part->notes->prints,
             'usedAt' => $part->notes->usedAt,
             'note' => $line->cells->note,

@@ -257,7 +257,7 @@ final readonly class StepDocument
             'kindName' => $part === null ? $this->words->sentence('manual.wire') : $this->names->kindBeside($part),
             'marking' => $part === null ? null : PartMarking::of($part),
             'hold' => $hold === [] ? '' : $this->words->of($hold[0]),
-            'printed' => $part?->notes->legend,
+            'printed' => $part === null ? null : $this->kit->printedAt($part),
             'bag' => $this->bagOf[$step->designator] ?? null,
         ];
     }

@@ -31,7 +31,7 @@ final readonly class BoardDocument
                 'height' => $body->height,
                 'kind' => $part?->kind()->value,
                 'outline' => $body->outline->name,
-                'legend' => $part?->notes->legend,
+                'legend' => $part === null ? null : $kit->printedAt($part),
             ];
         }
 

@@ -72,6 +72,20 @@ final readonly class Kit
         return $bodies;
     }
 
+    /** What its board prints at a part: as the maker says, else as the letters of the legend were read; null where neither tells. */
+    public function printedAt(KitPart $part): ?string
+    {
+        return $part->notes->legend ?? ($this->findings->drawn->prints[$part->designator] ?? null)?->legend();
+    }
+
+    /** The very text its board prints for its value, said or read; empty where neither tells. */
+    public function printedValue(KitPart $part): string
+    {
+        return $part->notes->prints !== ''
+            ? $part->notes->prints
+            : $this->findings->drawn->prints[$part->designator]->value ?? '';
+    }
+
     public function withSettings(Settings $settings): self
     {
         return $this->choosing(

@@ -7,6 +7,7 @@ namespace Chiralex\Kit;
 use Chiralex\Bom\Line;
 use Chiralex\Bom\Provision;
 use Chiralex\Bom\Recognition;
+use Chiralex\Marking\Spellings;
 use Chiralex\Part\Kind;
 use Chiralex\Part\KindRow;
 use Chiralex\Part\Kinds;
@@ -43,6 +44,22 @@ final readonly class KitPart
     {
         return $this->recognition->value?->value->plain() ??
             mb_strtolower((string) preg_replace('~\s+~u', '', $this->line->cells->value));
+    }
+
+    /** @return list<string> ways in which a board may print its value, without blanks */
+    public function spellings(): array
+    {
+        $value = $this->recognition->value?->value;
+        $written = (string) preg_replace('~\s+~u', '', $this->line->cells->value);
+
+        return array_values(
+            array_unique(
+                array_filter(
+                    [$written, ...$value === null ? [] : Spellings::of($value)],
+                    static fn(string $text): bool => mb_strlen($text) >= 2,
+                ),
+            ),
+        );
     }
 
     /** The tolerance, wherever the row says it: in the value, in its own column, in description or package; null where nowhere. */

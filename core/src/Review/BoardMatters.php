@@ -64,7 +64,7 @@ final readonly class BoardMatters implements MatterSource
     {
         $matters = [];
         foreach ($kit->parts as $part) {
-            $code = $this->place($part, $kit->findings->hasPlacements);
+            $code = $this->place($part, $kit);
             if ($code !== null) {
                 $matters[] = new Matter(
                     MatterSeverity::Warn,
@@ -79,13 +79,13 @@ final readonly class BoardMatters implements MatterSource
         return $matters;
     }
 
-    private function place(KitPart $part, bool $hasPlacements): ?string
+    private function place(KitPart $part, Kit $kit): ?string
     {
         if ($part->place->placement !== null) {
-            return $part->notes->legend === 'nothing' ? 'board.unprinted' : null;
+            return $kit->printedAt($part) === 'nothing' ? 'board.unprinted' : null;
         }
         $expected =
-            $hasPlacements &&
+            $kit->findings->hasPlacements &&
             $part->row->onBoard &&
             $part->supply->isOnBoard() &&
             $part->place->socket === null &&

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Chiralex\Review;
 
+use Chiralex\Kit\Kit;
 use Chiralex\Kit\KitPart;
 use Chiralex\Marking\CodeDecoding;
 use Chiralex\Marking\Codes;
@@ -24,8 +25,10 @@ final readonly class PrintMatters implements MatterSource
             if (!$part->supply->isOnBoard()) {
                 continue;
             }
-            if ($part->notes->prints !== '') {
-                array_push($matters, ...$this->compared($part));
+            $printed = $subject->kit->printedValue($part);
+            $printed = $printed === '' ? $this->another($part, $subject->kit) : $printed;
+            if ($printed !== '') {
+                array_push($matters, ...$this->compared($part, $printed));
             }
             if ($part->notes->fileValue !== '' && !$this->agrees($part, $part->notes->fileValue)) {
                 $matters[] = new Matter(
@@ -56,17 +59,34 @@ final readonly class PrintMatters implements MatterSource
                     str_starts_with(self::plain($text), self::plain($part->line->cells->value));
     }
 
+    /** A word of the legend beside a part that reads as a value of its unit, though not as its own. */
+    private function another(KitPart $part, Kit $kit): string
+    {
+        $unit = $part->recognition->value?->value->unit;
+        if ($unit === null) {
+            return '';
+        }
+        foreach ($kit->findings->drawn->prints[$part->designator]->others ?? [] as $word) {
+            $looks = preg_match('~^\d+(\.\d+)?[RKMNUP]\d*[FH]?$|^[1-9]\d{2,3}$~', $word) === 1;
+            if ($looks && (new ValueReader())->read($word, $unit) instanceof ParsedValue) {
+                return $word;
+            }
+        }
+
+        return '';
+    }
+
     /** @return list<Matter> */
-    private function compared(KitPart $part): array
+    private function compared(KitPart $part, string $prints): array
     {
         $value = $part->recognition->value?->value;
         $args = [
             'designator' => $part->designator,
-            'prints' => $part->notes->prints,
+            'prints' => $prints,
             'value' => $value?->display() ?? $part->line->cells->value,
         ];
         if ($value === null) {
-            $same = self::plain($part->notes->prints) === self::plain($part->line->cells->value);
+            $same = self::plain($prints) === self::plain($part->line->cells->value);
 
             return $same
                 ? []
@@ -76,14 +96,14 @@ final readonly class PrintMatters implements MatterSource
                     ]),
                 ];
         }
-        $typed = (new ValueReader())->read($part->notes->prints, $value->unit);
+        $typed = (new ValueReader())->read($prints, $value->unit);
         $printed = $typed instanceof ParsedValue ? [$typed->value] : [];
         try {
             $printed = [
                 ...$printed,
                 ...array_map(
                     static fn(CodeDecoding $reading) => $reading->value,
-                    (new Codes())->read($part->notes->prints, $value->unit),
+                    (new Codes())->read($prints, $value->unit),
                 ),
             ];
         } catch (NoDecoding) {

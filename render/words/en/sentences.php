@@ -101,7 +101,7 @@ return [
     'file.left.fault' => '{fault}',
     'file.left.commands' => '{count} commands not understood',
     'file.left.commands-one' => '1 command not understood',
-    'file.left.older' => 'It moves, turns or inverts its whole image ({commands}), which is not followed; export it again.',
+    'file.left.older' => 'It takes in another file ({commands}), which is not followed; drop the layer as one file.',
     'file.guess.unit-inch' => 'It names no unit; taken as inches. If the board comes out wrong, export it again with its unit.',
     'file.guess.unit-mm' => 'It names no unit; taken as millimetres. If the board comes out wrong, export it again with its unit.',
     'file.guess.zeros' => 'It does not say which zeros it leaves out; taken as the leading ones. If holes lie wrong, export it again with decimal points.',

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Chiralex\Board\Layer;
 
 use Chiralex\Board\Exception\UnreadableLayer;
+use Chiralex\Board\Layer\Internal\ImageFrame;
 use Chiralex\Board\Layer\Internal\OpenSheet;
 use Chiralex\Board\Layer\Internal\Operations;
 use Chiralex\Board\Layer\Internal\Pen;
@@ -19,8 +20,8 @@ use Chiralex\Limits;
  */
 final readonly class LayerReader
 {
-    /** Commands of older files that move, turn or invert a whole image; they are not followed. */
-    private const NOT_FOLLOWED = ['AS', 'IF', 'IP', 'IR', 'MI', 'OF', 'SF'];
+    /** Takes in another file, which is not at hand. */
+    private const NOT_FOLLOWED = ['IF'];
 
     /** True for bytes that look like a layer file. */
     public static function isLayer(string $bytes): bool
@@ -35,6 +36,7 @@ final readonly class LayerReader
     {
         $pen = new Pen();
         $words = 0;
+        $frame = ImageFrame::plain();
         $objects = $open = $passed = [];
         $isWhole = false;
         $operations = new Operations($file);
@@ -49,7 +51,9 @@ final readonly class LayerReader
                 $open = $sheet === null ? $open : [...$open, $sheet];
                 $pen =
                     $sheet?->block === null ? (new Settings())->take($pen, $word->text) : $pen->placing(new Placing());
-                $passed += self::isFollowed($word->text) ? [] : [substr($word->text, 0, 2) => true];
+                $frame = $frame->take($word->text, $pen->scale->unit ?? Settings::INCH);
+                $command = substr($word->text, 0, 2);
+                $passed += in_array($command, self::NOT_FOLLOWED, true) ? [$command => true] : [];
             } else {
                 [$pen, $laid] = $operations->take($pen, $word->text, $word->line);
                 array_push($objects, ...$laid);
@@ -69,7 +73,7 @@ final readonly class LayerReader
         return new Layer(
             $file,
             $pen->attributes->file['.FileFunction'] ?? [],
-            $objects,
+            $frame->over($objects),
             $isWhole,
             array_keys($passed),
             $pen->scale->unit === null,
@@ -103,15 +107,5 @@ final readonly class LayerReader
         }
 
         return [$pen, $objects, $open];
-    }
-
-    /** An older command that moves by nothing, `OFA0B0`, `MIA0B0`, `SFA1.0B1.0`, `IR0`, `ASAXBY`, changes nothing. */
-    private static function isFollowed(string $text): bool
-    {
-        return !in_array(substr($text, 0, 2), self::NOT_FOLLOWED, true) ||
-            preg_match(
-                '~^(?:(?:OF|MI)(?:A[+0.]+)?(?:B[+0.]+)?|SF(?:A1\.?0*)?(?:B1\.?0*)?|IR0+|IPPOS|ASAXBY)$~',
-                $text,
-            ) === 1;
     }
 }

@@ -6,6 +6,8 @@ namespace Chiralex\Board\Legend;
 
 use Chiralex\Board\Layer\Layer;
 use Chiralex\Board\Layer\LayerObject;
+use Chiralex\Board\Letters\LetterReader;
+use Chiralex\Board\Letters\PlaceWords;
 use Chiralex\Board\PlacedBody;
 use Chiralex\Board\Point;
 
@@ -32,9 +34,11 @@ final readonly class LegendReader
     /**
      * @param list<PlacedBody> $bodies on the side of the legend
      * @param list<string> $directed designators of those that have a direction
+     * @param array<string, list<string>> $names texts by which the legend may name a part, by designator
+     * @param array<string, list<string>> $values spellings of its value
      * @return list<PlacePrint> in natural order of designators
      */
-    public function prints(Layer $layer, array $bodies, array $directed): array
+    public function prints(Layer $layer, array $bodies, array $directed, array $names = [], array $values = []): array
     {
         usort($bodies, static fn(PlacedBody $a, PlacedBody $b): int => strnatcmp($a->designator, $b->designator));
         $dark = array_values(array_filter($layer->objects, static fn(LayerObject $each): bool => $each->isDark));
@@ -47,6 +51,7 @@ final readonly class LegendReader
                 ),
             ),
         );
+        $words = (new LetterReader())->places($signs->rest, $bodies, $names, $values);
         $mine = $letters = [];
         $near = self::near($bodies);
         foreach ($signs->rest as $object) {
@@ -69,6 +74,7 @@ final readonly class LegendReader
                         ? 'plus'
                         : 'some')
                     : 'none',
+                $words[$body->designator] ?? null,
             ),
             $bodies,
             array_keys($bodies),
@@ -109,8 +115,13 @@ final readonly class LegendReader
      * @param list<Stroke> $letters beside it
      * @param string $direction `plus` where a plus sign stands at one of its pins, `some` where it has a direction, `none` where it has not
      */
-    private function print(PlacedBody $body, array $strokes, array $letters, string $direction): PlacePrint
-    {
+    private function print(
+        PlacedBody $body,
+        array $strokes,
+        array $letters,
+        string $direction,
+        ?PlaceWords $words,
+    ): PlacePrint {
         [$a, $b] = self::half($body);
         [$edge, $small] = self::drawn($strokes, $a, $b);
         $drawn = $edge >= self::DRAWN * 4 * ($a + $b);
@@ -119,9 +130,21 @@ final readonly class LegendReader
         $isMinus = $direction === 'some' && $mark === 'none' && $signs->hasMinus($body, [...$letters, ...$strokes]);
         $mark = $isMinus ? 'minus' : $mark;
         $text = count($letters) >= self::STROKES || ($small > self::STROKES && $mark === 'none');
-        $shows = [...$text ? ['designator'] : [], ...$drawn ? ['outline'] : []];
+        $isRead = $words !== null && $words->isRead();
+        $shows = [
+            ...($isRead ? $words->name : $text) ? ['designator'] : [],
+            ...$isRead && $words->value !== '' ? ['value'] : [],
+            ...$drawn ? ['outline'] : [],
+        ];
 
-        return new PlacePrint($body->designator, $shows === [] ? ['nothing'] : $shows, $mark);
+        return new PlacePrint(
+            $body->designator,
+            $shows === [] ? ['nothing'] : $shows,
+            $mark,
+            $isRead,
+            $words->value ?? '',
+            $words->others ?? [],
+        );
     }
 
     /**

@@ -14,6 +14,8 @@ final readonly class Pluses
     private const LENGTH = [0.5, 3.0];
     /** Middles this near are one, millimetres. */
     private const SAME = 0.3;
+    /** The lines of a 4 cross too, but not in their middles: those of a plus lie this near, of their length. */
+    private const ASIDE = 0.12;
     /** Lines off square by no more than this share are square. */
     private const SQUARE = 0.15;
     /** Where more strokes than this lie on one spot, none of them is a sign. */
@@ -89,7 +91,8 @@ final readonly class Pluses
 
         return min($one->length(), $other->length()) >= 0.7 * max($one->length(), $other->length()) &&
             $dot <= self::SQUARE * $one->length() * $other->length() &&
-            $one->middle()->distanceTo($other->middle()) <= self::SAME;
+            $one->middle()->distanceTo($other->middle()) <=
+                min(self::SAME, self::ASIDE * min($one->length(), $other->length()));
     }
 
     /**

@@ -150,16 +150,24 @@ final readonly class BoardFiles
                 $directed = $part->direction->polarised ? [...$directed, (string) $name] : $directed;
             }
         }
+        $names = $values = [];
+        foreach ($bodies as $body) {
+            $printed = [$body->designator, ...array_map(strval(...), array_keys($socketed, $body->designator, true))];
+            $names[$body->designator] = $printed;
+            $values[$body->designator] = array_merge(
+                ...array_map(static fn(string $name): array => $parts[$name]->spellings(), $printed),
+            );
+        }
         $prints = [];
         foreach ($layers as $layer) {
-            foreach ((new LegendReader())->prints($layer, $bodies, $directed) as $print) {
+            foreach ((new LegendReader())->prints($layer, $bodies, $directed, $names, $values) as $print) {
                 $prints[$print->designator] ??= $print;
             }
         }
         // Where a socket sits, what is printed for it is printed for its IC.
         foreach ($socketed as $ic => $socket) {
             $print = $prints[$socket] ?? null;
-            $prints += $print === null ? [] : [$ic => new PlacePrint($ic, $print->shows, $print->mark)];
+            $prints += $print === null ? [] : [$ic => $print->of((string) $ic)];
         }
 
         return $prints;

@@ -205,19 +205,52 @@ final class LayerReaderTest extends TestCase
         self::assertFalse((new LayerReader())->read('%FSLAX24Y24*%G71*X1Y1D03*M02*', 'a.gbr')->isUnitGuessed);
     }
 
-    public function test_older_commands_that_move_or_invert_an_image_are_named_unless_they_change_nothing(): void
+    /** @return iterable<string, array{string, list<float>}> commands and where they put the point 3, 1 */
+    public static function olderCommands(): iterable
     {
-        $head = '%FSLAX24Y24*%%MOIN*%';
+        yield 'offset' => ['%OFA1.5B-0.5*%', [4.5, 0.5]];
+        yield 'scale' => ['%SFA2.0B.5*%', [6.0, 0.5]];
+        yield 'mirrored A' => ['%MIA1B0*%', [-3.0, 1.0]];
+        yield 'mirrored B' => ['%MIA0B1*%', [3.0, -1.0]];
+        yield 'axes exchanged' => ['%ASAYBX*%', [1.0, 3.0]];
+        yield 'turned' => ['%IR90*%', [-1.0, 3.0]];
+        yield 'moved, then turned' => ['%IR180*%%OFA1.0B0*%', [-4.0, -1.0]];
+        yield 'mirrored, then moved' => ['%OFA10.0B0*%%MIA1B0*%', [7.0, 1.0]];
+        yield 'nothing' => ['%OFA0.000B0*%%IPPOS*%%MIA0B0*%%SFA1.0B1.0*%%IR0*%%ASAXBY*%', [3.0, 1.0]];
+        yield 'the last counts' => ['%OFA5.0B0*%%OFA1.0B0*%', [4.0, 1.0]];
+    }
 
-        self::assertSame(
-            ['OF', 'IP', 'MI'],
-            (new LayerReader())->read("{$head}%OFA1.0B0*%%IPNEG*%%MIA1B0*%M02*", 'a.gbr')->passed,
+    /** @param list<float> $at */
+    #[DataProvider('olderCommands')]
+    public function test_older_commands_move_a_whole_image(string $commands, array $at): void
+    {
+        $layer = (new LayerReader())->read(
+            "%FSLAX24Y24*%%MOMM*%{$commands}%ADD10C,0.1*%D10*X30000Y10000D03*M02*",
+            'a.gbr',
         );
-        self::assertSame(
-            [],
-            (new LayerReader())->read("{$head}%OFA0.000B0*%%IPPOS*%%MIA0B0*%%SFA1.0B1.0*%%IR0*%%ASAXBY*%M02*", 'a.gbr')
-                ->passed,
+
+        self::assertSame([], $layer->passed);
+        self::assertEqualsWithDelta($at, [$layer->objects[0]->points[0]->x, $layer->objects[0]->points[0]->y], 1e-9);
+    }
+
+    public function test_a_negative_image_is_ink_with_its_objects_cut_out(): void
+    {
+        $layer = (new LayerReader())->read(
+            '%FSLAX24Y24*%%MOMM*%%IPNEG*%%ADD10C,2.0*%D10*X10000Y10000D03*X90000Y50000D03*M02*',
+            'a.gbr',
         );
+
+        self::assertSame([true, false, false], array_column($layer->objects, 'isDark'));
+        self::assertEqualsWithDelta(
+            [10.0, 6.0],
+            [$layer->objects[0]->points[2]->x, $layer->objects[0]->points[2]->y],
+            0.01,
+        );
+    }
+
+    public function test_a_command_that_takes_in_another_file_is_named(): void
+    {
+        self::assertSame(['IF'], (new LayerReader())->read('%FSLAX24Y24*%%MOIN*%%IFother.gbr*%M02*', 'a.gbr')->passed);
     }
 
     public function test_steps_are_repeated_column_by_column_and_end_where_others_begin(): void

@@ -34,6 +34,7 @@ const line = (over: Partial<PartLine>): PartLine => ({
   alikeInAll: 0,
   prints: '',
   usedAt: '',
+  legendRead: null,
   note: '',
   substitutes: { allowed: [], forbidden: [], warnings: [], dependents: [] },
   reasons: [],

@@ -44,7 +44,9 @@ export function BoardPrint({ line }: { line: PartLine }) {
             disabled={!kit.mayEdit || kit.saving}
             onChange={(event) => void save('legend', event.target.value)}
           >
-            <option value="">not said</option>
+            <option value="">
+              {line.legendRead === null ? 'not said' : `${LEGENDS[line.legendRead] ?? line.legendRead} (read)`}
+            </option>
             {Object.entries(LEGENDS).map(([word, text]) => (
               <option key={word} value={word}>
                 {text}
