@@ -58,7 +58,8 @@ $app = Application::configure(basePath: dirname(__DIR__))
         );
         $exceptions->render(
             static fn(UnusableFile|ChiralexException $fault): JsonResponse => new JsonResponse(
-                ['message' => $fault->getMessage()],
+                ['message' => $fault->getMessage()] +
+                    ($fault instanceof UnusableFile && $fault->lists !== [] ? ['lists' => $fault->lists] : []),
                 422,
             ),
         );

@@ -8,6 +8,7 @@ declare(strict_types=1);
  */
 
 require __DIR__ . '/../../vendor/autoload.php';
+require __DIR__ . '/demo-boards/CircuitSheet.php';
 require __DIR__ . '/demo-boards/StrokeLetters.php';
 require __DIR__ . '/demo-boards/LegendPainter.php';
 
@@ -151,6 +152,12 @@ foreach (['frost-bell', 'halt-signal', 'kiln-watch'] as $name) {
     array_map(unlink(...), [...glob("{$folder}/*.gbr"), ...glob("{$folder}/*.drl"), ...glob("{$folder}/*.ipc")]);
     $kit = (new KitReader())->read((new KitFiles())->fromPath($folder));
     $circuit = require __DIR__ . "/demo-boards/{$name}.php";
+    if (isset($circuit['sheet'])) {
+        file_put_contents(
+            "{$folder}/circuit.svg",
+            CircuitSheet::svg($kit, $circuit['sheet'], array_merge(...array_values($circuit['nets']))),
+        );
+    }
     foreach ($kit->boards as $board) {
         $start = count($kit->boards) === 1 ? "{$folder}/" : "{$folder}/{$board->name}-";
         $corners = array_map(static fn(Point $corner): array => [$corner->x, $corner->y], $board->outline->corners);

@@ -10,6 +10,8 @@ use App\Policies\Role;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Str;
 use Illuminate\Testing\TestResponse;
+use PhpOffice\PhpSpreadsheet\Spreadsheet;
+use PhpOffice\PhpSpreadsheet\Writer\Xlsx;
 
 /** Layer files dropped on a draft, from where a part is reached, and the log of a pilot build. */
 final class BoardFilesTest extends FeatureCase
@@ -143,6 +145,17 @@ final class BoardFilesTest extends FeatureCase
             array_map(static fn(array $each): array => [$each['name'], $each['role'], $each['how']], $next['files']),
         );
         self::assertSame('side', $next['files'][1]['table']['fields'][5]);
+
+        foreach ([2, 3] as $seen) {
+            $this->postJson(
+                "/api/revisions/{$draft->id}/undo",
+                ['operationId' => (string) Str::uuid()],
+                ['If-Match' => (string) $seen],
+            )->assertOk();
+        }
+        $after = $read($this->kit($files)->id);
+        self::assertSame('unknown', $after['files'][0]['how'], 'what was taken back is not said of the next one');
+        self::assertSame('', $after['files'][1]['table']['fields'][5]);
     }
 
     public function test_of_two_lists_dropped_at_once_on_a_kit_none_is_lost_without_a_word(): void
@@ -151,8 +164,32 @@ final class BoardFilesTest extends FeatureCase
         $list = "Ref,Value,Package\nR9,10k,Axial 1/4W\n";
         $this->drop($draft, $this->person(), ['one.csv' => $list, 'two.csv' => $list])
             ->assertStatus(422)
-            ->assertSee('one.csv, two.csv');
+            ->assertSee('one.csv, two.csv')
+            ->assertJsonPath('lists', ['one.csv', 'two.csv']);
         self::assertSame(0, $draft->refresh()->sequence);
+
+        $more = "{$list}R10,47k,Axial 1/4W\n";
+        $this->drop($draft, $this->person(), ['one.csv' => $list, 'two.csv' => $more], 'two.csv')->assertOk();
+        self::assertCount(2, (array) $this->getJson("/api/revisions/{$draft->id}/documents/parts")->json('lines'));
+    }
+
+    public function test_of_two_sheets_dropped_on_a_kit_the_maker_says_which_is_its_list(): void
+    {
+        $book = new Spreadsheet();
+        $book->getActiveSheet()->setTitle('old')->fromArray([['Ref', 'Value', 'Package'], ['R1', '10k', 'Axial 1/4W']]);
+        $book->createSheet()->setTitle('new')->fromArray([['Ref', 'Value', 'Package'], ['R7', '47k', 'Axial 1/4W']]);
+        $path = (string) tempnam(sys_get_temp_dir(), 'xlsx');
+        (new Xlsx($book))->save($path);
+        $bytes = (string) file_get_contents($path);
+        unlink($path);
+        $draft = $this->kit();
+
+        $this->drop($draft, $this->person(), ['lists.xlsx' => $bytes])
+            ->assertStatus(422)
+            ->assertJsonPath('lists', ['lists.xlsx: old', 'lists.xlsx: new']);
+        $this->drop($draft, $this->person(), ['lists.xlsx' => $bytes], 'lists.xlsx: new')->assertOk();
+        $lines = (array) $this->getJson("/api/revisions/{$draft->id}/documents/parts")->json('lines');
+        self::assertSame([['R7']], array_column($lines, 'designators'));
     }
 
     public function test_all_places_are_moved_over_the_outline_and_back(): void
@@ -317,7 +354,7 @@ final class BoardFilesTest extends FeatureCase
     }
 
     /** @param array<string, string> $files */
-    private function drop(Revision $draft, User $user, array $files): TestResponse
+    private function drop(Revision $draft, User $user, array $files, ?string $list = null): TestResponse
     {
         $uploads = array_map(
             static fn(string $name, string $bytes): UploadedFile => UploadedFile::fake()->createWithContent(
@@ -330,7 +367,8 @@ final class BoardFilesTest extends FeatureCase
 
         return $this->actingAs($user)->post(
             "/api/revisions/{$draft->id}/files",
-            ['operationId' => (string) Str::uuid(), 'sequence' => '0', 'files' => $uploads],
+            ['operationId' => (string) Str::uuid(), 'sequence' => '0', 'files' => $uploads] +
+                ($list === null ? [] : ['list' => $list]),
             ['Accept' => 'application/json'],
         );
     }

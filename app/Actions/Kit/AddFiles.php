@@ -35,15 +35,22 @@ final readonly class AddFiles
 
     /**
      * @param array<string, string> $dropped name as dropped to bytes
+     * @param ?string $list which of several tables is the parts list, as the maker says
      * @throws UnusableFile
      * @throws EditConflict
      * @throws ChiralexException when the kit could not be read with these files; nothing is saved then
      */
-    public function __invoke(Revision $revision, User $user, string $operationId, int $seen, array $dropped): Revision
-    {
+    public function __invoke(
+        Revision $revision,
+        User $user,
+        string $operationId,
+        int $seen,
+        array $dropped,
+        ?string $list = null,
+    ): Revision {
         $edits = $labels = [];
         foreach ($dropped as $name => $bytes) {
-            $read = (new KitFiles())->fromBytes($name, $bytes);
+            $read = (new KitFiles($list))->fromBytes($name, $bytes);
             if (
                 array_keys($read) === [TableList::LIST] &&
                 strtolower($name) !== TableList::LIST &&
@@ -59,9 +66,17 @@ final readonly class AddFiles
                 throw UnusableFile::unclear($name);
             }
             foreach ($read as $role => $content) {
-                // One of two lists would be lost without a word.
                 if (isset($labels[$role]) && in_array($role, [TableList::LIST, TableList::PLACES], true)) {
-                    throw UnusableFile::severalLists([$labels[$role], $name]);
+                    // One of two lists would be lost without a word.
+                    if (!in_array($list, [$labels[$role], $name], true)) {
+                        throw UnusableFile::severalLists([$labels[$role], $name]);
+                    }
+                    if ($list !== $name) {
+                        continue;
+                    }
+                    $edits = array_values(
+                        array_filter($edits, static fn(FileEdit $edit): bool => $edit->name !== $role),
+                    );
                 }
                 $edits[] = new FileEdit((string) $role, $content);
                 $labels[$role] = $name;

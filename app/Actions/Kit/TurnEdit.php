@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Actions\Kit;
 
+use App\Actions\Library\RememberedFiles;
 use App\Models\Revision;
 use App\Models\User;
 use App\Queries\Kit\EditHistory;
@@ -12,7 +13,11 @@ use Chiralex\ChiralexException;
 /** Takes the newest edit back, or does the edit again that was taken back last; the log only grows. */
 final readonly class TurnEdit
 {
-    public function __construct(private EditRevision $edit, private EditLog $log) {}
+    public function __construct(
+        private EditRevision $edit,
+        private EditLog $log,
+        private RememberedFiles $files,
+    ) {}
 
     /**
      * @throws EditConflict
@@ -30,13 +35,11 @@ final readonly class TurnEdit
             throw NothingToTurn::on($turn);
         }
 
-        return ($this->edit)(
-            $revisionId,
-            $user,
-            $operationId,
-            $seen,
-            array_map($this->log->edit(...), $entry->inverse),
-            $entry->id,
-        );
+        $edits = array_map($this->log->edit(...), $entry->inverse);
+        $revision = ($this->edit)($revisionId, $user, $operationId, $seen, $edits, $entry->id);
+        // What was said of a file and taken back is not said of the shop's next one either.
+        $this->files->rememberEdits($revision, $edits);
+
+        return $revision;
     }
 }

@@ -33,4 +33,10 @@ return [
             'TEST' => 'SW1.1 SW1.2 D3.2 R4.1',
         ],
     ],
+    'sheet' => [
+        'Supply' => ['J1', 'D1', 'C1', 'R1', 'ZD1', 'C2', 'C4', 'R16', 'LED3', 'JP1', 'C8'],
+        'Frost point' => ['R2', 'RV1', 'J2', 'R3', 'C5', 'R5', 'C3', 'R4', 'SW1', 'D3'],
+        'Comparator' => ['U1', 'R6', 'R7', 'R14', 'LED1', 'R10', 'R13', 'C7', 'R11', 'C6'],
+        'Bell and low battery' => ['R8', 'Q1', 'R9', 'BZ1', 'D2', 'R12', 'Q2', 'R15', 'LED2'],
+    ],
 ];

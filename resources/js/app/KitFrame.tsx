@@ -19,6 +19,7 @@ import { KitStrip } from './KitStrip';
 import { AFTER, fetchStations } from './doors';
 import { MattersFoot } from './MattersFoot';
 import { STATIONS } from './stations';
+import { WhichList, type Which } from './WhichList';
 import styles from './KitFrame.module.css';
 
 /** A kit: the strip of stations, the station, and what is to settle there. */
@@ -38,6 +39,7 @@ export function KitFrame() {
   const [conflict, setConflict] = useState<Conflict | null>(null);
   const [fault, setFault] = useState<string | null>(null);
   const [saved, setSaved] = useState(0);
+  const [which, setWhich] = useState<Which | null>(null);
   useEffect(() => {
     const waiting = setTimeout(fetchStations, AFTER);
     return () => {
@@ -67,6 +69,18 @@ export function KitFrame() {
       refused(refusal);
       return refusal.conflict ? 'conflict' : 'refused';
     }
+  };
+  const drop = (files: readonly File[], list?: string) => {
+    setWhich(null);
+    add.mutate(list === undefined ? { files } : { files, list }, {
+      onError: (why) => {
+        if (why.lists.length > 0) setWhich({ files, lists: why.lists });
+        else refused(why);
+      },
+      onSuccess: () => {
+        setFault(null);
+      },
+    });
   };
   const takeTurn = (way: 'undo' | 'redo') => {
     if (!mayEdit || !header.data?.[way]) return;
@@ -108,6 +122,7 @@ export function KitFrame() {
           toggleWhy,
           save,
           saving: edit.isPending,
+          drop,
         }}
       >
         <DropZone
@@ -119,13 +134,7 @@ export function KitFrame() {
                   ? 'This revision is released and does not change any more; begin a new revision on the Shelf.'
                   : 'Your account may look at this but not change it.',
               );
-            else
-              add.mutate(files, {
-                onError: refused,
-                onSuccess: () => {
-                  setFault(null);
-                },
-              });
+            else drop(files);
           }}
         >
           <div className={styles['kit']}>
@@ -158,6 +167,15 @@ export function KitFrame() {
             />
           </div>
         </DropZone>
+        <WhichList
+          which={which}
+          onChoose={(list) => {
+            if (which) drop(which.files, list);
+          }}
+          onClose={() => {
+            setWhich(null);
+          }}
+        />
         <ConflictDialog
           conflict={conflict}
           onKeepTheirs={() => {

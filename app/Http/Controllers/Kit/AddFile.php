@@ -21,7 +21,14 @@ final readonly class AddFile
     ): JsonResponse {
         return new JsonResponse(
             $header->of(
-                $add($revision, $request->maker(), $request->operationId(), $request->seen(), $request->dropped()),
+                $add(
+                    $revision,
+                    $request->maker(),
+                    $request->operationId(),
+                    $request->seen(),
+                    $request->dropped(),
+                    $request->list(),
+                ),
             ),
         );
     }

@@ -20,7 +20,14 @@ final class AddFileRequest extends FormRequest
             'sequence' => ['required', 'integer', 'min:0'],
             'files' => ['required', 'array', 'min:1', 'max:20'],
             'files.*' => ['required', 'file'],
+            'list' => ['sometimes', 'string', 'max:190'],
         ];
+    }
+
+    /** Which of several tables is the parts list. */
+    public function list(): ?string
+    {
+        return $this->has('list') ? $this->string('list')->toString() : null;
     }
 
     public function seen(): int

@@ -19,6 +19,12 @@ export class Refused extends Error {
     return Array.isArray(body?.headers) ? body.headers.map(String) : [];
   }
 
+  /** The tables of which any may be the parts list. */
+  get lists(): readonly string[] {
+    const body = this.body as { lists?: unknown } | null;
+    return Array.isArray(body?.lists) ? body.lists.map(String) : [];
+  }
+
   /** Both texts, when somebody else changed the draft in between. */
   get conflict(): Conflict | null {
     return this.status === 409 ? (this.body as Conflict) : null;

@@ -234,11 +234,15 @@ export function useTurn(id: number) {
 
 export function useAddFiles(id: number) {
   const queries = useQueryClient();
-  return useMutation<Header, Refused, readonly File[]>({
+  return useMutation<Header, Refused, { files: readonly File[]; list?: string }>({
     scope: writes(id),
-    mutationFn: async (files) => {
+    mutationFn: async ({ files, list }) => {
       const seen = queries.getQueryData<Header>(['revision', id, 'header'])?.sequence ?? 0;
-      const fields = { operationId: crypto.randomUUID(), sequence: String(seen) };
+      const fields = {
+        operationId: crypto.randomUUID(),
+        sequence: String(seen),
+        ...(list === undefined ? {} : { list }),
+      };
       return api.form('/revisions/{revision}/files', fields, asFields(files), { revision: id });
     },
     onSuccess: (header) => afterEdit(queries, id, header),

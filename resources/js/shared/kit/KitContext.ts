@@ -19,6 +19,8 @@ type KitView = {
   toggleWhy: () => void;
   save: (changes: readonly Change[]) => Promise<Saved>;
   saving: boolean;
+  /** puts dropped files into the draft; what is refused is said in the foot */
+  drop: (files: readonly File[]) => void;
 };
 
 export const KitContext = createContext<KitView | null>(null);

@@ -39,6 +39,7 @@ export function aKit(given: Partial<KitView> = {}, answer: Saved = 'saved') {
     why: false,
     toggleWhy: vi.fn(),
     saving: false,
+    drop: vi.fn(),
     ...given,
     save,
   };

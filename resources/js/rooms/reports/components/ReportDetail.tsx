@@ -1,9 +1,8 @@
-import { useState } from 'react';
 import { useReport, type Report, type Reports } from '@/shared/api';
-import { Circuit } from '@/shared/circuit';
 import { AnswerForm } from './AnswerForm';
 import { FaqForm } from './FaqForm';
 import { JudgeForm } from './JudgeForm';
+import { Traced } from './Traced';
 import { Button, Loading, OutLink, TextLink } from '@/shared/ui';
 import { clsx } from 'clsx';
 import ink from '@/shared/style/ink.module.css';
@@ -13,7 +12,6 @@ import styles from './reports.module.css';
 /** One report: the customer's words and where they come from; judgement, answer, FAQ. */
 export function ReportDetail({ id, words, onOpen }: { id: number; words: Reports; onOpen: (id: number) => void }) {
   const report = useReport(id);
-  const [part, look] = useState<string | null>(null);
   if (report.error) return <p className={ui['loading']}>{report.error.message}</p>;
   if (!report.data) return <Loading what="Reading the report" />;
   const now = report.data;
@@ -44,7 +42,7 @@ export function ReportDetail({ id, words, onOpen }: { id: number; words: Reports
       )}
       <JudgeForm key={`${String(id)} ${now.symptom ?? ''}`} report={now} words={words} />
       <AnswerForm report={now} />
-      {now.revisionId !== null && <Circuit id={now.revisionId} lit={part} onPick={look} />}
+      {now.revisionId !== null && <Traced key={now.revisionId} id={now.revisionId} />}
       {now.symptom !== null && now.cause !== null && now.revisionId !== null && (
         <FaqForm
           key={`${now.symptom} ${now.cause}`}

@@ -1,5 +1,5 @@
 import { useState, type CSSProperties } from 'react';
-import { useAddFiles, useApproach, useBoards, type BoardDrawing, type BoardPart } from '@/shared/api';
+import { useApproach, useBoards, type BoardDrawing, type BoardPart } from '@/shared/api';
 import { BoardPane } from '@/shared/board';
 import { useKit } from '@/shared/kit';
 import { Button, FileButton, Segment, Segments, Split, Loading } from '@/shared/ui';
@@ -18,12 +18,10 @@ import styles from './board-station.module.css';
 export function Board() {
   const kit = useKit();
   const boards = useBoards(kit.id);
-  const add = useAddFiles(kit.id);
   const reached = useApproach(kit.id, kit.selected, null);
   const [chosen, choose] = useState<string | null>(null);
   const [shaded, setShaded] = useState(false);
   const [full, setFull] = useState(false);
-  const [fault, setFault] = useState('');
   const [dragging, setDragging] = useState(false);
   const board = boards.data?.boards.find((each) => each.name === chosen) ?? boards.data?.boards[0];
   const drag = useShiftDrag(board, (way) => {
@@ -67,28 +65,9 @@ export function Board() {
               </Segments>
             )}
             <span className={ui['end']}>
-              {kit.mayEdit && (
-                <FileButton
-                  label="Add board files"
-                  onFiles={(files) => {
-                    add.mutate(files, {
-                      onError: (why) => {
-                        setFault(why.message);
-                      },
-                      onSuccess: () => {
-                        setFault('');
-                      },
-                    });
-                  }}
-                />
-              )}
+              {kit.mayEdit && <FileButton label="Add board files" onFiles={kit.drop} />}
             </span>
           </div>
-          {fault !== '' && (
-            <p className={styles['boardfault']} role="alert">
-              {fault}
-            </p>
-          )}
           <div className={styles['above']} tabIndex={0} role="region" aria-label="Facts and files of the board">
             <BoardMatters />
             <PlaceShift board={board} dragging={dragging} onDragging={setDragging} />
