@@ -106,7 +106,11 @@ final readonly class SvgDrawing
             }
         }
         $word = $element->localName === 'text' ? trim($element->textContent) : '';
-        $mark = preg_match('~^[A-Za-z]{1,6}\d{1,4}[A-Za-z]?$~', $word) === 1 ? " data-word=\"{$word}\"" : '';
+        // `R1`, and `R1 470` in one text.
+        $mark =
+            preg_match('~^([A-Za-z]{1,6}\d{1,4}[A-Za-z]?)(?=$|[\s:,;=(/])~', $word, $found) === 1
+                ? " data-word=\"{$found[1]}\""
+                : '';
 
         return "<{$element->localName}{$attributes}{$mark}" .
             self::look($element, $styles) .

@@ -60,6 +60,18 @@ final class CircuitDrawingTest extends TestCase
         self::assertStringContainsString('font-size="4px"', $drawing['pages'][0]);
     }
 
+    public function test_a_designator_with_its_value_in_one_text_is_marked_and_the_beginning_of_a_word_is_not(): void
+    {
+        $names = static fn(string $text): array => self::drawn(
+            "<svg xmlns=\"http://www.w3.org/2000/svg\" viewBox=\"0 0 9 9\"><text>{$text}</text></svg>",
+        )['names'];
+
+        self::assertSame(['R1'], $names('R1 470'));
+        self::assertSame(['R1'], $names('R1=470'));
+        self::assertSame([], $names('R1-old'));
+        self::assertSame([], $names('over R1'));
+    }
+
     public function test_a_pdf_is_a_picture_with_the_places_of_its_words(): void
     {
         $drawing = (new CircuitDrawings())->of(['circuit.pdf' => self::pdf('R1 and C22')], [], ['R1', 'C22', 'D1'])[0];
