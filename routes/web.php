@@ -31,6 +31,7 @@ use App\Http\Controllers\Kit\ShowBoards;
 use App\Http\Controllers\Kit\ShowDifference;
 use App\Http\Controllers\Kit\ShowDocument;
 use App\Http\Controllers\Kit\ShowDrawings;
+use App\Http\Controllers\Kit\ShowFacts;
 use App\Http\Controllers\Kit\ShowPicture;
 use App\Http\Controllers\Kit\ShowSkyline;
 use App\Http\Controllers\Kit\TryOrder;
@@ -171,6 +172,7 @@ Route::prefix('api')->group(function (): void {
                 ->middleware('can:see-kits')
                 ->name('revisions.difference');
             Route::get('/boards', ShowBoards::class)->middleware('can:see-kits')->name('revisions.boards');
+            Route::get('/facts', ShowFacts::class)->middleware('can:see-kits')->name('revisions.facts');
             Route::get('/drawings', ShowDrawings::class)->middleware('can:see-kits')->name('revisions.drawings');
             Route::get('/skyline/{step}', ShowSkyline::class)->middleware('can:see-kits')->name('revisions.skyline');
             Route::get('/approach/{designator}', ShowApproach::class)

@@ -61,6 +61,7 @@ $routes = [
     'get /revisions/{revision}/documents/old-text' => 'OldText',
     'get /revisions/{revision}/boards' => 'Boards',
     'get /revisions/{revision}/drawings' => 'Drawings',
+    'get /revisions/{revision}/facts' => 'Facts',
     'get /revisions/{revision}/difference/{earlier}' => 'Difference',
     'get /revisions/{revision}/skyline/{step}' => 'Skyline',
     'get /revisions/{revision}/approach/{designator}' => 'Approach',
@@ -154,6 +155,8 @@ $query = static fn(string ...$names): array => array_map(
 $bodies = require __DIR__ . '/openapi-bodies.php';
 // Edits are checked by the core; their shapes come from its tables.
 $defs['Change'] = EditSchema::document();
+$defs['Facts']['properties']['facts'] = EditSchema::factsDocument();
+$defs['Facts']['properties']['lines'] = EditSchema::linesDocument();
 $defs['Conflict']['properties']['mine']['items'] = ['$ref' => '#/components/schemas/Change'];
 $bodies['post /revisions/{revision}/edits']['application/json']['schema']['properties']['changes']['items'] = [
     '$ref' => '#/components/schemas/Change',

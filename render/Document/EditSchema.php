@@ -7,6 +7,7 @@ namespace ChiralexRender\Document;
 use Chiralex\Board\Files\FileRole;
 use Chiralex\Kit\Data\KitSchema;
 use Chiralex\Kit\Edit\EditKind;
+use Chiralex\Kit\Edit\FactEdit;
 use Chiralex\Kit\Hazard;
 use Chiralex\Table\Data\HeaderSynonyms;
 
@@ -47,6 +48,7 @@ final readonly class EditSchema
                     self::NOTHING,
                     self::orNull([self::TEXT, ['type' => 'boolean']]),
                 ),
+                self::shape(EditKind::Fact, ['enum' => FactEdit::FACTS], self::NOTHING, self::orNull(self::facts())),
                 self::shape(EditKind::Block, $name, self::NOTHING, self::orNull([self::TEXT, $list])),
                 self::shape(
                     EditKind::FirstKit,
@@ -118,6 +120,40 @@ final readonly class EditSchema
         }
 
         return self::orNull($shapes);
+    }
+
+    /** @return array<string, mixed> all facts of a kit by name, null where nothing is said */
+    public static function factsDocument(): array
+    {
+        $facts = [];
+        foreach (FactEdit::FACTS as $fact) {
+            $facts[$fact] = self::orNull([KitFileSchema::at(explode('.', $fact))]);
+        }
+
+        return [
+            'type' => 'object',
+            'properties' => $facts,
+            'required' => FactEdit::FACTS,
+            'additionalProperties' => false,
+        ];
+    }
+
+    /** @return array<string, mixed> what is said of each part */
+    public static function linesDocument(): array
+    {
+        return KitFileSchema::at(['lines']);
+    }
+
+    /** @return list<array<string, mixed>> what any fact of the kit can be */
+    private static function facts(): array
+    {
+        $shapes = [];
+        foreach (FactEdit::FACTS as $fact) {
+            $shape = KitFileSchema::at(explode('.', $fact));
+            $shapes = in_array($shape, $shapes, true) ? $shapes : [...$shapes, $shape];
+        }
+
+        return $shapes;
     }
 
     /** @return array<string, mixed> a test with what is emptied as null */

@@ -162,7 +162,7 @@ final class SheetsTest extends TestCase
     public function test_a_kit_with_nothing_to_drill_says_so_instead_of_an_empty_sheet(): void
     {
         self::assertStringContainsString(
-            'Nothing of this kit is drilled. Say holes in kit.json',
+            'Nothing of this kit is drilled. Say holes under Facts',
             (new DrillSheet(Words::english()))->of(self::kit('halt-signal'), 'A4', ''),
         );
     }

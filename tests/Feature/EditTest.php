@@ -6,6 +6,7 @@ namespace Tests\Feature;
 
 use App\Models\Edit;
 use App\Models\Revision;
+use App\Policies\Role;
 use Illuminate\Database\QueryException;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
@@ -234,5 +235,37 @@ final class EditTest extends FeatureCase
         self::assertGreaterThan(0, $change['by']['blockSwitches'] ?? 0, (string) json_encode($change));
         self::assertTrue($change['worse']);
         self::assertStringContainsString('of block more', $change['text']);
+    }
+
+    public function test_what_is_said_of_the_kit_as_a_whole_is_read_back_and_undone(): void
+    {
+        $maker = $this->person();
+        $draft = $this->kit();
+        $this->edit($maker, $draft, 0, [
+            ['type' => 'fact', 'target' => 'name', 'field' => '', 'value' => 'Level Crossing'],
+            ['type' => 'fact', 'target' => 'groups.before', 'field' => '', 'value' => [['R1', 'R2']]],
+            ['type' => 'line', 'target' => 'D1', 'field' => 'polarity', 'value' => ['mark' => 'band', 'pin' => '1']],
+        ])
+            ->assertOk()
+            ->assertJsonPath('kit', 'Level Crossing');
+        $facts = $this->getJson("/api/revisions/{$draft->id}/facts")->assertOk();
+        self::assertSame('Level Crossing', $facts->json('facts')['name']);
+        self::assertSame([['R1', 'R2']], $facts->json('facts')['groups.before']);
+        self::assertSame(['mark' => 'band', 'pin' => '1'], $facts->json('lines')['D1']['polarity']);
+        self::assertSame(['C1', 'D1', 'R1', 'R2'], $facts->json('parts'));
+        self::assertContains('D1.1', (array) $facts->json('pins'));
+
+        $this->edit($maker, $draft, 1, [
+            ['type' => 'fact', 'target' => 'weather', 'field' => '', 'value' => 'rain'],
+        ])
+            ->assertStatus(422)
+            ->assertSee('groups.covers');
+        $this->postJson(
+            "/api/revisions/{$draft->id}/undo",
+            ['operationId' => (string) Str::uuid()],
+            ['If-Match' => '1'],
+        )->assertOk();
+        self::assertNull($this->getJson("/api/revisions/{$draft->id}/facts")->json('facts')['groups.before']);
+        $this->actingAs($this->person(Role::Support))->getJson("/api/revisions/{$draft->id}/facts")->assertOk();
     }
 }

@@ -48,7 +48,7 @@ final class OptionsTest extends TradeCase
             ->assertJsonPath('choice', [['name' => 'box', 'value' => 'drilled']]);
         $this->getJson("/api/revisions/{$revision->id}/documents/bags?options=box%3Dpainted")
             ->assertStatus(422)
-            ->assertJsonPath('message', 'Option "box=painted" is not declared in kit.json (declared: box).');
+            ->assertJsonPath('message', 'Option "box=painted" is none of this kit (its options: box).');
     }
 
     public function test_a_release_keeps_every_choice_and_a_matter_of_one_choice_blocks_it(): void

@@ -59,7 +59,7 @@ final class TakeAwayTest extends TradeCase
             ->assertNotFound()
             ->assertJsonPath(
                 'message',
-                'Nothing of this kit is drilled: say holes in kit.json, drilling, or name a panel in groups.',
+                'Nothing of this kit is drilled: say holes under Facts, Drilling, or name a panel under Facts, Order.',
             );
         $this->actingAs($this->person())
             ->getJson("/api/revisions/{$revision->id}/take/manual.exe")

@@ -23,7 +23,7 @@ final class NotReleasable extends Refusal
     public static function choices(int $count, int $most): self
     {
         return new self(
-            "The options of this kit make {$count} different kits; at most {$most} can be released as one revision. Take values out of kit.json, options, or split the kit.",
+            "The options of this kit make {$count} different kits; at most {$most} can be released as one revision. Take choices out under Facts, Kit, or split the kit.",
         );
     }
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Chiralex\Kit;
 
+use Chiralex\Kit\Edit\FactEdit;
 use Chiralex\Kit\Exception\UnusableKit;
 use Chiralex\Kit\Internal\KitTree;
 use Chiralex\Table\CsvReader;
@@ -66,12 +67,40 @@ final readonly class Folder
      */
     public function stated(): array
     {
-        $lines = $this->tree()->at(['lines']);
-
         return array_map(
             static fn(mixed $line): array => array_fill_keys(array_keys(is_array($line) ? $line : []), true),
-            is_array($lines) ? $lines : [],
+            $this->lines(),
         );
+    }
+
+    /**
+     * What the kit file says of each part, be it nothing.
+     *
+     * @return array<array-key, mixed> by designator
+     * @throws UnusableKit when the kit file cannot be read
+     */
+    public function lines(): array
+    {
+        $lines = $this->tree()->at(['lines']);
+
+        return is_array($lines) ? $lines : [];
+    }
+
+    /**
+     * What the kit file says of the kit as a whole, be it nothing.
+     *
+     * @return array<string, mixed> by the names of FactEdit, null where it says nothing
+     * @throws UnusableKit when the kit file cannot be read
+     */
+    public function facts(): array
+    {
+        $tree = $this->tree();
+        $facts = [];
+        foreach (FactEdit::FACTS as $fact) {
+            $facts[$fact] = $tree->at(explode('.', $fact));
+        }
+
+        return $facts;
     }
 
     /**

@@ -75,7 +75,7 @@ final class OptionsTest extends TestCase
     public function test_a_choice_that_the_kit_does_not_have_is_refused_by_name(): void
     {
         $this->expectException(UnusableKit::class);
-        $this->expectExceptionMessage('Option "box=painted" is not declared in kit.json (declared: box, power).');
+        $this->expectExceptionMessage('Option "box=painted" is none of this kit (its options: box, power).');
 
         self::kit('box=painted');
     }

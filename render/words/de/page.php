@@ -152,7 +152,7 @@ return [
     'sheet.stack' => 'in dieser Folge',
     'sheet.centre' => 'von den Mittellinien, nach rechts und oben',
     'sheet.nothing-drilled' =>
-        'An diesem Bausatz wird nichts gebohrt. Nenne Löcher in kit.json, drilling, oder eine Frontplatte über Teilen einer Platine.',
+        'An diesem Bausatz wird nichts gebohrt. Nenne Löcher unter Facts, Drilling, oder eine Frontplatte über Teilen einer Platine unter Facts, Order.',
     'sheet.drill-how' =>
         'Schablone aufkleben, Mitten körnen, mit {3 mm} vorbohren, dann mit dem Stufenbohrer auf Maß. Entgraten und das Teil probieren, bevor das nächste Loch kommt.',
     'page.no-direction-one' => 'Keine Richtung: {designators} darf beliebig herum hinein.',

@@ -24,7 +24,7 @@ return [
     'bags.look-alikes' => '{these} and {those} look alike; put them into different bags.',
     'bags.glass-heavy' => '{these} and {those}: a heavy part breaks glass bodies; put them into different bags.',
     'bags.board-alone' => '{these} and {those}: a bare board is scratched in one bag with other parts.',
-    'bags.moved-unknown' => '{designator} is put into bag {bag} in kit.json, but is not in the kit.',
+    'bags.moved-unknown' => '{designator} was put into bag {bag}, but is not in the kit; take it out of the bag.',
     // words of the manual
     'tip.iron' => 'Iron at {celsius} °C ({fahrenheit} °F) for these joints.',
     'tip.limit' =>
@@ -35,7 +35,7 @@ return [
     'manual.loose' => '{designator} comes from the kit and goes on no board.',
     'manual.wire' => 'wire',
     'manual.test-nowhere' =>
-        'Test "{test}" belongs to no gate and adjusts nothing, so it stands at no step. Name its gate in kit.json, tests.',
+        'Test "{test}" belongs to no gate and adjusts nothing, so it stands at no step. Choose its gate on Bench; gates are made under Facts, Gates and volts.',
     'safety.unanswered' =>
         '{count} questions of safety are not answered yet ({hazards}). Answer them under Safety: a yes prints its caution.',
     'safety.contradicted' => 'You rule out "{hazard}", but {by} shows it. Say why under Safety, or take it back.',
@@ -66,7 +66,7 @@ return [
     'hazard.drilling' => 'Does the builder drill?',
     'hazard.small-parts' => 'Are there small parts?',
     'manual.hole-size' =>
-        '{by}: the hole for {hole} has no size, and its kind has no usual one. Say it in kit.json, drilling.',
+        '{by}: the hole for {hole} has no size, and its kind has no usual one. Say it under Facts, Drilling.',
     'manual.hole-outside' =>
         '{by}: the hole for {hole} at {x}, {y} runs over the edge of the face ({width} by {height} mm).',
     'manual.holes-meet' => '{by}: the holes for {hole} and {other} run into each other.',

@@ -153,7 +153,7 @@ return [
     'sheet.stack' => 'in this order',
     'sheet.centre' => 'from the centre lines, right and up',
     'sheet.nothing-drilled' =>
-        'Nothing of this kit is drilled. Say holes in kit.json, drilling, or name a panel over parts of a board.',
+        'Nothing of this kit is drilled. Say holes under Facts, Drilling, or name a panel over parts of a board under Facts, Order.',
     'sheet.drill-how' =>
         'Tape the template on, punch the centres, drill a pilot of {3 mm}, then the size with a step drill. Deburr, and try the part before the next hole.',
     'page.no-direction-one' => 'No direction: {designators} goes in either way round.',

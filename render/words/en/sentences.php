@@ -46,7 +46,7 @@ return [
         'No file of places: {count} parts stand where the net list has their pins. A placement file knows more.',
     'placement.side-word' =>
         '"{word}" is no side known here ({count} rows); taken as the top. Say on Board which side it means.',
-    'placement.board' => '{designator}: the kit has no board "{text}"; add it to kit.json or correct the name.',
+    'placement.board' => '{designator}: the kit has no board "{text}"; correct the name, or add the board under Board.',
     'placement.two-sources' =>
         '{designator}: the table and the component layer put it into different places; the layer is taken. Remove one of the files.',
     'measurement.value' => '{part}: "{text}" is no value; write a number with its unit, like 612 mV.',
@@ -115,8 +115,8 @@ return [
         '{designator}: the board file says {file}, the list says {list}. Correct the one that is wrong.',
     'parts.kind-question' => '{designators}: what is it? Say the kind.',
     'parts.kind-guess' => '{designators}: what is it? A guess: {guess}. Say the kind.',
-    'parts.unknown-name' => '{name} is named in kit.json but is in no list; correct the name.',
-    'parts.socket-question' => '{ic}: which socket does it go into? Pair them in kit.json, groups.sockets.',
+    'parts.unknown-name' => '{name} is named under Facts or in a word of yours, but is in no list; correct the name.',
+    'parts.socket-question' => '{ic}: which socket does it go into? Pair them under Facts, Order.',
     'parts.builder-brings' => 'The builder brings {designators}; the contents list says so.',
     'parts.look-alikes' => '{these} may be taken for {those}: {why}.',
     'parts.look-alike-group' => '{these} and {those} may be taken for each other: {why}.',
@@ -141,8 +141,8 @@ return [
         '{designators}: {value} is in no preferred series; the nearest of {series} is {nearest}. Say so in the note if it is meant.',
     'parts.forbidden-value' => '{designator}: you have forbidden {value} in this place. {why}',
     'parts.no-supply' =>
-        'Nothing says what powers the kit ({example} needs power). Add supply volts and amps to kit.json; the manual and the contents list then name them.',
-    'parts.no-current' => 'The supply of {volts} V names no current. Add amps to kit.json, supply.',
+        'Nothing says what powers the kit ({example} needs power). Say volts and amps under Facts, Kit; the manual and the contents list then name them.',
+    'parts.no-current' => 'The supply of {volts} V names no current. Say amps under Facts, Kit.',
     'parts.no-adhesive' =>
         'The kit is glued, but no adhesive is named. Add it to the list, or as brought by the builder.',
     'parts.cure-unnamed' => '{parts}: "{cure}" is nowhere in the list. Add it, or as brought by the builder.',
@@ -155,11 +155,11 @@ return [
         '{designator}: terminals are called by number ({numbers}) and by name ({words}). Use one of them.',
     'marks.terminal-spelling' => '{designator}: one terminal is spelt {words}. Use one spelling.',
     'manual.loose-nowhere' =>
-        '{designator} ({what}) is in the kit but no step names it. Say in kit.json, usedAt, which gate, test, wire or part it is used at.',
+        '{designator} ({what}) is in the kit but no step names it. Say at the part, *used at*, which gate, test, wire or part it is used at.',
     'parts.charge-unsaid' =>
-        '{designator} would hold {joules} J at the {volts} V it stands. Say in kit.json, nets, what it sees, or the supply; until then its caution is printed.',
+        '{designator} would hold {joules} J at the {volts} V it stands. Say what it sees under Facts, Gates and volts, or the supply under Facts, Kit; until then its caution is printed.',
     'parts.no-bleeder' =>
-        '{designator} holds {joules} J at {volts} V and nothing empties it. Put {ohms} Ω or less across it ({watts} W): at most {left} V are left after {limit} s (IEC 60204-1, 6.2.4, from memory). Or say in kit.json, nets, which bleeder it has.',
+        '{designator} holds {joules} J at {volts} V and nothing empties it. Put {ohms} Ω or less across it ({watts} W): at most {left} V are left after {limit} s (IEC 60204-1, 6.2.4, from memory). Or say under Facts, Gates and volts, which bleeder it has.',
     'parts.slow-bleeder' =>
         '{designator} holds {joules} J at {volts} V; {bleeder} takes {seconds} s to empty it. With {ohms} Ω or less ({watts} W) at most {left} V are left after {limit} s (IEC 60204-1, 6.2.4, from memory).',
     // what depends on a part
@@ -185,7 +185,7 @@ return [
     'parts.end-stop-small' =>
         '{designator}: at its end stop {resistor} alone holds the current, and its track takes {milliamps} mA. Make {resistor} {series} or more, or print where to set {designator} before first power.',
     'parts.end-stop-unknown' =>
-        '{designator}: the voltage across it is not declared, so its end stops are not checked. Add it to kit.json, nets.',
+        '{designator}: the voltage across it is not declared, so its end stops are not checked. Say it under Facts, Gates and volts.',
     'board.stray-placement' =>
         '{designator} is placed on the board but is not in the parts list; add it or remove the placement.',
     'board.hole-off' =>
@@ -302,15 +302,15 @@ return [
     'order.snag' => 'Pilot build {build}, step {step}: {text}',
     'order.tilted' => 'Step {step}: the board lies tilted by {tilt} degrees; put something under the low edge.',
     'order.unplaced' => '{designators}: no place on the board, ordered by kind and height alone.',
-    'order.unknown-gate' => 'Test {test} belongs to gate {gate}, which is not in kit.json.',
+    'order.unknown-gate' => 'Test {test} belongs to gate {gate}, which is not there; choose another on Bench, or make it under Facts, Gates and volts.',
     'order.look-alikes' => '{pairs} pairs of look-alikes are on the table in one step.',
     'marks.wires-alike' =>
         '{these} and {those} are both {colour} and meet at {parts}: their other ends can be swapped. Give one another colour.',
-    'marks.wire-colour' => '{wire} has no colour; say one in kit.json, wires, so that its ends can be told.',
+    'marks.wire-colour' => '{wire} has no colour; say one under Facts, Wires, so that its ends can be told.',
     'marks.wire-end' => '{wire} ends at {part}, which is not in the kit. Correct the wire, or add the part.',
     'marks.ribbon-face' =>
-        '{wire} is a ribbon: say in kit.json, wires, face, on which side of the board it lies, so that it is not plugged upside down.',
-    'marks.part-unwired' => '{designator} is off the board and no wire names it; add its wires to kit.json.',
+        '{wire} is a ribbon: say under Facts, Wires, on which side of the board it leaves, so that it is not plugged upside down.',
+    'marks.part-unwired' => '{designator} is off the board and no wire names it; add its wires under Facts, Wires.',
     'marks.terminal-unwired' => '{designator}: no wire at {terminals}; if that is meant, there is nothing to do.',
     'marks.no-board-mark' =>
         '{designator} has a direction and the board prints nothing there; the callout tells it by the picture alone.',
@@ -320,7 +320,7 @@ return [
         '{coil} kicks when it is switched off, and the kit has no diode to take that up. Say what does: a part, or {coil} itself.',
     'marks.no-mark' =>
         '{designator} has a direction but no mark; mark it with ink, sleeve or sticker, or have it tested with a meter.',
-    'marks.no-direction' => '{designator}: the mark has no place on the drawing; say its pin or angle in kit.json.',
+    'marks.no-direction' => '{designator}: the mark has no place on the drawing; say its pin or angle under Facts, A part.',
     'marks.several-ways' =>
         '{designators}: parts of one kind face several ways ({directions}); name it where they are fitted.',
     // why look-alikes

@@ -1,7 +1,7 @@
 import { useNavigate } from 'react-router';
 import { clsx } from 'clsx';
 import type { Header } from '@/shared/api';
-import { Button, OptionChooser, PlaceLink, Select } from '@/shared/ui';
+import { Button, OptionChooser, PlaceLink, Select, TextLink } from '@/shared/ui';
 import { STATIONS } from './stations';
 import styles from './KitStrip.module.css';
 
@@ -57,7 +57,13 @@ export function KitStrip({ id, header, station, options, onOptions, still, onTur
                 ))}
             </Select>
           )}
-          , {header.released ? `released ${header.released.at.slice(0, 10)}` : 'draft'}
+          , {header.released ? `released ${header.released.at.slice(0, 10)}` : 'draft'} ·{' '}
+          <TextLink
+            to={`/kits/${String(id)}/facts`}
+            {...(station === 'facts' ? { 'aria-current': 'page' as const } : {})}
+          >
+            facts
+          </TextLink>
         </span>
       </div>
       <nav aria-label="Stations">

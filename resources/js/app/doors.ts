@@ -19,6 +19,7 @@ const near = {
   bench: async () => ({ Component: (await import('@/stations/bench')).Bench }),
   manual: async () => ({ Component: (await import('@/stations/manual')).Manual }),
   pilot: async () => ({ Component: (await import('@/stations/pilot')).Pilot }),
+  facts: async () => ({ Component: (await import('@/stations/facts')).Facts }),
   order: async () => ({ Component: (await import('@/stations/order')).Order }),
 } as const;
 

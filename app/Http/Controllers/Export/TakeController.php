@@ -32,7 +32,7 @@ final readonly class TakeController
             $take->of($revision, $what, Options::of($request), $request->integer('face')) ??
             throw new NotFoundHttpException(
                 $what === 'drilling.svg'
-                    ? 'Nothing of this kit is drilled: say holes in kit.json, drilling, or name a panel in groups.'
+                    ? 'Nothing of this kit is drilled: say holes under Facts, Drilling, or name a panel under Facts, Order.'
                     : 'There is no manual yet: some steps wait for each other. The Order station shows which.',
             );
 

@@ -20,6 +20,7 @@ enum EditKind: string
     case Test = 'test';
     case Hazard = 'hazard';
     case Block = 'block';
+    case Fact = 'fact';
     case FirstKit = 'first-kit';
     case FileRole = 'file-role';
     case SideWord = 'side-word';
@@ -62,6 +63,7 @@ enum EditKind: string
             self::Bag => BagEdit::read($target, $value),
             self::Hazard => HazardEdit::read($target, $value),
             self::Block => BlockEdit::read($target, $value),
+            self::Fact => FactEdit::read($target, $value),
             self::FirstKit => FirstKitEdit::read($target, $value),
             self::FileRole => FileRoleEdit::read($target, $value),
             self::SideWord => SideWordEdit::read($target, $value),

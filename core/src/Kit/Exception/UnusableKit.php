@@ -111,7 +111,7 @@ final class UnusableKit extends RuntimeException implements ChiralexException
         return new self(
             mb_strimwidth(
                 sprintf(
-                    'Option "%s" is not declared in kit.json (declared: %s).',
+                    'Option "%s" is none of this kit (its options: %s).',
                     $option,
                     $known === '' ? 'none' : $known,
                 ),
@@ -125,7 +125,7 @@ final class UnusableKit extends RuntimeException implements ChiralexException
     public static function unknownBoard(string $board, string $known): self
     {
         return new self(
-            mb_strimwidth(sprintf('Board "%s" is not in kit.json (its boards: %s).', $board, $known), 0, 290, '...'),
+            mb_strimwidth(sprintf('Board "%s" is none of this kit (its boards: %s).', $board, $known), 0, 290, '...'),
         );
     }
 }

@@ -50,6 +50,12 @@ final class EditTest extends TestCase
         yield 'a test changed' => ['test', 'rail', '', ['expect' => '4.9 V', 'points' => null]];
         yield 'a test renamed' => ['test', 'rail', '', ['name' => 'the rail']];
         yield 'a test taken out' => ['test', 'rail', '', null];
+        yield 'the name of the kit' => ['fact', 'name', '', 'Level Crossing'];
+        yield 'its supply, which was not there' => ['fact', 'supply', '', ['volts' => [8, 9.6], 'amps' => 0.1]];
+        yield 'gates that were there' => ['fact', 'gates', '', [['name' => 'rail', 'needs' => ['R1', 'R2']]]];
+        yield 'gates taken out' => ['fact', 'gates', '', []];
+        yield 'a cover' => ['fact', 'groups.covers', '', [['by' => 'LID1', 'over' => ['R1']]]];
+        yield 'a wire' => ['fact', 'wires', '', [['name' => 'W1', 'from' => 'R1.1', 'to' => 'A', 'mm' => 60]]];
         yield 'what a gate expects' => ['test', 'power', 'gate', '5 V, at 20 mA'];
         yield 'the first kit is built' => ['first-kit', '', '', true];
         yield 'a piece missing from the first kit' => ['first-kit', 'R1', '', -1];
@@ -104,6 +110,8 @@ final class EditTest extends TestCase
         yield 'a height that is none' => ['line', 'R1', 'height', 'tall', '"tall" is not a length'];
         yield 'a height of nothing' => ['line', 'R1', 'height', 0, 'above 0 and below 300 mm'];
         yield 'a height above the limit' => ['line', 'R1', 'height', 300, 'above 0 and below 300 mm'];
+        yield 'no such fact' => ['fact', 'weather', '', 'rain', 'There is no fact of the kit "weather" here; there is name, code,'];
+        yield 'a fact that cannot be this' => ['fact', 'groups.covers', '', [['by' => 7]], 'by'];
         yield 'no part' => ['line', ' ', 'height', 1, 'Give the part a name'];
         yield 'an unknown setting' => ['setting', '', 'weather', 'dry', 'there is school, group'];
         yield 'a value the setting has not' => ['setting', '', 'paper', 'A5', 'must be one of A4, Letter'];

@@ -5,6 +5,7 @@ import { chosen, useOptions } from './options';
 import type {
   Approach,
   Drawings,
+  Facts,
   OldText,
   Bags,
   Boards,
@@ -152,6 +153,14 @@ export function useOldText(id: number) {
   return useQuery<OldText>({
     queryKey: ['revision', id, 'old-text'],
     queryFn: () => data(api.get('/revisions/{revision}/documents/old-text', { params: { path: { revision: id } } })),
+  });
+}
+
+/** What is said of the kit as a whole, and what can be named in it. */
+export function useFacts(id: number) {
+  return useQuery<Facts>({
+    queryKey: ['revision', id, 'facts'],
+    queryFn: () => data(api.get('/revisions/{revision}/facts', { params: { path: { revision: id } } })),
   });
 }
 

@@ -67,6 +67,7 @@ export type Given = Schemas['Given'];
 export type Approach = Schemas['Approach'];
 export type OldText = Schemas['OldText'];
 export type Drawings = Schemas['Drawings'];
+export type Facts = Schemas['Facts'];
 export type Bench = Schemas['Bench'];
 export type BenchTest = Schemas['BenchTest'];
 export type Ends = Schemas['Ends'];

@@ -10,6 +10,7 @@ export { WhyList } from './WhyList';
 export { OptionChooser } from './OptionChooser';
 export { OwnWords } from './OwnWords';
 export { PhotoField } from './PhotoField';
+export { PartsField } from './PartsField';
 export { Pager } from './Pager';
 export { PaperChoice } from './PaperChoice';
 export { PrintButton } from './PrintButton';

@@ -1,0 +1,53 @@
+import Autocomplete, { type AutocompleteRenderInputParams } from '@mui/material/Autocomplete';
+import TextField from '@mui/material/TextField';
+
+type Props = {
+  label: string;
+  /** designators, or whatever can be named here */ names: readonly string[];
+  value: string;
+  several?: boolean;
+  disabled?: boolean;
+  onFocus?: () => void;
+  onChange: (value: string) => void;
+};
+
+/** The field has no label of its own: its column or row names it. */
+function named({ slotProps }: AutocompleteRenderInputParams, label: string) {
+  return { ...slotProps, htmlInput: { ...slotProps.htmlInput, 'aria-label': label } };
+}
+
+const words = (text: string): string[] => text.split(/[\s,;]+/u).filter((word) => word !== '');
+
+/** Names one part, or several apart by blanks; they are offered while their first letters are typed, and a free word is taken too. */
+export function PartsField({ label, names, value, several = false, disabled = false, onFocus, onChange }: Props) {
+  const common = {
+    freeSolo: true,
+    autoSelect: true,
+    size: 'small',
+    fullWidth: true,
+    disabled,
+    options: names,
+    onFocus,
+  } as const;
+  return several ? (
+    <Autocomplete
+      {...common}
+      multiple
+      filterSelectedOptions
+      value={words(value)}
+      onChange={(_, chosen) => {
+        onChange([...new Set(chosen.flatMap(words))].join(' '));
+      }}
+      renderInput={(params) => <TextField {...params} hiddenLabel slotProps={named(params, label)} />}
+    />
+  ) : (
+    <Autocomplete
+      {...common}
+      value={value === '' ? null : value}
+      onChange={(_, chosen) => {
+        onChange((chosen ?? '').trim());
+      }}
+      renderInput={(params) => <TextField {...params} hiddenLabel slotProps={named(params, label)} />}
+    />
+  );
+}

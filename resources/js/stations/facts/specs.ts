@@ -1,0 +1,280 @@
+import type { Facts } from '@/shared/api';
+
+export type Fact = keyof Facts['facts'];
+
+/** What stands in one cell of a row. */
+export type Cell = {
+  name: string;
+  label: string;
+  /** `parts` several designators, `end` a pin of a part or a free word, `pair` two numbers, `numbers` one or two */
+  kind: 'text' | 'number' | 'numbers' | 'pair' | 'part' | 'parts' | 'board' | 'end' | 'choice' | 'yes';
+  choices?: readonly (readonly [value: string, label: string])[];
+  hint?: string;
+  /** a row without it says nothing and is not kept */ needed?: true;
+};
+
+/**
+ * How rows stand in the fact: objects in a list, plain lists in a list, objects by a name, one object, one text; values of options by
+ * their names; holes in the faces that have them.
+ */
+export type Shape = 'objects' | 'lists' | 'named' | 'one' | 'text' | 'options' | 'holes';
+
+export type Spec = {
+  fact: Fact;
+  title: string;
+  /** one sentence: what it is for */ what: string;
+  /** of one row, `a cover` */ row: string;
+  shape: Shape;
+  cells: readonly Cell[];
+};
+
+const part = (name: string, label: string, hint?: string): Cell => ({
+  name,
+  label,
+  kind: 'part',
+  needed: true,
+  ...(hint === undefined ? {} : { hint }),
+});
+const parts = (name: string, label: string): Cell => ({ name, label, kind: 'parts', needed: true });
+const FACES = [
+  ['', 'either'],
+  ['top', 'top'],
+  ['bottom', 'bottom'],
+] as const;
+
+const KIT: readonly Spec[] = [
+  {
+    fact: 'name',
+    title: 'Name',
+    what: 'What the kit is called on every page and label.',
+    row: 'the name',
+    shape: 'text',
+    cells: [{ name: 'text', label: 'name', kind: 'text', needed: true }],
+  },
+  {
+    fact: 'code',
+    title: 'Code',
+    what: 'Two to six letters that serial numbers begin with.',
+    row: 'the code',
+    shape: 'text',
+    cells: [{ name: 'text', label: 'code', kind: 'text', needed: true, hint: 'FB' }],
+  },
+  {
+    fact: 'supply',
+    title: 'Supply',
+    what: 'What powers the kit: cautions, end stops, tests and the contents list follow it.',
+    row: 'the supply',
+    shape: 'one',
+    cells: [
+      { name: 'volts', label: 'volts', kind: 'numbers', needed: true, hint: '9, or 8 to 9.6' },
+      { name: 'amps', label: 'amps at most', kind: 'number', hint: '0.05' },
+      { name: 'idle', label: 'amps at rest', kind: 'number', hint: '0.002' },
+      {
+        name: 'current',
+        label: 'current',
+        kind: 'choice',
+        choices: [
+          ['dc', 'direct'],
+          ['ac', 'alternating'],
+        ],
+      },
+    ],
+  },
+  {
+    fact: 'options',
+    title: 'Options',
+    what: 'Choices a buyer has, and the parts that come with each; without parts, the choice that adds none.',
+    row: 'a choice',
+    shape: 'options',
+    cells: [
+      { name: 'option', label: 'option', kind: 'text', needed: true, hint: 'box' },
+      { name: 'value', label: 'choice', kind: 'text', needed: true, hint: 'drilled' },
+      { name: 'parts', label: 'brings', kind: 'parts' },
+      { name: 'default', label: 'usual', kind: 'yes' },
+    ],
+  },
+];
+
+const ORDER: readonly Spec[] = [
+  {
+    fact: 'groups.sockets',
+    title: 'Sockets',
+    what: 'Which IC goes into which socket, where places do not tell.',
+    row: 'a socket',
+    shape: 'lists',
+    cells: [part('0', 'socket', 'XU1'), part('1', 'holds', 'U1')],
+  },
+  {
+    fact: 'groups.mates',
+    title: 'Plugs that meet',
+    what: 'Parts of two boards that plug into each other: one is the jig of the other.',
+    row: 'a pair',
+    shape: 'lists',
+    cells: [part('0', 'plug'), part('1', 'goes into')],
+  },
+  {
+    fact: 'groups.before',
+    title: 'First this, then that',
+    what: 'An order of two parts that nothing else gives.',
+    row: 'an order',
+    shape: 'lists',
+    cells: [part('0', 'first'), part('1', 'then')],
+  },
+  {
+    fact: 'groups.subassembly',
+    title: 'Bolted together first',
+    what: 'Parts that are joined before they are soldered, a transistor and its heat sink.',
+    row: 'a sub-assembly',
+    shape: 'lists',
+    cells: [parts('*', 'parts')],
+  },
+  {
+    fact: 'groups.panels',
+    title: 'Panels',
+    what: 'Parts that stand in the holes of a panel: it is put over them before they are soldered.',
+    row: 'a panel',
+    shape: 'objects',
+    cells: [
+      part('by', 'panel'),
+      parts('parts', 'stand in it'),
+      { name: 'plasticLast', label: 'plastic, last', kind: 'parts' },
+    ],
+  },
+  {
+    fact: 'groups.covers',
+    title: 'Covers',
+    what: 'What closes the way to parts below it: they are set and tested before.',
+    row: 'a cover',
+    shape: 'objects',
+    cells: [part('by', 'cover'), parts('over', 'over')],
+  },
+  {
+    fact: 'groups.fixings',
+    title: 'Fixings',
+    what: 'Screws, standoffs and feet, and what they hold.',
+    row: 'a fixing',
+    shape: 'objects',
+    cells: [part('by', 'by'), parts('holds', 'holds')],
+  },
+  {
+    fact: 'groups.cures',
+    title: 'Waits',
+    what: 'Glue, varnish and resin that need hours: they begin early, work goes on meanwhile.',
+    row: 'a wait',
+    shape: 'objects',
+    cells: [
+      { name: 'name', label: 'what', kind: 'text', needed: true, hint: 'varnish' },
+      parts('of', 'on'),
+      {
+        name: 'when',
+        label: 'when',
+        kind: 'choice',
+        choices: [
+          ['before-fitting', 'before it is fitted'],
+          ['after-fitting', 'after it is fitted'],
+        ],
+      },
+      { name: 'hours', label: 'hours', kind: 'number', needed: true },
+      { name: 'blocks', label: 'meanwhile not', kind: 'parts' },
+    ],
+  },
+  {
+    fact: 'groups.snapOff',
+    title: 'Boards snapped off',
+    what: 'A joined board is separated before these parts span the joint.',
+    row: 'a board',
+    shape: 'objects',
+    cells: [{ name: 'board', label: 'board', kind: 'board', needed: true }, parts('before', 'before')],
+  },
+  {
+    fact: 'groups.selected',
+    title: 'Matched parts',
+    what: 'Parts that are measured and sorted so that they differ by little.',
+    row: 'a set',
+    shape: 'objects',
+    cells: [
+      parts('parts', 'parts'),
+      { name: 'maxDifference', label: 'differ by at most', kind: 'text', needed: true, hint: '2 mV' },
+    ],
+  },
+];
+
+const WIRES: readonly Spec[] = [
+  {
+    fact: 'wires',
+    title: 'Wires',
+    what: 'Each wire with both ends, its length and colour: steps, cut lists and the wire table follow it.',
+    row: 'a wire',
+    shape: 'objects',
+    cells: [
+      { name: 'name', label: 'name', kind: 'text', needed: true, hint: 'W1' },
+      { name: 'from', label: 'from', kind: 'end', needed: true, hint: 'J1.1' },
+      { name: 'to', label: 'to', kind: 'end', needed: true, hint: 'SW1.a' },
+      { name: 'mm', label: 'mm', kind: 'number', needed: true },
+      { name: 'colour', label: 'colour', kind: 'text', hint: 'red' },
+      { name: 'stripped', label: 'stripped, mm', kind: 'pair', hint: '5 5' },
+      { name: 'face', label: 'leaves from', kind: 'choice', choices: FACES },
+      { name: 'relief', label: 'strain relief', kind: 'text' },
+    ],
+  },
+];
+
+const BENCH: readonly Spec[] = [
+  {
+    fact: 'gates',
+    title: 'Gates',
+    what: 'Where building stops until a test has passed.',
+    row: 'a gate',
+    shape: 'objects',
+    cells: [
+      { name: 'name', label: 'name', kind: 'text', needed: true, hint: 'supply' },
+      parts('needs', 'needs'),
+      { name: 'protects', label: 'before it never', kind: 'parts' },
+      { name: 'expect', label: 'expects', kind: 'text', hint: '4.9 to 5.2 V' },
+      { name: 'early', label: 'as early as it can', kind: 'yes' },
+    ],
+  },
+  {
+    fact: 'nets',
+    title: 'What parts see',
+    what: 'Volts across a part, what clamps a coil, what drives it, what empties a capacitor.',
+    row: 'a part',
+    shape: 'named',
+    cells: [
+      part('', 'part'),
+      { name: 'across', label: 'volts across it', kind: 'text', hint: '9 V - 2 V' },
+      { name: 'clamps', label: 'clamps', kind: 'part' },
+      { name: 'drivenBy', label: 'driven by', kind: 'part' },
+      { name: 'bleeder', label: 'emptied by', kind: 'part' },
+    ],
+  },
+];
+
+const DRILLING: readonly Spec[] = [
+  {
+    fact: 'drilling',
+    title: 'Holes',
+    what: 'Holes in the faces of a case or panel: where, how large, what goes through. The template, the parts behind and the lid follow them.',
+    row: 'a hole',
+    shape: 'holes',
+    cells: [
+      part('by', 'of', 'BOX1'),
+      { name: 'face', label: 'face', kind: 'text', hint: 'lid' },
+      { name: 'size', label: 'face, mm', kind: 'pair', hint: '80 60' },
+      part('for', 'for'),
+      { name: 'at', label: 'at x y, mm', kind: 'pair', needed: true, hint: '20 15.5' },
+      { name: 'diameter', label: 'mm wide', kind: 'number', hint: '6.5' },
+      { name: 'stack', label: 'from outside in', kind: 'parts' },
+    ],
+  },
+];
+
+/** The subjects of the page, each with what can be said of it. */
+export const SUBJECTS = [
+  { id: 'kit', name: 'Kit', specs: KIT },
+  { id: 'part', name: 'A part', specs: [] },
+  { id: 'together', name: 'Order', specs: ORDER },
+  { id: 'wires', name: 'Wires', specs: WIRES },
+  { id: 'bench', name: 'Gates and volts', specs: BENCH },
+  { id: 'drilling', name: 'Drilling', specs: DRILLING },
+] as const;
