@@ -48,6 +48,12 @@ final readonly class EditSchema
                     self::NOTHING,
                     self::orNull([self::TEXT, ['type' => 'boolean']]),
                 ),
+                self::shape(
+                    EditKind::Row,
+                    $row,
+                    self::NOTHING,
+                    self::orNull([$cells, ['type' => 'array', 'items' => self::TEXT]]),
+                ),
                 self::shape(EditKind::Fact, ['enum' => FactEdit::FACTS], self::NOTHING, self::orNull(self::facts())),
                 self::shape(EditKind::Block, $name, self::NOTHING, self::orNull([self::TEXT, $list])),
                 self::shape(

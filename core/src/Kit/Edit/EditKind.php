@@ -21,6 +21,7 @@ enum EditKind: string
     case Hazard = 'hazard';
     case Block = 'block';
     case Fact = 'fact';
+    case Row = 'row';
     case FirstKit = 'first-kit';
     case FileRole = 'file-role';
     case SideWord = 'side-word';
@@ -64,6 +65,7 @@ enum EditKind: string
             self::Hazard => HazardEdit::read($target, $value),
             self::Block => BlockEdit::read($target, $value),
             self::Fact => FactEdit::read($target, $value),
+            self::Row => RowEdit::read($target, $value),
             self::FirstKit => FirstKitEdit::read($target, $value),
             self::FileRole => FileRoleEdit::read($target, $value),
             self::SideWord => SideWordEdit::read($target, $value),

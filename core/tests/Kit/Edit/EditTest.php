@@ -50,6 +50,9 @@ final class EditTest extends TestCase
         yield 'a test changed' => ['test', 'rail', '', ['expect' => '4.9 V', 'points' => null]];
         yield 'a test renamed' => ['test', 'rail', '', ['name' => 'the rail']];
         yield 'a test taken out' => ['test', 'rail', '', null];
+        yield 'a row typed by hand' => ['row', '', '', ['designator' => 'R9', 'value' => '4k7']];
+        yield 'a row taken out' => ['row', '5', '', null];
+        yield 'a row by the places of its cells' => ['row', '7', '', ['R8', '1k', 'z']];
         yield 'the name of the kit' => ['fact', 'name', '', 'Level Crossing'];
         yield 'its supply, which was not there' => ['fact', 'supply', '', ['volts' => [8, 9.6], 'amps' => 0.1]];
         yield 'gates that were there' => ['fact', 'gates', '', [['name' => 'rail', 'needs' => ['R1', 'R2']]]];
@@ -110,7 +113,16 @@ final class EditTest extends TestCase
         yield 'a height that is none' => ['line', 'R1', 'height', 'tall', '"tall" is not a length'];
         yield 'a height of nothing' => ['line', 'R1', 'height', 0, 'above 0 and below 300 mm'];
         yield 'a height above the limit' => ['line', 'R1', 'height', 300, 'above 0 and below 300 mm'];
-        yield 'no such fact' => ['fact', 'weather', '', 'rain', 'There is no fact of the kit "weather" here; there is name, code,'];
+        yield 'no row of that number' => ['row', '99', '', null, '99'];
+        yield 'a row where one stands' => ['row', '3', '', ['designator' => 'R9'], 'where nothing stands'];
+        yield 'no such column of a row' => ['row', '', '', ['weather' => 'rain'], 'designator'];
+        yield 'no such fact' => [
+            'fact',
+            'weather',
+            '',
+            'rain',
+            'There is no fact of the kit "weather" here; there is name, code,',
+        ];
         yield 'a fact that cannot be this' => ['fact', 'groups.covers', '', [['by' => 7]], 'by'];
         yield 'no part' => ['line', ' ', 'height', 1, 'Give the part a name'];
         yield 'an unknown setting' => ['setting', '', 'weather', 'dry', 'there is school, group'];
@@ -209,5 +221,18 @@ final class EditTest extends TestCase
     private function kit(Folder $folder): array
     {
         return [(new KitReader())->read($folder->files), $folder->stated()];
+    }
+
+    public function test_a_row_in_a_column_that_the_list_has_not_adds_the_column(): void
+    {
+        $edited = EditKind::Row
+            ->read('', '', ['designator' => 'R9', 'package' => 'axial'])
+            ->on(new Folder(self::FILES));
+        $part = (new KitReader())->read($edited->folder->files)->parts['R9'];
+        self::assertSame('axial', $part->line->cells->package);
+
+        $back = $edited->inverse->on($edited->folder)->folder;
+        self::assertArrayNotHasKey('R9', (new KitReader())->read($back->files)->parts);
+        self::assertArrayHasKey('R3', (new KitReader())->read($back->files)->parts);
     }
 }

@@ -2,6 +2,7 @@ import { useCallback, useState } from 'react';
 import { useNavigate } from 'react-router';
 import { useImport, useKitDeed, useMe, useShelf, type ShelfRow } from '@/shared/api';
 import { Button, DropZone, FileButton, Input, Notice, Pager, useWanted, Refusal } from '@/shared/ui';
+import { ByHand } from './ByHand';
 import { ImportLine } from './ImportLine';
 import { KitRow } from './KitRow';
 import { clsx } from 'clsx';
@@ -67,6 +68,14 @@ export function Shelf() {
             </Button>
           )}
           <span className={clsx(ui['end'], styles['end'])}>
+            {mayEdit && (
+              <ByHand
+                disabled={busy}
+                onList={(file) => {
+                  take([file]);
+                }}
+              />
+            )}
             {mayEdit && (
               <FileButton
                 label={busy ? 'Reading the files' : 'New kit from files'}

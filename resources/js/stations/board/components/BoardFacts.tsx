@@ -1,6 +1,7 @@
 import type { BoardDrawing } from '@/shared/api';
 import { useKit } from '@/shared/kit';
 import { Segment, Segments, Select } from '@/shared/ui';
+import { BoardSize } from './BoardSize';
 import { clsx } from 'clsx';
 import ink from '@/shared/style/ink.module.css';
 import ui from '@/shared/ui/ui.module.css';
@@ -43,6 +44,7 @@ export function BoardFacts({ board }: { board: BoardDrawing }) {
             ))}
           </Segments>
         </div>
+        <BoardSize board={board} />
         <div>
           <h2>Colours of the board</h2>
           <div className={styles['pads']}>

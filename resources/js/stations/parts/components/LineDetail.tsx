@@ -1,6 +1,6 @@
 import type { PartLine } from '@/shared/api';
 import { useKit } from '@/shared/kit';
-import { Button, KINDS, Marking, Select, WhyList } from '@/shared/ui';
+import { Button, KINDS, Marking, Select, TextLink, WhyList } from '@/shared/ui';
 import { refs, SUPPLY, valueText } from '../model';
 import { BoardPrint } from './BoardPrint';
 import { FromLibrary } from './FromLibrary';
@@ -26,6 +26,19 @@ export function LineDetail({ line, lines }: { line: PartLine; lines: readonly Pa
       <h2>
         <span className={clsx(ink['m'], styles['m'])}>{refs(line) || `row ${String(line.row)}`}</span> {valueText(line)}
       </h2>
+      {kit.mayEdit && (
+        <p className={styles['ways']}>
+          <TextLink to={`/kits/${String(kit.id)}/facts?view=part`}>mark, pins, body, hold</TextLink>
+          <Button
+            look="link"
+            onClick={() => {
+              void kit.save([{ type: 'row', target: String(line.row), field: '', value: null }]);
+            }}
+          >
+            take the row out
+          </Button>
+        </p>
+      )}
       <div className={styles['facts']}>
         <label htmlFor="line-kind">kind</label>
         <Select

@@ -1,6 +1,7 @@
 import type { PartLine, PartsDocument } from '@/shared/api';
 import { Input, TableActions, Views } from '@/shared/ui';
 import { asRows, type View } from '../model';
+import { AddPart } from './AddPart';
 import { clsx } from 'clsx';
 import ink from '@/shared/style/ink.module.css';
 import ui from '@/shared/ui/ui.module.css';
@@ -56,6 +57,7 @@ export function PartsBar({ parts, lines, filter, onFilter, view, onView, others 
                 onFilter(event.target.value);
               }}
             />
+            <AddPart />
             <TableActions name={`${parts.kit} ${parts.revision} parts`} rows={() => asRows(lines)} />
           </>
         )}

@@ -1,0 +1,70 @@
+import { useState } from 'react';
+import type { BoardDrawing, ChangeField } from '@/shared/api';
+import { useKit } from '@/shared/kit';
+import { Input } from '@/shared/ui';
+import { clsx } from 'clsx';
+import ink from '@/shared/style/ink.module.css';
+import ui from '@/shared/ui/ui.module.css';
+import { outlineTyped } from '../outline';
+import styles from './board-station.module.css';
+
+/** Outline and thickness of a board, by numbers where no file tells them. */
+export function BoardSize({ board }: { board: BoardDrawing }) {
+  const kit = useKit();
+  const [fault, tell] = useState('');
+  const save = (field: ChangeField<'board'>, value: unknown) => {
+    tell('');
+    void kit.save([{ type: 'board', target: board.name, field, value: value as never }]);
+  };
+  const size = `${String(board.width)} ${String(board.height)}`;
+  const thickness = String(board.thickness);
+  return (
+    <div>
+      <h2>Outline and thickness</h2>
+      <div className={styles['pads']}>
+        <label>
+          mm{' '}
+          <Input
+            key={size}
+            className={clsx(ui['filter'], styles['filter'])}
+            aria-label="Outline of the board, width and height or corners"
+            title="80 60, or corners: 0 0; 80 0; 80 60; 0 60"
+            defaultValue={size}
+            disabled={!kit.mayEdit}
+            onBlur={(event) => {
+              const text = event.target.value.trim();
+              const outline = outlineTyped(text);
+              if (text === size) tell('');
+              else if (text === '') save('outline', null);
+              else if (outline === null) tell('An outline is width and height, 80 60, or corners, 0 0; 80 0; 80 60.');
+              else save('outline', outline);
+            }}
+          />
+        </label>
+        <label>
+          thick{' '}
+          <Input
+            key={thickness}
+            className={clsx(ui['filter'], styles['filter'], styles['thin'])}
+            aria-label="Thickness of the board, millimetres"
+            inputMode="decimal"
+            defaultValue={thickness}
+            disabled={!kit.mayEdit}
+            onBlur={(event) => {
+              const text = event.target.value.trim();
+              if (text === thickness) tell('');
+              else if (text !== '' && !(Number(text) > 0)) tell('The thickness is a number of millimetres, 1.6.');
+              else save('thickness', text === '' ? null : Number(text));
+            }}
+          />
+        </label>
+        {board.outlineGiven ? null : <span className={ink['quiet']}>a guess, around the parts</span>}
+      </div>
+      {fault !== '' && (
+        <p className={ui['wrong']} role="alert">
+          {fault}
+        </p>
+      )}
+    </div>
+  );
+}
