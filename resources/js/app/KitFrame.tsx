@@ -149,6 +149,7 @@ export function KitFrame() {
             />
             <Outlet />
             <MattersFoot
+              id={id}
               station={station}
               matters={matters}
               fault={fault}

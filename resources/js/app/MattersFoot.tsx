@@ -3,9 +3,11 @@ import { useState } from 'react';
 import type { Matter } from '@/shared/api';
 import { Button, Dialog } from '@/shared/ui';
 import { clsx } from 'clsx';
+import { MatterText } from './MatterText';
 import styles from './MattersFoot.module.css';
 
 type Props = {
+  id: number;
   station: string;
   matters: readonly Matter[];
   fault: string | null;
@@ -16,7 +18,7 @@ type Props = {
 };
 
 /** The line under a station: a refusal, or what is to settle here; the whole list opens over it. */
-export function MattersFoot({ station, matters, fault, busy, onDismiss, saved, onUndo }: Props) {
+export function MattersFoot({ id, station, matters, fault, busy, onDismiss, saved, onUndo }: Props) {
   const [open, setOpen] = useState(false);
   const leave = () => {
     setOpen(false);
@@ -42,7 +44,7 @@ export function MattersFoot({ station, matters, fault, busy, onDismiss, saved, o
             ) : (
               <>
                 <b>{count === 0 ? 'Nothing to settle here' : `${String(count)} to settle`}</b>{' '}
-                {count > 0 ? here[0]?.message : ''}
+                {count > 0 && <MatterText id={id} message={here[0]?.message ?? ''} />}
               </>
             )}
           </span>
@@ -81,7 +83,9 @@ export function MattersFoot({ station, matters, fault, busy, onDismiss, saved, o
                 <span className={styles['weight']}>
                   {matter.severity === 'block' ? 'stops release' : matter.severity === 'warn' ? 'to settle' : 'to know'}
                 </span>
-                <span>{matter.message}</span>
+                <span>
+                  <MatterText id={id} message={matter.message} />
+                </span>
               </li>
             ))}
           </ul>

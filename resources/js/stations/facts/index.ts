@@ -1,1 +1,2 @@
+export { SUBJECTS } from './specs';
 export { Facts } from './components/Facts';

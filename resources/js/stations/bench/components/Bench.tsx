@@ -4,7 +4,7 @@ import { BoardView } from '@/shared/board';
 import { Circuit } from '@/shared/circuit';
 import { useKeys } from '@/shared/keys';
 import { useFacing, useKit } from '@/shared/kit';
-import { RouteButton, Button, Notice, Split, Loading } from '@/shared/ui';
+import { RouteButton, Button, Notice, Split, Loading, TextLink } from '@/shared/ui';
 import { Connectors } from './Connectors';
 import { GateForm } from './GateForm';
 import { PilotReadings } from './PilotReadings';
@@ -57,6 +57,7 @@ export function Bench() {
             </b>
             {open > 0 && <span className={ink['ochre']}>▲ {open} cannot be worked out</span>}
             <span className={ui['end']}>
+              <TextLink to={`/kits/${String(kit.id)}/facts?view=bench`}>gates and volts</TextLink>
               <RouteButton to={`/kits/${String(kit.id)}/pilot`} title="Build one with a stopwatch">
                 Pilot build
               </RouteButton>

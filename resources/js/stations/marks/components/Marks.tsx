@@ -3,7 +3,7 @@ import { useBoards, useManual, useMarks, useOrder } from '@/shared/api';
 import { BoardView, fittedBefore } from '@/shared/board';
 import { useKeys } from '@/shared/keys';
 import { useKit } from '@/shared/kit';
-import { Input, PrintButton, Split, Loading } from '@/shared/ui';
+import { Input, PrintButton, Split, Loading, TextLink } from '@/shared/ui';
 import { CalloutCard } from './CalloutCard';
 import { PadTable } from './PadTable';
 import { clsx } from 'clsx';
@@ -58,6 +58,7 @@ export function Marks() {
               {open === 0 ? 'each has a mark' : <span className={ink['ochre']}>▲ {open} without a mark</span>}
             </span>
             <span className={ui['end']}>
+              <TextLink to={`/kits/${String(kit.id)}/facts?view=wires`}>wires</TextLink>
               <label className={ink['sr']} htmlFor="marks-filter">
                 Filter callouts
               </label>
