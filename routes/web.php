@@ -48,6 +48,7 @@ use App\Http\Controllers\Report\AnswerController;
 use App\Http\Controllers\Report\FaultController;
 use App\Http\Controllers\Report\JudgementController;
 use App\Http\Controllers\Report\MailController;
+use App\Http\Controllers\Report\NearSerialController;
 use App\Http\Controllers\Report\ReportController;
 use App\Http\Controllers\Report\ShowReportPhoto;
 use App\Http\Controllers\Sales\AllocateOrder;
@@ -272,6 +273,9 @@ Route::prefix('api')->group(function (): void {
         Route::get('/reports', [ReportController::class, 'index'])
             ->middleware('can:answer-reports')
             ->name('reports.index');
+        Route::get('/serials/near', NearSerialController::class)
+            ->middleware('can:answer-reports')
+            ->name('serials.near');
         Route::post('/reports', [ReportController::class, 'store'])
             ->middleware('can:answer-reports')
             ->name('reports.store');

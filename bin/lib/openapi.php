@@ -100,6 +100,7 @@ $routes = [
     'post /orders/{order}/ship' => 'SalesOrder',
     'get /reports' => 'Reports',
     'post /reports' => 'Report',
+    'get /serials/near' => 'NearSerials',
     'get /reports/{report}' => 'Report',
     'get /mails' => 'Mails',
     'post /reports/{report}/judgements' => 'Report',
@@ -185,6 +186,9 @@ foreach ($routes + $files as $route => $schema) {
                     ['name' => 'revision', 'in' => 'query', 'required' => false, 'schema' => ['type' => 'integer']],
                     ['name' => 'designator', 'in' => 'query', 'required' => false, 'schema' => ['type' => 'string']],
                 ]
+                : [],
+            ...$path === '/serials/near'
+                ? [['name' => 'serial', 'in' => 'query', 'required' => true, 'schema' => ['type' => 'string']]]
                 : [],
             ...$path === '/markings'
                 ? [['name' => 'text', 'in' => 'query', 'required' => true, 'schema' => ['type' => 'string']]]

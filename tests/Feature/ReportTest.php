@@ -81,6 +81,29 @@ final class ReportTest extends TradeCase
         self::assertSame($serial, $this->inbox()[0]['serial']);
     }
 
+    public function test_a_report_is_typed_in_and_a_mistyped_serial_is_offered_as_it_may_have_been(): void
+    {
+        $run = $this->run_($this->released());
+        $serial = (string) DB::table('units')->where('run_id', $run->id)->value('serial');
+        $support = $this->person(Role::Support);
+        $mistyped = substr($serial, 0, -1) . ($serial[-1] === 'X' ? 'Y' : 'X');
+        $this->actingAs($support)
+            ->getJson('/api/serials/near?serial=' . urlencode($mistyped))
+            ->assertOk()
+            ->assertJsonPath('serials.0', $serial);
+        $this->getJson('/api/serials/near?serial=nothing')->assertOk()->assertJsonPath('serials', []);
+        $this->postJson('/api/reports', [
+            'operationId' => (string) Str::uuid(),
+            'serial' => $serial,
+            'text' => 'She says by telephone that it is dead.',
+            'name' => 'Greta Ohm',
+        ])
+            ->assertCreated()
+            ->assertJsonPath('serial', $serial)
+            ->assertJsonPath('serialKnown', true);
+        $this->actingAs($this->person(Role::Packer))->getJson('/api/serials/near?serial=x')->assertForbidden();
+    }
+
     public function test_script_in_the_text_stays_text_everywhere(): void
     {
         $release = $this->released();

@@ -62,17 +62,19 @@ final readonly class StartRun
                 'user_id' => $userId,
             ]);
             $last = Unit::query()->where('release_id', $release->id)->orderByDesc('number')->first()->number ?? 0;
-            foreach (array_chunk(range(0, $packs * $packSize - 1), self::CHUNK) as $chunk) {
+            $serials = Serial::following($release->code, $release->revision->name, $last, $packs * $packSize);
+            foreach (array_chunk($serials, self::CHUNK, true) as $chunk) {
                 Unit::query()->insert(
                     array_map(
-                        static fn(int $i): array => [
+                        static fn(int $i, Serial $serial): array => [
                             'release_id' => $release->id,
                             'run_id' => $run->id,
                             'pack' => intdiv($i, $packSize),
-                            'number' => $last + $i + 1,
-                            'serial' => Serial::of($release->code, $release->revision->name, $last + $i + 1)->text(),
+                            'number' => $serial->number,
+                            'serial' => $serial->text(),
                             'created_at' => now(),
                         ],
+                        array_keys($chunk),
                         $chunk,
                     ),
                 );

@@ -11,6 +11,7 @@ enum Symptom: string
     case Noise = 'hum-or-noise';
     case LightNoSound = 'light-no-sound';
     case SoundNoLight = 'sound-no-light';
+    case LampDark = 'lamp-dark';
     case Dies = 'works-then-dies';
     case Hot = 'gets-hot';
     case Frequency = 'wrong-frequency';

@@ -36,6 +36,23 @@ final readonly class Serial
         return new self($code, $revision, $number);
     }
 
+    /**
+     * Serials behind a number; those whose check character is O or I are passed over, which hands read as 0 and 1.
+     *
+     * @return list<self>
+     * @throws InvalidSerial when code or revision is not letters and digits, or the numbers run out
+     */
+    public static function following(string $code, string $revision, int $number, int $count): array
+    {
+        $serials = [];
+        while (count($serials) < $count) {
+            $serial = self::of($code, $revision, ++$number);
+            $serials = in_array($serial->check(), ['O', 'I'], true) ? $serials : [...$serials, $serial];
+        }
+
+        return $serials;
+    }
+
     /** @throws InvalidSerial when it has not the shape of one, or its check character is wrong */
     public static function parse(string $text): self
     {

@@ -47,6 +47,25 @@ final class SerialTest extends TestCase
         self::assertSame($tried, $refused);
     }
 
+    public function test_new_serials_pass_over_check_characters_that_hands_read_as_figures(): void
+    {
+        $serials = Serial::following('FB', 'A', 10, 200);
+
+        self::assertSame(200, count($serials));
+        self::assertSame(
+            [],
+            array_filter($serials, static fn(Serial $each): bool => in_array($each->check(), ['O', 'I'], true)),
+        );
+        self::assertGreaterThan(10, $serials[0]->number);
+        $numbers = array_map(static fn(Serial $each): int => $each->number, $serials);
+        self::assertSame(array_values(array_unique($numbers)), $numbers);
+        foreach (array_diff(range(11, 210), $numbers) as $passed) {
+            $old = Serial::of('FB', 'A', $passed);
+            self::assertContains($old->check(), ['O', 'I']);
+            self::assertSame($passed, Serial::parse($old->text())->number, 'a serial printed before stays valid');
+        }
+    }
+
     public function test_neighbours_that_were_swapped_are_found(): void
     {
         $text = Serial::of('FB', 'B', 12345)->text();

@@ -8,6 +8,7 @@ return [
     'symptom.hum-or-noise' => 'hum or noise',
     'symptom.light-no-sound' => 'light but no sound',
     'symptom.sound-no-light' => 'sound but no light',
+    'symptom.lamp-dark' => 'a lamp stays dark',
     'symptom.works-then-dies' => 'works once and dies',
     'symptom.gets-hot' => 'gets hot',
     'symptom.wrong-frequency' => 'wrong frequency',

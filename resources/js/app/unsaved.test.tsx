@@ -117,6 +117,27 @@ describe('words that are not saved', () => {
     expect(field(box, '#faq-answer').value).toBe('Look at R5.');
   });
 
+  it("a draft for the FAQ begins from nobody's words", async () => {
+    const judged = {
+      ...reports.reports[0],
+      symptom: 'cannot-adjust',
+      cause: 'neighbouring-hole',
+      answers: [{ at: '2026-11-12T10:00:00Z', by: 'maker', text: 'Dear Marek, turn it twice.' }],
+    };
+    serve({
+      ...SHOP.full,
+      ...kitAnswers('full'),
+      'GET /reports/11': judged,
+      'GET /revisions/3/faults': { rate: {}, faq: [] },
+    });
+    const box = await enter(<Reports />);
+    await click(find(box, 'button', 'The trimmer'));
+    await vi.waitFor(() => {
+      expect(field(box, '#faq-question').value).toBe('Cannot be adjusted into range');
+    });
+    expect(field(box, '#faq-answer').value).toBe('');
+  });
+
   it('a test of the bench stays, and signing out forgets it', async () => {
     const bench = aKit({ header: headerOf('full') }).around(<Bench />);
     const first = await enter(bench, '/kits/3/bench');

@@ -21,6 +21,24 @@ export function useReport(id: number | null) {
   });
 }
 
+/** Serials of ours near to what was typed, itself first where it is one. */
+export function useNearSerials(serial: string) {
+  return useQuery<readonly string[]>({
+    queryKey: ['serials', serial],
+    enabled: serial.trim().length > 6,
+    queryFn: async () => (await data(api.get('/serials/near', { params: { query: { serial } } }))).serials,
+  });
+}
+
+/** A report that came by telephone or letter, typed in. */
+export function useTypeReport() {
+  const queries = useQueryClient();
+  return useMutation<Report, Refused, { serial: string; text: string; name: string; email: string }>({
+    mutationFn: (words) => data(api.post('/reports', { body: { operationId: crypto.randomUUID(), ...words } })),
+    onSuccess: () => queries.invalidateQueries({ queryKey: ['reports'] }),
+  });
+}
+
 export function useMails(enabled: boolean) {
   return useQuery<Mails>({ queryKey: ['mails'], queryFn: () => data(api.get('/mails')), enabled });
 }

@@ -6,7 +6,13 @@ import { clsx } from 'clsx';
 import ink from '@/shared/style/ink.module.css';
 import styles from './reports.module.css';
 
-type Props = { report: Report; revisionId: number; symptom: Symptom; cause: Cause };
+type Props = {
+  report: Report;
+  revisionId: number;
+  symptom: Symptom;
+  cause: Cause;
+  /** the symptom in words */ named: string;
+};
 
 /** Puts the case into the FAQ; what stands there already is read before anybody writes over it. */
 export function FaqForm(props: Props) {
@@ -19,7 +25,7 @@ export function FaqForm(props: Props) {
 }
 
 /** Question and answer, tied to the parts of the step where it went wrong. */
-function FaqWords({ report, revisionId, symptom, cause, known }: Props & { known: FaqEntry | null }) {
+function FaqWords({ report, revisionId, symptom, cause, named, known }: Props & { known: FaqEntry | null }) {
   const manual = useManual(revisionId);
   const write = useWriteFaq(revisionId);
   const step = manual.data?.steps.find((each) => each.key === report.step) ?? null;
@@ -32,12 +38,14 @@ function FaqWords({ report, revisionId, symptom, cause, known }: Props & { known
           ? [step.gate.name]
           : step.parts.map((part) => part.designator)
         : [];
+  const about = `${named.charAt(0).toUpperCase()}${named.slice(1)}`;
   const { form, changed, forget } = useKeptForm({
     name: `faq ${String(report.id)} ${symptom} ${cause}`,
     schema: FAQ,
     from: {
-      question: known?.question ?? report.text.slice(0, 300),
-      answer: known?.answer ?? report.answers?.at(-1)?.text ?? '',
+      // A draft begins from nobody's words: what a customer wrote, and what was answered to one, is theirs.
+      question: known?.question ?? about,
+      answer: known?.answer ?? '',
     },
   });
   const send = form.handleSubmit(async (words) => {

@@ -46,6 +46,7 @@ export function ReportDetail({ id, words, onOpen }: { id: number; words: Reports
       {now.symptom !== null && now.cause !== null && now.revisionId !== null && (
         <FaqForm
           key={`${now.symptom} ${now.cause}`}
+          named={words.symptoms.find((each) => each.id === now.symptom)?.name ?? ''}
           report={now}
           revisionId={now.revisionId}
           symptom={now.symptom}

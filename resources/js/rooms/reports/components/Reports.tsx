@@ -3,6 +3,7 @@ import { useMails, useReports } from '@/shared/api';
 import { useKeys } from '@/shared/keys';
 import { Button, Input, Notice, Pager, Press, Loading, useView, useWanted, Views } from '@/shared/ui';
 import { ReportDetail } from './ReportDetail';
+import { TypeIn } from './TypeIn';
 import { clsx } from 'clsx';
 import ink from '@/shared/style/ink.module.css';
 import ui from '@/shared/ui/ui.module.css';
@@ -65,6 +66,9 @@ export function Reports() {
             setText(event.target.value);
           }}
         />
+        <span className={ui['end']}>
+          <TypeIn onMade={setId} />
+        </span>
       </div>
       {shown === 'mail' ? (
         <div className={clsx(ui['scroll'], styles['mails'])} tabIndex={0} role="region" aria-label="Mail sent">
