@@ -33,7 +33,7 @@ final class ByHandTest extends BrowserCase
         $this->text('.ui-bar b', '3 lines, 3 parts');
 
         // A part that was forgotten, and undo.
-        $this->ready('.ui-bar button', 'Add a part')->click();
+        $this->ready('.parts-add button', 'Add a part')->click();
         $this->find('.parts-byhand input');
         $fields = self::driver()->findElements(WebDriverBy::cssSelector('.parts-byhand input'));
         $fields[0]->sendKeys('R2');

@@ -3,6 +3,7 @@ import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
 import { Bags } from '@/stations/bags';
 import { Bench } from '@/stations/bench';
 import { Board } from '@/stations/board';
+import { Facts } from '@/stations/facts';
 import { Faults } from '@/stations/faults';
 import { Manual } from '@/stations/manual';
 import { Marks } from '@/stations/marks';
@@ -23,6 +24,12 @@ const STATIONS = [
   { name: 'Bench', Station: Bench, full: /rail.*4\.8 to 5\.2/, bare: /No test yet\. A reading after each stage/ },
   { name: 'Manual', Station: Manual, full: /Build it.*D1/, bare: /0 steps, 0 joints/ },
   { name: 'Faults', Station: Faults, full: /No rate yet.*What was wrong/, bare: /No rate yet/ },
+  {
+    name: 'Facts',
+    Station: Facts,
+    full: /What the kit is called.*What powers the kit/,
+    bare: /What the kit is called.*No part has a place yet/,
+  },
   { name: 'Pilot', Station: Pilot, full: /Pilot build 1 step 1 of/, bare: /There is no step to build yet/ },
 ];
 

@@ -60,6 +60,13 @@ export function kitAnswers(which: keyof typeof KITS): Answers {
     ),
     'GET /revisions/3/faults': faultsOf(which),
     'GET /revisions/3/pilot': { rows: [] },
+    'GET /revisions/3/facts': {
+      facts: which === 'full' ? { name: 'Loop board', supply: { volts: 9 } } : {},
+      lines: {},
+      parts: which === 'full' ? ['D1', 'R1', 'R2'] : [],
+      pins: [],
+      boards: ['main'],
+    },
   };
 }
 

@@ -17,7 +17,7 @@ export type Cell = {
  * How rows stand in the fact: objects in a list, plain lists in a list, objects by a name, one object, one text; values of options by
  * their names; holes in the faces that have them.
  */
-export type Shape = 'objects' | 'lists' | 'named' | 'one' | 'text' | 'options' | 'holes';
+type Shape = 'objects' | 'lists' | 'named' | 'one' | 'text' | 'options' | 'holes';
 
 export type Spec = {
   fact: Fact;

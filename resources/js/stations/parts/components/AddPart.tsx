@@ -27,8 +27,9 @@ export function AddPart() {
   };
   if (!kit.mayEdit) return null;
   return (
-    <>
+    <p className={styles['add']}>
       <Button
+        look="link"
         onClick={() => {
           setOpen(true);
         }}
@@ -80,6 +81,6 @@ export function AddPart() {
           ))}
         </form>
       </Dialog>
-    </>
+    </p>
   );
 }

@@ -8,6 +8,7 @@ import { Differences } from './Differences';
 import { FileReport } from './FileReport';
 import { LineUp } from './LineUp';
 import { LineDetail } from './LineDetail';
+import { AddPart } from './AddPart';
 import { PartsBar } from './PartsBar';
 import { PartsTable } from './PartsTable';
 import { Question } from './Question';
@@ -69,6 +70,7 @@ export function Parts() {
               }}
             />
           )}
+          {view === 'list' && <AddPart />}
         </>
       }
       pane={

@@ -1,7 +1,6 @@
 import type { PartLine, PartsDocument } from '@/shared/api';
 import { Input, TableActions, Views } from '@/shared/ui';
 import { asRows, type View } from '../model';
-import { AddPart } from './AddPart';
 import { clsx } from 'clsx';
 import ink from '@/shared/style/ink.module.css';
 import ui from '@/shared/ui/ui.module.css';
@@ -57,7 +56,6 @@ export function PartsBar({ parts, lines, filter, onFilter, view, onView, others 
                 onFilter(event.target.value);
               }}
             />
-            <AddPart />
             <TableActions name={`${parts.kit} ${parts.revision} parts`} rows={() => asRows(lines)} />
           </>
         )}
