@@ -94,9 +94,14 @@ final readonly class LegendReader
         $least = INF;
         $isFree = true;
         $readers = [];
+        [$first, $extent] = [$object->points[0], self::extent($object)];
         foreach ($near as $index) {
-            $stroke = self::stroke($object, $bodies[$index]);
             [$a, $b] = self::half($bodies[$index]);
+            // Most lines of the neighbourhood are another body's; those need no turning.
+            if ($first->distanceTo($bodies[$index]->centre) > $extent + hypot($a, $b) + self::TEXT) {
+                continue;
+            }
+            $stroke = self::stroke($object, $bodies[$index]);
             $off = self::off($stroke, $a, $b);
             if ($off <= self::TEXT && $stroke->length() <= self::LETTER) {
                 $readers[] = $index;
@@ -206,6 +211,17 @@ final readonly class LegendReader
     private static function half(PlacedBody $body): array
     {
         return [$body->outline->along / 2, $body->outline->across / 2];
+    }
+
+    /** How far an object reaches from where it begins, millimetres. */
+    private static function extent(LayerObject $object): float
+    {
+        $extent = 0.0;
+        foreach ($object->points as $point) {
+            $extent = max($extent, $point->distanceTo($object->points[0]));
+        }
+
+        return $extent;
     }
 
     /** How far a stroke lies outside a box, millimetres; the mean of its ends. */

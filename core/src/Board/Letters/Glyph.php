@@ -33,20 +33,29 @@ final readonly class Glyph
         return new Point($this->left + $this->width / 2, $this->low + $this->height / 2);
     }
 
-    /** As it is seen by a reader who is turned by so many degrees, or who looks at the bottom. */
-    public function seen(float $degrees, bool $isMirrored): self
+    /** As it is seen by a reader who is turned by so many quarters, or who looks at the bottom. */
+    public function seen(int $quarters, bool $isMirrored): self
     {
-        return new self(
-            array_map(
-                static fn(array $stroke): array => array_map(
-                    static fn(Point $point): Point => ($isMirrored ? new Point(-$point->x, $point->y) : $point)->turned(
-                        -$degrees,
-                    ),
-                    $stroke,
-                ),
-                $this->strokes,
-            ),
-        );
+        if ($quarters === 0 && !$isMirrored) {
+            return $this;
+        }
+        $side = $isMirrored ? -1.0 : 1.0;
+        $strokes = [];
+        foreach ($this->strokes as $stroke) {
+            $turned = [];
+            foreach ($stroke as $point) {
+                $x = $side * $point->x;
+                $turned[] = match ($quarters) {
+                    0 => new Point($x, $point->y),
+                    1 => new Point($point->y, -$x),
+                    2 => new Point(-$x, -$point->y),
+                    default => new Point(-$point->y, $x),
+                };
+            }
+            $strokes[] = $turned;
+        }
+
+        return new self($strokes);
     }
 
     public function isDot(float $line): bool

@@ -43,13 +43,13 @@ final readonly class LetterForm
     /** Equal for forms that are drawn alike to a fiftieth of the line's height. */
     public function key(): string
     {
-        return implode(
-            ' ',
-            array_map(
-                static fn(Point $point): string => round($point->x * 50) . ',' . round($point->y * 50),
-                $this->points,
-            ),
-        );
+        $key = '';
+        foreach ($this->points as $point) {
+            // Off the grid of letters, so that what files round does not fall on either side.
+            $key .= ((int) ($point->x * 47.0 + 5.29)) . ',' . ((int) ($point->y * 47.0 + 5.29)) . ' ';
+        }
+
+        return $key;
     }
 
     public function isLike(self $other): bool

@@ -26,8 +26,9 @@ final readonly class Words
     public static function of(array $glyphs, bool $isMirrored): array
     {
         $words = $later = $forms = $known = [];
-        foreach ([0.0, 90.0, 180.0, 270.0] as $degrees) {
-            $seen = array_map(static fn(Glyph $glyph): Glyph => $glyph->seen($degrees, $isMirrored), $glyphs);
+        foreach ([0, 1, 2, 3] as $quarters) {
+            $degrees = 90.0 * $quarters;
+            $seen = array_map(static fn(Glyph $glyph): Glyph => $glyph->seen($quarters, $isMirrored), $glyphs);
             foreach (self::lines($seen) as $line) {
                 if ($degrees < 180.0 && count($line) > 1) {
                     $words[] = self::word($line, $degrees, $isMirrored, $forms, $known, true);
@@ -139,15 +140,15 @@ final readonly class Words
         if (isset($known[$key])) {
             return $known[$key];
         }
+        if (!$isNew) {
+            return self::NONE;
+        }
         foreach ([$width - 1, $width, $width + 1] as $each) {
             foreach ($forms[$each] ?? [] as $number => $other) {
                 if ($other->isLike($form)) {
                     return $known[$key] = $number;
                 }
             }
-        }
-        if (!$isNew) {
-            return $known[$key] = self::NONE;
         }
         $number = array_sum(array_map(count(...), $forms));
         $forms[$width][$number] = $form;
