@@ -12,8 +12,12 @@ final readonly class Glyphs
     /** A letter is no higher and no wider than this, millimetres. */
     private const LARGEST = 3.2;
     /** Where a legend has more short lines than this, its letters are not read. */
-    private const MOST = 30000;
+    private const MOST = 20_000;
     private const CELL = 3.2;
+    /** Where more lines than this lie in one square, they are no letters. */
+    private const CROWD = 150;
+    /** Pairs of points that are compared at most; where a legend wants more, its letters are not read. */
+    private const WORK = 3_000_000;
 
     /**
      * @param list<LayerObject> $objects ink of a legend
@@ -48,6 +52,7 @@ final readonly class Glyphs
     private static function touching(array $lines): array
     {
         $cells = [];
+        $work = 0;
         $root = array_keys($lines);
         foreach ($lines as $index => $line) {
             for ($x = self::cell($line->left); $x <= self::cell($line->left + $line->width); ++$x) {
@@ -55,11 +60,20 @@ final readonly class Glyphs
                     foreach ($cells["{$x} {$y}"] ?? [] as $other) {
                         $one = self::root($root, $index);
                         $two = self::root($root, $other);
-                        if ($one !== $two && $line->touches($lines[$other])) {
+                        if ($one === $two || !$line->isBeside($lines[$other])) {
+                            continue;
+                        }
+                        $work += count($line->points) * count($lines[$other]->points);
+                        if ($work > self::WORK) {
+                            return [];
+                        }
+                        if ($line->touches($lines[$other])) {
                             $root[$one] = $two;
                         }
                     }
-                    $cells["{$x} {$y}"][] = $index;
+                    if (count($cells["{$x} {$y}"] ?? []) < self::CROWD) {
+                        $cells["{$x} {$y}"][] = $index;
+                    }
                 }
             }
         }

@@ -31,17 +31,30 @@ final readonly class InkLine
         return new self($points, $object->width, min($xs), min($ys), max($xs) - min($xs), max($ys) - min($ys));
     }
 
-    public function touches(self $other): bool
+    /** True where the boxes about both come near enough to touch. */
+    public function isBeside(self $other): bool
     {
-        $reach = ($this->pen + $other->pen) / 2 + self::SLACK;
+        $reach = $this->reach($other);
 
         return $this->left <= $other->left + $other->width + $reach &&
             $other->left <= $this->left + $this->width + $reach &&
             $this->low <= $other->low + $other->height + $reach &&
-            $other->low <= $this->low + $this->height + $reach &&
+            $other->low <= $this->low + $this->height + $reach;
+    }
+
+    public function touches(self $other): bool
+    {
+        $reach = $this->reach($other);
+
+        return $this->isBeside($other) &&
             ($this->comesTo($other->points, $reach) ||
                 $other->comesTo($this->points, $reach) ||
                 $this->crosses($other->points));
+    }
+
+    private function reach(self $other): float
+    {
+        return ($this->pen + $other->pen) / 2 + self::SLACK;
     }
 
     /** @param list<Point> $points */

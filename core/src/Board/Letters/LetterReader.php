@@ -75,7 +75,9 @@ final readonly class LetterReader
                     }
                 }
             }
-            $pairs = $here === [] ? $pairs : [...$pairs, [$word, $here]];
+            if ($here !== []) {
+                $pairs[] = [$word, $here];
+            }
         }
 
         return $pairs;

@@ -15,6 +15,11 @@ final readonly class Words
     private const SMALLER = 0.5;
     /** The number of a form that no word has. */
     public const NONE = -1;
+    /** A legend with more letters than this is no board's; so many forms no type has. */
+    private const MOST = 12_000;
+    private const FORMS = 600;
+    /** A letter is no wider or higher than this, millimetres. */
+    private const LARGEST = 3.2;
     /** No letter is lower than this, millimetres. */
     private const LEAST = 0.4;
 
@@ -26,6 +31,9 @@ final readonly class Words
     public static function of(array $glyphs, bool $isMirrored): array
     {
         $words = $later = $forms = $known = [];
+        if (count($glyphs) > self::MOST) {
+            return [];
+        }
         foreach ([0, 1, 2, 3] as $quarters) {
             $degrees = 90.0 * $quarters;
             $seen = array_map(static fn(Glyph $glyph): Glyph => $glyph->seen($quarters, $isMirrored), $glyphs);
@@ -57,8 +65,13 @@ final readonly class Words
             $row = (int) floor($glyph->low);
             $best = null;
             for ($near = $row - 3; $near <= $row + 3; ++$near) {
-                foreach ($rows[$near] ?? [] as $index) {
+                foreach ($rows[$near] ?? [] as $place => $index) {
                     $last = $lines[$index][count($lines[$index]) - 1];
+                    // All that come after lie further right: what is out of reach of this one is so of them.
+                    if ($last->left + $last->width + self::GAP * self::LARGEST < $glyph->left) {
+                        unset($rows[$near][$place]);
+                        continue;
+                    }
                     if (
                         self::follows($lines[$index], $glyph) &&
                         ($best === null || $last->left > $lines[$best][count($lines[$best]) - 1]->left)
@@ -151,6 +164,9 @@ final readonly class Words
             }
         }
         $number = array_sum(array_map(count(...), $forms));
+        if ($number >= self::FORMS) {
+            return self::NONE;
+        }
         $forms[$width][$number] = $form;
 
         return $known[$key] = $number;

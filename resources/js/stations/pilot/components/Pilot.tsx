@@ -111,7 +111,10 @@ export function Pilot() {
               <ul className={styles['bench-parts']}>
                 {step.parts.map((part) => (
                   <li key={part.designator}>
-                    <b className={clsx(ink['m'], styles['m'])}>{part.designator}</b> <span>{part.value}</span>{' '}
+                    <b className={clsx(ink['m'], styles['m'])}>
+                      {part.designator.startsWith('~') ? '' : part.designator}
+                    </b>{' '}
+                    <span>{part.value}</span>
                     <Marking marking={part.marking} />
                   </li>
                 ))}
