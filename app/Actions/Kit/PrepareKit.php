@@ -84,7 +84,8 @@ final readonly class PrepareKit
             return $folder;
         }
         $words = (string) preg_replace('~[-_.]+~', ' ', pathinfo(mb_scrub($dropped), PATHINFO_FILENAME));
-        $name = trim(ucfirst($words));
+        // `bom.csv` names a file, not a kit.
+        $name = KitFiles::isKnown($dropped) ? '' : trim(ucfirst($words));
 
         return $this->usual($folder->named(mb_substr($name === '' ? 'New kit' : $name, 0, 100), 'A'));
     }

@@ -44,7 +44,6 @@ export function BoardFacts({ board }: { board: BoardDrawing }) {
             ))}
           </Segments>
         </div>
-        <BoardSize board={board} />
         <div>
           <h2>Colours of the board</h2>
           <div className={styles['pads']}>
@@ -103,6 +102,7 @@ export function BoardFacts({ board }: { board: BoardDrawing }) {
             ))}
           </Segments>
         </div>
+        <BoardSize board={board} />
         <div>
           <h2>
             A square pad means{' '}

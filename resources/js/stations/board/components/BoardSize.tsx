@@ -16,7 +16,7 @@ export function BoardSize({ board }: { board: BoardDrawing }) {
     tell('');
     void kit.save([{ type: 'board', target: board.name, field, value: value as never }]);
   };
-  const size = `${String(board.width)} ${String(board.height)}`;
+  const size = [board.width, board.height].map((each) => String(Number(each.toFixed(2)))).join(' ');
   const thickness = String(board.thickness);
   return (
     <div>
