@@ -6,7 +6,8 @@ namespace Chiralex\Board\Letters;
 
 /**
  * Which form is which letter, learnt from the board itself: a legend prints the designators of its parts beside them, in
- * one type, so a form that stands for the same letter at many places is that letter.
+ * one type, so a form that stands for the same letter at many places is that letter. Limits by trial on two boards of others
+ * (`tests/Reference/LettersOfExamplesTest`).
  */
 final readonly class Alphabet
 {

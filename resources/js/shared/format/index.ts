@@ -1,6 +1,11 @@
 export { choose, optionWords, valueOf } from './options';
 export { tableText } from './table';
 
+/** Words of a text that stand apart by blanks, commas or semicolons: `R1, R2 C3`. */
+export function words(text: string): string[] {
+  return text.split(/[\s,;]+/u).filter((word) => word !== '');
+}
+
 const THIN = '\u2009';
 
 /** Minutes of work in words of a clock: `46 min`, `1 h 3 min`. */

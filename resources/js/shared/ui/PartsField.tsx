@@ -1,5 +1,6 @@
 import Autocomplete, { type AutocompleteRenderInputParams } from '@mui/material/Autocomplete';
 import TextField from '@mui/material/TextField';
+import { words } from '@/shared/format';
 
 type Props = {
   label: string;
@@ -15,8 +16,6 @@ type Props = {
 function named({ slotProps }: AutocompleteRenderInputParams, label: string) {
   return { ...slotProps, htmlInput: { ...slotProps.htmlInput, 'aria-label': label } };
 }
-
-const words = (text: string): string[] => text.split(/[\s,;]+/u).filter((word) => word !== '');
 
 /** Names one part, or several apart by blanks; they are offered while their first letters are typed, and a free word is taken too. */
 export function PartsField({ label, names, value, several = false, disabled = false, onFocus, onChange }: Props) {

@@ -1,9 +1,9 @@
 import { describe, expect, it } from 'vitest';
 import { faultOf, isEmpty, rowsOf, valueOf } from './model';
-import { SUBJECTS, type Spec } from './specs';
+import { SUBJECTS, type FactSpec } from './specs';
 
-const SPECS: readonly Spec[] = SUBJECTS.flatMap((subject): readonly Spec[] => subject.specs);
-const spec = (fact: string): Spec => SPECS.find((each) => each.fact === fact) as Spec;
+const SPECS: readonly FactSpec[] = SUBJECTS.flatMap((subject): readonly FactSpec[] => subject.specs);
+const spec = (fact: string): FactSpec => SPECS.find((each) => each.fact === fact) as FactSpec;
 
 describe('facts of a kit as rows of a form', () => {
   it.each([

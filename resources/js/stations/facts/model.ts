@@ -1,9 +1,8 @@
+import { words } from '@/shared/format';
 import type { Cell, Spec } from './specs';
 
 /** One row of a form: what stands in each cell as it is typed, several parts apart by blanks. */
 export type Row = Readonly<Record<string, string>>;
-
-const words = (text: string): string[] => text.split(/[\s,;]+/u).filter((word) => word !== '');
 
 function shown(value: unknown): string {
   if (Array.isArray(value)) return value.map(shown).join(' ');

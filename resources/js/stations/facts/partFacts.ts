@@ -11,7 +11,6 @@ const plain = (words: readonly string[]) => words.map((word) => [word, word.repl
 
 /** What can be said of one part; a field of its line each, but polarity and reversal, which are two words in one field. */
 export const PART: Spec = {
-  fact: 'nets',
   title: 'Facts of the part',
   what: 'What files and tables do not tell of it, or tell wrongly.',
   row: 'the part',

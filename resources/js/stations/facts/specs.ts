@@ -20,13 +20,15 @@ export type Cell = {
 type Shape = 'objects' | 'lists' | 'named' | 'one' | 'text' | 'options' | 'holes';
 
 export type Spec = {
-  fact: Fact;
   title: string;
   /** one sentence: what it is for */ what: string;
   /** of one row, `a cover` */ row: string;
   shape: Shape;
   cells: readonly Cell[];
 };
+
+/** The form of one fact of the kit. */
+export type FactSpec = Spec & { fact: Fact };
 
 const part = (name: string, label: string, hint?: string): Cell => ({
   name,
@@ -42,7 +44,7 @@ const FACES = [
   ['bottom', 'bottom'],
 ] as const;
 
-const KIT: readonly Spec[] = [
+const KIT: readonly FactSpec[] = [
   {
     fact: 'name',
     title: 'Name',
@@ -95,7 +97,7 @@ const KIT: readonly Spec[] = [
   },
 ];
 
-const ORDER: readonly Spec[] = [
+const ORDER: readonly FactSpec[] = [
   {
     fact: 'groups.sockets',
     title: 'Sockets',
@@ -199,7 +201,7 @@ const ORDER: readonly Spec[] = [
   },
 ];
 
-const WIRES: readonly Spec[] = [
+const WIRES: readonly FactSpec[] = [
   {
     fact: 'wires',
     title: 'Wires',
@@ -219,7 +221,7 @@ const WIRES: readonly Spec[] = [
   },
 ];
 
-const BENCH: readonly Spec[] = [
+const BENCH: readonly FactSpec[] = [
   {
     fact: 'gates',
     title: 'Gates',
@@ -250,7 +252,7 @@ const BENCH: readonly Spec[] = [
   },
 ];
 
-const DRILLING: readonly Spec[] = [
+const DRILLING: readonly FactSpec[] = [
   {
     fact: 'drilling',
     title: 'Holes',

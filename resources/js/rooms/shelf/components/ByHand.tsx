@@ -9,6 +9,12 @@ type Typed = { name: string; rows: TypedRow[] };
 type Props = { disabled: boolean; onList: (file: File) => void };
 
 const KEY = `${WORDS}new kit`;
+
+/** Once the kit is made of them. */
+export const forgetTyped = () => {
+  keep(KEY, null);
+};
+
 const NEW: Typed = { name: '', rows: [] };
 const isTyped = (value: unknown): value is Typed =>
   isObject(value) && typeof value['name'] === 'string' && Array.isArray(value['rows']);
@@ -57,8 +63,8 @@ export function ByHand({ disabled, onList }: Props) {
               look="primary"
               disabled={typed.name.trim() === '' || !some}
               onClick={() => {
+                // The rows stay until the kit is there: what the import refuses is mended here.
                 onList(asList(typed.name, typed.rows));
-                write(null);
                 setOpen(false);
               }}
             >

@@ -1,8 +1,8 @@
-import { useCallback, useState } from 'react';
+import { useCallback, useRef, useState } from 'react';
 import { useNavigate } from 'react-router';
 import { useImport, useKitDeed, useMe, useShelf, type ShelfRow } from '@/shared/api';
 import { Button, DropZone, FileButton, Input, Notice, Pager, useWanted, Refusal } from '@/shared/ui';
-import { ByHand } from './ByHand';
+import { ByHand, forgetTyped } from './ByHand';
 import { ImportLine } from './ImportLine';
 import { KitRow } from './KitRow';
 import { clsx } from 'clsx';
@@ -18,11 +18,19 @@ export function Shelf() {
   const me = useMe();
   const navigate = useNavigate();
   const deed = useKitDeed();
-  const made = useCallback((row: ShelfRow) => void navigate(`/kits/${String(row.revisionId)}/parts`), [navigate]);
+  const typed = useRef(false);
+  const made = useCallback(
+    (row: ShelfRow) => {
+      if (typed.current) forgetTyped();
+      void navigate(`/kits/${String(row.revisionId)}/parts`);
+    },
+    [navigate],
+  );
   const incoming = useImport(made);
   const [dropped, setDropped] = useState<readonly File[]>([]);
   const mayEdit = me.data?.abilities.includes('edit-kits') ?? false;
   const take = (files: readonly File[], said: Readonly<{ designatorColumn?: number; list?: string }> = {}) => {
+    typed.current = false;
     incoming.leave();
     setDropped(files);
     incoming.start.mutate({ files, ...said });
@@ -73,6 +81,7 @@ export function Shelf() {
                 disabled={busy}
                 onList={(file) => {
                   take([file]);
+                  typed.current = true;
                 }}
               />
             )}

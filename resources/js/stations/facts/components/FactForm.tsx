@@ -1,5 +1,6 @@
 import { useEffect, useRef, useState } from 'react';
 import type { Facts } from '@/shared/api';
+import { words } from '@/shared/format';
 import { useKeptText } from '@/shared/keep';
 import { useKit, type Saved } from '@/shared/kit';
 import { Button } from '@/shared/ui';
@@ -56,13 +57,13 @@ export function FactForm({ spec, said, name, names, looked, onLook, onLit, onSav
   useEffect(() => {
     pick.current = (part) => {
       if (!looked || at === null || !cell || !['part', 'parts', 'end'].includes(cell.kind)) return;
-      const words = value.split(' ').filter((word) => word !== '');
+      const named = words(value);
       put(
         at.row,
         at.cell,
         cell.kind !== 'parts'
           ? part
-          : (words.includes(part) ? words.filter((word) => word !== part) : [...words, part]).join(' '),
+          : (named.includes(part) ? named.filter((word) => word !== part) : [...named, part]).join(' '),
       );
     };
   });
@@ -73,7 +74,7 @@ export function FactForm({ spec, said, name, names, looked, onLook, onLit, onSav
     select(null);
   }, [selected, select, looked]);
   useEffect(() => {
-    if (looked) onLit(value.split(' ').map((word) => word.split('.')[0] ?? ''));
+    if (looked) onLit(words(value).map((word) => word.split('.')[0] ?? ''));
   }, [looked, value, onLit]);
   const save = async () => {
     const wrong = rows.map((row) => (isEmpty(row) ? null : faultOf(spec, row))).find((each) => each !== null);

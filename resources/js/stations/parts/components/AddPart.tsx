@@ -18,12 +18,15 @@ const FIELDS = [
 export function AddPart() {
   const kit = useKit();
   const [open, setOpen] = useState(false);
+  const [refused, refuse] = useState(false);
   const [typed, write] = useKeptTexts(`new part ${String(kit.id)}`);
   const cells = typed ?? {};
   const said = Object.entries(cells).filter(([, text]) => text.trim() !== '');
   const add = async () => {
     const change = { type: 'row', target: '', field: '', value: Object.fromEntries(said) } as Change;
-    if ((await kit.save([change])) === 'saved') write(null);
+    const done = await kit.save([change]);
+    refuse(done !== 'saved');
+    if (done === 'saved') write(null);
   };
   if (!kit.mayEdit) return null;
   return (
@@ -79,6 +82,11 @@ export function AddPart() {
               />
             </label>
           ))}
+          {refused && (
+            <p className={ui['wrong']} role="alert">
+              It is not in the list. Why, the line at the foot of the page says; what you typed is kept.
+            </p>
+          )}
         </form>
       </Dialog>
     </p>
