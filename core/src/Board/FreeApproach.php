@@ -44,12 +44,9 @@ final readonly class FreeApproach
         $away = array_map(static fn(PlacedBody $body): float => $joint->distanceTo($body->centre), $bodies);
         asort($away);
         $blocked = Azimuths::none();
-        foreach ($away as $index => $distance) {
+        foreach (array_keys($away) as $index) {
             $body = $bodies[$index];
-            if (
-                $distance - hypot($body->outline->along, $body->outline->across) / 2 - self::IRON_MARGIN >=
-                $body->height + self::IRON_START
-            ) {
+            if (!$this->isNearIron($joint, $body)) {
                 continue;
             }
             $blocked = $blocked->with($this->ironBlockedBy($joint, $body));
@@ -96,6 +93,37 @@ final readonly class FreeApproach
         return $blocked;
     }
 
+    /**
+     * How far round a body and its joints others can stand in the way of a finger or an iron at all, millimetres.
+     *
+     * @param float $largest how far a body of the kit reaches at most from its centre, its height added
+     */
+    public static function reach(PlacedBody $body, float $largest): float
+    {
+        return $largest + self::half($body) + M_SQRT2 * self::FINGER_DEPTH;
+    }
+
+    /** How far a body and the space over it reach at most from its centre: half its diagonal and its height, millimetres. */
+    public static function extent(PlacedBody $body): float
+    {
+        return self::half($body) + $body->height;
+    }
+
+    /** False for a body too far from a joint to be in the way of the iron, told without its outline. */
+    public function isNearIron(Point $joint, PlacedBody $body): bool
+    {
+        return $joint->distanceTo($body->centre) - self::half($body) - self::IRON_MARGIN <=
+            $body->height + self::IRON_START;
+    }
+
+    /** False for a neighbour too low or too far to be in the way of fingers, told without its outline. */
+    public function isNearFingers(PlacedBody $body, PlacedBody $other): bool
+    {
+        return $other->height > $body->height / 2 &&
+            $body->centre->distanceTo($other->centre) <=
+                self::half($other) + self::half($body) + M_SQRT2 * self::FINGER_DEPTH;
+    }
+
     public function ironFits(Azimuths $free): bool
     {
         return $free->widest() >= self::IRON - 1e-9;
@@ -112,5 +140,10 @@ final readonly class FreeApproach
         $inside = $other->footprint()->clippedTo($body->footprint()->grown(self::FINGER_DEPTH));
 
         return count($inside->corners) < 3 ? [] : [$inside];
+    }
+
+    private static function half(PlacedBody $body): float
+    {
+        return hypot($body->outline->along, $body->outline->across) / 2;
     }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Chiralex\Build;
 
 use Chiralex\Board\BodyGrid;
+use Chiralex\Board\FreeApproach;
 use Chiralex\Board\PlacedBody;
 use Chiralex\Build\Internal\Approach;
 use Chiralex\Kit\Kit;
@@ -36,7 +37,7 @@ final readonly class Reachability
             ),
         );
         $grid = BodyGrid::of($bodies);
-        $largest = max([0.0, ...array_map(Approach::extent(...), $bodies)]);
+        $largest = max([0.0, ...array_map(FreeApproach::extent(...), $bodies)]);
         $approach = new Approach($part, $part->place->body, $front);
         $half = hypot($part->shape->outline->along, $part->shape->outline->across) / 2;
 

@@ -7,6 +7,7 @@ namespace Chiralex\Build;
 use Chiralex\Build\Internal\Weakness;
 use Chiralex\Build\Rules\ApproachRules;
 use Chiralex\Build\Rules\CoverRules;
+use Chiralex\Build\Rules\EarlyGateRules;
 use Chiralex\Build\Rules\GateRules;
 use Chiralex\Build\Rules\LastRules;
 use Chiralex\Build\Rules\MakersRules;
@@ -45,7 +46,10 @@ final readonly class RuleBook
         ) {
             array_push($rules, ...$source->rules($kit, $book));
         }
-        $rules = array_values(array_filter($rules, static fn(Rule $rule): bool => !self::isAmong($rule, $leftOut)));
+        $stands = static fn(Rule $rule): bool => !self::isAmong($rule, $leftOut);
+        $rules = array_values(array_filter($rules, $stands));
+        $early = (new EarlyGateRules())->rules($kit, $book, Precedence::of($rules));
+        array_push($rules, ...array_filter($early, $stands));
         array_push($rules, ...$this->insertLast($kit, $book, Precedence::of($rules)));
         array_push($rules, ...(new LastRules())->rules($kit, $book, Precedence::of($rules)));
 

@@ -11,6 +11,7 @@ use Chiralex\Kit\Kit;
 use Chiralex\Reason\Matter;
 use Chiralex\Review\Reviewer;
 use Chiralex\Tests\KitMaker;
+use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 
 /** Parts that taller ones would close in. */
@@ -112,6 +113,65 @@ final class ApproachRulesTest extends TestCase
             [40.0, 30.0, 'need.fingers'],
             [$matters[0]->args['x'], $matters[0]->args['y'], $matters[0]->args['why']],
         );
+    }
+
+    /** @return iterable<string, array{float, list<float>}> gap on each side in mm, how much wider it has to be */
+    public static function gaps(): iterable
+    {
+        // Fingers reach 8 mm deep: what is missing of them, in steps of half a millimetre.
+        yield 'three' => [3.0, [5.0]];
+        yield 'seven and a half' => [7.6, [0.5]];
+        yield 'eight' => [8.0, []];
+    }
+
+    /** @param list<float> $rooms */
+    #[DataProvider('gaps')]
+    public function test_the_room_that_is_missing_is_told(float $gap, array $rooms): void
+    {
+        $away = 3.0 + 7.5 + $gap;
+        $kit = KitMaker::kit(
+            array_map(static fn(string $row): string => str_replace('x15.5', 'x6.9', $row), self::CROWD),
+            [
+                'SW1,40,30,0,top',
+                'K1,' . (40 + $away) . ',30,0,top',
+                'K2,' . (40 - $away) . ',30,0,top',
+                'K3,40,' . (30 + $away) . ',0,top',
+                'K4,40,' . (30 - $away) . ',0,top',
+            ],
+            ['supply' => ['volts' => 9, 'amps' => 1]],
+        );
+
+        self::assertSame($rooms, array_column(KitMaker::order($kit)->givenUp->wishes, 'room'));
+    }
+
+    /** @return iterable<string, array{int, ?float}> height of the relays in mm, how far they would have to stand off */
+    public static function reliefs(): iterable
+    {
+        yield 'fifteen' => [15, 9.5];
+        yield 'as far as is looked' => [23, 16.0];
+        yield 'further than is looked' => [24, null];
+    }
+
+    #[DataProvider('reliefs')]
+    public function test_how_far_tall_ones_would_have_to_stand_off_is_looked_for_to_sixteen_millimetres(
+        int $height,
+        ?float $room,
+    ): void {
+        $relays = ['K1', 'K2', 'K3', 'K4'];
+        $kit = KitMaker::kit(
+            [
+                'R1,1k,Axial 1/4W,',
+                ...array_map(static fn(string $k): string => "{$k},5 V,block 15x15x{$height},relay", $relays),
+            ],
+            ['R1,40,30,0,top', 'K1,53,30,0,bottom', 'K2,27,30,0,bottom', 'K3,40,42,0,bottom', 'K4,40,18,0,bottom'],
+            ['groups' => ['before' => array_map(static fn(string $k): array => [$k, 'R1'], $relays)]],
+        );
+        $iron = array_filter(
+            KitMaker::order($kit)->givenUp->wishes,
+            static fn(DroppedRule $dropped): bool => $dropped->need->code === 'order.iron',
+        );
+
+        self::assertSame([$room], array_values(array_unique(array_column($iron, 'room'), SORT_REGULAR)));
     }
 
     public function test_an_iron_at_the_other_side_waits_for_the_low_part_beneath_tall_ones(): void

@@ -75,6 +75,14 @@ final class ClockTest extends TestCase
         self::assertSame([0.1, 0.5], [$clock->waits[0]->meanwhile, $clock->waits[0]->idle]);
     }
 
+    public function test_what_nothing_waits_for_is_told_to_a_tenth_too(): void
+    {
+        $clock = self::clock([[['cure glue'], 0.0], [['solder R1'], 0.26]], ['cure glue' => 0.01], []);
+
+        self::assertEquals([new Wait(1, 'glue', 0.01, null, 0.3, 0.3)], $clock->waits);
+        self::assertSame([0.3, 0.6], [$clock->handsOn, $clock->elapsed]);
+    }
+
     public function test_nothing_to_do_takes_no_time(): void
     {
         $clock = self::clock([], [], []);

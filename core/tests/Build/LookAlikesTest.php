@@ -56,6 +56,23 @@ final class LookAlikesTest extends TestCase
         self::assertSame([300, (300 * 299) / 2], [count($groups[0]->looks), $groups[0]->pairs()]);
     }
 
+    public function test_a_look_that_stands_alone_in_its_body_is_no_group(): void
+    {
+        self::assertSame([], LookAlikes::of(KitMaker::kit(['D1,1N4148,DO-35,', 'D2,1N4148,DO-35,']))->groups);
+    }
+
+    public function test_a_group_is_of_the_kind_and_alike_for_the_reason_of_its_first_two(): void
+    {
+        $group = LookAlikes::of(KitMaker::kit(['D1,1N4148,DO-35,', 'ZD1,5V1,DO-35,Zener diode']))->groups[0];
+        $parts = KitMaker::kit(['D1,1N4148,DO-35,', 'ZD1,5V1,DO-35,Zener diode'])->parts;
+
+        self::assertSame($parts['D1']->kind(), $group->kind);
+        self::assertEquals(
+            (new Confusability())->compare(PartLook::of($parts['D1']), PartLook::of($parts['ZD1'])),
+            $group->confusion,
+        );
+    }
+
     public function test_what_the_maker_names_counts_both_ways(): void
     {
         $alike = LookAlikes::of(

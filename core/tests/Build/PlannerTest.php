@@ -59,6 +59,108 @@ final class PlannerTest extends TestCase
         self::assertSame([1, 4], [$order->score->flips, $order->score->steps]);
     }
 
+    public function test_the_board_ends_on_the_side_its_ics_go_in_on(): void
+    {
+        $last = static function (string ...$sockets): array {
+            $bom = ['XU1,8 way,DIP-8,IC socket', 'XU2,8 way,DIP-8,IC socket'];
+            foreach ($sockets as $socket) {
+                $bom[] = "U{$socket[2]},LM393,DIP-8,IC";
+            }
+            $order = KitMaker::order(
+                KitMaker::kit(
+                    $bom,
+                    ['XU1,20,30,0,top', 'XU2,60,30,0,bottom'],
+                    [
+                        'groups' => [
+                            'sockets' => array_map(static fn(string $s): array => [$s, "U{$s[2]}"], $sockets),
+                        ],
+                    ],
+                ),
+            );
+            $soldered = array_values(
+                array_filter($order->steps, static fn(Step $step): bool => $step->action === Action::Solder),
+            );
+
+            return [$soldered[1]->face?->side->value, $order->score->flips];
+        };
+
+        self::assertSame(['top', 1], $last('XU1'));
+        self::assertSame(['bottom', 1], $last('XU2'));
+    }
+
+    public function test_a_part_fitted_at_the_factory_stands_on_the_table_from_the_beginning(): void
+    {
+        $kit = KitMaker::kit(
+            ['K1,5 V,block 15x15x20,relay', 'K2,5 V,relay,relay', 'J1,2 way,5.08,terminal block'],
+            ['K1,40,30,0,top', 'J1,70,50,0,top'],
+            ['lines' => ['K1' => ['supply' => 'factory'], 'K2' => ['supply' => 'factory']]],
+        );
+
+        self::assertContains('K1', KitMaker::order($kit)->steps[0]->work->lie->contacts ?? []);
+    }
+
+    public function test_the_table_of_one_board_bears_nothing_of_another(): void
+    {
+        $boards = array_map(
+            static fn(string $name): array => ['name' => $name, 'outline' => [[0, 0], [80, 0], [80, 60], [0, 60]]],
+            ['main', 'front'],
+        );
+        $kit = KitMaker::kit(
+            ['K1,5 V,block 15x15x9,relay', 'J1,2 way,5.08,terminal block'],
+            [],
+            ['boards' => $boards],
+            "Ref,X,Y,Rotation,Side,Board\nK1,40,30,0,top,main\nJ1,40,30,0,top,front\n",
+        );
+        $contacts = [];
+        foreach (KitMaker::order($kit)->steps as $step) {
+            $contacts[$step->names()[0]] = $step->work->lie?->contacts;
+        }
+
+        self::assertContains('K1', $contacts['K1'] ?? []);
+        self::assertContains('J1', $contacts['J1'] ?? []);
+        self::assertNotContains('K1', $contacts['J1'] ?? []);
+    }
+
+    public function test_an_ic_put_in_early_stands_on_the_table(): void
+    {
+        $kit = KitMaker::kit(
+            ['XU1,8 way,DIP-8,IC socket', 'U1,LM393,DIP-8,IC', 'R1,1k,Axial 1/4W,', 'C1,100u,6.3x11,'],
+            ['XU1,40,30,0,top', 'R1,20,20,0,top', 'C1,10,50,0,top'],
+            [
+                'groups' => [
+                    'sockets' => [['XU1', 'U1']],
+                ],
+                'lines' => ['U1' => ['height' => 14.0], 'C1' => ['height' => 5.0]],
+                'gates' => [['name' => 'supply', 'needs' => ['U1'], 'protects' => ['C1'], 'early' => true]],
+            ],
+        );
+        $late = array_values(
+            array_filter(
+                KitMaker::order($kit)->steps,
+                static fn(Step $step): bool => $step->action === Action::Solder && $step->names() === ['C1'],
+            ),
+        )[0];
+
+        self::assertContains('U1', $late->work->lie->contacts ?? []);
+    }
+
+    public function test_two_that_may_not_share_a_step_break_their_rule_when_the_maker_puts_them_in_one(): void
+    {
+        $kit = KitMaker::kit(
+            ['R1,1k,Axial 1/4W,', 'R2,2k2,Axial 1/4W,'],
+            [],
+            [
+                'groups' => ['before' => [['R1', 'R2']]],
+                'overrides' => ['order' => [['parts' => ['R2'], 'after' => ['R1'], 'sameStep' => true]]],
+            ],
+        );
+
+        self::assertSame(
+            ['solder R1 solder R2'],
+            array_map(static fn(Rule $rule): string => "{$rule->before} {$rule->after}", KitMaker::order($kit)->broken),
+        );
+    }
+
     public function test_an_early_gate_pulls_what_it_needs(): void
     {
         $words = KitMaker::words(

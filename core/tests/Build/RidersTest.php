@@ -18,6 +18,7 @@ final class RidersTest extends TestCase
         'Q1,BD139,TO-126,transistor',
         'HS1,sink,,heat sink',
         'BOX1,plain,,enclosure',
+        'SCR9,M3,,screw',
     ];
 
     /** @return iterable<string, array{string, array<string, mixed>, string}> row, kit, the step it is in (empty for none) */
@@ -32,6 +33,7 @@ final class RidersTest extends TestCase
                 ],
             ],
         ];
+        $fix = ['groups' => ['fixings' => [['by' => 'SCR9', 'holds' => ['Q1']]]]];
         yield 'by the part its row names' => [',,,washer for Q1', $sub, 'bolt Q1 HS1'];
         yield 'by a part that is only soldered' => [',,,sleeve for R1', [], 'solder L1 R1'];
         yield 'a name of no part says nothing' => [',,,sleeve for R9', [], ''];
@@ -40,6 +42,17 @@ final class RidersTest extends TestCase
         yield 'a screw where something is bolted' => [',M3x8,,screw', $sub, 'bolt Q1 HS1'];
         yield 'varnish where something cures' => [',,,varnish glue', $cure, 'cure L1'];
         yield 'glue where nothing cures' => [',,,glue', [], ''];
+        yield 'glue where something is fixed' => [',,,glue', $fix, 'bolt SCR9'];
+        yield 'varnish cures before it fixes' => [',,,varnish glue', array_merge_recursive($cure, $fix), 'cure L1'];
+        yield 'a former with the first coil' => [',,,winding former', [], 'solder L1 R1'];
+        yield 'a heat sink without a name where something is bolted' => [',,,heat sink', $sub, 'bolt Q1 HS1'];
+        yield 'a heat sink where nothing is bolted' => [',,,heat sink', [], ''];
+        yield 'a screw where something is fixed before what is bolted' => [
+            ',M3x8,,screw',
+            array_merge_recursive($sub, $fix),
+            'bolt SCR9',
+        ];
+        yield 'a screw where nothing is bolted holds the case' => [',M3x8,,screw', [], 'place BOX1'];
         yield 'solder where it is first melted' => [',solder,,solder', [], 'first solder'];
     }
 

@@ -8,9 +8,11 @@ use Chiralex\Build\Rule;
 use Chiralex\Build\Rules\CoverRules;
 use Chiralex\Build\Rules\GateRules;
 use Chiralex\Build\Rules\MakersRules;
+use Chiralex\Build\Rules\MateRules;
 use Chiralex\Build\Rules\OppositeSideRules;
 use Chiralex\Build\Rules\OutsideWorkRules;
 use Chiralex\Build\Rules\PanelRules;
+use Chiralex\Build\Rules\UnderBodyRules;
 use Chiralex\Build\RuleSource;
 use Chiralex\Build\TaskBook;
 use Chiralex\Tests\KitMaker;
@@ -108,6 +110,33 @@ final class RulesTest extends TestCase
             ['tests' => [['name' => 'set', 'adjusts' => 'RV1', 'gate' => 'none']]],
             ['solder RV1 < adjust RV1 order.adjust'],
         ];
+        $wired = ['wires' => [['name' => 'W1', 'from' => 'C1.1', 'to' => 'C2.1']]];
+        $trimmer = ['RV1,10k,trimmer 6mm,', self::CAPACITOR, 'C2,47u,6.3x11,'];
+        yield 'adjusting without a gate waits for the wires' => [
+            new OutsideWorkRules(),
+            $trimmer,
+            $wired + ['tests' => [['name' => 'set', 'adjusts' => 'RV1']]],
+            [
+                'solder C1 < wire W1 order.wire',
+                'solder C2 < wire W1 order.wire',
+                'solder RV1 < adjust RV1 order.adjust',
+                'wire W1 < adjust RV1 order.test-joins',
+            ],
+        ];
+        yield 'adjusting at a gate waits for none' => [
+            new OutsideWorkRules(),
+            $trimmer,
+            $wired + [
+                'gates' => [['name' => 'supply', 'needs' => []]],
+                'tests' => [['name' => 'set', 'adjusts' => 'RV1', 'gate' => 'supply']],
+            ],
+            [
+                'solder C1 < wire W1 order.wire',
+                'solder C2 < wire W1 order.wire',
+                'solder RV1 < adjust RV1 order.adjust',
+                'gate supply < adjust RV1 order.adjust-at-gate',
+            ],
+        ];
         yield 'a wire to what is not soldered waits for nothing' => [
             new OutsideWorkRules(),
             [self::RESISTOR, 'BT1,9 V,PP3,battery'],
@@ -132,6 +161,18 @@ final class RulesTest extends TestCase
                 'insert U1 < fit LID order.ic-before-cover',
                 'wire W1 < fit LID order.joint-before-cover',
             ],
+        ];
+        yield 'a panel that holds the parts while they are soldered is taken off to adjust' => [
+            new CoverRules(),
+            ['RV1,10k,trimmer 6mm,', 'SW1,on,,slide switch', 'PANEL,front,,front panel'],
+            [
+                'groups' => [
+                    'panels' => [['by' => 'PANEL', 'parts' => ['SW1']]],
+                    'covers' => [['by' => 'PANEL', 'over' => ['RV1']]],
+                ],
+                'tests' => [['name' => 'set', 'adjusts' => 'RV1']],
+            ],
+            ['solder RV1 < jig PANEL order.joint-before-cover'],
         ];
         yield 'a soldered part that covers itself and another' => [
             new CoverRules(),
@@ -167,6 +208,41 @@ final class RulesTest extends TestCase
                 'gates' => [['name' => 'supply', 'needs' => ['C1'], 'protects' => ['U1']]],
             ],
             ['solder C1 < gate supply order.gate-needs', 'gate supply < insert U1 order.gate-protects'],
+        ];
+        foreach ([[true, []], [false, ['gate supply < return supply C1 order.temporary']]] as [$soldered, $return]) {
+            yield 'a part lent to a gate, ' . ($soldered ? 'soldered after it' : 'taken away') => [
+                new GateRules(),
+                [self::RESISTOR, self::CAPACITOR],
+                [
+                    'gates' => [
+                        [
+                            'name' => 'supply',
+                            'needs' => [],
+                            'temporary' => [
+                                ['part' => 'C1', 'why' => 'load', 'then' => $soldered ? 'solder' : 'remove'],
+                            ],
+                        ],
+                    ],
+                ],
+                [
+                    'lend supply C1 < gate supply order.temporary',
+                    ...$return,
+                    ($soldered ? 'gate supply' : 'return supply C1') . ' < solder C1 order.temporary',
+                ],
+            ];
+        }
+        yield 'what is lent and is no part of the kit is only taken away' => [
+            new GateRules(),
+            [self::RESISTOR],
+            [
+                'gates' => [
+                    ['name' => 'supply', 'needs' => [], 'temporary' => [['link' => ['R1.1', 'R1.2'], 'why' => 'load']]],
+                ],
+            ],
+            [
+                'lend supply link R1.1 to R1.2 < gate supply order.temporary',
+                'gate supply < return supply link R1.1 to R1.2 order.temporary',
+            ],
         ];
     }
 
@@ -254,6 +330,47 @@ final class RulesTest extends TestCase
                 [],
             ),
         );
+    }
+
+    public function test_a_wire_link_goes_in_before_what_stands_over_it_on_its_own_side(): void
+    {
+        $rules = static fn(string $side): array => self::words(
+            new UnderBodyRules(),
+            ['JP1,link,,wire link', 'JP2,link,,wire link', 'XU1,8 way,DIP-8,IC socket'],
+            ["JP1,40,30,0,{$side}", 'JP2,10,10,0,top', 'XU1,40,30,0,top'],
+            [],
+        );
+
+        self::assertSame(['solder JP1 < solder XU1 order.under-body'], $rules('top'));
+        self::assertSame([], $rules('bottom'));
+    }
+
+    public function test_two_boards_are_plugged_together_when_all_else_is_soldered_and_one_board_is_not(): void
+    {
+        $rules = static function (string $board): array {
+            $kit = KitMaker::kit(
+                ['J1,2,1x4,pin header', 'J2,2,1x4,socket strip', self::RESISTOR],
+                [],
+                [
+                    'boards' => [
+                        ['name' => 'main', 'outline' => [[0, 0], [80, 0], [80, 60], [0, 60]]],
+                        ['name' => 'front', 'outline' => [[0, 0], [80, 0], [80, 60], [0, 60]]],
+                    ],
+                    'groups' => ['mates' => [['J1', 'J2']]],
+                ],
+                "Ref,X,Y,Rotation,Side,Board\nJ1,20,20,0,bottom,{$board}\nJ2,20,20,0,top,main\nR1,50,50,0,top,main\n",
+            );
+
+            return array_values(
+                array_filter(
+                    array_map(self::word(...), (new MateRules())->rules($kit, TaskBook::of($kit))),
+                    static fn(string $rule): bool => str_contains($rule, 'mates-last'),
+                ),
+            );
+        };
+
+        self::assertSame(['solder R1 < plug J1+J2 order.mates-last'], $rules('front'));
+        self::assertSame([], $rules('main'));
     }
 
     public function test_a_body_of_another_board_covers_nothing(): void

@@ -81,6 +81,26 @@ final class StepPartsTest extends TestCase
         self::assertSame('5.5', self::reason($part, "hold.{$part->hold->value}")?->args['gap']);
     }
 
+    public function test_a_gap_is_told_to_a_hundredth_of_a_millimetre(): void
+    {
+        // The board lies level on three relays of 15.5678 mm: what is 10 mm high hangs 5.5678 mm over the table.
+        $kit = KitMaker::kit(
+            [
+                'K1,5 V,10x10x15.5678,relay',
+                'K2,5 V,10x10x15.5678,relay',
+                'K3,5 V,10x10x15.5678,relay',
+                'J1,2 way,5.08,terminal block',
+            ],
+            ['K1,10,10,0,top', 'K2,70,10,0,top', 'K3,40,50,0,top', 'J1,40,25,0,top'],
+            ['lines' => ['J1' => ['height' => 10.0, 'leadLength' => 3.5]]],
+        );
+        $part = self::part($kit->withOrderOverrides([new OrderOverride(['J1'], ['K1', 'K2', 'K3'], false)]), 'J1');
+        $showing = self::reason($part, 'lead.showing')->args ?? [];
+
+        self::assertSame('5.57', self::reason($part, "hold.{$part->hold->value}")?->args['gap']);
+        self::assertSame([5.57, -3.67], [$showing['gap'] ?? null, $showing['mm'] ?? null]);
+    }
+
     public function test_the_height_and_its_source_are_told_to_a_micrometre(): void
     {
         $kit = KitMaker::kit(['R1,1k,Axial 1/4W,'], [], ['lines' => ['R1' => ['height' => 2.12345]]]);

@@ -6,6 +6,8 @@ namespace Chiralex\Tests\Build;
 
 use Chiralex\Build\Action;
 use Chiralex\Build\Internal\StepFacts;
+use Chiralex\Build\Step;
+use Chiralex\Build\StepPart;
 use Chiralex\Build\Task;
 use Chiralex\Build\TaskBook;
 use Chiralex\Build\Verb;
@@ -99,6 +101,56 @@ final class TasksTest extends TestCase
         self::assertSame('bolt Q1+HS1', $book->finish('HS1'));
         self::assertSame([null, null], [$book->finish('none'), $book->begin('none')]);
         self::assertSame(5, count($book->sequenced()));
+    }
+
+    public function test_moves_lie_on_the_side_and_the_board_of_the_first_part_they_move(): void
+    {
+        $boards = array_map(
+            static fn(string $name): array => ['name' => $name, 'outline' => [[0, 0], [80, 0], [80, 60], [0, 60]]],
+            ['main', 'front'],
+        );
+        $kit = KitMaker::kit(
+            ['J1,2,1x4,pin header', 'J2,2,1x4,socket strip', 'SW1,on,,slide switch', 'R1,1k,Axial 1/4W,'],
+            [],
+            [
+                'boards' => $boards,
+                'groups' => [
+                    'mates' => [['J1', 'J2']],
+                    'panels' => [['by' => 'PANEL', 'parts' => ['SW1'], 'plasticLast' => []]],
+                ],
+            ],
+            "Ref,X,Y,Rotation,Side,Board\n" .
+                "J1,20,20,0,bottom,front\nJ2,20,20,0,top,main\nSW1,50,20,0,bottom,front\nR1,50,50,0,top,main\n",
+        );
+        $tasks = TaskBook::of($kit)->tasks;
+        $unplaced = TaskBook::of(
+            KitMaker::kit(
+                ['SW1,on,,slide switch', 'J1,2,1x4,pin header', 'J2,2,1x4,socket strip'],
+                [],
+                [
+                    'boards' => $boards,
+                    'groups' => ['mates' => [['J1', 'J2']], 'panels' => [['by' => 'PANEL', 'parts' => ['SW1']]]],
+                ],
+            ),
+        )->tasks;
+
+        foreach (['place PANEL', 'jig PANEL', 'tack PANEL', 'plug J1+J2', 'tack J1+J2'] as $move) {
+            self::assertSame('front bottom', $tasks[$move]->face?->key(), $move);
+            self::assertSame('main top', $unplaced[$move]->face?->key(), $move);
+        }
+        $codes = static fn(string $name): array => array_map(
+            static fn(StepPart $part): array => array_column($part->reasons, 'code'),
+            array_values(
+                array_filter(
+                    array_merge(
+                        ...array_map(static fn(Step $step): array => $step->parts, KitMaker::order($kit)->steps),
+                    ),
+                    static fn(StepPart $part): bool => $part->designator === $name,
+                ),
+            ),
+        );
+        self::assertSame(['hold.plug'], array_values(array_unique(array_column($codes('J1'), 1))));
+        self::assertSame(['hold.jig'], array_values(array_unique(array_column($codes('SW1'), 1))));
     }
 
     /** @return iterable<string, array{Verb, Action, list<string>, float, int}> minutes of a beginner and joints */

@@ -15,9 +15,6 @@ use Chiralex\Part\Role;
 /** What one part needs to be reached: each of its joints by the iron, and its body by two fingers where it is gripped by the body. */
 final readonly class Approach
 {
-    /** Room for a finger beside a body, millimetres. */
-    private const FINGERS = 8.1;
-
     private FreeApproach $free;
 
     /** @param bool $front true where joints are made on the side the part stands on */
@@ -44,7 +41,7 @@ final readonly class Approach
         $around = $bodies->around(
             $this->body->face->board,
             [$this->body->centre, ...array_values($this->body->pins)],
-            $largest + self::size($this->body) + self::FINGERS,
+            FreeApproach::reach($this->body, $largest),
         );
         $side = $need === 'fingers' || $this->front ? $this->body->face->side : $this->body->face->side->other();
 
@@ -89,26 +86,13 @@ final readonly class Approach
             );
     }
 
-    /** How far a body and the space over it reach at most from its centre: half its diagonal and its height, millimetres. */
-    public static function extent(PlacedBody $body): float
-    {
-        return self::size($body) + $body->height;
-    }
-
-    private static function size(PlacedBody $body): float
-    {
-        return hypot($body->outline->along, $body->outline->across) / 2;
-    }
-
     private function reaches(string $need, PlacedBody $other): bool
     {
-        $size = self::size($other);
         if ($need === 'fingers') {
-            return $other->height > $this->body->height / 2 &&
-                $this->body->centre->distanceTo($other->centre) < $size + self::size($this->body) + self::FINGERS;
+            return $this->free->isNearFingers($this->body, $other);
         }
         foreach ($this->body->pins as $pin) {
-            if ($pin->distanceTo($other->centre) < $size + $other->height + 3.6) {
+            if ($this->free->isNearIron($pin, $other)) {
                 return true;
             }
         }

@@ -162,8 +162,8 @@ final readonly class ConstructedOrder
         $cost = [];
         foreach ($ready as $item) {
             $limit = $heights[$item] - Costs::INVERSION - 1e-9;
-            $cost[$item] = ($sorted[0] ?? INF) < $limit ? self::countBelow($sorted, $limit) : 0;
-            foreach ($cost[$item] > 0 ? $this->after[$item] : [] as $follower) {
+            $cost[$item] = self::countBelow($sorted, $limit);
+            foreach ($this->after[$item] as $follower) {
                 $cost[$item] -= isset($here[$follower]) && $heights[$follower] < $limit ? 1 : 0;
             }
         }

@@ -21,19 +21,19 @@ final readonly class Scorer
         $done = [];
         $lastSide = [];
         $last = null;
-        foreach ($steps as $step) {
+        foreach (array_filter($steps) as $step) {
             $sorted = $this->items->sorted($step);
             [$b, $k, $v] = $this->costs->switches($last, $sorted);
             [$blocks, $kinds, $values] = [$blocks + $b, $kinds + $k, $values + $v];
-            $last = $sorted === [] ? $last : $sorted[count($sorted) - 1];
+            $last = $sorted[count($sorted) - 1];
             $alike += $this->items->lookAlikesIn($step);
             $hangs += $hanging === null ? $this->costs->hanging($step, $done) : 0;
             $inversions += $this->inversions($step, $done);
-            foreach (array_slice($step, 0, 1) as $item) {
-                $board = $this->items->board($item);
-                $flips += isset($lastSide[$board]) && $lastSide[$board] !== $this->items->side($item) ? 1 : 0;
-                $lastSide[$board] = $this->items->side($item);
-            }
+            // A step lies on one side of one board.
+            $board = $this->items->board($step[0]);
+            $side = $this->items->side($step[0]);
+            $flips += ($lastSide[$board] ?? $side) === $side ? 0 : 1;
+            $lastSide[$board] = $side;
             array_push($done, ...$step);
         }
 

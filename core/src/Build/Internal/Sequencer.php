@@ -41,7 +41,7 @@ final readonly class Sequencer
                 $fill,
                 $urgency,
             ))->steps();
-            $score = $scorer->score($steps, 0, 0);
+            $score = $scorer->score($steps, hanging: 0);
             if ($bestScore === null || $score->isBetterThan($bestScore, $this->school)) {
                 [$best, $bestScore] = [$steps, $score];
             }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Chiralex\Build\Rules;
 
 use Chiralex\Board\BodyGrid;
+use Chiralex\Board\FreeApproach;
 use Chiralex\Board\PlacedBody;
 use Chiralex\Board\Point;
 use Chiralex\Bom\Provision;
@@ -39,7 +40,7 @@ final readonly class ApproachRules
         $bodies = $this->bodies($kit, $book);
         $panelled = Jigs::of($kit)->parts();
         $grid = BodyGrid::of(array_values($bodies));
-        $largest = max([0.0, ...array_values(array_map(Approach::extent(...), $bodies))]);
+        $largest = max([0.0, ...array_values(array_map(FreeApproach::extent(...), $bodies))]);
         $rules = $dropped = [];
         foreach ($bodies as $designator => $body) {
             $part = $kit->part($designator);

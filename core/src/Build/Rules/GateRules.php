@@ -4,13 +4,11 @@ declare(strict_types=1);
 
 namespace Chiralex\Build\Rules;
 
-use Chiralex\Build\Action;
 use Chiralex\Build\Internal\TestNeeds;
 use Chiralex\Build\Rule;
 use Chiralex\Build\RuleSource;
 use Chiralex\Build\TaskBook;
 use Chiralex\Build\Verb;
-use Chiralex\Kit\Before;
 use Chiralex\Kit\Gate;
 use Chiralex\Kit\Kit;
 use Chiralex\Reason\Origin;
@@ -30,9 +28,6 @@ final readonly class GateRules implements RuleSource
                 ...$this->tested($gate, $kit, $book, $needs),
                 ...$this->temporary($gate, $book),
             );
-            if ($gate->early) {
-                array_push($rules, ...$this->early($gate, $kit, $book, $rules));
-            }
         }
 
         return $rules;
@@ -123,53 +118,6 @@ final readonly class GateRules implements RuleSource
                     $fit->soldered ? Verb::Gate->of($gate->name) : $return,
                     $book->solder($fit->part),
                     $reason,
-                );
-            }
-        }
-
-        return $rules;
-    }
-
-    /**
-     * An early gate pulls its needs forward: all other soldering of the same boards waits for it, as far as nothing needs it before.
-     *
-     * @param list<Rule> $known
-     * @return list<Rule>
-     */
-    private function early(Gate $gate, Kit $kit, TaskBook $book, array $known): array
-    {
-        $wanted = [];
-        $queue = [Verb::Gate->of($gate->name)];
-        while ($queue !== []) {
-            $task = array_pop($queue);
-            $wanted[$task] = true;
-            foreach ($known as $rule) {
-                if ($rule->after === $task && !isset($wanted[$rule->before])) {
-                    $queue[] = $rule->before;
-                }
-            }
-        }
-        $boards = [];
-        foreach (array_keys($wanted) as $task) {
-            $boards[$book->tasks[$task]->face->board ?? ''] = true;
-        }
-        $earlier = array_map(
-            static fn(Before $pair): ?string => $book->finish($pair->first),
-            $kit->work->groups->assembly->before,
-        );
-        $rules = [];
-        foreach ($book->sequenced() as $task) {
-            if (
-                !isset($wanted[$task->id]) &&
-                isset($boards[$task->face->board ?? '']) &&
-                $task->action === Action::Solder &&
-                !in_array($task->id, $earlier, true)
-            ) {
-                $rules[] = new Rule(
-                    Verb::Gate->of($gate->name),
-                    $task->id,
-                    new Reason('order.gate-early', ['gate' => $gate->name], Origin::KitFile),
-                    true,
                 );
             }
         }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Chiralex\Build\Rules;
 
+use Chiralex\Board\Box;
 use Chiralex\Board\PlacedBody;
 use Chiralex\Build\Rule;
 use Chiralex\Build\RuleSource;
@@ -43,16 +44,10 @@ final readonly class OppositeSideRules implements RuleSource
         $rules = [];
         foreach ($covers as $cover) {
             $outline = $cover->footprint();
-            [$left, $low, $right, $high] = $outline->bounds();
+            $box = Box::around($outline);
             foreach ($others as $under) {
                 foreach ($under->face->board === $cover->face->board ? $under->pins : [] as $pin) {
-                    if (
-                        $pin->x >= $left &&
-                        $pin->x <= $right &&
-                        $pin->y >= $low &&
-                        $pin->y <= $high &&
-                        $outline->contains($pin)
-                    ) {
+                    if ($box->holds($pin) && $outline->contains($pin)) {
                         $rules[] = new Rule(
                             (string) $book->solder($under->designator),
                             (string) $book->solder($cover->designator),
