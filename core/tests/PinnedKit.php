@@ -19,6 +19,7 @@ final readonly class PinnedKit
         [1314, 10, 'block-by-block', 3, false, false, false],
         [1534, 12, 'kind-by-kind', 3, false, false, false],
         [1708, 14, 'block-by-block', 6, false, true, false],
+        [1305, 10, 'block-by-block', 2, true, false, true],
     ];
 
     /**

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Chiralex\Tests\Build;
 
+use Chiralex\Build\Internal\Holding;
 use Chiralex\Build\StepPart;
 use Chiralex\Part\Hold;
 use Chiralex\Tests\KitMaker;
@@ -59,6 +60,20 @@ final class HoldTest extends TestCase
         $front = ['settings' => ['solderFrom' => 'front']];
 
         self::assertSame(Hold::NoneNeeded, self::part(KitMaker::kit($row, ['J1,40,30,0,top'], $front), 'J1')->hold);
+    }
+
+    public function test_soldering_from_the_front_needs_plated_holes_or_a_board_that_says_nothing(): void
+    {
+        $row = ['J1,2 way,5.08,terminal block'];
+        $front = static fn(bool $plated): array => [
+            'settings' => ['solderFrom' => 'front'],
+            'board' => ['outline' => [[0, 0], [80, 0], [80, 60], [0, 60]], 'plated' => $plated],
+        ];
+        $hold = static fn($kit): Hold => Holding::of($kit)->hold($kit->part('J1') ?? self::fail(), null);
+
+        self::assertSame(Hold::NoneNeeded, $hold(KitMaker::kit($row, [], $front(false))), 'without a place');
+        self::assertSame(Hold::NoneNeeded, $hold(KitMaker::kit($row, ['J1,40,30,0,top'], $front(true))));
+        self::assertSame(Hold::Tape, $hold(KitMaker::kit($row, ['J1,40,30,0,top'], $front(false))));
     }
 
     public function test_what_the_maker_says_goes_before_the_rule(): void

@@ -144,6 +144,30 @@ final class PlannerTest extends TestCase
         self::assertContains('U1', $late->work->lie->contacts ?? []);
     }
 
+    public function test_soldering_warns_of_stored_charge_once_the_board_has_been_under_power(): void
+    {
+        $kit = KitMaker::kit(
+            ['C1,470u 400V,22x40,electrolytic', 'R1,1k,Axial 1/4W,', 'C2,100u,6.3x11,'],
+            [],
+            [
+                'supply' => ['volts' => 325, 'amps' => 1],
+                'gates' => [['name' => 'supply', 'needs' => ['R1', 'C1'], 'protects' => ['C2'], 'early' => true]],
+            ],
+        );
+        $warned = [];
+        foreach (KitMaker::order($kit)->steps as $step) {
+            if ($step->action === Action::Solder) {
+                $warned[$step->names()[0]] = in_array(
+                    'caution.charge',
+                    array_column($step->work->cautions, 'code'),
+                    true,
+                );
+            }
+        }
+
+        self::assertSame(['R1' => false, 'C1' => false, 'C2' => true], $warned);
+    }
+
     public function test_two_that_may_not_share_a_step_break_their_rule_when_the_maker_puts_them_in_one(): void
     {
         $kit = KitMaker::kit(

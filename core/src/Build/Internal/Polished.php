@@ -129,17 +129,17 @@ final readonly class Polished
      */
     private function exchanges(array $steps): iterable
     {
-        for ($a = 0; $a < count($steps); ++$a) {
-            for ($b = $a + 1; $b < count($steps); ++$b) {
+        foreach ($steps as $a => $these) {
+            foreach (array_slice($steps, $a + 1, preserve_keys: true) as $b => $those) {
                 $joined = $steps;
-                $joined[$a] = $this->items->sorted([...$steps[$a], ...$steps[$b]]);
-                array_splice($joined, $b, 1);
-                yield $joined;
-                foreach ($steps[$a] as $one) {
-                    foreach ($steps[$b] as $other) {
+                $joined[$a] = $this->items->sorted([...$these, ...$those]);
+                unset($joined[$b]);
+                yield array_values($joined);
+                foreach ($these as $one) {
+                    foreach ($those as $other) {
                         $tried = $steps;
-                        $tried[$a] = $this->items->sorted([...array_values(array_diff($steps[$a], [$one])), $other]);
-                        $tried[$b] = $this->items->sorted([...array_values(array_diff($steps[$b], [$other])), $one]);
+                        $tried[$a] = $this->items->sorted([...array_values(array_diff($these, [$one])), $other]);
+                        $tried[$b] = $this->items->sorted([...array_values(array_diff($those, [$other])), $one]);
                         yield $tried;
                     }
                 }
@@ -226,7 +226,7 @@ final readonly class Polished
      */
     private function score(array $steps, ?int $hanging = null): Score
     {
-        $score = (new Scorer($this->items, $this->costs))->score($steps, 0, $hanging);
+        $score = (new Scorer($this->items, $this->costs))->score($steps, hanging: $hanging);
         $sides = $this->sides(array_merge(...$steps, ...[[]]));
         $turns = count(
             array_filter(
