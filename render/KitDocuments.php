@@ -133,6 +133,6 @@ final class KitDocuments
     {
         $document = new OrderDocument($words);
 
-        return $order instanceof BuildCycle ? $document->cycle($order, $kit) : $document->of($order, $kit);
+        return $order instanceof BuildCycle ? $document->circle($order, $kit) : $document->of($order, $kit);
     }
 }

@@ -55,6 +55,10 @@ final readonly class EditSchema
                     self::orNull([$cells, ['type' => 'array', 'items' => self::TEXT]]),
                 ),
                 self::shape(EditKind::Fact, ['enum' => FactEdit::FACTS], self::NOTHING, self::orNull(self::facts())),
+                self::shape(EditKind::TakeBack, $name, self::NOTHING, [
+                    'type' => 'object',
+                    'additionalProperties' => self::TEXT,
+                ]),
                 self::shape(EditKind::Block, $name, self::NOTHING, self::orNull([self::TEXT, $list])),
                 self::shape(
                     EditKind::FirstKit,

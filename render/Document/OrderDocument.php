@@ -14,9 +14,12 @@ use Chiralex\Build\Step;
 use Chiralex\Build\StepPart;
 use Chiralex\Build\Verb;
 use Chiralex\Build\Wait;
+use Chiralex\Kit\Edit\TakeBackEdit;
 use Chiralex\Kit\Kit;
 use Chiralex\Kit\OrderOverride;
+use Chiralex\Reason\Origin;
 use Chiralex\Reason\Reason;
+use ChiralexRender\Svg\CircleSvg;
 use ChiralexRender\Text\RowName;
 use ChiralexRender\Told;
 use ChiralexRender\Words;
@@ -97,6 +100,40 @@ final readonly class OrderDocument
             'leftOut' => implode(' ', array_map($told, $cycle->leftOut)),
             'steps' => $cycle->without === null ? [] : $this->of($cycle->without, $kit)['steps'],
         ];
+    }
+
+    /**
+     * For the maker: each rule with who said it and what takes it back, the circle drawn, and the order meanwhile.
+     *
+     * @return array<string, mixed>
+     */
+    public function circle(BuildCycle $cycle, Kit $kit): array
+    {
+        return $this->cycle($cycle, $kit) + [
+            'rules' => array_map(
+                fn(Rule $rule): array => [
+                    'before' => BuildCycle::name($rule->before),
+                    'after' => BuildCycle::name($rule->after),
+                    'text' => $this->words->of($rule->reason),
+                    'who' => $this->words->sentence('rule.' . self::who($rule->reason->origin), []),
+                    'takeBack' => $rule->relaxable ? TakeBackEdit::of($rule->reason)?->entry() : null,
+                    'leftOut' => in_array($rule, $cycle->leftOut, true),
+                ],
+                $cycle->rules,
+            ),
+            'drawn' => (new CircleSvg($kit))->of($cycle->rules),
+            'order' => $cycle->without === null ? null : $this->of($cycle->without, $kit),
+        ];
+    }
+
+    private static function who(Origin $origin): string
+    {
+        return match ($origin) {
+            Origin::Typed, Origin::KitFile, Origin::PartsList => 'typed',
+            Origin::PlacementFile, Origin::Measured => 'board',
+            Origin::Computed => 'derived',
+            default => 'usual',
+        };
     }
 
     /** @return array<string, int> */

@@ -30,7 +30,7 @@ final readonly class OrderTrial
         $document = new OrderDocument($words);
 
         if ($order instanceof BuildCycle) {
-            return ['order' => $document->cycle($order, $kit), 'change' => null];
+            return ['order' => $document->circle($order, $kit), 'change' => null];
         }
         $before = $this->documents->get($revision, 'order', $options)['score'] ?? null;
 

@@ -35,9 +35,10 @@ final readonly class Skyline
     /** @return array<string, string> */
     private function all(Kit $kit): array
     {
-        $order = (new Planner())->plan($kit);
+        $planned = (new Planner())->plan($kit);
+        $order = $planned instanceof BuildCycle ? $planned->without : $planned;
 
-        return $order instanceof BuildCycle ? [] : $this->drawings($kit, $order);
+        return $order === null ? [] : $this->drawings($kit, $order);
     }
 
     /** @return array<string, string> */

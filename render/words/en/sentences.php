@@ -252,6 +252,10 @@ return [
         'First kit: {pieces} of {part} were missing. Put the list right before the second kit is packed.',
     'kit.first-open' =>
         'Nobody has packed and built one kit from the printed tick list yet. Do that before the second.',
+    'rule.typed' => 'you said so',
+    'rule.board' => 'so the parts stand on the board',
+    'rule.derived' => 'derived from your facts',
+    'rule.usual' => 'common practice',
     'order.cycle' => 'These wait for each other: {path}. Take one of the rules back.',
     'order.broken-rule' => 'Your order breaks a rule: {before} has to come before {after}. {why}',
     'order.short-joint' => 'Step {step}: {designator} sinks {gap} mm, only {mm} mm of lead shows; hold it up.',

@@ -21,6 +21,7 @@ enum EditKind: string
     case Hazard = 'hazard';
     case Block = 'block';
     case Fact = 'fact';
+    case TakeBack = 'take-back';
     case Row = 'row';
     case FirstKit = 'first-kit';
     case FileRole = 'file-role';
@@ -65,6 +66,7 @@ enum EditKind: string
             self::Hazard => HazardEdit::read($target, $value),
             self::Block => BlockEdit::read($target, $value),
             self::Fact => FactEdit::read($target, $value),
+            self::TakeBack => TakeBackEdit::read($target, $value),
             self::Row => RowEdit::read($target, $value),
             self::FirstKit => FirstKitEdit::read($target, $value),
             self::FileRole => FileRoleEdit::read($target, $value),

@@ -5,9 +5,11 @@ declare(strict_types=1);
 namespace Chiralex\Tests\Kit\Edit;
 
 use Chiralex\Kit\Edit\EditKind;
+use Chiralex\Kit\Edit\TakeBackEdit;
 use Chiralex\Kit\Exception\UnusableEdit;
 use Chiralex\Kit\Folder;
 use Chiralex\Kit\KitReader;
+use Chiralex\Reason\Reason;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 
@@ -59,6 +61,12 @@ final class EditTest extends TestCase
         yield 'gates taken out' => ['fact', 'gates', '', []];
         yield 'a cover' => ['fact', 'groups.covers', '', [['by' => 'LID1', 'over' => ['R1']]]];
         yield 'a wire' => ['fact', 'wires', '', [['name' => 'W1', 'from' => 'R1.1', 'to' => 'A', 'mm' => 60]]];
+        yield 'a need of a gate taken back' => [
+            'take-back',
+            'order.gate-needs',
+            '',
+            ['gate' => 'power', 'part' => 'R1'],
+        ];
         yield 'what a gate expects' => ['test', 'power', 'gate', '5 V, at 20 mA'];
         yield 'the first kit is built' => ['first-kit', '', '', true];
         yield 'a piece missing from the first kit' => ['first-kit', 'R1', '', -1];
@@ -208,6 +216,72 @@ final class EditTest extends TestCase
 
         $this->expectExceptionMessage('There is no board "lid" here; there is main.');
         EditKind::Board->read('lid', 'mask', 'blue')->on($folder);
+    }
+
+    /** @return iterable<string, array{array<string, mixed>, string, array<string, string>, array<string, mixed>}> facts, rule, what it names, what is left */
+    public static function takenBack(): iterable
+    {
+        $gate = ['name' => 'rail', 'needs' => ['R1', 'R2'], 'protects' => ['U1'], 'early' => true];
+        $gates = ['gates' => [$gate, ['needs' => ['R1'], 'name' => 'other']]];
+        yield 'one need of a gate' => [
+            $gates,
+            'order.gate-needs',
+            ['gate' => 'rail', 'part' => 'R1'],
+            ['gates' => [['needs' => ['R2']] + $gate, ['needs' => ['R1'], 'name' => 'other']]],
+        ];
+        yield 'the only part a gate protects: the gate stays' => [
+            $gates,
+            'order.gate-protects',
+            ['gate' => 'rail', 'part' => 'U1'],
+            ['gates' => [array_diff_key($gate, ['protects' => 1]), ['needs' => ['R1'], 'name' => 'other']]],
+        ];
+        yield 'an early gate' => [
+            $gates,
+            'order.gate-early',
+            ['gate' => 'rail'],
+            ['gates' => [array_diff_key($gate, ['early' => 1]), ['needs' => ['R1'], 'name' => 'other']]],
+        ];
+        yield 'an order of two parts, and no other' => [
+            ['groups' => ['before' => [['R1', 'R2'], ['R2', 'R1']]]],
+            'order.maker-before',
+            ['first' => 'R1', 'then' => 'R2'],
+            ['groups' => ['before' => [['R2', 'R1']]]],
+        ];
+        yield 'the only part under a cover: the cover goes' => [
+            ['groups' => ['covers' => [['by' => 'LID', 'over' => ['R1']], ['by' => 'HS1', 'over' => ['R1', 'R2']]]]],
+            'order.joint-before-cover',
+            ['cover' => 'LID', 'part' => 'R1'],
+            ['groups' => ['covers' => [['by' => 'HS1', 'over' => ['R1', 'R2']]]]],
+        ];
+        yield 'what a screw holds' => [
+            ['groups' => ['fixings' => [['by' => 'SCR1', 'holds' => ['R1', 'R2']]]]],
+            'order.fixing',
+            ['by' => 'SCR1', 'holds' => 'R2'],
+            ['groups' => ['fixings' => [['by' => 'SCR1', 'holds' => ['R1']]]]],
+        ];
+        yield 'a rule that nobody said' => [$gates, 'order.gate-needs', ['gate' => 'none', 'part' => 'R1'], $gates];
+    }
+
+    /**
+     * @param array<string, mixed> $said
+     * @param array<string, string> $names
+     * @param array<string, mixed> $left
+     */
+    #[DataProvider('takenBack')]
+    public function test_a_rule_is_taken_back_and_no_more(array $said, string $rule, array $names, array $left): void
+    {
+        $folder = new Folder(['bom.csv' => "Ref,Value\nR1,1k\n", 'kit.json' => (string) json_encode($said)]);
+        $edited = EditKind::TakeBack->read($rule, '', $names)->on($folder);
+
+        self::assertEquals($left, json_decode($edited->folder->files['kit.json'], true));
+        self::assertEquals($said, json_decode($edited->inverse->on($edited->folder)->folder->files['kit.json'], true));
+    }
+
+    public function test_what_physics_asks_is_not_taken_back(): void
+    {
+        self::assertNull(TakeBackEdit::of(new Reason('order.socket-first', ['ic' => 'U1'])));
+        $this->expectExceptionMessage('rule to take back');
+        EditKind::TakeBack->read('order.socket-first', '', []);
     }
 
     public function test_a_fact_taken_away_leaves_no_empty_braces_behind(): void

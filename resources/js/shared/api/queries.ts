@@ -15,7 +15,7 @@ import type {
   Markings,
   Marks,
   Order,
-  Cycle,
+  Circle,
   Difference,
   Override,
   PartsDocument,
@@ -61,7 +61,7 @@ export function useBoards(id: number) {
 
 export function useOrder(id: number) {
   const options = useOptions();
-  return useQuery<Order | Cycle>({
+  return useQuery<Order | Circle>({
     queryKey: ['revision', id, 'order', options],
     queryFn: () =>
       data(

@@ -7,15 +7,18 @@ import { clsx } from 'clsx';
 import ink from '@/shared/style/ink.module.css';
 import ui from '@/shared/ui/ui.module.css';
 
+type Laid = { board: string; top: string; bottom: string };
+
 type Props = {
   lit: ReadonlySet<string> | null;
   fitted?: ReadonlySet<string> | null;
   board?: string | null;
+  /** laid over the drawing of each board, in its coordinates */ drawn?: readonly Laid[];
   /** shows from where the part looked at is reached: at a step, or `all` */ approach?: number | 'all' | null;
 };
 
 /** The board pane of a station: caption, the side looked at, and a choice where a kit has several boards. */
-export function BoardView({ lit, fitted = null, board = null, approach = null }: Props) {
+export function BoardView({ lit, fitted = null, board = null, approach = null, drawn = [] }: Props) {
   const kit = useKit();
   const reached = useApproach(kit.id, approach === null ? null : kit.selected, approach === 'all' ? null : approach);
   const boards = useBoards(kit.id);
@@ -65,7 +68,7 @@ export function BoardView({ lit, fitted = null, board = null, approach = null }:
         lit={lit}
         fitted={fitted}
         onPick={kit.select}
-        over={reached.data?.board === now.name ? reached.data[kit.side] : ''}
+        over={[reached.data, ...drawn].map((each) => (each?.board === now.name ? each[kit.side] : '')).join('')}
       />
       {reached.data && reached.data.notes.length > 0 && (
         <p className={clsx(ui['reach'], reached.data.fits ? ink['quiet'] : ink['ochre'])}>

@@ -1,6 +1,6 @@
-import type { Cycle, Order, Override, Score, Step } from '@/shared/api';
+import type { Circle, Order, Override, Score, Step } from '@/shared/api';
 
-export function isCycle(order: Order | Cycle): order is Cycle {
+export function isCycle(order: Order | Circle): order is Circle {
   return 'cycle' in order;
 }
 

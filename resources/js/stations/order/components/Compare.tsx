@@ -1,5 +1,5 @@
 import { useQuery } from '@tanstack/react-query';
-import { api, type Cycle, type Order } from '@/shared/api';
+import { api, type Circle, type Order } from '@/shared/api';
 import { minutes } from '@/shared/format';
 import { isCycle, SCORE_FIELDS } from '../model';
 import { TableCell, Table, TableBody, TableHead, TableRow, Loading } from '@/shared/ui';
@@ -8,7 +8,7 @@ import ink from '@/shared/style/ink.module.css';
 import ui from '@/shared/ui/ui.module.css';
 import styles from './order.module.css';
 
-const read = async (id: number, school: 'lowest-first' | 'kind-by-kind'): Promise<Order | Cycle> => {
+const read = async (id: number, school: 'lowest-first' | 'kind-by-kind'): Promise<Order | Circle> => {
   const path =
     school === 'lowest-first'
       ? ('/revisions/{revision}/documents/order-lowest-first' as const)

@@ -3,9 +3,10 @@ import { useOrder, type Override } from '@/shared/api';
 import { useKeys } from '@/shared/keys';
 import { useFacing, useKit } from '@/shared/kit';
 import { Notice, Split, useView, Loading } from '@/shared/ui';
+import { BoardView } from '@/shared/board';
+import { CircleNotice } from './CircleNotice';
 import { Compare } from './Compare';
 import { CostLine } from './CostLine';
-import { CycleNotice } from './CycleNotice';
 import { OrderBar } from './OrderBar';
 import { StepList } from './StepList';
 import { StepPane } from './StepPane';
@@ -24,7 +25,10 @@ export function Order() {
   const [waiting, setWaiting] = useState<Override[] | null>(null);
   const trial = useTrial(kit.id);
   const data = order.data;
-  const plan = data && !isCycle(data) ? data : null;
+  const circle = data && isCycle(data) ? data : null;
+  const plan = data && isCycle(data) ? data.order : data;
+  const [looked, look] = useState(false);
+  const drawn = circle !== null && !looked;
   const steps = plan?.steps ?? [];
   const index = Math.min(at, Math.max(0, steps.length - 1));
   const step = steps[index];
@@ -77,18 +81,28 @@ export function Order() {
   });
   if (order.error) return <Notice title="The order cannot be shown" text={order.error.message} />;
   if (!data) return <Loading what="Working out the order" />;
-  if (isCycle(data)) return <CycleNotice cycle={data} />;
   return (
     <Split
       work={
         <>
-          <OrderBar
-            order={data}
-            comparing={comparing}
-            onCompare={() => {
-              open(comparing ? 'steps' : 'compare');
-            }}
-          />
+          {circle && (
+            <CircleNotice
+              circle={circle}
+              shown={drawn}
+              onShow={() => {
+                look(false);
+              }}
+            />
+          )}
+          {plan && (
+            <OrderBar
+              order={plan}
+              comparing={comparing}
+              onCompare={() => {
+                open(comparing ? 'steps' : 'compare');
+              }}
+            />
+          )}
           {(trial.cost || waiting) && (
             <CostLine
               cost={trial.cost}
@@ -104,23 +118,28 @@ export function Order() {
           )}
           {comparing ? (
             <Compare revisionId={kit.id} />
-          ) : (
+          ) : plan ? (
             <StepList
-              order={data}
+              order={plan}
               current={index}
               grip={drag.grip}
               target={drag.target}
-              onStep={setAt}
+              onStep={(next) => {
+                look(true);
+                setAt(next);
+              }}
               onGrip={(grip, x, y) => {
                 if (kit.mayEdit) drag.start(grip, x, y);
               }}
-              onReset={(parts) => void saveOverrides(withoutParts(data.overrides, parts))}
+              onReset={(parts) => void saveOverrides(withoutParts(plan.overrides, parts))}
             />
-          )}
+          ) : null}
         </>
       }
       pane={
-        step ? (
+        drawn ? (
+          <BoardView lit={new Set(circle.cycle)} drawn={circle.drawn} />
+        ) : step ? (
           <StepPane steps={steps} index={index} />
         ) : (
           <p className={ui['loading']}>There is no part to solder yet.</p>
