@@ -7,6 +7,8 @@ namespace App\Queries\Kit;
 use App\Models\Revision;
 use Chiralex\ChiralexException;
 use Chiralex\Kit\Kit;
+use Chiralex\Review\FactOffers;
+use ChiralexRender\Words;
 
 /** What the maker has said of a kit as a whole, and the names that can be chosen from where something is said of them. */
 final readonly class KitFacts
@@ -14,7 +16,7 @@ final readonly class KitFacts
     public function __construct(private KitFolder $folder) {}
 
     /**
-     * @return array{facts: array<string, mixed>, lines: object, parts: list<string>, pins: list<string>, boards: list<string>}
+     * @return array{facts: array<string, mixed>, offers: object, lines: object, parts: list<string>, pins: list<string>, boards: list<string>, blocks: list<string>, gates: list<string>}
      * @throws ChiralexException when the kit cannot be read
      */
     public function of(Revision $revision): array
@@ -26,11 +28,31 @@ final readonly class KitFacts
 
         return [
             'facts' => $folder->facts(),
+            'offers' => self::offers($kit, $folder->facts()),
             'lines' => (object) $folder->lines(),
             'parts' => $parts,
             'pins' => self::pins($kit),
             'boards' => array_column($kit->boards, 'name'),
+            'blocks' => array_map(strval(...), array_keys($kit->work->groups->blocks)),
+            'gates' => array_column($kit->work->gates, 'name'),
         ];
+    }
+
+    /**
+     * What can be worked out where nothing is said, with the reason.
+     *
+     * @param array<string, mixed> $said
+     */
+    private static function offers(Kit $kit, array $said): object
+    {
+        $offers = [];
+        foreach ((new FactOffers($kit))->all() as $offer) {
+            if (($said[$offer->fact] ?? null) === null) {
+                $offers[$offer->fact] = ['value' => $offer->value, 'why' => Words::english()->of($offer->why)];
+            }
+        }
+
+        return (object) $offers;
     }
 
     /** @return list<string> `J1.1`, of parts that a wire can end at */

@@ -11,7 +11,11 @@ use Chiralex\Table\CsvReader;
 use Chiralex\Table\Exception\UnreadableTable;
 use Chiralex\Table\Table;
 
-/** The files of a kit; whatever changes it gives another folder. */
+/**
+ * The files of a kit; whatever changes it gives another folder.
+ *
+ * @phpstan-import-type Node from \Chiralex\Kit\Internal\KitTree
+ */
 final readonly class Folder
 {
     private const LISTS = ['bom.csv', 'bom.tsv', 'bom.txt'];
@@ -94,13 +98,26 @@ final readonly class Folder
      */
     public function facts(): array
     {
-        $tree = $this->tree();
         $facts = [];
         foreach (FactEdit::FACTS as $fact) {
-            $facts[$fact] = $tree->at(explode('.', $fact));
+            $facts[$fact] = $this->fact($fact);
         }
 
         return $facts;
+    }
+
+    /**
+     * One of them; a single board is a list of one.
+     *
+     * @return Node null where nothing is said
+     * @throws UnusableKit when the kit file cannot be read
+     */
+    public function fact(string $fact): array|string|int|float|bool|null
+    {
+        $tree = $this->tree();
+        $board = $fact === 'boards' && !$tree->has(['boards']) ? $tree->at(['board']) : null;
+
+        return is_array($board) ? [['name' => 'main'] + $board] : $tree->at(explode('.', $fact));
     }
 
     /**

@@ -97,6 +97,8 @@ final readonly class KitSchema
                         ],
                     ],
                 ],
+                'symptoms' => ['list' => ['object' => ['name' => 'string', 'blocks' => self::NAMES]]],
+                'feeds' => ['map' => self::NAMES],
                 'wires' => [
                     'list' => [
                         'object' => [

@@ -17,9 +17,9 @@ final readonly class FactEdit implements Edit
 {
     /** What can be said this way, as paths of the kit file. */
     public const FACTS = [
-        ...['name', 'code', 'supply', 'options', 'gates', 'wires', 'nets', 'drilling', 'boards'],
+        ...['name', 'code', 'supply', 'options', 'gates', 'wires', 'nets', 'drilling', 'boards', 'symptoms', 'feeds'],
         ...['groups.sockets', 'groups.mates', 'groups.before', 'groups.subassembly', 'groups.fixings'],
-        ...['groups.panels', 'groups.covers', 'groups.cures', 'groups.snapOff', 'groups.selected'],
+        ...['groups.block', 'groups.panels', 'groups.covers', 'groups.cures', 'groups.snapOff', 'groups.selected'],
     ];
 
     /** @param Node $value null says it no more */
@@ -38,9 +38,10 @@ final readonly class FactEdit implements Edit
 
     public function on(Folder $folder): Edited
     {
-        $tree = $folder->tree();
         $path = explode('.', $this->fact);
-        $inverse = new self($this->fact, $tree->at($path));
+        $inverse = new self($this->fact, $folder->fact($this->fact));
+        // One board and several are said in two places; the one that is not said any more goes.
+        $tree = $this->fact === 'boards' ? $folder->tree()->without(['board']) : $folder->tree();
 
         return new Edited(
             $folder->withTree($this->value === null ? $tree->without($path) : $tree->with($path, $this->value)),

@@ -2,6 +2,7 @@ import { useEffect, useRef } from 'react';
 import type { BoardDrawing } from '@/shared/api';
 import { Drawing } from '@/shared/drawing';
 import type { Side } from '@/shared/kit';
+import { usePaint } from './usePaint';
 import { clsx } from 'clsx';
 import styles from './board.module.css';
 
@@ -13,6 +14,7 @@ type Props = {
   /** parts already fitted; null shows every body */
   fitted: ReadonlySet<string> | null;
   onPick?: (designator: string) => void;
+  /** parts that a pressed pointer went over */ onPaint?: ((parts: readonly string[]) => void) | undefined;
   shade?: ReadonlyMap<string, number> | null;
   /** drawn over the board by the server, in its coordinates */
   over?: string;
@@ -20,7 +22,7 @@ type Props = {
 };
 
 /** The one drawing of the board, drawn by the server; parts are lit, faded or shaded here. */
-export function BoardPane({ board, side, lit, fitted, onPick, shade = null, over = '', className }: Props) {
+export function BoardPane({ board, side, lit, fitted, onPick, onPaint, shade = null, over = '', className }: Props) {
   const box = useRef<HTMLDivElement>(null);
   const svg = side === 'top' ? board.top : board.bottom;
   useEffect(() => {
@@ -44,12 +46,14 @@ export function BoardPane({ board, side, lit, fitted, onPick, shade = null, over
       group.remove();
     };
   }, [svg, over]);
+  const paint = usePaint(onPaint);
   return (
     <Drawing
       key={`${board.name} ${side}`}
       svg={svg}
       box={box}
-      className={clsx(styles['boardpane'], onPick && styles['picks'], className)}
+      className={clsx(styles['boardpane'], onPick && styles['picks'], onPaint && styles['paints'], className)}
+      handlers={paint}
       onPick={onPick}
     />
   );

@@ -14,11 +14,12 @@ type Props = {
   fitted?: ReadonlySet<string> | null;
   board?: string | null;
   /** laid over the drawing of each board, in its coordinates */ drawn?: readonly Laid[];
+  /** parts that a pressed pointer went over */ onPaint?: (parts: readonly string[]) => void;
   /** shows from where the part looked at is reached: at a step, or `all` */ approach?: number | 'all' | null;
 };
 
 /** The board pane of a station: caption, the side looked at, and a choice where a kit has several boards. */
-export function BoardView({ lit, fitted = null, board = null, approach = null, drawn = [] }: Props) {
+export function BoardView({ lit, fitted = null, board = null, approach = null, drawn = [], onPaint }: Props) {
   const kit = useKit();
   const reached = useApproach(kit.id, approach === null ? null : kit.selected, approach === 'all' ? null : approach);
   const boards = useBoards(kit.id);
@@ -68,6 +69,7 @@ export function BoardView({ lit, fitted = null, board = null, approach = null, d
         lit={lit}
         fitted={fitted}
         onPick={kit.select}
+        onPaint={onPaint}
         over={[reached.data, ...drawn].map((each) => (each?.board === now.name ? each[kit.side] : '')).join('')}
       />
       {reached.data && reached.data.notes.length > 0 && (

@@ -6,6 +6,14 @@ export function words(text: string): string[] {
   return text.split(/[\s,;]+/u).filter((word) => word !== '');
 }
 
+/** Names that may hold blanks, apart by commas. */
+export function listed(text: string): string[] {
+  return text
+    .split(/[,;]/u)
+    .map((name) => name.trim())
+    .filter((name) => name !== '');
+}
+
 const THIN = '\u2009';
 
 /** Minutes of work in words of a clock: `46 min`, `1 h 3 min`. */

@@ -62,10 +62,13 @@ export function kitAnswers(which: keyof typeof KITS): Answers {
     'GET /revisions/3/pilot': { rows: [] },
     'GET /revisions/3/facts': {
       facts: which === 'full' ? { name: 'Loop board', supply: { volts: 9 } } : {},
+      offers: which === 'full' ? { code: { value: 'LB', why: 'The first letters of Loop board.' } } : {},
       lines: {},
       parts: which === 'full' ? ['D1', 'R1', 'R2'] : [],
       pins: [],
       boards: ['main'],
+      blocks: which === 'full' ? ['supply'] : [],
+      gates: [],
     },
   };
 }

@@ -1,12 +1,13 @@
 import Autocomplete, { type AutocompleteRenderInputParams } from '@mui/material/Autocomplete';
 import TextField from '@mui/material/TextField';
-import { words } from '@/shared/format';
+import { listed, words } from '@/shared/format';
 
 type Props = {
   label: string;
   /** designators, or whatever can be named here */ names: readonly string[];
   value: string;
   several?: boolean;
+  /** what is named may hold blanks: several stand apart by commas */ commas?: boolean;
   disabled?: boolean;
   onFocus?: () => void;
   onChange: (value: string) => void;
@@ -18,7 +19,17 @@ function named({ slotProps }: AutocompleteRenderInputParams, label: string) {
 }
 
 /** Names one part, or several apart by blanks; they are offered while their first letters are typed, and a free word is taken too. */
-export function PartsField({ label, names, value, several = false, disabled = false, onFocus, onChange }: Props) {
+export function PartsField({
+  label,
+  names,
+  value,
+  several = false,
+  commas = false,
+  disabled = false,
+  onFocus,
+  onChange,
+}: Props) {
+  const split = commas ? listed : words;
   const common = {
     freeSolo: true,
     autoSelect: true,
@@ -33,9 +44,9 @@ export function PartsField({ label, names, value, several = false, disabled = fa
       {...common}
       multiple
       filterSelectedOptions
-      value={words(value)}
+      value={split(value)}
       onChange={(_, chosen) => {
-        onChange([...new Set(chosen.flatMap(words))].join(' '));
+        onChange([...new Set(chosen.flatMap(split))].join(commas ? ', ' : ' '));
       }}
       renderInput={(params) => <TextField {...params} hiddenLabel slotProps={named(params, label)} />}
     />

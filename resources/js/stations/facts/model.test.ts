@@ -1,9 +1,9 @@
 import { describe, expect, it } from 'vitest';
-import { faultOf, isEmpty, rowsOf, valueOf } from './model';
+import { doubleOf, faultOf, isEmpty, rowsOf, valueOf } from './model';
 import { SUBJECTS, type FactSpec } from './specs';
 
 const SPECS: readonly FactSpec[] = SUBJECTS.flatMap((subject): readonly FactSpec[] => subject.specs);
-const spec = (fact: string): FactSpec => SPECS.find((each) => each.fact === fact) as FactSpec;
+const spec = (fact: string): FactSpec => SPECS.find((each) => fact === each.title || fact === each.fact) as FactSpec;
 
 describe('facts of a kit as rows of a form', () => {
   it.each([
@@ -15,6 +15,38 @@ describe('facts of a kit as rows of a form', () => {
     ],
     ['groups.sockets', [['XU1', 'U1']], [{ '0': 'XU1', '1': 'U1' }]],
     ['groups.subassembly', [['Q3', 'HS1', 'M1']], [{ '*': 'Q3 HS1 M1' }]],
+    [
+      'groups.block',
+      { supply: ['D1', 'C1'], 'lamp driver': ['Q1'] },
+      [
+        { '': 'supply', '*': 'D1 C1' },
+        { '': 'lamp driver', '*': 'Q1' },
+      ],
+    ],
+    ['feeds', { supply: ['lamp driver', 'bell'] }, [{ '': 'supply', '*': 'lamp driver, bell' }]],
+    [
+      'boards',
+      [
+        { name: 'main', thickness: 1.6 },
+        { name: 'lamps', joined: { to: 'main', at: [60, 0] } },
+      ],
+      [
+        { name: 'main', 'joined.to': '', 'joined.at': '' },
+        { name: 'lamps', 'joined.to': 'main', 'joined.at': '60 0' },
+      ],
+    ],
+    [
+      'Lent to a gate',
+      [
+        { name: 'rail', needs: ['R1'], temporary: [{ link: ['TP3', 'TP4'], why: 'holds reset' }] },
+        { name: 'bell', temporary: [{ part: 'LED1', then: 'solder' }] },
+        { name: 'last' },
+      ],
+      [
+        { gate: 'rail', link: 'TP3 TP4', part: '', why: 'holds reset', then: '' },
+        { gate: 'bell', link: '', part: 'LED1', why: '', then: 'solder' },
+      ],
+    ],
     ['groups.covers', [{ by: 'LID1', over: ['RV1', 'RV2'] }], [{ by: 'LID1', over: 'RV1 RV2' }]],
     [
       'options',
@@ -82,6 +114,23 @@ describe('facts of a kit as rows of a form', () => {
     expect(faultOf(spec('supply'), { volts: '8 to 9.6' })).toBeNull();
     expect(faultOf(spec('supply'), { volts: '8 9 10' })).toContain('one number, or two');
     expect(faultOf(spec('nets'), { '': 'R1' })).toBe('Say something of R1, or take the row out.');
+  });
+
+  it('says what is lent without a pin or a part, and a part that stands in two blocks', () => {
+    expect(faultOf(spec('Lent to a gate'), { gate: 'rail', link: '', part: '' })).toContain('which part is lent');
+    expect(faultOf(spec('Lent to a gate'), { gate: 'rail', link: '', part: 'R1' })).toBeNull();
+    expect(
+      doubleOf([
+        { '': 'supply', '*': 'D1 C1' },
+        { '': 'lamps', '*': 'R1 C1' },
+      ]),
+    ).toBe('C1 stands in supply and in lamps: take it out of one.');
+    expect(doubleOf([{ '': 'supply', '*': 'D1 C1' }])).toBeNull();
+  });
+
+  it('a gate whose last lent part is taken out stays', () => {
+    const was = [{ name: 'rail', needs: ['R1'], temporary: [{ part: 'C1' }] }];
+    expect(valueOf(spec('Lent to a gate'), [{ gate: '', part: '' }], was)).toEqual([{ name: 'rail', needs: ['R1'] }]);
   });
 
   it('nothing typed is nothing said', () => {

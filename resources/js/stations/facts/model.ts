@@ -1,5 +1,5 @@
-import { words } from '@/shared/format';
-import type { Cell, Spec } from './specs';
+import { listed, words } from '@/shared/format';
+import { isNamed, NAMED, type Cell, type Spec } from './specs';
 
 /** One row of a form: what stands in each cell as it is typed, several parts apart by blanks. */
 export type Row = Readonly<Record<string, string>>;
@@ -10,9 +10,18 @@ function shown(value: unknown): string {
   return value === true ? 'yes' : '';
 }
 
+/** What stands under a name; `joined.to` looks into what is joined. */
+function at(value: unknown, name: string): unknown {
+  if (name === '*') return value;
+  return name.split('.').reduce<unknown>((all, key) => (all as Record<string, unknown> | undefined)?.[key], value);
+}
+
+/** Names that may hold blanks stand apart by commas. */
+const textOf = (cell: Cell, value: unknown): string =>
+  cell.kind === 'blocks' && Array.isArray(value) ? value.map(shown).join(', ') : shown(value);
+
 function rowOf(spec: Spec, value: unknown): Row {
-  const all = value as Record<string, unknown>;
-  return Object.fromEntries(spec.cells.map((cell) => [cell.name, shown(cell.name === '*' ? value : all[cell.name])]));
+  return Object.fromEntries(spec.cells.map((cell) => [cell.name, textOf(cell, at(value, cell.name))]));
 }
 
 function choicesOf(value: Record<string, Record<string, unknown>>): Row[] {
@@ -35,6 +44,12 @@ export function rowsOf(spec: Spec, value: unknown): Row[] {
     return (value as Record<string, unknown>[]).flatMap(({ holes, ...face }) =>
       (holes as unknown[]).map((hole) => rowOf(spec, { ...face, ...(hole as object) })),
     );
+  if (spec.shape === 'lent')
+    return (value as Record<string, unknown>[]).flatMap(({ name, temporary }) =>
+      ((temporary ?? []) as object[]).map((fit) => rowOf(spec, { ...fit, gate: name })),
+    );
+  if (spec.shape === 'lists-by-name')
+    return Object.entries(value as Record<string, unknown>).map(([name, list]) => ({ ...rowOf(spec, list), '': name }));
   if (spec.shape === 'one') return [rowOf(spec, value)];
   if (spec.shape === 'named')
     return Object.entries(value as Record<string, Record<string, unknown>>).map(([name, facts]) => ({
@@ -43,6 +58,17 @@ export function rowsOf(spec: Spec, value: unknown): Row[] {
     }));
   return (value as unknown[]).map((each) => rowOf(spec, each));
 }
+
+/** What is offered, in one line: the words of its rows. */
+export const offerText = (spec: Spec, value: unknown): string =>
+  rowsOf(spec, value)
+    .map((row) =>
+      spec.cells
+        .map((cell) => (cell.kind === 'choice' || cell.kind === 'yes' ? '' : (row[cell.name] ?? '')))
+        .filter((text) => text !== '')
+        .join(' · '),
+    )
+    .join('; ');
 
 /** A row in which nothing is typed counts for nothing. */
 export const isEmpty = (row: Row): boolean => Object.values(row).every((text) => text.trim() === '');
@@ -61,8 +87,24 @@ export function faultOf(spec: Spec, row: Row): string | null {
     if (cell.kind === 'numbers' && (numbers.length > 2 || numbers.some(Number.isNaN)))
       return `${cell.label}: one number, or two with to between them.`;
   }
+  if (spec.shape === 'lent' && (row['link'] ?? '').trim() === '' && (row['part'] ?? '').trim() === '')
+    return 'Say between which pins the link is, or which part is lent.';
   const named = spec.shape === 'named' && spec.cells.slice(1).every((cell) => (row[cell.name] ?? '').trim() === '');
   return named ? `Say something of ${row[''] ?? 'it'}, or take the row out.` : null;
+}
+
+/** What two rows say of the same part, where it stands in one only; null where none does. */
+export function doubleOf(rows: readonly Row[]): string | null {
+  const first = new Map<string, string>();
+  for (const row of rows) {
+    const name = (row[''] ?? '').trim();
+    for (const part of words(row['*'] ?? '')) {
+      const other = first.get(part);
+      if (other !== undefined) return `${part} stands in ${other} and in ${name}: take it out of one.`;
+      first.set(part, name);
+    }
+  }
+  return null;
 }
 
 function kept(cell: Cell, text: string): unknown {
@@ -70,7 +112,8 @@ function kept(cell: Cell, text: string): unknown {
   if (cell.kind === 'number') return numbers[0];
   if (cell.kind === 'pair') return numbers;
   if (cell.kind === 'numbers') return numbers.length === 1 ? numbers[0] : numbers;
-  if (cell.kind === 'parts') return words(text);
+  if (cell.kind === 'blocks') return listed(text);
+  if (isNamed(cell.kind) && NAMED[cell.kind].several) return words(text);
   return cell.kind === 'yes' ? true : text;
 }
 
@@ -80,8 +123,13 @@ function factsOf(spec: Spec, row: Row, was: unknown): Record<string, unknown> {
   for (const cell of spec.cells) {
     const text = (row[cell.name] ?? '').trim();
     if (cell.name === '') continue;
-    if (text === '') Reflect.deleteProperty(facts, cell.name);
-    else facts[cell.name] = kept(cell, text);
+    const [name = '', inner] = cell.name.split('.');
+    const own = inner === undefined ? facts : { ...(facts[name] as Record<string, unknown> | undefined) };
+    if (text === '') Reflect.deleteProperty(own, inner ?? name);
+    else own[inner ?? name] = kept(cell, text);
+    if (inner === undefined) continue;
+    if (Object.keys(own).length === 0) Reflect.deleteProperty(facts, name);
+    else facts[name] = own;
   }
   return facts;
 }
@@ -116,9 +164,20 @@ function facesOf(spec: Spec, rows: readonly Row[], was: unknown): unknown[] {
   return [...faces.values()];
 }
 
+function lentOf(spec: Spec, rows: readonly Row[], was: unknown): unknown[] {
+  return ((Array.isArray(was) ? was : []) as Record<string, unknown>[]).map(({ temporary: _, ...gate }) => {
+    const lent = rows
+      .filter((row) => row['gate'] === gate['name'])
+      .map((row) => factsOf(spec, { ...row, gate: '' }, undefined));
+    return lent.length === 0 ? gate : { ...gate, temporary: lent };
+  });
+}
+
 /** The fact that the rows say, null for none; `was` is what it said before, row by row. */
 export function valueOf(spec: Spec, rows: readonly Row[], was: unknown): unknown {
   const all = rows.filter((row) => !isEmpty(row));
+  // What is lent is a piece of the gates, which stay without it.
+  if (spec.shape === 'lent') return lentOf(spec, all, was);
   const first = all[0];
   if (first === undefined) return null;
   if (spec.shape === 'text') return (first['text'] ?? '').trim();
@@ -128,6 +187,13 @@ export function valueOf(spec: Spec, rows: readonly Row[], was: unknown): unknown
     const before = (was ?? {}) as Record<string, unknown>;
     return Object.fromEntries(all.map((row) => [(row[''] ?? '').trim(), factsOf(spec, row, before[row[''] ?? ''])]));
   }
+  if (spec.shape === 'lists-by-name')
+    return Object.fromEntries(
+      all.map((row) => [
+        (row[''] ?? '').trim(),
+        spec.cells.flatMap((cell) => (cell.name === '*' ? kept(cell, row['*'] ?? '') : [])),
+      ]),
+    );
   if (spec.shape === 'options') return optionsOf(all);
   if (spec.shape === 'holes') return facesOf(spec, all, was);
   const before = Array.isArray(was) ? (was as unknown[]) : [];

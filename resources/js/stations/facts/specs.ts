@@ -2,22 +2,36 @@ import type { Facts } from '@/shared/api';
 
 export type Fact = keyof Facts['facts'];
 
+/** Cells that name something of the kit: what of it, and whether several. */
+export const NAMED = {
+  part: { of: 'parts', several: false },
+  parts: { of: 'parts', several: true },
+  end: { of: 'pins', several: false },
+  ends: { of: 'pins', several: true },
+  board: { of: 'boards', several: false },
+  block: { of: 'blocks', several: false },
+  blocks: { of: 'blocks', several: true },
+  gate: { of: 'gates', several: false },
+} as const;
+
+export const isNamed = (kind: Cell['kind']): kind is keyof typeof NAMED => kind in NAMED;
+
 /** What stands in one cell of a row. */
 export type Cell = {
   name: string;
   label: string;
   /** `parts` several designators, `end` a pin of a part or a free word, `pair` two numbers, `numbers` one or two */
-  kind: 'text' | 'number' | 'numbers' | 'pair' | 'part' | 'parts' | 'board' | 'end' | 'choice' | 'yes';
+  kind: 'text' | 'number' | 'numbers' | 'pair' | 'choice' | 'yes' | keyof typeof NAMED;
   choices?: readonly (readonly [value: string, label: string])[];
   hint?: string;
   /** a row without it says nothing and is not kept */ needed?: true;
 };
 
 /**
- * How rows stand in the fact: objects in a list, plain lists in a list, objects by a name, one object, one text; values of options by
- * their names; holes in the faces that have them.
+ * How rows stand in the fact: objects in a list, plain lists in a list, objects by a name, lists by a name, one object, one text;
+ * values of options by their names; holes in the faces that have them, what is lent in the gates that borrow it.
  */
-type Shape = 'objects' | 'lists' | 'named' | 'one' | 'text' | 'options' | 'holes';
+type Shape = 'objects' | 'lists' | 'named' | 'lists-by-name' | 'one' | 'text' | 'options' | 'holes' | 'lent';
 
 export type Spec = {
   title: string;
@@ -25,6 +39,7 @@ export type Spec = {
   /** of one row, `a cover` */ row: string;
   shape: Shape;
   cells: readonly Cell[];
+  /** a part stands in one row only */ once?: true;
 };
 
 /** The form of one fact of the kit. */
@@ -97,7 +112,42 @@ const KIT: readonly FactSpec[] = [
   },
 ];
 
+const BOARDS: readonly FactSpec[] = [
+  {
+    fact: 'boards',
+    title: 'Boards',
+    what: 'Each board by name; one that is snapped off a larger one says where it hangs on it. Outline and thickness stand in Board.',
+    row: 'a board',
+    shape: 'objects',
+    cells: [
+      { name: 'name', label: 'name', kind: 'text', needed: true, hint: 'main' },
+      { name: 'joined.to', label: 'hangs on', kind: 'board' },
+      { name: 'joined.at', label: 'at x y, mm', kind: 'pair', hint: '60 0' },
+    ],
+  },
+];
+
 const ORDER: readonly FactSpec[] = [
+  {
+    fact: 'groups.block',
+    title: 'Blocks',
+    what: 'The pieces of the circuit, in the order they are built where it goes block by block. Paint the parts of one on the board.',
+    row: 'a block',
+    shape: 'lists-by-name',
+    once: true,
+    cells: [{ name: '', label: 'block', kind: 'text', needed: true, hint: 'supply' }, parts('*', 'its parts')],
+  },
+  {
+    fact: 'feeds',
+    title: 'What feeds what',
+    what: 'A block that gives others their supply or signal: a fault there shows in all of them.',
+    row: 'a block that feeds',
+    shape: 'lists-by-name',
+    cells: [
+      { name: '', label: 'block', kind: 'block', needed: true },
+      { name: '*', label: 'feeds', kind: 'blocks', needed: true },
+    ],
+  },
   {
     fact: 'groups.sockets',
     title: 'Sockets',
@@ -237,6 +287,39 @@ const BENCH: readonly FactSpec[] = [
     ],
   },
   {
+    fact: 'gates',
+    title: 'Lent to a gate',
+    what: 'A link or a part that stands in for a test only, and what becomes of it then.',
+    row: 'what is lent',
+    shape: 'lent',
+    cells: [
+      { name: 'gate', label: 'gate', kind: 'gate', needed: true },
+      { name: 'link', label: 'link between', kind: 'ends', hint: 'TP3 TP4' },
+      { name: 'part', label: 'or a part', kind: 'part' },
+      { name: 'why', label: 'why', kind: 'text', hint: 'holds reset' },
+      {
+        name: 'then',
+        label: 'then',
+        kind: 'choice',
+        choices: [
+          ['remove', 'it is taken away'],
+          ['solder', 'it is soldered'],
+        ],
+      },
+    ],
+  },
+  {
+    fact: 'symptoms',
+    title: 'What a builder may notice',
+    what: 'Faults of this kit in a builder’s words, beside those that every kit has, and the blocks they point to.',
+    row: 'a symptom',
+    shape: 'objects',
+    cells: [
+      { name: 'name', label: 'what', kind: 'text', needed: true, hint: 'lamp 2 stays dark' },
+      { name: 'blocks', label: 'points to', kind: 'blocks' },
+    ],
+  },
+  {
     fact: 'nets',
     title: 'What parts see',
     what: 'Volts across a part, what clamps a coil, what drives it, what empties a capacitor.',
@@ -275,8 +358,9 @@ const DRILLING: readonly FactSpec[] = [
 export const SUBJECTS = [
   { id: 'kit', name: 'Kit', specs: KIT },
   { id: 'part', name: 'A part', specs: [] },
+  { id: 'boards', name: 'Boards', specs: BOARDS },
   { id: 'together', name: 'Order', specs: ORDER },
   { id: 'wires', name: 'Wires', specs: WIRES },
-  { id: 'bench', name: 'Gates and volts', specs: BENCH },
+  { id: 'bench', name: 'Gates and tests', specs: BENCH },
   { id: 'drilling', name: 'Drilling', specs: DRILLING },
 ] as const;

@@ -2,7 +2,7 @@ import type { Facts } from '@/shared/api';
 import { Input, PartsField, Select } from '@/shared/ui';
 import { clsx } from 'clsx';
 import ui from '@/shared/ui/ui.module.css';
-import type { Cell } from '../specs';
+import { isNamed, NAMED, type Cell } from '../specs';
 
 type Props = {
   cell: Cell;
@@ -16,12 +16,13 @@ type Props = {
 
 /** One cell of a fact: a part is chosen from those of the kit, a board from its boards, all else is typed. */
 export function FactCell({ cell, label, names, value, disabled, onLook, onChange }: Props) {
-  if (cell.kind === 'part' || cell.kind === 'parts' || cell.kind === 'end' || cell.kind === 'board') {
+  if (isNamed(cell.kind)) {
     return (
       <PartsField
         label={label}
-        names={cell.kind === 'end' ? names.pins : cell.kind === 'board' ? names.boards : names.parts}
-        several={cell.kind === 'parts'}
+        names={names[NAMED[cell.kind].of]}
+        several={NAMED[cell.kind].several}
+        commas={cell.kind === 'blocks'}
         value={value}
         disabled={disabled}
         onFocus={onLook}

@@ -6,7 +6,7 @@ import { useKit, type Saved } from '@/shared/kit';
 import { Button } from '@/shared/ui';
 import { clsx } from 'clsx';
 import ink from '@/shared/style/ink.module.css';
-import { faultOf, isEmpty, rowsOf, valueOf, type Row } from '../model';
+import { doubleOf, faultOf, isEmpty, offerText, rowsOf, valueOf, type Row } from '../model';
 import type { Spec } from '../specs';
 import { FactCell } from './FactCell';
 import styles from './facts.module.css';
@@ -14,10 +14,12 @@ import styles from './facts.module.css';
 type Props = {
   /** what it said before */ said: unknown;
   /** one name for what is kept while it is typed */ name: string;
+  /** what can be worked out and nobody has said */ offer?: { value?: unknown; why: string } | undefined;
   onSave: (value: unknown) => Promise<Saved> | string;
   spec: Spec;
   names: Facts;
   looked: boolean;
+  /** parts painted on the board since, in one stroke */ painted: readonly string[];
   onLook: () => void;
   onLit: (parts: readonly string[]) => void;
 };
@@ -32,7 +34,7 @@ const read = (text: string | null): Row[] | null => {
 };
 
 /** One fact of the kit as rows; what is typed stays until it is saved or dropped. A part picked on the board goes into the cell looked at. */
-export function FactForm({ spec, said, name, names, looked, onLook, onLit, onSave }: Props) {
+export function FactForm({ spec, said, offer, name, names, looked, painted, onLook, onLit, onSave }: Props) {
   const kit = useKit();
   const [text, write] = useKeptText(`facts ${String(kit.id)} ${name}`);
   const [at, look] = useState<{ row: number; cell: string } | null>(null);
@@ -53,33 +55,39 @@ export function FactForm({ spec, said, name, names, looked, onLook, onLit, onSav
   };
   const cell = spec.cells.find((each) => each.name === at?.cell);
   const value = at === null ? '' : (shown[at.row]?.[at.cell] ?? '');
-  const pick = useRef<(name: string) => void>(() => undefined);
+  const pick = useRef<(parts: readonly string[]) => void>(() => undefined);
   useEffect(() => {
-    pick.current = (part) => {
-      if (!looked || at === null || !cell || !['part', 'parts', 'end'].includes(cell.kind)) return;
+    pick.current = (parts) => {
+      const [part] = parts;
+      if (!looked || at === null || !cell || part === undefined || !['part', 'parts', 'end'].includes(cell.kind))
+        return;
       const named = words(value);
+      // A stroke that begins at a part of the row takes parts out, any other puts them in.
+      const others = named.filter((word) => !parts.includes(word));
       put(
         at.row,
         at.cell,
-        cell.kind !== 'parts'
-          ? part
-          : (named.includes(part) ? named.filter((word) => word !== part) : [...named, part]).join(' '),
+        cell.kind !== 'parts' ? part : (named.includes(part) ? others : [...others, ...parts]).join(' '),
       );
     };
   });
   const { selected, select } = kit;
   useEffect(() => {
     if (selected === null || !looked) return;
-    pick.current(selected);
+    pick.current([selected]);
     select(null);
   }, [selected, select, looked]);
+  useEffect(() => {
+    pick.current(painted);
+  }, [painted]);
   useEffect(() => {
     if (looked) onLit(words(value).map((word) => word.split('.')[0] ?? ''));
   }, [looked, value, onLit]);
   const save = async () => {
     const wrong = rows.map((row) => (isEmpty(row) ? null : faultOf(spec, row))).find((each) => each !== null);
-    if (wrong) {
-      tell(wrong);
+    const double = spec.once === true ? doubleOf(rows) : null;
+    if (wrong ?? double) {
+      tell(wrong ?? double ?? '');
       return;
     }
     const done = onSave(valueOf(spec, rows, said));
@@ -140,6 +148,22 @@ export function FactForm({ spec, said, name, names, looked, onLook, onLit, onSav
           </li>
         ))}
       </ol>
+      {offer && typed === null && rows.length === 0 && kit.mayEdit && (
+        <p className={styles['offer']}>
+          <span>
+            Offered: <span className={ink['m']}>{offerText(spec, offer.value)}</span>{' '}
+            <span className={ink['quiet']}>{offer.why}</span>
+          </span>
+          <Button
+            aria-label={`Take what is offered: ${spec.title}`}
+            onClick={() => {
+              write(JSON.stringify(rowsOf(spec, offer.value)));
+            }}
+          >
+            Take it
+          </Button>
+        </p>
+      )}
       {fault !== '' && (
         <p className={styles['fault']} role="alert">
           {fault}

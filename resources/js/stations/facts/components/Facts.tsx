@@ -4,7 +4,7 @@ import { BoardView } from '@/shared/board';
 import { useKit } from '@/shared/kit';
 import { Loading, Split, useView, Views } from '@/shared/ui';
 import ui from '@/shared/ui/ui.module.css';
-import { SUBJECTS, type Fact } from '../specs';
+import { SUBJECTS } from '../specs';
 import { FactForm } from './FactForm';
 import { OnePart } from './OnePart';
 import styles from './facts.module.css';
@@ -16,8 +16,9 @@ export function Facts() {
   const kit = useKit();
   const facts = useFacts(kit.id);
   const [view, open] = useView(IDS);
-  const [fact, look] = useState<Fact | null>(null);
+  const [fact, look] = useState<string | null>(null);
   const [lit, light] = useState<readonly string[]>([]);
+  const [painted, paint] = useState<readonly string[]>([]);
   const subject = SUBJECTS.find((each) => each.id === view) ?? SUBJECTS[0];
   if (!facts.data) return <Loading what="Reading what is said of the kit" fault={facts.error} />;
   const names = facts.data;
@@ -40,18 +41,20 @@ export function Facts() {
             />
           </div>
           <div className={styles['facts']} tabIndex={0} role="region" aria-label={subject.name}>
-            {subject.id === 'part' && <OnePart names={names} onLit={light} />}
+            {subject.id === 'part' && <OnePart names={names} painted={painted} onLit={light} />}
             {subject.specs.map((spec) => (
               <FactForm
-                key={`${String(kit.id)} ${spec.fact}`}
-                name={spec.fact}
+                key={`${String(kit.id)} ${spec.title}`}
+                name={spec.title}
                 spec={spec}
                 said={names.facts[spec.fact]}
+                offer={names.offers[spec.fact]}
                 onSave={(value) => kit.save([{ type: 'fact', target: spec.fact, field: '', value } as Change])}
                 names={names}
-                looked={fact === spec.fact}
+                looked={fact === spec.title}
+                painted={painted}
                 onLook={() => {
-                  look(spec.fact);
+                  look(spec.title);
                 }}
                 onLit={light}
               />
@@ -59,7 +62,7 @@ export function Facts() {
           </div>
         </>
       }
-      pane={<BoardView lit={shown.length === 0 ? null : new Set(shown)} />}
+      pane={<BoardView lit={shown.length === 0 ? null : new Set(shown)} onPaint={paint} />}
     />
   );
 }

@@ -7,11 +7,11 @@ import { fieldsOf, flat, PART, pinsTyped } from '../partFacts';
 import { FactForm } from './FactForm';
 import styles from './facts.module.css';
 
-type Props = { names: Facts; onLit: (parts: readonly string[]) => void };
+type Props = { names: Facts; painted: readonly string[]; onLit: (parts: readonly string[]) => void };
 type Line = Record<string, unknown>;
 
 /** What is said of one part beside its row: its mark, its pins, its body, what turning it does. Picked on the board, or by name. */
-export function OnePart({ names, onLit }: Props) {
+export function OnePart({ names, painted, onLit }: Props) {
   const kit = useKit();
   const [typed, choose] = useState('');
   const [looked, look] = useState(false);
@@ -51,6 +51,7 @@ export function OnePart({ names, onLit }: Props) {
           said={flat(was)}
           names={names}
           looked={looked}
+          painted={painted}
           onLook={() => {
             choose(part);
             look(true);
