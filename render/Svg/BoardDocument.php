@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace ChiralexRender\Svg;
 
 use Chiralex\Board\BoardShape;
+use Chiralex\Board\Point;
 use Chiralex\Board\Side;
 use Chiralex\Kit\Kit;
 use Chiralex\Review\BodyClashes;
@@ -58,6 +59,10 @@ final readonly class BoardDocument
                     'suggestedMove' => isset($off[$board->name])
                         ? [$off[$board->name]->x, $off[$board->name]->y]
                         : null,
+                    'corners' => array_map(
+                        static fn(Point $corner): array => [round($corner->x, 3), round($corner->y, 3)],
+                        $board->outline->corners,
+                    ),
                     'width' => round($right - $left, 3),
                     'height' => round($high - $low, 3),
                     'top' => $svg->board($board, Side::Top),

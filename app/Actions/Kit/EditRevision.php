@@ -14,6 +14,7 @@ use App\Support\Audit;
 use App\Support\FileStore;
 use Chiralex\ChiralexException;
 use Chiralex\Kit\Edit\Edit as KitEdit;
+use Chiralex\Kit\Edit\FactEdit;
 use Chiralex\Kit\Edit\LineEdit;
 use Chiralex\Kit\Exception\UnusableEdit;
 use Chiralex\Kit\Kit;
@@ -81,7 +82,11 @@ final readonly class EditRevision
                 ['files' => $revision->files],
                 ['files' => $files, 'operation' => $operationId],
             );
-            $revision->update(['files' => $files, 'sequence' => $revision->sequence + 1]);
+            $revision->update([
+                'files' => $files,
+                'sequence' => $revision->sequence + 1,
+                'name' => $this->letter($revision, $kit, $edits),
+            ]);
             $revision->kit->update(['name' => mb_substr($kit->head->name, 0, 120)]);
             Edit::query()->create([
                 'revision_id' => $revision->id,
@@ -96,6 +101,31 @@ final readonly class EditRevision
 
             return $revision;
         });
+    }
+
+    /**
+     * The name of the revision: what an edit says, else what it was.
+     *
+     * @param list<KitEdit> $edits
+     * @throws RevisionTaken
+     */
+    private function letter(Revision $revision, Kit $kit, array $edits): string
+    {
+        $name = $revision->name;
+        foreach ($edits as $edit) {
+            if ($edit instanceof FactEdit && $edit->fact === 'revision') {
+                $name = trim($kit->head->revision);
+            }
+        }
+        if ($name !== $revision->name && preg_match('~^[A-Za-z0-9]{1,8}$~', $name) !== 1) {
+            throw RevisionTaken::unusable($name);
+        }
+        $others = Revision::query()->where('kit_id', $revision->kit_id)->whereKeyNot($revision->id);
+        if ($name !== $revision->name && $others->where('name', $name)->exists()) {
+            throw RevisionTaken::by($name);
+        }
+
+        return $name;
     }
 
     /**

@@ -13,11 +13,7 @@ use Chiralex\ChiralexException;
 /** Takes the newest edit back, or does the edit again that was taken back last; the log only grows. */
 final readonly class TurnEdit
 {
-    public function __construct(
-        private EditRevision $edit,
-        private EditLog $log,
-        private RememberedFiles $files,
-    ) {}
+    public function __construct(private EditRevision $edit, private EditLog $log, private RememberedFiles $files) {}
 
     /**
      * @throws EditConflict

@@ -107,7 +107,7 @@ final readonly class Folder
     }
 
     /**
-     * One of them; a single board is a list of one.
+     * One of them; a single board, or one of which nothing is said, is a list of one.
      *
      * @return Node null where nothing is said
      * @throws UnusableKit when the kit file cannot be read
@@ -115,9 +115,13 @@ final readonly class Folder
     public function fact(string $fact): array|string|int|float|bool|null
     {
         $tree = $this->tree();
-        $board = $fact === 'boards' && !$tree->has(['boards']) ? $tree->at(['board']) : null;
+        if ($fact === 'boards' && !$tree->has(['boards'])) {
+            $board = $tree->at(['board']);
 
-        return is_array($board) ? [['name' => 'main'] + $board] : $tree->at(explode('.', $fact));
+            return [['name' => 'main'] + (is_array($board) ? $board : [])];
+        }
+
+        return $tree->at(explode('.', $fact));
     }
 
     /**

@@ -1,1 +1,2 @@
 export { Drawing } from './Drawing';
+export { PointPad, type Spot } from './PointPad';

@@ -1,6 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { doubleOf, faultOf, isEmpty, rowsOf, valueOf } from './model';
-import { SUBJECTS, type FactSpec } from './specs';
+import type { FactSpec } from './spec';
+import { SUBJECTS } from './specs';
 
 const SPECS: readonly FactSpec[] = SUBJECTS.flatMap((subject): readonly FactSpec[] => subject.specs);
 const spec = (fact: string): FactSpec => SPECS.find((each) => fact === each.title || fact === each.fact) as FactSpec;

@@ -1,5 +1,5 @@
 import { listed, words } from '@/shared/format';
-import { isNamed, NAMED, type Cell, type Spec } from './specs';
+import { isNamed, NAMED, type Cell, type Spec } from './spec';
 
 /** One row of a form: what stands in each cell as it is typed, several parts apart by blanks. */
 export type Row = Readonly<Record<string, string>>;
@@ -165,7 +165,8 @@ function facesOf(spec: Spec, rows: readonly Row[], was: unknown): unknown[] {
 }
 
 function lentOf(spec: Spec, rows: readonly Row[], was: unknown): unknown[] {
-  return ((Array.isArray(was) ? was : []) as Record<string, unknown>[]).map(({ temporary: _, ...gate }) => {
+  return ((Array.isArray(was) ? was : []) as Record<string, unknown>[]).map((before) => {
+    const gate = Object.fromEntries(Object.entries(before).filter(([name]) => name !== 'temporary'));
     const lent = rows
       .filter((row) => row['gate'] === gate['name'])
       .map((row) => factsOf(spec, { ...row, gate: '' }, undefined));

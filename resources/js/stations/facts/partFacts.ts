@@ -1,4 +1,4 @@
-import type { Spec } from './specs';
+import type { Spec } from './spec';
 
 const MARKS = [
   ...['band', 'flat', 'short-lead', 'long-lead', 'stripe', 'plus', 'bar', 'notch', 'dot', 'tab'],

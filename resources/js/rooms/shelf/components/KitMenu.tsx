@@ -7,6 +7,7 @@ import Menu from '@mui/material/Menu';
 import MenuItem from '@mui/material/MenuItem';
 import { useState } from 'react';
 import { useRevisions, type ShelfRow, type useKitDeed } from '@/shared/api';
+import { NewRevision } from './NewRevision';
 import { clsx } from 'clsx';
 import { Refusal } from '@/shared/ui';
 import ink from '@/shared/style/ink.module.css';
@@ -18,7 +19,7 @@ type Props = { kit: ShelfRow; deed: ReturnType<typeof useKitDeed> };
 /** What can be done with a kit as a whole: a new revision, put it aside, take its files, delete what never left the workshop. */
 export function KitMenu({ kit, deed }: Props) {
   const [at, setAt] = useState<HTMLElement | null>(null);
-  const [asked, ask] = useState<'delete' | 'revisions' | null>(null);
+  const [asked, ask] = useState<'delete' | 'revisions' | 'new' | null>(null);
   const does = (act: () => void) => () => {
     setAt(null);
     act();
@@ -31,7 +32,7 @@ export function KitMenu({ kit, deed }: Props) {
         color="inherit"
         disabled={kit.fault !== null || deed.isPending}
         onClick={() => {
-          deed.mutate({ what: 'new-revision', revision: kit.revisionId });
+          ask('new');
         }}
       >
         New revision
@@ -128,6 +129,14 @@ export function KitMenu({ kit, deed }: Props) {
           </Button>
         </DialogActions>
       </Dialog>
+      <NewRevision
+        kit={kit}
+        deed={deed}
+        open={asked === 'new'}
+        onLeave={() => {
+          ask(null);
+        }}
+      />
       <RevisionList
         kit={kit}
         deed={deed}

@@ -72,7 +72,7 @@ export function Board() {
             <BoardMatters />
             <PlaceShift board={board} dragging={dragging} onDragging={setDragging} />
             <BoardFileList />
-            <BoardFacts board={board} />
+            <BoardFacts board={board} parts={parts} />
           </div>
           <Places parts={parts} />
         </>

@@ -1,4 +1,4 @@
-import type { BoardDrawing } from '@/shared/api';
+import type { BoardDrawing, BoardPart } from '@/shared/api';
 import { useKit } from '@/shared/kit';
 import { Segment, Segments, Select } from '@/shared/ui';
 import { BoardSize } from './BoardSize';
@@ -19,8 +19,10 @@ const PADS: readonly { kind: string; name: string; choices: readonly string[] }[
   { kind: 'diode', name: 'diode', choices: ['cathode', 'anode'] },
 ];
 
+type Props = { board: BoardDrawing; parts: readonly (readonly [string, BoardPart])[] };
+
 /** The direction the board is read in, its colours, and what a square pad means on it. */
-export function BoardFacts({ board }: { board: BoardDrawing }) {
+export function BoardFacts({ board, parts }: Props) {
   const kit = useKit();
   const pads = board.squarePad as Record<string, string>;
   const meanings = new Set(Object.values(pads));
@@ -102,7 +104,7 @@ export function BoardFacts({ board }: { board: BoardDrawing }) {
             ))}
           </Segments>
         </div>
-        <BoardSize board={board} />
+        <BoardSize board={board} parts={parts} />
         <div>
           <h2>
             A square pad means{' '}

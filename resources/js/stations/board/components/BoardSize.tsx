@@ -1,17 +1,21 @@
 import { useState } from 'react';
-import type { BoardDrawing, ChangeField } from '@/shared/api';
+import type { BoardDrawing, BoardPart, ChangeField } from '@/shared/api';
 import { useKit } from '@/shared/kit';
-import { Input } from '@/shared/ui';
+import { Button, Input } from '@/shared/ui';
 import { clsx } from 'clsx';
 import ink from '@/shared/style/ink.module.css';
 import ui from '@/shared/ui/ui.module.css';
 import { outlineTyped } from '../outline';
+import { OutlinePad } from './OutlinePad';
 import styles from './board-station.module.css';
 
-/** Outline and thickness of a board, by numbers where no file tells them. */
-export function BoardSize({ board }: { board: BoardDrawing }) {
+type Props = { board: BoardDrawing; parts: readonly (readonly [string, BoardPart])[] };
+
+/** Outline and thickness of a board, by numbers or drawn, where no file tells them. */
+export function BoardSize({ board, parts }: Props) {
   const kit = useKit();
   const [fault, tell] = useState('');
+  const [drawing, draw] = useState(false);
   const save = (field: ChangeField<'board'>, value: unknown) => {
     tell('');
     void kit.save([{ type: 'board', target: board.name, field, value: value as never }]);
@@ -19,7 +23,7 @@ export function BoardSize({ board }: { board: BoardDrawing }) {
   const size = [board.width, board.height].map((each) => String(Number(each.toFixed(2)))).join(' ');
   const thickness = String(board.thickness);
   return (
-    <div>
+    <div className={drawing ? styles['whole'] : undefined}>
       <h2>Outline and thickness</h2>
       <div className={styles['pads']}>
         <label>
@@ -58,8 +62,29 @@ export function BoardSize({ board }: { board: BoardDrawing }) {
             }}
           />
         </label>
+        {kit.mayEdit && (
+          <Button
+            look={drawing ? 'on' : 'plain'}
+            aria-pressed={drawing}
+            onClick={() => {
+              draw(!drawing);
+            }}
+          >
+            Draw it
+          </Button>
+        )}
         {board.outlineGiven ? null : <span className={ink['quiet']}>a guess, around the parts</span>}
       </div>
+      {drawing && (
+        <OutlinePad
+          key={board.name}
+          board={board}
+          parts={parts}
+          onDone={() => {
+            draw(false);
+          }}
+        />
+      )}
       {fault !== '' && (
         <p className={ui['wrong']} role="alert">
           {fault}

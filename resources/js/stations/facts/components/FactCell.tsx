@@ -2,7 +2,7 @@ import type { Facts } from '@/shared/api';
 import { Input, PartsField, Select } from '@/shared/ui';
 import { clsx } from 'clsx';
 import ui from '@/shared/ui/ui.module.css';
-import { isNamed, NAMED, type Cell } from '../specs';
+import { isNamed, NAMED, type Cell } from '../spec';
 
 type Props = {
   cell: Cell;

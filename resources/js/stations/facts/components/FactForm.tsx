@@ -7,8 +7,9 @@ import { Button } from '@/shared/ui';
 import { clsx } from 'clsx';
 import ink from '@/shared/style/ink.module.css';
 import { doubleOf, faultOf, isEmpty, offerText, rowsOf, valueOf, type Row } from '../model';
-import type { Spec } from '../specs';
+import type { Spec } from '../spec';
 import { FactCell } from './FactCell';
+import { HolesPad } from './HolesPad';
 import styles from './facts.module.css';
 
 type Props = {
@@ -148,6 +149,9 @@ export function FactForm({ spec, said, offer, name, names, looked, painted, onLo
           </li>
         ))}
       </ol>
+      {spec.shape === 'holes' && looked && (
+        <HolesPad rows={shown} at={at?.row ?? 0} disabled={!kit.mayEdit} onPut={put} />
+      )}
       {offer && typed === null && rows.length === 0 && kit.mayEdit && (
         <p className={styles['offer']}>
           <span>
