@@ -5,9 +5,11 @@ declare(strict_types=1);
 namespace App\Queries\Kit;
 
 use App\Models\Revision;
+use Chiralex\Bom\Designators;
 use Chiralex\ChiralexException;
 use Chiralex\Kit\Kit;
 use Chiralex\Review\FactOffers;
+use ChiralexRender\Text\RowName;
 use ChiralexRender\Words;
 
 /** What the maker has said of a kit as a whole, and the names that can be chosen from where something is said of them. */
@@ -16,7 +18,7 @@ final readonly class KitFacts
     public function __construct(private KitFolder $folder) {}
 
     /**
-     * @return array{facts: array<string, mixed>, offers: object, lines: object, parts: list<string>, pins: list<string>, boards: list<string>, blocks: list<string>, gates: list<string>}
+     * @return array{facts: array<string, mixed>, offers: object, called: object, lines: object, parts: list<string>, pins: list<string>, boards: list<string>, blocks: list<string>, gates: list<string>}
      * @throws ChiralexException when the kit cannot be read
      */
     public function of(Revision $revision): array
@@ -31,6 +33,7 @@ final readonly class KitFacts
             'offers' => self::offers($kit, $folder->facts()),
             'lines' => (object) $folder->lines(),
             'parts' => $parts,
+            'called' => (object) self::called($kit),
             'pins' => self::pins($kit),
             'boards' => array_column($kit->boards, 'name'),
             'blocks' => array_map(strval(...), array_keys($kit->work->groups->blocks)),
@@ -53,6 +56,20 @@ final readonly class KitFacts
         }
 
         return (object) $offers;
+    }
+
+    /** @return array<string, string> what rows without a designator are: `M3x6, screw` */
+    private static function called(Kit $kit): array
+    {
+        $called = [];
+        $names = new RowName($kit, Words::english());
+        foreach (array_keys($kit->parts) as $name) {
+            if (!Designators::isNamed((string) $name)) {
+                $called[(string) $name] = $names->full((string) $name);
+            }
+        }
+
+        return $called;
     }
 
     /** @return list<string> `J1.1`, of parts that a wire can end at */

@@ -63,6 +63,7 @@ export function kitAnswers(which: keyof typeof KITS): Answers {
     'GET /revisions/3/facts': {
       facts: which === 'full' ? { name: 'Loop board', supply: { volts: 9 } } : {},
       offers: which === 'full' ? { code: { value: 'LB', why: 'The first letters of Loop board.' } } : {},
+      called: {},
       lines: {},
       parts: which === 'full' ? ['D1', 'R1', 'R2'] : [],
       pins: [],

@@ -5,6 +5,7 @@ import { listed, words } from '@/shared/format';
 type Props = {
   label: string;
   /** designators, or whatever can be named here */ names: readonly string[];
+  /** what to show for a name that says nothing itself */ called?: Readonly<Record<string, string>>;
   value: string;
   several?: boolean;
   /** what is named may hold blanks: several stand apart by commas */ commas?: boolean;
@@ -22,6 +23,7 @@ function named({ slotProps }: AutocompleteRenderInputParams, label: string) {
 export function PartsField({
   label,
   names,
+  called = {},
   value,
   several = false,
   commas = false,
@@ -30,6 +32,9 @@ export function PartsField({
   onChange,
 }: Props) {
   const split = commas ? listed : words;
+  const shown = (name: string) => called[name] ?? name;
+  // What is shown may be typed or kept as text: it is turned back into the name.
+  const meant = (text: string) => names.find((name) => shown(name) === text) ?? text;
   const common = {
     freeSolo: true,
     autoSelect: true,
@@ -37,6 +42,7 @@ export function PartsField({
     fullWidth: true,
     disabled,
     options: names,
+    getOptionLabel: shown,
     onFocus,
   } as const;
   return several ? (
@@ -46,7 +52,7 @@ export function PartsField({
       filterSelectedOptions
       value={split(value)}
       onChange={(_, chosen) => {
-        onChange([...new Set(chosen.flatMap(split))].join(commas ? ', ' : ' '));
+        onChange([...new Set(chosen.map(meant).flatMap(split))].join(commas ? ', ' : ' '));
       }}
       renderInput={(params) => <TextField {...params} hiddenLabel slotProps={named(params, label)} />}
     />
@@ -55,7 +61,7 @@ export function PartsField({
       {...common}
       value={value === '' ? null : value}
       onChange={(_, chosen) => {
-        onChange((chosen ?? '').trim());
+        onChange(meant(chosen ?? '').trim());
       }}
       renderInput={(params) => <TextField {...params} hiddenLabel slotProps={named(params, label)} />}
     />

@@ -39,7 +39,7 @@ export const SUPPLY: Readonly<Record<PartLine['supply'], string>> = {
   kit: 'in the kit',
   optional: 'optional',
   alternative: 'not in this option',
-  'not-fitted': 'not fitted',
+  'not-fitted': 'not in this kit, on purpose',
   factory: 'factory fitted',
   builder: 'builder brings it',
   loose: 'loose',

@@ -1,4 +1,5 @@
 import { useState } from 'react';
+import type { Change } from '@/shared/api';
 import { useKit } from '@/shared/kit';
 import { Button } from '@/shared/ui';
 import ink from '@/shared/style/ink.module.css';
@@ -6,6 +7,15 @@ import styles from './board-station.module.css';
 
 /** Matters shown before somebody asks for all: a whole number of them, none cut. */
 const FIRST = 2;
+
+/** Names that the board has and the list has not. */
+const STRANGERS: readonly string[] = ['board.stray-placement', 'board.net-stranger'];
+
+/** Says that a part is not in the kit on purpose; one that the list has not gets its row first. */
+const absent = (name: string, unlisted: boolean): Change[] => [
+  ...(unlisted ? [{ type: 'row', target: '', field: '', value: { designator: name } } as const] : []),
+  { type: 'line', target: name, field: 'supply', value: 'not-fitted' },
+];
 
 /** What of the board does not match, the heaviest first. */
 export function BoardMatters() {
@@ -30,19 +40,17 @@ export function BoardMatters() {
               </Button>
             ) : null}{' '}
             {matter.message}
-            {matter.code === 'board.no-placement' && kit.mayEdit && (
+            {(matter.code === 'board.no-placement' || STRANGERS.includes(matter.code)) && kit.mayEdit && (
               <>
                 {' '}
                 <Button
                   look="link"
                   disabled={kit.saving}
                   onClick={() => {
-                    void kit.save([
-                      { type: 'line', target: matter.designators[0] ?? '', field: 'supply', value: 'not-fitted' },
-                    ]);
+                    void kit.save(matter.designators.flatMap((name) => absent(name, STRANGERS.includes(matter.code))));
                   }}
                 >
-                  say that it is not fitted
+                  not in this kit, on purpose
                 </Button>
               </>
             )}

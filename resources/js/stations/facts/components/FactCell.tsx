@@ -21,6 +21,7 @@ export function FactCell({ cell, label, names, value, disabled, onLook, onChange
       <PartsField
         label={label}
         names={names[NAMED[cell.kind].of]}
+        called={names.called}
         several={NAMED[cell.kind].several}
         commas={cell.kind === 'blocks'}
         value={value}

@@ -32,6 +32,7 @@ export function OnePart({ names, painted, onLit }: Props) {
         <PartsField
           label="Part"
           names={names.parts}
+          called={names.called}
           value={part}
           onFocus={() => {
             look(false);
