@@ -200,8 +200,8 @@ abstract class BrowserCase extends TestCase
     {
         $this->find($css);
         self::driver()->executeScript(
-            'const data = new DataTransfer(); for (const [name, text] of Object.entries(arguments[1])) data.items.add(new File([text], name, {type: "text/csv"})); const at = document.querySelector(arguments[0]); for (const type of ["dragenter", "dragover", "drop"]) at.dispatchEvent(new DragEvent(type, {bubbles: true, cancelable: true, dataTransfer: data}));',
-            [$css, $files],
+            'const data = new DataTransfer(); for (const [name, bytes] of Object.entries(arguments[1])) data.items.add(new File([Uint8Array.from(atob(bytes), c => c.charCodeAt(0))], name, {type: "text/csv"})); const at = document.querySelector(arguments[0]); for (const type of ["dragenter", "dragover", "drop"]) at.dispatchEvent(new DragEvent(type, {bubbles: true, cancelable: true, dataTransfer: data}));',
+            [$css, array_map(base64_encode(...), $files)],
         );
     }
 

@@ -124,6 +124,6 @@ export const SUBJECTS = [
   { id: 'boards', name: 'Boards', specs: BOARDS },
   { id: 'together', name: 'Order', specs: ORDER },
   { id: 'wires', name: 'Wires', specs: WIRES },
-  { id: 'bench', name: 'Gates and tests', specs: BENCH },
+  { id: 'bench', name: 'Gates and volts', specs: BENCH },
   { id: 'drilling', name: 'Drilling', specs: DRILLING },
 ] as const;

@@ -54,7 +54,8 @@ export function PackRun() {
     <main className={styles['bench']} aria-label="Packing">
       <header>
         <b>
-          {now.kit}, {now.packs} {now.packSize === 1 ? 'kits' : `packs of ${String(now.packSize)}`}
+          {now.kit}, {now.packs}{' '}
+          {now.packSize === 1 ? (now.packs === 1 ? 'kit' : 'kits') : `packs of ${String(now.packSize)}`}
         </b>
         {line && (
           <span>

@@ -2,6 +2,7 @@ import { useSafety } from '@/shared/api';
 import { useKit } from '@/shared/kit';
 import { Button, TableCell, OwnWords, Table, TableBody, TableHead, TableRow, Loading } from '@/shared/ui';
 import { HazardRow } from './HazardRow';
+import { NoToRest } from './NoToRest';
 import { clsx } from 'clsx';
 import ink from '@/shared/style/ink.module.css';
 import ui from '@/shared/ui/ui.module.css';
@@ -13,7 +14,8 @@ export function SafetyView() {
   const safety = useSafety(kit.id);
   if (!safety.data) return <Loading what="Looking for hazards" fault={safety.error} />;
   const { questions, charges, cautions } = safety.data;
-  const open = questions.filter((each) => each.answer === '' && each.shown.length === 0).length;
+  const unanswered = questions.filter((each) => each.answer === '' && each.shown.length === 0);
+  const open = unanswered.length;
   return (
     <div className={clsx(ui['scroll'], styles['safety'])} tabIndex={0} role="region" aria-label="Safety">
       <h2>
@@ -22,7 +24,8 @@ export function SafetyView() {
           <span className={ink['ochre']}>▲ {open} to answer</span>
         ) : (
           <span className={ink['verdi']}>■ answered</span>
-        )}
+        )}{' '}
+        {open > 1 && kit.mayEdit && <NoToRest open={unanswered} />}
       </h2>
       <ul className={styles['hazards']}>
         {questions.map((question) => (
