@@ -5,10 +5,12 @@ declare(strict_types=1);
 namespace ChiralexRender\Print;
 
 use Chiralex\Bom\Designators;
+use Chiralex\Marking\Colour;
 use ChiralexRender\Document\BagsDocument;
 use ChiralexRender\Markup;
 use ChiralexRender\Svg\MarkingSvg;
 use ChiralexRender\Svg\Num;
+use ChiralexRender\Words;
 
 /**
  * The printed pages of a bag plan: labels with the markings the builder will see, and the tick list.
@@ -25,6 +27,7 @@ final readonly class BagSheets
         private string $revision,
         private string $paper,
         private string $fonts,
+        private Words $words,
     ) {
         $this->marking = new MarkingSvg();
     }
@@ -58,28 +61,27 @@ final readonly class BagSheets
                 ),
             );
             $warn =
-                ($bag['esd']
-                    ? '<p class="warn">Static-sensitive: leave it in its shielding bag until it is fitted.</p>'
-                    : '') . ($bag['cushioned'] ? '<p class="warn">Fragile.</p>' : '');
+                ($bag['esd'] ? $this->told('p class="warn"', 'print.esd') : '') .
+                ($bag['cushioned'] ? $this->told('p class="warn"', 'print.fragile') : '');
             $html .=
                 '<section class="label"><h2><b>' .
                 Markup::text($bag['name']) .
                 '</b>' .
                 Markup::text($bag['title']) .
                 '</h2>' .
-                ($code?->html('build it') ?? '') .
+                ($code?->html($this->said('print.build-it')) ?? '') .
                 '<p class="quiet">' .
-                Markup::text("{$this->kit}, revision {$this->revision}") .
+                $this->revised() .
                 "</p>{$warn}<ul>{$items}</ul></section>";
         }
 
-        return $this->page('labels', 'bag labels', "<div class=\"sheet\">{$html}</div>");
+        return $this->page('labels', 'print.bag-labels', "<div class=\"sheet\">{$html}</div>" . $this->letters($bags));
     }
 
     /** @param Bags $bags */
     public function tickList(array $bags): string
     {
-        $html = '<h1>' . Markup::text($this->kit) . ', revision ' . Markup::text($this->revision) . ': tick list</h1>';
+        $html = "<h1>{$this->revised()}: {$this->said('print.tick-list')}</h1>{$this->letters($bags)}";
         foreach ($bags['bags'] as $bag) {
             $rows = implode(
                 '',
@@ -101,18 +103,17 @@ final readonly class BagSheets
                 ),
             );
             $html .=
-                '<h2>Bag ' .
-                Markup::text($bag['name']) .
-                ': ' .
-                Markup::text($bag['title']) .
+                '<h2>' .
+                $this->said('print.bag', ['bag' => $bag['name'], 'title' => $bag['title']]) .
                 ' <span class="quiet">' .
-                Markup::text($bag['size'] === 'box' ? 'in the box' : "{$bag['size']} mm") .
-                ($bag['esd'] ? ', shielding' : '') .
+                ($bag['size'] === 'box' ? $this->said('print.in-box') : Markup::text("{$bag['size']} mm")) .
+                ($bag['esd'] ? ", {$this->said('print.shielding')}" : '') .
                 "</span></h2><table class=\"list\">{$rows}</table>";
         }
         if ($bags['cuts'] !== []) {
             $html .=
-                '<h2>To cut</h2><table>' .
+                $this->told('h2', 'print.to-cut') .
+                '<table>' .
                 implode(
                     '',
                     array_map(
@@ -131,7 +132,7 @@ final readonly class BagSheets
                 '</table>';
         }
 
-        return $this->page('slip', 'tick list', $html);
+        return $this->page('slip', 'print.tick-list', $html);
     }
 
     /**
@@ -147,24 +148,21 @@ final readonly class BagSheets
                 fn(array $unit): string => '<section class="label small"><h2>' .
                     Markup::text($this->kit) .
                     '</h2>' .
-                    ($unit['code']?->html('build it') ?? '') .
+                    ($unit['code']?->html($this->said('print.build-it')) ?? '') .
                     '<p><span class="serial">' .
                     Markup::text($unit['serial']) .
-                    '</span><br><span class="quiet">revision ' .
-                    Markup::text($this->revision) .
-                    ', ' .
-                    ($packSize === 1 ? 'kit' : 'class pack') .
-                    ' ' .
-                    ($unit['pack'] + 1) .
-                    ($unit['code'] === null
-                        ? ''
-                        : '<br>Point your phone at the code: the build manual opens, one step at a time.') .
+                    '</span><br><span class="quiet">' .
+                    $this->said($packSize === 1 ? 'print.kit-number' : 'print.pack-number', [
+                        'revision' => $this->revision,
+                        'number' => $unit['pack'] + 1,
+                    ]) .
+                    ($unit['code'] === null ? '' : "<br>{$this->said('print.phone')}") .
                     '</span></p></section>',
                 $units,
             ),
         );
 
-        return $this->page('labels', 'kit labels', "<div class=\"sheet\">{$html}</div>");
+        return $this->page('labels', 'print.kit-labels', "<div class=\"sheet\">{$html}</div>");
     }
 
     /** @param Item $item */
@@ -173,13 +171,56 @@ final readonly class BagSheets
         return !Designators::isNamed($item['designators'][0]) ? '' : implode(' ', $item['designators']);
     }
 
+    /**
+     * Each colour of a band that is printed here with its letters, once.
+     *
+     * @param Bags $bags
+     */
+    private function letters(array $bags): string
+    {
+        $bands = [];
+        foreach ($bags['bags'] as $bag) {
+            foreach ($bag['items'] as $item) {
+                $bands += array_fill_keys($item['marking']['bands'] ?? [], true);
+            }
+        }
+        $letters = array_map(
+            fn(string $band): string => (Colour::tryFrom($band)?->letters() ?? '') . ' ' . $this->words->colour($band),
+            array_keys($bands),
+        );
+        sort($letters);
+
+        return $letters === []
+            ? ''
+            : '<p class="quiet">' . $this->said('print.bands', ['letters' => implode(', ', $letters)]) . '</p>';
+    }
+
+    /** @param array<string, string|int> $args */
+    private function said(string $code, array $args = []): string
+    {
+        return Markup::text($this->words->sentence($code, $args));
+    }
+
+    private function told(string $tag, string $code): string
+    {
+        return "<{$tag}>{$this->said($code)}</" . strtok($tag, ' ') . '>';
+    }
+
+    private function revised(): string
+    {
+        return $this->said('print.revision', ['kit' => $this->kit, 'revision' => $this->revision]);
+    }
+
     /** @param 'labels'|'slip' $sheet */
     private function page(string $sheet, string $what, string $body): string
     {
+        $of = $this->words->sentence('print.revision', ['kit' => $this->kit, 'revision' => $this->revision]);
+
         return PrintPage::html(
-            Markup::text("{$this->kit}, revision {$this->revision}: {$what}"),
-            $this->fonts . "\n" . PrintCss::of($sheet, $this->paper, "{$this->kit}, revision {$this->revision}"),
+            "{$this->revised()}: {$this->said($what)}",
+            $this->fonts . "\n" . PrintCss::of($sheet, $this->paper, $of),
             $body,
+            $this->words->language,
         );
     }
 }

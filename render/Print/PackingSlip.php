@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace ChiralexRender\Print;
 
 use ChiralexRender\Markup;
+use ChiralexRender\Words;
 
 /** The slip that goes into the parcel. */
 final readonly class PackingSlip
@@ -22,10 +23,12 @@ final readonly class PackingSlip
         string $paper,
         string $fonts,
         bool $coded,
+        Words $words,
     ): string {
-        $help = $coded
-            ? 'the code on the label of each kit opens its page, and the page has a form.'
-            : 'write to us and name the serial number on the label.';
+        $said = static fn(string $code, string $day = ''): string => Markup::text(
+            $words->sentence($code, ['day' => $day]),
+        );
+        $title = $words->sentence('print.slip', ['number' => $number]);
         $rows = implode(
             '',
             array_map(
@@ -39,19 +42,23 @@ final readonly class PackingSlip
                 $lines,
             ),
         );
+        $heads =
+            "<th></th><th class=\"num\">{$said('print.count')}</th><th>{$said('print.kit')}</th>" .
+            "<th>{$said('print.serials')}</th>";
         $body =
-            '<h1>Packing slip ' .
-            Markup::text($number) .
+            '<h1>' .
+            Markup::text($title) .
             '</h1><address>' .
             Markup::text(trim("{$name}\n{$address}")) .
-            '</address><p>Ordered on ' .
-            Markup::text($placedOn) .
-            ".</p><table><thead><tr><th></th><th class=\"num\">count</th><th>kit</th><th>serial numbers</th></tr></thead><tbody>{$rows}</tbody></table><p class=\"quiet\">Something is missing or does not work: {$help}</p>";
+            "</address><p>{$said('print.ordered', $placedOn)}</p>" .
+            "<table><thead><tr>{$heads}</tr></thead><tbody>{$rows}</tbody></table>" .
+            "<p class=\"quiet\">{$said($coded ? 'print.help-code' : 'print.help-letter')}</p>";
 
         return PrintPage::html(
-            'Packing slip ' . Markup::text($number),
-            $fonts . "\n" . PrintCss::of('slip', $paper, "Packing slip {$number}"),
+            Markup::text($title),
+            $fonts . "\n" . PrintCss::of('slip', $paper, $title),
             $body,
+            $words->language,
         );
     }
 }

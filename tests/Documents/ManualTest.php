@@ -21,6 +21,8 @@ use ChiralexRender\Manual\StepPictures;
 use ChiralexRender\Manual\TestText;
 use ChiralexRender\Manual\TextManual;
 use ChiralexRender\Print\BagSheets;
+use ChiralexRender\Print\DifferenceSlip;
+use ChiralexRender\Print\PackingSlip;
 use ChiralexRender\Print\PageCode;
 use ChiralexRender\Words;
 use PHPUnit\Framework\TestCase;
@@ -85,7 +87,7 @@ final class ManualTest extends TestCase
         $address = 'http://127.0.0.1:8080/b/' . str_repeat('0f', 16);
         [$document] = self::manual('frost-bell');
         $pdf = (new ChromiumPdf())->print(
-            (new BagSheets('Frost Bell', 'A', 'Letter', ''))->kitLabels(
+            (new BagSheets('Frost Bell', 'A', 'Letter', '', Words::english()))->kitLabels(
                 [
                     [
                         'serial' => 'FB-A-00001-D',
@@ -112,12 +114,50 @@ final class ManualTest extends TestCase
     {
         /** @var Bags $bags */
         $bags = self::manual('frost-bell')[0]['bags'];
-        $html = (new BagSheets('Frost Bell', 'A', 'A4', ''))->labels($bags, null);
+        $html = (new BagSheets('Frost Bell', 'A', 'A4', '', Words::english()))->labels($bags, null);
         self::assertSame(count($bags['bags']), substr_count($html, '<section class="label">'));
         self::assertStringContainsString('>YE</text>', $html);
         self::assertStringContainsString('<span class="code">104</span>', $html);
         self::assertStringContainsString('leave it in its shielding bag', $html);
-        self::assertStringContainsString('300 mm', (new BagSheets('Frost Bell', 'A', 'A4', ''))->tickList($bags));
+        self::assertStringContainsString(
+            '300 mm',
+            (new BagSheets('Frost Bell', 'A', 'A4', '', Words::english()))->tickList($bags),
+        );
+    }
+
+    public function test_labels_and_slips_speak_the_language_of_the_kit(): void
+    {
+        /** @var Bags $bags */
+        $bags = self::manual('frost-bell')[0]['bags'];
+        $german = Words::in('de');
+        $sheets = new BagSheets('Frost Bell', 'A', 'A4', '', $german);
+        $labels = $sheets->labels($bags, null);
+        $ticks = $sheets->tickList($bags);
+        $difference = [
+            'before' => 'A',
+            'after' => 'B',
+            'entries' => [],
+            'bags' => [['bag' => 'C', 'before' => 1.5, 'after' => null, 'typical' => true]],
+            'readings' => [['test' => '5 V', 'before' => '', 'after' => '4,8 bis 5,2 V']],
+            'packed' => [],
+        ];
+        $slip = (new DifferenceSlip($german))->of('Frost Bell', $difference, 'A4', '');
+        $parcel = (new PackingSlip())->of('7', '2026-11-02', 'A', 'B', [], 'A4', '', false, $german);
+
+        self::assertStringContainsString('lang="de"', $labels);
+        self::assertStringContainsString('bleibt bis zum Einbau im abschirmenden Beutel', $labels);
+        self::assertSame(1, substr_count($labels, 'Ringe in Buchstaben: BK schwarz, BR braun'));
+        self::assertStringContainsString('Frost Bell, Ausgabe A: Packliste', $ticks);
+        self::assertStringContainsString('Beutel A: ', $ticks);
+        self::assertStringContainsString('Beutel C: vorher 1,50 g, jetzt nicht da (übliche Massen darunter)', $slip);
+        self::assertStringContainsString('5 V: neu, erwartet 4,8 bis 5,2 V', $slip);
+        self::assertStringContainsString('Lieferschein 7', $parcel);
+        foreach ([$labels, $ticks, $slip, $parcel] as $sheet) {
+            self::assertDoesNotMatchRegularExpression(
+                '~>[^<]*\b(?:revision|Bag|what|kit|until|write)\b[^<]*<~',
+                $sheet,
+            );
+        }
     }
 
     public function test_words_that_people_typed_cannot_become_markup(): void

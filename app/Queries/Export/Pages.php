@@ -210,7 +210,13 @@ final readonly class Pages
         $revision = Revision::query()->findOrFail($export->subject);
         /** @var Bags $bags */
         $bags = $this->documents->get($revision, 'bags', $export->options);
-        $sheets = new BagSheets($revision->kit->name, $revision->name, $export->paper, $this->fonts());
+        $sheets = new BagSheets(
+            $revision->kit->name,
+            $revision->name,
+            $export->paper,
+            $this->fonts(),
+            $this->wordsOf($revision),
+        );
         if ($export->kind === ExportKind::TickList) {
             return ['name' => "{$revision->kit->name} {$revision->name} tick list", 'html' => $sheets->tickList($bags)];
         }
@@ -243,7 +249,7 @@ final readonly class Pages
 
         return [
             'name' => "{$revision->kit->name} {$earlier->name} to {$revision->name} difference",
-            'html' => (new DifferenceSlip())->of(
+            'html' => (new DifferenceSlip($this->wordsOf($revision)))->of(
                 $revision->kit->name,
                 $this->differences->between($earlier, $revision),
                 $export->paper,
@@ -277,10 +283,13 @@ final readonly class Pages
 
         return [
             'name' => "{$revision->kit->name} {$revision->name} run {$run->id} labels",
-            'html' => (new BagSheets($revision->kit->name, $revision->name, $export->paper, $this->fonts()))->kitLabels(
-                $units,
-                $run->pack_size,
-            ),
+            'html' => (new BagSheets(
+                $revision->kit->name,
+                $revision->name,
+                $export->paper,
+                $this->fonts(),
+                $this->wordsOf($revision),
+            ))->kitLabels($units, $run->pack_size),
         ];
     }
 
@@ -300,8 +309,34 @@ final readonly class Pages
                 $export->paper,
                 $this->fonts(),
                 PublicAddress::ours() !== null,
+                Words::in($this->languageOf($order['kits'])),
             ),
         ];
+    }
+
+    /** The language and the units that the kit's builders read. */
+    private function wordsOf(Revision $revision): Words
+    {
+        /** @var array{language?: string, units?: string} $manual */
+        $manual = $this->documents->get($revision, 'manual', '');
+
+        return Words::in($manual['language'] ?? 'en', $manual['units'] ?? 'mm');
+    }
+
+    /**
+     * The language of a parcel: that of its kits, English where they differ.
+     *
+     * @param list<int> $kits
+     */
+    private function languageOf(array $kits): string
+    {
+        $languages = [];
+        foreach ($kits as $kit) {
+            $newest = Revision::query()->where('kit_id', $kit)->orderByDesc('id')->first();
+            $languages[$newest === null ? 'en' : $this->wordsOf($newest)->language] = true;
+        }
+
+        return count($languages) === 1 ? (string) array_key_first($languages) : 'en';
     }
 
     private function fonts(): string

@@ -12,7 +12,7 @@ use Chiralex\Trade\Whereabouts;
 /** What lies in the parcel of an order. */
 final readonly class Parcel
 {
-    /** @return array{number: string, placedOn: string, name: string, address: string, lines: list<array{kit: string, quantity: int, serials: list<string>}>} */
+    /** @return array{number: string, placedOn: string, name: string, address: string, lines: list<array{kit: string, quantity: int, serials: list<string>}>, kits: list<int>} */
     public function of(int $orderId): array
     {
         $order =
@@ -33,6 +33,9 @@ final readonly class Parcel
             'name' => $order->customer->name,
             'address' => $order->customer->address ?? '',
             'lines' => array_values($lines->all()),
+            'kits' => array_values(
+                array_unique($order->lines->map(static fn(OrderLine $line): int => $line->kit_id)->all()),
+            ),
         ];
     }
 

@@ -52,11 +52,13 @@ return [
     'page.see-step' => 'siehe Schritt {step}',
     'page.how' => 'So funktioniert es',
     'page.connectors' => 'Was wohin gehört',
-    'callout.exchange' => 'Stift {one} ist {net}, Stift {two} ist {other}. Jeden Draht bis zum anderen Ende verfolgen, bevor Strom kommt.',
+    'callout.exchange' =>
+        'Stift {one} ist {net}, Stift {two} ist {other}. Jeden Draht bis zum anderen Ende verfolgen, bevor Strom kommt.',
     'callout.exchanged' => 'Vertauscht: es zerstört andere Teile.',
     'callout.why-clamp' => 'Die Netze legen es parallel zur Spule von {coil}: {nets}.',
     'callout.why-driver' => '{driver} schaltet die Spule von {coil}, sagen die Netze.',
-    'callout.why-exchange' => 'Die Netze der Platine haben hier Strom neben einem anderen Netz, und empfindliche Teile dahinter.',
+    'callout.why-exchange' =>
+        'Die Netze der Platine haben hier Strom neben einem anderen Netz, und empfindliche Teile dahinter.',
     'page.connector-square' => 'quadratisches Pad',
     'page.connector-pin' => 'Stift',
     'page.connector-mark' => 'Zeichen',

@@ -102,9 +102,12 @@ return [
     'file.left.commands' => '{count} commands not understood',
     'file.left.commands-one' => '1 command not understood',
     'file.left.older' => 'It takes in another file ({commands}), which is not followed; drop the layer as one file.',
-    'file.guess.unit-inch' => 'It names no unit; taken as inches. If the board comes out wrong, export it again with its unit.',
-    'file.guess.unit-mm' => 'It names no unit; taken as millimetres. If the board comes out wrong, export it again with its unit.',
-    'file.guess.zeros' => 'It does not say which zeros it leaves out; taken as the leading ones. If holes lie wrong, export it again with decimal points.',
+    'file.guess.unit-inch' =>
+        'It names no unit; taken as inches. If the board comes out wrong, export it again with its unit.',
+    'file.guess.unit-mm' =>
+        'It names no unit; taken as millimetres. If the board comes out wrong, export it again with its unit.',
+    'file.guess.zeros' =>
+        'It does not say which zeros it leaves out; taken as the leading ones. If holes lie wrong, export it again with decimal points.',
     'file.read.text' => 'its paragraphs are offered in Manual',
     'file.read.drawing' => 'shown on Bench, at Reports and in the manual',
     'file.left.records' => '{count} records without a pin',
@@ -314,7 +317,8 @@ return [
     'order.snag' => 'Pilot build {build}, step {step}: {text}',
     'order.tilted' => 'Step {step}: the board lies tilted by {tilt} degrees; put something under the low edge.',
     'order.unplaced' => '{designators}: no place on the board, ordered by kind and height alone.',
-    'order.unknown-gate' => 'Test {test} belongs to gate {gate}, which is not there; choose another on Bench, or make it under Facts, Gates and volts.',
+    'order.unknown-gate' =>
+        'Test {test} belongs to gate {gate}, which is not there; choose another on Bench, or make it under Facts, Gates and volts.',
     'order.look-alikes' => '{pairs} pairs of look-alikes are on the table in one step.',
     'marks.wires-alike' =>
         '{these} and {those} are both {colour} and meet at {parts}: their other ends can be swapped. Give one another colour.',
@@ -332,7 +336,8 @@ return [
         '{coil} kicks when it is switched off, and the kit has no diode to take that up. Say what does: a part, or {coil} itself.',
     'marks.no-mark' =>
         '{designator} has a direction but no mark; mark it with ink, sleeve or sticker, or have it tested with a meter.',
-    'marks.no-direction' => '{designator}: the mark has no place on the drawing; say its pin or angle under Facts, A part.',
+    'marks.no-direction' =>
+        '{designator}: the mark has no place on the drawing; say its pin or angle under Facts, A part.',
     'marks.several-ways' =>
         '{designators}: parts of one kind face several ways ({directions}); name it where they are fitted.',
     // why look-alikes
