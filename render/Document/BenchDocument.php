@@ -21,8 +21,10 @@ use Chiralex\Kit\Kit;
 use Chiralex\Kit\KitPart;
 use Chiralex\Kit\Measurement;
 use Chiralex\Kit\Test;
+use Chiralex\Kit\Trace;
 use Chiralex\Manual\TestSteps;
 use Chiralex\Part\Role;
+use ChiralexRender\Svg\TraceSvg;
 use ChiralexRender\Words;
 
 /**
@@ -34,7 +36,8 @@ use ChiralexRender\Words;
  * @phpstan-type Measured array{row: int, build: int, text: string, value: ?float, passes: ?bool}
  * @phpstan-type Proposal array{name: string, gate: string, power: string, instrument: string, points: list<string>, settings: string, expect: string, otherwise: string, why: string}
  * @phpstan-type Selected array{parts: list<string>, maxDifference: string, quantity: string, pieces: int, unit: string, kits: list<array{pieces: list<array{lot: string, piece: string, value: string}>, difference: string}>, left: list<string>, fault: string}
- * @phpstan-type Row array{name: string, step: ?int, gate: ?string, power: string, instrument: string, accuracy: string, points: list<string>, settings: string, expect: string, adjusts: ?string, otherwise: string, fault: string, printed: string, range: ?Ends, unit: string, reading: ?Worked, pilot: list<Measured>}
+ * @phpstan-type Shape array{shape: string, low: float, high: float, duty: float}
+ * @phpstan-type Row array{name: string, step: ?int, gate: ?string, power: string, instrument: string, accuracy: string, points: list<string>, settings: string, expect: string, adjusts: ?string, otherwise: string, trace: ?string, shape: ?Shape, fault: string, printed: string, range: ?Ends, unit: string, reading: ?Worked, pilot: list<Measured>}
  */
 final readonly class BenchDocument
 {
@@ -93,6 +96,8 @@ final readonly class BenchDocument
             'expect' => $test->expect,
             'adjusts' => $test->adjusts,
             'otherwise' => $test->otherwise,
+            'trace' => self::trace($checked, $this->words),
+            'shape' => self::shape($test->trace),
             'fault' => $checked->fault,
             'printed' => self::printed($checked),
             'range' => $range === null ? null : self::ends($range),
@@ -112,6 +117,30 @@ final readonly class BenchDocument
                         MeasuredReading::of($kit, $checked),
                     ),
         ];
+    }
+
+    /** @return ?Shape */
+    private static function shape(?Trace $trace): ?array
+    {
+        return $trace === null
+            ? null
+            : [
+                'shape' => $trace->shape->value,
+                'low' => $trace->low,
+                'high' => $trace->high,
+                'duty' => $trace->duty,
+            ];
+    }
+
+    /** The screen of an oscilloscope, drawn; null where the maker says no trace. */
+    public static function trace(Checked $checked, Words $words): ?string
+    {
+        $range = $checked->unit() === 'Hz' ? $checked->range() : null;
+        $middle = $range === null || !is_finite($range->low + $range->high) ? null : ($range->low + $range->high) / 2;
+
+        return $checked->test->trace === null
+            ? null
+            : (new TraceSvg($words))->of($checked->test->trace, $checked->reading->nominal ?? $middle);
     }
 
     /** What the builder reads: the range, or the words of the maker. */

@@ -28,7 +28,7 @@ use stdClass;
  * @phpstan-import-type CalloutShape from MarksDocument
  * @phpstan-type Sentence array{code: string, text: string, template: string, own: bool}
  * @phpstan-type PartShape array{designator: string, label?: string, value: string, kindName: string, marking: ?Marking, hold: string, printed: ?string, bag: ?string}
- * @phpstan-type TestShape array{name: string, instrument: string, points: list<string>, expect: string, otherwise: string, adjusts: ?string, power?: string, settings?: string, range: ?array{low: ?float, high: ?float}, unit: string, reach?: string}
+ * @phpstan-type TestShape array{name: string, instrument: string, points: list<string>, expect: string, otherwise: string, adjusts: ?string, power?: string, settings?: string, range: ?array{low: ?float, high: ?float}, unit: string, reach?: string, trace?: ?string}
  * @phpstan-type StepShape array{number: int, key: string, title: string, ownWords: bool, note: string, action: string, board: ?string, side: ?string, minutes: float, joints: int, fits: list<string>, parts: list<PartShape>, callouts: list<array{designator: string, text: string, consequence: string, picture: ?Picture, second?: ?Picture, lead?: string}>, tips: list<string>, cautions: list<string>, reminder?: string, gate: ?array{name: string, expect: string}, tests: list<TestShape>, remaining: array<string, list<string>>|\stdClass, watch?: list<string>, sentences?: list<Sentence>, wait?: ?float, wires?: list<array{name: string, colour: string, from: string, to: string, length: string}>}
  */
 final readonly class StepDocument
@@ -226,6 +226,7 @@ final readonly class StepDocument
             'settings' => $row['settings'],
             'range' => $row['range'],
             'unit' => $row['unit'],
+            ...$row['trace'] === null ? [] : ['trace' => $row['trace']],
             ...$reach === null
                 ? []
                 : [

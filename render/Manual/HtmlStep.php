@@ -129,7 +129,9 @@ final readonly class HtmlStep
                     ? ''
                     : ' ' .
                         Markup::text($this->words->sentence('page.otherwise', ['otherwise' => $test['otherwise']]))) .
-                '</p>';
+                '</p>' .
+                // Our own drawing, made of numbers and escaped words.
+                ($test['trace'] ?? '');
         }
 
         return $step['gate'] !== null && $step['gate']['expect'] !== '' && $step['tests'] === []

@@ -19,5 +19,6 @@ final readonly class Test
         public string $expect,
         public ?string $adjusts,
         public string $otherwise,
+        public ?Trace $trace = null,
     ) {}
 }

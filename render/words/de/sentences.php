@@ -4,6 +4,15 @@ declare(strict_types=1);
 
 /** German sentences a builder reads at a step, by code; `{name}` is an argument. */
 return [
+    'trace.square' => 'Rechteck',
+    'trace.sine' => 'Sinus',
+    'trace.triangle' => 'Dreieck',
+    'trace.saw' => 'Sägezahn',
+    'trace.flat' => 'eine gerade Linie bei {high}',
+    'trace.told' => '{shape} von {low} bis {high}{often}{duty}',
+    'trace.duty' => '{percent} % der Zeit hoch',
+    'trace.knobs' => '{volts} und {seconds} je Teil; die dicke Linie ist 0 V',
+    'trace.volts' => '{volts} je Teil; die dicke Linie ist 0 V',
     'hold.table' => 'Der Tisch hält es bündig: der Spalt ist höchstens {{flush} mm}.',
     'hold.bend' => 'Axiale Drähte: nach außen biegen, dann halten sie bei jedem Spalt.',
     'hold.splay' => 'Radiale Drähte: spreizen, dann halten sie bei jedem Spalt.',

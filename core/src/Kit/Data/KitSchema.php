@@ -13,6 +13,7 @@ use Chiralex\Kit\School;
 use Chiralex\Kit\Skill;
 use Chiralex\Kit\SolderFrom;
 use Chiralex\Kit\Sorting;
+use Chiralex\Kit\Waveform;
 use Chiralex\Kit\Workholding;
 use Chiralex\Part\Kind;
 
@@ -93,6 +94,14 @@ final readonly class KitSchema
                             'expect' => 'string',
                             'adjusts' => ['nullable' => 'string'],
                             'otherwise' => 'string',
+                            'trace' => [
+                                'object' => [
+                                    'shape' => ['enum' => array_column(Waveform::cases(), 'value')],
+                                    'low' => 'number',
+                                    'high' => 'number',
+                                    'duty' => 'number',
+                                ],
+                            ],
                             'option' => 'string',
                         ],
                     ],

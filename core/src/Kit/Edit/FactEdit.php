@@ -17,7 +17,20 @@ final readonly class FactEdit implements Edit
 {
     /** What can be said this way, as paths of the kit file. */
     public const FACTS = [
-        ...['name', 'code', 'revision', 'supply', 'options', 'gates', 'wires', 'nets', 'drilling', 'boards', 'symptoms', 'feeds'],
+        ...[
+            'name',
+            'code',
+            'revision',
+            'supply',
+            'options',
+            'gates',
+            'wires',
+            'nets',
+            'drilling',
+            'boards',
+            'symptoms',
+            'feeds',
+        ],
         ...['groups.sockets', 'groups.mates', 'groups.before', 'groups.subassembly', 'groups.fixings'],
         ...['groups.block', 'groups.panels', 'groups.covers', 'groups.cures', 'groups.snapOff', 'groups.selected'],
     ];

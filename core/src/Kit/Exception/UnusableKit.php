@@ -110,11 +110,7 @@ final class UnusableKit extends RuntimeException implements ChiralexException
     {
         return new self(
             mb_strimwidth(
-                sprintf(
-                    'Option "%s" is none of this kit (its options: %s).',
-                    $option,
-                    $known === '' ? 'none' : $known,
-                ),
+                sprintf('Option "%s" is none of this kit (its options: %s).', $option, $known === '' ? 'none' : $known),
                 0,
                 290,
                 '...',

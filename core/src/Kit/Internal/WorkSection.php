@@ -10,6 +10,8 @@ use Chiralex\Kit\Hole;
 use Chiralex\Kit\Meter;
 use Chiralex\Kit\TemporaryFit;
 use Chiralex\Kit\Test;
+use Chiralex\Kit\Trace;
+use Chiralex\Kit\Waveform;
 use Chiralex\Kit\Wire;
 
 /** The sections `gates`, `tests`, `wires` and `drilling` of kit.json, as far as the chosen options have them. */
@@ -58,8 +60,21 @@ final readonly class WorkSection
                 $test->text('expect'),
                 $test->has('adjusts') ? $test->text('adjusts') : null,
                 $test->text('otherwise'),
+                $test->has('trace') ? self::trace($test->object('trace')) : null,
             ),
             $this->here('tests'),
+        );
+    }
+
+    private static function trace(Json $trace): Trace
+    {
+        $low = $trace->number('low') ?? 0.0;
+
+        return new Trace(
+            Waveform::tryFrom($trace->text('shape', 'square')) ?? Waveform::Square,
+            $low,
+            max($low, $trace->number('high') ?? $low),
+            min(100.0, max(0.0, $trace->number('duty') ?? 50.0)),
         );
     }
 

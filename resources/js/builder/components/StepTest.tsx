@@ -21,6 +21,10 @@ export function StepTest({ token, test }: { token: string; test: ManualStep['tes
         {how.charAt(0).toUpperCase() + how.slice(1)}. <b>{say(t.expect, { expect: test.expect })}</b>
         {test.adjusts ? ` ${say(t.turnUntil, { adjuster: test.adjusts })}` : ''}
       </p>
+      {typeof test.trace === 'string' && (
+        // Our own drawing, made by the server of numbers and escaped words.
+        <div className={styles['trace']} dangerouslySetInnerHTML={{ __html: test.trace }} />
+      )}
       {test.range && (
         <p className={styles['reading']}>
           <label htmlFor={id}>{t.shows}</label>

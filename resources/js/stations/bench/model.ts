@@ -1,5 +1,5 @@
 import type { BenchTest, Ends } from '@/shared/api';
-import { needed, object, string } from '@/shared/ui/form';
+import { maybe, needed, object, string } from '@/shared/ui/form';
 
 /** A test as it stands in the form; points are one text. */
 export type Draft = {
@@ -13,7 +13,13 @@ export type Draft = {
   settings: string;
   expect: string;
   otherwise: string;
+  /** of a trace on an oscilloscope; empty where there is none */ shape: string;
+  low: string;
+  high: string;
+  duty: string;
 };
+
+const numeric = (fault: string) => maybe(/-?\d+(?:\.\d+)?/u, fault);
 
 /** What a formula means the server says while it is typed. */
 export const TEST = object({
@@ -27,6 +33,10 @@ export const TEST = object({
   settings: string(),
   expect: string(),
   otherwise: string(),
+  shape: string(),
+  low: numeric('The lowest voltage is a number.'),
+  high: numeric('The highest voltage is a number.'),
+  duty: numeric('The share that it is high is a number of percent.'),
 });
 
 export const EMPTY: Draft = {
@@ -40,6 +50,10 @@ export const EMPTY: Draft = {
   settings: '',
   expect: '',
   otherwise: '',
+  shape: '',
+  low: '',
+  high: '',
+  duty: '',
 };
 
 export function draftOf(test: BenchTest): Draft {
@@ -54,11 +68,21 @@ export function draftOf(test: BenchTest): Draft {
     settings: test.settings,
     expect: test.expect,
     otherwise: test.otherwise,
+    shape: test.shape?.shape ?? '',
+    low: String(test.shape?.low ?? ''),
+    high: String(test.shape?.high ?? ''),
+    duty: String(test.shape?.duty ?? ''),
   };
 }
 
+/** Numbers that were typed. */
+const some = (fields: Readonly<Record<string, string>>): Record<string, number> =>
+  Object.fromEntries(
+    Object.entries(fields).flatMap(([name, text]) => (text.trim() === '' ? [] : [[name, Number(text)] as const])),
+  );
+
 /** The test as the kit file holds it. */
-export function fileOf(draft: Draft): Readonly<Record<string, unknown>> {
+export function fileOf({ shape, low, high, duty, ...draft }: Draft): Readonly<Record<string, unknown>> {
   const points = draft.points
     .split(/[,;]/)
     .map((point) => point.trim())
@@ -71,6 +95,7 @@ export function fileOf(draft: Draft): Readonly<Record<string, unknown>> {
     points,
     gate: draft.gate === '' ? null : draft.gate,
     adjusts: draft.adjusts === '' ? null : draft.adjusts,
+    trace: shape === '' ? null : { shape, ...some({ low, high, duty }) },
   };
 }
 

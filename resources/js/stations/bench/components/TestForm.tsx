@@ -107,6 +107,27 @@ export function TestForm({ test, bench, onSaved, onLeave }: Props) {
         ])}
         {text('settings', 'set to', '20 V range')}
       </div>
+      <details open={draft.shape !== ''}>
+        <summary>What an oscilloscope shows</summary>
+        <div className={styles['two']}>
+          {choice('shape', 'shape', [
+            ['', 'no trace'],
+            ['square', 'square'],
+            ['sine', 'sine'],
+            ['triangle', 'triangle'],
+            ['saw', 'sawtooth'],
+            ['flat', 'flat'],
+          ])}
+          {text('duty', 'high for, %', '50')}
+          {text('low', 'from, V', '0')}
+          {text('high', 'to, V', '5')}
+        </div>
+        <p className={ink['quiet']}>How often it repeats is what the test expects, in hertz: astable(R1, R2, C1).</p>
+      </details>
+      {typeof test?.trace === 'string' && (
+        // Our own drawing, made by the server of numbers and escaped words.
+        <div className={styles['trace']} dangerouslySetInnerHTML={{ __html: test.trace }} />
+      )}
       {text('otherwise', 'outside the range, do this', 'check D1 for direction')}
       {kit.mayEdit && (
         <p className={styles['acts']}>
