@@ -9,6 +9,7 @@ use Chiralex\Bom\Designators;
 use Chiralex\Kit\DrillFace;
 use Chiralex\Kit\KitPart;
 use Chiralex\Kit\Option;
+use Chiralex\Kit\OwnSymptom;
 use Chiralex\Kit\PowerSupply;
 use Chiralex\Kit\Test;
 use Chiralex\Manual\Block;
@@ -31,7 +32,7 @@ use ChiralexRender\Words;
  * @phpstan-import-type StepShape from StepDocument
  * @phpstan-import-type TextShape from OwnTexts
  * @phpstan-type RowShape array{designators: list<string>, quantity: int, value: string, kindName: string, marking: ?Marking, bag: string, direction: string}
- * @phpstan-type BlockShape array{name: string, designators?: list<string>, parts: list<string>, steps: list<int>, tests: list<string>, markdown: string, html: string}
+ * @phpstan-type BlockShape array{name: string, designators?: list<string>, parts: list<string>, steps: list<int>, tests: list<string>, feeds?: list<string>, signs?: list<string>, markdown: string, html: string}
  * @phpstan-type ManualShape array{kit: string, code: string, revision: string, choice: list<array{name: string, value: string}>, paper: string, skill: string, language?: string, units?: string, colour?: bool, alloy?: string, workholding?: string, solderFrom?: string, minutes: float, elapsed?: float, supply?: string, joints: int, bags: Bags, tools: list<string>, cautions: list<string>, squarePads: list<array{board: string, pads: array<string, string>}>, identification: list<RowShape>, steps: list<StepShape>, texts?: list<TextShape>, blocks?: list<BlockShape>, connectors?: list<ConnectorShape>, drilling?: list<string>}
  */
 final readonly class ManualDocument
@@ -131,6 +132,14 @@ final readonly class ManualDocument
                         'expect' => $steps->test($test)['expect'],
                     ])}",
                     $block->tests,
+                ),
+                'feeds' => $kit->work->feeds[$block->name] ?? [],
+                'signs' => array_column(
+                    array_filter(
+                        $kit->work->symptoms,
+                        static fn(OwnSymptom $each): bool => in_array($block->name, $each->blocks, true),
+                    ),
+                    'name',
                 ),
                 'markdown' => $own,
                 'html' => Markdown::html($own),

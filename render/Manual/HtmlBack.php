@@ -104,20 +104,11 @@ final readonly class HtmlBack
             array_map(static fn(string $page): string => "<figure class=\"circuit\">{$page}</figure>", $circuit),
         );
         foreach ($document['blocks'] ?? [] as $block) {
-            $facts = [
-                $this->words->sentence('page.block-parts', ['parts' => implode(', ', $block['parts'])]),
-                $block['steps'] === []
-                    ? ''
-                    : $this->words->sentence('page.block-steps', ['steps' => implode(', ', $block['steps'])]),
-                $block['tests'] === []
-                    ? ''
-                    : $this->words->sentence('page.block-tests', ['tests' => implode('; ', $block['tests'])]),
-            ];
             $html .=
                 '<div class="block"><h3>' .
                 Markup::text($this->words->sentence('page.block', ['block' => $block['name']])) .
                 "</h3>{$block['html']}<p class=\"quiet\">" .
-                Markup::text(implode(' ', array_diff($facts, ['']))) .
+                Markup::text(BlockText::of($block, $this->words)) .
                 '</p></div>';
         }
 

@@ -252,9 +252,7 @@ final readonly class TextManual
                 '',
                 ...$block['markdown'] === '' ? [] : [$block['markdown'], ''],
             );
-            $lines[] = $this->text(
-                $this->words->sentence('page.block-parts', ['parts' => implode(', ', $block['parts'])]),
-            );
+            $lines[] = $this->text(BlockText::of($block, $this->words));
         }
 
         return $lines;

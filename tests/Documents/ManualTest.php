@@ -16,6 +16,7 @@ use ChiralexAdapters\Program;
 use ChiralexAdapters\QrCode;
 use ChiralexRender\Document\BagsDocument;
 use ChiralexRender\Document\ManualDocument;
+use ChiralexRender\Manual\BlockText;
 use ChiralexRender\Manual\HtmlManual;
 use ChiralexRender\Manual\StepPictures;
 use ChiralexRender\Manual\TestText;
@@ -76,7 +77,8 @@ final class ManualTest extends TestCase
                 'Nothing happens <b>at all</b>',
                 'Reported 5 times, see step 6',
                 'Frost Bell, revision A',
-            ] as $words
+            ]
+            as $words
         ) {
             self::assertStringContainsString($words, $text);
         }
@@ -158,6 +160,30 @@ final class ManualTest extends TestCase
                 $sheet,
             );
         }
+    }
+
+    public function test_a_block_says_what_it_feeds_and_how_a_fault_in_it_shows(): void
+    {
+        $block = [
+            'name' => 'supply',
+            'parts' => ['D1 1N4148'],
+            'steps' => [2, 3],
+            'tests' => ['rail, expect 5 V'],
+            'feeds' => ['lamps'],
+            'signs' => ['lamp 2 stays dark'],
+            'markdown' => '',
+            'html' => '',
+        ];
+
+        self::assertSame(
+            'Parts: D1 1N4148. Built in step 2, 3. You can measure it: rail, expect 5 V. ' .
+                'It feeds lamps: a fault here shows there too. A fault here may show as: lamp 2 stays dark.',
+            BlockText::of($block, Words::english()),
+        );
+        self::assertSame(
+            'Teile: D1 1N4148.',
+            BlockText::of(['steps' => [], 'tests' => [], 'feeds' => [], 'signs' => []] + $block, Words::in('de')),
+        );
     }
 
     public function test_words_that_people_typed_cannot_become_markup(): void

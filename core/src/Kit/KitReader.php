@@ -111,6 +111,8 @@ final readonly class KitReader
                 $file->tests($options),
                 $file->wires($options),
                 $file->drilling($options),
+                $file->symptoms(),
+                $file->feeds(),
             ),
             new KitNature($file->circuit(), $file->power(), $file->hazards(), $file->ruledOut(), $case->boardless),
             new Findings(

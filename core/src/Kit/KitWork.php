@@ -12,6 +12,8 @@ final readonly class KitWork
      * @param list<Test> $tests
      * @param list<Wire> $wires
      * @param list<DrillFace> $drilling faces the maker says holes for
+     * @param list<OwnSymptom> $symptoms
+     * @param array<array-key, list<string>> $feeds block to the blocks it feeds
      */
     public function __construct(
         public Groups $groups = new Groups(),
@@ -19,5 +21,7 @@ final readonly class KitWork
         public array $tests = [],
         public array $wires = [],
         public array $drilling = [],
+        public array $symptoms = [],
+        public array $feeds = [],
     ) {}
 }

@@ -69,6 +69,8 @@ return [
     'page.block-parts' => 'Teile: {parts}.',
     'page.block-steps' => 'Gebaut in Schritt {steps}.',
     'page.block-tests' => 'Du kannst ihn messen: {tests}.',
+    'page.block-feeds' => 'Er versorgt {feeds}: ein Fehler hier zeigt sich auch dort.',
+    'page.block-signs' => 'Ein Fehler hier zeigt sich vielleicht so: {signs}.',
     'page.kind-of-pads' => '{kind}: {meaning}',
     'page.marked' => 'Aufdruck {text}',
     'page.contents' => 'Inhalt',

@@ -67,6 +67,8 @@ return [
     'page.block-parts' => 'Parts: {parts}.',
     'page.block-steps' => 'Built in step {steps}.',
     'page.block-tests' => 'You can measure it: {tests}.',
+    'page.block-feeds' => 'It feeds {feeds}: a fault here shows there too.',
+    'page.block-signs' => 'A fault here may show as: {signs}.',
     'page.kind-of-pads' => '{kind}: {meaning}',
     'page.marked' => 'marked {text}',
     'page.contents' => 'Contents',

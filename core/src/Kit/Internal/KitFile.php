@@ -17,6 +17,7 @@ use Chiralex\Kit\Hazard;
 use Chiralex\Kit\LengthUnit;
 use Chiralex\Kit\Option;
 use Chiralex\Kit\OrderOverride;
+use Chiralex\Kit\OwnSymptom;
 use Chiralex\Kit\PageSettings;
 use Chiralex\Kit\PaperSize;
 use Chiralex\Kit\PowerSupply;
@@ -267,6 +268,21 @@ final readonly class KitFile
         );
 
         return new Circuit($each('across'), $each('bleeder'), $each('clamps'), $each('drivenBy'));
+    }
+
+    /** @return list<OwnSymptom> */
+    public function symptoms(): array
+    {
+        return array_map(
+            static fn(Json $each): OwnSymptom => new OwnSymptom($each->text('name'), $each->texts('blocks')),
+            $this->json->objects('symptoms'),
+        );
+    }
+
+    /** @return array<array-key, list<string>> */
+    public function feeds(): array
+    {
+        return $this->json->textLists('feeds');
     }
 
     /**
