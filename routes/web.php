@@ -15,6 +15,7 @@ use App\Http\Controllers\Export\FetchExport;
 use App\Http\Controllers\Export\TableController;
 use App\Http\Controllers\Export\TakeController;
 use App\Http\Controllers\Kit\AddFile;
+use App\Http\Controllers\Kit\AddStepPhoto;
 use App\Http\Controllers\Kit\EditController;
 use App\Http\Controllers\Kit\FindMarking;
 use App\Http\Controllers\Kit\ImportController;
@@ -199,6 +200,7 @@ Route::prefix('api')->group(function (): void {
             Route::post('/undo', Undo::class)->middleware('can:edit-kits')->name('edits.undo');
             Route::post('/redo', Redo::class)->middleware('can:edit-kits')->name('edits.redo');
             Route::post('/files', AddFile::class)->middleware('can:edit-kits')->name('files.store');
+            Route::post('/step-photos', AddStepPhoto::class)->middleware('can:edit-kits')->name('step-photos.store');
             Route::post('/bench/try', TryReading::class)->middleware('can:edit-kits')->name('bench.try');
             Route::post('/order/try', TryOrder::class)->middleware('can:edit-kits')->name('order.try');
             Route::get('/faults', [FaultController::class, 'show'])

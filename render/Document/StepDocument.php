@@ -7,6 +7,7 @@ namespace ChiralexRender\Document;
 use Chiralex\Bench\BenchBook;
 use Chiralex\Bench\Readings;
 use Chiralex\Build\Action;
+use Chiralex\Build\Step;
 use Chiralex\Build\StepPart;
 use Chiralex\Kit\Kit;
 use Chiralex\Kit\Test;
@@ -14,6 +15,7 @@ use Chiralex\Kit\Wire;
 use Chiralex\Manual\ManualStep;
 use Chiralex\Reason\Reason;
 use ChiralexRender\Svg\Num;
+use ChiralexRender\Svg\PhotoSvg;
 use ChiralexRender\Text\PartMarking;
 use ChiralexRender\Text\PartName;
 use ChiralexRender\Text\RowName;
@@ -29,7 +31,7 @@ use stdClass;
  * @phpstan-type Sentence array{code: string, text: string, template: string, own: bool}
  * @phpstan-type PartShape array{designator: string, label?: string, value: string, kindName: string, marking: ?Marking, hold: string, printed: ?string, bag: ?string}
  * @phpstan-type TestShape array{name: string, instrument: string, points: list<string>, expect: string, otherwise: string, adjusts: ?string, power?: string, settings?: string, range: ?array{low: ?float, high: ?float}, unit: string, reach?: string, trace?: ?string}
- * @phpstan-type StepShape array{number: int, key: string, title: string, ownWords: bool, note: string, action: string, board: ?string, side: ?string, minutes: float, joints: int, fits: list<string>, parts: list<PartShape>, callouts: list<array{designator: string, text: string, consequence: string, picture: ?Picture, second?: ?Picture, lead?: string}>, tips: list<string>, cautions: list<string>, reminder?: string, gate: ?array{name: string, expect: string}, tests: list<TestShape>, remaining: array<string, list<string>>|\stdClass, watch?: list<string>, sentences?: list<Sentence>, wait?: ?float, wires?: list<array{name: string, colour: string, from: string, to: string, length: string}>}
+ * @phpstan-type StepShape array{number: int, key: string, title: string, ownWords: bool, note: string, action: string, board: ?string, side: ?string, minutes: float, joints: int, fits: list<string>, parts: list<PartShape>, callouts: list<array{designator: string, text: string, consequence: string, picture: ?Picture, second?: ?Picture, lead?: string}>, tips: list<string>, cautions: list<string>, reminder?: string, gate: ?array{name: string, expect: string}, tests: list<TestShape>, remaining: array<string, list<string>>|\stdClass, photos?: list<array{file: string, picture: string}>, watch?: list<string>, sentences?: list<Sentence>, wait?: ?float, wires?: list<array{name: string, colour: string, from: string, to: string, length: string}>}
  */
 final readonly class StepDocument
 {
@@ -90,6 +92,7 @@ final readonly class StepDocument
                         'name' => $step->gate->name,
                         'expect' => BenchDocument::printed(BenchBook::gate($this->readings, $step->gate), $this->words),
                     ],
+            'photos' => $this->photos($step),
             'tests' => array_map($this->test(...), $each->tests),
             'remaining' =>
                 $each->table->remaining === []
@@ -236,6 +239,27 @@ final readonly class StepDocument
                     ]),
                 ],
         ];
+    }
+
+    /**
+     * Photographs of the maker's at this step, squared, with its places ringed.
+     *
+     * @return list<array{file: string, picture: string}>
+     */
+    private function photos(Step $step): array
+    {
+        $photos = [];
+        foreach ($this->kit->work->photos as $photo) {
+            $picture =
+                $step->fits() !== [] && array_intersect($photo->at, $step->fits()) !== []
+                    ? (new PhotoSvg($this->kit))->of($photo, $step->fits())
+                    : '';
+            if ($picture !== '') {
+                $photos[] = ['file' => $photo->file, 'picture' => $picture];
+            }
+        }
+
+        return $photos;
     }
 
     /** @return PartShape how it is held is said where it is soldered */

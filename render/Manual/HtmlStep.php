@@ -68,7 +68,10 @@ final readonly class HtmlStep
                 $faq,
             ),
         );
-        $callouts = $this->wires($step) . $this->callouts($step, $drawn);
+        $callouts =
+            implode('', array_column($step['photos'] ?? [], 'picture')) .
+            $this->wires($step) .
+            $this->callouts($step, $drawn);
 
         // The picture, the parts and what belongs to them stay on one page; callouts may follow on the next.
         return '<section class="step" id="step-' .

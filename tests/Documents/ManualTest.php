@@ -77,8 +77,7 @@ final class ManualTest extends TestCase
                 'Nothing happens <b>at all</b>',
                 'Reported 5 times, see step 6',
                 'Frost Bell, revision A',
-            ]
-            as $words
+            ] as $words
         ) {
             self::assertStringContainsString($words, $text);
         }

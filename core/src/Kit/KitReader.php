@@ -113,6 +113,7 @@ final readonly class KitReader
                 $file->drilling($options),
                 $file->symptoms(),
                 $file->feeds(),
+                $file->photos($files),
             ),
             new KitNature($file->circuit(), $file->power(), $file->hazards(), $file->ruledOut(), $case->boardless),
             new Findings(

@@ -13,6 +13,7 @@ final readonly class KitWork
      * @param list<Wire> $wires
      * @param list<DrillFace> $drilling faces the maker says holes for
      * @param list<OwnSymptom> $symptoms
+     * @param list<StepPhoto> $photos
      * @param array<array-key, list<string>> $feeds block to the blocks it feeds
      */
     public function __construct(
@@ -23,5 +24,6 @@ final readonly class KitWork
         public array $drilling = [],
         public array $symptoms = [],
         public array $feeds = [],
+        public array $photos = [],
     ) {}
 }

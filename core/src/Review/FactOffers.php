@@ -57,10 +57,7 @@ final readonly class FactOffers
     /** The volts that stand in the words of what brings the power in, or the cells of its holder. */
     private function supply(): ?Offer
     {
-        $batteries = array_filter(
-            $this->kit->parts,
-            static fn(KitPart $part): bool => $part->kind() === Kind::Battery,
-        );
+        $batteries = array_filter($this->kit->parts, static fn(KitPart $part): bool => $part->kind() === Kind::Battery);
         foreach ([...array_map(strval(...), array_keys($batteries)), ...PowerIn::of($this->kit)->parts] as $name) {
             $cells = $this->kit->part($name)?->line->cells;
             $text = $cells === null ? '' : "{$cells->value} {$cells->package} {$cells->description}";

@@ -48,6 +48,7 @@ final readonly class Reviewer
                 new BenchMatters(),
                 new SafetyMatters(),
                 new WireMatters(),
+                new PhotoMatters(),
             ] as $source
         ) {
             array_push($matters, ...$source->matters($subject));

@@ -272,6 +272,10 @@ return [
     'trace.duty' => 'high {percent} % of the time',
     'trace.knobs' => '{volts} and {seconds} a division; the thick line is 0 V',
     'trace.volts' => '{volts} a division; the thick line is 0 V',
+    'manual.photo-nowhere' =>
+        'The photograph at {parts} stands at no step any more: none of its parts is fitted. Take it out, or place it at another step.',
+    'manual.photo-outline' =>
+        'The photograph at {parts} was squared for a board of {was} mm; this one is {is} mm. Is it still this board? Tap its corners anew, or take it out.',
     'rule.typed' => 'you said so',
     'rule.board' => 'so the parts stand on the board',
     'rule.derived' => 'derived from your facts',

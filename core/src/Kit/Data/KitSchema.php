@@ -108,6 +108,17 @@ final readonly class KitSchema
                 ],
                 'symptoms' => ['list' => ['object' => ['name' => 'string', 'blocks' => self::NAMES]]],
                 'feeds' => ['map' => self::NAMES],
+                'photos' => [
+                    'list' => [
+                        'object' => [
+                            'file' => 'string',
+                            'at' => self::NAMES,
+                            'board' => 'string',
+                            'side' => ['enum' => ['top', 'bottom']],
+                            'outline' => ['list' => 'size'],
+                        ],
+                    ],
+                ],
                 'wires' => [
                     'list' => [
                         'object' => [

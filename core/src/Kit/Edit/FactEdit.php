@@ -30,6 +30,7 @@ final readonly class FactEdit implements Edit
             'boards',
             'symptoms',
             'feeds',
+            'photos',
         ],
         ...['groups.sockets', 'groups.mates', 'groups.before', 'groups.subassembly', 'groups.fixings'],
         ...['groups.block', 'groups.panels', 'groups.covers', 'groups.cures', 'groups.snapOff', 'groups.selected'],

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Chiralex\Kit\Internal;
 
+use Chiralex\Board\Side;
 use Chiralex\Kit\Alloy;
 use Chiralex\Kit\BenchSettings;
 use Chiralex\Kit\Circuit;
@@ -26,6 +27,7 @@ use Chiralex\Kit\Settings;
 use Chiralex\Kit\Skill;
 use Chiralex\Kit\SolderFrom;
 use Chiralex\Kit\Sorting;
+use Chiralex\Kit\StepPhoto;
 use Chiralex\Kit\Test;
 use Chiralex\Kit\Wire;
 use Chiralex\Kit\Workholding;
@@ -268,6 +270,27 @@ final readonly class KitFile
         );
 
         return new Circuit($each('across'), $each('bleeder'), $each('clamps'), $each('drivenBy'));
+    }
+
+    /**
+     * @param array<string, string> $files of the folder
+     * @return list<StepPhoto>
+     */
+    public function photos(array $files): array
+    {
+        return array_map(static function (Json $photo) use ($files): StepPhoto {
+            $size = $photo->numbers('outline');
+
+            return new StepPhoto(
+                $photo->text('file'),
+                $photo->texts('at'),
+                $photo->text('board', 'main'),
+                Side::tryFrom($photo->text('side')) ?? Side::Top,
+                $size[0] ?? 0.0,
+                $size[1] ?? 0.0,
+                $files[$photo->text('file')] ?? '',
+            );
+        }, $this->json->objects('photos'));
     }
 
     /** @return list<OwnSymptom> */

@@ -93,6 +93,10 @@ export function StepBody({ token, page, at }: Props) {
       {[...new Set(step.parts.map((part) => part.hold).filter((text) => text !== '')), ...step.tips].map((text) => (
         <p key={text}>{text}</p>
       ))}
+      {(step.photos ?? []).map((photo) => (
+        // Our own drawing, with the photograph that the maker squared within.
+        <div key={photo.file} className={styles['photo']} dangerouslySetInnerHTML={{ __html: photo.picture }} />
+      ))}
       {step.tests.map((test) => (
         <StepTest key={test.name} token={token} test={test} />
       ))}

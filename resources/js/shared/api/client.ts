@@ -25,6 +25,12 @@ export class Refused extends Error {
     return Array.isArray(body?.lists) ? body.lists.map(String) : [];
   }
 
+  /** True where it is a question: asked again with a yes, it is done. */
+  get asks(): boolean {
+    const body = this.body as { asks?: unknown } | null;
+    return body?.asks === true;
+  }
+
   /** Both texts, when somebody else changed the draft in between. */
   get conflict(): Conflict | null {
     return this.status === 409 ? (this.body as Conflict) : null;

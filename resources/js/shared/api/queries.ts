@@ -258,6 +258,36 @@ export function useAddFiles(id: number) {
   });
 }
 
+type PlacedPhoto = {
+  photo: File;
+  corners: readonly (readonly [x: number, y: number])[];
+  at: readonly string[];
+  board: string;
+  side: 'top' | 'bottom';
+  /** the maker was asked whether it is this board */ sure: boolean;
+};
+
+/** Puts a photograph at a step, squared by its corners. */
+export function useStepPhoto(id: number) {
+  const queries = useQueryClient();
+  return useMutation<Header, Refused, PlacedPhoto>({
+    scope: writes(id),
+    mutationFn: ({ photo, corners, at, board, side, sure }) => {
+      const fields = {
+        operationId: crypto.randomUUID(),
+        sequence: String(queries.getQueryData<Header>(['revision', id, 'header'])?.sequence ?? 0),
+        corners: corners.map((corner) => corner.map((share) => share.toFixed(5)).join(' ')).join(';'),
+        at: at.join(' '),
+        board,
+        side,
+        sure: sure ? '1' : '0',
+      };
+      return api.form('/revisions/{revision}/step-photos', fields, [['photo', photo]], { revision: id });
+    },
+    onSuccess: (header) => afterEdit(queries, id, header),
+  });
+}
+
 export function tryOrder(id: number, overrides: readonly Override[], options: string): Promise<Trial> {
   const body = { overrides: [...overrides], options };
   return data(api.post('/revisions/{revision}/order/try', { params: { path: { revision: id } }, body }));

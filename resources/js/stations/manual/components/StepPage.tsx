@@ -1,9 +1,10 @@
-import type { FaqEntry, ManualStep } from '@/shared/api';
+import { useFacts, type FaqEntry, type ManualStep } from '@/shared/api';
 import { howTested } from '@/shared/format/howTested';
 import { useKeptTexts } from '@/shared/keep';
 import { useKit } from '@/shared/kit';
 import { Button, Input, Marking, Press, TextArea } from '@/shared/ui';
 import { Sentence } from './Sentence';
+import { StepPhoto } from './StepPhoto';
 import { clsx } from 'clsx';
 import ink from '@/shared/style/ink.module.css';
 import ui from '@/shared/ui/ui.module.css';
@@ -21,6 +22,13 @@ export function StepPage({ step, faq, current, onPick }: Props) {
       { type: 'words', target: `step.${key}.title`, field: '', value: title },
       { type: 'words', target: `step.${key}.note`, field: '', value: note },
     ]);
+  const facts = useFacts(kit.id);
+  const takeOut = (file: string) => {
+    const photos = ((facts.data?.facts.photos ?? []) as { file?: string }[]).filter((each) => each.file !== file);
+    return kit.save([
+      { type: 'fact', target: 'photos', field: '', value: photos.length === 0 ? null : photos },
+    ]);
+  };
   const save = async () => {
     if (draft === null) return;
     const state = await words(
@@ -112,6 +120,17 @@ export function StepPage({ step, faq, current, onPick }: Props) {
               {text}
             </p>
           ))}
+          {(step.photos ?? []).map((photo) => (
+            <div key={photo.file} className={styles['photo']}>
+              {/* Our own drawing, with the photograph that we squared within. */}
+              <div dangerouslySetInnerHTML={{ __html: photo.picture }} />
+              {kit.mayEdit && (
+                <Button look="link" disabled={kit.saving} onClick={() => void takeOut(photo.file)}>
+                  take the photograph out
+                </Button>
+              )}
+            </div>
+          ))}
           {step.tests.map((test) => (
             <p key={test.name}>
               <b>{test.name}</b>: {howTested(test)}, expect <b>{test.expect}</b>.{' '}
@@ -138,6 +157,11 @@ export function StepPage({ step, faq, current, onPick }: Props) {
           ))}
           {kit.mayEdit && (
             <p>
+              {step.fits.length > 0 && step.board !== null && (
+                <>
+                  <StepPhoto step={step} />{' '}
+                </>
+              )}
               {step.ownWords && <span className={ink['quiet']}>your words </span>}
               <Button
                 look="link"
