@@ -25,6 +25,7 @@ use Chiralex\Kit\Trace;
 use Chiralex\Manual\TestSteps;
 use Chiralex\Part\Role;
 use ChiralexRender\Svg\TraceSvg;
+use ChiralexRender\Text\ReadingText;
 use ChiralexRender\Words;
 
 /**
@@ -97,7 +98,7 @@ final readonly class BenchDocument
             'adjusts' => $test->adjusts,
             'otherwise' => $test->otherwise,
             'trace' => self::trace($checked, $this->words),
-            'shape' => self::shape($test->trace),
+            'shape' => self::shape($test->meter->trace),
             'fault' => $checked->fault,
             'printed' => self::printed($checked),
             'range' => $range === null ? null : self::ends($range),
@@ -138,9 +139,9 @@ final readonly class BenchDocument
         $range = $checked->unit() === 'Hz' ? $checked->range() : null;
         $middle = $range === null || !is_finite($range->low + $range->high) ? null : ($range->low + $range->high) / 2;
 
-        return $checked->test->trace === null
+        return $checked->test->meter->trace === null
             ? null
-            : (new TraceSvg($words))->of($checked->test->trace, $checked->reading->nominal ?? $middle);
+            : (new TraceSvg($words))->of($checked->test->meter->trace, $checked->reading->nominal ?? $middle);
     }
 
     /** What the builder reads: the range, or the words of the maker. */

@@ -21,6 +21,7 @@ use Chiralex\Part\Role;
 use ChiralexRender\Text\Markdown;
 use ChiralexRender\Text\PartMarking;
 use ChiralexRender\Text\PartName;
+use ChiralexRender\Text\ReadingText;
 use ChiralexRender\Words;
 
 /**

@@ -18,6 +18,7 @@ use ChiralexRender\Svg\Num;
 use ChiralexRender\Svg\PhotoSvg;
 use ChiralexRender\Text\PartMarking;
 use ChiralexRender\Text\PartName;
+use ChiralexRender\Text\ReadingText;
 use ChiralexRender\Text\RowName;
 use ChiralexRender\Words;
 use stdClass;

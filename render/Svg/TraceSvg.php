@@ -6,8 +6,8 @@ namespace ChiralexRender\Svg;
 
 use Chiralex\Kit\Trace;
 use Chiralex\Kit\Waveform;
-use ChiralexRender\Document\ReadingText;
 use ChiralexRender\Markup;
+use ChiralexRender\Text\ReadingText;
 use ChiralexRender\Words;
 
 /** What the screen of an oscilloscope shows: ten divisions by eight, volts and time a division chosen as its knobs have them. */

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Tests\Documents;
 
 use Chiralex\Bench\Interval;
-use ChiralexRender\Document\ReadingText;
+use ChiralexRender\Text\ReadingText;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 

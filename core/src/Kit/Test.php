@@ -19,6 +19,5 @@ final readonly class Test
         public string $expect,
         public ?string $adjusts,
         public string $otherwise,
-        public ?Trace $trace = null,
     ) {}
 }

@@ -50,7 +50,7 @@ final class TraceTest extends TestCase
     public function test_a_test_has_the_trace_that_its_maker_says(): void
     {
         $traces = array_map(
-            static fn($test): ?Trace => $test->trace,
+            static fn($test): ?Trace => $test->meter->trace,
             KitMaker::kit(
                 ['R1,1k,,'],
                 [],

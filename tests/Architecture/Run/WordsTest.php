@@ -57,11 +57,12 @@ final class WordsTest extends TestCase
         $here = dirname(__DIR__, 3) . '/render/words';
         $read = static fn(string $language): array => (require "{$here}/{$language}/sentences.php") +
             (require "{$here}/{$language}/manual.php") +
-            (require "{$here}/{$language}/page.php");
+            (require "{$here}/{$language}/page.php") +
+            (require "{$here}/{$language}/print.php");
         $english = array_filter(
             array_map(strval(...), array_keys($read('en'))),
             static fn(string $code): bool => preg_match(
-                '~^(page|callout|buyer|sheet|drill|hold|caution|tip|tool)\.|^bags\.(?!apart|look-alikes|glass-heavy|board-alone|moved)|^manual\.(loose|wire|either-way|has-direction)$~',
+                '~^(page|callout|buyer|sheet|drill|hold|caution|tip|tool|trace|print)\.|^bags\.(?!apart|look-alikes|glass-heavy|board-alone|moved)|^manual\.(loose|wire|either-way|has-direction)$~',
                 $code,
             ) === 1,
         );

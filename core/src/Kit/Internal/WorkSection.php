@@ -55,12 +55,16 @@ final readonly class WorkSection
                 $test->text('name'),
                 $test->has('gate') ? $test->text('gate') : null,
                 $test->text('power', 'on'),
-                new Meter($test->text('instrument', 'multimeter'), $test->text('accuracy'), $test->text('settings')),
+                new Meter(
+                    $test->text('instrument', 'multimeter'),
+                    $test->text('accuracy'),
+                    $test->text('settings'),
+                    $test->has('trace') ? self::trace($test->object('trace')) : null,
+                ),
                 $test->texts('points'),
                 $test->text('expect'),
                 $test->has('adjusts') ? $test->text('adjusts') : null,
                 $test->text('otherwise'),
-                $test->has('trace') ? self::trace($test->object('trace')) : null,
             ),
             $this->here('tests'),
         );

@@ -1,6 +1,6 @@
 import type { Facts } from '@/shared/api';
 
-export type Fact = keyof Facts['facts'];
+type Fact = keyof Facts['facts'];
 
 /** Cells that name something of the kit: what of it, and whether several. */
 export const NAMED = {

@@ -25,9 +25,7 @@ export function StepPage({ step, faq, current, onPick }: Props) {
   const facts = useFacts(kit.id);
   const takeOut = (file: string) => {
     const photos = ((facts.data?.facts.photos ?? []) as { file?: string }[]).filter((each) => each.file !== file);
-    return kit.save([
-      { type: 'fact', target: 'photos', field: '', value: photos.length === 0 ? null : photos },
-    ]);
+    return kit.save([{ type: 'fact', target: 'photos', field: '', value: photos.length === 0 ? null : photos }]);
   };
   const save = async () => {
     if (draft === null) return;

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace ChiralexRender\Document;
+namespace ChiralexRender\Text;
 
 use Chiralex\Bench\Interval;
 use Chiralex\Quantity\Prefix;
