@@ -2,6 +2,7 @@ import { TextLink } from '@/shared/ui';
 
 /** The subjects of the page of facts by the names that messages call them. */
 export const FACTS: Readonly<Record<string, string>> = {
+  Boards: 'boards',
   Kit: 'kit',
   'A part': 'part',
   Order: 'together',
