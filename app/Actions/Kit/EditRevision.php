@@ -17,6 +17,7 @@ use Chiralex\Kit\Edit\Edit as KitEdit;
 use Chiralex\Kit\Edit\FactEdit;
 use Chiralex\Kit\Edit\LineEdit;
 use Chiralex\Kit\Exception\UnusableEdit;
+use Chiralex\Kit\Exception\UnusableKit;
 use Chiralex\Kit\Kit;
 use Chiralex\Kit\KitReader;
 use Illuminate\Support\Facades\DB;
@@ -70,7 +71,12 @@ final readonly class EditRevision
                 $folder = $edited->folder;
                 array_unshift($inverse, $this->log->entry($edited->inverse));
             }
-            $kit = (new KitReader())->read($folder->files, [], $labels);
+            try {
+                $kit = (new KitReader())->read($folder->files, [], $labels);
+            } catch (UnusableKit $fault) {
+                // A file that was dropped is told with its name, an edit is not.
+                throw $labels === [] ? UnusableEdit::kit($fault) : $fault;
+            }
             $kit->mustBeStorable();
             if ($undoes === null) {
                 $this->mustName($kit, $edits);

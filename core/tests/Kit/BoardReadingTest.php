@@ -329,4 +329,14 @@ final class BoardReadingTest extends TestCase
 
         return "{$text}M02*\n";
     }
+
+    public function test_a_board_does_not_hang_on_itself(): void
+    {
+        $this->expectExceptionMessage('board "lamps" hangs on itself');
+        KitMaker::kit(
+            ['R1,1k,,'],
+            [],
+            ['boards' => [['name' => 'lamps', 'joined' => ['to' => 'lamps', 'at' => [0, 0]]]]],
+        );
+    }
 }

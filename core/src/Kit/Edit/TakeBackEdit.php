@@ -61,6 +61,10 @@ final readonly class TakeBackEdit implements Edit
         $rows = is_array($facts[$fact] ?? null) ? $facts[$fact] : [];
         $left = array_filter(array_map($this->without(...), $rows), static fn(?array $row): bool => $row !== null);
 
+        if ($left === $rows) {
+            throw UnusableEdit::saidNowhere();
+        }
+
         return FactEdit::read($fact, array_values($left))->on($folder);
     }
 

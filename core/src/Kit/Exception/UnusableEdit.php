@@ -40,6 +40,19 @@ final class UnusableEdit extends RuntimeException implements ChiralexException
         return new self("{$what} must be {$wanted}.");
     }
 
+    /** An edit after which the kit would be none: told without the name of its file, which nobody who edits in the rooms has opened. */
+    public static function kit(UnusableKit $fault): self
+    {
+        $told = (string) preg_replace('~^kit\.json: ~', '', $fault->getMessage());
+
+        return new self(mb_strtoupper(mb_substr($told, 0, 1)) . mb_substr($told, 1));
+    }
+
+    public static function saidNowhere(): self
+    {
+        return new self('That rule is said nowhere any more; reload the page.');
+    }
+
     public static function length(InvalidQuantity $why): self
     {
         return new self($why->getMessage());

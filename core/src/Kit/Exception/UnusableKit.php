@@ -118,6 +118,16 @@ final class UnusableKit extends RuntimeException implements ChiralexException
         );
     }
 
+    public static function hangsOnItself(string $board): self
+    {
+        return new self(
+            sprintf(
+                'kit.json: board "%s" hangs on itself; say which other it hangs on.',
+                mb_strimwidth($board, 0, 60, '...'),
+            ),
+        );
+    }
+
     public static function unknownBoard(string $board, string $known): self
     {
         return new self(

@@ -49,6 +49,9 @@ final readonly class BoardSection
             throw UnusableKit::wrongType('boards', 'a list of boards with different names');
         }
         foreach ($boards as $board) {
+            if ($board->joined->to === $board->name) {
+                throw UnusableKit::hangsOnItself($board->name);
+            }
             if ($board->joined->to !== null && !in_array($board->joined->to, $names, true)) {
                 throw UnusableKit::unknownBoard($board->joined->to, implode(', ', $names));
             }

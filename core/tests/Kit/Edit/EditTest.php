@@ -259,7 +259,6 @@ final class EditTest extends TestCase
             ['by' => 'SCR1', 'holds' => 'R2'],
             ['groups' => ['fixings' => [['by' => 'SCR1', 'holds' => ['R1']]]]],
         ];
-        yield 'a rule that nobody said' => [$gates, 'order.gate-needs', ['gate' => 'none', 'part' => 'R1'], $gates];
     }
 
     /**
@@ -275,6 +274,19 @@ final class EditTest extends TestCase
 
         self::assertEquals($left, json_decode($edited->folder->files['kit.json'], true));
         self::assertEquals($said, json_decode($edited->inverse->on($edited->folder)->folder->files['kit.json'], true));
+    }
+
+    public function test_a_rule_is_taken_back_once(): void
+    {
+        $folder = new Folder([
+            'bom.csv' => "Ref,Value\nR1,1k\n",
+            'kit.json' => '{"groups": {"before": [["R1", "R2"]]}}',
+        ]);
+        $edit = EditKind::TakeBack->read('order.maker-before', '', ['first' => 'R1', 'then' => 'R2']);
+        $after = $edit->on($folder)->folder;
+
+        $this->expectExceptionMessage('said nowhere any more');
+        $edit->on($after);
     }
 
     public function test_what_physics_asks_is_not_taken_back(): void
