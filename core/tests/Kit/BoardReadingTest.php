@@ -14,6 +14,7 @@ use Chiralex\Kit\Folder;
 use Chiralex\Kit\Kit;
 use Chiralex\Kit\KitReader;
 use Chiralex\Kit\RoleList;
+use Chiralex\Tests\KitMaker;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 
