@@ -81,7 +81,12 @@ final readonly class Words
         $replace = [];
         foreach ($args as $name => $value) {
             $text = is_array($value) ? $this->list($value) : (string) $value;
-            $replace["{{$name}}"] = $name === 'edge' ? $this->names['edge'][$text] ?? $text : $text;
+            $replace["{{$name}}"] = match ($name) {
+                'edge' => $this->names['edge'][$text] ?? $text,
+                'kind' => is_string($value) ? $this->kindNamed($value) : $text,
+                'kinds' => is_array($value) ? $this->list(array_map($this->kindNamed(...), $value)) : $text,
+                default => $text,
+            };
         }
         // A reason told inside another sentence has the same arguments.
         $why = $replace['{why}'] ?? null;
@@ -103,6 +108,12 @@ final readonly class Words
     public function kind(Kind $kind, bool $many = false): string
     {
         return $this->names['kind'][$kind->value][$many ? 1 : 0] ?? $kind->value;
+    }
+
+    /** What is called by the name of a kind; any other word stays. */
+    private function kindNamed(string $name): string
+    {
+        return $this->names['kind'][$name][0] ?? $name;
     }
 
     public function mark(string $mark): string

@@ -131,9 +131,21 @@ final readonly class BoardMatters implements MatterSource
         return $matters;
     }
 
-    /** What a builder takes for one kind of thing: a lens is no glass diode, a thermistor no resistor, though they share letters. */
+    /**
+     * What a builder takes for one kind of thing: a lens is no glass diode, a thermistor no resistor, though they share letters; a chip
+     * and a regulator are both U, a pot and a trimmer both RV. Common practice, no source.
+     */
     private static function family(KindRow $row): string
     {
+        $usual = match ($row->kind) {
+            Kind::Regulator => Kind::Ic,
+            Kind::Trimmer => Kind::Potentiometer,
+            default => null,
+        };
+        if ($usual !== null) {
+            return $usual->value;
+        }
+
         return match ($row->name->letters) {
             LetterFamily::Capacitor, LetterFamily::Connector, LetterFamily::Switch => $row->name->letters->value,
             LetterFamily::Diode => $row->is(Role::Lens) ? $row->kind->value : $row->name->letters->value,

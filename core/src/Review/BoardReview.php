@@ -10,6 +10,7 @@ use Chiralex\Bom\Designators;
 use Chiralex\Build\KitCallouts;
 use Chiralex\Kit\Kit;
 use Chiralex\Kit\KitPart;
+use Chiralex\Kit\PartLook;
 use Chiralex\Part\LeadStyle;
 use Chiralex\Part\Role;
 use Chiralex\Reason\Matter;
@@ -26,7 +27,7 @@ final readonly class BoardReview implements MatterSource
     private const NEAR = 15.0;
     private const FITS = 0.4;
     /** Least straight lead between body and bend at either end, millimetres. */
-    private const BEND = 1.0;
+    private const BEND = 0.6;
     /** Radial leads spread by at most this much, millimetres. */
     private const SPREAD = 2.6;
     /** A finding names this many pairs at most. */
@@ -54,6 +55,7 @@ final readonly class BoardReview implements MatterSource
                 if (
                     $other > $index &&
                     $a->kind() !== $b->kind() &&
+                    $this->lookAlike($a, $b) &&
                     $bodyA->face->board === $bodyB->face->board &&
                     $bodyA->face->side === $bodyB->face->side &&
                     abs($spanA - $spanB) <= self::FITS &&
@@ -109,6 +111,12 @@ final readonly class BoardReview implements MatterSource
         );
 
         return $places;
+    }
+
+    /** True where a hurried eye may take one for the other: nobody takes a black rectifier for a resistor with bands. */
+    private function lookAlike(KitPart $a, KitPart $b): bool
+    {
+        return (PartLook::of($a)->bands === []) === (PartLook::of($b)->bands === []);
     }
 
     /** @return list<Matter> parts of one kind that could face as most of them do */

@@ -27,6 +27,7 @@ final readonly class ValueMatters implements MatterSource
                 $value !== null &&
                 $part->row->is(Role::PreferredValue) &&
                 !$value->amount->isZero() &&
+                !self::isWound($part) &&
                 !Series::isUsual($value) &&
                 !Series::E192->has($value)
             ) {
@@ -73,6 +74,17 @@ final readonly class ValueMatters implements MatterSource
             ],
             $names,
         );
+    }
+
+    /** A coil wound by hand has the inductance of its turns, which stands in no series. */
+    private static function isWound(KitPart $part): bool
+    {
+        $cells = $part->line->cells;
+
+        return preg_match(
+            '~wound|turns?\b|gewickelt|windung|bobin~ui',
+            "{$cells->value} {$cells->description} {$cells->note}",
+        ) === 1;
     }
 
     private static function plain(string $text): string

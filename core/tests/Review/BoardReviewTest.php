@@ -35,7 +35,7 @@ final class BoardReviewTest extends TestCase
             ['R1,10,10,0,top'],
             ['lines' => ['R1' => ['pins' => ['1' => [-2.54, 0], '2' => [2.54, 0]]]]],
             'board.span-short',
-            ['span' => 5.08, 'needed' => 10.16],
+            ['span' => 5.08, 'needed' => 7.62],
         ];
         yield 'holes wider than the leads' => [
             ['C1,104,disc 5mm,ceramic'],
@@ -81,6 +81,24 @@ final class BoardReviewTest extends TestCase
                 ['C1,10,10,0,top', 'C2,40,10,0,top'],
                 [],
                 'board.same-holes',
+            ),
+        );
+        // A rectifier is black and bears a stripe, a resistor bears bands: the eye tells them apart.
+        self::assertNull(
+            self::find(
+                ['R1,1k,Axial 1/4W,', 'D1,1N4001,DO-41,'],
+                ['R1,10,10,0,top', 'D1,10,14,0,top'],
+                ['lines' => ['D1' => ['pins' => ['1' => [-5.08, 0], '2' => [5.08, 0]]]]],
+                'board.same-holes',
+            ),
+        );
+        // A quarter watt on 7.62 mm is bent close and is common practice.
+        self::assertNull(
+            self::find(
+                ['R1,1k,Axial 1/4W,'],
+                ['R1,10,10,0,top'],
+                ['lines' => ['R1' => ['pins' => ['1' => [-3.81, 0], '2' => [3.81, 0]]]]],
+                'board.span-short',
             ),
         );
         self::assertNull(

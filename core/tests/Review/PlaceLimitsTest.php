@@ -68,14 +68,9 @@ final class PlaceLimitsTest extends TestCase
     /** @return iterable<string, array{string, float, ?string, array<string, float>}> row, span of the holes, code, figures */
     public static function spans(): iterable
     {
-        // a quarter watt body is 6.3 long and needs a millimetre at either end: 8.3, which is 10.16 in steps of 2.54
-        yield 'a body just fits' => ['R1,1k,Axial 1/4W,', 8.3, null, []];
-        yield 'a hundredth less' => [
-            'R1,1k,Axial 1/4W,',
-            8.29,
-            'board.span-short',
-            ['span' => 8.29, 'needed' => 10.16],
-        ];
+        // a quarter watt body is 6.3 long and is bent 0.6 from either end: 7.5, which is 7.62 in steps of 2.54
+        yield 'a body just fits' => ['R1,1k,Axial 1/4W,', 7.5, null, []];
+        yield 'a hundredth less' => ['R1,1k,Axial 1/4W,', 7.49, 'board.span-short', ['span' => 7.49, 'needed' => 7.62]];
         yield 'a span with many digits' => ['R1,1k,Axial 1/4W,', 5.0808, 'board.span-short', ['span' => 5.08]];
         // a disc of 5 spreads its leads by 2.6 at most
         yield 'leads spread as far as they go' => ['R1,104,disc 5mm,ceramic', 7.59, null, []];

@@ -239,9 +239,9 @@ return [
     'board.closed-by-rule-room' =>
         '{designator} at {x}, {y} on {board} is closed in ({why}): a rule puts {by} first. Take the rule back, or give it {room} mm more room before the boards are ordered.',
     'board.same-holes' =>
-        '{kinds} within {near} mm of each other fit each other\'s holes: {pairs}. Give one of the kinds another hole span, or print its outline; each saves a swap that no eye catches afterwards.',
+        '{kinds} within {near} mm of each other fit each other\'s holes: {pairs}. Give one of the kinds another hole span, or print its outline; each saves a swap that is hard to see afterwards.',
     'board.turn' =>
-        '{designators}: turn them so that every {kind} faces {direction}; each turned part saves a callout.',
+        '{designators}: turned so that every {kind} faces {direction}, all of them are checked at one glance.',
     'board.span-short' =>
         '{designator}: its holes are {span} mm apart, its body is {body} mm long. Put them {needed} mm apart, or the leads break at the body.',
     'board.span-wide' =>
