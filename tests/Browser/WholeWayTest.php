@@ -143,6 +143,12 @@ final class WholeWayTest extends BrowserCase
             $this->push('.MuiDialogActions-root button', 'Freeze and release');
             $this->text('.manual-release h2', 'Released on');
         }, 'release');
+        $this->task(function (): void {
+            $this->push('.MuiTabs-root button', 'Prints and files');
+            $this->push('button[aria-label="Make PDF: The manual"]', 'Make PDF');
+            $link = (string) $this->text('.manual-takeaway a[data-on]', 'manual.pdf')->getAttribute('href');
+            self::assertStringStartsWith('%PDF-', $this->fetched($link));
+        }, 'the manual as PDF');
     }
 
     private function packsAndHears(): void
@@ -152,9 +158,7 @@ final class WholeWayTest extends BrowserCase
             $this->find('#run-release')->sendKeys('Frost Bell Abroad');
             $this->write('#run-packs', '1');
             $this->text('.packing-bench header b', 'Frost Bell Abroad, 1 kit');
-            $bench = static fn(): string => (string) self::driver()->executeScript(
-                'return document.body.innerText',
-            );
+            $bench = static fn(): string => (string) self::driver()->executeScript('return document.body.innerText');
             for ($line = 0; $line < 60 && !str_contains($bench(), 'kit packed'); ++$line) {
                 $before = $bench();
                 $this->press(' ');

@@ -22,6 +22,10 @@ enum Mark: string
     case RedEdge = 'red-edge';
     case ColouredSide = 'coloured-side';
     case Colour = 'colour';
+    /** What the maker puts on a part that bears no mark of its own. */
+    case Ink = 'ink';
+    case Sleeve = 'sleeve';
+    case Sticker = 'sticker';
 
     /** Lead marks are gone once the leads are clipped. */
     public function vanishesWhenTrimmed(): bool

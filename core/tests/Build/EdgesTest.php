@@ -31,6 +31,12 @@ final class EdgesTest extends TestCase
             'anode',
             true,
         ];
+        yield 'a dot of ink that the maker puts there' => [
+            ['polarity' => ['mark' => 'ink', 'terminal' => 'anode', 'pin' => '2']],
+            Mark::Ink,
+            'anode',
+            true,
+        ];
         yield 'the board prints nothing there' => [['legend' => 'nothing'], Mark::Band, 'cathode', false];
         yield 'the board prints its outline' => [['legend' => 'outline'], Mark::Band, 'cathode', true];
     }

@@ -80,6 +80,9 @@ return [
         'red-edge' => 'rote Kante',
         'coloured-side' => 'farbige Seite',
         'colour' => 'Farbe',
+        'ink' => 'Farbpunkt',
+        'sleeve' => 'Schlauchstück',
+        'sticker' => 'Aufkleber',
     ],
     'consequence' => [
         'works-after-turning' => 'Verkehrt herum: es geht erst, wenn es umgedreht ist; nichts nimmt Schaden.',

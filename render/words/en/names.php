@@ -80,6 +80,9 @@ return [
         'red-edge' => 'red edge',
         'coloured-side' => 'coloured side',
         'colour' => 'colour',
+        'ink' => 'dot of ink',
+        'sleeve' => 'sleeve',
+        'sticker' => 'sticker',
     ],
     'consequence' => [
         'works-after-turning' => 'Reversed: it does not work until turned, nothing is harmed.',

@@ -16,6 +16,7 @@ use Chiralex\Kit\Sorting;
 use Chiralex\Kit\Waveform;
 use Chiralex\Kit\Workholding;
 use Chiralex\Part\Kind;
+use Chiralex\Part\Mark;
 
 /**
  * The fields of kit.json. A node is a type name, or an array with one key: `list`, `map`, `object`, `enum`, `nullable`, `any`
@@ -314,25 +315,7 @@ final readonly class KitSchema
             'polarity' => [
                 'nullable' => [
                     'object' => [
-                        'mark' => [
-                            'enum' => [
-                                'band',
-                                'flat',
-                                'short-lead',
-                                'long-lead',
-                                'stripe',
-                                'plus',
-                                'bar',
-                                'notch',
-                                'dot',
-                                'tab',
-                                'metal-side',
-                                'key',
-                                'red-edge',
-                                'coloured-side',
-                                'colour',
-                            ],
-                        ],
+                        'mark' => ['enum' => array_column(Mark::cases(), 'value')],
                         'terminal' => 'string',
                         'pin' => ['any' => ['string', 'integer']],
                         'at' => 'number',

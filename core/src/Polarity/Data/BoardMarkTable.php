@@ -45,7 +45,7 @@ final readonly class BoardMarkTable
                 Mark::Stripe => 'minus',
                 Mark::Flat, Mark::ShortLead => 'flat',
                 Mark::Notch, Mark::Key => 'notch',
-                Mark::Dot, Mark::Tab, Mark::RedEdge => 'pin 1',
+                Mark::Dot, Mark::Tab, Mark::RedEdge, Mark::Ink, Mark::Sticker, Mark::Sleeve => 'pin 1',
                 Mark::ColouredSide, Mark::Colour => 'outline',
             },
             $mark,

@@ -3,6 +3,7 @@ import type { Spec } from './spec';
 const MARKS = [
   ...['band', 'flat', 'short-lead', 'long-lead', 'stripe', 'plus', 'bar', 'notch', 'dot', 'tab'],
   ...['metal-side', 'key', 'red-edge', 'coloured-side', 'colour'],
+  ...['ink', 'sleeve', 'sticker'],
 ];
 const HOLDS = [
   ...['table', 'bend', 'splay', 'tack', 'tape', 'putty', 'prop', 'holder', 'jig', 'own-lock', 'none-needed'],

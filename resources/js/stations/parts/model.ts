@@ -32,6 +32,9 @@ const MARKS: Readonly<Record<string, string>> = {
   key: 'key',
   'red-edge': 'red edge',
   'coloured-side': 'coloured side',
+  ink: 'ink',
+  sleeve: 'sleeve',
+  sticker: 'sticker',
   colour: 'colour',
 };
 

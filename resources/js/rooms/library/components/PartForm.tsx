@@ -25,6 +25,9 @@ const MARKS = [
   'key',
   'red-edge',
   'coloured-side',
+  'ink',
+  'sleeve',
+  'sticker',
   'colour',
 ];
 const ORIGINS = ['measured', 'data sheet', 'supplier', 'typical'];

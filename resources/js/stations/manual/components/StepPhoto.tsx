@@ -1,12 +1,20 @@
 import { useEffect, useState, type MouseEvent } from 'react';
 import { useStepPhoto, type ManualStep } from '@/shared/api';
 import { useKit } from '@/shared/kit';
-import { Button, Dialog, PhotoField, Refusal, Segment, Segments } from '@/shared/ui';
+import { words } from '@/shared/format';
+import { Button, Dialog, Input, PhotoField, Refusal, Segment, Segments } from '@/shared/ui';
 import ink from '@/shared/style/ink.module.css';
 import styles from './manual.module.css';
 
 const CORNERS = ['upper left', 'upper right', 'lower right', 'lower left'] as const;
 type Share = readonly [x: number, y: number];
+
+/** Corners as they are typed, `12 10; 85 12; 90 80; 8 78`, in percent; null where they are no four. */
+export function cornersTyped(text: string): Share[] | null {
+  const corners = text.split(';').map((corner) => words(corner).map((share) => Number(share) / 100));
+  const wrong = corners.some((corner) => corner.length !== 2 || corner.some((share) => !(share >= 0 && share <= 1)));
+  return corners.length !== 4 || wrong ? null : corners.map(([x = 0, y = 0]): Share => [x, y]);
+}
 
 /** A photograph of the board at a step: four taps on its corners square it, its places are ringed by themselves. */
 export function StepPhoto({ step }: { step: ManualStep }) {
@@ -101,6 +109,18 @@ export function StepPhoto({ step }: { step: ManualStep }) {
                 ? 'Square it: the picture is turned straight and the places of this step are ringed.'
                 : `Tap the ${next} corner of the board, as you read it.`}
             </p>
+            <label className={styles['corners']}>
+              or type them, percent from the left and from the top{' '}
+              <Input
+                aria-label="The four corners, percent from the left and from the top"
+                placeholder="12 10; 85 12; 90 80; 8 78"
+                defaultValue=""
+                onBlur={(event) => {
+                  const read = cornersTyped(event.target.value);
+                  if (read !== null) tap(read);
+                }}
+              />
+            </label>
             <Tapped
               address={address}
               taps={taps}
