@@ -9,7 +9,6 @@ use Chiralex\Build\Step;
 use Chiralex\Kit\Kit;
 use Chiralex\Reason\MatterSeverity;
 use Chiralex\Review\OrderMatters;
-use Chiralex\Review\PanelMatters;
 use Chiralex\Review\Reviewer;
 use Chiralex\Review\Subject;
 use Chiralex\Tests\KitMaker;
@@ -423,81 +422,6 @@ final class NothingMissingTest extends TestCase
             array_slice($words, $gate - 2, 2),
             implode(', ', $words),
         );
-    }
-
-    /** @return iterable<string, array{list<array{string, int, int}>, list<array{string, float}>}> holes, and what is off by how much */
-    public static function holes(): iterable
-    {
-        yield 'as on the board' => [[['LED1', -15, 0], ['LED2', 15, 0]], []];
-        yield 'the board turned half round' => [[['LED1', 15, 0], ['LED2', -15, 0]], []];
-        yield 'a millimetre off' => [[['LED1', -15, 0], ['LED2', 16, 0]], []];
-        yield 'eight millimetres off' => [[['LED1', -15, 0], ['LED2', 23, 0]], [['LED2', 8.0]]];
-        yield 'one of three off' => [[['LED1', -15, 0], ['LED2', 15, 0], ['SW1', 15, 30]], [['SW1', 10.0]]];
-        yield 'one hole tells nothing' => [[['LED1', 40, 40]], []];
-    }
-
-    /**
-     * @param list<array{string, int, int}> $holes
-     * @param list<array{string, float}> $off
-     */
-    #[DataProvider('holes')]
-    public function test_a_hole_that_misses_its_part_is_told_in_millimetres(array $holes, array $off): void
-    {
-        $kit = KitMaker::kit(
-            ['LED1,red,LED 5mm,', 'LED2,red,LED 5mm,', 'SW1,test,6x6,tact switch', 'BOX1,,,enclosure'],
-            ['LED1,20,20,0,top', 'LED2,50,20,0,top', 'SW1,50,40,0,top'],
-            [
-                'drilling' => [
-                    [
-                        'by' => 'BOX1',
-                        'face' => 'lid',
-                        'size' => [80, 60],
-                        'holes' => array_map(
-                            static fn(array $hole): array => ['for' => $hole[0], 'at' => [$hole[1], $hole[2]]],
-                            $holes,
-                        ),
-                    ],
-                ],
-            ],
-        );
-        $found = (new PanelMatters())->matters(new Subject($kit, KitMaker::order($kit)));
-
-        self::assertSame(
-            $off,
-            array_map(static fn($matter): array => [$matter->args['designator'], $matter->args['mm']], $found),
-        );
-    }
-
-    /** @return iterable<string, array{int, bool}> millimetres between two nuts, and whether that is told */
-    public static function nuts(): iterable
-    {
-        yield 'as near as a spanner goes round' => [16, false];
-        yield 'nearer' => [15, true];
-    }
-
-    #[DataProvider('nuts')]
-    public function test_two_nuts_leave_room_for_a_spanner(int $mm, bool $told): void
-    {
-        $kit = KitMaker::kit(
-            ['J1,RCA red,chassis,input', 'J2,RCA red,chassis,output', 'LED1,red,LED 3mm,', 'BOX1,,,enclosure'],
-            [],
-            [
-                'drilling' => [
-                    [
-                        'by' => 'BOX1',
-                        'face' => 'back',
-                        'size' => [80, 60],
-                        'holes' => [
-                            ['for' => 'J1', 'at' => [0, 0]],
-                            ['for' => 'J2', 'at' => [$mm, 0]],
-                            ['for' => 'LED1', 'at' => [5, 0]],
-                        ],
-                    ],
-                ],
-            ],
-        );
-
-        self::assertCount($told ? 1 : 0, (new PanelMatters())->matters(new Subject($kit, KitMaker::order($kit))));
     }
 
     public function test_a_kit_of_parts_in_a_case_has_no_board_and_begins_with_the_case(): void

@@ -13,7 +13,6 @@ use Chiralex\Kit\PowerSupply;
 use Chiralex\Kit\WiperLoad;
 use Chiralex\Reason\Matter;
 use Chiralex\Review\LoadMatters;
-use Chiralex\Review\NetMatters;
 use Chiralex\Review\Subject;
 use Chiralex\Tests\KitMaker;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -172,61 +171,6 @@ final class NetCircuitTest extends TestCase
         );
     }
 
-    /** @return iterable<string, array{array<string, list<string>>, array<string, mixed>, list<array{string, list<string>}>}> */
-    public static function contradictions(): iterable
-    {
-        $whole = ['+12V' => ['C1.1', 'D1.1', 'K1.1'], 'GND' => ['C1.2', 'U1.1'], 'COIL' => ['D1.2', 'K1.2']];
-        yield 'all agree' => [$whole, [], []];
-        yield 'a part that no list has' => [$whole + ['N' => ['R9.1']], [], [['board.net-stranger', ['R9']]]];
-        yield 'a test point' => [$whole + ['N' => ['TP9.1']], [], []];
-        yield 'the last pin of the package' => [$whole + ['N' => ['U1.8']], [], []];
-        yield 'a pin beyond it' => [$whole + ['N' => ['U1.9']], [], [['board.net-pin', ['U1']]]];
-        yield 'plus on ground' => [
-            ['+12V' => ['C1.2', 'D1.1', 'K1.1'], 'GND' => ['C1.1', 'U1.1'], 'COIL' => ['D1.2', 'K1.2']],
-            [],
-            [['board.net-reversed', ['C1']]],
-        ];
-        yield 'a clamp typed and not there' => [
-            ['+12V' => ['C1.1', 'K1.1'], 'GND' => ['C1.2', 'D1.1', 'U1.1'], 'COIL' => ['K1.2'], 'X' => ['D1.2']],
-            ['nets' => ['D1' => ['clamps' => 'K1']]],
-            [['board.net-no-clamp', ['D1', 'K1']]],
-        ];
-        yield 'a part that no net names' => [
-            ['+12V' => ['C1.1', 'D1.1', 'K1.1'], 'GND' => ['C1.2'], 'COIL' => ['D1.2', 'K1.2']],
-            [],
-            [['board.net-missing', ['U1']]],
-        ];
-    }
-
-    /**
-     * @param array<string, list<string>> $nets
-     * @param array<string, mixed> $said
-     * @param list<array{string, list<string>}> $expected
-     */
-    #[DataProvider('contradictions')]
-    public function test_where_nets_and_list_disagree_a_matter_says_so(array $nets, array $said, array $expected): void
-    {
-        $kit = self::kit(
-            [
-                'C1,100u,electrolytic 6.3x11,electrolytic capacitor',
-                'D1,1N4007,DO-41,diode',
-                'K1,12 V,,relay',
-                'U1,NE555,DIP-8,timer',
-            ],
-            $nets,
-            $said,
-            ['C1,10,10,0,top', 'D1,30,10,0,top', 'K1,20,40,0,top', 'U1,60,30,0,top'],
-        );
-
-        self::assertSame(
-            $expected,
-            array_map(
-                static fn(Matter $each): array => [$each->code, $each->designators],
-                (new NetMatters())->matters(new Subject($kit, KitMaker::order($kit))),
-            ),
-        );
-    }
-
     /**
      * @param list<string> $bom
      * @param array<string, list<string>> $nets net to pins
@@ -312,38 +256,6 @@ final class NetCircuitTest extends TestCase
         self::assertNull($place($two), 'of two nobody says which');
         $said = '{"groups": {"sockets": [["SK1", "U1"]]}}';
         self::assertEqualsWithDelta(13.81, $place($two, $said), 0.005, 'as the maker says');
-    }
-
-    public function test_a_polarised_part_whose_pins_lie_the_other_way_round_is_told_unless_most_do(): void
-    {
-        $spots = static fn(string $d1): string => "P  UNITS CUST 1\n" .
-            self::records(
-                "{$d1}|R1 1 A00X+005000Y+010000|R1 2 A00X+015160Y+010000|R2 1 A00X+005000Y+030000|R2 2 A00X+015160Y+030000",
-            );
-        $codes = static function (string $nets, string $first = 'R1,10.08,10,0,top'): array {
-            $kit = (new KitReader())->read(
-                KitMaker::files(
-                    ['R1,1k,Axial 1/4W,resistor', 'R2,1k,Axial 1/4W,resistor', 'D1,1N4007,DO-41,diode'],
-                    [$first, 'R2,10.08,30,0,top', 'D1,30,10,0,top'],
-                ) + ['nets.ipc' => $nets],
-            );
-
-            return array_map(
-                static fn(Matter $each): array => [$each->code, $each->designators],
-                (new NetMatters())->matters(new Subject($kit, KitMaker::order($kit))),
-            );
-        };
-
-        self::assertSame([], $codes($spots('D1 1 A00X+024920Y+010000|D1 2 A00X+035080Y+010000')));
-        self::assertSame(
-            [['board.net-turned', ['D1']]],
-            $codes($spots('D1 2 A00X+024920Y+010000|D1 1 A00X+035080Y+010000')),
-        );
-        self::assertSame(
-            [],
-            $codes($spots('D1 2 A00X+024920Y+010000|D1 1 A00X+035080Y+010000'), 'R1,10.08,10,180,top'),
-            'as many turned as not',
-        );
     }
 
     /** Records of a test file: part, pin and place, parted by bars. */

@@ -1,0 +1,47 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Chiralex\Tests\Review;
+
+use Chiralex\Review\PhotoMatters;
+use Chiralex\Tests\KitMaker;
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\TestCase;
+
+/** Photographs that show another board, or stand at no step. */
+final class PhotoMattersTest extends TestCase
+{
+    /** @return iterable<string, array{list<string>, array{float, float}, array<string, array<string, mixed>>}> parts of its step, outline it was squared for, what is told */
+    public static function photos(): iterable
+    {
+        yield 'the board as it was' => [['R1'], [80.0, 60.0], []];
+        yield 'as good as it was' => [['R1'], [80.5, 59.5], []];
+        $was = static fn(string $size): array => ['manual.photo-outline' => ['was' => $size, 'is' => '80 × 60']];
+        yield 'a little wider' => [['R1'], [80.54, 60.0], $was('80.5 × 60')];
+        yield 'a little lower' => [['R1'], [80.0, 59.46], $was('80 × 59.5')];
+        yield 'at a step of two' => [['R1', 'R9'], [80.0, 60.0], []];
+        yield 'at no step' => [['R9'], [80.0, 60.0], ['manual.photo-nowhere' => ['parts' => ['R9']]]];
+        yield 'at no step, of another board' => [['R9'], [10.0, 10.0], ['manual.photo-nowhere' => ['parts' => ['R9']]]];
+    }
+
+    /**
+     * @param list<string> $at
+     * @param array{float, float} $outline
+     * @param array<string, array<string, mixed>> $told
+     */
+    #[DataProvider('photos')]
+    public function test_a_photograph_is_asked_about_when_board_or_step_changed(array $at, array $outline, array $told): void
+    {
+        $kit = KitMaker::kit(['R1,1k,Axial 1/4W,', 'R2,1k,Axial 1/4W,'], [], [
+            'photos' => [['file' => 'photo-1.jpg', 'at' => $at, 'board' => 'main', 'side' => 'top', 'outline' => $outline]],
+        ]);
+        foreach (['manual.photo-outline', 'manual.photo-nowhere'] as $code) {
+            $found = Told::by(new PhotoMatters(), $kit, $code);
+            self::assertCount(isset($told[$code]) ? 1 : 0, $found, $code);
+            foreach ($told[$code] ?? [] as $arg => $value) {
+                self::assertSame($value, $found[0][$arg] ?? null, $arg);
+            }
+        }
+    }
+}
