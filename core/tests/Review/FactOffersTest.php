@@ -70,6 +70,19 @@ final class FactOffersTest extends TestCase
                 ],
             ],
         ];
+        yield 'holes to a hundredth' => [
+            'drilling',
+            $panel,
+            ['RV1,50.1264,40.0049,0,top'],
+            ['groups' => ['panels' => [['by' => 'PANEL', 'parts' => ['RV1']]]]],
+            [
+                [
+                    'by' => 'PANEL',
+                    'size' => [80.0, 60.0],
+                    'holes' => [['for' => 'RV1', 'at' => [10.13, 10.0], 'diameter' => 7.0]],
+                ],
+            ],
+        ];
         yield 'no holes without a panel' => ['drilling', $panel, ['RV1,50,40,0,top'], [], null];
         $boards = [
             'boards' => [

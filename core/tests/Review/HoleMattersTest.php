@@ -44,7 +44,7 @@ final class HoleMattersTest extends TestCase
             KitMaker::files([$what], ["{$name},20,20,0,top"], ['lines' => [$name => ['body' => [10, 8]]]]) + [
                 'outline.gko' =>
                     "%FSLAX46Y46*%\n%MOMM*%\nG36*\nX0Y0D02*\nX80000000D01*\nY60000000D01*\nX0D01*\nY0D01*\nG37*\nM02*\n",
-                $file => sprintf("M48\nMETRIC\nT1C%s\n%%\nT1\nX%.2fY%.2f\nM30\n", $diameter, $x, $y),
+                $file => sprintf("M48\nMETRIC\nT1C%s\n%%\nT1\nX%.4fY%.4f\nM30\n", $diameter, $x, $y),
             ],
         );
         $matters = (new HoleMatters())->matters(new Subject($kit, KitMaker::order($kit)));
@@ -56,5 +56,40 @@ final class HoleMattersTest extends TestCase
                 $matters,
             ),
         );
+    }
+
+    public function test_a_hole_is_told_to_a_hundredth_of_a_millimetre(): void
+    {
+        $kit = (new KitReader())->read(
+            KitMaker::files(['K1,5 V,,relay'], ['K1,20,20,0,top'], ['lines' => ['K1' => ['body' => [10, 8]]]]) + [
+                'outline.gko' =>
+                    "%FSLAX46Y46*%\n%MOMM*%\nG36*\nX0Y0D02*\nX80000000D01*\nY60000000D01*\nX0D01*\nY0D01*\nG37*\nM02*\n",
+                'npth.drl' => "M48\nMETRIC\nT1C3.2563\n%\nT1\nX24.0063Y20.0037\nM30\n",
+            ],
+        );
+
+        self::assertEquals(
+            [['designator' => 'K1', 'mm' => 1.6, 'diameter' => 3.26, 'x' => 24.01, 'y' => 20.0]],
+            Told::by(new HoleMatters(), $kit, 'board.hole-covered'),
+        );
+    }
+
+    public function test_a_round_body_covers_as_far_as_it_is_round(): void
+    {
+        // A can of 8 mm about 20, 20: beside its square corner it covers nothing.
+        $matters = static fn(string $at): array => Told::by(
+            new HoleMatters(),
+            (new KitReader())->read(
+                KitMaker::files(['C1,100u,8x11,electrolytic'], ['C1,20,20,0,top']) + [
+                    'outline.gko' =>
+                        "%FSLAX46Y46*%\n%MOMM*%\nG36*\nX0Y0D02*\nX80000000D01*\nY60000000D01*\nX0D01*\nY0D01*\nG37*\nM02*\n",
+                    'npth.drl' => "M48\nMETRIC\nT1C3.2\n%\nT1\n{$at}\nM30\n",
+                ],
+            ),
+            'board.hole-covered',
+        );
+
+        self::assertSame([], $matters('X24.2Y24.2'));
+        self::assertSame([0.6], array_column($matters('X25.0Y20.0'), 'mm'));
     }
 }
