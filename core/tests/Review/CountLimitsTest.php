@@ -143,6 +143,10 @@ final class CountLimitsTest extends TestCase
             self::assertSame($each === $code ? [round($tilt, 1)] : [], array_column($told, 'tilt'), $each);
             self::assertSame($each === $code ? [7] : [], array_column($told, 'step'), $each);
             if ($each === 'order.prop' && $told !== []) {
+                // Whatever the figure, a tenth of a millimetre is the last that is told.
+                foreach (['height', 'x', 'y'] as $figure) {
+                    self::assertSame(round((float) $told[0][$figure], 1), $told[0][$figure]);
+                }
                 self::assertSame(
                     [16.0, 'left', 0.0, 30.5],
                     [$told[0]['height'], $told[0]['edge'], $told[0]['x'], $told[0]['y']],

@@ -21,6 +21,7 @@ final class FirstKitTest extends TestCase
             ['kit.first-over' => 2, 'kit.first-missing' => 1],
             self::told(['firstKit' => ['done' => true, 'off' => ['R1' => 2, '~3' => -1]]]),
         );
+        self::assertSame(['kit.first-over' => 1], self::told(['firstKit' => ['done' => true, 'off' => ['R1' => 1]]]));
         self::assertSame([], self::told(['firstKit' => ['done' => true, 'off' => ['R1' => 0]]]));
     }
 
@@ -40,10 +41,7 @@ final class FirstKitTest extends TestCase
         self::assertSame(['R1' => -1], (new KitReader())->read($with->files)->logs->first->off);
         $without = EditKind::FirstKit->read('R1', '', null)->on($with)->folder;
 
-        self::assertSame(
-            json_decode($folder->files['kit.json'], true),
-            json_decode($without->files['kit.json'], true),
-        );
+        self::assertSame(json_decode($folder->files['kit.json'], true), json_decode($without->files['kit.json'], true));
     }
 
     /**

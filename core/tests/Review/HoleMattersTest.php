@@ -20,6 +20,7 @@ final class HoleMattersTest extends TestCase
         // The body is 10 x 8 mm around 20, 20: its right edge is at x = 25.
         yield 'the middle of the hole under the body' => ['K1,5 V,,relay', '3.2 at 24,20', 'npth.drl', 1.6];
         yield 'a part of the hole' => ['K1,5 V,,relay', '3.2 at 26,20', 'npth.drl', 0.6];
+        yield 'a part of it, above' => ['K1,5 V,,relay', '3.2 at 20,25', 'npth.drl', 0.6];
         yield 'within the play' => ['K1,5 V,,relay', '3.2 at 26.4,20', 'npth.drl', null];
         yield 'just over the play' => ['K1,5 V,,relay', '3.2 at 26.39,20', 'npth.drl', 0.2];
         yield 'beside a corner' => ['K1,5 V,,relay', '3.2 at 26.2,25.2', 'npth.drl', null];

@@ -103,6 +103,31 @@ final class NetMattersTest extends TestCase
         );
     }
 
+    /** @return iterable<string, array{bool, float, bool}> whether a resistor lies as the net list has it, how far its pins lie off, whether the diode is told */
+    public static function neighbours(): iterable
+    {
+        yield 'one the same, one turned: nobody knows' => [false, 0.0, false];
+        yield 'two the same, one turned' => [true, 0.0, true];
+        yield 'pins within the spot' => [true, 0.5, true];
+        yield 'pins beside it' => [true, 0.63, false];
+    }
+
+    #[DataProvider('neighbours')]
+    public function test_a_turned_part_is_told_where_more_lie_as_they_should(bool $second, float $off, bool $told): void
+    {
+        $at = static fn(float $x): string => sprintf('A00X+%06dY+010000', (int) round(1000 * $x));
+        $records = ["R1 1 {$at(5.0)}", "R1 2 {$at(15.16)}", "D1 2 {$at(24.92 + $off)}", "D1 1 {$at(35.08 + $off)}"];
+        $second && array_push($records, 'R2 1 A00X+005000Y+030000', 'R2 2 A00X+015160Y+030000');
+        $kit = (new KitReader())->read(
+            KitMaker::files(
+                ['R1,1k,Axial 1/4W,resistor', 'R2,1k,Axial 1/4W,resistor', 'D1,1N4007,DO-41,diode'],
+                ['R1,10.08,10,0,top', 'R2,10.08,30,0,top', 'D1,30,10,0,top'],
+            ) + ['nets.ipc' => "P  UNITS CUST 1\n" . self::records(implode('|', $records))],
+        );
+
+        self::assertCount($told ? 1 : 0, Told::by(new NetMatters(), $kit, 'board.net-turned'));
+    }
+
     /** @return iterable<string, array{array<string, list<string>>, list<string>, list<string>}> nets, rows more, who is told as in no net */
     public static function unnamed(): iterable
     {
@@ -115,11 +140,7 @@ final class NetMattersTest extends TestCase
             ['XU1,8,DIP-8,IC socket', 'U1,NE555,DIP-8,timer'],
             [],
         ];
-        yield 'the socket of an IC that is not' => [
-            $nets,
-            ['XU1,8,DIP-8,IC socket', 'U1,NE555,DIP-8,timer'],
-            ['XU1'],
-        ];
+        yield 'the socket of an IC that is not' => [$nets, ['XU1,8,DIP-8,IC socket', 'U1,NE555,DIP-8,timer'], ['XU1']];
     }
 
     /**
@@ -137,7 +158,10 @@ final class NetMattersTest extends TestCase
         }
         $kit = self::kit(['C1,100u,electrolytic 6.3x11,electrolytic capacitor', ...$rows], $nets, [], $places);
 
-        self::assertSame($told === [] ? [] : [$told], array_column(Told::by(new NetMatters(), $kit, 'board.net-missing'), 'designators'));
+        self::assertSame(
+            $told === [] ? [] : [$told],
+            array_column(Told::by(new NetMatters(), $kit, 'board.net-missing'), 'designators'),
+        );
     }
 
     public function test_another_board_without_any_net_is_left_alone(): void
@@ -172,15 +196,12 @@ final class NetMattersTest extends TestCase
 
         self::assertEquals(
             [['designator' => 'U1', 'pins' => ['12', '9'], 'count' => 8, 'outline' => 'DIP-8']],
-            array_map(
-                static function (array $args): array {
-                    $pins = (array) $args['pins'];
-                    sort($pins, SORT_STRING);
+            array_map(static function (array $args): array {
+                $pins = (array) $args['pins'];
+                sort($pins, SORT_STRING);
 
-                    return ['pins' => $pins] + $args;
-                },
-                Told::by(new NetMatters(), $kit, 'board.net-pin'),
-            ),
+                return ['pins' => $pins] + $args;
+            }, Told::by(new NetMatters(), $kit, 'board.net-pin')),
         );
     }
 
@@ -208,7 +229,9 @@ final class NetMattersTest extends TestCase
     {
         $pins = [$plus => ['C1.1'], $minus => ['C1.2']];
         $nets = $plus === $minus ? [$plus => ['C1.1', 'C1.2']] : $pins;
-        foreach (['electrolytic 6.3x11,electrolytic capacitor' => $told, 'disc 5mm,ceramic' => false] as $row => $expected) {
+        foreach (
+            ['electrolytic 6.3x11,electrolytic capacitor' => $told, 'disc 5mm,ceramic' => false] as $row => $expected
+        ) {
             $kit = self::kit(["C1,100n,{$row}"], $nets, [], ['C1,10,10,0,top']);
             self::assertCount($expected ? 1 : 0, Told::by(new NetMatters(), $kit, 'board.net-reversed'), $row);
         }

@@ -16,7 +16,11 @@ final class OldTextMattersTest extends TestCase
 {
     public function test_names_that_the_list_has_not_are_told_with_their_paragraph(): void
     {
-        $told = Told::by(new OldTextMatters(), self::kit(['Fit R1 and R2.', 'R7 and Q3 are not used.']), 'manual.old-stranger');
+        $told = Told::by(
+            new OldTextMatters(),
+            self::kit(['Fit R1 and R2.', 'R7 and Q3 are not used.']),
+            'manual.old-stranger',
+        );
 
         self::assertSame([['paragraph' => 2, 'file' => 'old.md', 'designators' => ['R7', 'Q3']]], $told);
     }
@@ -26,9 +30,15 @@ final class OldTextMattersTest extends TestCase
         $kit = self::kit(['Fit C1.', 'Fit R1.', 'Fit R2.', 'Fit C1 flush.']);
         $told = Told::by(new OldTextMatters(), $kit, 'manual.old-order');
 
-        self::assertSame([[2, ['C1'], ['R1']]], array_map(static fn(array $args): array => [$args['paragraph'], $args['one'], $args['two']], $told));
+        self::assertSame(
+            [[2, ['C1'], ['R1']]],
+            array_map(static fn(array $args): array => [$args['paragraph'], $args['one'], $args['two']], $told),
+        );
         self::assertGreaterThan($told[0]['after'], $told[0]['before']);
-        self::assertSame([], Told::by(new OldTextMatters(), self::kit(['Fit R1.', 'Fit R1 and R2.', 'Fit C1.']), 'manual.old-order'));
+        self::assertSame(
+            [],
+            Told::by(new OldTextMatters(), self::kit(['Fit R1.', 'Fit R1 and R2.', 'Fit C1.']), 'manual.old-order'),
+        );
     }
 
     public function test_what_is_done_and_what_is_measured_is_no_turn(): void

@@ -30,8 +30,11 @@ final class OriginsTest extends TestCase
      * @param ?array{float, float} $move
      */
     #[DataProvider('boards')]
-    public function test_places_off_their_board_are_brought_into_its_middle(array $places, bool $given, ?array $move): void
-    {
+    public function test_places_off_their_board_are_brought_into_its_middle(
+        array $places,
+        bool $given,
+        ?array $move,
+    ): void {
         $bom = $rows = [];
         foreach ($places as $index => [$x, $y]) {
             $bom[] = 'R' . ($index + 1) . ',1k,Axial 1/4W,';

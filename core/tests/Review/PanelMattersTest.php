@@ -13,19 +13,20 @@ use PHPUnit\Framework\TestCase;
 /** Holes of lids and panels against the places of the parts behind them; common practice, no source. */
 final class PanelMattersTest extends TestCase
 {
-    /** @return iterable<string, array{list<array{string, int, int}>, list<array{string, float}>}> holes, and what is off by how much */
+    /** @return iterable<string, array{list<array{string, float|int, int}>, list<array{string, float}>}> holes, and what is off by how much */
     public static function holes(): iterable
     {
         yield 'as on the board' => [[['LED1', -15, 0], ['LED2', 15, 0]], []];
         yield 'the board turned half round' => [[['LED1', 15, 0], ['LED2', -15, 0]], []];
         yield 'a millimetre off' => [[['LED1', -15, 0], ['LED2', 16, 0]], []];
+        yield 'a little more than a millimetre off' => [[['LED1', -15, 0], ['LED2', 16.05, 0]], [['LED2', 1.1]]];
         yield 'eight millimetres off' => [[['LED1', -15, 0], ['LED2', 23, 0]], [['LED2', 8.0]]];
         yield 'one of three off' => [[['LED1', -15, 0], ['LED2', 15, 0], ['SW1', 15, 30]], [['SW1', 10.0]]];
         yield 'one hole tells nothing' => [[['LED1', 40, 40]], []];
     }
 
     /**
-     * @param list<array{string, int, int}> $holes
+     * @param list<array{string, float|int, int}> $holes
      * @param list<array{string, float}> $off
      */
     #[DataProvider('holes')]
@@ -181,6 +182,10 @@ final class PanelMattersTest extends TestCase
             [['designator' => 'LED3', 'by' => 'BOX1', 'mm' => 2.4, 'from' => 'LED1']],
             Told::by(new PanelMatters(), $kit, 'board.hole-off'),
         );
+        self::assertSame(
+            ['LED3', 'LED1'],
+            (new PanelMatters())->matters(new Subject($kit, KitMaker::order($kit)))[0]->designators,
+        );
     }
 
     public function test_parts_that_are_not_on_the_board_are_not_held_against_holes(): void
@@ -195,7 +200,11 @@ final class PanelMattersTest extends TestCase
                         'by' => 'BOX1',
                         'face' => 'lid',
                         'size' => [80, 60],
-                        'holes' => [['for' => 'LED1', 'at' => [-15, 0]], ['for' => 'LED2', 'at' => [35, 0]], ['for' => 'wires', 'at' => [0, 0]]],
+                        'holes' => [
+                            ['for' => 'LED1', 'at' => [-15, 0]],
+                            ['for' => 'LED2', 'at' => [35, 0]],
+                            ['for' => 'wires', 'at' => [0, 0]],
+                        ],
                     ],
                 ],
             ],

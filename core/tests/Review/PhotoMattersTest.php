@@ -31,11 +31,20 @@ final class PhotoMattersTest extends TestCase
      * @param array<string, array<string, mixed>> $told
      */
     #[DataProvider('photos')]
-    public function test_a_photograph_is_asked_about_when_board_or_step_changed(array $at, array $outline, array $told): void
-    {
-        $kit = KitMaker::kit(['R1,1k,Axial 1/4W,', 'R2,1k,Axial 1/4W,'], [], [
-            'photos' => [['file' => 'photo-1.jpg', 'at' => $at, 'board' => 'main', 'side' => 'top', 'outline' => $outline]],
-        ]);
+    public function test_a_photograph_is_asked_about_when_board_or_step_changed(
+        array $at,
+        array $outline,
+        array $told,
+    ): void {
+        $kit = KitMaker::kit(
+            ['R1,1k,Axial 1/4W,', 'R2,1k,Axial 1/4W,'],
+            [],
+            [
+                'photos' => [
+                    ['file' => 'photo-1.jpg', 'at' => $at, 'board' => 'main', 'side' => 'top', 'outline' => $outline],
+                ],
+            ],
+        );
         foreach (['manual.photo-outline', 'manual.photo-nowhere'] as $code) {
             $found = Told::by(new PhotoMatters(), $kit, $code);
             self::assertCount(isset($told[$code]) ? 1 : 0, $found, $code);
@@ -43,5 +52,25 @@ final class PhotoMattersTest extends TestCase
                 self::assertSame($value, $found[0][$arg] ?? null, $arg);
             }
         }
+    }
+
+    public function test_sizes_are_told_to_a_tenth(): void
+    {
+        $kit = KitMaker::kit(
+            ['R1,1k,Axial 1/4W,'],
+            [],
+            [
+                'board' => ['outline' => [[0, 0], [80.27, 0], [80.27, 60.33], [0, 60.33]]],
+                'photos' => [['file' => 'p.jpg', 'at' => ['R1'], 'side' => 'top', 'outline' => [70.04, 50.06]]],
+            ],
+        );
+
+        self::assertSame(
+            [['70 × 50.1', '80.3 × 60.3']],
+            array_map(
+                static fn(array $args): array => [$args['was'], $args['is']],
+                Told::by(new PhotoMatters(), $kit, 'manual.photo-outline'),
+            ),
+        );
     }
 }

@@ -198,4 +198,24 @@ final class HazardsTest extends TestCase
 
         return array_values(array_map(static fn(Matter $matter): string => $matter->code, $matters));
     }
+
+    public function test_the_volts_of_a_charge_are_told_to_a_tenth(): void
+    {
+        $kit = KitMaker::kit(
+            ['C1,470u 400V,22x40,electrolytic'],
+            [],
+            [
+                'supply' => ['volts' => 325.27, 'amps' => 1],
+                'nets' => ['C1' => ['across' => '325.27 V']],
+            ],
+        );
+        $volts = [];
+        foreach (Hazards::of($kit) as $found) {
+            foreach ($found->shown as $reason) {
+                $volts = $reason->code === 'safety.charge' ? [...$volts, $reason->args['volts']] : $volts;
+            }
+        }
+
+        self::assertSame([325.3], $volts);
+    }
 }
