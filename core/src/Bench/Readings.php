@@ -100,8 +100,8 @@ final readonly class Readings
     {
         $at = static fn(float $share): float => $tape->evaluate([$adjuster => $nominal[$adjuster] * $share] + $nominal);
         $values = [$at(self::END)];
-        for ($i = 1; $i <= self::STOPS; ++$i) {
-            $values[] = $at($i / self::STOPS);
+        foreach (range(1, self::STOPS) as $stop) {
+            $values[] = $at($stop / self::STOPS);
         }
         $low = (int) array_search(min($values), $values, true);
         $high = (int) array_search(max($values), $values, true);
@@ -121,7 +121,7 @@ final readonly class Readings
     }
 
     /**
-     * The least of a function beside a stop of the track, by thirds.
+     * The least of a function beside a stop of the track, by thirds; at an end of the track it comes as near as that end.
      *
      * @param Closure(float): float $of
      */
@@ -129,10 +129,7 @@ final readonly class Readings
     {
         $left = max(self::END, ($stop - 1) / self::STOPS);
         $right = min(1.0, ($stop + 1) / self::STOPS);
-        if ($stop === 0 || $stop === self::STOPS) {
-            return $of($stop === 0 ? self::END : 1.0);
-        }
-        for ($i = 0; $i < self::THIRDS; ++$i) {
+        foreach (range(1, self::THIRDS) as $third) {
             [$a, $b] = [$left + ($right - $left) / 3, $right - ($right - $left) / 3];
             [$left, $right] = $of($a) <= $of($b) ? [$left, $b] : [$a, $right];
         }

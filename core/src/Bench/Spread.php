@@ -30,7 +30,7 @@ enum Spread: string
                 match ($this) {
                     self::Even => 2 * self::unit($random) - 1,
                     self::Bell => self::bell($random),
-                    self::Hollow => ($random->getInt(0, 1) === 0 ? -1 : 1) * (0.5 + self::unit($random) / 2),
+                    self::Hollow => [-1, 1][$random->getInt(0, 1)] * (0.5 + self::unit($random) / 2),
                 };
     }
 
