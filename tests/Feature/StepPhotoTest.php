@@ -81,6 +81,21 @@ final class StepPhotoTest extends FeatureCase
         self::assertContains('manual.photo-outline', array_column($matters, 'code'));
     }
 
+    public function test_a_kit_takes_twelve(): void
+    {
+        $photo = ['file' => 'photo-1.jpg', 'at' => ['R1'], 'board' => 'main', 'side' => 'top', 'outline' => [60, 40]];
+        $kit = json_decode(self::FILES['kit.json'], true);
+        $with = fn(int $count): Revision => $this->kit([
+            'kit.json' => (string) json_encode(['photos' => array_fill(0, $count, $photo)] + (array) $kit),
+        ] + self::FILES);
+        $maker = $this->person();
+
+        $this->place($maker, $with(11), self::CORNERS)->assertOk();
+        $this->place($maker, $with(12), self::CORNERS)
+            ->assertStatus(422)
+            ->assertJsonPath('message', 'This kit has 12 photographs already; take one out before another comes in.');
+    }
+
     public function test_only_makers_place_them_and_what_is_no_picture_is_refused(): void
     {
         $revision = $this->kit(self::FILES);

@@ -19,6 +19,9 @@ use ChiralexAdapters\SquaredPhoto;
 /** Puts a photograph of the board at a step: cleaned of what the camera wrote into it, squared by its four corners, kept with the kit. */
 final readonly class PlacePhoto
 {
+    /** They travel with the builder's page, which has to open with a poor connection. */
+    private const MOST = 12;
+
     public function __construct(private KitFolder $folder, private EditRevision $edit, private Photo $photo) {}
 
     /**
@@ -60,6 +63,9 @@ final readonly class PlacePhoto
         $name = 'photo-' . substr(hash('sha256', $squared), 0, 12) . '.jpg';
         $said = $this->folder->of($revision)->fact('photos');
         $photos = is_array($said) ? array_values($said) : [];
+        if (count($photos) >= self::MOST) {
+            throw UnclearPhoto::tooMany(self::MOST);
+        }
         $photos[] = [
             'file' => $name,
             'at' => $at,

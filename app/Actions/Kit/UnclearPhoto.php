@@ -31,6 +31,11 @@ final class UnclearPhoto extends Refusal
         return $refused;
     }
 
+    public static function tooMany(int $most): self
+    {
+        return new self("This kit has {$most} photographs already; take one out before another comes in.");
+    }
+
     public static function noBoard(string $board): self
     {
         return new self("There is no board {$board} with an outline; draw its outline in Board first.");
