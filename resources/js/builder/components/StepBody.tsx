@@ -1,3 +1,4 @@
+import { Served } from '@/shared/drawing';
 import type { BuilderPage, ManualStep } from '@/shared/api';
 import { BoardCrop } from '@/shared/board/BoardCrop';
 import { fittedBefore } from '@/shared/board/fitted';
@@ -94,8 +95,7 @@ export function StepBody({ token, page, at }: Props) {
         <p key={text}>{text}</p>
       ))}
       {(step.photos ?? []).map((photo) => (
-        // Our own drawing, with the photograph that the maker squared within.
-        <div key={photo.file} className={styles['photo']} dangerouslySetInnerHTML={{ __html: photo.picture }} />
+        <Served key={photo.file} svg={photo.picture} />
       ))}
       {step.tests.map((test) => (
         <StepTest key={test.name} token={token} test={test} />

@@ -1,3 +1,4 @@
+import { Served } from '@/shared/drawing';
 import { useState } from 'react';
 import type { ManualStep } from '@/shared/api';
 import { howTested } from '@/shared/format/howTested';
@@ -21,10 +22,7 @@ export function StepTest({ token, test }: { token: string; test: ManualStep['tes
         {how.charAt(0).toUpperCase() + how.slice(1)}. <b>{say(t.expect, { expect: test.expect })}</b>
         {test.adjusts ? ` ${say(t.turnUntil, { adjuster: test.adjusts })}` : ''}
       </p>
-      {typeof test.trace === 'string' && (
-        // Our own drawing, made by the server of numbers and escaped words.
-        <div className={styles['trace']} dangerouslySetInnerHTML={{ __html: test.trace }} />
-      )}
+      {typeof test.trace === 'string' && <Served svg={test.trace} />}
       {test.range && (
         <p className={styles['reading']}>
           <label htmlFor={id}>{t.shows}</label>

@@ -1,2 +1,3 @@
 export { Drawing } from './Drawing';
+export { Served } from './Served';
 export { PointPad, type Spot } from './PointPad';

@@ -1,3 +1,4 @@
+import { Served } from '@/shared/drawing';
 import { useDeferredValue } from 'react';
 import { useReadingTrial, type Bench, type BenchTest, type Change } from '@/shared/api';
 import { useKit } from '@/shared/kit';
@@ -124,10 +125,7 @@ export function TestForm({ test, bench, onSaved, onLeave }: Props) {
         </div>
         <p className={ink['quiet']}>How often it repeats is what the test expects, in hertz: astable(R1, R2, C1).</p>
       </details>
-      {typeof test?.trace === 'string' && (
-        // Our own drawing, made by the server of numbers and escaped words.
-        <div className={styles['trace']} dangerouslySetInnerHTML={{ __html: test.trace }} />
-      )}
+      {typeof test?.trace === 'string' && <Served svg={test.trace} />}
       {text('otherwise', 'outside the range, do this', 'check D1 for direction')}
       {kit.mayEdit && (
         <p className={styles['acts']}>

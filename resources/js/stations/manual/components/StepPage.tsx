@@ -1,3 +1,4 @@
+import { Served } from '@/shared/drawing';
 import { useFacts, type FaqEntry, type ManualStep } from '@/shared/api';
 import { howTested } from '@/shared/format/howTested';
 import { useKeptTexts } from '@/shared/keep';
@@ -120,8 +121,7 @@ export function StepPage({ step, faq, current, onPick }: Props) {
           ))}
           {(step.photos ?? []).map((photo) => (
             <div key={photo.file} className={styles['photo']}>
-              {/* Our own drawing, with the photograph that we squared within. */}
-              <div dangerouslySetInnerHTML={{ __html: photo.picture }} />
+              <Served svg={photo.picture} />
               {kit.mayEdit && (
                 <Button look="link" disabled={kit.saving} onClick={() => void takeOut(photo.file)}>
                   take the photograph out
