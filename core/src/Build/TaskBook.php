@@ -137,10 +137,7 @@ final readonly class TaskBook
     /** An insulator or a label whose row names a part, `for U1`, goes in with that part. */
     private static function goesWith(KitPart $part, Kit $kit): bool
     {
-        $cells = $part->line->cells;
-        preg_match_all('~\b\p{L}{1,4}\d+\b~u', "{$cells->value} {$cells->description} {$cells->note}", $found);
-
         return $part->kind() === Kind::Label &&
-            array_filter($found[0], static fn(string $name): bool => $kit->part($name) !== null) !== [];
+            array_filter($part->namesInRow(), static fn(string $name): bool => $kit->part($name) !== null) !== [];
     }
 }

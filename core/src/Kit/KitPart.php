@@ -99,6 +99,15 @@ final readonly class KitPart
         return null;
     }
 
+    /** @return list<string> the designators that its row names, `for U1`; whether the kit has them is another question */
+    public function namesInRow(): array
+    {
+        $cells = $this->line->cells;
+        preg_match_all('~\b\p{L}{1,4}\d+[A-Za-z]?\b~u', "{$cells->value} {$cells->description} {$cells->note}", $found);
+
+        return array_values(array_unique(array_diff($found[0], [$this->designator])));
+    }
+
     /** True when the builder solders it to a board. */
     public function isSoldered(): bool
     {

@@ -97,11 +97,8 @@ final readonly class FactOffers
     {
         $groups = [];
         foreach ($this->kit->parts as $name => $part) {
-            $cells = $part->line->cells;
-            $words = "{$cells->value} {$cells->description} {$cells->note}";
-            preg_match_all('~\b\p{L}{1,4}\d+\b~u', $part->kind() === Kind::HeatSink ? $words : '', $named);
-            foreach ($named[0] as $other) {
-                if ($other !== (string) $name && $this->kit->part($other) !== null) {
+            foreach ($part->kind() === Kind::HeatSink ? $part->namesInRow() : [] as $other) {
+                if ($this->kit->part($other) !== null) {
                     $groups[] = [$other, (string) $name];
                 }
             }

@@ -275,7 +275,7 @@ return [
     'manual.photo-nowhere' =>
         'The photograph at {parts} stands at no step any more: none of its parts is fitted. Take it out, or place it at another step.',
     'manual.photo-outline' =>
-        'The photograph at {parts} was squared for a board of {was} mm; this one is {is} mm. Is it still this board? Tap its corners anew, or take it out.',
+        'The photograph at {parts} was squared for a board of {was} mm; this one is {is} mm. Take it out at its step; if it is still this board, add it anew.',
     'rule.typed' => 'you said so',
     'rule.board' => 'so the parts stand on the board',
     'rule.derived' => 'derived from your facts',

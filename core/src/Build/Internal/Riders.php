@@ -81,11 +81,9 @@ final readonly class Riders
     /** @return list<int> the steps of the parts its row names, `for U1`: where they are bolted, nutted or fitted */
     private function named(KitPart $part): array
     {
-        $cells = $part->line->cells;
-        preg_match_all('~\b\p{L}{1,4}\d+[A-Za-z]?\b~u', "{$cells->value} {$cells->description} {$cells->note}", $found);
         $steps = [];
-        foreach (array_unique($found[0]) as $name) {
-            if ($name === $part->designator || $this->kit->part($name) === null) {
+        foreach ($part->namesInRow() as $name) {
+            if ($this->kit->part($name) === null) {
                 continue;
             }
             $index =

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { doubleOf, faultOf, isEmpty, rowsOf, valueOf } from './model';
+import { doubleOf, faultOf, gateless, isEmpty, offerText, rowsOf, valueOf } from './model';
 import type { FactSpec } from './spec';
 import { SUBJECTS } from './specs';
 
@@ -127,6 +127,15 @@ describe('facts of a kit as rows of a form', () => {
       ]),
     ).toBe('C1 stands in supply and in lamps: take it out of one.');
     expect(doubleOf([{ '': 'supply', '*': 'D1 C1' }])).toBeNull();
+  });
+
+  it('what is lent to a gate that there is not is told, and a gate is no offer for what is lent', () => {
+    const lent = spec('Lent to a gate');
+    expect(gateless(lent, [{ gate: 'rail', part: 'C1' }, { gate: '' }], ['rail'])).toBeNull();
+    expect(gateless(lent, [{ gate: 'bell', part: 'C1' }], ['rail'])).toContain('There is no gate bell');
+    expect(gateless(spec('gates'), [{ name: 'bell' }], [])).toBeNull();
+    expect(offerText(lent, [{ name: 'supply', needs: ['J1'] }])).toBe('');
+    expect(offerText(spec('gates'), [{ name: 'supply', needs: ['J1'] }])).toBe('supply · J1');
   });
 
   it('a gate whose last lent part is taken out stays', () => {

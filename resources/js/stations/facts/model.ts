@@ -107,6 +107,12 @@ export function doubleOf(rows: readonly Row[]): string | null {
   return null;
 }
 
+/** What is lent to a gate that there is not would be lost: the gate is named, null where each has its gate. */
+export function gateless(spec: Spec, rows: readonly Row[], gates: readonly string[]): string | null {
+  const lost = rows.find((row) => spec.shape === 'lent' && !isEmpty(row) && !gates.includes(row['gate'] ?? ''));
+  return lost === undefined ? null : `There is no gate ${lost['gate'] ?? ''}: add it under Gates and save it first.`;
+}
+
 function kept(cell: Cell, text: string): unknown {
   const numbers = words(text.replaceAll(/\bto\b/gu, ' ')).map(Number);
   if (cell.kind === 'number') return numbers[0];

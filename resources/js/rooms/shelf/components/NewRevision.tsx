@@ -1,11 +1,6 @@
-import Button from '@mui/material/Button';
-import Dialog from '@mui/material/Dialog';
-import DialogActions from '@mui/material/DialogActions';
-import DialogContent from '@mui/material/DialogContent';
-import DialogTitle from '@mui/material/DialogTitle';
 import { useNavigate } from 'react-router';
 import type { ShelfRow, useKitDeed } from '@/shared/api';
-import { Refusal } from '@/shared/ui';
+import { Button, Dialog, Refusal } from '@/shared/ui';
 import ink from '@/shared/style/ink.module.css';
 import styles from './shelf.module.css';
 
@@ -38,36 +33,33 @@ export function NewRevision({ kit, deed, open, onLeave }: Props) {
     );
   };
   return (
-    <Dialog open={open} onClose={onLeave} aria-labelledby="new-revision-title">
-      <DialogTitle id="new-revision-title">What changes in {kit.name}?</DialogTitle>
-      <DialogContent>
-        <p className={ink['quiet']}>
-          The new revision begins as a copy of {kit.revision}. What differs in the end is told in Parts, and a slip is
-          printed for kits that are packed already.
-        </p>
-        <ul className={styles['changes']}>
-          {CHANGES.map((change) => (
-            <li key={change.to}>
-              <Button
-                variant="outlined"
-                color="inherit"
-                fullWidth
-                disabled={deed.isPending}
-                onClick={() => {
-                  begin(change.to);
-                }}
-              >
-                <b>{change.what}</b>
-                <span className={ink['quiet']}>{change.how}</span>
-              </Button>
-            </li>
-          ))}
-        </ul>
-        {deed.error && <Refusal>{deed.error.message}</Refusal>}
-      </DialogContent>
-      <DialogActions>
-        <Button onClick={onLeave}>Leave</Button>
-      </DialogActions>
+    <Dialog
+      open={open}
+      title={`What changes in ${kit.name}?`}
+      onLeave={onLeave}
+      actions={<Button onClick={onLeave}>Leave</Button>}
+    >
+      <p className={ink['quiet']}>
+        The new revision begins as a copy of {kit.revision}. What differs in the end is told in Parts, and a slip is
+        printed for kits that are packed already.
+      </p>
+      <ul className={styles['changes']}>
+        {CHANGES.map((change) => (
+          <li key={change.to}>
+            <Button
+              fullWidth
+              disabled={deed.isPending}
+              onClick={() => {
+                begin(change.to);
+              }}
+            >
+              <b>{change.what}</b>
+              <span className={ink['quiet']}>{change.how}</span>
+            </Button>
+          </li>
+        ))}
+      </ul>
+      {deed.error && <Refusal>{deed.error.message}</Refusal>}
     </Dialog>
   );
 }

@@ -6,7 +6,7 @@ import { useKit, type Saved } from '@/shared/kit';
 import { Button } from '@/shared/ui';
 import { clsx } from 'clsx';
 import ink from '@/shared/style/ink.module.css';
-import { doubleOf, faultOf, isEmpty, offerText, rowsOf, valueOf, type Row } from '../model';
+import { doubleOf, faultOf, gateless, isEmpty, offerText, rowsOf, valueOf, type Row } from '../model';
 import type { Spec } from '../spec';
 import { FactCell } from './FactCell';
 import { HolesPad } from './HolesPad';
@@ -43,6 +43,7 @@ export function FactForm({ spec, said, offer, name, names, looked, painted, onLo
   const typed = read(text);
   const rows = typed ?? rowsOf(spec, said);
   const single = spec.shape === 'one' || spec.shape === 'text';
+  const offered = offer ? offerText(spec, offer.value) : '';
   const shown = single ? [rows[0] ?? {}] : [...rows, {}];
   const put = (row: number, cell: string, value: string) => {
     tell('');
@@ -86,9 +87,9 @@ export function FactForm({ spec, said, offer, name, names, looked, painted, onLo
   }, [looked, value, onLit]);
   const save = async () => {
     const wrong = rows.map((row) => (isEmpty(row) ? null : faultOf(spec, row))).find((each) => each !== null);
-    const double = spec.once === true ? doubleOf(rows) : null;
-    if (wrong ?? double) {
-      tell(wrong ?? double ?? '');
+    const fault = wrong ?? (spec.once === true ? doubleOf(rows) : null) ?? gateless(spec, rows, names.gates);
+    if (fault) {
+      tell(fault);
       return;
     }
     const done = onSave(valueOf(spec, rows, said));
@@ -152,11 +153,10 @@ export function FactForm({ spec, said, offer, name, names, looked, painted, onLo
       {spec.shape === 'holes' && looked && (
         <HolesPad rows={shown} at={at?.row ?? 0} disabled={!kit.mayEdit} onPut={put} />
       )}
-      {offer && typed === null && rows.length === 0 && kit.mayEdit && (
+      {offer && offered !== '' && typed === null && rows.length === 0 && kit.mayEdit && (
         <p className={styles['offer']}>
           <span>
-            Offered: <span className={ink['m']}>{offerText(spec, offer.value)}</span>{' '}
-            <span className={ink['quiet']}>{offer.why}</span>
+            Offered: <span className={ink['m']}>{offered}</span> <span className={ink['quiet']}>{offer.why}</span>
           </span>
           <Button
             aria-label={`Take what is offered: ${spec.title}`}
