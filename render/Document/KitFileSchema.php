@@ -68,6 +68,7 @@ final readonly class KitFileSchema
     {
         return match ($type) {
             'string' => ['type' => 'string', 'maxLength' => Limits::CELL],
+            'money' => ['type' => 'string', 'pattern' => '^-?\\d{1,7}(?:\\.\\d{1,2})?$'],
             'boolean' => ['type' => 'boolean'],
             'place' => self::number(-Limits::PLACE_MM, Limits::PLACE_MM, true),
             'size' => self::number(0.0, Limits::PLACE_MM, false),

@@ -256,7 +256,11 @@ final readonly class StepDocument
                     ? (new PhotoSvg($this->kit))->of($photo, $step->fits())
                     : '';
             if ($picture !== '') {
-                $photos[] = ['file' => $photo->file, 'picture' => $picture];
+                $photos[] = [
+                    'file' => $photo->file,
+                    'picture' => $picture,
+                    'of' => $photo->isOfOtherThan($this->kit->head->revision) ? $photo->revision : '',
+                ];
             }
         }
 

@@ -83,6 +83,14 @@ final class WholeWayTest extends BrowserCase
             $this->push('.facts-acts button', 'Save covers');
             $this->gone('.facts-acts');
         }, 'a cover over RV1');
+        $this->task(function (): void {
+            $this->find('[aria-label="panel, Panels 1"]')->sendKeys("BOX2\t");
+            $this->find('[aria-label="stand in it, Panels 1"]')->click();
+            $this->find('.board [data-ref="J1"]')->click();
+            ++$this->presses;
+            $this->push('.facts-acts button', 'Save panels');
+            $this->gone('.facts-acts');
+        }, 'a panel with J1 in it');
         $this->push('.MuiTabs-root button', 'Wires');
         $this->task(function (): void {
             foreach (

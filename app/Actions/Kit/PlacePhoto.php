@@ -72,6 +72,7 @@ final readonly class PlacePhoto
             'board' => $board,
             'side' => $side->value,
             'outline' => [round($width, 2), round($height, 2)],
+            'revision' => $revision->name,
         ];
 
         return ($this->edit)($revision->id, $user, $operationId, $seen, [

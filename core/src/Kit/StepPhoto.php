@@ -14,6 +14,7 @@ final readonly class StepPhoto
      * @param list<string> $at parts of its step
      * @param float $width of the outline it was squared for, millimetres
      * @param string $bytes of the picture, empty where the file is gone
+     * @param string $revision of the kit that it shows; empty where nobody said
      */
     public function __construct(
         public string $file,
@@ -23,5 +24,12 @@ final readonly class StepPhoto
         public float $width,
         public float $height,
         public string $bytes,
+        public string $revision = '',
     ) {}
+
+    /** Whether somebody has to look: it was taken of another revision and nobody said that it still shows the board. */
+    public function isOfOtherThan(string $revision): bool
+    {
+        return $this->revision !== '' && $this->revision !== $revision;
+    }
 }

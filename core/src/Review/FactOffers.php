@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Chiralex\Review;
 
-use Chiralex\Bom\Designators;
 use Chiralex\Kit\DrillFace;
 use Chiralex\Kit\Hole;
 use Chiralex\Kit\Kit;
@@ -12,7 +11,6 @@ use Chiralex\Kit\KitPart;
 use Chiralex\Kit\PowerIn;
 use Chiralex\Manual\DrillPlan;
 use Chiralex\Part\Kind;
-use Chiralex\Part\Role;
 use Chiralex\Reason\Origin;
 use Chiralex\Reason\Reason;
 
@@ -21,7 +19,6 @@ final readonly class FactOffers
 {
     /** A cell of these sizes gives 1.5 V; common practice, no source. */
     private const CELL = 1.5;
-    private const PANELS = [Kind::Panel, Kind::Enclosure];
 
     public function __construct(private Kit $kit) {}
 
@@ -34,7 +31,7 @@ final readonly class FactOffers
                 $this->supply(),
                 $this->sockets(),
                 $this->subassemblies(),
-                $this->panels(),
+                (new PanelOffer($this->kit))->offer(),
                 $this->snapOffs(),
                 $this->gate(),
                 $this->holes(),
@@ -107,32 +104,6 @@ final readonly class FactOffers
         return $groups === []
             ? null
             : new Offer('groups.subassembly', $groups, new Reason('offer.subassembly', [], Origin::PartsList));
-    }
-
-    /** The only panel or case, with the parts of the board that are held by a nut. */
-    private function panels(): ?Offer
-    {
-        $panels = array_keys(
-            array_filter(
-                $this->kit->parts,
-                static fn(KitPart $part): bool => in_array($part->kind(), self::PANELS, true) &&
-                    Designators::isNamed($part->designator),
-            ),
-        );
-        $nutted = array_keys(
-            array_filter(
-                $this->kit->parts,
-                static fn(KitPart $part): bool => $part->row->is(Role::Nutted) && $part->isSoldered(),
-            ),
-        );
-
-        return count($panels) !== 1 || $nutted === []
-            ? null
-            : new Offer(
-                'groups.panels',
-                [['by' => (string) $panels[0], 'parts' => array_map(strval(...), $nutted)]],
-                new Reason('offer.panels', ['panel' => (string) $panels[0]], Origin::TypicalForKind),
-            );
     }
 
     /** A joined board comes off before wires lead from it to another. */

@@ -38,6 +38,12 @@ final readonly class PhotoMatters implements MatterSource
                     ],
                     $photo->at,
                 );
+            } elseif ($photo->isOfOtherThan($subject->kit->head->revision)) {
+                $matters[] = self::matter(
+                    'manual.photo-revision',
+                    $args + ['was' => $photo->revision, 'is' => $subject->kit->head->revision],
+                    $photo->at,
+                );
             }
         }
 

@@ -86,6 +86,7 @@ final class KitTreeTest extends TestCase
     {
         if (!is_array($node)) {
             return match ($node) {
+                'money' => ['4.00', '-1.5'][$random->getInt(0, 1)],
                 'string' => ['R1', 'ö "x"', '', 'a/b'][$random->getInt(0, 3)],
                 'integer' => $random->getInt(1, 9),
                 'boolean' => $random->getInt(0, 1) === 1,

@@ -56,6 +56,28 @@ final class FactOffersTest extends TestCase
             [],
             [['by' => 'PANEL', 'parts' => ['RV1']]],
         ];
+        $walled = ['PANEL,front,,front panel', 'S1,tact,6x6,push button', 'R1,1k,,resistor'];
+        yield 'a button that reaches over the edge stands in the panel' => [
+            'groups.panels',
+            $walled,
+            ['S1,1,30,0,top', 'R1,0,10,0,top'],
+            [],
+            [['by' => 'PANEL', 'parts' => ['S1']]],
+        ];
+        yield 'a button in the middle does not' => [
+            'groups.panels',
+            $walled,
+            ['S1,40,30,0,top', 'R1,0,10,0,top'],
+            [],
+            null,
+        ];
+        yield 'a part that a hole is drilled for stands in its panel, of several too' => [
+            'groups.panels',
+            [...$panel, 'BACK,back,,back panel'],
+            [],
+            ['drilling' => [['by' => 'BACK', 'size' => [80, 60], 'holes' => [['for' => 'RV1', 'at' => [10, 10]]]]]],
+            [['by' => 'BACK', 'parts' => ['RV1']]],
+        ];
         yield 'of two panels none is guessed' => ['groups.panels', [...$panel, 'BACK,back,,back panel'], [], [], null];
         yield 'holes where the parts stand' => [
             'drilling',

@@ -54,6 +54,29 @@ final class PhotoMattersTest extends TestCase
         }
     }
 
+    public function test_one_of_another_revision_is_asked_about_until_somebody_says_that_it_is_this_board(): void
+    {
+        $asked = static fn(array $more): array => array_map(
+            static fn(array $args): array => [$args['was'], $args['is']],
+            Told::by(
+                new PhotoMatters(),
+                KitMaker::kit(
+                    ['R1,1k,Axial 1/4W,'],
+                    [],
+                    [
+                        'revision' => 'B',
+                        'photos' => [['file' => 'p.jpg', 'at' => ['R1'], 'outline' => [80, 60], ...$more]],
+                    ],
+                ),
+                'manual.photo-revision',
+            ),
+        );
+
+        self::assertSame([['A', 'B']], $asked(['revision' => 'A']));
+        self::assertSame([], $asked(['revision' => 'B']));
+        self::assertSame([], $asked([]));
+    }
+
     public function test_sizes_are_told_to_a_tenth(): void
     {
         $kit = KitMaker::kit(

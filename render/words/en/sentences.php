@@ -260,6 +260,10 @@ return [
     'offer.sockets' => 'Each IC with the socket at its place.',
     'offer.subassembly' => 'The rows of the heat sinks name these parts.',
     'offer.panels' => 'These parts are held by a nut, and {panel} is the only panel.',
+    'offer.panels-drilled' => 'Holes are drilled for these parts.',
+    'offer.panels-edge' => 'These parts reach over the edge of their board, and {panel} is the only panel.',
+    'offer.panels-both' =>
+        'These parts are held by a nut or reach over the edge of their board, and {panel} is the only panel.',
     'offer.snap' => 'Boards that hang on others, before the wires that lead from them.',
     'offer.gate' => 'Power comes in at {parts}: it is tried before the ICs go in.',
     'offer.holes' => 'The holes stand where the parts behind them stand.',
@@ -274,6 +278,8 @@ return [
     'trace.volts' => '{volts} a division; the thick line is 0 V',
     'manual.photo-nowhere' =>
         'The photograph at {parts} stands at no step any more: none of its parts is fitted. Take it out, or place it at another step.',
+    'manual.photo-revision' =>
+        'The photograph at {parts} was taken of revision {was}; this is revision {is}. At its step say that it still shows this board, or take it out.',
     'manual.photo-outline' =>
         'The photograph at {parts} was squared for a board of {was} mm; this one is {is} mm. Take it out at its step; if it is still this board, add it anew.',
     'rule.typed' => 'you said so',

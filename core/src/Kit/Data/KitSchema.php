@@ -117,6 +117,7 @@ final readonly class KitSchema
                             'board' => 'string',
                             'side' => ['enum' => ['top', 'bottom']],
                             'outline' => ['list' => 'size'],
+                            'revision' => 'string',
                         ],
                     ],
                 ],
@@ -165,7 +166,7 @@ final readonly class KitSchema
                         ],
                     ],
                 ],
-                'options' => ['map' => ['map' => ['any' => ['string', self::NAMES]]]],
+                'options' => ['map' => ['map' => ['any' => ['string', self::NAMES, ['map' => 'money']]]]],
                 'lines' => ['map' => ['object' => self::line()]],
                 'overrides' => [
                     'object' => [

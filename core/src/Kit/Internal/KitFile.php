@@ -37,6 +37,9 @@ use JsonException;
 /** kit.json, checked and turned into values. */
 final readonly class KitFile
 {
+    /** What an option says beside its values. */
+    private const NO_VALUES = ['default', 'prices'];
+
     private function __construct(private Json $json) {}
 
     /** @throws UnusableKit when it is no JSON, or holds an unknown field or a wrong type */
@@ -144,10 +147,14 @@ final readonly class KitFile
         $declared = $this->json->map('options');
         $all = [];
         foreach ($declared as $name => $option) {
-            $all[$name] = $option->text('default', array_values(array_diff($option->keys(), ['default']))[0] ?? '');
+            $all[$name] = $option->text('default', array_values(array_diff($option->keys(), self::NO_VALUES))[0] ?? '');
         }
         foreach ($chosen as $name => $value) {
-            if (!isset($declared[$name]) || !$declared[$name]->names($value) || $value === 'default') {
+            if (
+                !isset($declared[$name]) ||
+                !$declared[$name]->names($value) ||
+                in_array($value, self::NO_VALUES, true)
+            ) {
                 throw UnusableKit::unknownOption("{$name}={$value}", implode(', ', array_keys($declared)));
             }
             $all[$name] = $value;
@@ -165,12 +172,18 @@ final readonly class KitFile
         $options = [];
         foreach ($this->json->map('options') as $name => $option) {
             $values = [];
-            foreach (array_diff($option->keys(), ['default']) as $value) {
+            foreach (array_diff($option->keys(), self::NO_VALUES) as $value) {
                 $values[$value] = $option->texts($value);
             }
             if ($values !== []) {
                 $first = array_key_first($values);
-                $options[] = new Option($name, $values, $option->text('default', $first), $chosen[$name] ?? $first);
+                $options[] = new Option(
+                    $name,
+                    $values,
+                    $option->text('default', $first),
+                    $chosen[$name] ?? $first,
+                    $option->textMap('prices'),
+                );
             }
         }
 
@@ -289,6 +302,7 @@ final readonly class KitFile
                 $size[0] ?? 0.0,
                 $size[1] ?? 0.0,
                 $files[$photo->text('file')] ?? '',
+                $photo->text('revision'),
             );
         }, $this->json->objects('photos'));
     }

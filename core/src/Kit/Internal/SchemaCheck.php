@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Chiralex\Kit\Internal;
 
 use Chiralex\Kit\Exception\UnusableKit;
+use Chiralex\Kit\Option;
 use Chiralex\Limits;
 
 /** Checks decoded JSON against a schema node; the first fault is thrown with its path. */
@@ -107,6 +108,7 @@ final readonly class SchemaCheck
     {
         $fits = match ($type) {
             'string' => is_string($value),
+            'money' => is_string($value) && preg_match(Option::MONEY, $value) === 1,
             'integer' => is_int($value),
             'number', 'place', 'size', 'length' => is_int($value) || is_float($value),
             default => is_bool($value),
@@ -116,6 +118,7 @@ final readonly class SchemaCheck
                 $path,
                 match ($type) {
                     'string' => 'text in quotes',
+                    'money' => 'an amount of money such as "4.00" or "-1.50"',
                     'integer' => 'a whole number',
                     'number', 'place', 'size', 'length' => 'a number',
                     default => 'true or false',

@@ -1,4 +1,9 @@
-type Option = { name: string; values: readonly string[]; default: string };
+type Option = {
+  name: string;
+  values: readonly string[];
+  default: string;
+  prices?: Readonly<Record<string, string>>;
+};
 
 /** The value chosen of one option. */
 export function valueOf(option: Option, chosen: string): string {
@@ -19,4 +24,25 @@ export function choose(options: readonly Option[], chosen: string, name: string,
 /** `box: drilled, power: jack` */
 export function optionWords(chosen: string): string {
   return chosen.replaceAll('=', ': ').replaceAll(';', ', ');
+}
+
+/** `, +4.00`; nothing where a choice costs no more and no less. */
+export function priceWords(price: string | undefined): string {
+  if (price === undefined || Number(price) === 0) return '';
+  return price.startsWith('-') ? `, \u2212${price.slice(1)}` : `, +${price}`;
+}
+
+/** Minor units that a choice adds to the price of a kit. */
+export function addedPrice(options: readonly Option[], chosen: string): number {
+  return options.reduce(
+    (sum, option) => sum + Math.round(100 * Number(option.prices?.[valueOf(option, chosen)] ?? 0)),
+    0,
+  );
+}
+
+/** A price that was typed for one choice, for another one; as it was where it is no price yet. */
+export function repriced(price: string, options: readonly Option[], was: string, is: string): string {
+  const typed = price.trim().replace(',', '.');
+  const cents = Math.round(100 * Number(typed)) + addedPrice(options, is) - addedPrice(options, was);
+  return typed === '' || !Number.isFinite(cents) || cents < 0 ? price : (cents / 100).toFixed(2);
 }

@@ -1,5 +1,5 @@
 import type { KitOption } from '@/shared/api';
-import { choose, valueOf } from '@/shared/format';
+import { choose, priceWords, valueOf } from '@/shared/format';
 import { Select } from './Select';
 import { clsx } from 'clsx';
 import ui from '@/shared/ui/ui.module.css';
@@ -23,6 +23,7 @@ export function OptionChooser({ options, chosen, onChoose }: Props) {
           {option.values.map((value) => (
             <option key={value} value={value}>
               {option.name}: {value}
+              {priceWords(option.prices?.[value])}
             </option>
           ))}
         </Select>

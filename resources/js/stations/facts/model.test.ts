@@ -51,11 +51,14 @@ describe('facts of a kit as rows of a form', () => {
     ['groups.covers', [{ by: 'LID1', over: ['RV1', 'RV2'] }], [{ by: 'LID1', over: 'RV1 RV2' }]],
     [
       'options',
-      { box: { default: 'plain', plain: ['BOX1'], drilled: ['BOX2'] }, bell: { default: 'none', none: [] } },
+      {
+        box: { default: 'plain', plain: ['BOX1'], drilled: ['BOX2'], prices: { drilled: '4.00' } },
+        bell: { default: 'none', none: [] },
+      },
       [
-        { option: 'box', value: 'plain', parts: 'BOX1', default: 'yes' },
-        { option: 'box', value: 'drilled', parts: 'BOX2', default: '' },
-        { option: 'bell', value: 'none', parts: '', default: 'yes' },
+        { option: 'box', value: 'plain', parts: 'BOX1', price: '', default: 'yes' },
+        { option: 'box', value: 'drilled', parts: 'BOX2', price: '4.00', default: '' },
+        { option: 'bell', value: 'none', parts: '', price: '', default: 'yes' },
       ],
     ],
     [

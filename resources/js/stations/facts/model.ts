@@ -25,11 +25,12 @@ function rowOf(spec: Spec, value: unknown): Row {
 }
 
 function choicesOf(value: Record<string, Record<string, unknown>>): Row[] {
-  return Object.entries(value).flatMap(([option, { default: usual, ...choices }]) =>
+  return Object.entries(value).flatMap(([option, { default: usual, prices, ...choices }]) =>
     Object.entries(choices).map(([name, parts]) => ({
       option,
       value: name,
       parts: shown(parts),
+      price: (prices as Record<string, string> | undefined)?.[name] ?? '',
       default: usual === name ? 'yes' : '',
     })),
   );
@@ -149,6 +150,9 @@ function optionsOf(rows: readonly Row[]): Record<string, Record<string, unknown>
     // Without a word the first choice is the usual one.
     const usual = row['default'] === 'yes' ? value : (before['default'] ?? value);
     options[name] = { ...before, default: usual, [value]: words(row['parts'] ?? '') };
+    const price = (row['price'] ?? '').trim().replace(',', '.').replace(/^\+/, '');
+    if (price === '') continue;
+    options[name]['prices'] = { ...(before['prices'] as object | undefined), [value]: price };
   }
   return options;
 }

@@ -58,6 +58,7 @@ const KIT: readonly FactSpec[] = [
       { name: 'option', label: 'option', kind: 'text', needed: true, hint: 'box' },
       { name: 'value', label: 'choice', kind: 'text', needed: true, hint: 'drilled' },
       { name: 'parts', label: 'brings', kind: 'parts' },
+      { name: 'price', label: 'adds to the price', kind: 'text', hint: '4.00' },
       { name: 'default', label: 'usual', kind: 'yes' },
     ],
   },

@@ -1,5 +1,6 @@
 import { useState } from 'react';
 import { useHeader, type OrderGiven, type ShelfRow } from '@/shared/api';
+import { repriced } from '@/shared/format';
 import { Button, KitChooser, OptionChooser } from '@/shared/ui';
 import { LinesField, TextField, useKeptForm } from '@/shared/ui/form';
 import { clsx } from 'clsx';
@@ -52,7 +53,14 @@ export function NewOrder({ busy, onSave, onLeave }: Props) {
         <div className={ui['field']}>
           <span>with</span>
           <span>
-            <OptionChooser options={header.data.options} chosen={options} onChoose={setOptions} />
+            <OptionChooser
+              options={header.data.options}
+              chosen={options}
+              onChoose={(chosen) => {
+                form.setValue('price', repriced(form.getValues('price'), header.data.options, options, chosen));
+                setOptions(chosen);
+              }}
+            />
           </span>
         </div>
       )}

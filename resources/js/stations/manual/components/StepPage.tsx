@@ -24,10 +24,12 @@ export function StepPage({ step, faq, current, onPick }: Props) {
       { type: 'words', target: `step.${key}.note`, field: '', value: note },
     ]);
   const facts = useFacts(kit.id);
-  const takeOut = (file: string) => {
-    const photos = ((facts.data?.facts.photos ?? []) as { file?: string }[]).filter((each) => each.file !== file);
-    return kit.save([{ type: 'fact', target: 'photos', field: '', value: photos.length === 0 ? null : photos }]);
-  };
+  const photos = (facts.data?.facts.photos ?? []) as { file?: string }[];
+  const keep = (kept: { file?: string }[]) =>
+    kit.save([{ type: 'fact', target: 'photos', field: '', value: kept.length === 0 ? null : kept }]);
+  const takeOut = (file: string) => keep(photos.filter((each) => each.file !== file));
+  const stillTrue = (file: string) =>
+    keep(photos.map((each) => (each.file === file ? { ...each, revision: kit.header.revision } : each)));
   const save = async () => {
     if (draft === null) return;
     const state = await words(
@@ -123,9 +125,19 @@ export function StepPage({ step, faq, current, onPick }: Props) {
             <div key={photo.file} className={styles['photo']}>
               <Served svg={photo.picture} />
               {kit.mayEdit && (
-                <Button look="link" disabled={kit.saving} onClick={() => void takeOut(photo.file)}>
-                  take the photograph out
-                </Button>
+                <>
+                  {(photo.of ?? '') !== '' && (
+                    <>
+                      <span className={ink['ochre']}>▲ taken of revision {photo.of}</span>{' '}
+                      <Button look="link" disabled={kit.saving} onClick={() => void stillTrue(photo.file)}>
+                        it still shows this board
+                      </Button>{' '}
+                    </>
+                  )}
+                  <Button look="link" disabled={kit.saving} onClick={() => void takeOut(photo.file)}>
+                    take the photograph out
+                  </Button>
+                </>
               )}
             </div>
           ))}
