@@ -36,7 +36,15 @@ export function KitStrip({ id, header, station, options, onOptions, still, onTur
   return (
     <header className={styles['strip']}>
       <div className={styles['name']}>
-        <b title={header.kit}>{header.kit}</b>
+        <p>
+          <b title={header.kit}>{header.kit}</b>
+          <TextLink
+            to={`/kits/${String(id)}/facts`}
+            {...(station === 'facts' ? { 'aria-current': 'page' as const } : {})}
+          >
+            facts
+          </TextLink>
+        </p>
         <span>
           revision{' '}
           {header.others.length === 0 ? (
@@ -57,13 +65,7 @@ export function KitStrip({ id, header, station, options, onOptions, still, onTur
                 ))}
             </Select>
           )}
-          , {header.released ? `released ${header.released.at.slice(0, 10)}` : 'draft'} ·{' '}
-          <TextLink
-            to={`/kits/${String(id)}/facts`}
-            {...(station === 'facts' ? { 'aria-current': 'page' as const } : {})}
-          >
-            facts
-          </TextLink>
+          , {header.released ? `released ${header.released.at.slice(0, 10)}` : 'draft'}
         </span>
       </div>
       <nav aria-label="Stations">

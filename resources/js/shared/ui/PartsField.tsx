@@ -9,7 +9,7 @@ type Props = {
   value: string;
   several?: boolean;
   /** what is named may hold blanks: several stand apart by commas */ commas?: boolean;
-  disabled?: boolean;
+  /** to be read only */ fixed?: boolean;
   onFocus?: () => void;
   onChange: (value: string) => void;
 };
@@ -27,7 +27,7 @@ export function PartsField({
   value,
   several = false,
   commas = false,
-  disabled = false,
+  fixed = false,
   onFocus,
   onChange,
 }: Props) {
@@ -40,7 +40,7 @@ export function PartsField({
     autoSelect: true,
     size: 'small',
     fullWidth: true,
-    disabled,
+    readOnly: fixed,
     options: names,
     getOptionLabel: shown,
     onFocus,

@@ -25,7 +25,7 @@ export function FactCell({ cell, label, names, value, disabled, onLook, onChange
         several={NAMED[cell.kind].several}
         commas={cell.kind === 'blocks'}
         value={value}
-        disabled={disabled}
+        fixed={disabled}
         onFocus={onLook}
         onChange={onChange}
       />
@@ -56,10 +56,10 @@ export function FactCell({ cell, label, names, value, disabled, onLook, onChange
       className={clsx(ui['filter'], ui['wide'])}
       aria-label={label}
       autoComplete="off"
-      placeholder={cell.hint}
+      placeholder={disabled ? '' : cell.hint}
       maxLength={300}
       value={value}
-      disabled={disabled}
+      readOnly={disabled}
       onFocus={onLook}
       onChange={(event) => {
         onChange(event.target.value);

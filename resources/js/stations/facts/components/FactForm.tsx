@@ -44,7 +44,7 @@ export function FactForm({ spec, said, offer, name, names, looked, painted, onLo
   const rows = typed ?? rowsOf(spec, said);
   const single = spec.shape === 'one' || spec.shape === 'text';
   const offered = offer ? offerText(spec, offer.value) : '';
-  const shown = single ? [rows[0] ?? {}] : [...rows, {}];
+  const shown = single ? [rows[0] ?? {}] : kit.mayEdit ? [...rows, {}] : rows;
   const put = (row: number, cell: string, value: string) => {
     tell('');
     write(
@@ -100,6 +100,7 @@ export function FactForm({ spec, said, offer, name, names, looked, painted, onLo
     <section className={styles['fact']} aria-label={spec.title}>
       <h2>{spec.title}</h2>
       <p className={ink['quiet']}>{spec.what}</p>
+      {shown.length === 0 && <p className={ink['quiet']}>Nothing is said.</p>}
       <ol className={styles['rows']}>
         {shown.map((row, index) => (
           <li key={index} className={clsx(styles['row'], spec.cells.length > 3 && styles['wide'])}>
