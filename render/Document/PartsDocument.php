@@ -47,7 +47,7 @@ final readonly class PartsDocument
                     'values' => array_map(strval(...), array_keys($option->values)),
                     'default' => $option->default,
                     'chosen' => $option->chosen,
-                    'prices' => (object) $option->prices,
+                    ...$option->prices === [] ? [] : ['prices' => $option->prices],
                 ],
                 $kit->choices->options,
             ),

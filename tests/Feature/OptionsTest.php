@@ -51,6 +51,24 @@ final class OptionsTest extends TradeCase
             ->assertJsonPath('message', 'Option "box=painted" is none of this kit (its options: box).');
     }
 
+    public function test_what_a_choice_adds_to_the_price_stands_beside_it_and_no_other_text_is_taken_for_money(): void
+    {
+        $priced = static fn(string $price): array => [
+            'kit.json' => str_replace(
+                '"plain": [',
+                "\"prices\": {\"drilled\": \"{$price}\"}, \"plain\": [",
+                self::WITH_BOX['kit.json'],
+            ),
+        ] + self::WITH_BOX;
+        $this->actingAs($this->person());
+
+        $this->getJson("/api/revisions/{$this->kit($priced('4.00'))->id}")
+            ->assertOk()
+            ->assertJsonPath('options.0.prices', ['drilled' => '4.00']);
+        $this->expectExceptionMessage('"options.box.prices.drilled"');
+        $this->kit($priced('four'));
+    }
+
     public function test_a_release_keeps_every_choice_and_a_matter_of_one_choice_blocks_it(): void
     {
         $release = $this->withBox();

@@ -96,8 +96,8 @@ final readonly class SchemaCheck
 
                 return;
             } catch (UnusableKit $fault) {
-                // A value of the right type that goes beyond a limit is told by the limit.
-                $beyond = $fault->isLimit ? $fault : $beyond;
+                // A value of the right type that goes beyond a limit, or is wrong somewhere inside, is told by that.
+                $beyond = $fault->isLimit || $fault->place !== $path ? $fault : $beyond;
             }
         }
         throw $beyond ?? UnusableKit::wrongType($path, 'text or a list');
