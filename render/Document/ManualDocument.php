@@ -34,7 +34,8 @@ use ChiralexRender\Words;
  * @phpstan-import-type TextShape from OwnTexts
  * @phpstan-type RowShape array{designators: list<string>, quantity: int, value: string, kindName: string, marking: ?Marking, bag: string, direction: string}
  * @phpstan-type BlockShape array{name: string, designators?: list<string>, parts: list<string>, steps: list<int>, tests: list<string>, feeds?: list<string>, signs?: list<string>, markdown: string, html: string}
- * @phpstan-type ManualShape array{kit: string, code: string, revision: string, choice: list<array{name: string, value: string}>, paper: string, skill: string, language?: string, units?: string, colour?: bool, alloy?: string, workholding?: string, solderFrom?: string, minutes: float, elapsed?: float, supply?: string, joints: int, bags: Bags, tools: list<string>, cautions: list<string>, squarePads: list<array{board: string, pads: array<string, string>}>, identification: list<RowShape>, steps: list<StepShape>, texts?: list<TextShape>, blocks?: list<BlockShape>, connectors?: list<ConnectorShape>, drilling?: list<string>}
+ * @phpstan-import-type Planned from OrderDocument
+ * @phpstan-type ManualShape array{kit: string, code: string, revision: string, choice: list<array{name: string, value: string}>, paper: string, skill: string, language?: string, units?: string, colour?: bool, alloy?: string, workholding?: string, solderFrom?: string, minutes: float, planned?: Planned, elapsed?: float, supply?: string, joints: int, bags: Bags, tools: list<string>, cautions: list<string>, squarePads: list<array{board: string, pads: array<string, string>}>, identification: list<RowShape>, steps: list<StepShape>, texts?: list<TextShape>, blocks?: list<BlockShape>, connectors?: list<ConnectorShape>, drilling?: list<string>}
  */
 final readonly class ManualDocument
 {
@@ -82,6 +83,7 @@ final readonly class ManualDocument
             'workholding' => $settings->bench->workholding->value,
             'solderFrom' => $settings->bench->solderFrom->value,
             'minutes' => $order['minutes'],
+            'planned' => $order['planned'],
             'elapsed' => $manual->order->clock->elapsed ?? $order['minutes'],
             'supply' => $this->supply($manual->kit->nature->power),
             'joints' => array_sum(array_column($order['steps'], 'joints')),

@@ -17,21 +17,27 @@ use Chiralex\Build\Wait;
 use Chiralex\Kit\Edit\TakeBackEdit;
 use Chiralex\Kit\Kit;
 use Chiralex\Kit\OrderOverride;
+use Chiralex\Manual\BuildTime;
 use Chiralex\Reason\Origin;
 use Chiralex\Reason\Reason;
 use ChiralexRender\Svg\CircleSvg;
 use ChiralexRender\Text\RowName;
+use ChiralexRender\Text\TimeText;
 use ChiralexRender\Told;
 use ChiralexRender\Words;
 
-/** The document of `order`. */
+/**
+ * The document of `order`.
+ *
+ * @phpstan-type Planned array{minutes: float, low: float, high: float, text: string, elapsed: string, beside: array<string, float>}
+ */
 final readonly class OrderDocument
 {
     private const APART = 'order.apart';
 
     public function __construct(private Words $words) {}
 
-    /** @return array{school: string, group: int, steps: list<array{number: int, title: string, joints: int, ...<string, mixed>}>, score: array<string, int>, minutes: float, clock: array<string, mixed>, overrides: list<array{parts: list<string>, after: list<string>, sameStep: bool}>, broken: list<string>} */
+    /** @return array{school: string, group: int, steps: list<array{number: int, title: string, joints: int, ...<string, mixed>}>, score: array<string, int>, minutes: float, planned: Planned, clock: array<string, mixed>, overrides: list<array{parts: list<string>, after: list<string>, sameStep: bool}>, broken: list<string>} */
     public function of(BuildOrder $order, Kit $kit): array
     {
         $breaks = $order->stairBreaks();
@@ -48,6 +54,7 @@ final readonly class OrderDocument
                 array_sum(array_map(static fn(Step $step): float => $step->work->minutes, $order->steps)),
                 1,
             ),
+            'planned' => $this->planned($order, $kit),
             'clock' => self::clock($order),
             'overrides' => array_map(
                 static fn(OrderOverride $each): array => [
@@ -58,6 +65,28 @@ final readonly class OrderDocument
                 $kit->choices->order,
             ),
             'broken' => array_map(fn(Rule $rule): string => $this->words->of($rule->reason), $order->broken),
+        ];
+    }
+
+    /** @return Planned what a builder plans for, with what stands in no step; with the hours that something cures, where anything does */
+    private function planned(BuildOrder $order, Kit $kit): array
+    {
+        $time = BuildTime::of($kit, $order);
+        $text = new TimeText($this->words);
+        $waits = ($order->clock->elapsed ?? 0.0) - ($order->clock->handsOn ?? 0.0);
+
+        return [
+            'minutes' => round($time->total(), 1),
+            'low' => round($time->low(), 1),
+            'high' => round($time->high(), 1),
+            'text' => $text->range($time->low(), $time->high()),
+            'elapsed' => $waits > 5.0 ? $text->range($time->low() + $waits, $time->high() + $waits) : '',
+            'beside' => array_map(static fn(float $minutes): float => round($minutes, 1), [
+                'contents' => $time->contents,
+                'drilling' => $time->drilling,
+                'cleaning' => $time->cleaning,
+                'tidying' => $time->tidying,
+            ]),
         ];
     }
 

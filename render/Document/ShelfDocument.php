@@ -9,10 +9,12 @@ use Chiralex\Build\BuildCycle;
 use Chiralex\Build\BuildOrder;
 use Chiralex\Kit\Kit;
 use Chiralex\Kit\PartCount;
+use Chiralex\Manual\BuildTime;
 use Chiralex\Reason\Matter;
 use Chiralex\Reason\MatterSeverity;
 use Chiralex\Review\NotBegun;
 use ChiralexRender\Svg\BoardSvg;
+use ChiralexRender\Text\TimeText;
 use ChiralexRender\Told;
 use ChiralexRender\Words;
 
@@ -23,7 +25,7 @@ final readonly class ShelfDocument
 
     /**
      * @param list<Matter> $matters
-     * @return array{parts: int, lines: int, steps: ?int, minutes: ?float, matters: array{block: int, warn: int, note: int}, begins: ?string, next: ?array<string, mixed>, picture: string}
+     * @return array{parts: int, lines: int, steps: ?int, minutes: ?float, time: string, matters: array{block: int, warn: int, note: int}, begins: ?string, next: ?array<string, mixed>, picture: string}
      */
     public function of(Kit $kit, BuildOrder|BuildCycle $order, array $matters): array
     {
@@ -42,14 +44,14 @@ final readonly class ShelfDocument
         $counted = PartCount::of($kit);
         $begins = NotBegun::stations($kit)[0] ?? null;
 
+        $time = $order instanceof BuildCycle ? null : BuildTime::of($kit, $order);
+
         return [
             'parts' => $counted->parts,
             'lines' => $counted->lines,
             'steps' => $order instanceof BuildCycle ? null : count($order->steps),
-            'minutes' =>
-                $order instanceof BuildCycle
-                    ? null
-                    : array_sum(array_map(static fn($step): float => $step->work->minutes, $order->steps)),
+            'minutes' => $order instanceof BuildCycle ? null : round($time?->total() ?? 0.0, 1),
+            'time' => $time === null ? '' : (new TimeText($this->words))->range($time->low(), $time->high()),
             'matters' => $count,
             'begins' => $begins?->value,
             'next' => $next === null ? null : (new Told($this->words))->matter($next),

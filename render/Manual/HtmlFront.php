@@ -11,6 +11,7 @@ use ChiralexRender\Markup;
 use ChiralexRender\Print\PageCode;
 use ChiralexRender\Svg\MarkingSvg;
 use ChiralexRender\Svg\Num;
+use ChiralexRender\Text\TimeText;
 use ChiralexRender\Words;
 
 /**
@@ -33,11 +34,7 @@ final readonly class HtmlFront
      */
     public function head(array $document, ?PageCode $code, array $boards): string
     {
-        $minutes = (int) round($document['minutes']);
-        $time = $this->words->sentence('page.time', [
-            'hours' => intdiv($minutes, 60),
-            'minutes' => sprintf('%02d', $minutes % 60),
-        ]);
+        $time = (new TimeText($this->words))->of($document);
         $subtitle = $this->words->sentence('page.subtitle', [
             'revision' => $document['revision'],
             'steps' => count($document['steps']),

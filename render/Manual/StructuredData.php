@@ -28,7 +28,7 @@ final readonly class StructuredData
                 '@type' => 'HowTo',
                 'name' => "{$manual['kit']}, revision {$manual['revision']}",
                 'inLanguage' => $manual['language'] ?? 'en',
-                'totalTime' => 'PT' . (int) ceil($manual['elapsed'] ?? $manual['minutes']) . 'M',
+                'totalTime' => 'PT' . (int) ceil(self::minutes($manual)) . 'M',
                 'supply' => self::supplies($manual),
                 'tool' => array_map(
                     static fn(string $tool): array => ['@type' => 'HowToTool', 'name' => $tool],
@@ -104,5 +104,17 @@ final readonly class StructuredData
             'name' => $step['title'],
             'text' => implode(' ', array_diff($texts, [''])) ?: $step['title'],
         ];
+    }
+
+    /**
+     * With the hours that something cures.
+     *
+     * @param ManualShape $manual
+     */
+    private static function minutes(array $manual): float
+    {
+        $waits = ($manual['elapsed'] ?? $manual['minutes']) - $manual['minutes'];
+
+        return ($manual['planned']['minutes'] ?? $manual['minutes']) + $waits;
     }
 }

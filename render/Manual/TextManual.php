@@ -7,6 +7,7 @@ namespace ChiralexRender\Manual;
 use Chiralex\Bom\Designators;
 use ChiralexRender\Document\ManualDocument;
 use ChiralexRender\Text\Markdown;
+use ChiralexRender\Text\TimeText;
 use ChiralexRender\Words;
 
 /**
@@ -50,11 +51,7 @@ final readonly class TextManual
      */
     private function written(array $document, array $faq): string
     {
-        $minutes = (int) round($document['minutes']);
-        $time = $this->words->sentence('page.time', [
-            'hours' => intdiv($minutes, 60),
-            'minutes' => sprintf('%02d', $minutes % 60),
-        ]);
+        $time = (new TimeText($this->words))->of($document);
         $lines = [
             $this->heading(
                 1,

@@ -6,6 +6,7 @@ namespace ChiralexRender\Print;
 
 use ChiralexRender\Document\ManualDocument;
 use ChiralexRender\Markup;
+use ChiralexRender\Text\TimeText;
 use ChiralexRender\Words;
 
 /**
@@ -69,13 +70,12 @@ final readonly class BuyerSheet
     /** @param ManualShape $manual */
     private function effort(array $manual): string
     {
-        $elapsed = $manual['elapsed'] ?? $manual['minutes'];
-        $time = ['time' => $this->hours($manual['minutes']), 'elapsed' => $this->hours($elapsed)];
+        $time = ['time' => (new TimeText($this->words))->of($manual), 'elapsed' => $manual['planned']['elapsed'] ?? ''];
         $tests = count(array_merge(...array_column($manual['steps'], 'tests'), ...[[]]));
 
         return $this->list('buyer.takes', [
             $this->words->sentence($manual['skill'] === 'practised' ? 'buyer.practised' : 'buyer.beginner'),
-            $this->words->sentence($elapsed > $manual['minutes'] + 5 ? 'buyer.elapsed' : 'buyer.bench', $time),
+            $this->words->sentence($time['elapsed'] === '' ? 'buyer.bench' : 'buyer.elapsed', $time),
             $this->words->sentence('buyer.joints', ['joints' => $manual['joints'], 'steps' => count($manual['steps'])]),
             $tests === 0
                 ? ''
@@ -134,20 +134,5 @@ final readonly class BuyerSheet
                         array_map(static fn(string $line): string => '<li>' . Markup::text($line) . '</li>', $lines),
                     ) .
                     '</ul>';
-    }
-
-    private function hours(float $minutes): string
-    {
-        $rounded = (int) (ceil($minutes / 10) * 10);
-        $args = ['hours' => intdiv($rounded, 60), 'minutes' => $rounded < 60 ? $rounded : $rounded % 60];
-
-        return $this->words->sentence(
-            match (true) {
-                $rounded < 60 => 'buyer.minutes',
-                $rounded % 60 === 0 => 'buyer.hours',
-                default => 'buyer.hours-minutes',
-            },
-            $args,
-        );
     }
 }

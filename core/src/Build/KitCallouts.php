@@ -69,7 +69,8 @@ final readonly class KitCallouts
         $own = $usual?->check === $part->row->mark?->check ? null : $usual?->check;
         $placement = $part->place->placement;
         $print = $kit->findings->drawn->prints[$part->designator] ?? null;
-        $shown = $kit->printedAt($part) !== 'nothing' && (!$kit->findings->hasPlacements || $part->place->body !== null);
+        $shown =
+            $kit->printedAt($part) !== 'nothing' && (!$kit->findings->hasPlacements || $part->place->body !== null);
 
         return new PolarPart(
             $part->designator,

@@ -8,6 +8,7 @@ use Chiralex\Bom\Line;
 use Chiralex\Bom\Provision;
 use Chiralex\Bom\Recognition;
 use Chiralex\Marking\Spellings;
+use Chiralex\Part\Contacts;
 use Chiralex\Part\Kind;
 use Chiralex\Part\KindRow;
 use Chiralex\Part\Kinds;
@@ -106,6 +107,18 @@ final readonly class KitPart
         preg_match_all('~\b\p{L}{1,4}\d+[A-Za-z]?\b~u', "{$cells->value} {$cells->description} {$cells->note}", $found);
 
         return array_values(array_unique(array_diff($found[0], [$this->designator])));
+    }
+
+    /** Pins that are there: those given, those its contacts have, those of its outline; one at least. */
+    public function joints(): int
+    {
+        $cells = $this->line->cells;
+        $said =
+            $this->shape->ownPins === []
+                ? Contacts::pins($this->kind(), "{$cells->value} {$cells->package} {$cells->description}")
+                : null;
+
+        return max(1, $said ?? 0, count($this->shape->outline->pins));
     }
 
     /** True when the builder solders it to a board. */

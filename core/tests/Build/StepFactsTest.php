@@ -149,11 +149,11 @@ final class StepFactsTest extends TestCase
         $rows = array_map(static fn(int $i): string => "R{$i},1k,Axial 1/4W,", range(1, 20));
         $minutes = static fn(string $log): array => self::minutes($rows, $log);
         $usual = $minutes('');
-        // A practised builder takes 0.55 of the beginner's 1.1 minutes a resistor; logged at twice that.
-        $one = $minutes("build,step,minutes\n1,\"solder:R1\"," . 2 * 0.605 . "\n");
+        // A practised builder takes 0.55 of the beginner's 1.4 minutes a resistor; logged at twice that.
+        $one = $minutes("build,step,minutes\n1,\"solder:R1\"," . 2 * 0.77 . "\n");
         $many = $minutes(
             "build,step,minutes\n" .
-                implode('', array_map(static fn(int $i): string => "1,solder:R{$i}," . 2 * 0.605 . "\n", range(1, 20))),
+                implode('', array_map(static fn(int $i): string => "1,solder:R{$i}," . 2 * 0.77 . "\n", range(1, 20))),
         );
 
         self::assertEqualsWithDelta(($usual['solder'] * (8 + 2)) / 9, $one['solder'], 0.3);

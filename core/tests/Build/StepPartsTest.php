@@ -272,12 +272,12 @@ final class StepPartsTest extends TestCase
             return KitMaker::order($kit)->steps[1]->work->minutes;
         };
 
-        // Four minutes of a beginner, 2.2 of a practised builder; logged at twice that: (2 + 2) / (2 + 1) of it.
+        // 2.1 minutes of a beginner, 1.155 of a practised builder; logged at twice that: (2 + 2) / (2 + 1) of it.
         self::assertSame(
-            [4.0, 5.3, 6.0],
-            [$minutes(''), $minutes("1,gate:supply,4.4\n"), $minutes("1,gate:supply,4.4\n2,gate:supply,4.4\n")],
+            [2.1, 2.8, 3.2],
+            [$minutes(''), $minutes("1,gate:supply,2.311\n"), $minutes("1,gate:supply,2.311\n2,gate:supply,2.311\n")],
         );
-        self::assertSame(4.0, $minutes("1,gate:supply,0\n"), 'no time at all says nothing');
+        self::assertSame(2.1, $minutes("1,gate:supply,0\n"), 'no time at all says nothing');
     }
 
     private static function part(Kit $kit, string $name): StepPart

@@ -176,7 +176,8 @@ final readonly class Assembler
             uasort(
                 $ready,
                 static fn(Task $a, Task $b): int => $a->action->lateRank() + $a->rank <=>
-                    $b->action->lateRank() + $b->rank ?: strnatcmp($a->id, $b->id),
+                $b->action->lateRank() + $b->rank ?:
+                strnatcmp($a->id, $b->id),
             );
             $task = $ready[array_key_first($ready)];
             $done[$task->id] = true;

@@ -39,12 +39,7 @@ final readonly class JointFacts
         foreach ($tasks as $task) {
             foreach ($task->action === Action::Solder || $task->action === Action::Tack ? $task->parts : [] as $name) {
                 $part = $this->kit->part($name);
-                $joints =
-                    $task->action === Action::Tack
-                        ? 1
-                        : ($part === null
-                            ? 2
-                            : max(1, count($part->shape->outline->pins)));
+                $joints = $task->action === Action::Tack ? 1 : $part?->joints() ?? 2;
                 $solder += $joints * $this->joint($part);
                 $heavy = $heavy || ($part !== null && $part->row->is(Role::HeavyJoint));
                 $soldered = true;

@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace Chiralex\Build\Internal;
 
 use Chiralex\Build\Action;
+use Chiralex\Build\Data\WorkTimes;
 use Chiralex\Build\Task;
 use Chiralex\Kit\Kit;
-use Chiralex\Kit\KitPart;
 use Chiralex\Kit\PilotEntry;
 use Chiralex\Kit\Skill;
 use Chiralex\Reason\Origin;
@@ -16,29 +16,16 @@ use Chiralex\Reason\Reason;
 /** Joints and minutes of a step; the usual times are common practice for a patient beginner, no source, corrected by logged pilot builds. */
 final readonly class StepFacts
 {
-    private const JOINT = 0.25;
-    private const PART = 0.6;
-    private const PRACTISED = 0.55;
-    /** Minutes of work that is no soldering; of tacking for each part. */
-    private const OTHER = [
-        'gate' => 4.0,
-        'adjust' => 3.0,
-        'insert' => 1.0,
-        'bolt' => 1.5,
-        'place' => 1.5,
-        'jig' => 1.5,
-        'nuts' => 1.5,
-        'tack' => 0.5,
-        'snap' => 1.0,
-        'remove' => 1.0,
-        'cure' => 2.0,
-    ];
-
     private PilotTimes $pilot;
+    private WorkContent $content;
 
     public function __construct(private Kit $kit)
     {
-        $this->pilot = PilotTimes::of($kit, fn(PilotEntry $entry): float => $this->usual($entry) * self::PRACTISED);
+        $this->content = new WorkContent($kit);
+        $this->pilot = PilotTimes::of(
+            $kit,
+            fn(PilotEntry $entry): float => $this->usual($entry) * WorkTimes::PRACTISED,
+        );
     }
 
     /** @param list<Task> $tasks */
@@ -48,7 +35,7 @@ final readonly class StepFacts
         foreach ($tasks as $task) {
             foreach ($task->parts as $name) {
                 $joints += match ($task->action) {
-                    Action::Solder => $task->isSequenced() ? $this->pins($this->kit->part($name)) : 2,
+                    Action::Solder => $this->kit->part($name)?->joints() ?? 2,
                     Action::Tack => 1,
                     default => 0,
                 };
@@ -65,13 +52,16 @@ final readonly class StepFacts
         foreach ($tasks as $task) {
             $minutes +=
                 $task->action === Action::Solder
-                    ? ($this->joints([$task]) * self::JOINT + self::PART) *
+                    ? array_sum(array_map($this->content->solder(...), $task->parts)) *
                         $this->pilot->kind($this->kit->part($task->parts[0] ?? '')?->kind()->value ?? 'wire')
-                    : $this->other($task->action->value, count($task->parts)) *
+                    : $this->content->other($task->action->value, $task->parts, $task->gate->name ?? '') *
                         $this->pilot->action($task->action->value);
         }
 
-        return round($minutes * ($this->kit->choices->settings->skill === Skill::Practised ? self::PRACTISED : 1.0), 1);
+        return round(
+            $minutes * ($this->kit->choices->settings->skill === Skill::Practised ? WorkTimes::PRACTISED : 1.0),
+            1,
+        );
     }
 
     /**
@@ -104,27 +94,17 @@ final readonly class StepFacts
         );
     }
 
+    /** How far builders lie apart, as a share of the whole: what is usual, drawn towards what was logged. */
+    public function spread(): float
+    {
+        return $this->pilot->spread;
+    }
+
     /** Minutes a beginner takes for the step of an entry, parts that are gone meanwhile left out. */
     private function usual(PilotEntry $entry): float
     {
-        if ($entry->action() !== 'solder') {
-            return $this->other($entry->action(), count($entry->names()));
-        }
-        $minutes = 0.0;
-        foreach ($entry->names() as $name) {
-            $minutes += $this->pins($this->kit->part($name)) * self::JOINT + self::PART;
-        }
-
-        return $minutes;
-    }
-
-    private function other(string $action, int $parts): float
-    {
-        return (self::OTHER[$action] ?? 0.0) * ($action === 'tack' ? max(1, $parts) : 1);
-    }
-
-    private function pins(?KitPart $part): int
-    {
-        return $part === null ? 2 : max(1, count($part->shape->outline->pins));
+        return $entry->action() === 'solder'
+            ? array_sum(array_map($this->content->solder(...), $entry->names()))
+            : $this->content->other($entry->action(), $entry->names(), explode(':', $entry->step, 2)[1] ?? '');
     }
 }

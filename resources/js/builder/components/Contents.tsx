@@ -28,7 +28,7 @@ export function Contents({ token, page, begun, onPrint, onBegin }: Props) {
         {say(t.summary, {
           steps: manual.steps.length,
           joints: manual.joints,
-          minutes: Math.max(1, Math.round(manual.minutes / 15) * 15),
+          time: manual.planned?.text ?? say(t.about, { minutes: Math.max(1, Math.round(manual.minutes / 15) * 15) }),
           skill: manual.skill === 'beginner' ? t.beginner : t.practised,
         })}
       </p>

@@ -7,7 +7,7 @@ export const de: Phrases = {
   stepsDone: 'erledigte Schritte',
   waiting: '{count} warten.',
   offline: 'Keine Verbindung. Du kannst weiterbauen; die Haken werden später gesendet.',
-  summary: '{steps} Schritte, {joints} Lötstellen, etwa {minutes} min für {skill}.',
+  summary: '{steps} Schritte, {joints} Lötstellen, {time} für {skill}.',
   beginner: 'Anfänger',
   practised: 'Geübte',
   otherwise: 'Dein Bausatz ist Ausgabe {revision}. In der neueren Ausgabe {after} ist anders:',

@@ -5,7 +5,7 @@ export const en = {
   stepsDone: 'steps done',
   waiting: '{count} waiting.',
   offline: 'No connection. You can go on; ticks are sent when it is back.',
-  summary: '{steps} steps, {joints} joints, about {minutes} min for a {skill}.',
+  summary: '{steps} steps, {joints} joints, {time} for a {skill}.',
   beginner: 'beginner',
   practised: 'practised builder',
   otherwise: 'Your kit is revision {revision}. In the newer revision {after} this is otherwise:',

@@ -36,7 +36,7 @@ export function KitRow({ kit, mayEdit, deed }: Props) {
         </div>
         <div>
           <dt>to build</dt>
-          <dd>{facts?.minutes == null ? '–' : minutes(facts.minutes)}</dd>
+          <dd>{facts?.time ?? (facts?.minutes == null ? '–' : minutes(facts.minutes))}</dd>
         </div>
         <div>
           <dt>on hand</dt>

@@ -63,7 +63,8 @@ export function Manual() {
           <div className={ui['bar']}>
             <Views label="What to look at" views={VIEWS} view={view} onView={open} />
             <span className={ui['end']}>
-              {document_.steps.length} steps, {document_.joints} joints, {minutes(document_.minutes)}
+              {document_.steps.length} steps, {document_.joints} joints,{' '}
+              {document_.planned?.text ?? minutes(document_.minutes)}
             </span>
           </div>
           {view === 'safety' && <SafetyView />}

@@ -12,6 +12,14 @@ const SCHOOLS = [
   { id: 'block-by-block', name: 'Block by block' },
 ] as const;
 
+/** What stands in no step: `contents 11 min, tidying 8 min`. */
+function beside(planned: Order['planned']): string {
+  return Object.entries(planned.beside)
+    .filter(([, each]) => each > 0)
+    .map(([what, each]) => `${what} ${minutes(each)}`)
+    .join(', ');
+}
+
 /** School and group size, what hangs, how long it takes. */
 export function OrderBar({ order, comparing, onCompare }: { order: Order; comparing: boolean; onCompare: () => void }) {
   const kit = useKit();
@@ -60,8 +68,9 @@ export function OrderBar({ order, comparing, onCompare }: { order: Order; compar
       </label>
       <span className={clsx(ui['end'], styles['end'])}>
         <span>
-          <b>{order.score.hanging}</b> {order.score.hanging === 1 ? 'hangs' : 'hang'}, <b>{minutes(order.minutes)}</b>
-          {order.clock.elapsed > order.clock.handsOn + 0.5 ? ` of ${minutes(order.clock.elapsed)}` : ''}
+          <b>{order.score.hanging}</b> {order.score.hanging === 1 ? 'hangs' : 'hang'},{' '}
+          <b title={`steps ${minutes(order.minutes)}, ${beside(order.planned)}`}>{order.planned.text}</b>
+          {order.planned.elapsed === '' ? '' : `, with waits ${order.planned.elapsed}`}
         </span>
         <RouteButton to={`/kits/${String(kit.id)}/pilot`} title="Build one with a stopwatch">
           Pilot
