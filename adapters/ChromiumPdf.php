@@ -21,6 +21,7 @@ final readonly class ChromiumPdf
         '--disable-extensions',
         '--host-resolver-rules=MAP * ~NOTFOUND',
         '--no-pdf-header-footer',
+        '--generate-pdf-document-outline',
     ];
 
     /**

@@ -8,6 +8,7 @@ use Chiralex\Bagging\BagPlanner;
 use Chiralex\Build\BuildOrder;
 use Chiralex\Kit\Kit;
 use Chiralex\Manual\ManualPlanner;
+use ChiralexAdapters\BookPdf;
 use ChiralexAdapters\ChromiumPdf;
 use ChiralexAdapters\PrintFonts;
 use ChiralexAdapters\UnusableProgram;
@@ -19,6 +20,7 @@ use ChiralexRender\Print\CalloutSheet;
 use ChiralexRender\Print\DrillSheet;
 use ChiralexRender\Print\MatSheet;
 use ChiralexRender\Print\OverlaySheet;
+use ChiralexRender\Print\PageMark;
 use ChiralexRender\Print\SafetySheet;
 use ChiralexRender\Words;
 
@@ -43,7 +45,7 @@ final readonly class ManualFile
 
         return match ($format) {
             'html' => $html(),
-            'pdf' => (new ChromiumPdf())->print($html()),
+            'pdf' => (new BookPdf())->print($html(), PageMark::filled(...)),
             'md' => TextManual::markdown()->of((new ManualDocument($words))->of($manual)),
             'txt' => TextManual::plain()->of((new ManualDocument($words))->of($manual)),
             default => null,

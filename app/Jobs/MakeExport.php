@@ -8,8 +8,9 @@ use App\Models\Export;
 use App\Queries\Export\Pages;
 use App\Support\FileStore;
 use Chiralex\ChiralexException;
-use ChiralexAdapters\ChromiumPdf;
+use ChiralexAdapters\BookPdf;
 use ChiralexAdapters\UnusableProgram;
+use ChiralexRender\Print\PageMark;
 use Illuminate\Bus\Queueable;
 use Illuminate\Contracts\Queue\ShouldQueue;
 use Illuminate\Foundation\Bus\Dispatchable;
@@ -28,7 +29,7 @@ final class MakeExport implements ShouldQueue
 
     public function __construct(private readonly int $exportId) {}
 
-    public function handle(Pages $pages, FileStore $store, ChromiumPdf $chromium): void
+    public function handle(Pages $pages, FileStore $store, BookPdf $book): void
     {
         $export = Export::query()->find($this->exportId);
         if ($export === null || !$this->reached($export, 10)) {
@@ -39,7 +40,7 @@ final class MakeExport implements ShouldQueue
             if (!$this->reached($export, 45)) {
                 return;
             }
-            $hash = $store->put($chromium->print($page['html']));
+            $hash = $store->put($book->print($page['html'], PageMark::filled(...)));
         } catch (UnusableProgram | ChiralexException $fault) {
             Export::query()
                 ->where('id', $export->id)

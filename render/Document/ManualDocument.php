@@ -35,7 +35,8 @@ use ChiralexRender\Words;
  * @phpstan-type RowShape array{designators: list<string>, quantity: int, value: string, kindName: string, marking: ?Marking, bag: string, direction: string}
  * @phpstan-type BlockShape array{name: string, designators?: list<string>, parts: list<string>, steps: list<int>, tests: list<string>, feeds?: list<string>, signs?: list<string>, markdown: string, html: string}
  * @phpstan-import-type Planned from OrderDocument
- * @phpstan-type ManualShape array{kit: string, code: string, revision: string, choice: list<array{name: string, value: string}>, paper: string, skill: string, language?: string, units?: string, colour?: bool, alloy?: string, workholding?: string, solderFrom?: string, minutes: float, planned?: Planned, elapsed?: float, supply?: string, joints: int, bags: Bags, tools: list<string>, cautions: list<string>, squarePads: list<array{board: string, pads: array<string, string>}>, identification: list<RowShape>, steps: list<StepShape>, texts?: list<TextShape>, blocks?: list<BlockShape>, connectors?: list<ConnectorShape>, drilling?: list<string>}
+ * @phpstan-import-type PowerShape from PowerDocument
+ * @phpstan-type ManualShape array{kit: string, code: string, revision: string, choice: list<array{name: string, value: string}>, paper: string, skill: string, language?: string, units?: string, colour?: bool, alloy?: string, workholding?: string, solderFrom?: string, minutes: float, planned?: Planned, elapsed?: float, supply?: string, joints: int, bags: Bags, tools: list<string>, cautions: list<string>, squarePads: list<array{board: string, pads: array<string, string>}>, identification: list<RowShape>, steps: list<StepShape>, texts?: list<TextShape>, blocks?: list<BlockShape>, connectors?: list<ConnectorShape>, drilling?: list<string>, power?: PowerShape}
  */
 final readonly class ManualDocument
 {
@@ -99,6 +100,7 @@ final readonly class ManualDocument
             'texts' => OwnTexts::of($manual->kit->choices->words),
             'connectors' => (new ConnectorDocument($this->words))->tables($manual->kit),
             'blocks' => $this->blocks($manual, $steps),
+            'power' => (new PowerDocument($this->words))->of($manual),
             'drilling' => array_map(
                 static fn(DrillFace $face): string => trim("{$face->by} {$face->face}"),
                 DrillPlan::of($manual->kit),

@@ -25,6 +25,8 @@ final readonly class MarksDocument
 {
     /** Look-alikes named with a callout. */
     private const NAMED = 8;
+    /** The edge that lies in the direction itself needs no name. */
+    private const EDGES = ['up' => 'top edge', 'right' => 'right edge', 'down' => 'bottom edge', 'left' => 'left edge'];
 
     public function __construct(private Words $words) {}
 
@@ -114,7 +116,11 @@ final readonly class MarksDocument
         if ($callout->pointing->direction !== null) {
             $args += [
                 'direction' => $this->words->direction($callout->pointing->direction),
-                'landmark' => $this->landmark((string) $callout->pointing->landmark, $kit),
+                'landmark' => $this->landmark(
+                    (string) $callout->pointing->landmark,
+                    $callout->pointing->direction,
+                    $kit,
+                ),
             ];
         }
         $meets = $board !== null && $board->meets === $callout->signs->check;
@@ -201,12 +207,14 @@ final readonly class MarksDocument
         return $this->words->mark($mark !== Mark::Band || $part === null ? $mark->value : PartMarking::band($part));
     }
 
-    private function landmark(string $landmark, Kit $kit): string
+    private function landmark(string $landmark, string $direction, Kit $kit): string
     {
         $part = $kit->part($landmark);
 
         if ($part === null) {
-            return $this->words->sentence("callout.edge.{$landmark}");
+            return $this->words->sentence(
+                (self::EDGES[$direction] ?? null) === $landmark ? 'callout.edge.own' : "callout.edge.{$landmark}",
+            );
         }
         $kind = $this->words->kind($part->kind());
 

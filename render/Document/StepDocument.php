@@ -13,6 +13,7 @@ use Chiralex\Kit\Kit;
 use Chiralex\Kit\Test;
 use Chiralex\Kit\Wire;
 use Chiralex\Manual\ManualStep;
+use Chiralex\Manual\StepTools;
 use Chiralex\Reason\Reason;
 use ChiralexRender\Svg\Num;
 use ChiralexRender\Svg\PhotoSvg;
@@ -32,12 +33,14 @@ use stdClass;
  * @phpstan-type Sentence array{code: string, text: string, template: string, own: bool}
  * @phpstan-type PartShape array{designator: string, label?: string, value: string, kindName: string, marking: ?Marking, hold: string, printed: ?string, bag: ?string}
  * @phpstan-type TestShape array{name: string, instrument: string, points: list<string>, expect: string, otherwise: string, adjusts: ?string, power?: string, settings?: string, range: ?array{low: ?float, high: ?float}, unit: string, reach?: string, trace?: ?string}
- * @phpstan-type StepShape array{number: int, key: string, title: string, ownWords: bool, note: string, action: string, board: ?string, side: ?string, minutes: float, joints: int, fits: list<string>, parts: list<PartShape>, callouts: list<array{designator: string, text: string, consequence: string, picture: ?Picture, second?: ?Picture, lead?: string}>, tips: list<string>, cautions: list<string>, reminder?: string, gate: ?array{name: string, expect: string}, tests: list<TestShape>, remaining: array<string, list<string>>|\stdClass, photos?: list<array{file: string, picture: string}>, watch?: list<string>, sentences?: list<Sentence>, wait?: ?float, wires?: list<array{name: string, colour: string, from: string, to: string, length: string}>}
+ * @phpstan-type StepShape array{number: int, key: string, title: string, ownWords: bool, note: string, action: string, board: ?string, side: ?string, minutes: float, joints: int, fits: list<string>, parts: list<PartShape>, callouts: list<array{designator: string, text: string, consequence: string, picture: ?Picture, second?: ?Picture, lead?: string}>, tools?: list<string>, tips: list<string>, cautions: list<string>, reminder?: string, gate: ?array{name: string, expect: string}, tests: list<TestShape>, remaining: array<string, list<string>>|\stdClass, photos?: list<array{file: string, picture: string}>, watch?: list<string>, sentences?: list<Sentence>, wait?: ?float, wires?: list<array{name: string, colour: string, from: string, to: string, length: string}>}
  */
 final readonly class StepDocument
 {
     /** Wires of one step from which on a table helps. */
     private const TABLE = 3;
+    /** What holds by itself: nothing to do, or the technique of its kind says it. */
+    private const UNSAID = ['hold.none-needed', 'hold.bend'];
 
     private PartName $names;
     private RowName $rows;
@@ -83,6 +86,7 @@ final readonly class StepDocument
                 ...array_map($this->ridden(...), $step->uses),
             ],
             'callouts' => $this->callouts($each),
+            'tools' => array_map($told, StepTools::of($each, $this->kit)),
             'tips' => array_map($told, $each->tips),
             'cautions' => array_map($told, $each->cautions),
             'reminder' => implode(' ', array_unique(array_map($told, $each->reminders))),
@@ -276,7 +280,7 @@ final readonly class StepDocument
                 $step->reasons,
                 static fn(Reason $reason): bool => $soldered &&
                     str_starts_with($reason->code, 'hold.') &&
-                    $reason->code !== 'hold.none-needed',
+                    !in_array($reason->code, self::UNSAID, true),
             ),
         );
 

@@ -7,6 +7,7 @@ namespace ChiralexRender\Manual;
 use ChiralexRender\Document\ManualDocument;
 use ChiralexRender\Document\StepDocument;
 use ChiralexRender\Markup;
+use ChiralexRender\Print\PageMark;
 use ChiralexRender\Words;
 
 /**
@@ -148,6 +149,39 @@ final readonly class HtmlBack
         }
 
         return $html;
+    }
+
+    /**
+     * Each part with the step that fits it and its page.
+     *
+     * @param ManualShape $document
+     */
+    public function index(array $document): string
+    {
+        $places = [];
+        foreach ($document['steps'] as $step) {
+            foreach ($step['fits'] as $name) {
+                if (!str_starts_with($name, '~')) {
+                    $places[$name] = $step['number'];
+                }
+            }
+        }
+        uksort($places, strnatcmp(...));
+        $items = '';
+        foreach ($places as $name => $number) {
+            $items .=
+                "<li><a href=\"#step-{$number}\"><b class=\"m\">" .
+                Markup::text((string) $name) .
+                "</b><span>{$number}</span>" .
+                PageMark::of("step-{$number}") .
+                '</a></li>';
+        }
+
+        return $items === ''
+            ? ''
+            : '<p class="quiet">' .
+                    Markup::text($this->words->sentence('page.where-is-how')) .
+                    "</p><ol class=\"index\">{$items}</ol>";
     }
 
     /** @param Faq $entry */

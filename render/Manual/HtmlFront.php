@@ -6,9 +6,11 @@ namespace ChiralexRender\Manual;
 
 use Chiralex\Bom\Designators;
 use Chiralex\Part\Kind;
+use ChiralexRender\Document\BagsDocument;
 use ChiralexRender\Document\ManualDocument;
 use ChiralexRender\Markup;
 use ChiralexRender\Print\PageCode;
+use ChiralexRender\Print\PageMark;
 use ChiralexRender\Svg\MarkingSvg;
 use ChiralexRender\Svg\Num;
 use ChiralexRender\Text\TimeText;
@@ -18,6 +20,7 @@ use ChiralexRender\Words;
  * What stands before the steps of the printed manual.
  *
  * @phpstan-import-type ManualShape from ManualDocument
+ * @phpstan-import-type Item from BagsDocument
  */
 final readonly class HtmlFront
 {
@@ -58,21 +61,30 @@ final readonly class HtmlFront
             ($boards === [] ? '' : '<div class="cover">' . implode('', $boards) . '</div>');
     }
 
-    /** @param array<string, string> $sections id to title */
-    public function list(array $sections): string
+    /**
+     * @param array<string, string> $sections id to title
+     * @param array<int, string> $steps number to title
+     */
+    public function list(array $sections, array $steps): string
     {
-        $items = implode(
-            '',
-            array_map(
-                static fn(string $id, string $title): string => "<li><a href=\"#{$id}\">" .
-                    Markup::text($title) .
-                    '</a></li>',
-                array_keys($sections),
-                array_values($sections),
-            ),
-        );
+        $items = '';
+        foreach ($sections as $id => $title) {
+            $items .= self::entry($id, '', $title, 'chapter');
+            foreach ($id === 'build' ? $steps : [] as $number => $name) {
+                $items .= self::entry("step-{$number}", (string) $number, $name, '');
+            }
+        }
 
         return "<nav aria-label=\"{$this->said('page.contents')}\"><ol class=\"toc\">{$items}</ol></nav>";
+    }
+
+    private static function entry(string $id, string $number, string $title, string $class): string
+    {
+        return "<li class=\"{$class}\"><a href=\"#{$id}\"><span class=\"n\">{$number}</span><span>" .
+            Markup::text($title) .
+            '</span>' .
+            PageMark::of($id) .
+            '</a></li>';
     }
 
     /** @param ManualShape $document */
@@ -89,52 +101,74 @@ final readonly class HtmlFront
         );
     }
 
-    /** @param ManualShape $document */
+    /**
+     * Bag by bag to tick, with what the builder sees on each part and whether it has a direction.
+     *
+     * @param ManualShape $document
+     */
     public function contents(array $document): string
     {
-        $html = "<p>{$this->said('page.check-bags')}</p>";
+        $directions = [];
+        foreach ($document['identification'] as $row) {
+            $directions[$row['designators'][0]] = $row['direction'];
+        }
+        $rows = '';
         foreach ($document['bags']['bags'] as $bag) {
-            $rows = '';
+            $title = $this->words->sentence('page.bag', ['bag' => $bag['name'], 'title' => $bag['title']]);
+            $rows .= '<tbody><tr class="bag"><th colspan="7">' . Markup::text($title) . '</th></tr>';
             foreach ($bag['items'] as $item) {
-                $names = !Designators::isNamed($item['designators'][0]) ? '' : implode(' ', $item['designators']);
-                $length =
-                    $item['length'] === null
-                        ? ''
-                        : ', ' . $this->words->lengths->of(Num::of($item['length']), $this->words->point());
-                $rows .=
-                    '<tr><td><span class="tick"></span></td><td class="num">' .
-                    $item['quantity'] .
-                    '</td><td class="refs">' .
-                    Markup::text($names) .
-                    '</td><td>' .
-                    Markup::text($item['value'] . $length) .
-                    '</td><td>' .
-                    Markup::text($item['kindName']) .
-                    '</td><td>' .
-                    $this->marking->of($item['marking']) .
-                    '</td></tr>';
+                $rows .= $this->row($item, $directions[$item['designators'][0]] ?? '');
             }
-            $html .=
-                '<h3>' .
-                Markup::text($this->words->sentence('page.bag', ['bag' => $bag['name'], 'title' => $bag['title']])) .
-                "</h3><table class=\"list\">{$rows}</table>";
+            $rows .= '</tbody>';
         }
-        if ($document['bags']['brought'] !== []) {
-            $html .=
-                "<h3>{$this->said('page.you-bring')}</h3><ul>" .
-                implode(
-                    '',
-                    array_map(
-                        static fn(array $part): string => '<li>' .
-                            Markup::text("{$part['designator']}: {$part['value']}, {$part['kindName']}") .
-                            '</li>',
-                        $document['bags']['brought'],
-                    ),
-                ) .
-                '</ul>';
-        }
+        $heads = implode(
+            '',
+            array_map(fn(string $code): string => "<th>{$this->said($code)}</th>", [
+                'page.count',
+                'page.place',
+                'page.value',
+                'page.what',
+                'page.marking',
+                'page.direction',
+            ]),
+        );
+        $brought = implode(
+            ' · ',
+            array_map(
+                static fn(array $part): string => "{$part['designator']}: {$part['value']}, {$part['kindName']}",
+                $document['bags']['brought'],
+            ),
+        );
 
-        return $html;
+        return "<p>{$this->said(
+            'page.check-bags',
+        )}</p><table class=\"list\"><thead><tr><th></th>{$heads}</tr></thead>{$rows}</table>" .
+            ($brought === '' ? '' : "<p><b>{$this->said('page.you-bring')}</b> " . Markup::text($brought) . '</p>') .
+            $this->pads($document);
+    }
+
+    /** @param Item $item */
+    private function row(array $item, string $direction): string
+    {
+        $length =
+            $item['length'] === null
+                ? ''
+                : ', ' . $this->words->lengths->of(Num::of($item['length']), $this->words->point());
+        $names = Designators::isNamed($item['designators'][0]) ? implode(' ', $item['designators']) : '';
+
+        return '<tr><td><span class="tick"></span></td><td class="num">' .
+            $item['quantity'] .
+            '</td><td class="refs">' .
+            Markup::text($names) .
+            '</td><td>' .
+            Markup::text($item['value'] . $length) .
+            '</td><td>' .
+            Markup::text($item['kindName']) .
+            '</td><td>' .
+            $this->marking->of($item['marking']) .
+            '</td><td>' .
+            Markup::text($direction) .
+            '</td></tr>';
     }
 
     /** @param ManualShape $document */
@@ -151,28 +185,13 @@ final readonly class HtmlFront
             '</ul>';
     }
 
-    /** @param ManualShape $document */
-    public function identification(array $document): string
+    /**
+     * What a square pad means on each board.
+     *
+     * @param ManualShape $document
+     */
+    private function pads(array $document): string
     {
-        $rows = '';
-        foreach ($document['identification'] as $row) {
-            $rows .=
-                '<tr><td class="refs">' .
-                Markup::text(implode(' ', $row['designators'])) .
-                '</td><td class="num">' .
-                $row['quantity'] .
-                '</td><td>' .
-                Markup::text($row['value']) .
-                '</td><td>' .
-                Markup::text($row['kindName']) .
-                '</td><td>' .
-                $this->marking->of($row['marking']) .
-                '</td><td>' .
-                Markup::text($row['direction']) .
-                '</td><td>' .
-                Markup::text($row['bag']) .
-                '</td></tr>';
-        }
         $pads = '';
         foreach ($document['squarePads'] as $board) {
             $said = array_map(
@@ -195,9 +214,7 @@ final readonly class HtmlFront
                 '</p>';
         }
 
-        return "<table><thead><tr><th>{$this->said(
-            'page.place',
-        )}</th><th class=\"num\">{$this->said('page.count')}</th><th>{$this->said('page.value')}</th><th>{$this->said('page.what')}</th><th>{$this->said('page.marking')}</th><th>{$this->said('page.direction')}</th><th>{$this->said('page.bag-column')}</th></tr></thead><tbody>{$rows}</tbody></table>{$pads}";
+        return $pads;
     }
 
     private function kind(string $kind): string

@@ -21,10 +21,11 @@ final readonly class HtmlManual
 {
     /**
      * @param ManualShape $document
-     * @param array{steps: array<int, string>, callouts: array<string, string>, cover?: list<string>, circuit?: list<string>} $pictures
+     * @param array{steps: array<int, string>, locators?: array<int, string>, callouts: array<string, string>, power?: array<string, string>, cover?: list<string>, circuit?: list<string>} $pictures
      * @param list<Faq> $faq
      * @param string $fonts `@font-face` rules with the fonts inside
      * @param ?PageCode $page of the builder's page
+     * @param bool $booklet set for pages of half the size, to be folded
      */
     public function of(
         array $document,
@@ -32,80 +33,76 @@ final readonly class HtmlManual
         array $faq = [],
         string $fonts = '',
         ?PageCode $page = null,
+        bool $booklet = false,
     ): string {
         $words = Words::in($document['language'] ?? 'en', $document['units'] ?? 'mm');
         $args = ['kit' => $document['kit'], 'revision' => $document['revision']];
         $front = new HtmlFront($words);
         $back = new HtmlBack($words);
         $chapters = [
-            'begin' => ['page.begin' => $front->begin($document), 'page.tools' => $front->tools($document)],
-            'contents' => ['page.what-is-in' => $front->contents($document)],
-            'which' => ['page.which-part' => $front->identification($document)],
-            'build' => [
-                'page.build' => $this->text($document, 'before') . $this->steps($document, $pictures, $faq, $words),
-            ],
-            'back' => [
-                'page.set-up' => $back->setUp($document),
-                'page.wrong-reading' => $back->wrongReadings($document),
-                'page.not-working' => $back->faq($faq),
-                'page.how' => $back->how($document, $pictures['circuit'] ?? []),
-                'page.connectors' => $back->connectors($document),
-            ],
+            'begin' => $front->begin($document),
+            'tools' => $front->tools($document),
+            'what-is-in' => $front->contents($document),
+            'build' => $this->text($document, 'before') . $this->steps($document, $pictures, $faq, $words),
+            'set-up' => $back->setUp($document),
+            'wrong-reading' => $back->wrongReadings($document),
+            'not-working' => $back->faq($faq),
+            'connectors' => $back->connectors($document),
+            'where-is' => $back->index($document),
+            'how' => $back->how($document, $pictures['circuit'] ?? []),
         ];
-        $heads = $body = '';
+        $html = '';
         $titles = [];
-        $written = ['begin' => ''];
-        foreach ($chapters as $chapter => $sections) {
-            $sections = array_filter($sections, static fn(string $html): bool => $html !== '');
-            if ($sections === []) {
-                continue;
-            }
-            $heads .= self::runningHead(
-                $chapter,
-                implode(', ', array_map($words->sentence(...), array_keys($sections))),
-            );
-            $html = '';
-            foreach ($sections as $code => $section) {
-                $id = substr($code, strlen('page.'));
-                $titles[$id] = $words->sentence($code);
-                $html .= "<section id=\"{$id}\"><h2>" . Markup::text($titles[$id]) . "</h2>{$section}</section>";
-            }
-            $written[$chapter] = $html;
+        foreach (array_filter($chapters, static fn(string $chapter): bool => $chapter !== '') as $id => $chapter) {
+            $titles[$id] = $words->sentence("page.{$id}");
+            $html .=
+                "<section class=\"chapter\" id=\"{$id}\"><h2>" .
+                Markup::text($titles[$id]) .
+                "</h2>{$chapter}</section>";
         }
         // The contents list stands first and names what follows.
-        $written['begin'] =
+        $body =
             $front->head($document, $page, $pictures['cover'] ?? []) .
             $this->text($document, 'intro') .
-            $front->list($titles) .
-            $written['begin'];
-        foreach ($written as $chapter => $html) {
-            $body .= "<div class=\"chapter\" style=\"page: {$chapter}\">{$html}</div>";
-        }
-        $css = PrintCss::of('manual', $document['paper'], $words->sentence('page.foot', $args)) . $heads;
+            $front->list($titles, array_column($document['steps'], 'title', 'number')) .
+            $html;
+        $css = PrintCss::of('manual', $document['paper'], $words->sentence('page.foot', $args), $booklet);
 
         return PrintPage::html(
             Markup::text($words->sentence('page.title', $args)),
             "{$fonts}\n{$css}",
             $body,
             $words->language,
-            $document['colour'] ?? true ? '' : 'bw',
+            trim(($booklet ? 'small' : '') . ($document['colour'] ?? true ? '' : ' bw')),
         );
     }
 
     /**
      * @param ManualShape $document
-     * @param array{steps: array<int, string>, callouts: array<string, string>, cover?: list<string>, circuit?: list<string>} $pictures
+     * @param array{steps: array<int, string>, locators?: array<int, string>, callouts: array<string, string>, power?: array<string, string>, cover?: list<string>, circuit?: list<string>} $pictures
      * @param list<Faq> $faq
      */
     private function steps(array $document, array $pictures, array $faq, Words $words): string
     {
         $draw = new HtmlStep($words);
         $html = '';
-        $said = [];
+        $said = $pointed = [];
+        $power = new HtmlPower($words);
         foreach ($document['steps'] as $step) {
+            $html .=
+                $step['number'] === ($document['power']['step'] ?? null)
+                    ? $power->of($document['power'], $pictures['power'] ?? [])
+                    : '';
+            // A mark that was pointed out where the part was placed is not pointed out again where it is soldered.
+            $new = array_filter(
+                $step['callouts'],
+                static fn(array $each): bool => ($pointed[$each['designator']] ?? null) !== $each['text'],
+            );
+            $pointed = array_column($step['callouts'], 'text', 'designator') + $pointed;
             $html .= $draw->of(
-                $step,
+                ['callouts' => array_values($new)] + $step,
                 $pictures['steps'][$step['number']] ?? '',
+                $pictures['locators'][$step['number']] ?? '',
                 $pictures['callouts'],
                 $said,
                 array_values(array_filter($faq, static fn(array $entry): bool => $entry['step'] === $step['number'])),
@@ -129,13 +126,5 @@ final readonly class HtmlManual
         }
 
         return $html;
-    }
-
-    /** The head of the pages of one chapter; a chapter is a named page. */
-    private static function runningHead(string $page, string $title): string
-    {
-        return "@page {$page} { @top-right { content: \"" .
-            str_replace('<', '\\3C ', addcslashes($title, "\"\\\n")) .
-            "\"; font: 9pt Next, sans-serif; color: #5a6467; } }\n";
     }
 }

@@ -8,6 +8,7 @@ use ChiralexRender\Document\StepDocument;
 use ChiralexRender\Markup;
 use ChiralexRender\Svg\MarkingSvg;
 use ChiralexRender\Text\CalloutText;
+use ChiralexRender\Text\HoldText;
 use ChiralexRender\Words;
 
 /**
@@ -18,6 +19,9 @@ use ChiralexRender\Words;
  */
 final readonly class HtmlStep
 {
+    /** Of parts that all point the same way one is drawn large; the board shows where the others are. */
+    private const PICTURES = 1;
+
     private MarkingSvg $marking;
 
     public function __construct(private Words $words)
@@ -28,36 +32,86 @@ final readonly class HtmlStep
     /**
      * @param StepShape $step
      * @param string $picture SVG of its board, empty off the board
+     * @param string $locator SVG of the whole board with the piece that is shown, empty where all is
      * @param array<string, string> $drawn SVG by `step:designator`
      * @param list<string> $said cautions of earlier steps
      * @param list<Faq> $faq of this step
      */
-    public function of(array $step, string $picture, array $drawn, array $said, array $faq): string
+    public function of(array $step, string $picture, string $locator, array $drawn, array $said, array $faq): string
     {
-        $parts = $this->parts($step);
+        $photos = implode('', array_column($step['photos'] ?? [], 'picture'));
         $lines = [$this->cautions($step['cautions'], $said), $this->reminder($step['reminder'] ?? '')];
         foreach ($step['watch'] ?? [] as $text) {
             $lines[] = '<p class="watch">' . Markup::text($text) . '</p>';
         }
-        foreach (
-            [$step['note'], ...array_unique(array_diff(array_column($step['parts'], 'hold'), [''])), ...$step['tips']] as $text
-        ) {
-            $lines[] = $text === '' ? '' : '<p>' . Markup::text($text) . '</p>';
-        }
-        $still = '';
+        $how = array_filter(
+            [$step['note'], ...HoldText::lines($step['parts']), ...$step['tips']],
+            static fn(string $text): bool => $text !== '',
+        );
+        $seen = $picture . $photos;
+        $parts = $this->parts($step);
+        $which = $this->wires($step) . $this->callouts($step, $drawn);
+
+        // One grid: the picture, then what goes in, which way, how, and what to check, always in this place.
+        return "<section class=\"step\" id=\"step-{$step['number']}\"><h3><span class=\"no\">{$step['number']}</span>" .
+            '<span class="title">' .
+            Markup::text($step['title']) .
+            "</span>{$locator}{$this->facts($step)}</h3>" .
+            ($seen === '' ? '<div class="grid bare">' : "<div class=\"grid\"><div class=\"seen\">{$seen}</div>") .
+            '<div class="side">' .
+            ($parts === '' ? '' : "<table class=\"in\">{$parts}</table>") .
+            ($which === '' ? '' : "<div class=\"which\">{$which}</div>") .
+            implode('', $lines) .
+            ($how === [] ? '' : '<p class="how">' . Markup::text(implode(' ', $how)) . '</p>') .
+            $this->tests($step) .
+            $this->rest($step) .
+            $this->asked($faq) .
+            '</div></div></section>';
+    }
+
+    /**
+     * The bags it is taken from, its minutes, the tools beside the iron.
+     *
+     * @param StepShape $step
+     */
+    private function facts(array $step): string
+    {
+        $bags = array_values(array_unique(array_diff(array_column($step['parts'], 'bag'), [null])));
+        sort($bags);
+        $facts = [
+            $bags === [] ? '' : $this->words->sentence('page.from-bag', ['bag' => implode(', ', $bags)]),
+            ...$step['tools'] ?? [],
+            $this->words->sentence('page.minutes', ['minutes' => max(1, (int) round($step['minutes']))]),
+        ];
+
+        return '<span class="facts">' . Markup::text(implode(' · ', array_diff($facts, ['']))) . '</span>';
+    }
+
+    /**
+     * What the bags still hold.
+     *
+     * @param StepShape $step
+     */
+    private function rest(array $step): string
+    {
+        $still = [];
         foreach (is_array($step['remaining']) ? $step['remaining'] : [] as $bag => $names) {
-            $still .=
-                ' ' .
-                Markup::text(
-                    $names === []
-                        ? $this->words->sentence('page.bag-empty', ['bag' => (string) $bag])
-                        : $this->words->sentence('page.bag-holds', [
-                            'bag' => (string) $bag,
-                            'names' => implode(', ', $names),
-                        ]),
-                );
+            $still[] =
+                $names === []
+                    ? $this->words->sentence('page.bag-empty', ['bag' => (string) $bag])
+                    : $this->words->sentence('page.bag-holds', [
+                        'bag' => (string) $bag,
+                        'names' => implode(', ', $names),
+                    ]);
         }
-        $asked = implode(
+
+        return $still === [] ? '' : '<p class="still">' . Markup::text(implode(' ', $still)) . '</p>';
+    }
+
+    /** @param list<Faq> $faq of this step */
+    private function asked(array $faq): string
+    {
+        return implode(
             '',
             array_map(
                 static fn(array $entry): string => '<p class="faq"><b>' .
@@ -68,37 +122,13 @@ final readonly class HtmlStep
                 $faq,
             ),
         );
-        $callouts =
-            implode('', array_column($step['photos'] ?? [], 'picture')) .
-            $this->wires($step) .
-            $this->callouts($step, $drawn);
-
-        // The picture, the parts and what belongs to them stay on one page; callouts may follow on the next.
-        return '<section class="step" id="step-' .
-            $step['number'] .
-            '"><div class="whole"><h3>' .
-            $step['number'] .
-            '. ' .
-            Markup::text($step['title']) .
-            '</h3><div class="cols' .
-            ($picture === '' ? ' bare' : '') .
-            '"><div>' .
-            $picture .
-            '</div><div>' .
-            ($parts === '' ? '' : "<table>{$parts}</table>") .
-            '</div></div>' .
-            implode('', $lines) .
-            $this->tests($step) .
-            '</div>' .
-            ($callouts === '' ? '' : "<div class=\"callouts\">{$callouts}</div>") .
-            ($still === '' ? '' : '<p class="still">' . trim($still) . '</p>') .
-            $asked .
-            '</section>';
     }
 
     /** @param StepShape $step */
     private function parts(array $step): string
     {
+        $tabled = array_column($step['wires'] ?? [], 'name');
+
         return implode(
             '',
             array_map(
@@ -109,7 +139,11 @@ final readonly class HtmlStep
                     '</td><td>' .
                     $this->marking->of($part['marking']) .
                     '</td></tr>',
-                $step['parts'],
+                // Wires of a table are ticked there.
+                array_filter(
+                    $step['parts'],
+                    static fn(array $part): bool => !in_array($part['designator'], $tabled, true),
+                ),
             ),
         );
     }
@@ -148,16 +182,23 @@ final readonly class HtmlStep
      */
     private function callouts(array $step, array $drawn): string
     {
-        $html = '';
+        $alike = [];
         foreach ($step['callouts'] as $callout) {
-            $key = "{$step['number']}:{$callout['designator']}";
-            $second = $drawn["{$key}:2"] ?? '';
+            $alike[$callout['consequence'] . $callout['text']][] = $callout;
+        }
+        $html = '';
+        foreach ($alike as $callouts) {
+            $names = array_column($callouts, 'designator');
+            $pictures = array_map(function (string $name) use ($step, $drawn): string {
+                $key = "{$step['number']}:{$name}";
+
+                return ($drawn[$key] ?? '') . ($drawn["{$key}:2"] ?? '');
+            }, array_slice($names, 0, self::PICTURES));
             $html .=
                 '<div class="callout"><div>' .
-                ($drawn[$key] ?? '') .
-                $second .
+                implode('', $pictures) .
                 '</div>' .
-                CalloutText::html($callout) .
+                CalloutText::html(['designator' => implode(' ', $names)] + $callouts[0]) .
                 '</div>';
         }
 
@@ -202,7 +243,10 @@ final readonly class HtmlStep
     {
         $rows = '';
         foreach ($step['wires'] ?? [] as $wire) {
-            $rows .= '<tr><td>' . implode('</td><td>', array_map(Markup::text(...), $wire)) . '</td></tr>';
+            $rows .=
+                '<tr><td><span class="tick"></span></td><td>' .
+                implode('</td><td>', array_map(Markup::text(...), $wire)) .
+                '</td></tr>';
         }
         $heads = array_map(fn(string $code): string => Markup::text($this->words->sentence("page.wire-{$code}")), [
             'name',
@@ -214,7 +258,7 @@ final readonly class HtmlStep
 
         return $rows === ''
             ? ''
-            : '<table class="wires"><thead><tr><th>' .
+            : '<table class="wires"><thead><tr><th></th><th>' .
                     implode('</th><th>', $heads) .
                     "</th></tr></thead><tbody>{$rows}</tbody></table>";
     }

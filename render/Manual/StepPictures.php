@@ -10,11 +10,13 @@ use Chiralex\Build\Step;
 use Chiralex\Kit\DrillFace;
 use Chiralex\Kit\Hole;
 use Chiralex\Kit\Kit;
+use Chiralex\Manual\BeforePower;
 use Chiralex\Manual\DrillPlan;
 use Chiralex\Manual\Manual;
 use Chiralex\Manual\ManualStep;
 use ChiralexRender\Svg\BoardSvg;
 use ChiralexRender\Svg\CalloutPicture;
+use ChiralexRender\Svg\Crop;
 use ChiralexRender\Svg\Emphasis;
 use ChiralexRender\Svg\FaceSvg;
 use ChiralexRender\Svg\Num;
@@ -31,12 +33,13 @@ final readonly class StepPictures
         $this->svg = new BoardSvg($this->kit);
     }
 
-    /** @return array{steps: array<int, string>, callouts: array<string, string>, cover: list<string>} by step, and by `step:designator`, a wire's other end by `step:wire:2` */
+    /** @return array{steps: array<int, string>, locators: array<int, string>, callouts: array<string, string>, power: array<string, string>, cover: list<string>} by step, and by `step:designator`, a wire's other end by `step:wire:2` */
     public function all(): array
     {
-        $callouts = $steps = [];
+        $callouts = $steps = $locators = [];
         foreach ($this->manual->steps as $each) {
             $steps[$each->step->number] = $this->step($each->step->number);
+            $locators[$each->step->number] = $this->locator($each->step);
             foreach ($each->callouts as $callout) {
                 $picture = (new CalloutPicture($this->kit))->of($callout->designator);
                 if ($picture !== null) {
@@ -70,7 +73,9 @@ final readonly class StepPictures
 
         return [
             'steps' => $steps,
+            'locators' => array_diff($locators, ['']),
             'callouts' => $callouts,
+            'power' => $this->power(),
             'cover' => $this->kit->nature->boardless
                 ? array_map(
                     static fn(DrillFace $face): string => (new FaceSvg())->face($face, [], false),
@@ -89,14 +94,46 @@ final readonly class StepPictures
         }
         $board = $each->step->face === null ? null : $this->kit->board($each->step->face->board);
 
-        return $each->step->face === null || $board === null
-            ? $this->case($each)
-            : $this->svg->board(
-                $board,
-                $each->step->face->side,
-                false,
-                $this->emphasis($each->step, $each->step->names()),
-            );
+        if ($each->step->face === null || $board === null) {
+            return $this->case($each);
+        }
+        $side = $each->step->face->side;
+        $crop = Crop::of($this->kit, $board, $side, $each->step->names());
+
+        return $crop->cut($this->svg->board($board, $side, false, $this->emphasis($each->step, $each->step->names())));
+    }
+
+    /** Where on its board a step works, where its picture shows a piece of it. */
+    private function locator(Step $step): string
+    {
+        $board = $step->face === null ? null : $this->kit->board($step->face->board);
+
+        return $step->face === null || $board === null
+            ? ''
+            : Crop::of($this->kit, $board, $step->face->side, $step->names())->locator($board, $step->face->side);
+    }
+
+    /** @return array<string, string> the boards as they must look before power, by board and side, what has a direction lit */
+    private function power(): array
+    {
+        $pictures = [];
+        foreach ((new BeforePower($this->manual))->sides() as $key => $names) {
+            [$board, $side] = [$this->kit->board($names['board']), Side::from($names['side'])];
+            if ($board !== null) {
+                $fitted = $this->manual->order->fittedBefore((int) (new BeforePower($this->manual))->step());
+                $crop = Crop::of($this->kit, $board, $side, []);
+                $pictures[$key] = $crop->cut(
+                    $this->svg->board(
+                        $board,
+                        $side,
+                        false,
+                        new Emphasis(array_fill_keys($names['parts'], true), $fitted),
+                    ),
+                );
+            }
+        }
+
+        return $pictures;
     }
 
     private function case(ManualStep $each): string

@@ -6,6 +6,7 @@ namespace ChiralexRender\Manual;
 
 use Chiralex\Bom\Designators;
 use ChiralexRender\Document\ManualDocument;
+use ChiralexRender\Text\HoldText;
 use ChiralexRender\Text\Markdown;
 use ChiralexRender\Text\TimeText;
 use ChiralexRender\Words;
@@ -158,12 +159,7 @@ final readonly class TextManual
         }
         foreach (
             array_diff(
-                [
-                    ...$step['watch'] ?? [],
-                    $step['note'],
-                    ...array_unique(array_column($step['parts'], 'hold')),
-                    ...$step['tips'],
-                ],
+                [...$step['watch'] ?? [], $step['note'], ...HoldText::lines($step['parts']), ...$step['tips']],
                 [''],
             ) as $text
         ) {

@@ -25,9 +25,12 @@ final readonly class TimeText
     {
         [$from, $to] = [self::rounded($low), self::rounded($high)];
         if ($from === $to) {
-            return $this->words->sentence($to < 60 ? 'page.time-minutes' : ($to === 60 ? 'page.time-hour' : 'page.time-hours'), [
-                'to' => self::told($to, $to < 60),
-            ]);
+            return $this->words->sentence(
+                $to < 60 ? 'page.time-minutes' : ($to === 60 ? 'page.time-hour' : 'page.time-hours'),
+                [
+                    'to' => self::told($to, $to < 60),
+                ],
+            );
         }
 
         return $this->words->sentence(

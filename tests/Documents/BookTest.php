@@ -37,20 +37,19 @@ final class BookTest extends TestCase
     /** How far the channels of one dot may lie apart in black and white: greys with a tinge. */
     private const TINGE = 24;
 
-    public function test_pages_have_running_heads_and_numbers_and_a_step_stays_with_its_parts(): void
+    public function test_pages_have_feet_and_numbers_and_a_step_stays_with_its_parts(): void
     {
         [$document, $pages] = self::pages('frost-bell', []);
-        $steps = array_values(array_filter($pages, static fn(string $page): bool => str_contains($page, 'Build it')));
-        self::assertGreaterThan(5, count($steps));
         foreach ($pages as $index => $page) {
             self::assertMatchesRegularExpression('~Frost Bell, revision A\s+' . ($index + 1) . '\s*$~', trim($page));
         }
         foreach ($document['steps'] as $step) {
             $on = array_values(
                 array_filter(
-                    $pages,
+                    // The contents on the first page name it too.
+                    array_slice($pages, 1),
                     static fn(string $page): bool => preg_match(
-                        '~(?<!\d)' . $step['number'] . '\. ' . preg_quote($step['title'], '~') . '~',
+                        '~(?<!\d)' . $step['number'] . ' ' . preg_quote($step['title'], '~') . '~',
                         $page,
                     ) === 1,
                 ),
@@ -133,7 +132,7 @@ final class BookTest extends TestCase
                 'BAUEN',
                 'Beutel A: Schritte 1 bis 5',
                 'Widerstand: braun, rot, braun, gold',
-                'Flache Seite zeigt nach links, zum linken Rand',
+                'Flache Seite zeigt nach links, zum Rand',
                 'Zusammen ersetzen: D2, Q1, U1.',
                 'Draht rot von J3.1 nach J4.1, 400 mm (15,75 in)',
                 'Sonst: check D1 and U2 for direction.',

@@ -63,14 +63,16 @@ final class ManualTest extends TestCase
         unlink($path);
 
         foreach ($document['steps'] as $step) {
-            self::assertStringContainsString("{$step['number']}. {$step['title']}", $text);
+            self::assertStringContainsString("{$step['number']} {$step['title']}", $text);
         }
         foreach (
             [
                 "470 \u{03A9}, 5 %",
                 'Bag A: Resistors',
                 'You bring',
-                'Which part is which',
+                'Where is it?',
+                'Before power',
+                'D1 light band: right',
                 'The iron burns',
                 'expect 4.77 to 5.43',
                 'When it does not work',

@@ -35,10 +35,7 @@ final class TimeTextTest extends TestCase
     ): void {
         self::assertSame(
             [$english, $german],
-            [
-                (new TimeText(Words::english()))->range($low, $high),
-                (new TimeText(Words::in('de')))->range($low, $high),
-            ],
+            [(new TimeText(Words::english()))->range($low, $high), (new TimeText(Words::in('de')))->range($low, $high)],
         );
     }
 }

@@ -28,6 +28,16 @@ return [
     'manual.wire' => 'Draht',
     'manual.either-way' => 'beliebig herum',
     'manual.has-direction' => 'hat eine Richtung',
+    'hand.stripper' => 'Abisolierzange',
+    'hand.pliers' => 'Zange',
+    'hand.cutters' => 'Seitenschneider',
+    'hand.tape' => 'Klebeband',
+    'hand.putty' => 'Knetmasse',
+    'hand.screwdriver' => 'Schraubendreher',
+    'hand.nut-driver' => 'Steckschlüssel',
+    'hand.trimming' => 'Abgleichwerkzeug',
+    'hand.meter' => 'Messgerät',
+    'hand.file' => 'Feile',
     'tool.iron-leaded' => 'Lötkolben mit feiner und mit Meißelspitze, 330 bis 340 °C',
     'tool.iron-lead-free' => 'Lötkolben mit feiner und mit Meißelspitze, 350 bis 400 °C',
     'tool.solder-leaded' => 'Lötdraht {0.8 mm} mit Flussmittelseele, 60/40 oder 63/37 (bleihaltig)',
@@ -52,7 +62,7 @@ return [
         'Lies die Ringe oder miss ihn, bevor er hineinkommt, und hak ihn ab. Biege die Drähte rechtwinklig im Lochabstand, drück ihn bündig, biege die Drähte etwa 45 Grad nach außen, dreh die Platine um, löte, und schneide an der Lötstelle ab.',
     'tip.diode' =>
         'Ring zum Streifen. Sieh nach dem Löten noch einmal hin: eine verkehrte Diode findest du jetzt oder nie.',
-    'tip.ceramic' => 'Beliebig herum. Die Drähte stehen eng: wenig Lot.',
+    'tip.ceramic' => 'Die Drähte stehen eng: wenig Lot.',
     'tip.electrolytic' =>
         'Langer Draht zum Plus, Streifen zum Minus. Lies Wert und Spannung auf dem Becher: bei gleicher Spannung ist der größere Becher der größere Wert.',
     'tip.led' => 'Löte einen Draht, sieh von der Seite, richte sie gerade, dann löte den anderen.',
@@ -71,6 +81,7 @@ return [
     'tip.header' =>
         'Ein Ende anheften, prüfen, ob sie bündig und aufrecht sitzt, nacherhitzen und drücken, dann den Rest.',
     'tip.block' => 'Ein Stift, prüfen, ob es gerade sitzt, dann die übrigen.',
+    'tip.trimmer' => 'Bündig eindrücken, einen Stift löten, prüfen, dass es gerade sitzt, dann den Rest.',
     'tip.potentiometer' =>
         'Brich die Haltenase ab, wenn die Frontplatte kein Loch dafür hat. Einen Stift, prüfen, ob die Achse mittig und frei in ihrem Loch steht, dann alle.',
     'tip.wire' => 'Abisolieren, verdrillen, verzinnen. Das blanke Ende durch Loch oder Lötfahne haken, dann löten.',

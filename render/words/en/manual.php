@@ -95,6 +95,16 @@ return [
     'difference.field.mark' => 'its mark',
     'difference.field.supply' => 'who brings it',
     // tools
+    'hand.stripper' => 'stripper',
+    'hand.pliers' => 'pliers',
+    'hand.cutters' => 'cutters',
+    'hand.tape' => 'tape',
+    'hand.putty' => 'putty',
+    'hand.screwdriver' => 'screwdriver',
+    'hand.nut-driver' => 'nut driver',
+    'hand.trimming' => 'trimming tool',
+    'hand.meter' => 'meter',
+    'hand.file' => 'file',
     'tool.iron-leaded' => 'Soldering iron with a fine and a chisel tip, 330 to 340 °C',
     'tool.iron-lead-free' => 'Soldering iron with a fine and a chisel tip, 350 to 400 °C',
     'tool.solder-leaded' => 'Solder wire {0.8 mm} with flux core, 60/40 or 63/37 (leaded)',
@@ -119,7 +129,7 @@ return [
     'tip.resistor' =>
         'Read the bands or measure it before it goes in, and tick it off. Bend the leads square at the hole spacing, push it flush, bend the leads outward about 45 degrees, turn the board over, solder, and clip at the joint.',
     'tip.diode' => 'Band to stripe. Look at it again after soldering: a turned diode is found now or never.',
-    'tip.ceramic' => 'Either way round. The leads stand close: little solder.',
+    'tip.ceramic' => 'The leads stand close: little solder.',
     'tip.electrolytic' =>
         'Long lead to plus, stripe to minus. Read value and voltage on the can: within one voltage the bigger can is the bigger value.',
     'tip.led' => 'Solder one lead, look from the side, straighten it, then solder the other.',
@@ -135,6 +145,7 @@ return [
     'tip.relay' => 'It fits one way only. Short contact at each pin: the wire inside is fine. Lugs need more heat.',
     'tip.header' => 'Tack one end, check that it is flush and upright, reheat and push, then the rest.',
     'tip.block' => 'One pin, check that it sits square, then the rest.',
+    'tip.trimmer' => 'Push it flush, solder one pin, check that it sits square, then the rest.',
     'tip.potentiometer' =>
         'Break off the locating tab if the panel has no hole for it. One pin, check that the shaft is central and free in its panel hole, then all.',
     'tip.wire' => 'Strip, twist, tin. Hook the stripped end through the hole or lug, then solder.',

@@ -63,7 +63,7 @@ final readonly class KindTable
                 ->body('trimmer-6mm', H::Tack, S::Heat, 0.6, L::Slotted)
                 ->valued(U::Ohm)
                 ->lettered(F::Resistor)
-                ->kept(D::Connectors, 'tip.radial', R::Adjusts),
+                ->kept(D::Connectors, 'tip.trimmer', R::Adjusts),
             KindRow::soldered(K::Potentiometer, ['POT', 'RP'], $p)
                 ->body('potentiometer-16mm', H::Tack, S::None, 6.0, L::BlueBox, 1.1)
                 ->valued(U::Ohm)

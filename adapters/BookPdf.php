@@ -1,0 +1,46 @@
+<?php
+
+declare(strict_types=1);
+
+namespace ChiralexAdapters;
+
+use Closure;
+
+/** Prints a page twice where it names its own pages: the first time tells where everything came to stand. */
+final readonly class BookPdf
+{
+    public function __construct(private ChromiumPdf $chromium = new ChromiumPdf()) {}
+
+    /**
+     * @param Closure(string, array<string, int>): string $numbered puts the pages of each id into the places kept for them
+     * @return string the bytes of the PDF
+     * @throws UnusableProgram when Chromium or poppler is missing or fails
+     */
+    public function print(string $html, Closure $numbered): string
+    {
+        $pdf = $this->chromium->print($html);
+        $pages = $numbered($html, []) === $html ? [] : self::pages($pdf);
+
+        return $pages === [] ? $pdf : $this->chromium->print($numbered($html, $pages));
+    }
+
+    /**
+     * Where the named places of a PDF stand.
+     *
+     * @return array<string, int> page of each, from 1
+     * @throws UnusableProgram
+     */
+    public static function pages(string $pdf): array
+    {
+        $path = (string) tempnam(sys_get_temp_dir(), 'chiralex-book-');
+        file_put_contents($path, $pdf);
+        try {
+            $said = Program::run(['pdfinfo', '-dests', $path]);
+        } finally {
+            unlink($path);
+        }
+        preg_match_all('~^\s*(\d+)\s+\[[^]]*]\s+"([^"]+)"~m', $said, $found);
+
+        return array_combine($found[2], array_map(intval(...), $found[1]));
+    }
+}
