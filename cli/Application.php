@@ -97,7 +97,7 @@ final readonly class Application
             'bags' => $kits->bags($arguments),
             'bench' => $kits->bench($arguments),
             'safety' => $kits->safety($arguments),
-            'manual' => $kits->manual($arguments),
+            'manual' => (new ManualVerb())->run($arguments),
             'sheet' => $kits->sheet($arguments),
             'package' => $kits->package($arguments),
             'page' => (new PageVerb())->page($arguments),

@@ -18,9 +18,10 @@ final readonly class Arguments
      *
      * @param list<string> $arguments behind the verb
      * @param list<string> $known options that take a value
+     * @param list<string> $switches options that take none
      * @throws UsageError when an option is unknown or lacks its value
      */
-    public static function parse(array $arguments, array $known, string $usage): self
+    public static function parse(array $arguments, array $known, string $usage, array $switches = []): self
     {
         $words = $flags = [];
         for ($i = 0; $i < count($arguments); ++$i) {
@@ -34,6 +35,10 @@ final readonly class Arguments
             }
             [$name, $value] = [...explode('=', $argument, 2), null];
             $name = ltrim((string) $name, '-');
+            if ($value === null && in_array($name, $switches, true)) {
+                $flags[$name][] = '';
+                continue;
+            }
             if (!in_array($name, $known, true)) {
                 throw UsageError::unknownFlag($argument, $usage);
             }

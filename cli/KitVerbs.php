@@ -16,7 +16,6 @@ use Chiralex\ChiralexException;
 use Chiralex\Kit\Exception\UnusableKit;
 use Chiralex\Kit\Kit;
 use Chiralex\Kit\KitReader;
-use Chiralex\Kit\RoleList;
 use Chiralex\Kit\School;
 use Chiralex\Kit\Sorting;
 use Chiralex\Reason\Matter;
@@ -26,7 +25,6 @@ use Chiralex\Review\NotBegun;
 use Chiralex\Review\Reviewer;
 use Chiralex\Review\SafetyMatters;
 use Chiralex\Review\Subject;
-use ChiralexAdapters\Circuit\CircuitDrawings;
 use ChiralexAdapters\KitArchive;
 use ChiralexAdapters\KitFiles;
 use ChiralexAdapters\UnusableFile;
@@ -57,7 +55,7 @@ final readonly class KitVerbs
 
         return new Outcome(
             (new PartsDocument(Words::english()))->of($kit),
-            $kit->findings->list->hasErrors() || $this->hasErrors($kit),
+            $kit->findings->list->hasErrors() || self::hasErrors($kit),
         );
     }
 
@@ -75,7 +73,7 @@ final readonly class KitVerbs
 
         $document = (new CheckDocument(Words::english()))->of($matters, NotBegun::stations($kit));
 
-        return new Outcome($document, $blocks || $this->hasErrors($kit));
+        return new Outcome($document, $blocks || self::hasErrors($kit));
     }
 
     /**
@@ -140,7 +138,7 @@ final readonly class KitVerbs
 
         return $order instanceof BuildCycle
             ? new Outcome($document->cycle($order, $kit), true)
-            : new Outcome($document->of($order, $kit), $order->score->violations > 0 || $this->hasErrors($kit));
+            : new Outcome($document->of($order, $kit), $order->score->violations > 0 || self::hasErrors($kit));
     }
 
     /**
@@ -162,7 +160,7 @@ final readonly class KitVerbs
                 $kit,
                 $order instanceof BuildCycle ? null : $order,
             ),
-            $unmarked || $order instanceof BuildCycle || $this->hasErrors($kit),
+            $unmarked || $order instanceof BuildCycle || self::hasErrors($kit),
         );
     }
 
@@ -191,7 +189,7 @@ final readonly class KitVerbs
 
         return new Outcome(
             (new BagsDocument(Words::forBuilder($kit)))->of($plan, $kit->logs->first),
-            $plan->conflicts !== [] || $this->hasErrors($kit),
+            $plan->conflicts !== [] || self::hasErrors($kit),
         );
     }
 
@@ -210,7 +208,7 @@ final readonly class KitVerbs
         return new Outcome(
             $document,
             array_filter($document['tests'], static fn(array $test): bool => $test['fault'] !== '') !== [] ||
-                $this->hasErrors($kit),
+                self::hasErrors($kit),
         );
     }
 
@@ -229,7 +227,7 @@ final readonly class KitVerbs
                 static fn(Matter $matter): bool => $matter->severity->stopsRelease(),
             ) !== [];
 
-        return new Outcome((new SafetyDocument(Words::forBuilder($kit)))->of($kit), $blocks || $this->hasErrors($kit));
+        return new Outcome((new SafetyDocument(Words::forBuilder($kit)))->of($kit), $blocks || self::hasErrors($kit));
     }
 
     /**
@@ -256,7 +254,7 @@ final readonly class KitVerbs
             throw UnusableFile::unwritable($file);
         }
 
-        return new Outcome(['file' => $file, 'kind' => $kind, 'bytes' => strlen($bytes)], $this->hasErrors($kit));
+        return new Outcome(['file' => $file, 'kind' => $kind, 'bytes' => strlen($bytes)], self::hasErrors($kit));
     }
 
     /**
@@ -284,37 +282,7 @@ final readonly class KitVerbs
             throw UnusableFile::unwritable($file);
         }
 
-        return new Outcome($package, $this->hasErrors($kit));
-    }
-
-    /**
-     * @param list<string> $arguments
-     * @throws UsageError
-     * @throws UnusableFile
-     * @throws UnusableProgram when a PDF is asked for and Chromium is missing
-     * @throws ChiralexException
-     */
-    public function manual(array $arguments): Outcome
-    {
-        $usage = 'chiralex manual FOLDER --format html|md|pdf|txt -o FILE';
-        [$kit, $read] = $this->kit('manual', $arguments, ['format', 'o'], $usage);
-        $format = $read->flag('format') ?? 'html';
-        $file = $read->flag('o') ?? throw UsageError::missing('-o', $usage);
-        $order = (new Planner())->plan($kit);
-        if ($order instanceof BuildCycle) {
-            return new Outcome((new OrderDocument(Words::english()))->cycle($order, $kit), true);
-        }
-        $bytes =
-            (new ManualFile())->bytes($kit, $order, $format, $this->circuit($read->only('manual'), $kit)) ??
-            throw UsageError::badValue('--format', $format, 'html, md, pdf or txt');
-        if (@file_put_contents($file, $bytes) === false) {
-            throw UnusableFile::unwritable($file);
-        }
-
-        return new Outcome(
-            ['file' => $file, 'format' => $format, 'bytes' => strlen($bytes), 'steps' => count($order->steps)],
-            $this->hasErrors($kit),
-        );
+        return new Outcome($package, self::hasErrors($kit));
     }
 
     /**
@@ -348,23 +316,8 @@ final readonly class KitVerbs
         return array_values($bodies);
     }
 
-    /**
-     * @return list<string> pages of the circuit drawings of a folder, as SVG
-     * @throws UnusableFile when nothing can be read there
-     */
-    private function circuit(string $path, Kit $kit): array
-    {
-        $files = (new KitFiles())->fromPath($path);
-        $drawings = (new CircuitDrawings())->of(
-            $files,
-            RoleList::of($files['kit.json'] ?? null),
-            array_map(strval(...), array_keys($kit->parts)),
-        );
 
-        return array_merge(...array_column($drawings, 'pages'));
-    }
-
-    private function hasErrors(Kit $kit): bool
+    public static function hasErrors(Kit $kit): bool
     {
         return array_filter(
             $kit->findings->problems,

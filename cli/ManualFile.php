@@ -8,6 +8,7 @@ use Chiralex\Bagging\BagPlanner;
 use Chiralex\Build\BuildOrder;
 use Chiralex\Kit\Kit;
 use Chiralex\Manual\ManualPlanner;
+use ChiralexAdapters\Booklet;
 use ChiralexAdapters\BookPdf;
 use ChiralexAdapters\ChromiumPdf;
 use ChiralexAdapters\PrintFonts;
@@ -20,36 +21,66 @@ use ChiralexRender\Print\CalloutSheet;
 use ChiralexRender\Print\DrillSheet;
 use ChiralexRender\Print\MatSheet;
 use ChiralexRender\Print\OverlaySheet;
+use ChiralexRender\Print\PageCode;
 use ChiralexRender\Print\PageMark;
 use ChiralexRender\Print\SafetySheet;
 use ChiralexRender\Words;
 
-/** A kit's manual as the bytes of a file. */
+/**
+ * A kit's manual as the bytes of a file.
+ *
+ * @phpstan-import-type ManualShape from ManualDocument
+ */
 final readonly class ManualFile
 {
+    /** @param list<string> $circuit pages of the circuit drawing, as SVG */
+    public function __construct(private array $circuit = [], private ?PageCode $code = null) {}
+
     /**
-     * @param list<string> $circuit pages of the circuit drawing, as SVG
      * @return ?string null for a format that is none
      * @throws UnusableProgram when a PDF is asked for and Chromium is missing
      */
-    public function bytes(Kit $kit, BuildOrder $order, string $format, array $circuit = []): ?string
+    public function bytes(Kit $kit, BuildOrder $order, string $format): ?string
     {
-        $words = Words::forBuilder($kit);
-        $manual = (new ManualPlanner())->manual($kit, $order, (new BagPlanner())->plan($kit, $order));
-        $html = static fn(): string => (new HtmlManual())->of(
-            (new ManualDocument($words))->of($manual),
-            (new StepPictures($manual))->all() + ['circuit' => $circuit],
-            [],
-            PrintFonts::css(dirname(__DIR__) . '/node_modules'),
-        );
-
         return match ($format) {
-            'html' => $html(),
-            'pdf' => (new BookPdf())->print($html(), PageMark::filled(...)),
-            'md' => TextManual::markdown()->of((new ManualDocument($words))->of($manual)),
-            'txt' => TextManual::plain()->of((new ManualDocument($words))->of($manual)),
+            'html' => $this->html($kit, $order, false),
+            'pdf' => (new BookPdf())->print($this->html($kit, $order, false), PageMark::filled(...)),
+            'md' => TextManual::markdown()->of($this->document($kit, $order)),
+            'txt' => TextManual::plain()->of($this->document($kit, $order)),
             default => null,
         };
+    }
+
+    /**
+     * Set for half the paper, two pages a side, to be folded.
+     *
+     * @throws UnusableProgram when Chromium is missing
+     */
+    public function booklet(Kit $kit, BuildOrder $order): string
+    {
+        return Booklet::of((new BookPdf())->print($this->html($kit, $order, true), PageMark::filled(...)));
+    }
+
+    private function html(Kit $kit, BuildOrder $order, bool $booklet): string
+    {
+        $manual = (new ManualPlanner())->manual($kit, $order, (new BagPlanner())->plan($kit, $order));
+
+        return (new HtmlManual())->of(
+            (new ManualDocument(Words::forBuilder($kit)))->of($manual),
+            (new StepPictures($manual))->all() + ['circuit' => $this->circuit],
+            [],
+            PrintFonts::css(dirname(__DIR__) . '/node_modules'),
+            $this->code,
+            $booklet,
+        );
+    }
+
+    /** @return ManualShape */
+    private function document(Kit $kit, BuildOrder $order): array
+    {
+        $manual = (new ManualPlanner())->manual($kit, $order, (new BagPlanner())->plan($kit, $order));
+
+        return (new ManualDocument(Words::forBuilder($kit)))->of($manual);
     }
 
     /**

@@ -4,10 +4,12 @@ declare(strict_types=1);
 
 namespace App\Jobs;
 
+use App\Actions\Export\ExportKind;
 use App\Models\Export;
 use App\Queries\Export\Pages;
 use App\Support\FileStore;
 use Chiralex\ChiralexException;
+use ChiralexAdapters\Booklet;
 use ChiralexAdapters\BookPdf;
 use ChiralexAdapters\UnusableProgram;
 use ChiralexRender\Print\PageMark;
@@ -40,7 +42,8 @@ final class MakeExport implements ShouldQueue
             if (!$this->reached($export, 45)) {
                 return;
             }
-            $hash = $store->put($book->print($page['html'], PageMark::filled(...)));
+            $pdf = $book->print($page['html'], PageMark::filled(...));
+            $hash = $store->put($export->kind === ExportKind::Booklet ? Booklet::of($pdf) : $pdf);
         } catch (UnusableProgram | ChiralexException $fault) {
             Export::query()
                 ->where('id', $export->id)

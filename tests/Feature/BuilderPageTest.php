@@ -11,7 +11,7 @@ use App\Models\Export;
 use App\Policies\Role;
 use App\Queries\Export\Pages;
 use App\Support\FileStore;
-use ChiralexAdapters\ChromiumPdf;
+use ChiralexAdapters\BookPdf;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Queue;
 use Illuminate\Support\Str;
@@ -203,9 +203,35 @@ final class BuilderPageTest extends TradeCase
         (new MakeExport($export->id))->handle(
             $this->app->make(Pages::class),
             $this->app->make(FileStore::class),
-            new ChromiumPdf(),
+            new BookPdf(),
         );
         self::assertSame('cancelled', $export->refresh()->status);
+    }
+
+    public function test_the_manual_is_made_as_a_booklet_with_two_pages_on_each_side(): void
+    {
+        Queue::fake();
+        $made = $this->app->make(RequestExport::class)(
+            ExportKind::Booklet,
+            $this->released()->revision_id,
+            'Letter',
+            (string) Str::uuid(),
+            null,
+        );
+        (new MakeExport($made->id))->handle(
+            $this->app->make(Pages::class),
+            $this->app->make(FileStore::class),
+            new BookPdf(),
+        );
+        $made->refresh();
+        self::assertSame(['done', null], [$made->status, $made->fault]);
+        self::assertStringEndsWith('booklet.pdf', (string) $made->name);
+        $pdf = (string) $this->actingAs($this->person())
+            ->get("/api/exports/{$made->id}/file")
+            ->assertOk()
+            ->getContent();
+        // Two halves of Letter paper, 11 by 8.5 inches of 72 points.
+        self::assertMatchesRegularExpression('~/MediaBox \[0 0 792\.\d+ 612\.\d+\]~', $pdf);
     }
 
     public function test_each_kind_of_print_is_for_those_who_need_it(): void

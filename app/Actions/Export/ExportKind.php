@@ -11,6 +11,7 @@ enum ExportKind: string
 {
     case Manual = 'manual';
     case BeforeYouBuy = 'before-you-buy';
+    case Booklet = 'booklet';
     case CalloutSheet = 'callout-sheet';
     case SortingMat = 'sorting-mat';
     case DrillingTemplate = 'drilling-template';
@@ -27,6 +28,7 @@ enum ExportKind: string
     {
         return match ($this) {
             self::Manual,
+            self::Booklet,
             self::BeforeYouBuy,
             self::CalloutSheet,
             self::SortingMat,

@@ -45,6 +45,7 @@ final class ExportRequest extends OperationRequest
             function (Validator $validator): void {
                 $exists = match (ExportKind::tryFrom((string) $this->string('kind'))) {
                     ExportKind::Manual,
+                    ExportKind::Booklet,
                     ExportKind::BeforeYouBuy,
                     ExportKind::CalloutSheet,
                     ExportKind::SortingMat,

@@ -46,10 +46,11 @@ final readonly class ManualPage
 
     /**
      * @param ManualShape $document
+     * @param bool $booklet set for pages of half the size, to be folded
      * @throws ChiralexException when the files cannot be read
      * @throws UnusableProgram when no QR code can be made
      */
-    public function html(Revision $revision, array $document, string $options): string
+    public function html(Revision $revision, array $document, string $options, bool $booklet = false): string
     {
         /** @var array{steps: array<int, string>, callouts: array<string, string>, cover?: list<string>} $pictures */
         $pictures = $this->documents->get($revision, 'pictures', $options);
@@ -60,6 +61,7 @@ final readonly class ManualPage
             $this->faq->published($revision),
             PrintFonts::css(base_path('node_modules')),
             $release === null ? null : $this->printed->code($this->tokens->forRelease($release)),
+            $booklet,
         );
 
         return $this->printed->sender()->atHead($html);

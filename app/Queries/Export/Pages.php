@@ -67,7 +67,7 @@ final readonly class Pages
         $page = $this->bare($export);
         $sender = $this->printed->sender();
         $html = match ($export->kind) {
-            ExportKind::Manual => $page['html'],
+            ExportKind::Manual, ExportKind::Booklet => $page['html'],
             ExportKind::PackingSlip, ExportKind::BeforeYouBuy => $sender->atHead($page['html']),
             default => $sender->atFoot($page['html']),
         };
@@ -85,7 +85,8 @@ final readonly class Pages
     private function bare(Export $export): array
     {
         return match ($export->kind) {
-            ExportKind::Manual => $this->manual($export),
+            ExportKind::Manual => $this->manual($export, 'manual', false),
+            ExportKind::Booklet => $this->manual($export, 'booklet', true),
             ExportKind::BeforeYouBuy => $this->buyer($export),
             ExportKind::CalloutSheet => $this->callouts($export),
             ExportKind::SortingMat, ExportKind::DrillingTemplate, ExportKind::BoardOverlay => $this->trueSize($export),
@@ -101,15 +102,15 @@ final readonly class Pages
      * @return array{name: string, html: string}
      * @throws UnusableProgram
      */
-    private function manual(Export $export): array
+    private function manual(Export $export, string $name, bool $booklet): array
     {
         $revision = Revision::query()->findOrFail($export->subject);
         /** @var ManualShape $document */
         $document = ['paper' => $export->paper] + $this->documents->get($revision, 'manual', $export->options);
 
         return [
-            'name' => "{$document['kit']} {$document['revision']} manual",
-            'html' => $this->page->html($revision, $document, $export->options),
+            'name' => "{$document['kit']} {$document['revision']} {$name}",
+            'html' => $this->page->html($revision, $document, $export->options, $booklet),
         ];
     }
 

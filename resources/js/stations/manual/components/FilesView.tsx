@@ -13,6 +13,11 @@ const PRINTS: readonly { kind: ExportKind; name: string; does: string }[] = [
     does: 'A book: contents, steps with their boards, readings, questions, how it works.',
   },
   {
+    kind: 'booklet',
+    name: 'The manual as a booklet',
+    does: 'Half the size, two pages a side: print on both sides, turned at the short edge, and fold.',
+  },
+  {
     kind: 'before-you-buy',
     name: 'Before you buy',
     does: 'What is in, what is not, tools, hours, safety, for whoever asks beforehand.',
