@@ -33,6 +33,9 @@ use Chiralex\Safety\Cautions;
 /** Plans the build of a kit: rules, soldering steps by the school, all other work around them, holds and score. */
 final readonly class Planner
 {
+    /** Blocks whose heights differ by no more are one block, millimetres. */
+    private const ONE_BLOCK = 0.5;
+
     public function plan(Kit $kit): BuildOrder|BuildCycle
     {
         $book = TaskBook::of($kit);
@@ -274,6 +277,7 @@ final readonly class Planner
         $joints = new JointFacts($kit);
         $cautions = Cautions::for($kit);
         $powered = false;
+        $block = null;
         $fitted = $new = $this->factoryFitted($kit);
         $table = null;
         $snapped = [];
@@ -309,19 +313,25 @@ final readonly class Planner
                 );
                 $new = [];
             }
+            $parts = array_map(fn(string $name): StepPart => $reasons->part($name, $first, $holding, $lie), $names);
+            $prop = $this->prop($kit, $lie, $parts, (string) $first->face?->board);
+            // One block is enough to have at hand; where it does not fit, a holder does better than a second one.
+            $block ??= $prop?->height;
+            $levels = $prop !== null && abs($prop->height - (float) $block) <= self::ONE_BLOCK;
             $steps[] = new Step(
                 count($steps) + 1,
                 $first,
-                array_map(fn(string $name): StepPart => $reasons->part($name, $first, $holding, $lie), $names),
+                $parts,
                 array_values(array_intersect($names, $overridden)),
                 new StepWork(
                     $lie,
-                    $lie === null ? null : $this->prop($kit, $lie, (string) $first->face?->board),
+                    $levels ? $prop : null,
                     $facts->joints($step),
                     $facts->minutes($step),
                     $joints->of($step),
                     $facts->source($step),
                     $cautions->of($first->action->work($names, $kit), $names, $powered),
+                    $prop !== null && !$levels,
                 ),
                 $riders[$index] ?? [],
             );
@@ -331,12 +341,20 @@ final readonly class Planner
         return $steps;
     }
 
-    /** What levels a board that lies on the table on its tallest parts; a holder needs nothing. */
-    private function prop(Kit $kit, Lie $lie, string $board): ?Prop
+    /**
+     * What levels a board that lies on the table on its tallest parts; a holder needs nothing, nor do bent or splayed leads.
+     *
+     * @param list<StepPart> $parts
+     */
+    private function prop(Kit $kit, ?Lie $lie, array $parts, string $board): ?Prop
     {
         $bench = $kit->choices->settings->bench;
+        $stiff = array_filter($parts, static fn(StepPart $part): bool => $part->hold->needsLevel());
 
-        return $bench->workholding !== Workholding::Table || $bench->solderFrom === SolderFrom::Front
+        return $lie === null ||
+            $stiff === [] ||
+            $bench->workholding !== Workholding::Table ||
+            $bench->solderFrom === SolderFrom::Front
             ? null
             : Prop::under($lie, $kit->board($board)->outline ?? new Polygon([]), $this->restsOn($kit, $lie));
     }

@@ -17,6 +17,7 @@ final readonly class StepWork
      * @param int $joints solder joints made in this step
      * @param ?Reason $time where the minutes come from
      * @param list<Reason> $cautions
+     * @param bool $isAskew the board lies too steep for stiff pins, and the one block of the kit does not level it
      */
     public function __construct(
         public ?Lie $lie,
@@ -26,5 +27,6 @@ final readonly class StepWork
         public Soldering $soldering,
         public ?Reason $time,
         public array $cautions,
+        public bool $isAskew = false,
     ) {}
 }

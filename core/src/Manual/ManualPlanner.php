@@ -155,6 +155,8 @@ final readonly class ManualPlanner
                 'height' => (int) round($step->work->prop->height),
                 'edge' => $step->work->prop->edge,
             ]);
+        } elseif ($step->work->isAskew) {
+            $reasons[] = new Reason('tip.level', [], Origin::CommonPractice);
         }
 
         return $reasons;

@@ -19,6 +19,12 @@ enum Hold: string
     case OwnLock = 'own-lock';
     case NoneNeeded = 'none-needed';
 
+    /** True when stiff pins stand only as upright as the board lies level. */
+    public function needsLevel(): bool
+    {
+        return in_array($this, [self::Table, self::Tack, self::Tape, self::Putty], true);
+    }
+
     /** True when the part would sink or fall without help; the score counts these. */
     public function hangs(): bool
     {

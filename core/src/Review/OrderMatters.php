@@ -11,6 +11,7 @@ use Chiralex\Build\BuildOrder;
 use Chiralex\Build\DroppedRule;
 use Chiralex\Build\Rule;
 use Chiralex\Build\Step;
+use Chiralex\Build\StepPart;
 use Chiralex\Build\StepReasons;
 use Chiralex\Kit\Gate;
 use Chiralex\Kit\Kit;
@@ -130,7 +131,8 @@ final readonly class OrderMatters implements MatterSource
         if (
             $step->work->lie !== null &&
             $kit->choices->settings->bench->workholding === Workholding::Table &&
-            $step->work->lie->plane->tilt() > Lie::PROP_TILT
+            $step->work->lie->plane->tilt() > Lie::PROP_TILT &&
+            array_filter($step->parts, static fn(StepPart $part): bool => $part->hold->needsLevel()) !== []
         ) {
             $args = ['step' => $step->number, 'tilt' => round($step->work->lie->plane->tilt(), 1)];
             $matters[] =

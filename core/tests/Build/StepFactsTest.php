@@ -144,6 +144,25 @@ final class StepFactsTest extends TestCase
         );
     }
 
+    public function test_a_kit_asks_for_blocks_of_one_height_only_and_bent_leads_for_none(): void
+    {
+        $kit = KitMaker::kit(
+            ['C1,100u,10x16,electrolytic', 'K1,5 V,19x15.5x15.5,relay', 'DS1,4 digits,30x10x18.5,display'],
+            ['C1,75,30,0,top', 'K1,70,30,0,top', 'DS1,8,30,90,top'],
+            ['settings' => ['group' => 1]],
+        );
+        $work = [];
+        foreach (KitMaker::order($kit)->steps as $step) {
+            $work[$step->names()[0] ?? ''] = [$step->work->prop?->height, $step->work->isAskew];
+        }
+
+        // The can is splayed, whatever the tilt; the display would need a second block: it goes into a holder.
+        self::assertSame([null, false], $work['C1'] ?? null);
+        self::assertSame([15.5, false], $work['K1'] ?? null);
+        $heights = array_values(array_unique(array_filter(array_column($work, 0))));
+        self::assertCount(1, $heights);
+    }
+
     public function test_logged_times_move_the_estimate_of_their_kind_and_little_while_they_are_few(): void
     {
         $rows = array_map(static fn(int $i): string => "R{$i},1k,Axial 1/4W,", range(1, 20));

@@ -396,7 +396,13 @@ final class CountLimitsTest extends TestCase
         string ...$names,
     ): Step {
         $parts = array_map(
-            static fn(string $name): StepPart => new StepPart($name, 2.5, Hold::Bend, null, $reasons),
+            static fn(string $name): StepPart => new StepPart(
+                $name,
+                2.5,
+                $lie === null ? Hold::Bend : Hold::Tack,
+                null,
+                $reasons,
+            ),
             $names === [] ? ['R1'] : array_values($names),
         );
 

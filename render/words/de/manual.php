@@ -23,6 +23,7 @@ return [
         'Hat das Netzgerät eine Strombegrenzung, stell sie für das erste Einschalten auf {milliamps} mA, das Anderthalbfache der {takes} mA, die der Bausatz braucht. Erreicht es die Grenze, schalte aus und suche ein verkehrtes Teil oder eine Lötbrücke.',
     'tip.leads' =>
         'Kleine Widerstände: halte zuerst die Messspitzen aneinander und zieh ab, was das Messgerät zeigt, 0 bis 0,2 Ω.',
+    'tip.level' => 'Die Platine liegt schief auf höheren Teilen: löte dies in einem Halter.',
     'tip.prop' => 'Leg einen Klotz von {{height} mm} unter diesen Rand der Platine: {edge}. Dann liegt sie eben.',
     'manual.loose' => '{designator} kommt aus dem Bausatz und gehört auf keine Platine.',
     'manual.wire' => 'Draht',

@@ -31,6 +31,7 @@ return [
         'Where the supply has a current limit, set it to {milliamps} mA for the first power, half as much again as the {takes} mA the kit takes. If it reaches the limit, switch off and look for a part the wrong way round or a bridge of solder.',
     'tip.leads' =>
         'Low ohms: touch the tips of the leads together first and subtract what the meter shows, 0 to 0.2 Ω.',
+    'tip.level' => 'The board lies askew on its taller parts: solder this in a holder.',
     'tip.prop' => 'Put a block of {{height} mm} under the {edge} edge of the board, so that it lies level.',
     'manual.loose' => '{designator} comes from the kit and goes on no board.',
     'manual.wire' => 'wire',

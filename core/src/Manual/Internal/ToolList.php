@@ -36,14 +36,16 @@ final readonly class ToolList
     private function holding(Kit $kit, BuildOrder $order): array
     {
         $holds = [];
+        $askew = false;
         foreach ($order->steps as $step) {
+            $askew = $askew || $step->work->isAskew;
             foreach ($step->parts as $part) {
                 $holds[] = $part->hold;
             }
         }
 
         return self::needed([
-            'tool.holder' => $kit->choices->settings->bench->workholding !== Workholding::Table,
+            'tool.holder' => $askew || $kit->choices->settings->bench->workholding !== Workholding::Table,
             'tool.tape' => in_array(Hold::Tape, $holds, true),
             'tool.putty' => in_array(Hold::Putty, $holds, true),
         ]);
