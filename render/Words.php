@@ -13,7 +13,8 @@ use Chiralex\Reason\Reason;
 /**
  * The words of one language: codes to sentences, kinds to names. What a language lacks is said in English.
  *
- * A length in a sentence is written `{0.8 mm}` or `{3..5 mm}` and printed in the units of the kit.
+ * A length in a sentence is written `{0.8 mm}` or `{3..5 mm}` and printed in the units of the kit; a number with what it counts
+ * `{count|hole|holes}`.
  */
 final readonly class Words
 {
@@ -94,7 +95,26 @@ final readonly class Words
             $replace['{why}'] = strtr($this->sentences[$why], $replace);
         }
 
-        return $this->measured(strtr($this->template($code), $replace));
+        return $this->measured(strtr(self::counted($this->template($code), $args), $replace));
+    }
+
+    /**
+     * `{count|hole|holes}` is the number with the word that fits it.
+     *
+     * @param array<string, string|int|float|list<string>> $args
+     */
+    private static function counted(string $template, array $args): string
+    {
+        return (string) preg_replace_callback(
+            '~\{(\w+)\|([^|{}]+)\|([^|{}]+)\}~u',
+            static function (array $found) use ($args): string {
+                $number = $args[$found[1]] ?? '';
+                $text = is_array($number) ? (string) count($number) : (string) $number;
+
+                return $text . ' ' . $found[$text === '1' ? 2 : 3];
+            },
+            $template,
+        );
     }
 
     /** The sentence as a maker may write it: what stands in braces is filled in when it is said. */

@@ -8,7 +8,6 @@ use Chiralex\Build\BuildOrder;
 use Chiralex\Build\Data\WorkTimes;
 use Chiralex\Build\Step;
 use Chiralex\Build\TimeSpread;
-use Chiralex\Kit\DrillFace;
 use Chiralex\Kit\Kit;
 use Chiralex\Kit\PartCount;
 use Chiralex\Kit\Skill;
@@ -34,17 +33,11 @@ final readonly class BuildTime
         foreach ($order->steps as $step) {
             $boards += $step->work->joints > 0 && $step->face !== null ? [$step->face->board => true] : [];
         }
-        $holes = array_sum(
-            array_map(
-                static fn(DrillFace $face): int => $kit->part($face->by) === null ? 0 : count($face->holes),
-                $kit->work->drilling,
-            ),
-        );
 
         return new self(
             array_sum(array_map(static fn(Step $step): float => $step->work->minutes, $order->steps)),
             $share * ($count->lines * WorkTimes::LINE + $count->pieces * WorkTimes::PIECE),
-            $share * $holes * WorkTimes::HOLE,
+            $share * DrillPlan::drilled($kit) * WorkTimes::HOLE,
             $share * count($boards) * WorkTimes::CLEAN,
             $share * WorkTimes::TIDY,
             TimeSpread::of($kit),

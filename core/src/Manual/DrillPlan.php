@@ -32,6 +32,17 @@ final readonly class DrillPlan
         return $faces;
     }
 
+    /** Holes that the maker says the builder drills, in what is in the kit. */
+    public static function drilled(Kit $kit): int
+    {
+        return array_sum(
+            array_map(
+                static fn(DrillFace $face): int => $kit->part($face->by) === null ? 0 : count($face->holes),
+                $kit->work->drilling,
+            ),
+        );
+    }
+
     /** What goes through a hole in which order. */
     public static function stack(Hole $hole, Kit $kit): Reason
     {

@@ -12,6 +12,8 @@ final readonly class Landmarks
 {
     /** How far a landmark may lie off the bearing, in degrees. */
     private const WITHIN = 30.0;
+    /** Farther away an edge of the board is easier to find, millimetres between the centres; common practice, no source. */
+    private const NEAR = 25.0;
 
     /** @param list<non-empty-list<Landmark>> $ranked those of one rank together */
     private function __construct(private array $ranked) {}
@@ -34,7 +36,7 @@ final readonly class Landmarks
     }
 
     /**
-     * The rarest look within 30 degrees of a direction on the side of a body, then the largest body, then the nearest.
+     * The rarest look within 30 degrees of a direction and 25 mm on the side of a body, then the largest body, then the nearest.
      *
      * @param Point $direction from the body's centre, in board coordinates
      * @return ?string its designator
@@ -66,6 +68,7 @@ final readonly class Landmarks
             // An angle of the board is the same in every view of it.
             if (
                 $far < 1e-6 ||
+                round($far, 6) > self::NEAR ||
                 abs(
                     round(
                         rad2deg(

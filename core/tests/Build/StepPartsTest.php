@@ -197,7 +197,7 @@ final class StepPartsTest extends TestCase
                     'D3' => ['legend' => 'nothing'],
                 ],
             ],
-            "Ref,X,Y,Rotation,Side,Board\nD1,40,30,0,top,main\nR1,20,30,0,top,main\nC1,60,30,180,top,main\nC9,20,40,0,top,lamps\nD2,40,40,0,top,lamps\nD9,60,50,0,top,main\n",
+            "Ref,X,Y,Rotation,Side,Board\nD1,40,30,0,top,main\nR1,36,30,0,top,main\nC1,60,30,180,top,main\nC9,20,40,0,top,lamps\nD2,40,40,0,top,lamps\nD9,60,50,0,top,main\n",
         );
         $callouts = (new KitCallouts())->callouts($kit, KitMaker::order($kit));
         $by = array_column(array_map(static fn(Callout $each): array => [$each->designator, $each], $callouts), 1, 0);
@@ -205,7 +205,7 @@ final class StepPartsTest extends TestCase
         self::assertSame(['D2', 'D1', 'D3', 'C1'], array_slice(array_keys($by), 0, 4));
         self::assertArrayNotHasKey('D9', $by, 'not fitted');
         self::assertSame('left edge', $by['D1']->pointing->landmark, 'the resistor is not there yet');
-        self::assertSame('R1', $by['C1']->pointing->landmark);
+        self::assertSame('R1', $by['C1']->pointing->landmark, 'the larger of two near ones');
         self::assertSame(
             [270.0, 90.0],
             [$by['D1']->pointing->bearing, $by['D2']->pointing->bearing],

@@ -67,17 +67,24 @@ final class CalloutsTest extends TestCase
         self::assertFalse($led->signs->check?->vanishesWhenTrimmed());
     }
 
-    public function test_the_landmark_is_fitted_by_then_and_within_thirty_degrees_or_it_is_an_edge(): void
+    public function test_the_landmark_is_fitted_by_then_near_and_within_thirty_degrees_or_it_is_an_edge(): void
     {
         $kit = KitMaker::kit(
             ['D1,1N4148,,', 'D2,1N4148,,', 'J1,2 way,5.08,terminal block', 'C1,470u,10x16,'],
-            ['D1,40,30,0,top', 'D2,40,10,180,top', 'J1,8,32,90,top', 'C1,60,30,180,top'],
+            ['D1,30,30,0,top', 'D2,40,10,180,top', 'J1,36,32,90,top', 'C1,60,30,180,top'],
         );
         $callouts = self::callouts($kit);
 
         self::assertSame('left edge', $callouts['D1']->pointing->landmark, 'the block is fitted later');
         self::assertSame('J1', $callouts['C1']->pointing->landmark, 'rarest look within 30 degrees to the left');
         self::assertSame('right edge', $callouts['D2']->pointing->landmark);
+        $at = static fn(string $x): ?string => self::callouts(
+            KitMaker::kit(
+                ['J1,2 way,5.08,terminal block', 'C1,470u,10x16,'],
+                ["J1,{$x},30,90,top", 'C1,60,30,180,top'],
+            ),
+        )['C1']->pointing->landmark;
+        self::assertSame(['J1', 'left edge'], [$at('35'), $at('34.9')], 'twenty-five millimetres away, and more');
     }
 
     public function test_a_look_is_as_rare_as_it_is_on_the_board_at_hand(): void

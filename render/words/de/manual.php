@@ -56,6 +56,10 @@ return [
     'tool.stripper' => 'Abisolierzange',
     'tool.screwdriver' => 'Schraubendreher',
     'tool.nut-driver' => 'Steckschlüssel',
+    'tool.drill' => 'Bohrmaschine mit Vorbohrer und Stufenbohrer',
+    'tool.punch' => 'Körner',
+    'tool.ruler' => 'Lineal oder Messschieber',
+    'tool.masking-tape' => 'Kreppband zum Anzeichnen',
     'tool.trimming' => 'Abgleichwerkzeug ohne Metall',
     'tool.file' => 'Kleine Feile',
     'tip.bare-board' => 'Sieh dir zuerst beide Seiten der leeren Platine an: keine Unterbrechung, keine Brücke.',
@@ -85,6 +89,7 @@ return [
     'tip.trimmer' => 'Bündig eindrücken, einen Stift löten, prüfen, dass es gerade sitzt, dann den Rest.',
     'tip.potentiometer' =>
         'Brich die Haltenase ab, wenn die Frontplatte kein Loch dafür hat. Einen Stift, prüfen, ob die Achse mittig und frei in ihrem Loch steht, dann alle.',
+    'tip.wire-screw' => 'An einer Schraubklemme ({names}): abisolieren und verdrillen, nicht verzinnen; unter die Schraube, festziehen, zur Probe ziehen.',
     'tip.wire' => 'Abisolieren, verdrillen, verzinnen. Das blanke Ende durch Loch oder Lötfahne haken, dann löten.',
     'tip.link' =>
         'Blanker Draht, an den Löchern rechtwinklig gebogen, flach auf die Platine gezogen; beide Richtungen sind recht. Ein abgeschnittener Draht tut es auch.',
@@ -121,7 +126,8 @@ return [
     'tip.boxed' => 'Dasselbe noch einmal im Gehäuse: nichts berührt sich, kein Draht ist geklemmt.',
     'tip.draws' => 'Es läuft mit {volts} V und nimmt höchstens {milliamps} mA. Viel mehr ist ein Fehler: ausschalten.',
     'tip.runs-from' => 'Es läuft mit {volts} V.',
-    'tip.lend' => 'Nur für die Prüfung {gate}, nicht gelötet: {what}. {why}',
+    'tip.lend-bare' => 'Nur für die Prüfung {gate}, nicht gelötet: {what}.',
+    'tip.lend' => 'Nur für die Prüfung {gate}, nicht gelötet: {what} ({why}).',
     'tip.return' => 'Nimm es wieder heraus: {what}. Es war nur für die Prüfung {gate} da.',
     'tip.bags-empty' =>
         'Zähl, was übrig ist: die Beutel sind jetzt leer. Ein übriges Teil wurde vergessen; such seinen Platz.',
@@ -135,6 +141,6 @@ return [
     'tip.draws-idle' =>
         'Es läuft mit {volts} V und nimmt {idle} mA, während es wartet, höchstens {milliamps} mA. Viel mehr ist ein Fehler: ausschalten.',
     'tip.metal-carries' =>
-        '{names} führen Strom in Metall: blankes Metall unter die Öse, eine Zahnscheibe darauf, und bei fester Schraube den Durchgang zum Gehäuse messen.',
+        'Strom geht ins Metall bei {names}: blankes Metall unter die Öse, eine Zahnscheibe darauf, und bei fester Schraube den Durchgang zum Gehäuse messen.',
     'tip.battery-leads' => '{part} ist ein Paar Drähte: Rot an Plus, Schwarz an Minus.',
 ];

@@ -38,7 +38,7 @@ return [
     'manual.test-nowhere' =>
         'Test "{test}" belongs to no gate and adjusts nothing, so it stands at no step. Choose its gate on Bench; gates are made under Facts, Gates and volts.',
     'safety.unanswered' =>
-        '{count} questions of safety are not answered yet ({hazards}). Answer them under Safety: a yes prints its caution.',
+        'Not answered yet: {count|question|questions} of safety ({hazards}). Answer them under Safety: a yes prints its caution.',
     'safety.contradicted' => 'You rule out "{hazard}", but {by} shows it. Say why under Safety, or take it back.',
     'safety.stands' =>
         'You rule out "{hazard}", but {by} shows it, and no answer takes that away. Take it back, or change the part.',
@@ -80,7 +80,7 @@ return [
     'manual.either-way' => 'either way round',
     'manual.has-direction' => 'has a direction',
     'faults.rate' =>
-        '{reported} of {kits} kits shipped {days} days ago or earlier were reported; with 95 % confidence {low} to {high} % (Wilson). A kit that reports twice counts once.',
+        '{reported} of {kits|kit|kits} shipped {days|day|days} ago or earlier were reported; with 95 % confidence {low} to {high} % (Wilson). A kit that reports twice counts once.',
     // what a builder sees otherwise
     'difference.added' => '{part} is new: {now}.',
     'difference.removed' => '{name}, {was}, is gone.',
@@ -123,6 +123,10 @@ return [
     'tool.stripper' => 'Wire stripper',
     'tool.screwdriver' => 'Screwdriver',
     'tool.nut-driver' => 'Nut driver',
+    'tool.drill' => 'Drill with a pilot bit and a step drill',
+    'tool.punch' => 'Centre punch',
+    'tool.ruler' => 'Ruler or caliper',
+    'tool.masking-tape' => 'Masking tape to mark holes on',
     'tool.trimming' => 'Trimming tool without metal',
     'tool.file' => 'Small file',
     // technique
@@ -149,6 +153,7 @@ return [
     'tip.trimmer' => 'Push it flush, solder one pin, check that it sits square, then the rest.',
     'tip.potentiometer' =>
         'Break off the locating tab if the panel has no hole for it. One pin, check that the shaft is central and free in its panel hole, then all.',
+    'tip.wire-screw' => 'At a screw terminal ({names}): strip and twist, no solder; under the screw, tighten, pull to test.',
     'tip.wire' => 'Strip, twist, tin. Hook the stripped end through the hole or lug, then solder.',
     'tip.link' =>
         'Bare wire, bent square at the holes, pulled flat to the board; either way round. A clipped lead serves as well.',
@@ -184,7 +189,8 @@ return [
     'tip.boxed' => 'The same once more in its box: nothing touches, no wire is pinched.',
     'tip.draws' => 'It runs from {volts} V and takes at most {milliamps} mA. Much more is a fault: switch off.',
     'tip.runs-from' => 'It runs from {volts} V.',
-    'tip.lend' => 'For test {gate} only, not soldered: {what}. {why}',
+    'tip.lend-bare' => 'For test {gate} only, not soldered: {what}.',
+    'tip.lend' => 'For test {gate} only, not soldered: {what} ({why}).',
     'tip.return' => 'Take it out again: {what}. It was there for test {gate} only.',
     'tip.bags-empty' =>
         'Count what is left over: the bags are now empty. A part left over was forgotten; look for its place.',
@@ -198,6 +204,6 @@ return [
     'tip.draws-idle' =>
         'It runs from {volts} V and takes {idle} mA while it waits, {milliamps} mA at most. Much more is a fault: switch off.',
     'tip.metal-carries' =>
-        '{names} carry current into metal: bare metal under the lug, a locking washer on it, and measure continuity to the case when the screw is tight.',
+        'Current goes into metal at {names}: bare metal under the lug, a locking washer on it, and measure continuity to the case when the screw is tight.',
     'tip.battery-leads' => '{part} is a pair of wires: red to plus, black to minus.',
 ];

@@ -7,7 +7,7 @@ return [
     // files
     'bom.designator' => '"{text}" is no designator; write letters and a number, like R7, or a range, like R1-R4.',
     'bom.duplicate' => '{designator} stands in row {earlier} already; rename one of them or remove this row.',
-    'bom.quantity' => 'Quantity {text} against {count} designators; correct the one that is wrong.',
+    'bom.quantity' => 'Quantity {text} against {count|designator|designators}; correct the one that is wrong.',
     'bom.quantity-unreadable' => 'Quantity "{text}" is neither a count nor a length; write 4 or 0.5 m.',
     'bom.gap' => 'No {designators} in the list; if that is meant, there is nothing to do.',
     'bom.quantity-too-large' =>
@@ -23,7 +23,7 @@ return [
         '{designators}: this row says nothing but the designator; if its cells were merged with row {earlier}, write {value} here too.',
     'bom.contradiction' => '{designators}: the row says {one} and {other}; correct the one that is wrong.',
     'bom.beyond-header' =>
-        '{text} stands behind the last of {columns} columns, so nothing tells what it is. Put it into a column, or quote a cell with a separator in it.',
+        '{text} stands behind the last of {columns|column|columns}, so nothing tells what it is. Put it into a column, or quote a cell with a separator in it.',
     'bom.two-spellings' => '"{text}" is the value that row {earlier} spells "{other}"; use one spelling.',
     'value.letter-o' => '"{text}": character {position} is the letter O where a zero belongs; type 0.',
     'value.unreadable' =>
@@ -43,9 +43,9 @@ return [
     'placement.coordinate' => '{designator}: "{text}" is no length; write 12.3, 12.3mm, 0.5in or 500mil.',
     'placement.rotation' => '{designator}: "{text}" is no angle; write degrees, like 90.',
     'placement.from-nets' =>
-        'No file of places: {count} parts stand where the net list has their pins. A placement file knows more.',
+        'No file of places: {count|part|parts} with a place: they stand where the net list has their pins. A placement file knows more.',
     'placement.side-word' =>
-        '"{word}" is no side known here ({count} rows); taken as the top. Say on Board which side it means.',
+        '"{word}" is no side known here ({count|row|rows}); taken as the top. Say on Board which side it means.',
     'placement.board' => '{designator}: the kit has no board "{text}"; correct the name, or add the board under Board.',
     'placement.two-sources' =>
         '{designator}: the table and the component layer put it into different places; the layer is taken. Remove one of the files.',
@@ -126,9 +126,9 @@ return [
     'parts.clear-bodies' =>
         '{these} and {those} have clear bodies: the colour cannot be told before they light. Mark the bags or the leads.',
     'parts.standoff-stack' =>
-        '{thread}: {standoffs} standoffs need {needed} screws or nuts, the list has {screws} screws and {nuts} nuts.',
-    'parts.nuts-without-screws' => '{thread}: {nuts} nuts, but only {screws} screws to go into them.',
-    'parts.washers-without-screws' => '{thread}: {washers} washers for {screws} screws and {nuts} nuts.',
+        '{thread}: {standoffs|standoff needs|standoffs need} {needed|screw or nut|screws or nuts}, the list has {screws|screw|screws} and {nuts|nut|nuts}.',
+    'parts.nuts-without-screws' => '{thread}: {nuts|nut|nuts}, but only {screws|screw|screws} to go into.',
+    'parts.washers-without-screws' => '{thread}: {washers|washer|washers} for {screws|screw|screws} and {nuts|nut|nuts}.',
     'parts.net-unreadable' => '{designator}: "{text}" is no sum of volts; write it like 9 V - 2 V.',
     'parts.overload' =>
         '{designator}: {across} across {ohms} ohm is {watts} W, its body takes {rating} W. Choose a larger body or value.',
@@ -204,7 +204,7 @@ return [
     'board.bodies-collide-perhaps' =>
         '{designator} may want the same room as {others}: they run {{mm} mm} into each other. Of {doubtful} only the usual size of the kind is known; measure the body and say it.',
     'board.bodies-unknown' =>
-        'Of {count} parts only the usual size of the kind is known, and drawn so they run into each other in {pairs} places: {designators}. Name their packages in the parts list, or say their bodies; until then nothing is told of room between them.',
+        'Of {count|part|parts} only the usual size of the kind is known, and drawn so they run into each other in {pairs|place|places}: {designators}. Name their packages in the parts list, or say their bodies; until then nothing is told of room between them.',
     'board.body-over-edge' =>
         '{designator} stands {{mm} mm} over the edge of the board: box, panel and packing need that room. Move it, or say the body as measured.',
     'board.body-over-edge-perhaps' =>
@@ -338,7 +338,7 @@ return [
     'order.unplaced' => '{designators}: no place on the board, ordered by kind and height alone.',
     'order.unknown-gate' =>
         'Test {test} belongs to gate {gate}, which is not there; choose another on Bench, or make it under Facts, Gates and volts.',
-    'order.look-alikes' => '{pairs} pairs of look-alikes are on the table in one step.',
+    'order.look-alikes' => 'On the table in one step: {pairs|pair|pairs} of look-alikes.',
     'marks.wires-alike' =>
         '{these} and {those} are both {colour} and meet at {parts}: their other ends can be swapped. Give one another colour.',
     'marks.wire-colour' => '{wire} has no colour; say one under Facts, Wires, so that its ends can be told.',

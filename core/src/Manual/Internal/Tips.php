@@ -69,6 +69,7 @@ final readonly class Tips
             ),
             ...$this->lent($step),
             ...$this->clipped($step),
+            ...$this->screwed($step),
             ...$this->grounded($step),
             ...$this->stacked($step),
             ...$this->limit($step),
@@ -110,7 +111,7 @@ final readonly class Tips
             foreach ($gate->temporary as $fit) {
                 if ($fit->name() === $step->what) {
                     return [
-                        new Reason($step->verb === Verb::Lend ? 'tip.lend' : 'tip.return', [
+                        new Reason(self::lending($step->verb, $fit->why), [
                             'what' => $fit->name(),
                             'gate' => $gate->name,
                             'why' => $fit->why,
@@ -121,6 +122,31 @@ final readonly class Tips
         }
 
         return [];
+    }
+
+    private static function lending(Verb $verb, string $why): string
+    {
+        return match (true) {
+            $verb === Verb::Return => 'tip.return',
+            $why === '' => 'tip.lend-bare',
+            default => 'tip.lend',
+        };
+    }
+
+    /** @return list<Reason> where wires are screwed and not soldered */
+    private function screwed(Step $step): array
+    {
+        $names = [];
+        foreach ($step->verb === Verb::Wire ? $this->kit->work->wires : [] as $wire) {
+            foreach (in_array($wire->name, $step->names(), true) ? $wire->ends() : [] as $end) {
+                $names =
+                    $this->kit->part($end->part)?->kind() === Kind::TerminalBlock ? [...$names, $end->part] : $names;
+            }
+        }
+
+        return $names === []
+            ? []
+            : [new Reason('tip.wire-screw', ['names' => array_values(array_unique($names))], Origin::CommonPractice)];
     }
 
     /** @return list<Reason> what goes through the hole of a part in a case, from the outside inwards; one for each kind */

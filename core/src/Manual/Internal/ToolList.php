@@ -10,6 +10,7 @@ use Chiralex\Kit\Alloy;
 use Chiralex\Kit\Kit;
 use Chiralex\Kit\KitPart;
 use Chiralex\Kit\Workholding;
+use Chiralex\Manual\DrillPlan;
 use Chiralex\Part\Hold;
 use Chiralex\Part\Kind;
 use Chiralex\Reason\Origin;
@@ -64,9 +65,23 @@ final readonly class ToolList
             'tool.stripper' => $work->wires !== [] || $has(Kind::Wire) || $has(Kind::Cable),
             'tool.screwdriver' => $has(Kind::Screw) || $has(Kind::TerminalBlock),
             'tool.nut-driver' => $has(Kind::Nut) || $work->groups->panels !== [],
+            ...$this->drilling($kit),
             'tool.trimming' => $has(Kind::Trimmer),
             'tool.file' => $work->groups->assembly->snapOffs !== [],
         ]);
+    }
+
+    /** @return array<string, bool> what a hole takes, where any is drilled */
+    private function drilling(Kit $kit): array
+    {
+        $drills = DrillPlan::drilled($kit) > 0;
+
+        return [
+            'tool.drill' => $drills,
+            'tool.punch' => $drills,
+            'tool.ruler' => $drills,
+            'tool.masking-tape' => $drills,
+        ];
     }
 
     /**
