@@ -17,6 +17,7 @@ use Chiralex\Manual\StepTools;
 use Chiralex\Reason\Reason;
 use ChiralexRender\Svg\Num;
 use ChiralexRender\Svg\PhotoSvg;
+use ChiralexRender\Text\HoldText;
 use ChiralexRender\Text\PartMarking;
 use ChiralexRender\Text\PartName;
 use ChiralexRender\Text\ReadingText;
@@ -33,7 +34,7 @@ use stdClass;
  * @phpstan-type Sentence array{code: string, text: string, template: string, own: bool}
  * @phpstan-type PartShape array{designator: string, label?: string, value: string, kindName: string, marking: ?Marking, hold: string, printed: ?string, bag: ?string}
  * @phpstan-type TestShape array{name: string, instrument: string, points: list<string>, expect: string, otherwise: string, adjusts: ?string, power?: string, settings?: string, range: ?array{low: ?float, high: ?float}, unit: string, reach?: string, trace?: ?string}
- * @phpstan-type StepShape array{number: int, key: string, title: string, ownWords: bool, note: string, action: string, board: ?string, side: ?string, minutes: float, joints: int, fits: list<string>, parts: list<PartShape>, callouts: list<array{designator: string, text: string, consequence: string, picture: ?Picture, second?: ?Picture, lead?: string}>, tools?: list<string>, tips: list<string>, cautions: list<string>, reminder?: string, gate: ?array{name: string, expect: string}, tests: list<TestShape>, remaining: array<string, list<string>>|\stdClass, photos?: list<array{file: string, picture: string}>, watch?: list<string>, sentences?: list<Sentence>, wait?: ?float, wires?: list<array{name: string, colour: string, from: string, to: string, length: string}>}
+ * @phpstan-type StepShape array{number: int, key: string, title: string, ownWords: bool, note: string, action: string, board: ?string, side: ?string, minutes: float, joints: int, fits: list<string>, parts: list<PartShape>, holds?: list<string>, callouts: list<array{designator: string, text: string, consequence: string, picture: ?Picture, second?: ?Picture, lead?: string}>, tools?: list<string>, tips: list<string>, cautions: list<string>, reminder?: string, gate: ?array{name: string, expect: string}, tests: list<TestShape>, remaining: array<string, list<string>>|\stdClass, photos?: list<array{file: string, picture: string}>, watch?: list<string>, sentences?: list<Sentence>, wait?: ?float, wires?: list<array{name: string, colour: string, from: string, to: string, length: string}>}
  */
 final readonly class StepDocument
 {
@@ -64,6 +65,14 @@ final readonly class StepDocument
         $key = implode(',', $step->names()) ?: (string) $step->gate?->name;
         $own = $this->kit->choices->words;
         $told = $this->told(...);
+        $parts = [
+            ...array_map(
+                fn(StepPart $part): array => $this->part($part, $step->action === Action::Solder),
+                $step->parts,
+            ),
+            ...array_map($this->loose(...), $each->table->loose),
+            ...array_map($this->ridden(...), $step->uses),
+        ];
 
         return [
             'number' => $step->number,
@@ -77,14 +86,8 @@ final readonly class StepDocument
             'minutes' => $step->work->minutes,
             'joints' => $step->work->joints,
             'fits' => $step->fits(),
-            'parts' => [
-                ...array_map(
-                    fn(StepPart $part): array => $this->part($part, $step->action === Action::Solder),
-                    $step->parts,
-                ),
-                ...array_map($this->loose(...), $each->table->loose),
-                ...array_map($this->ridden(...), $step->uses),
-            ],
+            'parts' => $parts,
+            'holds' => HoldText::lines($parts),
             'callouts' => $this->callouts($each),
             'tools' => array_map($told, StepTools::of($each, $this->kit)),
             'tips' => array_map($told, $each->tips),

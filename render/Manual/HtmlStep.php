@@ -45,7 +45,7 @@ final readonly class HtmlStep
             $lines[] = '<p class="watch">' . Markup::text($text) . '</p>';
         }
         $how = array_filter(
-            [$step['note'], ...HoldText::lines($step['parts']), ...$step['tips']],
+            [$step['note'], ...$step['holds'] ?? HoldText::lines($step['parts']), ...$step['tips']],
             static fn(string $text): bool => $text !== '',
         );
         $seen = $picture . $photos;
@@ -62,11 +62,19 @@ final readonly class HtmlStep
             ($parts === '' ? '' : "<table class=\"in\">{$parts}</table>") .
             ($which === '' ? '' : "<div class=\"which\">{$which}</div>") .
             implode('', $lines) .
-            ($how === [] ? '' : '<p class="how">' . Markup::text(implode(' ', $how)) . '</p>') .
+            ($how === []
+                ? ''
+                : '<p class="how">' . Markup::text(implode(' ', array_map(self::ended(...), $how))) . '</p>') .
             $this->tests($step) .
             $this->rest($step) .
             $this->asked($faq) .
             '</div></div></section>';
+    }
+
+    /** What is said in a row ends each time. */
+    private static function ended(string $text): string
+    {
+        return preg_match('~[.!?:]$~u', $text) === 1 ? $text : "{$text}.";
     }
 
     /**

@@ -159,7 +159,12 @@ final readonly class TextManual
         }
         foreach (
             array_diff(
-                [...$step['watch'] ?? [], $step['note'], ...HoldText::lines($step['parts']), ...$step['tips']],
+                [
+                    ...$step['watch'] ?? [],
+                    $step['note'],
+                    ...$step['holds'] ?? HoldText::lines($step['parts']),
+                    ...$step['tips'],
+                ],
                 [''],
             ) as $text
         ) {

@@ -63,7 +63,18 @@ final readonly class SampleArguments
         'washers',
         'words',
     ];
-    private const PARTS = ['designators', 'names', 'parts', 'others', 'these', 'those', 'listed', 'near', 'joined', 'shorted'];
+    private const PARTS = [
+        'designators',
+        'names',
+        'parts',
+        'others',
+        'these',
+        'those',
+        'listed',
+        'near',
+        'joined',
+        'shorted',
+    ];
     private const WORDS = [
         'kind' => 'diode',
         'kinds' => ['diode', 'led'],

@@ -12,7 +12,13 @@ use PHPUnit\Framework\TestCase;
 final class SentencesTest extends TestCase
 {
     /** Told of several only: one has a sentence of its own, or cannot be. */
-    private const SEVERAL = ['page.reported', 'buyer.readings', 'file.read.objects', 'twin.dielectric', 'bom.quantity-too-large'];
+    private const SEVERAL = [
+        'page.reported',
+        'buyer.readings',
+        'file.read.objects',
+        'twin.dielectric',
+        'bom.quantity-too-large',
+    ];
 
     /** @return iterable<string, array{string}> */
     public static function languages(): iterable
@@ -36,7 +42,10 @@ final class SentencesTest extends TestCase
                 }
             }
         }
-        $list = implode("\n", array_map(static fn(string $code, string $said): string => "{$code}\t{$said}", $read, array_keys($read)));
+        $list = implode(
+            "\n",
+            array_map(static fn(string $code, string $said): string => "{$code}\t{$said}", $read, array_keys($read)),
+        );
         file_put_contents(dirname(__DIR__, 2) . "/var/sentences-{$language}.txt", $list . "\n");
 
         self::assertSame([], $faults);

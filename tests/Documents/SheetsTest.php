@@ -17,7 +17,11 @@ use Chiralex\Manual\DrillPlan;
 use Chiralex\Manual\ManualPlanner;
 use ChiralexAdapters\ChromiumPdf;
 use ChiralexAdapters\KitFiles;
+use ChiralexAdapters\PrintFonts;
 use ChiralexAdapters\Program;
+use ChiralexRender\Document\ManualDocument;
+use ChiralexRender\Manual\StepPictures;
+use ChiralexRender\Print\BuyerSheet;
 use ChiralexRender\Print\DrillSheet;
 use ChiralexRender\Print\MatSheet;
 use ChiralexRender\Print\OverlaySheet;
@@ -240,6 +244,22 @@ final class SheetsTest extends TestCase
         self::assertStringContainsString('240 V at supply: extra-low voltage ends at 50 V AC', $text);
         self::assertMatchesRegularExpression('~Mains \|.*Never work on it live\. \| in front, at steps \d~', $text);
         self::assertSame(1, substr_count((new ChromiumPdf())->print($html), '/Type /Page' . "\n"));
+    }
+
+    public function test_what_a_buyer_reads_beforehand_is_one_page(): void
+    {
+        foreach (['frost-bell', 'halt-signal', 'kiln-watch'] as $name) {
+            $kit = self::kit($name);
+            $order = (new Planner())->plan($kit);
+            self::assertInstanceOf(BuildOrder::class, $order);
+            $manual = (new ManualPlanner())->manual($kit, $order, (new BagPlanner())->plan($kit, $order));
+            $html = BuyerSheet::of(
+                (new ManualDocument(Words::forBuilder($kit)))->of($manual),
+                (new StepPictures($manual))->all()['cover'],
+                PrintFonts::css(dirname(__DIR__, 2) . '/node_modules'),
+            );
+            self::assertSame(1, substr_count((new ChromiumPdf())->print($html), '/Type /Page' . "\n"), $name);
+        }
     }
 
     /** @param array<string, mixed> $json laid over the demo's kit.json */

@@ -41,23 +41,6 @@ export function StepBody({ token, page, at }: Props) {
           {text}
         </p>
       ))}
-      {cautions.known !== '' && (
-        <p className={styles['caution']}>
-          <b>{t.caution}: </b>
-          {cautions.known}
-        </p>
-      )}
-      {(step.reminder ?? '') !== '' && (
-        <p className={styles['reminder']}>
-          <b>{t.caution}: </b>
-          {step.reminder}
-        </p>
-      )}
-      {(step.watch ?? []).map((text) => (
-        <p key={text} className={styles['watch']}>
-          {text}
-        </p>
-      ))}
       {step.note !== '' && <p>{step.note}</p>}
       {step.parts.map((part) => (
         <p key={part.designator} className={styles['steppart']}>
@@ -71,6 +54,11 @@ export function StepBody({ token, page, at }: Props) {
             </span>
           </span>
           <Marking marking={part.marking} size="phone" />
+        </p>
+      ))}
+      {(step.watch ?? []).map((text) => (
+        <p key={text} className={styles['watch']}>
+          {text}
         </p>
       ))}
       {(step.wires ?? []).length > 0 && (
@@ -91,9 +79,24 @@ export function StepBody({ token, page, at }: Props) {
       {step.callouts.map((callout) => (
         <Callout key={callout.designator} page={page} callout={callout} />
       ))}
-      {[...new Set(step.parts.map((part) => part.hold).filter((text) => text !== '')), ...step.tips].map((text) => (
+      {[
+        ...(step.holds ?? [...new Set(step.parts.map((part) => part.hold).filter((text) => text !== ''))]),
+        ...step.tips,
+      ].map((text) => (
         <p key={text}>{text}</p>
       ))}
+      {cautions.known !== '' && (
+        <p className={styles['caution']}>
+          <b>{t.caution}: </b>
+          {cautions.known}
+        </p>
+      )}
+      {(step.reminder ?? '') !== '' && (
+        <p className={styles['reminder']}>
+          <b>{t.caution}: </b>
+          {step.reminder}
+        </p>
+      )}
       {(step.photos ?? []).map((photo) => (
         <Served key={photo.file} svg={photo.picture} />
       ))}
