@@ -8,6 +8,7 @@ use Chiralex\Kit\KitPart;
 use Chiralex\Kit\PartLook;
 use Chiralex\Marking\Colour;
 use Chiralex\Part\Mark;
+use Chiralex\Quantity\Unit;
 
 /** How a part is marked, as document fields: its bands, its cathode band, or its print. */
 final readonly class PartMarking
@@ -44,7 +45,16 @@ final readonly class PartMarking
 
         return $look->code === null || $part->shape->outline->name === 'none'
             ? null
-            : ['type' => 'code', 'bands' => [], 'text' => $look->code];
+            : ['type' => 'code', 'bands' => [], 'text' => self::both($look->code, $part)];
+    }
+
+    /** Capacitors below 100 pF bear the picofarads or the code, one maker as the other: both are told. Common practice, no source. */
+    private static function both(string $code, KitPart $part): string
+    {
+        return $part->recognition->value?->value->unit === Unit::Farad &&
+            preg_match('~^([1-9]\d)0$~', $code, $two) === 1
+            ? "{$two[1]} / {$code}"
+            : $code;
     }
 
     /**

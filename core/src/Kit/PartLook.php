@@ -13,6 +13,9 @@ use Chiralex\Part\Role;
 /** What a builder sees of a kit's part: its bands, its code, its body. */
 final readonly class PartLook
 {
+    /** Letters and figures of a type, `LM393`; a frequency, a voltage or what is left of a decimal number is none. */
+    private const TYPE = '~(?<![\w.,])(?=[A-Za-z0-9]*[A-Za-z])(?=[A-Za-z0-9]*\d)(?!\d+(?:[kMG]?Hz|[kmu]?[VAWFH]|ppm|dB)\b)[A-Za-z0-9]{3,}~i';
+
     public static function of(KitPart $part): Look
     {
         $value = $part->recognition->value;
@@ -33,7 +36,7 @@ final readonly class PartLook
         } elseif (
             $part->row->is(Role::NamePrinted) &&
             preg_match(
-                '~(?=[A-Za-z0-9]*[A-Za-z])(?=[A-Za-z0-9]*\d)[A-Za-z0-9]{3,}~',
+                self::TYPE,
                 $part->line->cells->value,
                 $found,
             ) === 1

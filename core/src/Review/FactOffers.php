@@ -9,6 +9,7 @@ use Chiralex\Kit\Hole;
 use Chiralex\Kit\Kit;
 use Chiralex\Kit\KitPart;
 use Chiralex\Kit\PowerIn;
+use Chiralex\Kit\SaidVolts;
 use Chiralex\Manual\DrillPlan;
 use Chiralex\Part\Kind;
 use Chiralex\Reason\Origin;
@@ -17,9 +18,6 @@ use Chiralex\Reason\Reason;
 /** Facts of the kit that follow from its list, its places and its other facts, for the forms to offer where nothing is said. */
 final readonly class FactOffers
 {
-    /** A cell of these sizes gives 1.5 V; common practice, no source. */
-    private const CELL = 1.5;
-
     public function __construct(private Kit $kit) {}
 
     /** @return list<Offer> at most one of each fact */
@@ -56,18 +54,13 @@ final readonly class FactOffers
     {
         $batteries = array_filter($this->kit->parts, static fn(KitPart $part): bool => $part->kind() === Kind::Battery);
         foreach ([...array_map(strval(...), array_keys($batteries)), ...PowerIn::of($this->kit)->parts] as $name) {
-            $cells = $this->kit->part($name)?->line->cells;
-            $text = $cells === null ? '' : "{$cells->value} {$cells->package} {$cells->description}";
-            $volts = match (true) {
-                preg_match('~(\d+(?:[.,]\d+)?) ?V\b~', $text, $said) === 1 => (float) strtr($said[1], ',', '.'),
-                preg_match('~(\d) ?[x×*] ?(?:AAA?|C|D)\b~u', $text, $said) === 1 => self::CELL * (int) $said[1],
-                default => null,
-            };
-            if ($volts !== null && $volts > 0.0) {
+            $part = $this->kit->part($name);
+            $volts = $part === null ? null : SaidVolts::of($part);
+            if ($part !== null && $volts !== null) {
                 return new Offer(
                     'supply',
                     ['volts' => $volts],
-                    new Reason('offer.supply', ['part' => $name, 'text' => trim($text)], Origin::PartsList),
+                    new Reason('offer.supply', ['part' => $name, 'text' => SaidVolts::words($part)], Origin::PartsList),
                 );
             }
         }

@@ -24,6 +24,7 @@ final readonly class Reviewer
                 new PartMatters(),
                 new HardwareMatters(),
                 new LoadMatters(),
+                new SupplyMatters(),
                 new BoardMatters(),
                 new OrderMatters(),
                 new MarkMatters(),

@@ -130,6 +130,12 @@ return [
     'parts.nuts-without-screws' => '{thread}: {nuts|nut|nuts}, but only {screws|screw|screws} to go into.',
     'parts.washers-without-screws' => '{thread}: {washers|washer|washers} for {screws|screw|screws} and {nuts|nut|nuts}.',
     'parts.net-unreadable' => '{designator}: "{text}" is no sum of volts; write it like 9 V - 2 V.',
+    'parts.battery-volts' =>
+        '{designator} gives {volts} V, the kit runs from {low} to {high} V. Correct the list, or the supply under Facts.',
+    'parts.regulator-sink' =>
+        '{designator} burns {watts} W: {volts} V less {low} V at {amps} A. A bare {package} takes about {limit} W: give it a heat sink, or less volts.',
+    'parts.regulator-hot' =>
+        '{designator} burns {watts} W: {volts} V less {low} V at {amps} A; about {limit} W is what it takes. Less volts, or a regulator that switches.',
     'parts.overload' =>
         '{designator}: {across} across {ohms} ohm is {watts} W, its body takes {rating} W. Choose a larger body or value.',
     'parts.led-bright' =>

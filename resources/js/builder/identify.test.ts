@@ -16,6 +16,7 @@ const manual = {
     row(['R1'], ['yellow', 'violet', 'brown', 'gold'], '', '470 Ω'),
     row(['R3', 'R7'], ['yellow', 'violet', 'orange', 'gold'], '', '47 kΩ'),
     row(['C4'], [], '104', '100 nF'),
+    row(['C9'], [], '22 / 220', '22 pF'),
   ],
   steps: [{ number: 5, parts: [{ designator: 'R7' }] }],
 } as unknown as ManualDocument;
@@ -31,6 +32,7 @@ describe('what is this part', () => {
   it('finds parts by what is printed on them or by their value', () => {
     expect(names([], ' 104')).toEqual(['C4']);
     expect(names([], '47k')).toEqual(['R3']);
+    expect([names([], '22'), names([], '220')]).toEqual([['C9'], ['C9']]);
   });
   it('asks nothing, finds nothing', () => {
     expect(names([])).toEqual([]);
