@@ -12,6 +12,7 @@ use Chiralex\Build\StepPart;
 use Chiralex\Kit\Kit;
 use Chiralex\Kit\Test;
 use Chiralex\Kit\Wire;
+use Chiralex\Manual\LikelyMistakes;
 use Chiralex\Manual\ManualStep;
 use Chiralex\Manual\StepTools;
 use Chiralex\Reason\Reason;
@@ -34,7 +35,7 @@ use stdClass;
  * @phpstan-type Sentence array{code: string, text: string, template: string, own: bool}
  * @phpstan-type PartShape array{designator: string, label?: string, value: string, kindName: string, marking: ?Marking, hold: string, printed: ?string, bag: ?string}
  * @phpstan-type TestShape array{name: string, instrument: string, points: list<string>, expect: string, otherwise: string, adjusts: ?string, power?: string, settings?: string, range: ?array{low: ?float, high: ?float}, unit: string, reach?: string, trace?: ?string}
- * @phpstan-type StepShape array{number: int, key: string, title: string, ownWords: bool, note: string, action: string, board: ?string, side: ?string, minutes: float, joints: int, fits: list<string>, parts: list<PartShape>, holds?: list<string>, callouts: list<array{designator: string, text: string, consequence: string, picture: ?Picture, second?: ?Picture, lead?: string}>, tools?: list<string>, tips: list<string>, cautions: list<string>, reminder?: string, gate: ?array{name: string, expect: string}, tests: list<TestShape>, remaining: array<string, list<string>>|\stdClass, photos?: list<array{file: string, picture: string}>, watch?: list<string>, sentences?: list<Sentence>, wait?: ?float, wires?: list<array{name: string, colour: string, from: string, to: string, length: string}>}
+ * @phpstan-type StepShape array{number: int, key: string, title: string, ownWords: bool, note: string, action: string, board: ?string, side: ?string, minutes: float, joints: int, fits: list<string>, parts: list<PartShape>, holds?: list<string>, callouts: list<array{designator: string, text: string, consequence: string, picture: ?Picture, second?: ?Picture, lead?: string}>, tools?: list<string>, tips: list<string>, cautions: list<string>, reminder?: string, gate: ?array{name: string, expect: string}, tests: list<TestShape>, remaining: array<string, list<string>>|\stdClass, photos?: list<array{file: string, picture: string}>, watch?: list<string>, mistakes?: list<string>, sentences?: list<Sentence>, wait?: ?float, wires?: list<array{name: string, colour: string, from: string, to: string, length: string}>}
  */
 final readonly class StepDocument
 {
@@ -110,6 +111,7 @@ final readonly class StepDocument
                         $each->table->remaining,
                     ),
             'watch' => $this->watch($each),
+            'mistakes' => array_map($told, LikelyMistakes::of($each, $this->kit)),
             'sentences' => array_map(
                 fn(Reason $reason): array => [
                     'code' => $reason->code,
@@ -167,7 +169,7 @@ final readonly class StepDocument
         return array_values($fit);
     }
 
-    /** @return list<string> look-alikes on the table, parts that go in either way round */
+    /** @return list<string> look-alikes on the table, parts that go in either way round, what may come in the place of one */
     private function watch(ManualStep $each): array
     {
         $said = [];
@@ -182,6 +184,13 @@ final readonly class StepDocument
                 count($each->table->undirected) === 1 ? 'page.no-direction-one' : 'page.no-direction',
                 ['designators' => $each->table->undirected],
             );
+        }
+
+        foreach ($each->step->fits() as $name) {
+            $allowed = $this->kit->part($name)->notes->allowed ?? [];
+            if ($allowed !== []) {
+                $said[] = $this->words->sentence('page.substitute', ['designator' => $name, 'names' => $allowed]);
+            }
         }
 
         return $said;

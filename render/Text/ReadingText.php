@@ -16,6 +16,17 @@ final readonly class ReadingText
     {
         $words ??= Words::english();
 
+        if ($unit === 'Hz' && $range->low > 0.0 && $range->high < 1.0) {
+            // Slower than once a second nobody counts in hertz.
+            return $words->sentence('page.every', [
+                'value' => self::both(
+                    new Interval(1 / $range->high, 1 / $range->low),
+                    's',
+                    $words->sentence('page.to'),
+                ),
+            ]);
+        }
+
         return match (true) {
             $range->low === -INF => $words->sentence('page.at-most', ['value' => self::end($range->high, $unit, 1)]),
             $range->high === INF => $words->sentence('page.at-least', ['value' => self::end($range->low, $unit, -1)]),

@@ -22,6 +22,8 @@ final class ReadingTextTest extends TestCase
         yield 'below nothing' => [-2.34549, -1.23451, 'V', "\u{2212}2.346 to \u{2212}1.234\u{2009}V"];
         yield 'at least' => [4.56789, INF, 'V', "at least 4.567\u{2009}V"];
         yield 'at most' => [-INF, 4.56712, 'V', "at most 4.568\u{2009}V"];
+        yield 'slower than once a second' => [0.4, 0.8, 'Hz', "once in 1.25 to 2.5\u{2009}s"];
+        yield 'once a second and faster' => [0.8, 1.25, 'Hz', "0.8 to 1.25\u{2009}Hz"];
         yield 'in thousandths' => [0.0012345, 0.0019999, 'A', "1.234 to 2\u{2009}mA"];
     }
 

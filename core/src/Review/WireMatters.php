@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Chiralex\Review;
 
+use Chiralex\Board\PlacedBody;
 use Chiralex\Bom\Provision;
 use Chiralex\Kit\Kit;
 use Chiralex\Kit\KitPart;
@@ -16,11 +17,20 @@ use Chiralex\Reason\Station;
 /** Wires are parts with a direction: ends that can be swapped differ in colour, every terminal has its wire, a ribbon says which face looks up. */
 final readonly class WireMatters implements MatterSource
 {
+    /** A wire is cut a tenth longer than the way is; common practice, no source. */
+    private const SLACK = 1.1;
+
     public function matters(Subject $subject): array
     {
         $kit = $subject->kit;
 
-        return [...$this->colours($kit), ...$this->ends($kit), ...$this->ribbons($kit), ...$this->unwired($kit)];
+        return [
+            ...$this->colours($kit),
+            ...$this->ends($kit),
+            ...$this->ribbons($kit),
+            ...$this->unwired($kit),
+            ...$this->short($kit),
+        ];
     }
 
     /** @return list<Matter> */
@@ -48,6 +58,38 @@ final readonly class WireMatters implements MatterSource
                         [$wire->name, $other->name],
                     );
                 }
+            }
+        }
+
+        return $matters;
+    }
+
+    /** @return list<Matter> wires that do not reach, or only just, between two places of one board */
+    private function short(Kit $kit): array
+    {
+        $matters = [];
+        foreach ($kit->work->wires as $wire) {
+            [$from, $to] = array_map(
+                static fn(string $part): ?PlacedBody => $kit->part($part)?->place->body,
+                self::parts($wire) + ['', ''],
+            );
+            if ($wire->length === null || $from === null || $to === null || $from->face->board !== $to->face->board) {
+                continue;
+            }
+            $apart = hypot($to->centre->x - $from->centre->x, $to->centre->y - $from->centre->y);
+            $needed = round($apart * self::SLACK, 6);
+            if ($wire->length < $needed) {
+                $matters[] = new Matter(
+                    MatterSeverity::Warn,
+                    Station::Marks,
+                    'marks.wire-short',
+                    [
+                        'wire' => $wire->name,
+                        'mm' => round($wire->length, 1),
+                        'needed' => (int) ceil($needed),
+                    ],
+                    [$wire->name],
+                );
             }
         }
 

@@ -6,6 +6,7 @@ namespace Chiralex\Tests\Review;
 
 use Chiralex\Reason\Matter;
 use Chiralex\Review\Reviewer;
+use Chiralex\Review\WireMatters;
 use Chiralex\Tests\KitMaker;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
@@ -13,6 +14,27 @@ use PHPUnit\Framework\TestCase;
 /** Swapped jack and supply wires are the commonest fault of all: common practice, no source. */
 final class WireMattersTest extends TestCase
 {
+    /** @return iterable<string, array{float, list<int>}> millimetres of a wire between places 50 mm apart, what is needed */
+    public static function lengths(): iterable
+    {
+        yield 'with slack' => [55.0, []];
+        yield 'a little too short' => [54.9, [55]];
+        yield 'far too short' => [20.0, [55]];
+    }
+
+    /** @param list<int> $needed */
+    #[DataProvider('lengths')]
+    public function test_a_wire_is_longer_than_its_way(float $millimetres, array $needed): void
+    {
+        $kit = KitMaker::kit(
+            ['TP1,in,,test point', 'TP2,out,,test point'],
+            ['TP1,10,20,0,top', 'TP2,40,60,0,top'],
+            ['wires' => [['name' => 'W1', 'from' => 'TP1', 'to' => 'TP2', 'mm' => $millimetres, 'colour' => 'red']]],
+        );
+
+        self::assertSame($needed, array_column(Told::by(new WireMatters(), $kit, 'marks.wire-short'), 'needed'));
+    }
+
     private const BOM = [
         'J1,3 way,1x3,pin header',
         'J2,2 way,5.08,screw terminal block',

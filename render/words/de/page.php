@@ -6,6 +6,7 @@ declare(strict_types=1);
 return [
     'page.to' => 'bis',
     'page.and-more' => '{names} und {count} weitere',
+    'page.every' => 'einmal in {value}',
     'page.at-most' => 'höchstens {value}',
     'page.at-least' => 'mindestens {value}',
     'page.title' => '{kit}, Ausgabe {revision}: Bauanleitung',
@@ -88,6 +89,7 @@ return [
     'page.marked' => 'Aufdruck {text}',
     'page.contents' => 'Inhalt',
     'page.no-direction' => 'Keine Richtung: {designators} dürfen beliebig herum hinein.',
+    'page.substitute' => 'Auf {designator} kann stattdessen {names} stehen: es tut hier dasselbe.',
     'page.alike-here' =>
         '{designator} sieht aus wie {others} und liegt daneben auf dem Tisch: sieh zweimal hin, bevor es hineinkommt.',
     'page.alike-here-many' =>

@@ -96,6 +96,12 @@ return [
     'difference.field.mark' => 'its mark',
     'difference.field.supply' => 'who brings it',
     // tools
+    'mistake.turned' => 'Turned round? Hold {names} beside the picture.',
+    'mistake.swapped' => 'Exchanged? Read {these} once more: {others} look like that.',
+    'mistake.wires' => 'Changed about? Follow each of {names} from end to end.',
+    'mistake.pin' => 'A pin folded under, or beside its socket?',
+    'mistake.hole' => 'In the neighbouring hole? Compare {names} with the picture, hole by hole.',
+    'mistake.joints' => 'Badly soldered? Look at the joints of this step ({joints}) with a magnifier: dull, cracked, bridged, forgotten. Heat it again.',
     'hand.stripper' => 'stripper',
     'hand.pliers' => 'pliers',
     'hand.cutters' => 'cutters',

@@ -6,6 +6,7 @@ declare(strict_types=1);
 return [
     'page.to' => 'to',
     'page.and-more' => '{names} and {count} more',
+    'page.every' => 'once in {value}',
     'page.at-most' => 'at most {value}',
     'page.at-least' => 'at least {value}',
     'page.title' => '{kit}, revision {revision}: build manual',
@@ -86,6 +87,7 @@ return [
     'page.marked' => 'marked {text}',
     'page.contents' => 'Contents',
     'page.no-direction' => 'No direction: {designators} go in either way round.',
+    'page.substitute' => '{designator} may be marked {names} instead: it does the same here.',
     'page.alike-here' => '{designator} looks like {others} and lies on the table beside: look twice before it goes in.',
     'page.alike-here-many' =>
         '{designator} look like {others} and lie on the table beside: look twice before they go in.',

@@ -347,6 +347,7 @@ return [
     'order.look-alikes' => 'On the table in one step: {pairs|pair|pairs} of look-alikes.',
     'marks.wires-alike' =>
         '{these} and {those} are both {colour} and meet at {parts}: their other ends can be swapped. Give one another colour.',
+    'marks.wire-short' => '{wire} is {mm} mm long; with slack the way takes {needed} mm. Cut it longer, under Facts, Wires.',
     'marks.wire-colour' => '{wire} has no colour; say one under Facts, Wires, so that its ends can be told.',
     'marks.wire-end' => '{wire} ends at {part}, which is not in the kit. Correct the wire, or add the part.',
     'marks.ribbon-face' =>

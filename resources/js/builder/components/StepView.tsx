@@ -51,6 +51,16 @@ export function StepView({ token, page, at, done, clocks, onBack, onDone, onUndo
       )}
       {stuck && (
         <section ref={help} className={styles['stuck']} aria-label={t.helpHere}>
+          {(step.mistakes ?? []).length > 0 && (
+            <>
+              <h2>{t.lookFirst}</h2>
+              <ul>
+                {(step.mistakes ?? []).map((text) => (
+                  <li key={text}>{text}</li>
+                ))}
+              </ul>
+            </>
+          )}
           <h2>{faq.length === 0 ? t.askedNone : t.askedHere}</h2>
           {faq.map((entry) => (
             <div key={entry.id}>

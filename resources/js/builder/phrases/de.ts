@@ -40,6 +40,7 @@ export const de: Phrases = {
   onlyThen: 'Geh erst weiter, wenn es so ist.',
   bagEmpty: 'Beutel {bag} ist jetzt leer.',
   bagHolds: 'Beutel {bag} enthält noch {names}.',
+  lookFirst: 'Hier zuerst nachsehen',
   askedHere: 'Bei diesem Schritt gefragt',
   askedNone: 'Bei diesem Schritt hat noch niemand gefragt',
   helpHere: 'Hilfe bei diesem Schritt',

@@ -37,6 +37,7 @@ export const en = {
   onlyThen: 'Go on only when it is so.',
   bagEmpty: 'Bag {bag} is empty now.',
   bagHolds: 'Bag {bag} still holds {names}.',
+  lookFirst: 'Look here first',
   askedHere: 'Asked at this step',
   askedNone: 'Nobody has asked at this step yet',
   helpHere: 'Help at this step',
