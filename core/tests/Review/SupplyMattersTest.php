@@ -59,11 +59,9 @@ final class SupplyMattersTest extends TestCase
     {
         $kit = KitMaker::kit($rows, [], $json);
         $found = [];
-        foreach (
-            ['parts.battery-volts' => 'volts', 'parts.regulator-hot' => 'watts', 'parts.regulator-sink' => 'watts'] as $code => $arg
-        ) {
-            foreach (Told::by(new SupplyMatters(), $kit, $code) as $args) {
-                $found[$code] = $args[$arg];
+        foreach (['battery-volts' => 'volts', 'regulator-hot' => 'watts', 'regulator-sink' => 'watts'] as $code => $arg) {
+            foreach (Told::by(new SupplyMatters(), $kit, "parts.{$code}") as $args) {
+                $found["parts.{$code}"] = $args[$arg];
             }
         }
 
