@@ -59,7 +59,8 @@ final class SupplyMattersTest extends TestCase
     {
         $kit = KitMaker::kit($rows, [], $json);
         $found = [];
-        foreach (['battery-volts' => 'volts', 'regulator-hot' => 'watts', 'regulator-sink' => 'watts'] as $code => $arg) {
+        $figures = ['battery-volts' => 'volts', 'regulator-hot' => 'watts', 'regulator-sink' => 'watts'];
+        foreach ($figures as $code => $arg) {
             foreach (Told::by(new SupplyMatters(), $kit, "parts.{$code}") as $args) {
                 $found["parts.{$code}"] = $args[$arg];
             }

@@ -1,4 +1,4 @@
-export { addedPrice, choose, optionWords, priceWords, repriced, valueOf } from './options';
+export { choose, optionWords, priceWords, repriced, valueOf } from './options';
 export { tableText } from './table';
 
 /** Words of a text that stand apart by blanks, commas or semicolons: `R1, R2 C3`. */

@@ -33,7 +33,7 @@ export function priceWords(price: string | undefined): string {
 }
 
 /** Minor units that a choice adds to the price of a kit. */
-export function addedPrice(options: readonly Option[], chosen: string): number {
+function addedPrice(options: readonly Option[], chosen: string): number {
   return options.reduce(
     (sum, option) => sum + Math.round(100 * Number(option.prices?.[valueOf(option, chosen)] ?? 0)),
     0,
