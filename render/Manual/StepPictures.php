@@ -100,7 +100,9 @@ final readonly class StepPictures
         $side = $each->step->face->side;
         $crop = Crop::of($this->kit, $board, $side, $each->step->names());
 
-        return $crop->cut($this->svg->board($board, $side, false, $this->emphasis($each->step, $each->step->names())));
+        return $crop->cut(
+            $this->svg->board($board, $side, false, $this->emphasis($each->step, $each->step->names(), $crop->text())),
+        );
     }
 
     /** Where on its board a step works, where its picture shows a piece of it. */
@@ -127,7 +129,7 @@ final readonly class StepPictures
                         $board,
                         $side,
                         false,
-                        new Emphasis(array_fill_keys($names['parts'], true), $fitted),
+                        new Emphasis(array_fill_keys($names['parts'], true), $fitted, $crop->text()),
                     ),
                 );
             }
@@ -172,9 +174,9 @@ final readonly class StepPictures
     }
 
     /** @param list<string> $lit */
-    private function emphasis(Step $step, array $lit): Emphasis
+    private function emphasis(Step $step, array $lit, ?float $text = null): Emphasis
     {
-        return new Emphasis(array_fill_keys($lit, true), $this->manual->order->fittedBefore($step->number));
+        return new Emphasis(array_fill_keys($lit, true), $this->manual->order->fittedBefore($step->number), $text);
     }
 
     /** @param ?array{float, float, float, float} $arrow */

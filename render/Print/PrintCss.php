@@ -13,7 +13,7 @@ final readonly class PrintCss
      */
     public static function of(string $sheet, string $paper, string $foot, bool $half = false): string
     {
-        return strtr(file_get_contents(__DIR__ . '/board.css') . file_get_contents(__DIR__ . "/{$sheet}.css"), [
+        return strtr(file_get_contents(__DIR__ . "/{$sheet}.css") . file_get_contents(__DIR__ . '/board.css'), [
             '{paper}' => match (true) {
                 $half => $paper === 'Letter' ? '5.5in 8.5in' : 'A5',
                 default => $paper === 'Letter' ? 'letter' : 'A4',

@@ -111,7 +111,8 @@ final readonly class BoardSvg
         bool $isPrinted,
     ): string {
         uasort($bodies, static fn(PlacedBody $a, PlacedBody $b): int => $a->height <=> $b->height);
-        $labels = new Labels($frame->width, $frame->height, self::TEXT);
+        $size = $emphasis->text ?? self::TEXT;
+        $labels = new Labels($frame->width, $frame->height, $size);
         $boxes = [];
         foreach ($bodies as $name => $body) {
             $boxes[$name] = $this->box($body, $frame);
@@ -126,7 +127,8 @@ final readonly class BoardSvg
             }
             $text = '';
             $shows = $isPrinted ? $this->kit->findings->drawn->prints[$name]->shows ?? [] : [];
-            if (!$compact && !in_array('designator', $shows, true)) {
+            $isNamed = $emphasis === null || $emphasis->names((string) $name);
+            if (!$compact && $isNamed && !in_array('designator', $shows, true)) {
                 [$x, $y] =
                     $part->place->socket !== null
                         ? [($boxes[$name][0] + $boxes[$name][2]) / 2, ($boxes[$name][1] + $boxes[$name][3]) / 2 + 0.8]
@@ -135,7 +137,7 @@ final readonly class BoardSvg
                     '<text class="ref" x="%s" y="%s" font-size="%s" text-anchor="middle" fill="%s">%s</text>',
                     Num::of($x),
                     Num::of($y),
-                    Num::of(self::TEXT),
+                    Num::of($size),
                     $silk,
                     Markup::text((string) $name),
                 );

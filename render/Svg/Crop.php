@@ -21,6 +21,8 @@ final readonly class Crop
     private const ROOM = 6.0;
     /** A piece that leaves out less than this share of the board is not worth cutting. */
     private const WORTH = 0.72;
+    /** Height of letters on paper, millimetres. */
+    private const LETTERS = 2.6;
 
     private function __construct(
         public float $left,
@@ -75,6 +77,12 @@ final readonly class Crop
     public function scale(): float
     {
         return min(self::WIDTH / $this->width, self::HEIGHT / $this->height, self::MOST);
+    }
+
+    /** Names in the drawing as high as small print on paper, whatever the piece: 7 points and a little. */
+    public function text(): float
+    {
+        return self::LETTERS / $this->scale();
     }
 
     /** The drawing of the whole board cut to this piece, with its size on paper. */

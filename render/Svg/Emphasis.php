@@ -10,8 +10,14 @@ final readonly class Emphasis
     /**
      * @param array<string, true> $lit
      * @param array<string, true> $fitted
+     * @param ?float $text height of the names of what is lit, millimetres of the board; the others go without; null where all are named as usual
      */
-    public function __construct(private array $lit, private array $fitted) {}
+    public function __construct(private array $lit, private array $fitted, public ?float $text = null) {}
+
+    public function names(string $designator): bool
+    {
+        return $this->text === null || isset($this->lit[$designator]);
+    }
 
     public function classes(string $designator): string
     {

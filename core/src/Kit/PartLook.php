@@ -16,6 +16,9 @@ final readonly class PartLook
     /** Letters and figures of a type, `LM393`; a frequency, a voltage or what is left of a decimal number is none. */
     private const TYPE = '~(?<![\w.,])(?=[A-Za-z0-9]*[A-Za-z])(?=[A-Za-z0-9]*\d)(?!\d+(?:[kMG]?Hz|[kmu]?[VAWFH]|ppm|dB)\b)[A-Za-z0-9]{3,}~i';
 
+    /** A lens that tells nothing of what is in it: clear, or made for light that nobody sees. Common practice. */
+    private const HIDES = '~clear|infra|\bir\b|\b(?:850|880|940) ?nm~u';
+
     public static function of(KitPart $part): Look
     {
         $value = $part->recognition->value;
@@ -35,11 +38,7 @@ final readonly class PartLook
             }
         } elseif (
             $part->row->is(Role::NamePrinted) &&
-            preg_match(
-                self::TYPE,
-                $part->line->cells->value,
-                $found,
-            ) === 1
+            preg_match(self::TYPE, $part->line->cells->value, $found) === 1
         ) {
             $code = strtoupper($found[0]);
         }
@@ -53,7 +52,7 @@ final readonly class PartLook
             $part->shape->outline->name,
             $bands,
             $code,
-            str_contains($text, 'clear'),
+            preg_match(self::HIDES, $text) === 1,
         );
     }
 }

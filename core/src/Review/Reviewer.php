@@ -25,6 +25,7 @@ final readonly class Reviewer
                 new HardwareMatters(),
                 new LoadMatters(),
                 new SupplyMatters(),
+                new BoxMatters(),
                 new BoardMatters(),
                 new OrderMatters(),
                 new MarkMatters(),

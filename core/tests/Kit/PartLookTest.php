@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Chiralex\Tests\Kit;
 
+use Chiralex\Build\LookAlikes;
 use Chiralex\Kit\PartLook;
 use Chiralex\Tests\KitMaker;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -20,6 +21,18 @@ final class PartLookTest extends TestCase
         yield 'what is left of a frequency is no print' => ['X1', 'X1,32.768kHz,HC-49/S,crystal', null];
         yield 'a frequency is none' => ['X1', 'X1,455kHz,HC-49/S,crystal', null];
         yield 'a capacitor code' => ['C1', 'C1,100 nF,disc 5mm,ceramic', '104'];
+    }
+
+    public function test_an_infrared_emitter_and_its_detector_look_alike(): void
+    {
+        $kit = KitMaker::kit([
+            'D1,IR emitter,LED 5mm,infrared LED 940nm',
+            'D2,IR receiver,LED 5mm,infrared phototransistor',
+            'D3,red,LED 5mm,',
+        ]);
+
+        self::assertSame(['D2'], LookAlikes::of($kit)->to('D1'));
+        self::assertSame([], LookAlikes::of($kit)->to('D3'));
     }
 
     #[DataProvider('prints')]

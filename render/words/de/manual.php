@@ -86,7 +86,7 @@ return [
     'tip.to92' =>
         'Lies den Aufdruck mit der Lupe. Körper über den gedruckten Umriss; lass {3..5 mm} Draht über der Platine, drück ihn nicht bündig.',
     'tip.power' => 'Zuerst an den Kühlkörper schrauben, dann löten, damit die Beine keine Spannung tragen.',
-    'tip.radial' => 'Drück es bündig, spreize die Drähte, löte einen, prüfe, ob es gerade steht, dann den Rest.',
+    'tip.radial' => 'Drück es bündig, löte einen Draht, prüfe, ob es gerade steht, dann den Rest.',
     'tip.relay' =>
         'Es passt nur in einer Richtung. Kurz je Stift: der Draht innen ist fein. Lötfahnen brauchen mehr Hitze.',
     'tip.header' =>

@@ -152,7 +152,7 @@ return [
     'tip.to92' =>
         'Read the print with a magnifier. Body over the printed outline; leave {3..5 mm} of lead above the board, do not force it flush.',
     'tip.power' => 'Bolt it to its heat sink first, then solder, so that the legs carry no stress.',
-    'tip.radial' => 'Push it flush, splay the leads, solder one, check that it stands straight, then the rest.',
+    'tip.radial' => 'Push it flush, solder one lead, check that it stands straight, then the rest.',
     'tip.relay' => 'It fits one way only. Short contact at each pin: the wire inside is fine. Lugs need more heat.',
     'tip.header' => 'Tack one end, check that it is flush and upright, reheat and push, then the rest.',
     'tip.block' => 'One pin, check that it sits square, then the rest.',

@@ -130,6 +130,8 @@ return [
     'parts.nuts-without-screws' => '{thread}: {nuts|nut|nuts}, but only {screws|screw|screws} to go into.',
     'parts.washers-without-screws' => '{thread}: {washers|washer|washers} for {screws|screw|screws} and {nuts|nut|nuts}.',
     'parts.net-unreadable' => '{designator}: "{text}" is no sum of volts; write it like 9 V - 2 V.',
+    'parts.box-small' =>
+        'Board {board} is {size} mm, {designator} has room for about {room} mm inside. Take a larger box, or correct its size.',
     'parts.battery-volts' =>
         '{designator} gives {volts} V, the kit runs from {low} to {high} V. Correct the list, or the supply under Facts.',
     'parts.regulator-sink' =>
@@ -370,7 +372,7 @@ return [
     'alike.same-part' => 'the same part',
     'alike.two-ratings' => 'one value in two ratings',
     'alike.other-body' => 'another body',
-    'alike.clear-body' => 'clear bodies hide the colour',
+    'alike.clear-body' => 'their bodies do not tell what is in them',
     'alike.other-colour' => 'another colour',
     'alike.same-body' => 'same body, small print',
     'alike.band-count' => 'another count of bands',
@@ -464,7 +466,7 @@ return [
     'order.finished' => 'Before the test that it does what it is for.',
     'order.box-after-test' => 'Boxed once it is known to work.',
     'order.boxed' => 'Tested once more in its box.',
-    'order.before-lid' => 'Before the case is closed.',
+    'order.before-lid' => 'The case is closed last.',
     'order.knobs-last' => 'Knobs last: the shafts are set to zero and the pointers aligned.',
     'order.chassis-first' => 'The case first; the parts sit in it.',
     'order.no-step' =>
