@@ -29,7 +29,7 @@ use ChiralexRender\Words;
 /**
  * The document of `order`.
  *
- * @phpstan-type Planned array{minutes: float, low: float, high: float, text: string, elapsed: string, beside: array<string, float>}
+ * @phpstan-type Planned array{minutes: float, low: float, high: float, text: string, short: string, elapsed: string, beside: array<string, float>}
  */
 final readonly class OrderDocument
 {
@@ -80,6 +80,7 @@ final readonly class OrderDocument
             'low' => round($time->low(), 1),
             'high' => round($time->high(), 1),
             'text' => $text->range($time->low(), $time->high()),
+            'short' => TimeText::short($time->low(), $time->high()),
             'elapsed' => $waits > 5.0 ? $text->range($time->low() + $waits, $time->high() + $waits) : '',
             'beside' => array_map(static fn(float $minutes): float => round($minutes, 1), [
                 'contents' => $time->contents,

@@ -51,7 +51,7 @@ final readonly class ShelfDocument
             'lines' => $counted->lines,
             'steps' => $order instanceof BuildCycle ? null : count($order->steps),
             'minutes' => $order instanceof BuildCycle ? null : round($time?->total() ?? 0.0, 1),
-            'time' => $time === null ? '' : (new TimeText($this->words))->range($time->low(), $time->high()),
+            'time' => $time === null ? '' : TimeText::short($time->low(), $time->high()),
             'matters' => $count,
             'begins' => $begins?->value,
             'next' => $next === null ? null : (new Told($this->words))->matter($next),

@@ -43,6 +43,16 @@ final readonly class TimeText
         );
     }
 
+    /** The same range where there is little room: `1½–2½ h`. */
+    public static function short(float $low, float $high): string
+    {
+        [$from, $to] = [self::rounded($low), self::rounded($high)];
+        $inMinutes = $from < 60;
+        $ends = array_map(static fn(int $end): string => self::told($end, $inMinutes), array_unique([$from, $to]));
+
+        return implode("\u{2013}", $ends) . "\u{2009}" . ($inMinutes ? 'min' : 'h');
+    }
+
     private static function rounded(float $minutes): int
     {
         foreach (self::STEPS as [$below, $step]) {

@@ -26,6 +26,19 @@ final class TimeTextTest extends TestCase
         yield 'whole hours' => [355.0, 500.0, 'about 6 to 8 hours', 'etwa 6 bis 8 Stunden'];
     }
 
+    public function test_where_there_is_little_room_the_range_is_short(): void
+    {
+        self::assertSame(
+            ["2\u{2013}2½\u{2009}h", "45\u{2013}75\u{2009}min", "3\u{2009}h", "20\u{2013}30\u{2009}min"],
+            [
+                TimeText::short(119.0, 161.0),
+                TimeText::short(47.0, 68.0),
+                TimeText::short(178.0, 185.0),
+                TimeText::short(21.0, 29.0),
+            ],
+        );
+    }
+
     #[DataProvider('ranges')]
     public function test_minutes_are_told_as_they_are_planned(
         float $low,

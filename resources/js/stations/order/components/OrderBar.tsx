@@ -69,7 +69,9 @@ export function OrderBar({ order, comparing, onCompare }: { order: Order; compar
       <span className={clsx(ui['end'], styles['end'])}>
         <span>
           <b>{order.score.hanging}</b> {order.score.hanging === 1 ? 'hangs' : 'hang'},{' '}
-          <b title={`steps ${minutes(order.minutes)}, ${beside(order.planned)}`}>{order.planned.text}</b>
+          <b title={`${order.planned.text}: steps ${minutes(order.minutes)}, ${beside(order.planned)}`}>
+            {order.planned.short}
+          </b>
           {order.planned.elapsed === '' ? '' : `, with waits ${order.planned.elapsed}`}
         </span>
         <RouteButton to={`/kits/${String(kit.id)}/pilot`} title="Build one with a stopwatch">
