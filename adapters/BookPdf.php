@@ -18,10 +18,18 @@ final readonly class BookPdf
      */
     public function print(string $html, Closure $numbered): string
     {
-        $pdf = $this->chromium->print($html);
-        $pages = $numbered($html, []) === $html ? [] : self::pages($pdf);
+        if ($numbered($html, []) === $html) {
+            return $this->chromium->print($html);
+        }
+        $pages = self::pages($this->chromium->print(self::sketched($html)));
 
-        return $pages === [] ? $pdf : $this->chromium->print($numbered($html, $pages));
+        return $this->chromium->print($numbered($html, $pages));
+    }
+
+    /** Drawings keep their size when nothing is drawn in them, and a book of empty frames is laid out at once. */
+    private static function sketched(string $html): string
+    {
+        return (string) preg_replace('~(<svg\b[^>]*>)(?:(?!<svg\b).)*?</svg>~s', '$1</svg>', $html);
     }
 
     /**

@@ -101,7 +101,13 @@ final readonly class StepPictures
         $crop = Crop::of($this->kit, $board, $side, $each->step->names());
 
         return $crop->cut(
-            $this->svg->board($board, $side, false, $this->emphasis($each->step, $each->step->names(), $crop->text())),
+            $this->svg->board(
+                $board,
+                $side,
+                false,
+                $this->emphasis($each->step, $each->step->names(), $crop->text()),
+                $crop->window(),
+            ),
         );
     }
 
@@ -162,7 +168,13 @@ final readonly class StepPictures
         if ($board === null || $step === null) {
             return '';
         }
-        $svg = $this->svg->board($board, Side::from($picture['side']), false, $this->emphasis($step, [$designator]));
+        $svg = $this->svg->board(
+            $board,
+            Side::from($picture['side']),
+            false,
+            $this->emphasis($step, [$designator]),
+            $picture['crop'],
+        );
         $svg = (string) preg_replace(
             '~viewBox="[^"]*"~',
             'viewBox="' . implode(' ', array_map(Num::of(...), $picture['crop'])) . '"',

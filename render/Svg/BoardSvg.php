@@ -19,17 +19,31 @@ use ChiralexRender\Markup;
 final readonly class BoardSvg
 {
     private const TEXT = 2.3;
+    /** How far a name reaches out of its part, millimetres. */
+    private const NAME = 6.0;
 
     /** @param list<BodyClash> $clashes shown on the board */
     public function __construct(private Kit $kit, private array $clashes = []) {}
 
-    /** @param bool $compact true for a small picture: bodies without labels */
-    public function board(BoardShape $board, Side $side, bool $compact = false, ?Emphasis $emphasis = null): string
-    {
+    /**
+     * @param bool $compact true for a small picture: bodies without labels
+     * @param ?array{float, float, float, float} $window left, top, width, height: what lies outside is not drawn
+     */
+    public function board(
+        BoardShape $board,
+        Side $side,
+        bool $compact = false,
+        ?Emphasis $emphasis = null,
+        ?array $window = null,
+    ): string {
         $frame = Frame::of($board->outline, $board->turn, $side);
         $silk = Palette::silk($board->stuff->silk);
         $legend = $compact ? '' : (new LegendSvg())->of($this->kit->findings->drawn, $board, $side, $frame, $silk);
-        $here = array_filter($this->kit->bodies(), fn(PlacedBody $body): bool => $body->face->board === $board->name);
+        $here = array_filter(
+            $this->kit->bodies(),
+            fn(PlacedBody $body): bool => $body->face->board === $board->name &&
+                ($window === null || $this->isIn($window, $this->box($body, $frame))),
+        );
         $parts = $this->parts(
             array_filter($here, static fn(PlacedBody $body): bool => $body->face->side === $side),
             $frame,
@@ -160,6 +174,18 @@ final readonly class BoardSvg
         }
 
         return $svg;
+    }
+
+    /**
+     * @param array{float, float, float, float} $window
+     * @param array{float, float, float, float} $box
+     */
+    private function isIn(array $window, array $box): bool
+    {
+        return $box[0] - self::NAME < $window[0] + $window[2] &&
+            $box[2] + self::NAME > $window[0] &&
+            $box[1] - self::NAME < $window[1] + $window[3] &&
+            $box[3] + self::NAME > $window[1];
     }
 
     /** @return array{float, float, float, float} left, top, right, bottom in the drawing */

@@ -73,6 +73,12 @@ final readonly class Crop
         );
     }
 
+    /** @return array{float, float, float, float} left, top, width, height */
+    public function window(): array
+    {
+        return [$this->left, $this->top, $this->width, $this->height];
+    }
+
     /** Millimetres of paper to one of the board. */
     public function scale(): float
     {
