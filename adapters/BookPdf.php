@@ -29,7 +29,16 @@ final readonly class BookPdf
     /** Drawings keep their size when nothing is drawn in them, and a book of empty frames is laid out at once. */
     private static function sketched(string $html): string
     {
-        return (string) preg_replace('~(<svg\b[^>]*>)(?:(?!<svg\b).)*?</svg>~s', '$1</svg>', $html);
+        $pieces = explode('<svg', $html);
+        foreach ($pieces as $index => $piece) {
+            $from = $index === 0 ? false : strpos($piece, '>');
+            $to = $from === false ? false : strpos($piece, '</svg>', $from);
+            if ($from !== false && $to !== false) {
+                $pieces[$index] = substr($piece, 0, $from + 1) . substr($piece, $to);
+            }
+        }
+
+        return implode('<svg', $pieces);
     }
 
     /**
