@@ -14,7 +14,7 @@ final class PartsRoomTest extends BrowserCase
         $this->signIn();
         $this->ready('.shelf-kitrow h2 a', 'Frost Bell')->click();
         $this->ready('.MuiTabs-root button', 'Look-alikes')->click();
-        $this->text('.parts-alikewhy', 'clear bodies hide the colour');
+        $this->text('.parts-alikewhy', 'their bodies do not tell what is in them');
         $width = static fn(): float => (float) self::driver()->executeScript(
             'return document.querySelector(".parts-look").getBoundingClientRect().width',
         );

@@ -25,7 +25,7 @@ export function ShopForm({ shop, manages }: { shop: Shop; manages: boolean }) {
     save.mutate(changeOf(base, shop.version, words), {
       onSuccess: (now) => {
         setBase(now);
-        forget(wordsOf(now));
+        forget(wordsOf(now), words);
       },
     });
   });

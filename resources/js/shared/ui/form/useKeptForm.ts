@@ -28,10 +28,13 @@ export function useKeptForm<W extends Words>({ name, schema, from }: Given<W>) {
   useEffect(() => {
     keep(key, changed ? words : null);
   }, [key, changed, words]);
-  const forget = (to: W = start.current) => {
+  // What was typed while `sent` was on its way stays in the form.
+  const forget = (to: W = start.current, sent?: W) => {
+    const now = form.getValues();
+    const since = Object.entries(sent ?? {}).filter(([field, text]) => now[field] !== text);
     start.current = to;
     keep(key, null);
-    form.reset(to);
+    form.reset({ ...to, ...Object.fromEntries(since.map(([field]) => [field, now[field]])) });
   };
   return { form, words, changed, forget };
 }
