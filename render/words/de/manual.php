@@ -95,6 +95,7 @@ return [
     'tip.trimmer' => 'Bündig eindrücken, einen Stift löten, prüfen, dass es gerade sitzt, dann den Rest.',
     'tip.potentiometer' =>
         'Brich die Haltenase ab, wenn die Frontplatte kein Loch dafür hat. Einen Stift, prüfen, ob die Achse mittig und frei in ihrem Loch steht, dann alle.',
+    'tip.grommet' => 'Zuerst durch die Tülle: die Drähte hindurchstecken, solange beide Enden frei sind.',
     'tip.wire-screw' => 'An einer Schraubklemme ({names}): abisolieren und verdrillen, nicht verzinnen; unter die Schraube, festziehen, zur Probe ziehen.',
     'tip.wire' => 'Abisolieren, verdrillen, verzinnen. Das blanke Ende durch Loch oder Lötfahne haken, dann löten.',
     'tip.link' =>

@@ -159,6 +159,7 @@ return [
     'tip.trimmer' => 'Push it flush, solder one pin, check that it sits square, then the rest.',
     'tip.potentiometer' =>
         'Break off the locating tab if the panel has no hole for it. One pin, check that the shaft is central and free in its panel hole, then all.',
+    'tip.grommet' => 'Through the grommet first: pass the wires through it while both ends are free.',
     'tip.wire-screw' => 'At a screw terminal ({names}): strip and twist, no solder; under the screw, tighten, pull to test.',
     'tip.wire' => 'Strip, twist, tin. Hook the stripped end through the hole or lug, then solder.',
     'tip.link' =>
