@@ -30,7 +30,7 @@ return [
     'manual.either-way' => 'beliebig herum',
     'manual.has-direction' => 'hat eine Richtung',
     'mistake.turned' => 'Verdreht? {names} neben das Bild halten.',
-    'mistake.swapped' => 'Vertauscht? {these} noch einmal ablesen: {others} sehen so aus.',
+    'mistake.swapped' => 'Vertauscht? {these} und {others} noch einmal ablesen: sie sehen sich ähnlich.',
     'mistake.wires' => 'Vertauscht? Jeden der Drähte {names} von Ende zu Ende verfolgen.',
     'mistake.pin' => 'Ein Stift umgeknickt oder neben der Fassung?',
     'mistake.hole' => 'Im Nachbarloch? {names} Loch für Loch mit dem Bild vergleichen.',

@@ -97,7 +97,7 @@ return [
     'difference.field.supply' => 'who brings it',
     // tools
     'mistake.turned' => 'Turned round? Hold {names} beside the picture.',
-    'mistake.swapped' => 'Exchanged? Read {these} once more: {others} look like that.',
+    'mistake.swapped' => 'Exchanged? Read {these} once more, and {others}: they look alike.',
     'mistake.wires' => 'Changed about? Follow each of {names} from end to end.',
     'mistake.pin' => 'A pin folded under, or beside its socket?',
     'mistake.hole' => 'In the neighbouring hole? Compare {names} with the picture, hole by hole.',
