@@ -73,6 +73,7 @@ final readonly class Application
             'decode' => $markings->decode($arguments),
             'bands' => $markings->bands($arguments),
             'encode' => $markings->encode($arguments),
+            'sample' => (new SampleVerb())->run($arguments),
             default => $this->ofKit($verb, $arguments),
         };
     }
@@ -103,7 +104,7 @@ final readonly class Application
             'page' => (new PageVerb())->page($arguments),
             default => throw UsageError::unknownVerb(
                 $verb,
-                'decode, bands, encode, parts, check, board, lie, order, marks, bags, bench, safety, manual, sheet, package, page',
+                'decode, bands, encode, parts, check, board, lie, order, marks, bags, bench, safety, manual, sheet, package, page, sample',
             ),
         };
     }

@@ -21,6 +21,8 @@ final class CommandLineTest extends TestCase
         yield 'decode for a kind' => [['decode', '200', '--kind', 'resistor', '--json'], 'Decode', 0];
         yield 'bands' => [['bands', 'yellow violet orange gold'], 'Bands', 0];
         yield 'encode' => [['encode', '4k7'], 'Encode', 0];
+        yield 'sample a lot' => [['sample', '--lot', '60', '--worst', '0.08'], 'Sample', 0];
+        yield 'sample a series' => [['sample', '--lot', '24', '--aql', '6.5', '--level', 'III'], 'Sample', 0];
         yield 'encode a capacitor' => [['encode', '100n', '--kind', 'capacitor'], 'Encode', 0];
         yield 'parts of a folder' => [['parts', self::DEMO], 'Parts', 0];
         yield 'parts of a list alone' => [['parts', self::DEMO . '/bom.csv'], 'Parts', 0];
@@ -103,6 +105,14 @@ final class CommandLineTest extends TestCase
         ];
         yield 'a part that is not there' => [['bom.csv' => "Ref,Value\nR1,1k\n"], ['lie', '--fitted', 'R9'], 'R9'];
         yield 'a code without a reading' => [[], ['decode', '1OK'], 'no legal reading'];
+        yield 'a share of the series that is none' => [[], ['sample', '--lot', '24', '--aql', '3'], '2.5 or 4.0'];
+        yield 'a share beyond the series' => [[], ['sample', '--lot', '24', '--aql', '11'], 'use 10'];
+        yield 'no lot' => [[], ['sample', '--aql', '1.0'], '--lot'];
+        yield 'no piece' => [[], ['sample', '--lot', '0', '--aql', '1.0'], '1 or more'];
+        yield 'two ways at once' => [[], ['sample', '--lot', '9', '--aql', '1.0', '--worst', '0.1'], 'either --aql'];
+        yield 'a share of nothing' => [[], ['sample', '--lot', '9', '--worst', '0.0'], 'above 0'];
+        yield 'a certain risk' => [[], ['sample', '--lot', '9', '--worst', '0.1', '--risk', '1'], 'below 1'];
+        yield 'a level that is none' => [[], ['sample', '--lot', '9', '--aql', '1.0', '--level', '2'], 'I, II or III'];
         yield 'a negative value is a value' => [[], ['encode', '-5'], 'character 1'];
         yield 'bands without a reading' => [[], ['bands', 'gold gold gold gold'], 'no legal reading'];
         yield 'a missing placement column' => [

@@ -8,6 +8,7 @@ use Chiralex\Bagging\BagPlanner;
 use Chiralex\Kit\Kit;
 use Chiralex\Manual\Manual;
 use Chiralex\Manual\ManualPlanner;
+use Chiralex\Manual\ManualStep;
 use Chiralex\Reason\Reason;
 use Chiralex\Tests\KitMaker;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -205,6 +206,27 @@ final class ManualPlannerTest extends TestCase
         self::assertContains($caution, $codes);
         self::assertContains('caution.iron', $codes);
         self::assertContains('caution.small-parts', $codes);
+    }
+
+    public function test_wires_go_through_their_grommet_before_an_end_is_fixed(): void
+    {
+        $rows = [
+            'R1,1k,Axial 1/4W,',
+            'J1,2 way,5.08,screw terminal block',
+            'BOX1,plain,,enclosure',
+            ',grommet 6 mm,,grommet',
+        ];
+        $wires = [['name' => 'W1', 'from' => 'J1.1', 'to' => 'R1.1', 'mm' => 80, 'colour' => 'red']];
+        $told = static fn(array $rows): array => array_merge(
+            ...array_map(
+                static fn(ManualStep $step): array => self::codes($step->tips),
+                self::manual(KitMaker::kit($rows, [], ['wires' => $wires]))->steps,
+            ),
+        );
+
+        self::assertContains('tip.grommet', $told($rows));
+        self::assertNotContains('tip.grommet', $told(array_slice($rows, 0, 3)));
+        self::assertContains('tip.wire-screw', $told($rows));
     }
 
     private static function manual(Kit $kit): Manual

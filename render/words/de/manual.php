@@ -30,7 +30,7 @@ return [
     'manual.either-way' => 'beliebig herum',
     'manual.has-direction' => 'hat eine Richtung',
     'mistake.turned' => 'Verdreht? {names} neben das Bild halten.',
-    'mistake.swapped' => 'Vertauscht? {these} noch einmal ablesen: {others} sehen so aus.',
+    'mistake.swapped' => 'Vertauscht? {these} und {others} noch einmal ablesen: sie sehen sich ähnlich.',
     'mistake.wires' => 'Vertauscht? Jeden der Drähte {names} von Ende zu Ende verfolgen.',
     'mistake.pin' => 'Ein Stift umgeknickt oder neben der Fassung?',
     'mistake.hole' => 'Im Nachbarloch? {names} Loch für Loch mit dem Bild vergleichen.',
@@ -95,6 +95,7 @@ return [
     'tip.trimmer' => 'Bündig eindrücken, einen Stift löten, prüfen, dass es gerade sitzt, dann den Rest.',
     'tip.potentiometer' =>
         'Brich die Haltenase ab, wenn die Frontplatte kein Loch dafür hat. Einen Stift, prüfen, ob die Achse mittig und frei in ihrem Loch steht, dann alle.',
+    'tip.grommet' => 'Zuerst durch die Tülle: die Drähte hindurchstecken, solange beide Enden frei sind.',
     'tip.wire-screw' => 'An einer Schraubklemme ({names}): abisolieren und verdrillen, nicht verzinnen; unter die Schraube, festziehen, zur Probe ziehen.',
     'tip.wire' => 'Abisolieren, verdrillen, verzinnen. Das blanke Ende durch Loch oder Lötfahne haken, dann löten.',
     'tip.link' =>

@@ -97,7 +97,7 @@ return [
     'difference.field.supply' => 'who brings it',
     // tools
     'mistake.turned' => 'Turned round? Hold {names} beside the picture.',
-    'mistake.swapped' => 'Exchanged? Read {these} once more: {others} look like that.',
+    'mistake.swapped' => 'Exchanged? Read {these} once more, and {others}: they look alike.',
     'mistake.wires' => 'Changed about? Follow each of {names} from end to end.',
     'mistake.pin' => 'A pin folded under, or beside its socket?',
     'mistake.hole' => 'In the neighbouring hole? Compare {names} with the picture, hole by hole.',
@@ -159,6 +159,7 @@ return [
     'tip.trimmer' => 'Push it flush, solder one pin, check that it sits square, then the rest.',
     'tip.potentiometer' =>
         'Break off the locating tab if the panel has no hole for it. One pin, check that the shaft is central and free in its panel hole, then all.',
+    'tip.grommet' => 'Through the grommet first: pass the wires through it while both ends are free.',
     'tip.wire-screw' => 'At a screw terminal ({names}): strip and twist, no solder; under the screw, tighten, pull to test.',
     'tip.wire' => 'Strip, twist, tin. Hook the stripped end through the hole or lug, then solder.',
     'tip.link' =>

@@ -25,6 +25,7 @@ use Chiralex\Safety\Hazards;
 final readonly class Tips
 {
     private const FIRST_POWER = 1.5;
+    private const GROMMET = '~grommet|t(?:ü|ue)lle\b|passe-fil|pasacables|doorvoer|przepust~u';
     private const METAL = [Kind::Enclosure, Kind::Panel, Kind::HeatSink];
     /** Work that is done in one way whatever it is done with. */
     private const OF_VERB = [
@@ -69,6 +70,7 @@ final readonly class Tips
             ),
             ...$this->lent($step),
             ...$this->clipped($step),
+            ...$this->threaded($step),
             ...$this->screwed($step),
             ...$this->grounded($step),
             ...$this->stacked($step),
@@ -131,6 +133,20 @@ final readonly class Tips
             $why === '' => 'tip.lend-bare',
             default => 'tip.lend',
         };
+    }
+
+    /** @return list<Reason> a wire goes through its grommet while both of its ends are free */
+    private function threaded(Step $step): array
+    {
+        foreach ($step->verb === Verb::Wire ? $step->uses : [] as $name) {
+            $cells = $this->kit->part($name)?->line->cells;
+            $text = $cells === null ? '' : mb_strtolower("{$cells->value} {$cells->description}");
+            if (preg_match(self::GROMMET, $text) === 1) {
+                return [new Reason('tip.grommet', [], Origin::CommonPractice)];
+            }
+        }
+
+        return [];
     }
 
     /** @return list<Reason> where wires are screwed and not soldered */
