@@ -125,10 +125,11 @@ final readonly class StepPictures
     private function power(): array
     {
         $pictures = [];
-        foreach ((new BeforePower($this->manual))->sides() as $key => $names) {
+        $before = new BeforePower($this->manual);
+        $fitted = $this->manual->order->fittedBefore((int) $before->step());
+        foreach ($before->sides() as $key => $names) {
             [$board, $side] = [$this->kit->board($names['board']), Side::from($names['side'])];
             if ($board !== null) {
-                $fitted = $this->manual->order->fittedBefore((int) (new BeforePower($this->manual))->step());
                 $crop = Crop::of($this->kit, $board, $side, []);
                 $pictures[$key] = $crop->cut(
                     $this->svg->board(

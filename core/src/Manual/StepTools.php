@@ -7,9 +7,8 @@ namespace Chiralex\Manual;
 use Chiralex\Build\Action;
 use Chiralex\Build\StepPart;
 use Chiralex\Kit\Kit;
-use Chiralex\Kit\Wire;
+use Chiralex\Kit\ScrewEnds;
 use Chiralex\Part\Hold;
-use Chiralex\Part\Kind;
 use Chiralex\Reason\Origin;
 use Chiralex\Reason\Reason;
 
@@ -33,7 +32,7 @@ final readonly class StepTools
             'hand.cutters' => $each->wires !== [] || ($solders && $held(Hold::Bend, Hold::Splay)),
             'hand.tape' => $held(Hold::Tape),
             'hand.putty' => $held(Hold::Putty),
-            'hand.screwdriver' => $step->action === Action::Bolt || self::isScrewed($each->wires, $kit),
+            'hand.screwdriver' => $step->action === Action::Bolt || ScrewEnds::of($each->wires, $kit) !== [],
             'hand.nut-driver' => $step->action === Action::Nuts,
             'hand.trimming' => $step->action === Action::Adjust,
             'hand.meter' => $each->tests !== [] || ($step->gate !== null && $step->gate->expect !== ''),
@@ -44,19 +43,5 @@ final readonly class StepTools
             static fn(string $code): Reason => new Reason($code, [], Origin::CommonPractice),
             array_keys($tools),
         );
-    }
-
-    /** @param list<Wire> $wires */
-    private static function isScrewed(array $wires, Kit $kit): bool
-    {
-        foreach ($wires as $wire) {
-            foreach ($wire->ends() as $end) {
-                if ($kit->part($end->part)?->kind() === Kind::TerminalBlock) {
-                    return true;
-                }
-            }
-        }
-
-        return false;
     }
 }

@@ -8,8 +8,8 @@ use Chiralex\Build\Data\WorkTimes;
 use Chiralex\Build\LastTests;
 use Chiralex\Kit\Kit;
 use Chiralex\Kit\PinName;
+use Chiralex\Kit\ScrewEnds;
 use Chiralex\Kit\Test;
-use Chiralex\Kit\Wire;
 use Chiralex\Part\Kind;
 use Chiralex\Part\LeadStyle;
 use Chiralex\Part\Role;
@@ -97,9 +97,7 @@ final readonly class WorkContent
 
     private function end(PinName $end): float
     {
-        return $this->kit->part($end->part)?->kind() === Kind::TerminalBlock
-            ? WorkTimes::END_SCREWED
-            : WorkTimes::END_SOLDERED;
+        return ScrewEnds::is($end, $this->kit) ? WorkTimes::END_SCREWED : WorkTimes::END_SOLDERED;
     }
 
     /** What is held and read at a gate; the last tests look at two things where no test says more. */

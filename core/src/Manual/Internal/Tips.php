@@ -11,7 +11,9 @@ use Chiralex\Build\Step;
 use Chiralex\Build\Verb;
 use Chiralex\Kit\Kit;
 use Chiralex\Kit\KitPart;
+use Chiralex\Kit\ScrewEnds;
 use Chiralex\Kit\Test;
+use Chiralex\Kit\Wire;
 use Chiralex\Manual\TestSteps;
 use Chiralex\Part\Hold;
 use Chiralex\Part\Kind;
@@ -152,17 +154,13 @@ final readonly class Tips
     /** @return list<Reason> where wires are screwed and not soldered */
     private function screwed(Step $step): array
     {
-        $names = [];
-        foreach ($step->verb === Verb::Wire ? $this->kit->work->wires : [] as $wire) {
-            foreach (in_array($wire->name, $step->names(), true) ? $wire->ends() : [] as $end) {
-                $names =
-                    $this->kit->part($end->part)?->kind() === Kind::TerminalBlock ? [...$names, $end->part] : $names;
-            }
-        }
+        $wires = array_filter(
+            $step->verb === Verb::Wire ? $this->kit->work->wires : [],
+            static fn(Wire $wire): bool => in_array($wire->name, $step->names(), true),
+        );
+        $names = ScrewEnds::of(array_values($wires), $this->kit);
 
-        return $names === []
-            ? []
-            : [new Reason('tip.wire-screw', ['names' => array_values(array_unique($names))], Origin::CommonPractice)];
+        return $names === [] ? [] : [new Reason('tip.wire-screw', ['names' => $names], Origin::CommonPractice)];
     }
 
     /** @return list<Reason> what goes through the hole of a part in a case, from the outside inwards; one for each kind */
