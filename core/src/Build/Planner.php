@@ -82,7 +82,12 @@ final readonly class Planner
         $tasks = (new Assembler($book, $precedence, $kit->choices->settings->group))->steps($soldering);
         $tasks = $this->moveOthers($tasks, $kit->choices->order);
         $broken = $this->broken($tasks, $precedence);
-        $steps = $this->steps($kit, $tasks, $holding, new StepReasons($kit, $book, $precedence, $alike));
+        $steps = $this->steps(
+            $kit,
+            $tasks,
+            $holding,
+            new StepReasons($kit, $book, new RuleTelling($precedence), $alike),
+        );
         $index = array_flip(array_map(static fn($part): string => $part->designator, $items->parts));
         $itemSteps = array_map(
             static fn(array $step): array => array_map(static fn(string $name): int => $index[$name], $step),

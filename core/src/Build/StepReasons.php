@@ -19,13 +19,11 @@ final readonly class StepReasons
 {
     /** A joint needs this much lead to show, in millimetres. */
     public const LEAD_NEEDED = 0.5;
-    /** Look-alikes named at a step; of more their number is said. */
-    private const NAMED = 24;
 
     public function __construct(
         private Kit $kit,
         private TaskBook $book,
-        private Precedence $precedence,
+        private RuleTelling $rules,
         private LookAlikes $alike,
     ) {}
 
@@ -38,7 +36,7 @@ final readonly class StepReasons
                 null,
                 Hold::NoneNeeded,
                 null,
-                $this->rules($task->isSequenced() ? (string) $this->book->solder($name) : $task->id),
+                $this->rules->at($task->isSequenced() ? (string) $this->book->solder($name) : $task->id, $name),
             );
         }
         $body = $part->shape;
@@ -50,7 +48,7 @@ final readonly class StepReasons
             return new StepPart($name, $body->height, $hold, null, [
                 $this->height($part),
                 $this->held($part, $hold, null, $holding),
-                ...$this->rules($task->id),
+                ...$this->rules->at($task->id, $name),
             ]);
         }
         $hold = $holding->hold($part, $lie);
@@ -61,7 +59,7 @@ final readonly class StepReasons
             $this->held($part, $hold, $gap, $holding),
             ...$this->showing($part, $task->face->board, $hold, $gap),
             ...$this->apart($name, $body->height),
-            ...$this->rules((string) $this->book->solder($name)),
+            ...$this->rules->at((string) $this->book->solder($name), $name),
         ]);
     }
 
@@ -151,24 +149,9 @@ final readonly class StepReasons
             : [
                 new Reason(
                     'order.apart',
-                    ['designators' => array_slice($near, 0, self::NAMED)] +
-                        (count($near) > self::NAMED ? ['more' => count($near) - self::NAMED] : []),
+                    ['designators' => array_slice($near, 0, RuleTelling::NAMED)] +
+                        (count($near) > RuleTelling::NAMED ? ['more' => count($near) - RuleTelling::NAMED] : []),
                 ),
             ];
-    }
-
-    /**
-     * The rules that made the part wait, one of each kind.
-     *
-     * @return list<Reason>
-     */
-    private function rules(string $task): array
-    {
-        $reasons = [];
-        foreach ($this->precedence->predecessors($task) as $rule) {
-            $reasons[$rule->reason->code] ??= $rule->reason;
-        }
-
-        return array_values($reasons);
     }
 }
