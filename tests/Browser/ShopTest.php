@@ -57,7 +57,7 @@ final class ShopTest extends BrowserCase
         $this->write('#first-pieces', '-1', false);
         $this->ready('.bags-first button', 'Write it down')->click();
         $this->text('.bags-first li', 'C1: 1 missing');
-        $this->text('body', 'First kit: 1 of C1 were missing');
+        $this->text('body', 'Missing in the first kit: 1 of C1');
         $this->assertAccessible('Bags, first kit');
         $this->ready('.bags-first button', 'put right')->click();
         $this->gone('.bags-first li');

@@ -76,7 +76,7 @@ return [
     'manual.watts-differ' => '{where}: "{text}" does not multiply; volts by amperes are {watts} W.',
     'manual.unknown-designator' => '{where} names {designators}, which the kit does not have.',
     'manual.count-differs' => '{where} says "{text}", the list has {listed}.',
-    'faults.open' => '{count} of the reports have not been looked at; judge them in Reports.',
+    'faults.open' => 'Not looked at yet: {count|report|reports}. Judge them in Reports.',
     'manual.either-way' => 'either way round',
     'manual.has-direction' => 'has a direction',
     'faults.rate' =>
@@ -101,7 +101,8 @@ return [
     'mistake.wires' => 'Changed about? Follow each of {names} from end to end.',
     'mistake.pin' => 'A pin folded under, or beside its socket?',
     'mistake.hole' => 'In the neighbouring hole? Compare {names} with the picture, hole by hole.',
-    'mistake.joints' => 'Badly soldered? Look at the joints of this step ({joints}) with a magnifier: dull, cracked, bridged, forgotten. Heat it again.',
+    'mistake.joints' =>
+        'Badly soldered? Look at the joints of this step ({joints}) with a magnifier: dull, cracked, bridged, forgotten. Heat it again.',
     'hand.stripper' => 'stripper',
     'hand.pliers' => 'pliers',
     'hand.cutters' => 'cutters',
@@ -160,7 +161,8 @@ return [
     'tip.potentiometer' =>
         'Break off the locating tab if the panel has no hole for it. One pin, check that the shaft is central and free in its panel hole, then all.',
     'tip.grommet' => 'Through the grommet first: pass the wires through it while both ends are free.',
-    'tip.wire-screw' => 'At a screw terminal ({names}): strip and twist, no solder; under the screw, tighten, pull to test.',
+    'tip.wire-screw' =>
+        'At a screw terminal ({names}): strip and twist, no solder; under the screw, tighten, pull to test.',
     'tip.wire' => 'Strip, twist, tin. Hook the stripped end through the hole or lug, then solder.',
     'tip.link' =>
         'Bare wire, bent square at the holes, pulled flat to the board; either way round. A clipped lead serves as well.',

@@ -20,7 +20,8 @@ return [
     'page.from-bag' => 'bag {bag}',
     'page.minutes' => '{minutes} min',
     'page.before-power' => 'Before power',
-    'page.before-power-how' => 'Hold the board beside the picture. Tick each mark that points as drawn; turn none with power on.',
+    'page.before-power-how' =>
+        'Hold the board beside the picture. Tick each mark that points as drawn; turn none with power on.',
     'page.look' => '{mark}: {direction}',
     'page.look-picture' => 'as in the picture',
     'page.where-is' => 'Where is it?',

@@ -259,9 +259,9 @@ return [
         '{designator} lies under {cover}: drill a hole over it, or put it at the edge; it saves opening the kit to adjust it again.',
     'board.prefix-kinds' => 'Prefix {prefix} stands for {kinds}; builders take one for the other.',
     'kit.first-over' =>
-        'First kit: {pieces} of {part} were left over. Either the list has too many, or a place was forgotten.',
+        'Left over from the first kit: {pieces} of {part}. Either the list has too many, or a place was forgotten.',
     'kit.first-missing' =>
-        'First kit: {pieces} of {part} were missing. Put the list right before the second kit is packed.',
+        'Missing in the first kit: {pieces} of {part}. Put the list right before the second kit is packed.',
     'kit.first-open' =>
         'Nobody has packed and built one kit from the printed tick list yet. Do that before the second.',
     'offer.code' => 'The first letters of {name}.',
@@ -430,7 +430,8 @@ return [
         '{mm} mm of lead shows: {lead} mm lead, {thickness} mm board, {gap} mm gap; a joint needs {needed} mm.',
     'order.apart' => 'Apart from {designators}: look-alikes.',
     'time.usual' => 'The usual time for a {skill} builder.',
-    'time.pilot' => 'The usual time for a {skill} builder, corrected by {builds} logged pilot builds.',
+    'time.pilot' =>
+        'The usual time for a {skill} builder, corrected by {builds|logged pilot build|logged pilot builds}.',
     'need.iron' => 'no room for the iron',
     'need.fingers' => 'no room for two fingers',
     'order.iron' => '{part} before the taller {by}, which would keep the iron from its joints.',
@@ -489,7 +490,7 @@ return [
     'order.mates.after' => 'It and {others} hold each other straight: plugged, one pin each, checked, then all pins.',
     'order.mates-last' => 'Before {parts} join two boards, which are clumsy to turn over together.',
     'order.mates-last.after' =>
-        'It joins two boards with {others}; joined they are clumsy to turn over, so what can goes in before.',
+        'It joins two boards with {others}; once joined they are clumsy to turn over, so the rest goes in first.',
     'order.finished' => 'Before the test that it does what it is for.',
     'order.box-after-test' => 'Boxed once it is known to work.',
     'order.boxed' => 'Tested once more in its box.',
