@@ -96,6 +96,7 @@ final readonly class Application
             'order' => $kits->order($arguments),
             'marks' => $kits->marks($arguments),
             'bags' => $kits->bags($arguments),
+            'cut' => (new PackVerbs())->cut($arguments),
             'bench' => $kits->bench($arguments),
             'safety' => $kits->safety($arguments),
             'manual' => (new ManualVerb())->run($arguments),
@@ -104,7 +105,7 @@ final readonly class Application
             'page' => (new PageVerb())->page($arguments),
             default => throw UsageError::unknownVerb(
                 $verb,
-                'decode, bands, encode, parts, check, board, lie, order, marks, bags, bench, safety, manual, sheet, package, page, sample',
+                'decode, bands, encode, parts, check, board, lie, order, marks, bags, cut, bench, safety, manual, sheet, package, page, sample',
             ),
         };
     }

@@ -73,6 +73,7 @@ final readonly class KitFileSchema
             'place' => self::number(-Limits::PLACE_MM, Limits::PLACE_MM, true),
             'size' => self::number(0.0, Limits::PLACE_MM, false),
             'length' => self::number(0.0, Limits::STOCK_MM, false),
+            'span' => ['exclusiveMinimum' => 0] + self::number(0.0, Limits::STOCK_MM, false),
             'integer' => ['type' => 'integer'] + self::number(-Limits::NUMBER, Limits::NUMBER, true),
             default => self::number(-Limits::NUMBER, Limits::NUMBER, true),
         };

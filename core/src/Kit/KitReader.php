@@ -110,7 +110,7 @@ final readonly class KitReader
                 $file->gates($options),
                 $file->tests($options),
                 $file->wires($options),
-                $file->drilling($options),
+                $file->workshop($options),
                 $file->symptoms(),
                 $file->feeds(),
                 $file->photos($files),
@@ -313,6 +313,9 @@ final readonly class KitReader
         }
         foreach ($file->gates([]) as $gate) {
             array_push($named, ...$gate->needs, ...$gate->protects);
+        }
+        foreach ($file->workshop([])->cutting->windings as $winding) {
+            $named[] = $winding->part;
         }
         foreach ($file->orderOverrides() as $override) {
             array_push($named, ...$override->parts, ...$override->after);

@@ -11,7 +11,6 @@ final readonly class KitWork
      * @param list<Gate> $gates
      * @param list<Test> $tests
      * @param list<Wire> $wires
-     * @param list<DrillFace> $drilling faces the maker says holes for
      * @param list<OwnSymptom> $symptoms
      * @param list<StepPhoto> $photos
      * @param array<array-key, list<string>> $feeds block to the blocks it feeds
@@ -21,7 +20,7 @@ final readonly class KitWork
         public array $gates = [],
         public array $tests = [],
         public array $wires = [],
-        public array $drilling = [],
+        public Workshop $workshop = new Workshop(),
         public array $symptoms = [],
         public array $feeds = [],
         public array $photos = [],

@@ -20,8 +20,8 @@ final readonly class DrillPlan
     /** @return list<DrillFace> */
     public static function of(Kit $kit): array
     {
-        $declared = array_map(static fn(DrillFace $face): string => $face->by, $kit->work->drilling);
-        $faces = array_map(static fn(DrillFace $face): DrillFace => self::sized($face, $kit), $kit->work->drilling);
+        $declared = array_map(static fn(DrillFace $face): string => $face->by, $kit->work->workshop->drilling);
+        $faces = array_map(static fn(DrillFace $face): DrillFace => self::sized($face, $kit), $kit->work->workshop->drilling);
         foreach ($kit->work->groups->panels as $panel) {
             $face = in_array($panel->by, $declared, true) ? null : self::panel($panel->by, $panel->parts, $kit);
             if ($face !== null) {
@@ -38,7 +38,7 @@ final readonly class DrillPlan
         return array_sum(
             array_map(
                 static fn(DrillFace $face): int => $kit->part($face->by) === null ? 0 : count($face->holes),
-                $kit->work->drilling,
+                $kit->work->workshop->drilling,
             ),
         );
     }

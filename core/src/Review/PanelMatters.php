@@ -27,7 +27,7 @@ final readonly class PanelMatters implements MatterSource
     public function matters(Subject $subject): array
     {
         $matters = [];
-        foreach ($subject->kit->work->drilling as $face) {
+        foreach ($subject->kit->work->workshop->drilling as $face) {
             array_push($matters, ...$this->spanner($face, $subject->kit));
             foreach ($this->boards($face, $subject->kit) as $pairs) {
                 array_push($matters, ...$this->off($face, $pairs));

@@ -52,7 +52,7 @@ final readonly class PanelOffer
     private function drilled(): array
     {
         $parts = [];
-        foreach ($this->kit->work->drilling as $face) {
+        foreach ($this->kit->work->workshop->drilling as $face) {
             foreach ($face->holes as $hole) {
                 if ($this->kit->part($hole->for)?->isSoldered() === true) {
                     $parts[$face->by][$hole->for] = $hole->for;

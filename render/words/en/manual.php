@@ -24,6 +24,10 @@ return [
     'bags.look-alikes' => '{these} and {those} look alike; put them into different bags.',
     'bags.glass-heavy' => '{these} and {those}: a heavy part breaks glass bodies; put them into different bags.',
     'bags.board-alone' => '{these} and {those}: a bare board is scratched in one bag with other parts.',
+    'cut.no-stock' =>
+        '{name} is cut from "{stock}", which is not listed. Add it under Facts, Cutting, or correct the name.',
+    'cut.too-long' =>
+        '{name} is {length} long, longer than the {bar} of its stock. Correct its length, or list a longer stock under Facts, Cutting.',
     'bags.moved-unknown' => '{designator} was put into bag {bag}, but is not in the kit; take it out of the bag.',
     // words of the manual
     'tip.iron' => 'Iron at {celsius} °C ({fahrenheit} °F) for these joints.',

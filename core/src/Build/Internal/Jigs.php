@@ -29,7 +29,7 @@ final readonly class Jigs
             $panels[$panel->by] = new Panel($panel->by, $parts, $panel->plasticLast);
         }
         $known = array_merge(...array_column($kit->work->groups->panels, 'parts'), ...[[]]);
-        foreach ($kit->work->drilling as $face) {
+        foreach ($kit->work->workshop->drilling as $face) {
             $parts = [];
             foreach ($face->holes as $hole) {
                 if (!in_array($hole->for, $known, true) && self::isSetByHole($kit->part($hole->for))) {

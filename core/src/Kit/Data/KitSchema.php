@@ -20,7 +20,8 @@ use Chiralex\Part\Mark;
 
 /**
  * The fields of kit.json. A node is a type name, or an array with one key: `list`, `map`, `object`, `enum`, `nullable`, `any`
- * (one of several nodes), `pins`. Type names: `string`, `integer`, `number`, `boolean`, and for millimetres `place`, `size`, `length`.
+ * (one of several nodes), `pins`. Type names: `string`, `integer`, `number`, `boolean`, and for millimetres `place`, `size`, `length`;
+ * `span` is a number above 0.
  */
 final readonly class KitSchema
 {
@@ -136,6 +137,11 @@ final readonly class KitSchema
                         ],
                     ],
                 ],
+                'stock' => ['list' => ['object' => self::stock()]],
+                'cuts' => [
+                    'list' => ['object' => ['stock' => 'string', 'of' => self::NAMES, 'length' => 'span']],
+                ],
+                'windings' => ['list' => ['object' => self::winding()]],
                 'nets' => [
                     'map' => [
                         'object' => [
@@ -180,6 +186,32 @@ final readonly class KitSchema
                     ],
                 ],
             ],
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    private static function stock(): array
+    {
+        return [
+            'name' => 'string',
+            'kind' => ['enum' => array_column(Kind::cases(), 'value')],
+            'colour' => 'string',
+            'length' => 'span',
+            'unit' => ['enum' => ['mm', 'position']],
+            'loss' => 'length',
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    private static function winding(): array
+    {
+        return [
+            'part' => 'string',
+            'turns' => 'span',
+            'former' => 'size',
+            'wire' => 'size',
+            'pitch' => 'size',
+            'tails' => ['list' => 'size'],
         ];
     }
 

@@ -9,7 +9,6 @@ use Chiralex\Kit\Alloy;
 use Chiralex\Kit\BenchSettings;
 use Chiralex\Kit\Circuit;
 use Chiralex\Kit\Data\KitSchema;
-use Chiralex\Kit\DrillFace;
 use Chiralex\Kit\Exception\UnusableKit;
 use Chiralex\Kit\FirstKit;
 use Chiralex\Kit\Gate;
@@ -31,6 +30,7 @@ use Chiralex\Kit\StepPhoto;
 use Chiralex\Kit\Test;
 use Chiralex\Kit\Wire;
 use Chiralex\Kit\Workholding;
+use Chiralex\Kit\Workshop;
 use Chiralex\Limits;
 use JsonException;
 
@@ -323,12 +323,12 @@ final readonly class KitFile
     }
 
     /**
-     * @param array<string, string> $chosen
-     * @return list<DrillFace>
+     * @param array<string, string> $chosen option to value
+     * @throws UnusableKit where a stock, a cut or a winding says no size
      */
-    public function drilling(array $chosen): array
+    public function workshop(array $chosen): Workshop
     {
-        return (new WorkSection($this->json, $chosen))->drilling();
+        return (new WorkSection($this->json, $chosen))->workshop();
     }
 
     /** @return array<string, string> hazard to why the kit has it not */

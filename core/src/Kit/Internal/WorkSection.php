@@ -4,7 +4,11 @@ declare(strict_types=1);
 
 namespace Chiralex\Kit\Internal;
 
+use Chiralex\Kit\CutAsked;
+use Chiralex\Kit\CutList;
+use Chiralex\Kit\CutStock;
 use Chiralex\Kit\DrillFace;
+use Chiralex\Kit\Exception\UnusableKit;
 use Chiralex\Kit\Gate;
 use Chiralex\Kit\Hole;
 use Chiralex\Kit\Meter;
@@ -12,9 +16,12 @@ use Chiralex\Kit\TemporaryFit;
 use Chiralex\Kit\Test;
 use Chiralex\Kit\Trace;
 use Chiralex\Kit\Waveform;
+use Chiralex\Kit\Winding;
 use Chiralex\Kit\Wire;
+use Chiralex\Kit\Workshop;
+use Chiralex\Part\Kind;
 
-/** The sections `gates`, `tests`, `wires` and `drilling` of kit.json, as far as the chosen options have them. */
+/** The sections `gates`, `tests`, `wires`, `drilling`, `stock`, `cuts` and `windings` of kit.json, as far as the chosen options have them. */
 final readonly class WorkSection
 {
     /** @param array<string, string> $chosen option to value */
@@ -101,7 +108,7 @@ final readonly class WorkSection
     }
 
     /** @return list<DrillFace> */
-    public function drilling(): array
+    private function drilling(): array
     {
         return array_map(static function (Json $face): DrillFace {
             $size = $face->numbers('size');
@@ -119,6 +126,45 @@ final readonly class WorkSection
 
             return new DrillFace($face->text('by'), $face->text('face'), $size[0] ?? 0.0, $size[1] ?? 0.0, $holes);
         }, $this->here('drilling'));
+    }
+
+    public function workshop(): Workshop
+    {
+        return new Workshop(
+            $this->drilling(),
+            new CutList(
+                array_map(
+                    static fn(Json $stock): CutStock => new CutStock(
+                        $stock->text('name'),
+                        Kind::tryFrom($stock->text('kind')),
+                        $stock->text('colour'),
+                        $stock->number('length') ?? throw UnusableKit::wrongType('stock', 'a length for each'),
+                        $stock->text('unit', 'mm'),
+                        $stock->number('loss') ?? 0.0,
+                    ),
+                    $this->json->objects('stock'),
+                ),
+                array_map(
+                    static fn(Json $cut): CutAsked => new CutAsked(
+                        $cut->text('stock'),
+                        $cut->texts('of'),
+                        $cut->number('length') ?? throw UnusableKit::wrongType('cuts', 'a length for each'),
+                    ),
+                    $this->json->objects('cuts'),
+                ),
+                array_map(
+                    static fn(Json $winding): Winding => new Winding(
+                        $winding->text('part'),
+                        $winding->number('turns') ?? throw UnusableKit::wrongType('windings', 'turns for each'),
+                        $winding->number('former') ?? 0.0,
+                        $winding->number('wire') ?? 0.0,
+                        $winding->number('pitch') ?? ($winding->number('wire') ?? 0.0),
+                        $winding->numbers('tails'),
+                    ),
+                    $this->json->objects('windings'),
+                ),
+            ),
+        );
     }
 
     /** @return list<Json> */

@@ -116,7 +116,7 @@ export function FilesView({ manual }: { manual: ManualDocument }) {
       </dl>
       {faces.length === 0 && (
         <p className={ink['quiet']}>
-          Nothing of this kit is drilled. Holes in kit.json, drilling, or a panel over parts of a board give a template.
+          Nothing of this kit is drilled. Holes under Facts, Drilling, or a panel over parts of a board give a template.
         </p>
       )}
       <p className={ink['quiet']}>Print what is 1:1 without fitting it to the page, and measure its bar.</p>
