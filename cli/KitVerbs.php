@@ -176,14 +176,18 @@ final readonly class KitVerbs
             'bags',
             $arguments,
             ['school'],
-            'chiralex bags FOLDER [--school by-kind|by-step|by-side|parts-and-hardware]',
+            'chiralex bags FOLDER [--school by-kind|by-step|by-side|parts-and-hardware|by-cost]',
         );
         $named = $read->flag('school');
         $school =
             $named === null
                 ? null
                 : Sorting::tryFrom($named) ??
-                    throw UsageError::badValue('--school', $named, 'by-kind, by-step, by-side or parts-and-hardware');
+                    throw UsageError::badValue(
+                        '--school',
+                        $named,
+                        'by-kind, by-step, by-side, parts-and-hardware or by-cost',
+                    );
         $order = (new Planner())->plan($kit);
         $plan = (new BagPlanner())->plan($kit, $order instanceof BuildCycle ? null : $order, $school);
 
@@ -315,7 +319,6 @@ final readonly class KitVerbs
 
         return array_values($bodies);
     }
-
 
     public static function hasErrors(Kit $kit): bool
     {

@@ -21,9 +21,9 @@ use ChiralexRender\Words;
  * The document of `bags`.
  *
  * @phpstan-type Marking array{type: string, bands: list<string>, text: string}
- * @phpstan-type Item array{designators: non-empty-list<string>, quantity: int, length: ?float, value: string, kind: string, kindName: string, outline: string, marking: ?Marking}
+ * @phpstan-type Item array{designators: non-empty-list<string>, quantity: int, length: ?float, value: string, kind: string, kindName: string, outline: string, marking: ?Marking, strip: bool}
  * @phpstan-type BagShape array{name: string, title: string, items: list<Item>, esd: bool, cushioned: bool, size: string, overridden: list<string>, reasons: list<array<string, mixed>>}
- * @phpstan-type Bags array{school: string, bags: list<BagShape>, conflicts: list<array{bag: string, these: list<string>, those: list<string>, message: string}>, cuts: list<array{what: string, pieces: int, length: float, total: float, names: list<string>}>, brought: list<array{designator: string, value: string, kindName: string}>, firstKit?: array{done: bool, off: list<array{part: string, pieces: int}>}}
+ * @phpstan-type Bags array{school: string, cost: string, bags: list<BagShape>, conflicts: list<array{bag: string, these: list<string>, those: list<string>, message: string}>, cuts: list<array{what: string, pieces: int, length: float, total: float, names: list<string>}>, brought: list<array{designator: string, value: string, kindName: string}>, firstKit?: array{done: bool, off: list<array{part: string, pieces: int}>}}
  */
 final readonly class BagsDocument
 {
@@ -54,6 +54,7 @@ final readonly class BagsDocument
                     ],
                 ],
             'school' => $plan->school->value,
+            'cost' => (string) $plan->cost,
             'bags' => array_map($this->bag(...), $plan->bags),
             'conflicts' => array_map(
                 fn(BagConflict $conflict): array => [
@@ -114,6 +115,7 @@ final readonly class BagsDocument
             'kindName' => $this->names->kind($item->part),
             'outline' => $item->part->shape->outline->name,
             'marking' => PartMarking::of($item->part),
+            'strip' => $item->isOnStrip,
         ];
     }
 }

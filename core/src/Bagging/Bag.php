@@ -29,6 +29,18 @@ final readonly class Bag
         public array $reasons,
     ) {}
 
+    /** @return list<string> those on the labelled strip */
+    public function taped(): array
+    {
+        return array_merge(
+            ...array_map(
+                static fn(BagItem $item): array => $item->isOnStrip ? $item->designators : [],
+                $this->items,
+            ),
+            ...[[]],
+        );
+    }
+
     /** @return list<string> */
     public function designators(): array
     {

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Chiralex\Bagging;
 
+use Brick\Math\BigDecimal;
 use Chiralex\Kit\KitPart;
 use Chiralex\Kit\Sorting;
 
@@ -15,6 +16,7 @@ final readonly class BagPlan
      * @param list<BagConflict> $conflicts
      * @param list<Cut> $cuts
      * @param list<KitPart> $brought parts the builder brings
+     * @param BigDecimal $cost of one kit's bags and strips
      */
     public function __construct(
         public Sorting $school,
@@ -22,6 +24,7 @@ final readonly class BagPlan
         public array $conflicts,
         public array $cuts,
         public array $brought,
+        public BigDecimal $cost,
     ) {}
 
     /** @return array<string, string> designator to the name of its bag */

@@ -4,7 +4,10 @@ declare(strict_types=1);
 
 namespace Chiralex\Bagging;
 
+use Brick\Math\BigDecimal;
+use Chiralex\Bagging\Internal\BagTies;
 use Chiralex\Bagging\Internal\BaseGroups;
+use Chiralex\Bagging\Internal\CheapSharing;
 use Chiralex\Bagging\Internal\ItemList;
 use Chiralex\Bagging\Internal\Quarrels;
 use Chiralex\Bagging\Internal\Sharing;
@@ -22,43 +25,40 @@ use Chiralex\Reason\Reason;
 /** Plans the bags of a kit: a school sorts, quarrels split, the maker's own moves come last. */
 final readonly class BagPlanner
 {
+    private BagCosts $costs;
+
+    /** @param ?BagCosts $costs of the shop; the usual ones otherwise */
+    public function __construct(?BagCosts $costs = null)
+    {
+        $this->costs = $costs ?? BagCosts::usual();
+    }
+
     /** @param ?BuildOrder $order null while the order is a cycle: bags by step are then one bag */
     public function plan(Kit $kit, ?BuildOrder $order, ?Sorting $school = null): BagPlan
     {
         $school ??= $kit->choices->settings->bagging;
         $list = new ItemList($kit);
         $quarrels = Quarrels::of($kit);
-        $sharing = new Sharing($quarrels);
         $drafts = [];
         $name = 'A';
-        foreach ((new BaseGroups($kit, $order))->of($school, $list->parts()) as $group) {
-            foreach ($sharing->split($list->items($group['parts'])) as $index => $items) {
-                $reasons =
-                    $index === 0
-                        ? []
-                        : [
-                            new Reason(
-                                'bags.apart',
-                                [
-                                    'designators' => array_merge(
-                                        ...array_map(static fn(BagItem $item): array => $item->designators, $items),
-                                    ),
-                                ],
-                                Origin::Computed,
-                            ),
-                        ];
-                $drafts[$name] = [
-                    'title' => $group['title'],
-                    'parts' => $this->partsOf($items, $kit),
-                    'moved' => [],
-                    'reasons' => $reasons,
-                ];
-                ++$name;
-            }
+        foreach ($this->shared($kit, $order, $school, $list, $quarrels) as $group) {
+            $drafts[$name] = [
+                'title' => $group['title'],
+                'parts' => $this->partsOf($group['items'], $kit),
+                'moved' => [],
+                'reasons' => $group['reasons'],
+            ];
+            ++$name;
         }
         $bags = [];
         foreach ($this->moved($drafts, $kit) as $letter => $draft) {
-            $bags[] = $this->bag((string) $letter, $draft, $list->items($draft['parts']), $kit);
+            $items = $list->items($draft['parts']);
+            $bags[] = $this->bag(
+                (string) $letter,
+                $draft,
+                $school === Sorting::ByCost ? $this->taped($items, $quarrels) : $items,
+                $kit,
+            );
         }
 
         return new BagPlan(
@@ -69,7 +69,69 @@ final readonly class BagPlanner
             array_values(
                 array_filter($kit->parts, static fn(KitPart $part): bool => $part->supply === Provision::Builder),
             ),
+            $this->cost($bags),
         );
+    }
+
+    /** @return list<array{title: Reason, items: list<BagItem>, reasons: list<Reason>}> */
+    private function shared(Kit $kit, ?BuildOrder $order, Sorting $school, ItemList $list, Quarrels $quarrels): array
+    {
+        $parts = $list->parts();
+        if ($school === Sorting::ByCost) {
+            return array_map(
+                static fn(array $bag): array => [...$bag, 'reasons' => []],
+                (new CheapSharing($kit, $quarrels, $this->costs))->bags($list->items($parts)),
+            );
+        }
+        $shared = [];
+        $sharing = new Sharing($quarrels);
+        foreach ((new BaseGroups($kit, $order))->of($school, $parts) as $group) {
+            foreach ($sharing->split($list->items($group['parts'])) as $index => $items) {
+                $names = array_merge(...array_map(static fn(BagItem $item): array => $item->designators, $items));
+                $shared[] = [
+                    'title' => $group['title'],
+                    'items' => $items,
+                    'reasons' =>
+                        $index === 0 ? [] : [new Reason('bags.apart', ['designators' => $names], Origin::Computed)],
+                ];
+            }
+        }
+
+        return $shared;
+    }
+
+    /**
+     * @param list<BagItem> $items
+     * @return list<BagItem> look-alikes that share their bag on the strip, where their leads allow it
+     */
+    private function taped(array $items, Quarrels $quarrels): array
+    {
+        $alikes = $quarrels->alikes($items);
+
+        return array_map(
+            static fn(BagItem $item, array $alike): BagItem => $alike !== [] && BagTies::canBeOnStrip($item->part)
+                ? $item->onStrip()
+                : $item,
+            $items,
+            $alikes,
+        );
+    }
+
+    /** @param list<Bag> $bags */
+    private function cost(array $bags): BigDecimal
+    {
+        $sealed = array_filter($bags, static fn(Bag $bag): bool => $bag->size !== BagSize::Box);
+        $taped = array_merge(
+            ...array_map(
+                static fn(Bag $bag): array => array_filter(
+                    $bag->items,
+                    static fn(BagItem $item): bool => $item->isOnStrip,
+                ),
+                array_values($sealed),
+            ),
+        );
+
+        return $this->costs->total(count($sealed), count($taped));
     }
 
     /**
@@ -152,7 +214,9 @@ final readonly class BagPlanner
         foreach ($bags as $bag) {
             foreach ($quarrels->foes($bag->items) as $index => $foes) {
                 foreach ($foes as $foe) {
-                    $reason = $foe > $index ? $quarrels->between($bag->items[$index], $bag->items[$foe]) : null;
+                    $isTaped = $bag->items[$index]->isOnStrip && $bag->items[$foe]->isOnStrip;
+                    $reason =
+                        $foe > $index && !$isTaped ? $quarrels->between($bag->items[$index], $bag->items[$foe]) : null;
                     if ($reason !== null) {
                         $conflicts[] = new BagConflict(
                             $bag->name,

@@ -25,6 +25,12 @@ enum BagSize: string
         };
     }
 
+    /** Cubic millimetres of bodies that the largest bag takes. */
+    public static function largest(): float
+    {
+        return self::ExtraLarge->capacity();
+    }
+
     /** @param float $volume cubic millimetres of all bodies together */
     public static function for(float $volume): self
     {

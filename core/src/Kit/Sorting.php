@@ -11,4 +11,5 @@ enum Sorting: string
     case ByStep = 'by-step';
     case BySide = 'by-side';
     case PartsAndHardware = 'parts-and-hardware';
+    case ByCost = 'by-cost';
 }

@@ -14,6 +14,7 @@ return [
     'bags.wire' => 'Draht',
     'bags.board' => 'Platine, Frontplatte und Gehäuse',
     'bags.parts' => 'Teile',
+    'bags.parts-and-hardware' => 'Teile und Kleinteile',
     'bags.off-board' => 'Nicht auf der Platine',
     'bags.own' => 'Eigener Beutel',
     'bags.side' => 'Platine {board}, Seite {side}',

@@ -15,6 +15,7 @@ return [
     'bags.wire' => 'Wire',
     'bags.board' => 'Board, panel and case',
     'bags.parts' => 'Parts',
+    'bags.parts-and-hardware' => 'Parts and hardware',
     'bags.off-board' => 'Off the board',
     'bags.own' => 'Your own bag',
     'bags.side' => 'Board {board}, {side} side',

@@ -55,7 +55,7 @@ final readonly class BaseGroups
         }
 
         return match ($school) {
-            Sorting::ByKind => $own,
+            Sorting::ByKind, Sorting::ByCost => $own,
             Sorting::PartsAndHardware => [0, new Reason('bags.parts')],
             Sorting::BySide => $this->side($part),
             Sorting::ByStep => isset($stages[$part->designator])

@@ -41,6 +41,11 @@ final readonly class Quarrels
             }
         }
 
+        return $this->harm($a, $b);
+    }
+
+    private function harm(BagItem $a, BagItem $b): ?Reason
+    {
         return $this->breaks($a->part, $b->part) || $this->breaks($b->part, $a->part)
             ? new Reason(
                 'bags.glass-heavy',
@@ -62,34 +67,58 @@ final readonly class Quarrels
      */
     public function foes(array $items): array
     {
-        $place = $loud = [];
+        return array_map(
+            static function (array $alike, array $loud): array {
+                $foes = array_values(array_unique([...$alike, ...$loud]));
+                sort($foes);
+
+                return $foes;
+            },
+            $this->alikes($items),
+            $this->loud($items),
+        );
+    }
+
+    /**
+     * @param list<BagItem> $items
+     * @return list<list<int>> for each item its look-alikes
+     */
+    public function alikes(array $items): array
+    {
+        $place = [];
         foreach ($items as $index => $item) {
             $place += array_fill_keys($item->designators, $index);
-            if ($this->quarrelsByItself($item->part)) {
-                $loud[] = $index;
-            }
         }
-        $foes = array_fill(0, count($items), []);
+        $alike = array_fill(0, count($items), []);
         foreach ($items as $index => $item) {
             foreach ($item->designators as $name) {
                 foreach ($this->alike->to($name) as $other) {
                     if (isset($place[$other]) && $place[$other] !== $index) {
-                        $foes[$index][$place[$other]] = true;
+                        $alike[$index][$place[$other]] = true;
                     }
                 }
             }
-            foreach ($loud as $other) {
-                if ($other !== $index && $this->between($item, $items[$other]) !== null) {
+        }
+
+        return array_map(array_keys(...), $alike);
+    }
+
+    /**
+     * @param list<BagItem> $items
+     * @return list<list<int>> for each item those it would break, scratch, or be broken or scratched by
+     */
+    public function loud(array $items): array
+    {
+        $foes = array_fill(0, count($items), []);
+        foreach ($items as $index => $item) {
+            foreach ($this->quarrelsByItself($item->part) ? $items : [] as $other => $each) {
+                if ($other !== $index && $this->harm($item, $each) !== null) {
                     $foes[$index][$other] = $foes[$other][$index] = true;
                 }
             }
         }
 
-        return array_map(static function (array $each): array {
-            ksort($each);
-
-            return array_keys($each);
-        }, $foes);
+        return array_map(array_keys(...), $foes);
     }
 
     /** True for what may not lie beside others whatever they look like: what breaks glass, what is scratched. */
