@@ -97,6 +97,7 @@ final readonly class Application
             'marks' => $kits->marks($arguments),
             'bags' => $kits->bags($arguments),
             'cut' => (new PackVerbs())->cut($arguments),
+            'scale' => (new PackVerbs())->scale($arguments),
             'bench' => $kits->bench($arguments),
             'safety' => $kits->safety($arguments),
             'manual' => (new ManualVerb())->run($arguments),
@@ -105,7 +106,7 @@ final readonly class Application
             'page' => (new PageVerb())->page($arguments),
             default => throw UsageError::unknownVerb(
                 $verb,
-                'decode, bands, encode, parts, check, board, lie, order, marks, bags, cut, bench, safety, manual, sheet, package, page, sample',
+                'decode, bands, encode, parts, check, board, lie, order, marks, bags, cut, scale, bench, safety, manual, sheet, package, page, sample',
             ),
         };
     }

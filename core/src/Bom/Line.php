@@ -21,4 +21,16 @@ final readonly class Line
         public Provision $supply,
         public ?float $height = null,
     ) {}
+
+    /** @return list<string> what other files may call it: its designators, `~row`, its value */
+    public function names(): array
+    {
+        return array_values(
+            array_unique([
+                ...$this->designators,
+                "~{$this->row}",
+                ...$this->cells->value === '' ? [] : [$this->cells->value],
+            ]),
+        );
+    }
 }

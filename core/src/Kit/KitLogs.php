@@ -11,11 +11,13 @@ final readonly class KitLogs
      * @param list<PilotEntry> $pilot logged builds
      * @param list<Measurement> $measurements pieces of lots that were measured
      * @param list<OldParagraph> $oldTexts of manuals that were there before
+     * @param list<Weighing> $weighings of parts and of whole bags
      */
     public function __construct(
         public array $pilot = [],
         public array $measurements = [],
         public FirstKit $first = new FirstKit(),
         public array $oldTexts = [],
+        public array $weighings = [],
     ) {}
 }

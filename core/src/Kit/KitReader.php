@@ -19,13 +19,13 @@ use Chiralex\Kit\Internal\BoardFiles;
 use Chiralex\Kit\Internal\CaseParts;
 use Chiralex\Kit\Internal\KitFile;
 use Chiralex\Kit\Internal\LayerFiles;
+use Chiralex\Kit\Internal\MassFile;
 use Chiralex\Kit\Internal\MeasurementFile;
 use Chiralex\Kit\Internal\NetPlacements;
 use Chiralex\Kit\Internal\OldTexts;
 use Chiralex\Kit\Internal\PartResolver;
 use Chiralex\Kit\Internal\PilotLog;
 use Chiralex\Kit\Internal\Sockets;
-use Chiralex\Limits;
 use Chiralex\Table\CsvReader;
 use Chiralex\Table\Exception\UnreadableTable;
 
@@ -57,6 +57,9 @@ final readonly class KitReader
         [$measurements, $unread] = isset($files['measurements.csv'])
             ? (new MeasurementFile())->read((new CsvReader())->read($files['measurements.csv'], 'measurements.csv'))
             : [[], []];
+        [$weighings, $unweighed] = isset($files['masses.csv'])
+            ? (new MassFile())->read((new CsvReader())->read($files['masses.csv'], 'masses.csv'), $list)
+            : [[], []];
         $drawn = BoardFiles::read($files, $file->roles());
         $layers = LayerFiles::of($drawn->files, $boards, $labels);
         $placed = $layers->over($this->placements($files, $boards, $file, $labels));
@@ -64,7 +67,7 @@ final readonly class KitReader
         $resolver = new PartResolver(
             Recognizer::standard(),
             $file->leftOut($options),
-            $this->weighed($files),
+            self::weighed($list, $weighings),
             $layers->components,
             array_values(
                 array_map(
@@ -124,6 +127,7 @@ final readonly class KitReader
                     ...$resolver->problems($list, $recognitions),
                     ...$logged,
                     ...$unread,
+                    ...$unweighed,
                 ],
                 array_values(
                     array_diff(
@@ -141,6 +145,7 @@ final readonly class KitReader
                 $measurements,
                 $file->firstKit(),
                 OldTexts::read($files, $file->roles(), $file->oldText()),
+                $weighings,
             ),
         );
 
@@ -209,33 +214,26 @@ final readonly class KitReader
     }
 
     /**
-     * @param array<string, string> $files
-     * @return array<string, float> grams a piece from masses.csv, by part
-     * @throws UnreadableTable
+     * @param list<Weighing> $weighings
+     * @return array<int, float> grams a piece, by the row of the line
      */
-    private function weighed(array $files): array
+    private static function weighed(PartsList $list, array $weighings): array
     {
-        if (!isset($files['masses.csv'])) {
-            return [];
-        }
-        $table = (new CsvReader())->read($files['masses.csv'], 'masses.csv');
-        $columns = array_flip(array_map(strtolower(...), $table->headers));
         $pieces = $grams = [];
-        foreach ($table->rows as $row) {
-            $part = $row->cell($columns['part'] ?? 0);
-            $count = (float) str_replace(',', '.', $row->cell($columns['pieces'] ?? 1));
-            $weight = (float) str_replace(',', '.', $row->cell($columns['grams'] ?? 2));
-            if (!($count > 0.0 && $count < Limits::NUMBER && $weight >= 0.0 && $weight < Limits::NUMBER)) {
-                continue;
-            }
-            $pieces[$part] = ($pieces[$part] ?? 0.0) + $count;
-            $grams[$part] = ($grams[$part] ?? 0.0) + $weight;
+        foreach ($weighings as $weighing) {
+            $pieces[mb_strtolower($weighing->part)][] = $weighing->pieces;
+            $grams[mb_strtolower($weighing->part)][] = $weighing->grams;
         }
-
         $each = [];
-        foreach ($grams as $part => $weight) {
-            if ($pieces[$part] > 0) {
-                $each[(string) $part] = $weight / $pieces[$part];
+        foreach ($list->lines as $line) {
+            $mine = array_map(mb_strtolower(...), $line->names());
+            $count = array_sum(
+                array_merge(...array_map(static fn(string $name): array => $pieces[$name] ?? [], $mine)),
+            );
+            if ($count > 0) {
+                $each[$line->row] =
+                    array_sum(array_merge(...array_map(static fn(string $name): array => $grams[$name] ?? [], $mine))) /
+                    $count;
             }
         }
 

@@ -25,6 +25,11 @@ return [
     'bags.look-alikes' => '{these} and {those} look alike; put them into different bags.',
     'bags.glass-heavy' => '{these} and {those}: a heavy part breaks glass bodies; put them into different bags.',
     'bags.board-alone' => '{these} and {those}: a bare board is scratched in one bag with other parts.',
+    'scale.weigh' =>
+        'Weigh {designators} {more|time|times} more, with another count of pieces each time: from five weighings on the bag has a window.',
+    'scale.lighter' => '{designators}: in bag {bag} the scale would find one missing.',
+    'scale.alone' => '{designators}: alone in a bag the scale would find one missing.',
+    'scale.no-bag' => '{designators}: too light for this scale in any bag; count by eye.',
     'cut.no-stock' =>
         '{name} is cut from "{stock}", which is not listed. Add it under Facts, Cutting, or correct the name.',
     'cut.too-long' =>

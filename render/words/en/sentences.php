@@ -50,6 +50,12 @@ return [
     'placement.two-sources' =>
         '{designator}: the table and the component layer put it into different places; the layer is taken. Remove one of the files.',
     'measurement.value' => '{part}: "{text}" is no value; write a number with its unit, like 612 mV.',
+    'mass.no-part' => 'This row names no part; write the designator or the value that was weighed, or remove the row.',
+    'mass.pieces' => '{part}: "{text}" is no count of pieces; write how many lay on the scale, 1 or more.',
+    'mass.grams' => '{part}: "{text}" is no mass; write the grams the scale showed, above 0.',
+    'mass.stranger' => '{part} is no designator and no value of the parts list; correct the name, or remove the row.',
+    'mass.wild' =>
+        '{part}: {each} g a piece here, {usual} g in its middle weighing. Was something else weighed, or counted wrongly? Correct or remove the row.',
     'pilot.minutes' => '"{text}" is no count of minutes; write it like 4.5.',
     'layer.no-format' => '{file}: coordinates come before the format; export the layer again.',
     'layer.operation' => '{file}: a command that is no operation of the layer format; export the layer again.',

@@ -43,7 +43,7 @@ final readonly class PartResolver
 
     /**
      * @param list<string> $leftOut designators of options not chosen
-     * @param array<string, float> $weighed grams a piece, by designator or value
+     * @param array<int, float> $weighed grams a piece, by the row of the line
      * @param array<string, LayerComponent> $layers what component layers say, by designator
      * @param list<string> $levelB boards whose placement file counts rotations from zero orientation B
      */
@@ -221,8 +221,7 @@ final readonly class PartResolver
         $supply = in_array($designator, $this->leftOut, true)
             ? Provision::Alternative
             : Provision::tryFrom($answer->text('supply')) ?? $line->supply;
-        $grams =
-            $answer->number('mass') ?? ($this->weighed[$designator] ?? ($this->weighed[$line->cells->value] ?? null));
+        $grams = $answer->number('mass') ?? ($this->weighed[$line->row] ?? null);
         $at = $answer->has('origin') ? $answer->numbers('origin') : $shift;
         $turned =
             $placement !== null && $this->countsFromB($placement, $answer, $layer)

@@ -1,0 +1,102 @@
+<?php
+
+declare(strict_types=1);
+
+namespace ChiralexRender\Document;
+
+use Chiralex\Bagging\BagItem;
+use Chiralex\Bagging\Weighing\BagProof;
+use Chiralex\Bagging\Weighing\LineProof;
+use Chiralex\Reason\Reason;
+use ChiralexRender\Words;
+
+/**
+ * The document of `scale`: grams to 0.0001, chances to 0.000001.
+ *
+ * @phpstan-type Partner array{with: non-empty-list<string>, probability: float}
+ * @phpstan-type LineShape array{designators: non-empty-list<string>, pieces: int, missing: float, extra: float, missingAndExtra: ?Partner, swapped: ?Partner, proved: bool}
+ * @phpstan-type BagScale array{name: string, expected: ?float, sd: ?float, df: ?float, low: ?float, high: ?float, unweighed: list<non-empty-list<string>>, proof: list<LineShape>, byEye: list<non-empty-list<string>>, advice: list<string>, whole: ?array{bags: int, mean: float, sd: float, low: float, high: float}}
+ */
+final readonly class ScaleDocument
+{
+    public function __construct(private Words $words) {}
+
+    /**
+     * @param list<BagProof> $proofs
+     * @return array{bags: list<BagScale>}
+     */
+    public function of(array $proofs): array
+    {
+        return ['bags' => array_map($this->bag(...), $proofs)];
+    }
+
+    /** @return BagScale */
+    private function bag(BagProof $proof): array
+    {
+        $grams = static fn(?float $value): ?float => $value === null ? null : round($value, 4);
+        $freedom = $proof->contents?->freedom();
+
+        return [
+            'name' => $proof->bag->name,
+            'expected' => $grams($proof->contents?->mean),
+            'sd' => $grams($proof->contents?->deviation()),
+            // Without limit nothing but the scale varies; JSON has no word for it.
+            'df' => $freedom === null || $freedom === INF ? null : round($freedom, 3),
+            'low' => $proof->window?->low,
+            'high' => $proof->window?->high,
+            'unweighed' => self::names($proof->unweighed),
+            'proof' => array_map($this->line(...), $proof->lines),
+            'byEye' => self::names($proof->byEye()),
+            'advice' => array_map(fn(Reason $reason): string => $this->words->of($reason), $proof->advice),
+            'whole' =>
+                $proof->whole === null
+                    ? null
+                    : [
+                        'bags' => $proof->whole->bags,
+                        'mean' => round($proof->whole->mean, 4),
+                        'sd' => round($proof->whole->deviation, 4),
+                        'low' => round($proof->whole->low, 4),
+                        'high' => round($proof->whole->high, 4),
+                    ],
+        ];
+    }
+
+    /** @return LineShape */
+    private function line(LineProof $line): array
+    {
+        return [
+            'designators' => $line->item->designators,
+            'pieces' => $line->item->quantity,
+            'missing' => self::chance($line->missing),
+            'extra' => self::chance($line->extra),
+            'missingAndExtra' => self::partner($line->hidden),
+            'swapped' => self::partner($line->swapped),
+            'proved' => $line->isProved,
+        ];
+    }
+
+    /**
+     * @param ?array{with: BagItem, probability: float} $partner
+     * @return ?Partner
+     */
+    private static function partner(?array $partner): ?array
+    {
+        return $partner === null
+            ? null
+            : ['with' => $partner['with']->designators, 'probability' => self::chance($partner['probability'])];
+    }
+
+    private static function chance(float $chance): float
+    {
+        return round(min(1.0, max(0.0, $chance)), 6);
+    }
+
+    /**
+     * @param list<BagItem> $items
+     * @return list<non-empty-list<string>>
+     */
+    private static function names(array $items): array
+    {
+        return array_map(static fn(BagItem $item): array => $item->designators, $items);
+    }
+}
