@@ -9,19 +9,13 @@ use Chiralex\Bagging\Weighing\BagProof;
 use Chiralex\Bagging\Weighing\Contents;
 use Chiralex\Bagging\Weighing\LineMass;
 use Chiralex\Bagging\Weighing\Scale;
-use Chiralex\Kit\Kit;
 use Chiralex\Part\Sensitivity;
 use Chiralex\Reason\Reason;
 
 /** What to do about lines that a bag's weighing does not prove: weigh them more often, or put them into a lighter bag. */
 final readonly class MassAdvice
 {
-    private Quarrels $quarrels;
-
-    public function __construct(Kit $kit, private Scale $scale, private MassBook $masses)
-    {
-        $this->quarrels = Quarrels::of($kit);
-    }
+    public function __construct(private Scale $scale, private MassBook $masses, private Quarrels $quarrels) {}
 
     /**
      * @param list<BagProof> $all bags of the kit

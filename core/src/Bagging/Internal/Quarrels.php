@@ -20,7 +20,7 @@ final readonly class Quarrels
     /** Bodies of glass; common practice, no source. */
     private const GLASS = ['DO-35', 'DO-34'];
 
-    private function __construct(private LookAlikes $alike) {}
+    public function __construct(private LookAlikes $alike) {}
 
     public static function of(Kit $kit): self
     {

@@ -9,6 +9,8 @@ use Chiralex\Bagging\BagItem;
 use Chiralex\Bagging\BagPlan;
 use Chiralex\Bagging\Internal\MassAdvice;
 use Chiralex\Bagging\Internal\MassBook;
+use Chiralex\Bagging\Internal\MassNeighbours;
+use Chiralex\Bagging\Internal\Quarrels;
 use Chiralex\Build\LookAlikes;
 use Chiralex\Kit\Kit;
 
@@ -20,20 +22,24 @@ use Chiralex\Kit\Kit;
 final readonly class ScaleProof
 {
     /** Partners that could hide a missing piece: in a fuller bag those nearest in mass are tried. */
-    private const PARTNERS = 40;
-    private const NEAREST = 12;
+    private const PARTNERS = 12;
+    private const NEAREST = 8;
 
-    private function __construct(private Scale $scale, private MassBook $masses, private LookAlikes $alike) {}
+    private function __construct(
+        private Scale $scale,
+        private MassBook $masses,
+        private MassNeighbours $neighbours,
+        private LookAlikes $alike,
+    ) {}
 
-    /** @return list<BagProof> in the order of the bags; what lies in the box is not weighed */
+    /** @return list<BagProof> in the order of the bags */
     public static function of(Kit $kit, BagPlan $plan, Scale $scale): array
     {
-        $proof = new self($scale, MassBook::of($kit, $scale), LookAlikes::of($kit));
-        $all = $proof->masses->weighed(
-            array_merge(...array_map(static fn(Bag $bag): array => $bag->items, $plan->bags), ...[[]]),
-        );
-        $proofs = array_map(static fn(Bag $bag): BagProof => $proof->bag($bag, $all), $plan->bags);
-        $advice = new MassAdvice($kit, $scale, $proof->masses);
+        $masses = MassBook::of($kit, $scale);
+        $items = array_merge(...array_map(static fn(Bag $bag): array => $bag->items, $plan->bags), ...[[]]);
+        $proof = new self($scale, $masses, MassNeighbours::of($masses->weighed($items)), LookAlikes::of($kit));
+        $proofs = array_map($proof->bag(...), $plan->bags);
+        $advice = new MassAdvice($scale, $masses, new Quarrels($proof->alike));
 
         return array_map(
             static fn(BagProof $each): BagProof => new BagProof(
@@ -49,8 +55,7 @@ final readonly class ScaleProof
         );
     }
 
-    /** @param list<Weighed> $all lines of the kit */
-    private function bag(Bag $bag, array $all): BagProof
+    private function bag(Bag $bag): BagProof
     {
         $weighed = $this->masses->weighed($bag->items);
         $whole = WholeBags::of($this->masses->bag($bag->name), $this->scale->alarm);
@@ -61,9 +66,13 @@ final readonly class ScaleProof
         }
         $contents = $this->masses->contents($weighed);
         $window = $contents->window($this->scale);
+        $pieces = [];
+        foreach ($bag->items as $item) {
+            $pieces[$item->designators[0]] = $item->quantity;
+        }
         $lines = [];
         foreach ($weighed as $each) {
-            $lines[] = $this->line($each, $weighed, $contents, $window, $all);
+            $lines[] = $this->line($each, $pieces, $contents, $window);
         }
 
         return new BagProof($bag, $contents, $window, [], $lines, [], $whole);
@@ -71,21 +80,26 @@ final readonly class ScaleProof
 
     /**
      * @param Weighed $line
-     * @param list<Weighed> $bag
-     * @param list<Weighed> $all
+     * @param array<string, int> $pieces of each line in the bag, by its first designator
      */
-    private function line(array $line, array $bag, Contents $contents, Window $window, array $all): LineProof
+    private function line(array $line, array $pieces, Contents $contents, Window $window): LineProof
     {
         ['item' => $item, 'mass' => $mass] = $line;
         $less = $contents->changed($mass, $item->quantity, $item->quantity - 1);
         $missing = $less->outside($window);
+        $beside = $this->neighbours->nearest(
+            $line,
+            $pieces,
+            count($pieces) <= self::PARTNERS ? count($pieces) : self::NEAREST,
+        );
+        $alike = array_fill_keys($this->alike->to($item->designators[0]), true);
 
         return new LineProof(
             $item,
             $missing,
             $contents->changed($mass, $item->quantity, $item->quantity + 1)->outside($window),
-            self::best(self::besides($line, $bag), $bag, $less, $window),
-            self::best($this->lookAlikes($item, $all), $bag, $less, $window),
+            self::best($beside, $pieces, $less, $window),
+            self::best($this->neighbours->nearest($line, $alike, 1), $pieces, $less, $window),
             $missing >= $this->scale->power,
         );
     }
@@ -94,14 +108,14 @@ final readonly class ScaleProof
      * The one of which one piece more hides best that one of the line is missing.
      *
      * @param list<Weighed> $partners
-     * @param list<Weighed> $bag
+     * @param array<string, int> $pieces of each line in the bag, by its first designator
      * @return ?array{with: BagItem, probability: float}
      */
-    private static function best(array $partners, array $bag, Contents $less, Window $window): ?array
+    private static function best(array $partners, array $pieces, Contents $less, Window $window): ?array
     {
         $best = null;
         foreach ($partners as $partner) {
-            $here = in_array($partner, $bag, true) ? $partner['item']->quantity : 0;
+            $here = $pieces[$partner['item']->designators[0]] ?? 0;
             $chance = $less->changed($partner['mass'], $here, $here + 1)->outside($window);
             if ($best === null || $chance < $best['probability']) {
                 $best = ['with' => $partner['item'], 'probability' => $chance];
@@ -109,38 +123,5 @@ final readonly class ScaleProof
         }
 
         return $best;
-    }
-
-    /**
-     * @param Weighed $line
-     * @param list<Weighed> $bag
-     * @return list<Weighed> the other lines of the bag that could hide one of it missing
-     */
-    private static function besides(array $line, array $bag): array
-    {
-        $others = array_values(array_filter($bag, static fn(array $other): bool => $other !== $line));
-        if (count($others) <= self::PARTNERS) {
-            return $others;
-        }
-        $own = $line['mass']->mean;
-        usort(
-            $others,
-            static fn(array $a, array $b): int => abs($a['mass']->mean - $own) <=> abs($b['mass']->mean - $own),
-        );
-
-        return array_slice($others, 0, self::NEAREST);
-    }
-
-    /**
-     * @param list<Weighed> $all
-     * @return list<Weighed> look-alikes in the kit
-     */
-    private function lookAlikes(BagItem $item, array $all): array
-    {
-        $alike = array_fill_keys($this->alike->to($item->designators[0]), true);
-
-        return array_values(
-            array_filter($all, static fn(array $other): bool => isset($alike[$other['item']->designators[0]])),
-        );
     }
 }
