@@ -4,8 +4,11 @@ declare(strict_types=1);
 
 namespace ChiralexRender;
 
+use Chiralex\Bagging\BagCosts;
 use Chiralex\Bagging\BagPlan;
 use Chiralex\Bagging\BagPlanner;
+use Chiralex\Bagging\Weighing\Scale;
+use Chiralex\Bagging\Weighing\ScaleProof;
 use Chiralex\Build\BuildCycle;
 use Chiralex\Build\BuildOrder;
 use Chiralex\Build\KitCallouts;
@@ -27,6 +30,7 @@ use ChiralexRender\Document\OldTextDocument;
 use ChiralexRender\Document\OrderDocument;
 use ChiralexRender\Document\PartsDocument;
 use ChiralexRender\Document\SafetyDocument;
+use ChiralexRender\Document\ScaleDocument;
 use ChiralexRender\Document\ShelfDocument;
 use ChiralexRender\Manual\StepPictures;
 use ChiralexRender\Svg\BoardDocument;
@@ -37,7 +41,7 @@ final class KitDocuments
     /** Those that have an address of their own. */
     public const SERVED = [
         ...['parts', 'check', 'order', 'order-lowest-first', 'order-kind-by-kind', 'order-block-by-block'],
-        ...['marks', 'bags', 'bench', 'manual', 'safety', 'files', 'old-text'],
+        ...['marks', 'bags', 'scale', 'bench', 'manual', 'safety', 'files', 'old-text'],
     ];
 
     private BuildOrder|BuildCycle|null $planned = null;
@@ -46,7 +50,8 @@ final class KitDocuments
     private ?BagPlan $bags = null;
     private ?Manual $manual = null;
 
-    public function __construct(private readonly Kit $kit) {}
+    /** @param ?BagCosts $costs of the shop; the usual ones otherwise */
+    public function __construct(private readonly Kit $kit, private readonly ?BagCosts $costs = null) {}
 
     /**
      * @param string $name one of SERVED, or boards, shelf, pictures
@@ -67,6 +72,9 @@ final class KitDocuments
                 $this->built(),
             ),
             'bags' => (new BagsDocument($builder))->of($this->bags(), $this->kit->logs->first),
+            'scale' => (new ScaleDocument($words))->of(
+                ScaleProof::of($this->kit, $this->bags(), new Scale(alarm: $this->alarm())),
+            ),
             'bench' => (new BenchDocument($words))->of($this->kit, $this->built()),
             'manual' => $this->built() === null
                 ? []
@@ -109,7 +117,13 @@ final class KitDocuments
 
     private function bags(): BagPlan
     {
-        return $this->bags ??= (new BagPlanner())->plan($this->kit, $this->built());
+        return $this->bags ??= (new BagPlanner($this->costs))->plan($this->kit, $this->built());
+    }
+
+    /** At most one false alarm in a hundred kits, shared by the bags that are weighed. */
+    private function alarm(): float
+    {
+        return 0.01 / max(1, count($this->bags()->bags));
     }
 
     private function manual(BuildOrder $order): Manual

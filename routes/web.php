@@ -29,12 +29,14 @@ use App\Http\Controllers\Kit\Redo;
 use App\Http\Controllers\Kit\RevisionController;
 use App\Http\Controllers\Kit\ShowApproach;
 use App\Http\Controllers\Kit\ShowBoards;
+use App\Http\Controllers\Kit\ShowCuts;
 use App\Http\Controllers\Kit\ShowDifference;
 use App\Http\Controllers\Kit\ShowDocument;
 use App\Http\Controllers\Kit\ShowDrawings;
 use App\Http\Controllers\Kit\ShowFacts;
 use App\Http\Controllers\Kit\ShowPicture;
 use App\Http\Controllers\Kit\ShowSkyline;
+use App\Http\Controllers\Kit\TryBag;
 use App\Http\Controllers\Kit\TryOrder;
 use App\Http\Controllers\Kit\TryReading;
 use App\Http\Controllers\Kit\Undo;
@@ -61,7 +63,12 @@ use App\Http\Controllers\Shell;
 use App\Http\Controllers\Shop\LogoController;
 use App\Http\Controllers\Shop\ShopController;
 use App\Http\Controllers\Shop\ShowDoctor;
+use App\Http\Controllers\Stock\LookAtLot;
+use App\Http\Controllers\Stock\LotController;
 use App\Http\Controllers\Stock\MoveController;
+use App\Http\Controllers\Stock\MoveLotController;
+use App\Http\Controllers\Stock\PartStockController;
+use App\Http\Controllers\Stock\ReceiveTable;
 use App\Http\Controllers\Stock\StockController;
 use Illuminate\Http\Response;
 use Illuminate\Support\Facades\Route;
@@ -203,6 +210,8 @@ Route::prefix('api')->group(function (): void {
             Route::post('/step-photos', AddStepPhoto::class)->middleware('can:edit-kits')->name('step-photos.store');
             Route::post('/bench/try', TryReading::class)->middleware('can:edit-kits')->name('bench.try');
             Route::post('/order/try', TryOrder::class)->middleware('can:edit-kits')->name('order.try');
+            Route::post('/bags/try', TryBag::class)->middleware('can:edit-kits')->name('bags.try');
+            Route::get('/cuts', ShowCuts::class)->middleware('can:see-kits')->name('cuts');
             Route::get('/faults', [FaultController::class, 'show'])
                 ->middleware('can:see-kits')
                 ->name('faults.show');
@@ -256,6 +265,23 @@ Route::prefix('api')->group(function (): void {
         Route::get('/stock', [StockController::class, 'index'])
             ->middleware('can:see-kits')
             ->name('stock');
+        Route::get('/stock/parts', [PartStockController::class, 'index'])
+            ->middleware('can:see-kits')
+            ->name('stock.parts');
+        Route::get('/stock/part', [PartStockController::class, 'show'])
+            ->middleware('can:see-kits')
+            ->name('stock.part');
+        Route::post('/stock/look', LookAtLot::class)->middleware('can:pack-kits')->name('stock.look');
+        Route::post('/lots', [LotController::class, 'store'])
+            ->middleware('can:pack-kits')
+            ->name('lots.store');
+        Route::post('/lots/file', ReceiveTable::class)->middleware('can:pack-kits')->name('lots.import');
+        Route::post('/lots/{lot}/moves', [MoveLotController::class, 'store'])
+            ->middleware('can:pack-kits')
+            ->name('lots.move');
+        Route::get('/lots/{lot}/kits', [LotController::class, 'kits'])
+            ->middleware('can:see-kits')
+            ->name('lots.kits');
         Route::get('/moves', [MoveController::class, 'index'])
             ->middleware('can:see-kits')
             ->name('moves');

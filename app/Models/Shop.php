@@ -4,7 +4,10 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use Brick\Math\BigDecimal;
+use Brick\Math\RoundingMode;
 use Carbon\CarbonInterface;
+use Chiralex\Bagging\BagCosts;
 use Illuminate\Database\Eloquent\Model;
 
 /**
@@ -49,6 +52,25 @@ final class Shop extends Model
     public static function ours(): self
     {
         return self::query()->findOrFail(1);
+    }
+
+    /** What bags and strips cost here: a minute of work is a sixtieth of the wage. */
+    public static function bagCosts(): BagCosts
+    {
+        return BagCosts::of(...self::bagPrices());
+    }
+
+    /** @return array{string, string, string, string} a bag, its minutes, the minutes of an item on the strip, a minute's wage */
+    public static function bagPrices(): array
+    {
+        $shop = self::ours();
+
+        return [
+            $shop->bag_cost,
+            $shop->bag_minutes,
+            $shop->strip_minutes,
+            (string) BigDecimal::of($shop->wage)->dividedBy(60, 8, RoundingMode::HALF_UP),
+        ];
     }
 
     /** @return array<string, string> */

@@ -58,6 +58,7 @@ $routes = [
     'get /revisions/{revision}/documents/order-kind-by-kind' => 'OrderResult',
     'get /revisions/{revision}/documents/order-block-by-block' => 'OrderResult',
     'get /revisions/{revision}/documents/marks' => 'Marks',
+    'get /revisions/{revision}/documents/scale' => 'Scale',
     'get /revisions/{revision}/documents/old-text' => 'OldText',
     'get /revisions/{revision}/boards' => 'Boards',
     'get /revisions/{revision}/drawings' => 'Drawings',
@@ -82,6 +83,8 @@ $routes = [
     'get /revisions/{revision}/documents/safety' => 'Safety',
     'post /revisions/{revision}/release' => 'Header',
     'get /revisions/{revision}/faults' => 'Faults',
+    'post /revisions/{revision}/bags/try' => 'BagsTrial',
+    'get /revisions/{revision}/cuts' => 'Cuts',
     'post /revisions/{revision}/faq' => 'Faults',
     'post /exports' => 'Export',
     'get /exports/{export}' => 'Export',
@@ -92,6 +95,13 @@ $routes = [
     'get /runs/{run}/serials' => 'Serials',
     'post /runs/{run}/events' => 'RunChange',
     'get /stock' => 'Stock',
+    'get /stock/parts' => 'StockParts',
+    'get /stock/part' => 'StockPart',
+    'post /stock/look' => 'LotLook',
+    'post /lots' => 'StockPart',
+    'post /lots/file' => 'LotsBooked',
+    'post /lots/{lot}/moves' => 'StockPart',
+    'get /lots/{lot}/kits' => 'LotKits',
     'get /moves' => 'Moves',
     'get /orders' => 'SalesOrders',
     'post /orders' => 'SalesOrder',
@@ -142,6 +152,8 @@ $paged = [
     '/runs' => [],
     '/runs/{run}/serials' => [],
     '/stock' => [],
+    '/stock/parts' => [],
+    '/lots/{lot}/kits' => [],
     '/moves' => [],
     '/orders' => [],
     '/reports' => ['shown'],
@@ -189,15 +201,21 @@ foreach ($routes + $files as $route => $schema) {
                     ['name' => 'designator', 'in' => 'query', 'required' => false, 'schema' => ['type' => 'string']],
                 ]
                 : [],
+            ...$path === '/stock/part'
+                ? [['name' => 'fingerprint', 'in' => 'query', 'required' => true, 'schema' => ['type' => 'string']]]
+                : [],
             ...$path === '/serials/near'
                 ? [['name' => 'serial', 'in' => 'query', 'required' => true, 'schema' => ['type' => 'string']]]
                 : [],
             ...$path === '/markings'
                 ? [['name' => 'text', 'in' => 'query', 'required' => true, 'schema' => ['type' => 'string']]]
                 : [],
-            ...$verb === 'get' && preg_match('~/(documents|boards|skyline|approach)~', $path) === 1
+            ...$verb === 'get' && preg_match('~/(documents|boards|skyline|approach|cuts)~', $path) === 1
                 ? [
                     ['name' => 'options', 'in' => 'query', 'required' => false, 'schema' => ['type' => 'string']],
+                    ...str_contains($path, '/cuts')
+                        ? [['name' => 'kits', 'in' => 'query', 'required' => false, 'schema' => ['type' => 'integer']]]
+                        : [],
                     ...str_contains($path, '/approach')
                         ? [['name' => 'step', 'in' => 'query', 'required' => false, 'schema' => ['type' => 'integer']]]
                         : [],

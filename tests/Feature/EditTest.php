@@ -259,7 +259,7 @@ final class EditTest extends FeatureCase
             ['type' => 'fact', 'target' => 'weather', 'field' => '', 'value' => 'rain'],
         ])
             ->assertStatus(422)
-            ->assertSee('groups.covers');
+            ->assertSee('drilling');
         $this->postJson(
             "/api/revisions/{$draft->id}/undo",
             ['operationId' => (string) Str::uuid()],

@@ -5,10 +5,11 @@ declare(strict_types=1);
 namespace App\Actions\Kit;
 
 use App\Models\Revision;
+use App\Models\Shop;
 use Closure;
 use Illuminate\Support\Facades\DB;
 
-/** Keeps computed documents by a hash of their inputs and of the code that computes them; the table can be emptied without loss. */
+/** Keeps computed documents by a hash of their inputs, the shop's costs among them, and of the code that computes them; the table can be emptied without loss. */
 final readonly class Derived
 {
     /**
@@ -62,7 +63,10 @@ final readonly class Derived
     {
         return hash(
             'sha256',
-            json_encode([self::files($revision->files), $name, config()->string('app.code')], JSON_THROW_ON_ERROR),
+            json_encode(
+                [self::files($revision->files), $name, config()->string('app.code'), Shop::bagPrices()],
+                JSON_THROW_ON_ERROR,
+            ),
         );
     }
 }

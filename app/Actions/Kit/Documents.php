@@ -7,6 +7,7 @@ namespace App\Actions\Kit;
 use App\Jobs\ComputeDocuments;
 use App\Models\Revision;
 use App\Models\RevisionFact;
+use App\Models\Shop;
 use App\Queries\Kit\KitFolder;
 use App\Support\LostFile;
 use Chiralex\ChiralexException;
@@ -74,7 +75,7 @@ final readonly class Documents
             throw RefusedKit::because((string) $facts->fault);
         }
         try {
-            $document = (new KitDocuments($this->folder->kit($revision, $options)))->document($name);
+            $document = (new KitDocuments($this->folder->kit($revision, $options), Shop::bagCosts()))->document($name);
         } catch (LostFile $lost) {
             $this->facts->fault($revision, $lost->getMessage(), false);
             throw RefusedKit::because($lost->getMessage());

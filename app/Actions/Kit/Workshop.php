@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Actions\Kit;
 
+use App\Models\Shop;
 use Chiralex\ChiralexException;
 use Chiralex\Kit\KitReader;
 use ChiralexRender\KitDocuments;
@@ -47,7 +48,7 @@ final readonly class Workshop
     private function here(array $files, array $labels, array $names): array
     {
         try {
-            $documents = new KitDocuments((new KitReader())->read($files, [], $labels));
+            $documents = new KitDocuments((new KitReader())->read($files, [], $labels), Shop::bagCosts());
         } catch (ChiralexException $fault) {
             throw RefusedKit::because($fault->getMessage());
         }
@@ -81,7 +82,12 @@ final readonly class Workshop
             ],
             null,
             null,
-            serialize(['files' => $files, 'labels' => $labels, 'names' => $names]),
+            serialize([
+                'files' => $files,
+                'labels' => $labels,
+                'names' => $names,
+                'costs' => Shop::bagPrices(),
+            ]),
             self::SECONDS,
         );
         $told = '';

@@ -6,6 +6,7 @@ namespace App\Actions\Packing;
 
 use App\Actions\Sales\ImpossibleMove;
 use App\Actions\Sales\UnitLedger;
+use App\Actions\Stock\ImpossibleLot;
 use App\Models\Run;
 use App\Models\Unit;
 use App\Support\Locks;
@@ -19,11 +20,12 @@ use Ramsey\Uuid\Uuid;
 /** Takes one key of the packer: writes the event, and books the kits that it completes. */
 final readonly class PackOn
 {
-    public function __construct(private UnitLedger $ledger, private RunState $states) {}
+    public function __construct(private UnitLedger $ledger, private RunState $states, private PackFromStock $stock) {}
 
     /**
      * @throws ImpossiblePacking when it is not the turn of that line and pack
      * @throws ImpossibleMove when an undo would unpack a kit that is promised or gone
+     * @throws ImpossibleLot when the lot is on hold, or another part's
      */
     public function __invoke(Run $run, PackEvent $event, string $operationId, ?int $userId): PackingRun
     {
@@ -51,6 +53,7 @@ final readonly class PackOn
             // An undo changes the cell that was filled last, every other key the one it names.
             $cell = $after->filled < $before->filled ? $undone ?? $event : $event;
             $this->states->keep($run, $after, $id, $cell->line);
+            ($this->stock)($run, $event, $undone, $operationId, $userId);
             if ($before->isComplete($cell->pack) !== $after->isComplete($cell->pack)) {
                 $this->book(
                     $run,

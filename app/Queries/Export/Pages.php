@@ -12,6 +12,7 @@ use App\Models\Export;
 use App\Models\Release;
 use App\Models\Revision;
 use App\Models\Run;
+use App\Models\Shop;
 use App\Models\Unit;
 use App\Queries\Kit\Difference;
 use App\Queries\Kit\KitFolder;
@@ -158,7 +159,7 @@ final readonly class Pages
             'name' => "{$kit->head->name} {$kit->head->revision} sorting mat",
             'html' => (new MatSheet($words))->of(
                 $kit,
-                (new BagPlanner())->plan($kit, $order instanceof BuildOrder ? $order : null),
+                (new BagPlanner(Shop::bagCosts()))->plan($kit, $order instanceof BuildOrder ? $order : null),
                 $export->paper,
                 $this->fonts(),
             ),
@@ -178,7 +179,7 @@ final readonly class Pages
         $manual = (new ManualPlanner())->manual(
             $kit,
             $order ?? throw UnusableKit::wrongType('groups.before', 'an order without a circle'),
-            (new BagPlanner())->plan($kit, $order),
+            (new BagPlanner(Shop::bagCosts()))->plan($kit, $order),
         );
 
         return [

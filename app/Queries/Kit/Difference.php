@@ -8,6 +8,7 @@ use App\Actions\Kit\Derived;
 use App\Models\FaqAnswer;
 use App\Models\Release;
 use App\Models\Revision;
+use App\Models\Shop;
 use App\Support\Row;
 use Chiralex\Bagging\BagPlanner;
 use Chiralex\Build\BuildOrder;
@@ -160,7 +161,7 @@ final readonly class Difference
         $order = (new Planner())->plan($kit);
 
         return $order instanceof BuildOrder
-            ? (new ManualPlanner())->manual($kit, $order, (new BagPlanner())->plan($kit, $order))
+            ? (new ManualPlanner())->manual($kit, $order, (new BagPlanner(Shop::bagCosts()))->plan($kit, $order))
             : throw NoDifference::cycle($revision);
     }
 }

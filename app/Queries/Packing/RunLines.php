@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Queries\Packing;
 
+use App\Actions\Library\Fingerprint;
 use ChiralexRender\Document\BagsDocument;
 
 /**
@@ -22,11 +23,13 @@ final readonly class RunLines
     public function of(array $bags, array $parts): array
     {
         /** @var Bags $bags */
-        /** @var array{lines: list<array{designators: list<string>, alike: list<string>}>} $parts */
-        $alike = [];
+        /** @var array{lines: list<array{designators: list<string>, alike: list<string>, text: string, package: string, description: string}>} $parts */
+        $alike = $known = [];
         foreach ($parts['lines'] as $line) {
+            $print = Fingerprint::from($line['designators'][0], $line['text'], $line['package'], $line['description']);
             foreach ($line['designators'] as $designator) {
                 $alike[$designator] = $line['alike'];
+                $known[$designator] = $print;
             }
         }
         $items = [];
@@ -48,6 +51,7 @@ final readonly class RunLines
                     'at' => $index + 1,
                     'of' => count($bag['items']),
                     'item' => $item,
+                    'part' => $known[$item['designators'][0]] ?? '',
                     'not' => $this->confusable($item, $alike, $items),
                 ];
             }

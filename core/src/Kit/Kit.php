@@ -122,6 +122,20 @@ final readonly class Kit
         );
     }
 
+    /** @param array<string, string> $bags designator to bag */
+    public function withBags(array $bags): self
+    {
+        return $this->choosing(
+            new Choices(
+                $this->choices->settings,
+                $this->choices->order,
+                $bags,
+                $this->choices->words,
+                $this->choices->options,
+            ),
+        );
+    }
+
     public function withCircuit(Circuit $circuit): self
     {
         return new self(

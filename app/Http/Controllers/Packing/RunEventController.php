@@ -6,6 +6,7 @@ namespace App\Http\Controllers\Packing;
 
 use App\Actions\Packing\PackOn;
 use App\Actions\Sales\ImpossibleMove;
+use App\Actions\Stock\ImpossibleLot;
 use App\Http\Requests\Packing\PackRequest;
 use App\Models\Run;
 use App\Queries\Packing\RunSheet;
@@ -21,7 +22,7 @@ final readonly class RunEventController
         $event = $request->event();
         try {
             $change = $pack($run, $event, $request->operationId(), $request->userId());
-        } catch (ImpossiblePacking | ImpossibleMove $why) {
+        } catch (ImpossiblePacking | ImpossibleMove | ImpossibleLot $why) {
             return new JsonResponse(['message' => $why->getMessage(), 'run' => $sheet->of($run)], 409);
         }
 

@@ -1,0 +1,269 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Queries\Stock;
+
+use App\Queries\Page;
+use App\Support\Row;
+use Illuminate\Database\Query\Builder;
+use Illuminate\Database\Query\JoinClause;
+use Illuminate\Support\Facades\DB;
+
+/** Parts on hand, by part and by lot: pages of what the database keeps beside its book. */
+final readonly class PartStock
+{
+    private const SORTS = [
+        'title' => 'lower(parts.title)',
+        'onHand' => 'on_hand',
+        'lots' => 'lots',
+    ];
+    /** Moves of a part that are shown. */
+    private const MOVES = 40;
+
+    /** @return array{parts: list<array<string, mixed>>, page: int, pages: int, total: int, toCount: int} what asks for a count first */
+    public function page(Page $page): array
+    {
+        $query = $this->query();
+        if ($page->search !== '') {
+            $query->where(
+                static fn(Builder $either): Builder => $either
+                    ->where('parts.title', 'ilike', $page->pattern())
+                    ->orWhere('library_parts.number', 'ilike', $page->pattern())
+                    ->orWhereExists(
+                        static fn(Builder $lots): Builder => $lots
+                            ->from('lots')
+                            ->whereColumn('lots.stock_part_id', 'stock_parts.id')
+                            ->where('lots.name', 'ilike', $page->pattern()),
+                    ),
+            );
+        }
+        $total = (clone $query)->count();
+        $query->orderByRaw(
+            $page->order(self::SORTS, 'parts.fingerprint') ??
+                'coalesce(least, 0) >= 0, held is not true, lower(parts.title), parts.fingerprint',
+        );
+        $rows = Row::all(
+            $page
+                ->cut($query)
+                ->select([
+                    'stock_parts.id',
+                    'parts.fingerprint',
+                    'parts.title',
+                    'library_parts.number',
+                    'stock_parts.unit',
+                    'on_hand',
+                    'lots',
+                    'held',
+                    'least',
+                ]),
+        );
+
+        return [
+            'parts' => array_map(self::told(...), $rows),
+            'toCount' => DB::table('lot_states')->where('on_hand', '<', 0)->distinct()->count('stock_part_id'),
+        ] + $page->told($total);
+    }
+
+    /** @return array<string, mixed> a part with its lots and its last moves */
+    public function part(string $fingerprint): array
+    {
+        $row =
+            Row::all(
+                $this->query()
+                    ->where('parts.fingerprint', $fingerprint)
+                    ->select([
+                        'stock_parts.id',
+                        'parts.fingerprint',
+                        'parts.title',
+                        'library_parts.number',
+                        'stock_parts.unit',
+                        'on_hand',
+                        'lots',
+                        'held',
+                        'least',
+                    ]),
+            )[0] ?? abort(404, 'There is no such part in stock; reload the page.');
+        $id = $row->intOrNull('id') ?? 0;
+
+        return self::told($row) + ['allLots' => $this->lots($id), 'moves' => $this->moves($id)];
+    }
+
+    /** @return array{serials: list<array{serial: string, entry: string, sure: bool}>, page: int, pages: int, total: int} kits that have pieces of a lot, or may have */
+    public function kits(int $lot, Page $page): array
+    {
+        $cells = DB::table('lot_moves')
+            ->where(
+                static fn(Builder $either): Builder => $either
+                    ->where('lot_id', $lot)
+                    ->orWhereRaw("(beside <> '{}' and beside @> array[?]::bigint[])", [$lot]),
+            )
+            ->whereNotNull('run_id')
+            ->groupBy('run_id', 'pack')
+            ->havingRaw('sum(quantity) < 0')
+            ->selectRaw('run_id, pack, coalesce(sum(quantity) filter (where lot_id = ?), 0) < 0 as sure', [$lot]);
+        $query = DB::table('units')
+            ->joinSub(
+                $cells,
+                'cells',
+                static fn(JoinClause $join): JoinClause => $join
+                    ->on('cells.run_id', '=', 'units.run_id')
+                    ->on('cells.pack', '=', 'units.pack'),
+            )
+            ->leftJoin('unit_states', 'unit_states.unit_id', '=', 'units.id');
+        $total = (clone $query)->count();
+
+        return [
+            'serials' => array_map(
+                static fn(Row $row): array => [
+                    'serial' => $row->text('serial'),
+                    'entry' => $row->text('entry'),
+                    'sure' => $row->flag('sure'),
+                ],
+                Row::all($page->cut($query->orderBy('units.id'))->select(['serial', 'entry', 'sure'])),
+            ),
+        ] + $page->told($total);
+    }
+
+    /** @return array{revision: int, designator: string} a kit that has the part, the newest first */
+    public function usedAt(string $fingerprint): array
+    {
+        $use = Row::first(
+            DB::table('kit_parts')
+                ->where('fingerprint', $fingerprint)
+                ->orderByDesc('revision_id')
+                ->select(['revision_id', 'designators']),
+        );
+        if ($use === null) {
+            abort(404, 'No kit has this part any more; look at the piece yourself.');
+        }
+        /** @var non-empty-list<string> $designators */
+        $designators = json_decode($use->text('designators'), true, 8, JSON_THROW_ON_ERROR);
+
+        return ['revision' => $use->int('revision_id'), 'designator' => $designators[0]];
+    }
+
+    private function query(): Builder
+    {
+        return DB::query()
+            ->fromSub(
+                DB::table('known_parts')
+                    ->select(['fingerprint', 'title'])
+                    ->union(
+                        DB::table('stock_parts')
+                            ->select(['fingerprint', 'title'])
+                            ->whereNotIn('fingerprint', DB::table('known_parts')->select('fingerprint')),
+                    ),
+                'parts',
+            )
+            ->leftJoin('stock_parts', 'stock_parts.fingerprint', '=', 'parts.fingerprint')
+            ->leftJoin('library_parts', 'library_parts.fingerprint', '=', 'parts.fingerprint')
+            ->leftJoinSub(
+                DB::table('lot_states')
+                    ->groupBy('stock_part_id')
+                    ->selectRaw(
+                        'stock_part_id, sum(on_hand) as on_hand, count(*) filter (where on_hand <> 0) as lots, bool_or(held) as held, min(on_hand) as least',
+                    ),
+                'sums',
+                'sums.stock_part_id',
+                '=',
+                'stock_parts.id',
+            );
+    }
+
+    /** @return array<string, mixed> */
+    private static function told(Row $row): array
+    {
+        return [
+            'fingerprint' => $row->text('fingerprint'),
+            'title' => $row->text('title'),
+            'number' => $row->textOrNull('number'),
+            'unit' => $row->text('unit') === 'mm' ? 'mm' : 'piece',
+            'onHand' => (float) $row->text('on_hand'),
+            'lots' => $row->intOrNull('lots') ?? 0,
+            'held' => $row->flag('held'),
+            'toCount' => (float) $row->text('least') < 0.0,
+        ];
+    }
+
+    /** @return list<array<string, mixed>> the oldest first; those that are used up last */
+    private function lots(int $part): array
+    {
+        $rows = Row::all(
+            DB::table('lot_states')
+                ->join('lots', 'lots.id', '=', 'lot_states.lot_id')
+                ->leftJoin('bin_lots', static function (JoinClause $join): void {
+                    $join->on('bin_lots.lot_id', '=', 'lots.id')->whereNull('emptied_at');
+                })
+                ->where('lot_states.stock_part_id', $part)
+                ->orderByRaw('(on_hand = 0 and not held), received_on, lots.id')
+                ->limit(100)
+                ->select([
+                    'lots.id',
+                    'lots.name',
+                    'supplier',
+                    'received_on',
+                    'is_received',
+                    'unit_cost',
+                    'on_hand',
+                    'held',
+                    'note',
+                    'bin_lots.id as bin',
+                ]),
+        );
+
+        return array_map(
+            static fn(Row $row): array => [
+                'id' => $row->int('id'),
+                'name' => $row->text('name'),
+                'supplier' => $row->text('supplier'),
+                'receivedOn' => $row->text('received_on'),
+                'isReceived' => $row->flag('is_received'),
+                'unitCost' => rtrim(rtrim($row->text('unit_cost'), '0'), '.'),
+                'onHand' => (float) $row->text('on_hand'),
+                'held' => $row->flag('held'),
+                'note' => $row->text('note'),
+                'inBin' => $row->has('bin'),
+            ],
+            $rows,
+        );
+    }
+
+    /** @return list<array<string, mixed>> the newest first */
+    private function moves(int $part): array
+    {
+        $rows = Row::all(
+            DB::table('lot_moves')
+                ->join('lots', 'lots.id', '=', 'lot_moves.lot_id')
+                ->leftJoin('users', 'users.id', '=', 'lot_moves.user_id')
+                ->where('lots.stock_part_id', $part)
+                ->orderByDesc('lot_moves.id')
+                ->limit(self::MOVES)
+                ->select([
+                    'lot_moves.id',
+                    'lots.name as lot',
+                    'entry',
+                    'quantity',
+                    'run_id',
+                    'pack',
+                    'users.name',
+                    'note',
+                    'lot_moves.created_at',
+                ]),
+        );
+
+        return array_map(
+            static fn(Row $row): array => [
+                'id' => $row->int('id'),
+                'lot' => $row->text('lot'),
+                'entry' => $row->text('entry'),
+                'quantity' => (float) $row->text('quantity'),
+                'run' => $row->intOrNull('run_id'),
+                'by' => $row->text('name'),
+                'note' => $row->text('note'),
+                'at' => $row->time('created_at')->toIso8601String(),
+            ],
+            $rows,
+        );
+    }
+}
