@@ -75,7 +75,7 @@ use Illuminate\Support\Facades\Route;
 
 // A number in an address is an id; longer ones than the database counts are none.
 $ids = ['revision', 'earlier', 'kit', 'import', 'part', 'export', 'run', 'order', 'report', 'step', 'person'];
-foreach ([...$ids, 'invitation'] as $id) {
+foreach ([...$ids, 'invitation', 'lot'] as $id) {
     Route::pattern($id, '[0-9]{1,15}');
 }
 

@@ -18,6 +18,8 @@ final class PackingSurvivesTest extends TestCase
 {
     private const ROOT = __DIR__ . '/../..';
     private const KEYS = 24;
+    /** What the run's resistor is known by in stock. */
+    private const RESISTOR = 'r|10k|axial 1/4w|';
 
     private CurlHandle $curl;
     /** @var resource|null */
@@ -44,6 +46,7 @@ final class PackingSurvivesTest extends TestCase
     public function test_killing_server_and_database_during_a_run_loses_and_doubles_nothing(): void
     {
         $run = $this->newRun(self::KEYS / 4);
+        $before = $this->resistors();
         $confirmed = [];
         for ($key = 0; $key < self::KEYS; ++$key) {
             $operation = self::uuid();
@@ -72,6 +75,77 @@ final class PackingSurvivesTest extends TestCase
         self::assertSame(self::KEYS, count(array_unique($confirmed)));
         self::assertSame($now['cellsInAll'], $now['done'], 'the run of four lines is finished');
         self::assertSame(self::KEYS / 4, $now['packed'], 'every pack is in stock once');
+        self::assertEqualsWithDelta($before - self::KEYS / 4, $this->resistors(), 1e-9, 'each key took one piece once');
+    }
+
+    public function test_two_packers_at_one_bin_take_what_both_of_them_took(): void
+    {
+        $runs = [$this->newRun(8), $this->newRun(8)];
+        $this->call('POST', '/api/lots', [
+            'operationId' => self::uuid(),
+            'fingerprint' => self::RESISTOR,
+            'lot' => bin2hex(random_bytes(4)),
+            'quantity' => '10',
+            'receivedOn' => '2026-11-10',
+        ]);
+        $before = $this->resistors();
+        for ($pack = 0; $pack < 8; ++$pack) {
+            self::assertSame([200, 200], $this->atOnce($runs, $pack), "pack {$pack}");
+        }
+
+        self::assertEqualsWithDelta($before - 16, $this->resistors(), 1e-9);
+    }
+
+    /**
+     * The same key of both runs, sent before either is answered.
+     *
+     * @param list<int> $runs
+     * @return list<int> what each was answered
+     */
+    private function atOnce(array $runs, int $pack): array
+    {
+        $all = curl_multi_init();
+        $cookies = [];
+        foreach ((array) curl_getinfo($this->curl, CURLINFO_COOKIELIST) as $cookie) {
+            $parts = explode("\t", is_string($cookie) ? $cookie : '');
+            $cookies[] = ($parts[5] ?? '') . '=' . ($parts[6] ?? '');
+        }
+        $calls = [];
+        foreach ($runs as $run) {
+            $call = curl_init();
+            curl_setopt_array($call, [
+                CURLOPT_RETURNTRANSFER => true,
+                CURLOPT_TIMEOUT => 30,
+                CURLOPT_COOKIE => implode('; ', $cookies),
+                CURLOPT_URL => "{$this->url}/api/runs/{$run}/events",
+                CURLOPT_CUSTOMREQUEST => 'POST',
+                CURLOPT_POSTFIELDS => (string) json_encode([
+                    'operationId' => self::uuid(),
+                    'action' => 'in',
+                    'line' => 0,
+                    'pack' => $pack,
+                ]),
+                CURLOPT_HTTPHEADER => [
+                    'Accept: application/json',
+                    'Content-Type: application/json',
+                    'X-XSRF-TOKEN: ' . $this->formToken(),
+                ],
+            ]);
+            curl_multi_add_handle($all, $call);
+            $calls[] = $call;
+        }
+        do {
+            curl_multi_exec($all, $open);
+            curl_multi_select($all, 0.1);
+        } while ($open > 0);
+
+        return array_map(static fn(CurlHandle $call): int => (int) curl_getinfo($call, CURLINFO_RESPONSE_CODE), $calls);
+    }
+
+    /** Resistors on hand by the book, below nought where more were packed than came in. */
+    private function resistors(): float
+    {
+        return (float) $this->call('GET', '/api/stock/part?fingerprint=' . rawurlencode(self::RESISTOR))['onHand'];
     }
 
     public function test_a_print_whose_worker_was_killed_is_made_by_the_next_one(): void

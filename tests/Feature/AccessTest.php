@@ -96,6 +96,7 @@ final class AccessTest extends TradeCase
                             '{part}' => '1',
                             '{person}' => (string) $user->id,
                             '{invitation}' => (string) $invitation->id,
+                            '{lot}' => '1',
                         ]),
                     [],
                     ['If-Match' => '"0"'],

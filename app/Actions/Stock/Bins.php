@@ -9,7 +9,6 @@ use App\Support\Row;
 use Brick\Math\BigDecimal;
 use Chiralex\Supply\BinTake;
 use Chiralex\Supply\LotEntry;
-use Chiralex\Supply\LotOnHand;
 use Illuminate\Support\Facades\DB;
 use Ramsey\Uuid\Uuid;
 
@@ -62,7 +61,7 @@ final readonly class Bins
                 array_values(array_diff($present, [$each['lot']])),
             );
         }
-        $this->dropEmptied($part, $lots, $taken);
+        $this->dropEmptied($part);
     }
 
     /**
@@ -171,29 +170,15 @@ final readonly class Bins
         }
     }
 
-    /**
-     * A lot that the book has used up goes out of the bin as soon as another one lies in it.
-     *
-     * @param list<LotOnHand> $lots before
-     * @param list<array{lot: int, quantity: BigDecimal}> $taken
-     */
-    private function dropEmptied(int $part, array $lots, array $taken): void
+    /** Lots that lie in one bin are mixed: they go out of it together, when the book has used up the last of them. */
+    private function dropEmptied(int $part): void
     {
-        $inside = $this->inside($part);
-        $last = $taken[count($taken) - 1]['lot'] ?? null;
-        foreach ($lots as $lot) {
-            $gone = array_filter($taken, static fn(array $each): bool => $each['lot'] === $lot->lot);
-            $left = array_reduce(
-                $gone,
-                static fn(BigDecimal $rest, array $each): BigDecimal => $rest->minus($each['quantity']),
-                $lot->quantity,
-            );
-            if ($lot->lot !== $last && in_array($lot->lot, $inside, true) && !$left->isGreaterThan(0)) {
-                DB::table('bin_lots')
-                    ->where('lot_id', $lot->lot)
-                    ->whereNull('emptied_at')
-                    ->update(['emptied_at' => now()]);
-            }
+        $left = DB::table('lot_states')->whereIn('lot_id', $this->inside($part))->sum('on_hand');
+        if ((float) $left <= 0.0) {
+            DB::table('bin_lots')
+                ->where('stock_part_id', $part)
+                ->whereNull('emptied_at')
+                ->update(['emptied_at' => now()]);
         }
     }
 
