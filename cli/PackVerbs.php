@@ -89,7 +89,7 @@ final readonly class PackVerbs
         $plan = (new BagPlanner())->plan($kit, $order instanceof BuildCycle ? null : $order, $school);
 
         return new Outcome(
-            (new ScaleDocument(Words::english()))->of(ScaleProof::of($kit, $plan, $scale)) + [
+            (new ScaleDocument(Words::english()))->of(ScaleProof::of($kit, $plan, $scale), $kit->logs->weighings) + [
                 'problems' => array_map(
                     static fn(Problem $problem): array => (new Told(Words::english()))->problem($problem),
                     array_values(

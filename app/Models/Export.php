@@ -16,6 +16,7 @@ use Illuminate\Database\Eloquent\Model;
  * @property int $subject id of what it is made from
  * @property string $options what is chosen, empty for the defaults
  * @property string $paper
+ * @property int $kits for how many, where that matters
  * @property string $status queued, running, done, failed, cancelled
  * @property int $progress percent
  * @property ?string $sha256
@@ -31,6 +32,7 @@ final class Export extends Model
         'subject',
         'paper',
         'options',
+        'kits',
         'status',
         'progress',
         'sha256',

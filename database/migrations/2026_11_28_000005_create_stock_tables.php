@@ -111,6 +111,13 @@ return new class extends Migration {
             $table->timestampTz('created_at');
         });
         DB::statement('create unique index bin_lots_open on bin_lots (stock_part_id, lot_id) where emptied_at is null');
+        // A cut sheet is printed for so many kits.
+        Schema::table('exports', static fn(Blueprint $table) => $table->integer('kits')->default(1));
+        // A hole is filled at any later time.
+        DB::statement('alter table run_events drop constraint run_events_action');
+        DB::statement(
+            "alter table run_events add constraint run_events_action check (action in ('in', 'short', 'undo', 'lot', 'fill'))",
+        );
         foreach (['lots', 'lot_moves'] as $table) {
             DB::statement("grant select, insert on {$table} to chiralex_app");
             DB::statement(

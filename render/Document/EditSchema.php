@@ -74,6 +74,17 @@ final readonly class EditSchema
                 ),
                 self::shape(EditKind::OldText, $name, self::NOTHING, self::orNull([['type' => 'boolean']])),
                 self::shape(EditKind::SideWord, $name, self::NOTHING, self::orNull([['enum' => ['top', 'bottom']]])),
+                self::shape(
+                    EditKind::Masses,
+                    self::NOTHING,
+                    self::NOTHING,
+                    self::orNull([
+                        [
+                            'type' => 'array',
+                            'items' => ['type' => 'array', 'items' => self::TEXT, 'minItems' => 3, 'maxItems' => 3],
+                        ],
+                    ]),
+                ),
                 self::shape(EditKind::Pilot, $row, ['enum' => ['', 'insert']], self::orNull([$cells])),
             ],
         ];

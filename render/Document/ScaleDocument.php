@@ -7,6 +7,7 @@ namespace ChiralexRender\Document;
 use Chiralex\Bagging\BagItem;
 use Chiralex\Bagging\Weighing\BagProof;
 use Chiralex\Bagging\Weighing\LineProof;
+use Chiralex\Kit\Weighing;
 use Chiralex\Reason\Reason;
 use ChiralexRender\Words;
 
@@ -23,11 +24,22 @@ final readonly class ScaleDocument
 
     /**
      * @param list<BagProof> $proofs
-     * @return array{bags: list<BagScale>}
+     * @param list<Weighing> $weighings as they were read
+     * @return array{bags: list<BagScale>, weighings: list<array{part: string, pieces: int, grams: float}>}
      */
-    public function of(array $proofs): array
+    public function of(array $proofs, array $weighings): array
     {
-        return ['bags' => array_map($this->bag(...), $proofs)];
+        return [
+            'bags' => array_map($this->bag(...), $proofs),
+            'weighings' => array_map(
+                static fn(Weighing $each): array => [
+                    'part' => $each->part,
+                    'pieces' => $each->pieces,
+                    'grams' => $each->grams,
+                ],
+                $weighings,
+            ),
+        ];
     }
 
     /** @return BagScale */

@@ -17,6 +17,7 @@ enum ExportKind: string
     case DrillingTemplate = 'drilling-template';
     case SafetyFile = 'safety-file';
     case BoardOverlay = 'board-overlay';
+    case CutSheet = 'cut-sheet';
     case BagLabels = 'bag-labels';
     case TickList = 'tick-list';
     case DifferenceSlip = 'difference-slip';
@@ -35,6 +36,7 @@ enum ExportKind: string
             self::DrillingTemplate,
             self::SafetyFile,
             self::BoardOverlay,
+            self::CutSheet,
             self::BagLabels,
             self::TickList,
             self::DifferenceSlip

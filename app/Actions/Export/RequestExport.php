@@ -19,6 +19,7 @@ final readonly class RequestExport
         string $operationId,
         ?int $userId,
         string $options = '',
+        int $kits = 1,
     ): Export {
         DB::table('exports')->insertOrIgnore([
             'operation_id' => $operationId,
@@ -26,6 +27,7 @@ final readonly class RequestExport
             'subject' => $subject,
             'paper' => $paper,
             'options' => $options,
+            'kits' => $kits,
             'status' => 'queued',
             'user_id' => $userId,
             'created_at' => now(),

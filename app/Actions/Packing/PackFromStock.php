@@ -32,7 +32,7 @@ final readonly class PackFromStock
         $cell = ['run' => $run->id, 'line' => $done->line, 'pack' => $done->pack];
         $part = $this->part($line);
         match ($done->action) {
-            PackAction::In => $isUndo
+            PackAction::In, PackAction::Fill => $isUndo
                 ? $this->bins->giveBack($cell, $operationId, $userId)
                 : $this->bins->take($part, $this->quantity($line, $run), $cell, $operationId, $userId),
             PackAction::Lot => $isUndo

@@ -11,6 +11,7 @@ use App\Models\Run;
 use App\Models\Unit;
 use App\Support\Locks;
 use Chiralex\Trade\Exception\ImpossiblePacking;
+use Chiralex\Trade\PackAction;
 use Chiralex\Trade\PackEvent;
 use Chiralex\Trade\PackingRun;
 use Chiralex\Trade\Whereabouts;
@@ -51,7 +52,7 @@ final readonly class PackOn
                 'created_at' => now(),
             ]);
             // An undo changes the cell that was filled last, every other key the one it names.
-            $cell = $after->filled < $before->filled ? $undone ?? $event : $event;
+            $cell = $event->action === PackAction::Undo ? $undone ?? $event : $event;
             $this->states->keep($run, $after, $id, $cell->line);
             ($this->stock)($run, $event, $undone, $operationId, $userId);
             if ($before->isComplete($cell->pack) !== $after->isComplete($cell->pack)) {

@@ -24,7 +24,7 @@ final readonly class RunState
             static fn(Row $row): string => $row->text('cells'),
             Row::all(DB::table('run_lines')->where('run_id', $run->id)->orderBy('line')->select('cells')),
         );
-        /** @var list<array{at: int, line: int, lot: string}> $lots */
+        /** @var list<array{at: int, line: int, lot: string, fill?: int}> $lots */
         $lots = json_decode($kept->text('lots'), true, 8, JSON_THROW_ON_ERROR);
 
         return PackingRun::standing(count($run->lines), $run->packs, $cells, $lots);
@@ -64,7 +64,7 @@ final readonly class RunState
                     'last_event' => $lastEvent,
                     'filled' => $state->filled,
                     'complete' => count($state->complete()),
-                    'lots' => json_encode($state->namedLots(), JSON_THROW_ON_ERROR),
+                    'lots' => json_encode($state->marks(), JSON_THROW_ON_ERROR),
                     'began' => $began,
                 ],
             ],

@@ -23,12 +23,19 @@ final class ExportRequest extends OperationRequest
             'subject' => ['required', 'integer', 'min:1'],
             'paper' => ['sometimes', 'in:A4,Letter'],
             'options' => ['nullable', 'string', 'max:200'],
+            'kits' => ['sometimes', 'integer', 'between:1,5000'],
         ];
     }
 
     public function kind(): ExportKind
     {
         return ExportKind::from((string) $this->string('kind'));
+    }
+
+    /** For how many kits, where that matters. */
+    public function kits(): int
+    {
+        return max(1, $this->integer('kits', 1));
     }
 
     public function paper(): string
@@ -52,6 +59,7 @@ final class ExportRequest extends OperationRequest
                     ExportKind::DrillingTemplate,
                     ExportKind::SafetyFile,
                     ExportKind::BoardOverlay,
+                    ExportKind::CutSheet,
                     ExportKind::BagLabels,
                     ExportKind::TickList,
                     ExportKind::DifferenceSlip

@@ -19,6 +19,7 @@ use App\Queries\Kit\KitFolder;
 use App\Queries\Sales\Parcel;
 use App\Queries\Shop\Printed;
 use Chiralex\Bagging\BagPlanner;
+use Chiralex\Bagging\Cutting\CuttingPlanner;
 use Chiralex\Build\BuildCycle;
 use Chiralex\Build\BuildOrder;
 use Chiralex\Build\Planner;
@@ -32,6 +33,7 @@ use ChiralexRender\Document\ManualDocument;
 use ChiralexRender\Print\BagSheets;
 use ChiralexRender\Print\BuyerSheet;
 use ChiralexRender\Print\CalloutSheet;
+use ChiralexRender\Print\CutPage;
 use ChiralexRender\Print\DifferenceSlip;
 use ChiralexRender\Print\DrillSheet;
 use ChiralexRender\Print\MatSheet;
@@ -90,7 +92,11 @@ final readonly class Pages
             ExportKind::Booklet => $this->manual($export, 'booklet', true),
             ExportKind::BeforeYouBuy => $this->buyer($export),
             ExportKind::CalloutSheet => $this->callouts($export),
-            ExportKind::SortingMat, ExportKind::DrillingTemplate, ExportKind::BoardOverlay => $this->trueSize($export),
+            ExportKind::SortingMat,
+            ExportKind::DrillingTemplate,
+            ExportKind::BoardOverlay,
+            ExportKind::CutSheet
+                => $this->trueSize($export),
             ExportKind::SafetyFile => $this->safety($export),
             ExportKind::BagLabels, ExportKind::TickList => $this->bags($export),
             ExportKind::DifferenceSlip => $this->difference($export),
@@ -145,6 +151,17 @@ final readonly class Pages
             return [
                 'name' => "{$kit->head->name} {$kit->head->revision} drilling template",
                 'html' => (new DrillSheet($words))->of($kit, $export->paper, $this->fonts()),
+            ];
+        }
+        if ($export->kind === ExportKind::CutSheet) {
+            return [
+                'name' => "{$kit->head->name} {$kit->head->revision} cut sheet",
+                'html' => (new CutPage($words))->of(
+                    $kit,
+                    (new CuttingPlanner())->plan($kit, $export->kits),
+                    $export->paper,
+                    $this->fonts(),
+                ),
             ];
         }
         if ($export->kind === ExportKind::BoardOverlay) {

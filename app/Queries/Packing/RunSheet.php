@@ -18,7 +18,7 @@ final readonly class RunSheet
 {
     public const SERIALS = 200;
 
-    public function __construct(private RunState $states) {}
+    public function __construct(private RunState $states, private Holes $holes) {}
 
     /** @return array{runs: list<array<string, mixed>>, page: int, pages: int, total: int} the newest first */
     public function page(Page $page): array
@@ -153,7 +153,7 @@ final readonly class RunSheet
         ];
     }
 
-    /** @return array{turn: ?array{line: int, pack: int}, done: int, cellsInAll: int, finished: bool, packed: int, lots: object, short: list<int>, complete: list<int>} */
+    /** @return array{turn: ?array{line: int, pack: int}, done: int, cellsInAll: int, finished: bool, packed: int, lots: object, short: list<int>, complete: list<int>, holes: list<array{pack: int, lines: list<int>, canBeFilled: bool}>} */
     private function standing(Run $run, PackingRun $state): array
     {
         $turn = $state->turn();
@@ -168,6 +168,7 @@ final readonly class RunSheet
             'lots' => (object) $state->lots(),
             'short' => $state->shortLines(),
             'complete' => $complete,
+            'holes' => $this->holes->of($run, $state),
         ];
     }
 

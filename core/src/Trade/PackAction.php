@@ -9,6 +9,8 @@ enum PackAction: string
 {
     case In = 'in';
     case Short = 'short';
+    /** A hole is filled, at any time. */
+    case Fill = 'fill';
     case Undo = 'undo';
     case Lot = 'lot';
 }

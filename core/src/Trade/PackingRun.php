@@ -8,7 +8,9 @@ use Chiralex\Trade\Exception\ImpossiblePacking;
 
 /**
  * Where a packing run stands: line by line, each line once into every pack. What was packed is kept as one sign a pack and line, so
- * that a key costs the same on the first day and on the last.
+ * that a key costs the same on the first day and on the last. A hole is filled later without undoing anything.
+ *
+ * @phpstan-type Mark array{at: int, line: int, lot: string, fill?: int}
  */
 final readonly class PackingRun
 {
@@ -19,13 +21,13 @@ final readonly class PackingRun
      * @param int<1, max> $lines
      * @param int<1, max> $packs
      * @param list<string> $cells for each line begun its signs, a pack each
-     * @param list<array{at: int, line: int, lot: string}> $lots as named, with how many cells were filled then
+     * @param list<Mark> $marks lots as named and holes as filled, with how many cells were filled then
      */
     private function __construct(
         public int $lines,
         public int $packs,
         private array $cells,
-        private array $lots,
+        private array $marks,
         public int $filled,
     ) {}
 
@@ -44,11 +46,11 @@ final readonly class PackingRun
      * @param int<1, max> $lines
      * @param int<1, max> $packs
      * @param list<string> $cells
-     * @param list<array{at: int, line: int, lot: string}> $lots
+     * @param list<Mark> $marks
      */
-    public static function standing(int $lines, int $packs, array $cells, array $lots): self
+    public static function standing(int $lines, int $packs, array $cells, array $marks): self
     {
-        return new self($lines, $packs, $cells, $lots, array_sum(array_map(strlen(...), $cells)));
+        return new self($lines, $packs, $cells, $marks, array_sum(array_map(strlen(...), $cells)));
     }
 
     /**
@@ -73,6 +75,9 @@ final readonly class PackingRun
         if ($event->action === PackAction::Undo) {
             return $this->back();
         }
+        if ($event->action === PackAction::Fill) {
+            return $this->filledHole($event->line, $event->pack);
+        }
         $turn = $this->turn() ?? throw ImpossiblePacking::finished();
         if ([$event->line, $event->pack] !== $turn) {
             throw ImpossiblePacking::otherTurn($turn[0] + 1, $turn[1] + 1);
@@ -82,22 +87,53 @@ final readonly class PackingRun
                 $this->lines,
                 $this->packs,
                 $this->cells,
-                [...$this->lots, ['at' => $this->filled, 'line' => $event->line, 'lot' => $event->lot]],
+                [...$this->marks, ['at' => $this->filled, 'line' => $event->line, 'lot' => $event->lot]],
                 $this->filled,
             );
         }
         $cells = $this->cells;
         $cells[$event->line] = ($cells[$event->line] ?? '') . ($event->action === PackAction::In ? 'i' : 's');
 
-        return new self($this->lines, $this->packs, array_values($cells), $this->lots, $this->filled + 1);
+        return new self($this->lines, $this->packs, array_values($cells), $this->marks, $this->filled + 1);
+    }
+
+    /** @throws ImpossiblePacking when there is no hole */
+    private function filledHole(int $line, int $pack): self
+    {
+        if (($this->cells[$line][$pack] ?? '.') !== 's') {
+            throw ImpossiblePacking::noHole($line + 1, $pack + 1);
+        }
+
+        return new self(
+            $this->lines,
+            $this->packs,
+            $this->signed($line, $pack, 'i'),
+            [...$this->marks, ['at' => $this->filled, 'line' => $line, 'lot' => '', 'fill' => $pack]],
+            $this->filled,
+        );
+    }
+
+    /** @return list<string> the cells with another sign in one of them */
+    private function signed(int $line, int $pack, string $sign): array
+    {
+        $cells = $this->cells;
+        $cells[$line] = substr_replace($cells[$line], $sign, $pack, 1);
+
+        return array_values($cells);
     }
 
     /** @throws ImpossiblePacking when nothing is left to undo */
     private function back(): self
     {
-        $last = $this->lots[count($this->lots) - 1] ?? null;
+        $last = $this->marks[count($this->marks) - 1] ?? null;
         if ($last !== null && $last['at'] === $this->filled) {
-            return new self($this->lines, $this->packs, $this->cells, array_slice($this->lots, 0, -1), $this->filled);
+            return new self(
+                $this->lines,
+                $this->packs,
+                isset($last['fill']) ? $this->signed($last['line'], $last['fill'], 's') : $this->cells,
+                array_slice($this->marks, 0, -1),
+                $this->filled,
+            );
         }
         if ($this->filled === 0) {
             throw ImpossiblePacking::nothingToUndo();
@@ -109,7 +145,7 @@ final readonly class PackingRun
             $this->lines,
             $this->packs,
             $rest === '' ? $cells : [...$cells, $rest],
-            $this->lots,
+            $this->marks,
             $this->filled - 1,
         );
     }
@@ -137,18 +173,20 @@ final readonly class PackingRun
         return $this->cells;
     }
 
-    /** @return list<array{at: int, line: int, lot: string}> to be kept */
-    public function namedLots(): array
+    /** @return list<Mark> to be kept */
+    public function marks(): array
     {
-        return $this->lots;
+        return $this->marks;
     }
 
     /** @return array<int, list<string>> line to its lots in the order of use */
     public function lots(): array
     {
         $lots = [];
-        foreach ($this->lots as $lot) {
-            $lots[$lot['line']][] = $lot['lot'];
+        foreach ($this->marks as $mark) {
+            if (!isset($mark['fill'])) {
+                $lots[$mark['line']][] = $mark['lot'];
+            }
         }
 
         return $lots;
@@ -178,12 +216,28 @@ final readonly class PackingRun
         return array_keys(array_filter($this->cells, static fn(string $cells): bool => str_contains($cells, 's')));
     }
 
+    /** @return array<int, list<int>> pack to the lines it lacks; only what was said to be short, not what is still to come */
+    public function holes(): array
+    {
+        $holes = [];
+        foreach ($this->cells as $line => $cells) {
+            for ($pack = strpos($cells, 's'); $pack !== false; $pack = strpos($cells, 's', $pack + 1)) {
+                $holes[$pack][] = $line;
+            }
+        }
+        ksort($holes);
+
+        return $holes;
+    }
+
     /** The last event that an undo would take back. */
     public function last(): ?PackEvent
     {
-        $lot = $this->lots[count($this->lots) - 1] ?? null;
-        if ($lot !== null && $lot['at'] === $this->filled) {
-            return new PackEvent(PackAction::Lot, $lot['line'], $this->filled % $this->packs, $lot['lot']);
+        $mark = $this->marks[count($this->marks) - 1] ?? null;
+        if ($mark !== null && $mark['at'] === $this->filled) {
+            return isset($mark['fill'])
+                ? new PackEvent(PackAction::Fill, $mark['line'], $mark['fill'])
+                : new PackEvent(PackAction::Lot, $mark['line'], $this->filled % $this->packs, $mark['lot']);
         }
         if ($this->filled === 0) {
             return null;

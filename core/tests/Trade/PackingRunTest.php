@@ -52,6 +52,31 @@ final class PackingRunTest extends TestCase
         self::assertSame(['is', 'ii'], $run->cells());
     }
 
+    public function test_a_hole_is_filled_at_any_later_time_and_undone_like_everything_else(): void
+    {
+        $run = PackingRun::after(2, 2, [
+            new PackEvent(PackAction::Short, 0, 0),
+            new PackEvent(PackAction::Short, 0, 1),
+            new PackEvent(PackAction::In, 1, 0),
+            new PackEvent(PackAction::In, 1, 1),
+        ]);
+        self::assertSame([[0 => [0], 1 => [0]], []], [$run->holes(), $run->complete()]);
+
+        $filled = $run->then(new PackEvent(PackAction::Fill, 0, 1));
+        self::assertSame([[0 => [0]], [1]], [$filled->holes(), $filled->complete()]);
+        self::assertEquals(new PackEvent(PackAction::Fill, 0, 1), $filled->last());
+        self::assertSame([], $filled->lots(), 'a filled hole names no lot');
+        $kept = PackingRun::standing(2, 2, $filled->begunCells(), $filled->marks());
+        self::assertEquals($run, $kept->then(new PackEvent(PackAction::Undo, 0, 0)));
+        self::assertSame(
+            3,
+            $filled->then(new PackEvent(PackAction::Undo, 0, 0))->then(new PackEvent(PackAction::Undo, 0, 0))->filled,
+        );
+
+        $this->expectExceptionObject(ImpossiblePacking::noHole(1, 2));
+        $filled->then(new PackEvent(PackAction::Fill, 0, 1));
+    }
+
     public function test_two_packers_on_one_run_cannot_count_a_bag_twice(): void
     {
         $this->expectExceptionObject(ImpossiblePacking::otherTurn(1, 2));

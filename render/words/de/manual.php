@@ -35,7 +35,8 @@ return [
     'mistake.wires' => 'Vertauscht? Jeden der Drähte {names} von Ende zu Ende verfolgen.',
     'mistake.pin' => 'Ein Stift umgeknickt oder neben der Fassung?',
     'mistake.hole' => 'Im Nachbarloch? {names} Loch für Loch mit dem Bild vergleichen.',
-    'mistake.joints' => 'Schlecht gelötet? Die Lötstellen dieses Schritts ({joints}) mit der Lupe ansehen: matt, rissig, Brücke, vergessen. Noch einmal erhitzen.',
+    'mistake.joints' =>
+        'Schlecht gelötet? Die Lötstellen dieses Schritts ({joints}) mit der Lupe ansehen: matt, rissig, Brücke, vergessen. Noch einmal erhitzen.',
     'hand.stripper' => 'Abisolierzange',
     'hand.pliers' => 'Zange',
     'hand.cutters' => 'Seitenschneider',
@@ -97,7 +98,8 @@ return [
     'tip.potentiometer' =>
         'Brich die Haltenase ab, wenn die Frontplatte kein Loch dafür hat. Einen Stift, prüfen, ob die Achse mittig und frei in ihrem Loch steht, dann alle.',
     'tip.grommet' => 'Zuerst durch die Tülle: die Drähte hindurchstecken, solange beide Enden frei sind.',
-    'tip.wire-screw' => 'An einer Schraubklemme ({names}): abisolieren und verdrillen, nicht verzinnen; unter die Schraube, festziehen, zur Probe ziehen.',
+    'tip.wire-screw' =>
+        'An einer Schraubklemme ({names}): abisolieren und verdrillen, nicht verzinnen; unter die Schraube, festziehen, zur Probe ziehen.',
     'tip.wire' => 'Abisolieren, verdrillen, verzinnen. Das blanke Ende durch Loch oder Lötfahne haken, dann löten.',
     'tip.link' =>
         'Blanker Draht, an den Löchern rechtwinklig gebogen, flach auf die Platine gezogen; beide Richtungen sind recht. Ein abgeschnittener Draht tut es auch.',

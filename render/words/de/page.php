@@ -10,7 +10,8 @@ return [
     'page.at-most' => 'höchstens {value}',
     'page.at-least' => 'mindestens {value}',
     'page.title' => '{kit}, Ausgabe {revision}: Bauanleitung',
-    'page.subtitle' => 'Bauanleitung, Ausgabe {revision}. {steps|Schritt|Schritte}, {joints|Lötstelle|Lötstellen}, {time}.',
+    'page.subtitle' =>
+        'Bauanleitung, Ausgabe {revision}. {steps|Schritt|Schritte}, {joints|Lötstelle|Lötstellen}, {time}.',
     'page.time-minutes' => 'etwa {to} Minuten',
     'page.time-minutes-range' => 'etwa {from} bis {to} Minuten',
     'page.time-hour' => 'etwa eine Stunde',
@@ -20,7 +21,8 @@ return [
     'page.from-bag' => 'Beutel {bag}',
     'page.minutes' => '{minutes} min',
     'page.before-power' => 'Vor dem Einschalten',
-    'page.before-power-how' => 'Die Platine neben das Bild halten. Jede Markierung abhaken, die zeigt wie gezeichnet; unter Spannung nichts drehen.',
+    'page.before-power-how' =>
+        'Die Platine neben das Bild halten. Jede Markierung abhaken, die zeigt wie gezeichnet; unter Spannung nichts drehen.',
     'page.look' => '{mark}: {direction}',
     'page.look-picture' => 'wie im Bild',
     'page.where-is' => 'Wo ist es?',
@@ -157,6 +159,13 @@ return [
         'Leg jedes Teil vor dem Bauen auf seinen Platz, Beutel für Beutel. Widerstände: schreib auf, was dein Messgerät zeigt.',
     'sheet.measured' => 'gemessen',
     'sheet.bend' => 'biegen bei {length}',
+    'sheet.cut' => 'zuzuschneiden für {kits|Bausatz|Bausätze}',
+    'sheet.bars' => '{bars} × {name}, {length}',
+    'sheet.millimetres' => 'mm',
+    'sheet.positions' => 'Polzahlen',
+    'sheet.wind' => '{part}: {mm} mm Wickeldraht für jede Spule abschneiden.',
+    'sheet.nothing-cut' =>
+        'Von diesem Bausatz wird nichts zugeschnitten. Stangen und Rollen unter Facts, Cutting nennen.',
     'sheet.scale' =>
         'Miss diesen Balken: {length}. Stimmt er nicht, druck noch einmal mit 100 %, ohne Anpassen an die Seite.',
     'sheet.hole' => 'Loch',

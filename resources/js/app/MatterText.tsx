@@ -9,6 +9,7 @@ export const FACTS: Readonly<Record<string, string>> = {
   Wires: 'wires',
   'Gates and volts': 'bench',
   Drilling: 'drilling',
+  Cutting: 'cutting',
 };
 const NAMED = new RegExp(`(Facts, (?:${Object.keys(FACTS).join('|')}))`, 'u');
 

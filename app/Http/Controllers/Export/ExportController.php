@@ -29,6 +29,7 @@ final readonly class ExportController
                     $request->operationId(),
                     $request->userId(),
                     Options::of($request),
+                    $request->kits(),
                 ),
             ),
             201,

@@ -28,6 +28,7 @@ enum EditKind: string
     case SideWord = 'side-word';
     case OldText = 'old-text';
     case Pilot = 'pilot';
+    case Masses = 'masses';
     case File = 'file';
 
     /**
@@ -72,6 +73,7 @@ enum EditKind: string
             self::FileRole => FileRoleEdit::read($target, $value),
             self::SideWord => SideWordEdit::read($target, $value),
             self::OldText => OldTextEdit::read($target, $value),
+            self::Masses => MassesEdit::read($value),
             default => FileEdit::read($target, $value),
         };
     }

@@ -20,6 +20,11 @@ final class ImpossiblePacking extends RuntimeException implements ChiralexExcept
         return new self('The run is finished; every line went into every pack.');
     }
 
+    public static function noHole(int $line, int $pack): self
+    {
+        return new self("Line {$line} of pack {$pack} is no hole: it is filled already, or still to come.");
+    }
+
     public static function otherTurn(int $line, int $pack): self
     {
         return new self(

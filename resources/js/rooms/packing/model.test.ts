@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import type { Run } from '@/shared/api';
-import { headline, lineNow, lotNow, minutesLeft } from './model';
+import { headline, holesOf, lineNow, lotNow, minutesLeft } from './model';
 
 const line = (designators: string[]) => ({
   bag: 'A',
@@ -41,6 +41,7 @@ const run: Run = {
   usualLots: { 1: '26-101' },
   short: [],
   complete: [],
+  holes: [],
 };
 
 describe('a packing run', () => {
@@ -52,6 +53,10 @@ describe('a packing run', () => {
     expect(lotNow(run, 0)).toBe('26-340');
     expect(lotNow(run, 1)).toBe('26-101');
     expect(lotNow({ ...run, lots: {}, usualLots: {} }, 1)).toBe('');
+  });
+  it('names holes that can be filled first', () => {
+    const holes = [0, 1, 2].map((pack) => ({ pack, lines: [0], canBeFilled: pack === 2 }));
+    expect(holesOf({ ...run, holes }).map(({ pack }) => pack)).toEqual([2, 0, 1]);
   });
   it('tells the time left at the pace so far, and does not count a pause', () => {
     expect(minutesLeft(run, Date.parse('2026-11-25T09:01:00Z'))).toBe(10);

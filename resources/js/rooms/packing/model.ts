@@ -20,6 +20,11 @@ export function minutesLeft(run: Run, now: number): number | null {
   return Math.max(1, Math.round(pace * (run.cellsInAll - run.done)));
 }
 
+/** Holes, those first that what is on hand completes. */
+export function holesOf(run: Run): Run['holes'] {
+  return [...run.holes].sort((a, b) => Number(b.canBeFilled) - Number(a.canBeFilled) || a.pack - b.pack);
+}
+
 /** Designators in words; rows without any by their value. */
 export function headline(line: RunLine): string {
   const names = line.item.designators.filter((name) => !name.startsWith('~'));

@@ -11,8 +11,9 @@ export function usePacking(run: Run | undefined) {
   const [sending, setSending] = useState(false);
   const busy = useRef(false);
   const press = useCallback(
-    async (action: PackAction, lot?: string) => {
-      const turn = run?.turn ?? (action === 'undo' && run ? { line: 0, pack: 0 } : null);
+    async (action: PackAction, said: { lot?: string; at?: { line: number; pack: number } } = {}) => {
+      const { lot } = said;
+      const turn = said.at ?? run?.turn ?? (action === 'undo' && run ? { line: 0, pack: 0 } : null);
       if (!run || !turn || busy.current) return;
       busy.current = true;
       setSending(true);

@@ -1,4 +1,5 @@
 export { api, Refused } from './client';
+export * from './bags';
 export * from './bench';
 export * from './exports';
 export * from './files';
@@ -11,6 +12,7 @@ export * from './queries';
 export * from './reports';
 export * from './safety';
 export * from './shop';
+export * from './stock';
 export * from './tables';
 export * from './trade';
 export type * from './types';

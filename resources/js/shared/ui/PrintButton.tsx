@@ -10,10 +10,17 @@ import ui from '@/shared/ui/ui.module.css';
 /** What carries the code of the builder's page. */
 const CODED: readonly ExportKind[] = ['bag-labels', 'kit-labels', 'manual'];
 
-type Props = { label: string; name?: string; kind: ExportKind; subject: number; paper?: Paper };
+type Props = {
+  label: string;
+  name?: string;
+  kind: ExportKind;
+  subject: number;
+  paper?: Paper;
+  /** for how many kits, where that matters */ kits?: number;
+};
 
 /** Has something printed to PDF in the background: progress while it is made, a way to stop it, the file when it is done. */
-export function PrintButton({ label, name, kind, subject, paper }: Props) {
+export function PrintButton({ label, name, kind, subject, paper, kits }: Props) {
   const { start, made, cancel } = useExport();
   const [dismissed, setDismissed] = useState<number | null>(null);
   const link = useRef<HTMLAnchorElement>(null);
@@ -59,7 +66,12 @@ export function PrintButton({ label, name, kind, subject, paper }: Props) {
         aria-label={name === undefined ? undefined : `${label}: ${name}`}
         disabled={start.isPending}
         onClick={() => {
-          start.mutate({ kind, subject, ...(paper ? { paper } : {}) });
+          start.mutate({
+            kind,
+            subject,
+            ...(paper ? { paper } : {}),
+            ...(kits === undefined ? {} : { kits }),
+          });
         }}
       >
         {label}

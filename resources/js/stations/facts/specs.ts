@@ -1,4 +1,5 @@
 import { BENCH } from './benchSpecs';
+import { CUTTING } from './cutSpecs';
 import { ORDER } from './orderSpecs';
 import { FACES, part, type FactSpec } from './spec';
 
@@ -127,4 +128,5 @@ export const SUBJECTS = [
   { id: 'wires', name: 'Wires', specs: WIRES },
   { id: 'bench', name: 'Gates and volts', specs: BENCH },
   { id: 'drilling', name: 'Drilling', specs: DRILLING },
+  { id: 'cutting', name: 'Cutting', specs: CUTTING },
 ] as const;

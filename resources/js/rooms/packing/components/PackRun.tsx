@@ -5,6 +5,7 @@ import { useKeys } from '@/shared/keys';
 import { Notice } from '@/shared/ui';
 import { lineNow, lotNow, minutesLeft } from '../model';
 import { usePacking } from '../usePacking';
+import { Holes } from './Holes';
 import { LineNow } from './LineNow';
 import { LotBox } from './LotBox';
 import { RunDone } from './RunDone';
@@ -18,6 +19,7 @@ export function PackRun() {
   const navigate = useNavigate();
   const { press, trouble, sending } = usePacking(run.data);
   const [lot, setLot] = useState(false);
+  const [wantsHoles, setWantsHoles] = useState(false);
   const clock = useClock();
   const leave = () => void navigate('/packing');
   const act = (action: 'in' | 'undo' | 'short') => () => {
@@ -35,6 +37,12 @@ export function PackRun() {
     L: () => {
       if (run.data?.turn) setLot(true);
     },
+    h: () => {
+      setWantsHoles(!wantsHoles);
+    },
+    H: () => {
+      setWantsHoles(!wantsHoles);
+    },
     Escape: () => {
       if (lot) setLot(false);
       else leave();
@@ -49,7 +57,11 @@ export function PackRun() {
     );
   const now = run.data;
   const line = lineNow(now);
+  const showsHoles = wantsHoles && now.holes.length > 0;
   const left = minutesLeft(now, clock);
+  const holes = now.holes.length > 0 && (
+    <Holes run={now} busy={sending} onFill={(at, pack) => void press('fill', { at: { line: at, pack } })} />
+  );
   return (
     <main className={styles['bench']} aria-label="Packing">
       <header>
@@ -88,15 +100,17 @@ export function PackRun() {
               }}
               onSave={(text) => {
                 setLot(false);
-                void press('lot', text);
+                void press('lot', { lot: text });
               }}
             />
+          ) : showsHoles ? (
+            holes
           ) : (
             <Packs run={now} line={now.turn.line} />
           )}
         </>
       ) : (
-        <RunDone run={now} />
+        <RunDone run={now}>{holes}</RunDone>
       )}
       <footer>
         {trouble && (
@@ -126,6 +140,17 @@ export function PackRun() {
             }}
           >
             <kbd>L</kbd> new lot
+          </button>
+        )}
+        {line && now.holes.length > 0 && (
+          <button
+            type="button"
+            aria-expanded={showsHoles}
+            onClick={() => {
+              setWantsHoles(!wantsHoles);
+            }}
+          >
+            <kbd>H</kbd> holes: {now.holes.length}
           </button>
         )}
         <button type="button" className={clsx(ui['end'], styles['end'])} onClick={leave}>

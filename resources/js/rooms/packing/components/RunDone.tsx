@@ -1,4 +1,4 @@
-import { useState } from 'react';
+import { useState, type ReactNode } from 'react';
 import { useSerials, type Run } from '@/shared/api';
 import { Pager, PrintButton } from '@/shared/ui';
 import { headline } from '../model';
@@ -6,8 +6,8 @@ import { clsx } from 'clsx';
 import ink from '@/shared/style/ink.module.css';
 import styles from './packing.module.css';
 
-/** A finished run: what is packed, what is short, the labels. */
-export function RunDone({ run }: { run: Run }) {
+/** A finished run: what is packed, what is short and how it is filled, the labels. */
+export function RunDone({ run, children }: { run: Run; children: ReactNode }) {
   const [page, setPage] = useState(1);
   const serials = useSerials(run.id, page);
   const incomplete = run.packs - run.complete.length;
@@ -25,9 +25,10 @@ export function RunDone({ run }: { run: Run }) {
               return each ? headline(each) : '';
             })
             .join(', ')}
-          . They are not in stock. Undo goes back to the missing part.
+          . They are not in stock until that is filled.
         </p>
       )}
+      {children}
       <p>Each kit has a label with its serial number and the code of its own page.</p>
       <p>
         <PrintButton label="Print the labels" kind="kit-labels" subject={run.id} />

@@ -1,12 +1,15 @@
-import type { Bag, BagItem, Bags } from '@/shared/api';
+import type { Bag, BagItem, Bags, BagScale, BagsTrial } from '@/shared/api';
 import { Button, Marking, Press, WhyList } from '@/shared/ui';
 import { names } from '../model';
+import { ScaleBar } from './ScaleBar';
 import { clsx } from 'clsx';
 import ink from '@/shared/style/ink.module.css';
 import styles from './bags.module.css';
 
 type Props = {
   bag: Bag;
+  scale: BagScale | null;
+  trial: BagsTrial | null;
   conflicts: Bags['conflicts'];
   selected: string | null;
   foes: readonly string[];
@@ -19,7 +22,20 @@ type Props = {
 };
 
 /** One bag: its label, what it needs, its parts; each designator can be taken elsewhere. */
-export function BagColumn({ bag, conflicts, selected, foes, target, mayEdit, why, onPick, onGrip, onBack }: Props) {
+export function BagColumn({
+  bag,
+  scale,
+  trial,
+  conflicts,
+  selected,
+  foes,
+  target,
+  mayEdit,
+  why,
+  onPick,
+  onGrip,
+  onBack,
+}: Props) {
   return (
     <section
       className={target ? clsx(styles['bag'], styles['target']) : styles['bag']}
@@ -34,6 +50,12 @@ export function BagColumn({ bag, conflicts, selected, foes, target, mayEdit, why
         {bag.esd ? ', shielding' : ''}
         {bag.cushioned ? ', cushioned' : ''}
       </p>
+      {scale && bag.size !== 'box' && <ScaleBar bag={scale} />}
+      {trial && (
+        <p className={styles['trial']} role="status">
+          {trial.change} a kit{trial.conflicts.length > 0 && `. ▲ ${trial.conflicts[0] ?? ''}`}
+        </p>
+      )}
       {conflicts.map((conflict) => (
         <p key={conflict.message} className={ink['ochre']} role="alert">
           ▲ {conflict.message}
@@ -47,6 +69,7 @@ export function BagColumn({ bag, conflicts, selected, foes, target, mayEdit, why
               {item.value}
               {item.length === null ? '' : `, ${String(item.length)} mm`}{' '}
               <span className={ink['quiet']}>{item.kindName}</span>
+              {item.strip === true && <span className={styles['strip']}>on the strip</span>}
               <span className={styles['chips']}>
                 {item.designators
                   .filter((name) => !name.startsWith('~'))

@@ -1,14 +1,27 @@
 import { useMemo, useState } from 'react';
-import { useBags, useParts, type Paper, useMe } from '@/shared/api';
+import { useBags, useBagTrial, useParts, useScale, type Paper, useMe } from '@/shared/api';
 import { BoardView } from '@/shared/board';
 import { useKeys } from '@/shared/keys';
 import { useKit } from '@/shared/kit';
-import { PaperChoice, PrintButton, Segment, Segments, Select, Split, TableActions, Loading } from '@/shared/ui';
+import {
+  PaperChoice,
+  PrintButton,
+  Segment,
+  Segments,
+  Select,
+  Split,
+  TableActions,
+  Loading,
+  useView,
+  Views,
+} from '@/shared/ui';
 import { bagOf, freshName, names, rowsOf } from '../model';
 import { useBagDrag } from '../useBagDrag';
 import { BagColumn } from './BagColumn';
+import { CutSheet } from './CutSheet';
 import { FirstKit } from './FirstKit';
 import { Ties } from './Ties';
+import { Weighings } from './Weighings';
 import { clsx } from 'clsx';
 import ink from '@/shared/style/ink.module.css';
 import ui from '@/shared/ui/ui.module.css';
@@ -19,6 +32,13 @@ const SCHOOLS = [
   ['by-step', 'by step'],
   ['by-side', 'by side'],
   ['parts-and-hardware', 'parts, hardware'],
+  ['by-cost', 'by cost'],
+] as const;
+
+const VIEWS = [
+  { id: 'bags', name: 'Bags' },
+  { id: 'cut', name: 'Cutting' },
+  { id: 'weigh', name: 'Weighing' },
 ] as const;
 
 const NONE: string[] = [];
@@ -40,6 +60,9 @@ export function Bags() {
     void kit.save([{ type: 'bag', target: designator, field: '', value: bag }]);
   };
   const drag = useBagDrag(move);
+  const scale = useScale(kit.id);
+  const trial = useBagTrial(kit.id, drag.grip, drag.target);
+  const [view, openView] = useView<'bags' | 'cut' | 'weigh'>(['bags', 'cut', 'weigh']);
   useKeys({
     Escape: () => {
       kit.select(null);
@@ -70,7 +93,12 @@ export function Bags() {
               ))}
             </Segments>
             <span>
-              <b>{plan.bags.length}</b> bags
+              <b>{plan.bags.filter((bag) => bag.size !== 'box').length}</b> bags
+              {plan.cost !== undefined && (
+                <>
+                  , <b>{plan.cost}</b> a kit
+                </>
+              )}
             </span>
             {plan.conflicts.length > 0 && <span className={ink['ochre']}>▲ {plan.conflicts.length} must not meet</span>}
             <span className={ui['end']}>
@@ -105,7 +133,11 @@ export function Bags() {
               </span>
             )}
           </div>
-          <div className={ui['scroll']} tabIndex={0} role="region" aria-label="Bags">
+          <Views label="Packing" views={VIEWS} view={view} onView={openView} />
+          {view === 'cut' && <CutSheet paper={paper} />}
+          {view === 'weigh' &&
+            (scale.data ? <Weighings scale={scale.data} /> : <Loading what="Weighing" fault={scale.error} />)}
+          <div className={ui['scroll']} tabIndex={0} role="region" aria-label="Bags" hidden={view !== 'bags'}>
             {plan.bags.length === 0 && (
               <p className={ui['loading']}>
                 No part to bag yet. Drop a parts list on the Parts station; bags are planned from it.
@@ -116,6 +148,8 @@ export function Bags() {
                 <BagColumn
                   key={bag.name}
                   bag={bag}
+                  scale={scale.data?.bags.find((each) => each.name === bag.name) ?? null}
+                  trial={drag.target === bag.name ? (trial.data ?? null) : null}
                   conflicts={plan.conflicts.filter((conflict) => conflict.bag === bag.name)}
                   selected={chosen}
                   foes={foes}
@@ -139,19 +173,12 @@ export function Bags() {
                   data-bag={freshName(plan)}
                 >
                   drop here for a new bag, {freshName(plan)}
+                  {drag.target === freshName(plan) && trial.data && `: ${trial.data.change} a kit`}
                 </div>
               )}
               <Ties from={chosen} to={foes} key={`${plan.school} ${String(plan.bags.length)} ${chosen ?? ''}`} />
             </div>
           </div>
-          {plan.cuts.length > 0 && (
-            <p className={styles['cuts']}>
-              <b>To cut for one kit:</b>{' '}
-              {plan.cuts
-                .map((cut) => `${String(cut.pieces)} × ${String(cut.length)} mm ${cut.what} (${cut.names.join(', ')})`)
-                .join('; ')}
-            </p>
-          )}
         </>
       }
       pane={
@@ -174,7 +201,8 @@ export function Bags() {
           {chosen && foes.length > 0 && (
             <p className={clsx(styles['foes'], ink['ochre'])}>
               ▲ {chosen} looks like {names(foes).split(' ').join(', ')}
-              {more > 0 && ` and ${String(more)} more`}: they never share a bag.
+              {more > 0 && ` and ${String(more)} more`}:{' '}
+              {plan.school === 'by-cost' ? 'in one bag both are on the strip' : 'they never share a bag'}.
             </p>
           )}
           {plan.bags.length > 0 && <FirstKit plan={plan} />}

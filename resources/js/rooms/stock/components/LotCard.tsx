@@ -1,0 +1,110 @@
+import { useState } from 'react';
+import type { Lot, LotMove } from '@/shared/api';
+import { Button, Input, Select } from '@/shared/ui';
+import { amount, origin } from '../model';
+import { LotKitList } from './LotKitList';
+import { clsx } from 'clsx';
+import ink from '@/shared/style/ink.module.css';
+import ui from '@/shared/ui/ui.module.css';
+import styles from './stock.module.css';
+
+/** What can be booked by hand of a lot, and what its number means. */
+const DEEDS = [
+  ['counted', 'counted: so many are there'],
+  ['wasted', 'wasted'],
+  ['sent', 'sent as a replacement'],
+  ['returned', 'came back'],
+] as const;
+
+type Deed = (typeof DEEDS)[number][0];
+type Props = {
+  lot: Lot;
+  unit: 'piece' | 'mm';
+  mayMove: boolean;
+  busy: boolean;
+  onMove: (said: Omit<LotMove, 'operationId'>) => Promise<boolean>;
+};
+
+/** A lot: how much is left, where from, in the bin or on hold; count it, hold it, see who has it. */
+export function LotCard({ lot, unit, mayMove, busy, onMove }: Props) {
+  const [deed, setDeed] = useState<Deed>('counted');
+  const [text, setText] = useState('');
+  const [kits, setKits] = useState(false);
+  const id = `lot-${String(lot.id)}`;
+  const book = async () => {
+    if (await onMove({ entry: deed, quantity: text, note: '' })) setText('');
+  };
+  return (
+    <li className={clsx(styles['lot'], lot.held && styles['held'])}>
+      <p className={styles['lothead']}>
+        <b className={ink['m']}>{lot.name === '' ? 'no lot named' : lot.name}</b>
+        <span className={lot.onHand < 0 ? ink['ochre'] : ''}>
+          {lot.onHand < 0 && '▲ '}
+          {amount(lot.onHand, unit)}
+        </span>
+        <span className={ink['quiet']}>{origin(lot)}</span>
+        {lot.inBin && <span className={ink['verdi']}>● in the bin</span>}
+        {lot.held && <span className={ink['ochre']}>▲ on hold{lot.note === '' ? '' : `: ${lot.note}`}</span>}
+      </p>
+      {mayMove && (
+        <form
+          className={styles['deed']}
+          onSubmit={(event) => {
+            event.preventDefault();
+            if (text.trim() !== '') void book();
+          }}
+        >
+          <label className={ink['sr']} htmlFor={`${id}-deed`}>
+            What happened to lot {lot.name}
+          </label>
+          <Select
+            id={`${id}-deed`}
+            className={ui['filter']}
+            value={deed}
+            onChange={(event) => {
+              setDeed(event.target.value as Deed);
+            }}
+          >
+            {DEEDS.map(([value, words]) => (
+              <option key={value} value={value}>
+                {words}
+              </option>
+            ))}
+          </Select>
+          <label className={ink['sr']} htmlFor={`${id}-many`}>
+            How many
+          </label>
+          <Input
+            id={`${id}-many`}
+            className={clsx(ui['filter'], styles['many'])}
+            inputMode="decimal"
+            placeholder={unit === 'mm' ? 'mm' : 'pieces'}
+            value={text}
+            onChange={(event) => {
+              setText(event.target.value);
+            }}
+          />
+          <Button type="submit" disabled={busy || text.trim() === ''}>
+            Book it
+          </Button>
+          <Button
+            disabled={busy}
+            onClick={() => void onMove({ entry: lot.held ? 'freed' : 'held', quantity: null, note: '' })}
+          >
+            {lot.held ? 'Free it' : 'Hold it'}
+          </Button>
+          <Button
+            look="link"
+            aria-expanded={kits}
+            onClick={() => {
+              setKits(!kits);
+            }}
+          >
+            kits with it
+          </Button>
+        </form>
+      )}
+      {kits && <LotKitList lot={lot.id} />}
+    </li>
+  );
+}

@@ -1,0 +1,30 @@
+import { useState } from 'react';
+import { useLotKits } from '@/shared/api';
+import { Loading, Pager } from '@/shared/ui';
+import { ENTRIES } from '../entries';
+import ink from '@/shared/style/ink.module.css';
+import styles from './stock.module.css';
+
+/** Kits that have pieces of a lot; where another lot lay in the same bin they may have. */
+export function LotKitList({ lot }: { lot: number }) {
+  const [page, setPage] = useState(1);
+  const kits = useLotKits(lot, page);
+  if (!kits.data) return <Loading what="Looking for its kits" fault={kits.error} />;
+  if (kits.data.total === 0) return <p className={ink['quiet']}>No kit has pieces of it.</p>;
+  return (
+    <>
+      <ol className={styles['kitlist']}>
+        {kits.data.serials.map((kit) => (
+          <li key={kit.serial}>
+            <span className={ink['m']}>{kit.serial}</span>{' '}
+            <span className={ink['quiet']}>
+              {ENTRIES[kit.entry] ?? 'being packed'}
+              {kit.sure ? '' : ', perhaps: two lots lay in one bin'}
+            </span>
+          </li>
+        ))}
+      </ol>
+      <Pager of="its kits" page={kits.data.page} pages={kits.data.pages} total={kits.data.total} onPage={setPage} />
+    </>
+  );
+}

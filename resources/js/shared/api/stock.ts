@@ -1,0 +1,70 @@
+import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import { api, asFields, type Refused } from './client';
+import { data } from './data';
+import { pageQuery, type Wanted } from './paging';
+import type { Body, LotKits, LotLook, LotsBooked, StockPart, StockParts } from './types';
+
+/** Parts on hand; those that ask for a count come first. */
+export function useStockParts(wanted: Wanted) {
+  return useQuery<StockParts>({
+    queryKey: ['stock', 'parts', wanted],
+    queryFn: () => data(api.get('/stock/parts', { params: { query: pageQuery(wanted) } })),
+    placeholderData: (before) => before,
+  });
+}
+
+/** A part with its lots and last moves. */
+export function useStockPart(fingerprint: string | null) {
+  return useQuery<StockPart>({
+    enabled: fingerprint !== null,
+    queryKey: ['stock', 'part', fingerprint],
+    queryFn: () => data(api.get('/stock/part', { params: { query: { fingerprint: fingerprint ?? '' } } })),
+  });
+}
+
+export type Receipt = Body<'/lots'>;
+export type LotMove = Body<'/lots/{lot}/moves'>;
+type Deed = { what: 'receive'; receipt: Receipt } | { what: 'move'; lot: number; move: LotMove };
+
+/** Anything that moves one part's lots; the answer is that part as it stands. */
+export function useLots() {
+  const queries = useQueryClient();
+  return useMutation<StockPart, Refused, Deed>({
+    mutationFn: (deed) =>
+      data(
+        deed.what === 'receive'
+          ? api.post('/lots', { body: deed.receipt })
+          : api.post('/lots/{lot}/moves', { params: { path: { lot: deed.lot } }, body: deed.move }),
+      ),
+    onSuccess: async (part) => {
+      queries.setQueryData(['stock', 'part', part.fingerprint], part);
+      await queries.invalidateQueries({ queryKey: ['stock', 'parts'] });
+    },
+  });
+}
+
+/** Lots from a table, all of them or none. */
+export function useLotFile() {
+  const queries = useQueryClient();
+  return useMutation<LotsBooked, Refused, File>({
+    mutationFn: (file) => api.form('/lots/file', {}, asFields([file])),
+    onSuccess: () => queries.invalidateQueries({ queryKey: ['stock'] }),
+  });
+}
+
+/** Kits that have pieces of a lot, or may have. */
+export function useLotKits(lot: number, page: number) {
+  return useQuery<LotKits>({
+    queryKey: ['stock', 'lot', lot, page],
+    queryFn: () => data(api.get('/lots/{lot}/kits', { params: { path: { lot }, query: page > 1 ? { page } : {} } })),
+  });
+}
+
+export type Look = Body<'/stock/look'>;
+
+/** The mark of a lot's first piece against the list. */
+export function useLook() {
+  return useMutation<LotLook, Refused, Look>({
+    mutationFn: (look) => data(api.post('/stock/look', { body: look })),
+  });
+}
