@@ -13,12 +13,10 @@ use Chiralex\Build\Planner;
 use Chiralex\ChiralexException;
 use Chiralex\Kit\KitReader;
 use Chiralex\Kit\Sorting;
-use Chiralex\Reason\Problem;
 use ChiralexAdapters\KitFiles;
 use ChiralexAdapters\UnusableFile;
 use ChiralexRender\Document\CutDocument;
 use ChiralexRender\Document\ScaleDocument;
-use ChiralexRender\Told;
 use ChiralexRender\Words;
 
 /** The verbs of packing, which read a kit folder: `cut`, `scale`. */
@@ -89,17 +87,7 @@ final readonly class PackVerbs
         $plan = (new BagPlanner())->plan($kit, $order instanceof BuildCycle ? null : $order, $school);
 
         return new Outcome(
-            (new ScaleDocument(Words::english()))->of(ScaleProof::of($kit, $plan, $scale), $kit->logs->weighings) + [
-                'problems' => array_map(
-                    static fn(Problem $problem): array => (new Told(Words::english()))->problem($problem),
-                    array_values(
-                        array_filter(
-                            $kit->findings->problems,
-                            static fn(Problem $problem): bool => $problem->file === 'masses.csv',
-                        ),
-                    ),
-                ),
-            ],
+            (new ScaleDocument(Words::english()))->of(ScaleProof::of($kit, $plan, $scale), $kit),
             KitVerbs::hasErrors($kit),
         );
     }

@@ -74,7 +74,7 @@ final class KitDocuments
             'bags' => (new BagsDocument($builder))->of($this->bags(), $this->kit->logs->first),
             'scale' => (new ScaleDocument($words))->of(
                 ScaleProof::of($this->kit, $this->bags(), new Scale(alarm: $this->alarm())),
-                $this->kit->logs->weighings,
+                $this->kit,
             ),
             'bench' => (new BenchDocument($words))->of($this->kit, $this->built()),
             'manual' => $this->built() === null

@@ -7,8 +7,11 @@ namespace ChiralexRender\Document;
 use Chiralex\Bagging\BagItem;
 use Chiralex\Bagging\Weighing\BagProof;
 use Chiralex\Bagging\Weighing\LineProof;
+use Chiralex\Kit\Kit;
 use Chiralex\Kit\Weighing;
+use Chiralex\Reason\Problem;
 use Chiralex\Reason\Reason;
+use ChiralexRender\Told;
 use ChiralexRender\Words;
 
 /**
@@ -24,10 +27,9 @@ final readonly class ScaleDocument
 
     /**
      * @param list<BagProof> $proofs
-     * @param list<Weighing> $weighings as they were read
-     * @return array{bags: list<BagScale>, weighings: list<array{part: string, pieces: int, grams: float}>}
+     * @return array{bags: list<BagScale>, weighings: list<array{part: string, pieces: int, grams: float}>, problems: list<array<string, mixed>>}
      */
-    public function of(array $proofs, array $weighings): array
+    public function of(array $proofs, Kit $kit): array
     {
         return [
             'bags' => array_map($this->bag(...), $proofs),
@@ -37,7 +39,16 @@ final readonly class ScaleDocument
                     'pieces' => $each->pieces,
                     'grams' => $each->grams,
                 ],
-                $weighings,
+                $kit->logs->weighings,
+            ),
+            'problems' => array_map(
+                fn(Problem $problem): array => (new Told($this->words))->problem($problem),
+                array_values(
+                    array_filter(
+                        $kit->findings->problems,
+                        static fn(Problem $problem): bool => $problem->file === 'masses.csv',
+                    ),
+                ),
             ),
         ];
     }

@@ -16,6 +16,7 @@ final readonly class DemoKits
         private ImportKit $import,
         private DemoHistory $history,
         private DemoLibrary $library,
+        private DemoStock $stock,
     ) {}
 
     public function load(?int $userId): void
@@ -40,6 +41,7 @@ final readonly class DemoKits
                     $this->library->load($revision, database_path('demo/library.json'));
                 }
                 $this->history->play($revision, "{$folder}/history", $userId);
+                $this->stock->load($revision, $userId);
             }
         }
     }

@@ -25,8 +25,7 @@ return [
     'bags.look-alikes' => '{these} and {those} look alike; put them into different bags.',
     'bags.glass-heavy' => '{these} and {those}: a heavy part breaks glass bodies; put them into different bags.',
     'bags.board-alone' => '{these} and {those}: a bare board is scratched in one bag with other parts.',
-    'scale.weigh' =>
-        'Weigh {designators} {more|time|times} more, with another count of pieces each time: from five weighings on the bag has a window.',
+    'scale.weigh' => 'Weigh {designators} {more|time|times} more, each time another count of pieces.',
     'scale.lighter' => '{designators}: in bag {bag} the scale would find one missing.',
     'scale.alone' => '{designators}: alone in a bag the scale would find one missing.',
     'scale.no-bag' => '{designators}: too light for this scale in any bag; count by eye.',

@@ -6,7 +6,7 @@ import { Reports } from '@/rooms/reports';
 import { Sales } from '@/rooms/sales';
 import { Shelf } from '@/rooms/shelf';
 import { ShopRoom } from '@/rooms/shop';
-import { Stock } from '@/rooms/stock';
+import { KitsView, Stock } from '@/rooms/stock';
 import { SHOP } from '@/shared/testing/answers';
 import { unmountAll } from '@/shared/testing/mount';
 import { enter, goOffline, read, refuse, serve } from '@/shared/testing/server';
@@ -14,7 +14,18 @@ import { enter, goOffline, read, refuse, serve } from '@/shared/testing/server';
 const ROOMS = [
   { name: 'Shelf', Room: Shelf, full: /Frost Bell.*47.*parts/, bare: /Drop .*parts list/i },
   { name: 'Library', Room: LibraryRoom, full: /LM393, DIP-8/, bare: /No parts yet\. Drop a parts list/ },
-  { name: 'Stock', Room: Stock, full: /pack 8 more.*FB-A-00001-K/, bare: /No kits yet.*Nothing packed yet/ },
+  {
+    name: 'Stock',
+    Room: Stock,
+    full: /10k, Axial 1\/4W.*26-340.*reads 100k.*in the bin|in the bin.*reads 100k/,
+    bare: /No part yet/,
+  },
+  {
+    name: 'Kits in stock',
+    Room: () => <KitsView mayPack />,
+    full: /pack 8 more.*FB-A-00001-K/,
+    bare: /No kits yet.*Nothing packed yet/,
+  },
   { name: 'Packing', Room: Packing, full: /Frost Bell/, bare: /release/i },
   { name: 'Sales', Room: Sales, full: /SB-1028.*Elin Skarp/, bare: /No orders yet\. Type one in, or drop a CSV/ },
   {

@@ -5,10 +5,12 @@ declare(strict_types=1);
 namespace Chiralex\Bagging\Internal;
 
 use Chiralex\Bagging\BagItem;
+use Chiralex\Bagging\BagSize;
 use Chiralex\Bagging\Weighing\BagProof;
 use Chiralex\Bagging\Weighing\Contents;
 use Chiralex\Bagging\Weighing\LineMass;
 use Chiralex\Bagging\Weighing\Scale;
+use Chiralex\Bom\Designators;
 use Chiralex\Part\Sensitivity;
 use Chiralex\Reason\Reason;
 
@@ -23,10 +25,13 @@ final readonly class MassAdvice
      */
     public function on(BagProof $proof, array $all): array
     {
+        if ($proof->bag->size === BagSize::Box) {
+            return [];
+        }
         $advice = [];
         foreach ($proof->unweighed as $item) {
             $advice[] = new Reason('scale.weigh', [
-                'designators' => $item->designators,
+                'designators' => self::names($item),
                 'more' => LineMass::LEAST - $this->masses->times($item),
             ]);
         }
@@ -34,11 +39,20 @@ final readonly class MassAdvice
             $lighter = $this->lighter($item, $proof, $all);
             $advice[] = new Reason(
                 $lighter !== null ? 'scale.lighter' : ($this->isProvedAlone($item) ? 'scale.alone' : 'scale.no-bag'),
-                ['designators' => $item->designators] + ($lighter === null ? [] : ['bag' => $lighter->bag->name]),
+                ['designators' => self::names($item)] + ($lighter === null ? [] : ['bag' => $lighter->bag->name]),
             );
         }
 
         return $advice;
+    }
+
+    /** @return non-empty-list<string> designators; what a row without any is */
+    private static function names(BagItem $item): array
+    {
+        $cells = $item->part->line->cells;
+        $words = trim("{$cells->value} {$cells->description}");
+
+        return Designators::isNamed($item->designators[0]) || $words === '' ? $item->designators : [$words];
     }
 
     /** @param list<BagProof> $all */

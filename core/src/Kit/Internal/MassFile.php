@@ -57,13 +57,13 @@ final readonly class MassFile
                 continue;
             }
             $weighing = new Weighing($part, (int) $pieces, (float) $grams);
+            $weighings[] = $weighing;
             if ($weighing->bag() === null && !isset($known[mb_strtolower($part)])) {
                 $problems[] = self::problem(ProblemSeverity::Warning, 'mass.stranger', $table, $row, 'part', [
                     'part' => $part,
                 ]);
                 continue;
             }
-            $weighings[] = $weighing;
             $each[$known[mb_strtolower($part)] ?? mb_strtolower($part)][] = [
                 'row' => $row,
                 'grams' => $weighing->grams / $weighing->pieces,

@@ -1,1 +1,2 @@
 export { Stock } from './components/Stock';
+export { KitsView } from './components/KitsView';

@@ -11,6 +11,10 @@ describe('weighings', () => {
   ])('reads %s', (_, text, row) => {
     expect(weighingRows(text)).toEqual({ rows: [row], wrong: null });
   });
+  it('takes no weighing of nothing', () => {
+    expect(weighingRows('R1, 0, 2.12').rows).toEqual([]);
+    expect(weighingRows('R1, 10, 0.00').wrong).toContain('Row 1');
+  });
   it('names the first row that is none and keeps the others', () => {
     const { rows, wrong } = weighingRows('part,pieces,grams\nR1,10,2.12\nR1 ten\n\nR2,5');
     expect(rows).toEqual([['R1', '10', '2.12']]);

@@ -24,5 +24,6 @@ function cellsOf(line: string): [string, string, string] | null {
   const found = /^(.*?\S)\s*[\t;,\s]\s*(\d+)\s*[\t;,\s]\s*(\d+(?:[.,]\d+)?)\s*g?$/.exec(line);
   const [part, pieces, grams] = [found?.[1], found?.[2], found?.[3]];
   if (part === undefined || pieces === undefined || grams === undefined) return null;
+  if (Number(pieces) === 0 || Number(grams.replace(',', '.')) === 0) return null;
   return [part.replace(/[\s,;]+$/, ''), pieces, grams.replace(',', '.')];
 }

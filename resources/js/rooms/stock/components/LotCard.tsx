@@ -59,7 +59,7 @@ export function LotCard({ lot, unit, mayMove, busy, onMove }: Props) {
           </label>
           <Select
             id={`${id}-deed`}
-            className={ui['filter']}
+            className={clsx(ui['filter'], styles['which'])}
             value={deed}
             onChange={(event) => {
               setDeed(event.target.value as Deed);

@@ -16,13 +16,12 @@ export function PartMoves({ moves, unit }: Pick<StockPart, 'moves' | 'unit'>) {
             <span>
               {LOT_ENTRIES[move.entry] ?? move.entry}
               {move.run === null ? '' : `, run ${String(move.run)}`}
-              {move.note === '' ? '' : `: ${move.note}`}
+              {move.note === '' ? '' : `: ${move.note}`} <span className={ink['quiet']}>{move.by}</span>
             </span>
             <span className={ink['m']}>{move.lot}</span>
             <span className={styles['change']}>
               {move.quantity === 0 ? '' : `${move.quantity > 0 ? '+' : '−'}${amount(Math.abs(move.quantity), unit)}`}
             </span>
-            <span className={ink['quiet']}>{move.by}</span>
           </li>
         ))}
       </ol>

@@ -8,7 +8,6 @@ import { LotStrip } from './LotStrip';
 import { PartMoves } from './PartMoves';
 import { Receive } from './Receive';
 import ink from '@/shared/style/ink.module.css';
-import ui from '@/shared/ui/ui.module.css';
 import styles from './stock.module.css';
 
 /** One part: its lots as they lie in bin and shelf, what came in and went out. */
@@ -44,7 +43,7 @@ export function PartPane({ fingerprint, mayMove }: { fingerprint: string; mayMov
         </Refusal>
       )}
       {mayMove && (
-        <p className={ui['bar']}>
+        <p className={styles['receive1']}>
           <Button
             look={receiving ? 'on' : 'primary'}
             aria-expanded={receiving}

@@ -68,7 +68,7 @@ function Sheet({ cuts }: { cuts: Cuts }) {
             {stock.name}: <b className={ink['m']}>{stock.bars}</b>{' '}
             <span className={ink['quiet']}>
               of {stock.length} {stock.unit === 'mm' ? 'mm' : 'positions'},{' '}
-              {stock.proved ? 'fewer do not do' : `at least ${String(stock.bound)} are needed`}
+              {stock.proved ? 'fewer would not do' : `at least ${String(stock.bound)} are needed`}
             </span>
           </h3>
           <ul className={styles['bars']}>

@@ -11,7 +11,7 @@ export function ScaleBar({ bag }: { bag: BagScale }) {
   if (bag.low === null || bag.high === null) {
     return (
       <p className={clsx(styles['scale'], ink['quiet'])}>
-        {bag.byEye.length === 0 ? '' : `not weighed yet: count by eye`}
+        {bag.byEye.length === 0 ? '' : 'not weighed yet: count by eye'}
       </p>
     );
   }
@@ -32,7 +32,7 @@ export function ScaleBar({ bag }: { bag: BagScale }) {
           {bag.low.toFixed(2)} to {bag.high.toFixed(2)} g
         </b>{' '}
         {bag.byEye.length === 0 ? (
-          <span className={ink['verdi']}>● the scale proves it</span>
+          <span className={ink['verdi']}>● the scale proves the count</span>
         ) : (
           <span className={ink['ochre']}>
             ▲ count by eye:{' '}

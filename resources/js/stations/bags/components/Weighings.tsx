@@ -25,13 +25,19 @@ export function Weighings({ scale }: { scale: Scale }) {
       </label>
       <TextArea
         id="weighings"
-        rows={7}
+        className={styles['sheet']}
+        rows={14}
         value={text ?? kept}
         disabled={!kit.mayEdit}
         onChange={(event) => {
           setText(event.target.value);
         }}
       />
+      {scale.problems?.map((problem) => (
+        <p key={`${String(problem.row)} ${problem.code}`} className={ink['ochre']}>
+          ▲ Row {problem.row}: {problem.message}
+        </p>
+      ))}
       {wrong !== null && (
         <p className={ink['ochre']} role="alert">
           ▲ {wrong}
