@@ -67,6 +67,7 @@ use App\Http\Controllers\Stock\LookAtLot;
 use App\Http\Controllers\Stock\LotController;
 use App\Http\Controllers\Stock\MoveController;
 use App\Http\Controllers\Stock\MoveLotController;
+use App\Http\Controllers\Stock\OpenClassPack;
 use App\Http\Controllers\Stock\PartStockController;
 use App\Http\Controllers\Stock\ReceiveTable;
 use App\Http\Controllers\Stock\StockController;
@@ -265,6 +266,7 @@ Route::prefix('api')->group(function (): void {
         Route::get('/stock', [StockController::class, 'index'])
             ->middleware('can:see-kits')
             ->name('stock');
+        Route::post('/packs/open', OpenClassPack::class)->middleware('can:pack-kits')->name('packs.open');
         Route::get('/stock/parts', [PartStockController::class, 'index'])
             ->middleware('can:see-kits')
             ->name('stock.parts');

@@ -16,6 +16,7 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  * @property string $options
  * @property Whereabouts $entry
  * @property int $sequence
+ * @property bool $sealed in a class pack that nobody has opened
  * @property ?int $order_id
  * @property-read Unit $unit
  */
@@ -35,6 +36,6 @@ final class UnitState extends Model
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['entry' => Whereabouts::class];
+        return ['entry' => Whereabouts::class, 'sealed' => 'boolean'];
     }
 }

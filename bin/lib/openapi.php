@@ -95,6 +95,7 @@ $routes = [
     'get /runs/{run}/serials' => 'Serials',
     'post /runs/{run}/events' => 'RunChange',
     'get /stock' => 'Stock',
+    'post /packs/open' => 'PackOpened',
     'get /stock/parts' => 'StockParts',
     'get /stock/part' => 'StockPart',
     'post /stock/look' => 'LotLook',

@@ -21,7 +21,10 @@ final class SalesTest extends TradeCase
         $id = $this->order($seller, $kitId, 'S-1', 2);
         $this->moved($seller, $id, 'allocate')->assertOk()->assertJsonPath('stage', 'allocated');
         $this->moved($seller, $id, 'ship')->assertOk()->assertJsonPath('stage', 'shipped');
-        self::assertSame(['onHand' => 1, 'allocated' => 0, 'shipped' => 2, 'wanted' => 0], $this->stock($kitId));
+        self::assertSame(
+            ['onHand' => 1, 'packs' => [], 'allocated' => 0, 'shipped' => 2, 'wanted' => 0],
+            $this->stock($kitId),
+        );
         self::assertSame(
             ['packed', 'packed', 'packed', 'allocated', 'allocated', 'shipped', 'shipped'],
             DB::table('unit_moves')->orderBy('id')->pluck('entry')->all(),
@@ -35,7 +38,10 @@ final class SalesTest extends TradeCase
         $this->moved($seller, $id, 'allocate')
             ->assertStatus(422)
             ->assertJsonPath('message', '2 of Test kit are wanted, 1 is on hand; pack more first.');
-        self::assertSame(['onHand' => 1, 'allocated' => 0, 'shipped' => 0, 'wanted' => 2], $this->stock($kitId));
+        self::assertSame(
+            ['onHand' => 1, 'packs' => [], 'allocated' => 0, 'shipped' => 0, 'wanted' => 2],
+            $this->stock($kitId),
+        );
     }
 
     public function test_the_same_kit_is_never_promised_twice_and_can_be_freed(): void

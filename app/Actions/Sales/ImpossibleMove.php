@@ -22,6 +22,11 @@ final class ImpossibleMove extends Refusal
         );
     }
 
+    public static function noPack(string $kit, int $size): self
+    {
+        return new self("No class pack of {$size} of {$kit} is on hand.");
+    }
+
     public static function nothingAllocated(string $number): self
     {
         return new self("Order {$number} has no kit allocated; allocate first.");

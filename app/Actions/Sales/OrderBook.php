@@ -27,17 +27,21 @@ final readonly class OrderBook
                 return;
             }
             $chosen = [];
-            foreach ($this->wanted($orderId) as [$kitId, $options, $wanted]) {
+            foreach ($this->wanted($orderId) as [$kitId, $options, $size, $wanted]) {
                 // Another order may take the same kits meanwhile; the ledger refuses the second.
-                $there = $wanted > 0 ? $this->ledger->onHand($kitId, $options, $wanted) : [];
+                $there = match (true) {
+                    $wanted <= 0 => [],
+                    $size > 1 => $this->ledger->packsOnHand($kitId, $options, $size, $wanted),
+                    default => array_map(
+                        static fn(int $unit): array => [$unit],
+                        $this->ledger->onHand($kitId, $options, $wanted),
+                    ),
+                };
                 if (count($there) < $wanted) {
-                    throw ImpossibleMove::notEnough(
-                        trim(Kit::query()->findOrFail($kitId)->name . " {$options}"),
-                        $wanted,
-                        count($there),
-                    );
+                    $name = Kit::query()->findOrFail($kitId)->name . ($size > 1 ? ", class pack of {$size}" : '');
+                    throw ImpossibleMove::notEnough(trim("{$name} {$options}"), $wanted, count($there));
                 }
-                array_push($chosen, ...$there);
+                array_push($chosen, ...array_merge(...$there, ...[[]]));
             }
             $this->ledger->enter($chosen, Whereabouts::Allocated, $operationId, $orderId, $userId);
             Audit::record($userId, 'order.allocate', null, ['order' => $orderId, 'units' => $chosen]);
@@ -92,23 +96,38 @@ final readonly class OrderBook
             ->all();
     }
 
-    /** @return list<array{int, string, int}> kit, options, and how many are still to be allocated */
+    /** @return list<array{int, string, int, int}> kit, options, kits of a pack, and how many are still to be allocated */
     private function wanted(int $orderId): array
     {
         $wanted = [];
         foreach (OrderLine::query()->where('order_id', $orderId)->get() as $line) {
-            $key = "{$line->kit_id} {$line->options}";
-            $wanted[$key] = [$line->kit_id, $line->options, ($wanted[$key][2] ?? 0) + $line->quantity];
+            $key = "{$line->kit_id} {$line->options} {$line->pack_size}";
+            $before = $wanted[$key][3] ?? 0;
+            $wanted[$key] = [$line->kit_id, $line->options, $line->pack_size, $before + $line->quantity];
         }
         $given = UnitState::query()
+            ->with('unit.run')
             ->where('order_id', $orderId)
             ->whereIn('entry', [Whereabouts::Allocated, Whereabouts::Shipped])
             ->get();
-        foreach ($given as $unit) {
-            $key = "{$unit->kit_id} {$unit->options}";
-            $wanted[$key] = [$unit->kit_id, $unit->options, ($wanted[$key][2] ?? 0) - 1];
+        foreach ($given->groupBy(static fn(UnitState $unit): string => self::article($unit)) as $key => $units) {
+            $first = $units->firstOrFail();
+            $size = self::size($first);
+            $before = $wanted[$key][3] ?? 0;
+            $wanted[$key] = [$first->kit_id, $first->options, $size, $before - intdiv($units->count(), $size)];
         }
 
         return array_values($wanted);
+    }
+
+    private static function article(UnitState $unit): string
+    {
+        return "{$unit->kit_id} {$unit->options} " . self::size($unit);
+    }
+
+    /** @return int<1, max> kits of the sealed pack it lies in, 1 where it is single */
+    private static function size(UnitState $unit): int
+    {
+        return $unit->sealed ? max(1, $unit->unit->run->pack_size) : 1;
     }
 }

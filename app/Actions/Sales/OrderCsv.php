@@ -10,7 +10,7 @@ use Chiralex\Kit\OptionChoice;
 use Chiralex\Table\CsvReader;
 use Chiralex\Table\Exception\UnreadableTable;
 
-/** Orders from a table: `number, date, customer, email, address, kit, quantity, price, currency, options`, a row for each line. */
+/** Orders from a table: `number, date, customer, email, address, kit, quantity, price, currency, options, pack`, a row for each line. */
 final readonly class OrderCsv
 {
     private const NEEDED = ['number', 'date', 'customer', 'kit', 'quantity'];
@@ -56,6 +56,7 @@ final readonly class OrderCsv
                 'unitPrice' => self::minor($cell('price')) ?? 0,
                 'currency' => $cell('currency') === '' ? Shop::ours()->currency : strtoupper($cell('currency')),
                 'options' => self::options($cell('options')),
+                'packSize' => (int) ($cell('pack') === '' ? '1' : $cell('pack')),
             ];
         }
         if ($faults !== [] || $orders === []) {
@@ -118,6 +119,9 @@ final readonly class OrderCsv
             preg_match('~^([A-Za-z]{3})?$~', $cell('currency')) !== 1 => "currency: \"{$cell(
                 'currency',
             )}\" is none; write three letters like EUR.",
+            !in_array($cell('pack'), ['', '1', '5', '10', '20'], true) => "pack: \"{$cell(
+                'pack',
+            )}\" is none; a class pack has 5, 10 or 20 kits, a single kit 1.",
             default => null,
         };
     }

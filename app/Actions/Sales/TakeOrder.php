@@ -37,6 +37,7 @@ final readonly class TakeOrder
                     'unit_price' => $line['unitPrice'],
                     'currency' => $line['currency'],
                     'options' => $line['options'] ?? '',
+                    'pack_size' => $line['packSize'] ?? 1,
                 ]);
             }
             Audit::record($userId, 'order.take', null, ['order' => $taken->id, 'number' => $order->number]);

@@ -8,6 +8,7 @@ use App\Models\Unit;
 use App\Models\UnitMove;
 use App\Models\UnitState;
 use App\Support\Locks;
+use App\Support\Row;
 use Chiralex\Trade\Whereabouts;
 use Illuminate\Support\Facades\DB;
 
@@ -62,17 +63,41 @@ final readonly class UnitLedger
         return UnitMove::query()->where('operation_id', $operationId)->exists();
     }
 
-    /** @return list<int> kits on hand that were packed with these options, the oldest first */
+    /** @return list<int> single kits on hand that were packed with these options, the oldest first */
     public function onHand(int $kitId, string $options, int $most): array
     {
         /** @var list<int> */
         return UnitState::query()
             ->where('kit_id', $kitId)
             ->where('options', $options)
-            ->whereIn('entry', [Whereabouts::Packed, Whereabouts::Freed])
+            ->where('sealed', false)
+            ->whereIn('entry', Whereabouts::onHand())
             ->orderBy('unit_id')
             ->limit($most)
             ->pluck('unit_id')
             ->all();
+    }
+
+    /** @return list<list<int>> the kits of whole class packs on hand, pack by pack, the oldest first */
+    public function packsOnHand(int $kitId, string $options, int $size, int $most): array
+    {
+        $packs = DB::table('packs_on_hand')
+            ->where('kit_id', $kitId)
+            ->where('options', $options)
+            ->where('pack_size', $size)
+            ->orderBy('run_id')
+            ->orderBy('pack')
+            ->limit($most)
+            ->select(['run_id', 'pack']);
+
+        return array_map(static function (Row $row): array {
+            /** @var list<int> */
+            return Unit::query()
+                ->where('run_id', $row->int('run_id'))
+                ->where('pack', $row->int('pack'))
+                ->orderBy('id')
+                ->pluck('id')
+                ->all();
+        }, Row::all($packs));
     }
 }

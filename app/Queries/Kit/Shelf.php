@@ -7,6 +7,7 @@ namespace App\Queries\Kit;
 use App\Models\Kit;
 use App\Queries\Page;
 use App\Support\Row;
+use Chiralex\Trade\Whereabouts;
 use Illuminate\Database\Query\Builder;
 use Illuminate\Database\Query\JoinClause;
 use Illuminate\Support\Facades\DB;
@@ -64,9 +65,7 @@ final readonly class Shelf
         );
         $ids = array_map(static fn(Row $row): int => $row->int('id'), $rows);
         $hand = self::counts(
-            DB::table('unit_states')
-                ->whereIn('kit_id', $ids)
-                ->whereIn('entry', ['packed', 'freed']),
+            DB::table('unit_states')->whereIn('kit_id', $ids)->whereIn('entry', Whereabouts::onHand()),
         );
         $open = self::counts(DB::table('report_states')->whereIn('kit_id', $ids)->where('judged', false));
 

@@ -21,7 +21,7 @@ final readonly class Parcel
                 ->find($orderId) ?? abort(404, 'There is no such order.');
         $lines = $order->lines->sortBy('id')->map(
             fn(OrderLine $line): array => [
-                'kit' => trim("{$line->kit->name} " . strtr($line->options, ['=' => ': ', ';' => ', '])),
+                'kit' => $line->article(),
                 'quantity' => $line->quantity,
                 'serials' => $this->serials($order->id, $line),
             ],
@@ -43,12 +43,17 @@ final readonly class Parcel
     private function serials(int $orderId, OrderLine $line): array
     {
         $units = UnitState::query()
-            ->with('unit')
+            ->with('unit.run')
             ->where('order_id', $orderId)
             ->whereIn('entry', [Whereabouts::Allocated, Whereabouts::Shipped])
             ->where('kit_id', $line->kit_id)
             ->where('options', $line->options)
-            ->get();
+            ->where('sealed', $line->pack_size > 1)
+            ->get()
+            ->filter(
+                static fn(UnitState $each): bool => $line->pack_size === 1 ||
+                    $each->unit->run->pack_size === $line->pack_size,
+            );
         $serials = array_values($units->map(static fn(UnitState $each): string => $each->unit->serial)->all());
         sort($serials);
 

@@ -84,16 +84,12 @@ final readonly class Sales
                     DB::table('order_states')
                         ->where('stage', '!=', 'shipped')
                         ->leftJoin('order_lines', 'order_lines.order_id', '=', 'order_states.order_id')
-                        ->leftJoinSub(
-                            DB::table('unit_states')
-                                ->whereIn('entry', ['packed', 'freed'])
-                                ->groupBy('kit_id', 'options')
-                                ->selectRaw('kit_id, options, count(*) as n'),
-                            'hand',
-                            static fn(JoinClause $join): JoinClause => $join
+                        ->leftJoin('articles_on_hand as hand', static function (JoinClause $join): void {
+                            $join
                                 ->on('hand.kit_id', '=', 'order_lines.kit_id')
-                                ->on('hand.options', '=', 'order_lines.options'),
-                        )
+                                ->on('hand.options', '=', 'order_lines.options')
+                                ->on('hand.pack_size', '=', 'order_lines.pack_size');
+                        })
                         ->groupBy('order_states.order_id', 'stage')
                         ->selectRaw(
                             "stage = 'allocated' or coalesce(bool_and(quantity <= coalesce(n, 0)), true) as can",
@@ -119,7 +115,16 @@ final readonly class Sales
                     ->join('kits', 'kits.id', '=', 'kit_id')
                     ->whereIn('order_id', array_map(static fn(Row $row): int => $row->int('id'), $orders))
                     ->orderBy('order_lines.id')
-                    ->select(['order_id', 'kit_id', 'name', 'quantity', 'unit_price', 'currency', 'options']),
+                    ->select([
+                        'order_id',
+                        'kit_id',
+                        'name',
+                        'quantity',
+                        'unit_price',
+                        'currency',
+                        'options',
+                        'pack_size',
+                    ]),
             ) as $row
         ) {
             $lines[$row->int('order_id')][] = [
@@ -129,6 +134,7 @@ final readonly class Sales
                 'unitPrice' => $row->int('unit_price'),
                 'currency' => $row->text('currency'),
                 'options' => $row->text('options'),
+                'packSize' => $row->int('pack_size'),
             ];
         }
         $hand = $this->onHand(
@@ -152,7 +158,10 @@ final readonly class Sales
                     $order->text('stage') === 'open' &&
                     array_filter(
                         $mine,
-                        static fn(array $line): bool => ($hand["{$line['kitId']} {$line['options']}"] ?? 0) <
+                        static fn(array $line): bool => ($hand[
+                            "{$line['kitId']} {$line['options']} {$line['packSize']}"
+                        ] ??
+                            0) <
                             $line['quantity'],
                     ) === [],
             ];
@@ -161,21 +170,19 @@ final readonly class Sales
 
     /**
      * @param list<int> $kits
-     * @return array<string, int> kit and options to how many are on hand
+     * @return array<string, int> kit, options and kits of a pack to how many are on hand
      */
     private function onHand(array $kits): array
     {
         $hand = [];
         foreach (
             Row::all(
-                DB::table('unit_states')
+                DB::table('articles_on_hand')
                     ->whereIn('kit_id', $kits)
-                    ->whereIn('entry', ['packed', 'freed'])
-                    ->groupBy('kit_id', 'options')
-                    ->selectRaw('kit_id, options, count(*) as n'),
+                    ->select(['kit_id', 'options', 'pack_size', 'n']),
             ) as $row
         ) {
-            $hand["{$row->int('kit_id')} {$row->text('options')}"] = $row->int('n');
+            $hand["{$row->int('kit_id')} {$row->text('options')} {$row->int('pack_size')}"] = $row->int('n');
         }
 
         return $hand;

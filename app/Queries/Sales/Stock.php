@@ -14,7 +14,8 @@ final readonly class Stock
 {
     private const STOCK = [
         'kit' => 'lower(name)',
-        'onHand' => "(select count(*) from unit_states where kit_id = kits.id and entry in ('packed', 'freed'))",
+        'onHand' =>
+            "(select count(*) from unit_states where kit_id = kits.id and entry in ('packed', 'freed', 'opened') and not sealed)",
         'allocated' => "(select count(*) from unit_states where kit_id = kits.id and entry = 'allocated')",
         'shipped' => "(select count(*) from unit_states where kit_id = kits.id and entry = 'shipped')",
     ];
@@ -45,25 +46,30 @@ final readonly class Stock
             Row::all(
                 DB::table('unit_states')
                     ->whereIn('kit_id', $ids)
-                    ->groupBy('kit_id', 'entry')
-                    ->selectRaw('kit_id, entry, count(*) as n'),
+                    ->groupBy('kit_id', 'entry', 'sealed')
+                    ->selectRaw(
+                        "kit_id, case when sealed and entry in ('packed', 'freed') then 'sealed' else entry end as entry, count(*) as n",
+                    ),
             ) as $row
         ) {
-            $counts[$row->int('kit_id')][$row->text('entry')] = $row->int('n');
+            $counts[$row->int('kit_id')][$row->text('entry')] =
+                ($counts[$row->int('kit_id')][$row->text('entry')] ?? 0) + $row->int('n');
         }
         foreach (
             Row::all(
                 DB::table('order_lines')
                     ->whereIn('kit_id', $ids)
                     ->groupBy('kit_id')
-                    ->selectRaw('kit_id, sum(quantity) as n'),
+                    ->selectRaw('kit_id, sum(quantity * pack_size) as n'),
             ) as $row
         ) {
             $wanted[$row->int('kit_id')] = $row->int('n');
         }
 
+        $packs = $this->packs($ids);
+
         return [
-            'kits' => array_map(static function (Row $kit) use ($counts, $wanted): array {
+            'kits' => array_map(static function (Row $kit) use ($counts, $wanted, $packs): array {
                 $of = static fn(string ...$entries): int => array_sum(
                     array_map(static fn(string $entry): int => $counts[$kit->int('id')][$entry] ?? 0, $entries),
                 );
@@ -72,7 +78,8 @@ final readonly class Stock
                 return [
                     'kitId' => $kit->int('id'),
                     'kit' => $kit->text('name'),
-                    'onHand' => $of('packed', 'freed'),
+                    'onHand' => $of('packed', 'freed', 'opened'),
+                    'packs' => $packs[$kit->int('id')] ?? [],
                     'allocated' => $allocated,
                     'shipped' => $shipped,
                     'wanted' => max(0, ($wanted[$kit->int('id')] ?? 0) - $allocated - $shipped),
@@ -128,5 +135,32 @@ final readonly class Stock
                 $rows,
             ),
         ] + $page->told($total);
+    }
+
+    /**
+     * @param list<int> $kits
+     * @return array<int, list<array{size: int, options: string, n: int}>> class packs on hand that nobody has opened
+     */
+    private function packs(array $kits): array
+    {
+        $packs = [];
+        foreach (
+            Row::all(
+                DB::table('articles_on_hand')
+                    ->whereIn('kit_id', $kits)
+                    ->where('pack_size', '>', 1)
+                    ->orderBy('pack_size')
+                    ->orderBy('options')
+                    ->select(['kit_id', 'options', 'pack_size', 'n']),
+            ) as $row
+        ) {
+            $packs[$row->int('kit_id')][] = [
+                'size' => $row->int('pack_size'),
+                'options' => $row->text('options'),
+                'n' => $row->int('n'),
+            ];
+        }
+
+        return $packs;
     }
 }

@@ -101,7 +101,10 @@ final readonly class PartStock
             ->whereNotNull('run_id')
             ->groupBy('run_id', 'pack')
             ->havingRaw('sum(quantity) < 0')
-            ->selectRaw('run_id, pack, coalesce(sum(quantity) filter (where lot_id = ? and cardinality(beside) = 0), 0) < 0 as sure', [$lot]);
+            ->selectRaw(
+                'run_id, pack, coalesce(sum(quantity) filter (where lot_id = ? and cardinality(beside) = 0), 0) < 0 as sure',
+                [$lot],
+            );
         $query = DB::table('units')
             ->joinSub(
                 $cells,

@@ -9,6 +9,8 @@ enum Whereabouts: string
 {
     case Packed = 'packed';
     case Unpacked = 'unpacked';
+    /** Taken out of a class pack that was opened. */
+    case Opened = 'opened';
     case Allocated = 'allocated';
     case Freed = 'freed';
     case Shipped = 'shipped';
@@ -19,9 +21,20 @@ enum Whereabouts: string
     public function isOnHand(): bool
     {
         return match ($this) {
-            self::Packed, self::Freed => true,
+            self::Packed, self::Freed, self::Opened => true,
             self::Unpacked, self::Allocated, self::Shipped, self::Returned, self::Scrapped => false,
         };
+    }
+
+    /** @return list<string> the words of all that lie in the shop and are nobody's */
+    public static function onHand(): array
+    {
+        return array_values(
+            array_map(
+                static fn(self $each): string => $each->value,
+                array_filter(self::cases(), static fn(self $each): bool => $each->isOnHand()),
+            ),
+        );
     }
 
     public function mayBecome(self $next): bool
@@ -29,7 +42,7 @@ enum Whereabouts: string
         return match ($next) {
             // What came back is looked through and packed again, or scrapped.
             self::Packed => $this === self::Unpacked || $this === self::Returned,
-            self::Allocated, self::Unpacked => $this->isOnHand(),
+            self::Allocated, self::Unpacked, self::Opened => $this->isOnHand(),
             self::Scrapped => $this->isOnHand() || $this === self::Returned,
             self::Freed, self::Shipped => $this === self::Allocated,
             self::Returned => $this === self::Shipped,

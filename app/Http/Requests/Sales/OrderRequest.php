@@ -47,6 +47,7 @@ final class OrderRequest extends OperationRequest
             ],
             'currency' => ['nullable', 'regex:/^[A-Za-z]{3}$/'],
             'options' => ['nullable', 'string', 'max:200'],
+            'packSize' => ['sometimes', 'integer', 'in:1,5,10,20'],
         ];
     }
 
@@ -76,6 +77,7 @@ final class OrderRequest extends OperationRequest
                 'unitPrice' => OrderCsv::minor($text('price')) ?? 0,
                 'currency' => strtoupper($text('currency')) ?: Shop::ours()->currency,
                 'options' => Options::of($this),
+                'packSize' => max(1, $this->integer('packSize', 1)),
             ],
         ]);
     }

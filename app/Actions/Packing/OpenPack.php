@@ -1,0 +1,50 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions\Packing;
+
+use App\Actions\Sales\ImpossibleMove;
+use App\Actions\Sales\UnitLedger;
+use App\Models\Kit;
+use App\Support\Audit;
+use App\Support\Locks;
+use App\Support\Row;
+use Chiralex\Trade\Whereabouts;
+use Illuminate\Support\Facades\DB;
+
+/** Opens the oldest class pack of a kind: its kits are single ones from then on. */
+final readonly class OpenPack
+{
+    public function __construct(private UnitLedger $ledger) {}
+
+    /**
+     * @return list<string> serial numbers that were in it
+     * @throws ImpossibleMove when none is on hand
+     */
+    public function __invoke(int $kitId, string $options, int $size, string $operationId, ?int $userId): array
+    {
+        return DB::transaction(function () use ($kitId, $options, $size, $operationId, $userId): array {
+            Locks::take('pack', [$kitId]);
+            if (!$this->ledger->has($operationId)) {
+                $packs = $this->ledger->packsOnHand($kitId, $options, $size, 1);
+                if ($packs === []) {
+                    throw ImpossibleMove::noPack(Kit::query()->findOrFail($kitId)->name, $size);
+                }
+                $this->ledger->enter($packs[0], Whereabouts::Opened, $operationId, null, $userId);
+                Audit::record($userId, 'pack.open', null, ['kit' => $kitId, 'size' => $size, 'units' => $packs[0]]);
+            }
+
+            return array_map(
+                static fn(Row $row): string => $row->text('serial'),
+                Row::all(
+                    DB::table('unit_moves')
+                        ->join('units', 'units.id', '=', 'unit_id')
+                        ->where('operation_id', $operationId)
+                        ->orderBy('units.id')
+                        ->select('serial'),
+                ),
+            );
+        });
+    }
+}
