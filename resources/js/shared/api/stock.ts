@@ -2,7 +2,7 @@ import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { api, asFields, type Refused } from './client';
 import { data } from './data';
 import { pageQuery, type Wanted } from './paging';
-import type { Body, LotKits, LotLook, LotsBooked, StockPart, StockParts } from './types';
+import type { Body, LotKits, LotLook, LotsBooked, PackOpened, StockPart, StockParts } from './types';
 
 /** Parts on hand; those that ask for a count come first. */
 export function useStockParts(wanted: Wanted) {
@@ -40,6 +40,18 @@ export function useLots() {
       queries.setQueryData(['stock', 'part', part.fingerprint], part);
       await queries.invalidateQueries({ queryKey: ['stock', 'parts'] });
     },
+  });
+}
+
+export type PackToOpen = Omit<Body<'/packs/open'>, 'operationId'>;
+
+/** Opens the oldest class pack of a kind; its kits are single ones from then on. */
+export function useOpenPack() {
+  const queries = useQueryClient();
+  return useMutation<PackOpened, Refused, PackToOpen>({
+    mutationFn: (pack) => data(api.post('/packs/open', { body: { operationId: crypto.randomUUID(), ...pack } })),
+    onSuccess: () =>
+      Promise.all(['stock', 'orders', 'shelf'].map((key) => queries.invalidateQueries({ queryKey: [key] }))),
   });
 }
 

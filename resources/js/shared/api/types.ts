@@ -54,6 +54,7 @@ export type StockParts = Schemas['StockParts'];
 export type Lot = StockPart['allLots'][number];
 export type LotKits = Schemas['LotKits'];
 export type LotLook = Schemas['LotLook'];
+export type PackOpened = Schemas['PackOpened'];
 export type LotsBooked = Schemas['LotsBooked'];
 export type Cuts = Schemas['Cuts'];
 export type Scale = Schemas['Scale'];

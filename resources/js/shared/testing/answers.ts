@@ -1,6 +1,7 @@
 import type { Header } from '@/shared/api';
 import type { Answers } from './server';
 import documents from './documents.json';
+import { STOCK } from './stockAnswers';
 
 /** What the core says of a small kit, and of one that has no line yet; bin/lib/sample-documents.php. */
 const KITS = documents;
@@ -157,74 +158,20 @@ export const SHOP: Readonly<Record<'full' | 'bare', Answers>> = {
       ...ROWS,
     },
     'GET /stock': {
-      kits: [{ kitId: 1, kit: 'Frost Bell', onHand: 12, allocated: 0, shipped: 3, wanted: 20 }],
+      kits: [
+        {
+          kitId: 1,
+          kit: 'Frost Bell',
+          onHand: 12,
+          packs: [{ size: 10, options: '', n: 2 }],
+          allocated: 0,
+          shipped: 3,
+          wanted: 20,
+        },
+      ],
       ...ROWS,
     },
-    'GET /stock/parts': {
-      parts: [
-        {
-          fingerprint: 'r|10k|axial 1/4w|',
-          title: '10k, Axial 1/4W',
-          number: 'P-010',
-          unit: 'piece',
-          onHand: 196,
-          lots: 2,
-          held: true,
-          toCount: false,
-        },
-      ],
-      toCount: 1,
-      ...ROWS,
-    },
-    'GET /stock/part': {
-      fingerprint: 'r|10k|axial 1/4w|',
-      title: '10k, Axial 1/4W',
-      number: 'P-010',
-      unit: 'piece',
-      onHand: 196,
-      lots: 2,
-      held: true,
-      toCount: false,
-      allLots: [
-        {
-          id: 1,
-          name: '26-311',
-          supplier: 'Reed and Pin',
-          receivedOn: '2026-11-03',
-          isReceived: true,
-          unitCost: '0.0125',
-          onHand: 96,
-          held: false,
-          note: '',
-          inBin: true,
-        },
-        {
-          id: 2,
-          name: '26-340',
-          supplier: '',
-          receivedOn: '2026-11-20',
-          isReceived: true,
-          unitCost: '0.014',
-          onHand: 100,
-          held: true,
-          note: 'reads 100k',
-          inBin: false,
-        },
-      ],
-      moves: [
-        {
-          id: 9,
-          lot: '26-311',
-          entry: 'packed',
-          quantity: -4,
-          run: 3,
-          by: 'Packer',
-          note: '',
-          at: '2026-11-21T08:00:00+00:00',
-        },
-      ],
-    },
-    'POST /stock/look': { asks: 'bands', part: 'R2', verdict: null, parts: [], readings: [] },
+    ...STOCK,
     'GET /moves': {
       ledger: [
         {
@@ -246,7 +193,9 @@ export const SHOP: Readonly<Record<'full' | 'bare', Answers>> = {
           number: 'SB-1028',
           placedOn: '2026-11-08',
           customer: 'Elin Skarp',
-          lines: [{ kitId: 1, kit: 'Frost Bell', quantity: 2, unitPrice: 2450, currency: 'EUR', options: '' }],
+          lines: [
+            { kitId: 1, kit: 'Frost Bell', quantity: 2, unitPrice: 2450, currency: 'EUR', options: '', packSize: 1 },
+          ],
           wanted: 2,
           allocated: 0,
           shipped: 0,

@@ -88,7 +88,9 @@ function Next({ order, busy, onAct }: Acting & { order: SalesOrder }) {
 function kits(order: SalesOrder): string {
   return order.lines
     .map(
-      (line) => `${String(line.quantity)} × ${line.kit}${line.options === '' ? '' : ` (${optionWords(line.options)})`}`,
+      (line) =>
+        `${String(line.quantity)} × ${line.kit}${line.packSize > 1 ? `, class pack of ${String(line.packSize)}` : ''}` +
+        (line.options === '' ? '' : ` (${optionWords(line.options)})`),
     )
     .join(', ');
 }

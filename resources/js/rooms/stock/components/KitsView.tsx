@@ -2,6 +2,7 @@ import { allRows, api, useMoves, useStock, type Moves, type Stock as Document, t
 import { Input, Notice, TableActions, useWanted, Loading, TextLink } from '@/shared/ui';
 import { ServerGrid, type GridColDef } from '@/shared/ui/grid';
 import { ENTRIES } from '../entries';
+import { Packs } from './Packs';
 import { clsx } from 'clsx';
 import ink from '@/shared/style/ink.module.css';
 import ui from '@/shared/ui/ui.module.css';
@@ -16,8 +17,15 @@ async function table(wanted: Wanted): Promise<string[][]> {
     return { rows: page?.kits ?? [], total: page?.total ?? 0 };
   });
   return [
-    ['kit', 'on hand', 'set aside', 'shipped', 'still wanted'],
-    ...kits.map((kit) => [kit.kit, String(kit.onHand), String(kit.allocated), String(kit.shipped), String(kit.wanted)]),
+    ['kit', 'on hand', 'class packs', 'set aside', 'shipped', 'still wanted'],
+    ...kits.map((kit) => [
+      kit.kit,
+      String(kit.onHand),
+      kit.packs.map(({ n, size }) => `${String(n)} of ${String(size)}`).join(', '),
+      String(kit.allocated),
+      String(kit.shipped),
+      String(kit.wanted),
+    ]),
   ];
 }
 
@@ -26,6 +34,13 @@ const NUMBER = { width: 120, align: 'right', headerAlign: 'right' } as const;
 const COUNTS: readonly GridColDef<KitCount>[] = [
   { field: 'kit', headerName: 'kit', flex: 1, minWidth: 140 },
   { field: 'onHand', headerName: 'on hand', ...NUMBER },
+  {
+    field: 'packs',
+    headerName: 'class packs',
+    width: 190,
+    sortable: false,
+    renderCell: ({ row }) => <Packs kit={row} />,
+  },
   { field: 'allocated', headerName: 'set aside', ...NUMBER },
   { field: 'shipped', headerName: 'shipped', ...NUMBER },
   { field: 'wanted', headerName: 'still wanted', ...NUMBER, sortable: false },
