@@ -174,6 +174,7 @@ if ($order instanceof BuildOrder) {
         300,
     );
 }
+(require __DIR__ . '/bench-pack.php')($tell, $time, $large);
 $pieces = [];
 for ($i = 0; $i < 2000; ++$i) {
     $pieces[] = new Measurement('D', 'L1', (string) $i, '', 0.6 + (($i * 7919) % 2000) / 1e5);

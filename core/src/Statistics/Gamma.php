@@ -37,18 +37,20 @@ final readonly class Gamma
      * @param float $x 0..1
      * @param float $a above 0
      * @param float $b above 0
+     * @param ?float $logBeta of a and b, where the caller has it
      * @return float 0..1
      */
-    public static function beta(float $x, float $a, float $b): float
+    public static function beta(float $x, float $a, float $b, ?float $logBeta = null): float
     {
         if ($x <= 0.0 || $x >= 1.0) {
             return $x <= 0.0 ? 0.0 : 1.0;
         }
         // The fraction is quick on one side of the middle only.
         if ($x > ($a + 1.0) / ($a + $b + 2.0)) {
-            return 1.0 - self::beta(1.0 - $x, $b, $a);
+            return 1.0 - self::beta(1.0 - $x, $b, $a, $logBeta);
         }
-        $front = exp(self::log($a + $b) - self::log($a) - self::log($b) + $a * log($x) + $b * log1p(-$x)) / $a;
+        $front =
+            exp($a * log($x) + $b * log1p(-$x) - ($logBeta ?? self::log($a) + self::log($b) - self::log($a + $b))) / $a;
 
         return $front / self::fraction($x, $a, $b);
     }

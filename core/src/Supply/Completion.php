@@ -63,10 +63,7 @@ final readonly class Completion
 
             return;
         }
-        $possible = count($chosen);
-        for ($later = $sort; isset($sorts[$later]); ++$later) {
-            $possible += self::fits($sorts[$later], $needs[$later], $left);
-        }
+        $possible = count($chosen) + self::possible($sort, $sorts, $needs, $left);
         if ($possible < count($best) || ++$looks > self::MOST) {
             return;
         }
@@ -85,6 +82,35 @@ final readonly class Completion
                 $looks,
             );
         }
+    }
+
+    /**
+     * No more kits than the scarcest part alone would allow, those that take least of it first.
+     *
+     * @param list<list<int>> $sorts
+     * @param list<array<string, int>> $needs
+     * @param array<string, int> $left
+     */
+    private static function possible(int $from, array $sorts, array $needs, array $left): int
+    {
+        $possible = 0;
+        $fits = [];
+        for ($sort = $from; isset($sorts[$sort]); ++$sort) {
+            $possible += $fits[$sort] = self::fits($sorts[$sort], $needs[$sort], $left);
+        }
+        foreach ($left as $part => $pieces) {
+            $takes = array_map(static fn(array $need): int => $need[$part] ?? 0, array_intersect_key($needs, $fits));
+            asort($takes);
+            $count = 0;
+            foreach ($takes as $sort => $each) {
+                $kits = $each === 0 ? $fits[$sort] : min($fits[$sort], intdiv(max(0, $pieces), $each));
+                $pieces -= $kits * $each;
+                $count += $kits;
+            }
+            $possible = min($possible, $count);
+        }
+
+        return $possible;
     }
 
     /**

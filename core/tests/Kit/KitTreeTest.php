@@ -89,6 +89,7 @@ final class KitTreeTest extends TestCase
                 'money' => ['4.00', '-1.5'][$random->getInt(0, 1)],
                 'string' => ['R1', 'ö "x"', '', 'a/b'][$random->getInt(0, 3)],
                 'integer' => $random->getInt(1, 9),
+                'span' => [1, 2.5, 40][$random->getInt(0, 2)],
                 'boolean' => $random->getInt(0, 1) === 1,
                 default => [0, 1.0, 2.54, 12][$random->getInt(0, 3)],
             };

@@ -93,6 +93,20 @@ final readonly class BagLoad
         );
     }
 
+    /** What the bag costs less without one of its items. */
+    public function savedBy(int $item): int
+    {
+        if (count($this->inside) === 1) {
+            return $this->cost();
+        }
+        $taped = $this->inside[$item] > 0 ? 1 : 0;
+        foreach (array_keys(self::common($this->ties->alike[$item], $this->inside)) as $other) {
+            $taped += $this->inside[$other] === 1 ? 1 : 0;
+        }
+
+        return $taped * $this->strip + ($this->families[$this->ties->families[$item]] === 1 ? 1 : 0);
+    }
+
     public function without(int $item): self
     {
         $load = new self($this->ties, $this->bag, $this->strip, [], 0.0, [], 0);

@@ -70,12 +70,15 @@ final readonly class BagShuffle
             $isBetter = false;
             foreach (array_keys($bags) as $from) {
                 foreach ($bags[$from]->items() as $item) {
-                    $rest = $bags[$from]->without($item);
+                    $saved = $bags[$from]->savedBy($item);
+                    if ($saved === 0) {
+                        continue;
+                    }
                     $others = $bags;
                     unset($others[$from]);
                     $to = self::cheapest($item, $others);
-                    if ($to !== null && $bags[$to]->more($item) < $bags[$from]->cost() - $rest->cost()) {
-                        $bags[$from] = $rest;
+                    if ($to !== null && $bags[$to]->more($item) < $saved) {
+                        $bags[$from] = $bags[$from]->without($item);
                         $bags[$to] = $bags[$to]->with($item);
                         $isBetter = true;
                     }

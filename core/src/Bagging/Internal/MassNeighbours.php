@@ -37,6 +37,7 @@ final readonly class MassNeighbours
      */
     public function nearest(array $line, array $wanted, int $count): array
     {
+        $count = min($count, count($wanted));
         $own = $line['mass']->mean;
         $up = $down = $this->places[$line['item']->designators[0]] ?? 0;
         $found = [];

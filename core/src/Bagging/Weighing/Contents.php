@@ -61,9 +61,12 @@ final readonly class Contents
     /** The chance that a reading lies outside a window. */
     public function outside(Window $window): float
     {
-        $freedom = $this->freedom();
+        $deviation = $this->deviation();
 
-        return StudentT::below(($window->low - $this->mean) / $this->deviation(), $freedom) +
-            StudentT::below(($this->mean - $window->high) / $this->deviation(), $freedom);
+        return StudentT::outside(
+            ($window->low - $this->mean) / $deviation,
+            ($window->high - $this->mean) / $deviation,
+            $this->freedom(),
+        );
     }
 }

@@ -23,7 +23,7 @@ final readonly class ScaleProof
 {
     /** Partners that could hide a missing piece: in a fuller bag those nearest in mass are tried. */
     private const PARTNERS = 12;
-    private const NEAREST = 8;
+    private const NEAREST = 4;
 
     private function __construct(
         private Scale $scale,
@@ -90,7 +90,7 @@ final readonly class ScaleProof
         $beside = $this->neighbours->nearest(
             $line,
             $pieces,
-            count($pieces) <= self::PARTNERS ? count($pieces) : self::NEAREST,
+            count($pieces) <= self::PARTNERS ? count($pieces) - 1 : self::NEAREST,
         );
         $alike = array_fill_keys($this->alike->to($item->designators[0]), true);
 
