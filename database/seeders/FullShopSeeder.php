@@ -22,6 +22,7 @@ final class FullShopSeeder extends Seeder
     private const PACKS = 500;
     private const LINES = 34;
     private const ORDERS = 5000;
+    private const LOT_MOVES = 1_000_000;
     private const REPORTS = 50_000;
 
     public function run(RunState $states): void
@@ -30,6 +31,7 @@ final class FullShopSeeder extends Seeder
         $owner = DB::connection('owner');
         $this->kits($owner);
         $this->runs($owner, $states);
+        $this->lots($owner);
         $this->orders($owner);
         $this->reports($owner);
         $owner->statement('analyze');
@@ -140,6 +142,34 @@ final class FullShopSeeder extends Seeder
             "insert into unit_moves (unit_id, sequence, operation_id, entry, created_at)
                 select id, 1, gen_random_uuid(), 'packed', now() - interval '190 days' from units
                 where run_id in ({$ids})",
+        );
+    }
+
+    /** A book of a million rows over the lots of the demo and of every kit's parts. */
+    private function lots(Connection $owner): void
+    {
+        $owner->statement(
+            "insert into stock_parts (fingerprint, title, created_at)
+                select fingerprint, title, now() from known_parts on conflict do nothing",
+        );
+        $owner->statement(
+            "insert into lots (operation_id, stock_part_id, name, created_at)
+                select gen_random_uuid(), id, 'full ' || n, now() from stock_parts, generate_series(1, 4) n
+                where id <= (select min(id) + 999 from stock_parts)",
+        );
+        // The state of each lot is summed once, not row by row.
+        $owner->statement('alter table lot_moves disable trigger lot_moves_state');
+        $owner->statement(
+            "insert into lot_moves (lot_id, operation_id, entry, quantity, created_at)
+                select lots.id, gen_random_uuid(), 'corrected', 1 + n % 3, now() - make_interval(secs => n)
+                from (select id, row_number() over (order by id) as place, count(*) over () as inall from lots) lots
+                join generate_series(1, ?) n on n % lots.inall = lots.place - 1",
+            [self::LOT_MOVES],
+        );
+        $owner->statement('alter table lot_moves enable trigger lot_moves_state');
+        $owner->statement(
+            'update lot_states set on_hand = sums.n from (select lot_id, sum(quantity) as n from lot_moves
+                group by lot_id) sums where sums.lot_id = lot_states.lot_id',
         );
     }
 
