@@ -87,7 +87,7 @@ final readonly class PackVerbs
         $plan = (new BagPlanner())->plan($kit, $order instanceof BuildCycle ? null : $order, $school);
 
         return new Outcome(
-            (new ScaleDocument(Words::english()))->of(ScaleProof::of($kit, $plan, $scale), $kit),
+            (new ScaleDocument(Words::english(), $scale))->of(ScaleProof::of($kit, $plan, $scale), $kit),
             KitVerbs::hasErrors($kit),
         );
     }

@@ -9,6 +9,8 @@ use Chiralex\Bagging\BagConflict;
 use Chiralex\Bagging\BagItem;
 use Chiralex\Bagging\BagPlan;
 use Chiralex\Bagging\Cut;
+use Chiralex\Bagging\Packing\PackTimes;
+use Chiralex\Bagging\Packing\TwoWays;
 use Chiralex\Kit\FirstKit;
 use Chiralex\Kit\KitPart;
 use Chiralex\Reason\Reason;
@@ -23,7 +25,8 @@ use ChiralexRender\Words;
  * @phpstan-type Marking array{type: string, bands: list<string>, text: string}
  * @phpstan-type Item array{designators: non-empty-list<string>, quantity: int, length: ?float, value: string, kind: string, kindName: string, outline: string, marking: ?Marking, strip: bool}
  * @phpstan-type BagShape array{name: string, title: string, items: list<Item>, esd: bool, cushioned: bool, size: string, overridden: list<string>, reasons: list<array<string, mixed>>}
- * @phpstan-type Bags array{school: string, cost: string, bags: list<BagShape>, conflicts: list<array{bag: string, these: list<string>, those: list<string>, message: string}>, cuts: list<array{what: string, pieces: int, length: float, total: float, names: list<string>}>, brought: list<array{designator: string, value: string, kindName: string}>, firstKit?: array{done: bool, off: list<array{part: string, pieces: int}>}}
+ * @phpstan-type Ways array{lineStart: float, lineEach: float, bagEach: float, crossing: ?int}
+ * @phpstan-type Bags array{school: string, cost: string, ways: Ways, bags: list<BagShape>, conflicts: list<array{bag: string, these: list<string>, those: list<string>, message: string}>, cuts: list<array{what: string, pieces: int, length: float, total: float, names: list<string>}>, brought: list<array{designator: string, value: string, kindName: string}>, firstKit?: array{done: bool, off: list<array{part: string, pieces: int}>}}
  */
 final readonly class BagsDocument
 {
@@ -55,6 +58,7 @@ final readonly class BagsDocument
                 ],
             'school' => $plan->school->value,
             'cost' => (string) $plan->cost,
+            'ways' => self::ways($plan),
             'bags' => array_map($this->bag(...), $plan->bags),
             'conflicts' => array_map(
                 fn(BagConflict $conflict): array => [
@@ -83,6 +87,19 @@ final readonly class BagsDocument
                 ],
                 $plan->brought,
             ),
+        ];
+    }
+
+    /** @return Ways minutes of a run by either way: line by line from its start on, bag by bag for each kit */
+    private static function ways(BagPlan $plan): array
+    {
+        $ways = TwoWays::of($plan, new PackTimes());
+
+        return [
+            'lineStart' => round($ways->lineStart, 3),
+            'lineEach' => round($ways->lineEach, 3),
+            'bagEach' => round($ways->bagEach, 3),
+            'crossing' => $ways->crossing(),
         ];
     }
 

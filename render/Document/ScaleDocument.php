@@ -6,7 +6,9 @@ namespace ChiralexRender\Document;
 
 use Chiralex\Bagging\BagItem;
 use Chiralex\Bagging\Weighing\BagProof;
+use Chiralex\Bagging\Weighing\CountByWeight;
 use Chiralex\Bagging\Weighing\LineProof;
+use Chiralex\Bagging\Weighing\Scale;
 use Chiralex\Kit\Kit;
 use Chiralex\Kit\Weighing;
 use Chiralex\Reason\Problem;
@@ -18,12 +20,15 @@ use ChiralexRender\Words;
  * The document of `scale`: grams to 0.0001, chances to 0.000001.
  *
  * @phpstan-type Partner array{with: non-empty-list<string>, probability: float}
- * @phpstan-type LineShape array{designators: non-empty-list<string>, pieces: int, missing: float, extra: float, missingAndExtra: ?Partner, swapped: ?Partner, proved: bool}
+ * @phpstan-type LineShape array{designators: non-empty-list<string>, pieces: int, missing: float, extra: float, missingAndExtra: ?Partner, swapped: ?Partner, proved: bool, handful: int}
  * @phpstan-type BagScale array{name: string, expected: ?float, sd: ?float, df: ?float, low: ?float, high: ?float, unweighed: list<non-empty-list<string>>, proof: list<LineShape>, byEye: list<non-empty-list<string>>, advice: list<string>, whole: ?array{bags: int, mean: float, sd: float, low: float, high: float}}
  */
 final readonly class ScaleDocument
 {
-    public function __construct(private Words $words) {}
+    /** Kits of the largest handful that is told. */
+    private const MOST_KITS = 50;
+
+    public function __construct(private Words $words, private Scale $scale = new Scale()) {}
 
     /**
      * @param list<BagProof> $proofs
@@ -95,6 +100,10 @@ final readonly class ScaleDocument
             'missingAndExtra' => self::partner($line->hidden),
             'swapped' => self::partner($line->swapped),
             'proved' => $line->isProved,
+            'handful' => (new CountByWeight($line->mass, $this->scale))->handful(
+                $line->item->quantity,
+                self::MOST_KITS,
+            ),
         ];
     }
 

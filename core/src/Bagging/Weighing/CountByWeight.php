@@ -22,16 +22,19 @@ final readonly class CountByWeight
     }
 
     /**
-     * The largest number of kits whose pieces are taken in one weighing: sure to 0.999 and for every smaller handful too.
+     * The largest number of kits whose pieces are taken in one weighing: sure to 0.999.
      *
      * @param int $each pieces a kit takes
      * @param int $most kits
      */
     public function handful(int $each, int $most): int
     {
-        $kits = 0;
-        while ($kits < $most && $this->isRight(($kits + 1) * $each) >= self::SURE_HANDFUL) {
-            ++$kits;
+        $isSure = fn(int $kits): bool => $this->isRight($kits * $each) >= self::SURE_HANDFUL;
+        // A larger handful is never surer: the largest is found by halving.
+        [$kits, $over] = [0, $most + 1];
+        while ($over - $kits > 1) {
+            $middle = intdiv($kits + $over, 2);
+            [$kits, $over] = $isSure($middle) ? [$middle, $over] : [$kits, $middle];
         }
 
         return $kits;

@@ -14,6 +14,7 @@ final readonly class LineProof
      * @param float $extra of a bag with one too many
      * @param ?array{with: BagItem, probability: float} $hidden one missing and one more of the line that hides it best
      * @param ?array{with: BagItem, probability: float} $swapped one replaced by its nearest look-alike
+     * @param LineMass $mass of its pieces
      */
     public function __construct(
         public BagItem $item,
@@ -22,5 +23,6 @@ final readonly class LineProof
         public ?array $hidden,
         public ?array $swapped,
         public bool $isProved,
+        public LineMass $mass,
     ) {}
 }

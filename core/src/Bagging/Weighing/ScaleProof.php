@@ -101,6 +101,7 @@ final readonly class ScaleProof
             self::best($beside, $pieces, $less, $window),
             self::best($this->neighbours->nearest($line, $alike, 1), $pieces, $less, $window),
             $missing >= $this->scale->power,
+            $mass,
         );
     }
 

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { weighingRows, weighingText } from './weighings';
+import { handful, weighingRows, weighingText } from './weighings';
 
 describe('weighings', () => {
   it.each([
@@ -19,6 +19,9 @@ describe('weighings', () => {
     const { rows, wrong } = weighingRows('part,pieces,grams\nR1,10,2.12\nR1 ten\n\nR2,5');
     expect(rows).toEqual([['R1', '10', '2.12']]);
     expect(wrong).toContain('Row 3, "R1 ten"');
+  });
+  it('says how many kits a handful is for', () => {
+    expect([0, 1, 12, 50].map(handful)).toEqual(['count by hand', '1 kit', '12 kits', '50 or more kits']);
   });
   it('writes what it reads', () => {
     const text = weighingText([

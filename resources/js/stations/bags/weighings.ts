@@ -27,3 +27,11 @@ function cellsOf(line: string): [string, string, string] | null {
   if (Number(pieces) === 0 || Number(grams.replace(',', '.')) === 0) return null;
   return [part.replace(/[\s,;]+$/, ''), pieces, grams.replace(',', '.')];
 }
+
+const MOST = 50;
+
+/** For how many kits the pieces of a line are taken in one weighing. */
+export function handful(kits: number): string {
+  if (kits === 0) return 'count by hand';
+  return `${kits >= MOST ? `${String(MOST)} or more` : String(kits)} ${kits === 1 ? 'kit' : 'kits'}`;
+}

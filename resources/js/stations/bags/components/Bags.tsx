@@ -21,6 +21,7 @@ import { BagColumn } from './BagColumn';
 import { CutSheet } from './CutSheet';
 import { FirstKit } from './FirstKit';
 import { Ties } from './Ties';
+import { TwoWays } from './TwoWays';
 import { Weighings } from './Weighings';
 import { clsx } from 'clsx';
 import ink from '@/shared/style/ink.module.css';
@@ -206,6 +207,7 @@ export function Bags() {
             </p>
           )}
           {plan.bags.length > 0 && <FirstKit plan={plan} />}
+          {plan.bags.length > 0 && plan.ways && <TwoWays ways={plan.ways} />}
         </>
       }
     />

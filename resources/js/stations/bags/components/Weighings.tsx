@@ -2,7 +2,8 @@ import { useState } from 'react';
 import type { Scale } from '@/shared/api';
 import { useKit } from '@/shared/kit';
 import { Button, TextArea } from '@/shared/ui';
-import { weighingRows, weighingText } from '../weighings';
+import { names } from '../model';
+import { handful, weighingRows, weighingText } from '../weighings';
 import ink from '@/shared/style/ink.module.css';
 import styles from './bags.module.css';
 
@@ -12,6 +13,7 @@ export function Weighings({ scale }: { scale: Scale }) {
   const kept = weighingText(scale.weighings);
   const [text, setText] = useState<string | null>(null);
   const { rows, wrong } = weighingRows(text ?? kept);
+  const lines = scale.bags.flatMap((bag) => bag.proof);
   const advice = [...new Set(scale.bags.flatMap((bag) => bag.advice))];
   return (
     <section className={styles['first']} aria-label="Weighings">
@@ -66,6 +68,23 @@ export function Weighings({ scale }: { scale: Scale }) {
             As they were
           </Button>
         </p>
+      )}
+      {lines.length > 0 && (
+        <>
+          <h2>Handfuls</h2>
+          <p className={ink['quiet']}>
+            Taken from the bin in one weighing and dealt out: so many kits’ pieces are counted right 999 times of 1,000.
+          </p>
+          <ul className={styles['handfuls']}>
+            {lines.map((line) => (
+              <li key={line.designators.join(' ')}>
+                <span className={ink['m']}>{names(line.designators) || 'a line without a place'}</span>
+                <span>{line.pieces} a kit</span>
+                <span>{handful(line.handful)}</span>
+              </li>
+            ))}
+          </ul>
+        </>
       )}
       {advice.length > 0 && (
         <ul className={styles['advice']}>
