@@ -214,6 +214,33 @@ final class LotTest extends TradeCase
         $look(['bands' => ['mauve']])->assertUnprocessable();
     }
 
+    public function test_a_lot_that_is_doubted_is_packed_again_only_after_a_look_at_one_piece(): void
+    {
+        [$packer, $run] = $this->begun(3);
+        $this->receive($packer, self::R1, 'a', 9)->assertCreated();
+        [$a] = $this->lots($packer, self::R1, ['a']);
+        $look = fn(array $bands): TestResponse => $this->actingAs($packer)->postJson('/api/stock/look', [
+            'fingerprint' => self::R1,
+            'lot' => $a,
+            'bands' => $bands,
+        ]);
+        $this->move($packer, $a, 'look', null, 'a report')->assertCreated();
+        $refused = $this->pressed($packer, $run, 'in', 0, 0)->assertConflict();
+        self::assertStringContainsString('Look at one piece of lot a', (string) $refused->json('message'));
+
+        $look(['brown', 'black', 'orange', 'gold'])
+            ->assertOk()
+            ->assertJsonPath('verdict', 'accepted');
+        $this->pressed($packer, $run, 'in', 0, 0)->assertOk();
+        // A wrong reading of a lot that nobody doubts changes nothing; of one that is doubted it holds it.
+        $look(['brown', 'black', 'red', 'gold'])->assertOk();
+        self::assertFalse($this->part($packer, self::R1)->json('allLots.0.held'));
+        $this->move($packer, $a, 'look', null)->assertCreated();
+        $look(['brown', 'black', 'red', 'gold'])->assertOk();
+        self::assertTrue($this->part($packer, self::R1)->json('allLots.0.held'));
+        self::assertStringContainsString('reads as', (string) $this->part($packer, self::R1)->json('allLots.0.note'));
+    }
+
     public function test_only_those_who_pack_move_stock(): void
     {
         $this->released();

@@ -21,7 +21,7 @@ final readonly class Bins
      * Takes what a pack needs of a line and points the line at its lots.
      *
      * @param array{run: int, line: int, pack: int} $cell
-     * @throws ImpossibleLot when a lot in the bin is on hold
+     * @throws ImpossibleLot when a lot in the bin is on hold, or somebody doubts it
      */
     public function take(int $part, BigDecimal $quantity, array $cell, string $operationId, ?int $userId): void
     {
@@ -31,6 +31,9 @@ final readonly class Bins
         foreach ($lots as $lot) {
             if ($lot->isHeld && in_array($lot->lot, $inside, true)) {
                 throw $this->isHeld($part, $lot->lot);
+            }
+            if ($lot->isDoubted && ($inside === [] || in_array($lot->lot, $inside, true))) {
+                throw ImpossibleLot::lookFirst(Lot::query()->findOrFail($lot->lot)->name, $this->parts->title($part));
             }
         }
         [$bin, $others] = [[], []];

@@ -23,6 +23,13 @@ final class ImpossibleLot extends Refusal
         return new self("Lot {$lot} of {$part} is on hold{$why}. Empty its bin and name another lot with L.");
     }
 
+    public static function lookFirst(string $lot, string $part): self
+    {
+        return new self(
+            "Look at one piece of lot {$lot} of {$part} first: somebody found another mark. Tap or type it in Stock, Is it the right part?",
+        );
+    }
+
     public static function alreadyHeld(string $lot): self
     {
         return new self("Lot {$lot} is on hold already.");

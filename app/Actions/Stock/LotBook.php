@@ -85,7 +85,7 @@ final readonly class LotBook
                 )
                 ->orderBy('received_on')
                 ->orderBy('lot_id')
-                ->select(['lot_id', 'on_hand', 'unit_cost', 'received_on', 'held']),
+                ->select(['lot_id', 'on_hand', 'unit_cost', 'received_on', 'held', 'look']),
         );
 
         return array_map(
@@ -95,6 +95,7 @@ final readonly class LotBook
                 BigDecimal::of($row->text('unit_cost')),
                 $row->text('received_on'),
                 $row->flag('held'),
+                $row->flag('look'),
             ),
             $rows,
         );

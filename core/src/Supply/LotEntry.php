@@ -20,6 +20,9 @@ enum LotEntry: string
     /** Not to be packed until it is freed. */
     case Held = 'held';
     case Freed = 'freed';
+    /** One piece is to be looked at before the next is packed. */
+    case Look = 'look';
+    case Looked = 'looked';
 
     /** Those that a person books by hand. */
     public function isByHand(): bool
@@ -30,7 +33,7 @@ enum LotEntry: string
     /** True where a quantity is said; holding and freeing move nothing. */
     public function movesPieces(): bool
     {
-        return !in_array($this, [self::Held, self::Freed], true);
+        return !in_array($this, [self::Held, self::Freed, self::Look, self::Looked], true);
     }
 
     /** 1 where pieces come in, -1 where they go out, 0 where either may be. */
@@ -39,7 +42,7 @@ enum LotEntry: string
         return match ($this) {
             self::Received, self::Unpacked, self::Returned => 1,
             self::Packed, self::Wasted, self::Sent => -1,
-            self::Counted, self::Corrected, self::Held, self::Freed => 0,
+            self::Counted, self::Corrected, self::Held, self::Freed, self::Look, self::Looked => 0,
         };
     }
 }

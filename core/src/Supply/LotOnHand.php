@@ -15,6 +15,7 @@ final readonly class LotOnHand
      * @param BigDecimal $unitCost of one piece or millimetre, all its decimals
      * @param string $received day, `2026-11-03`
      * @param bool $isHeld not to be packed
+     * @param bool $isDoubted not to be packed before one piece was looked at
      */
     public function __construct(
         public int $lot,
@@ -22,5 +23,6 @@ final readonly class LotOnHand
         public BigDecimal $unitCost,
         public string $received,
         public bool $isHeld = false,
+        public bool $isDoubted = false,
     ) {}
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Stock;
 
+use App\Actions\Stock\SettleLook;
 use App\Http\Requests\Stock\LookRequest;
 use App\Models\Revision;
 use App\Queries\Kit\KitFolder;
@@ -12,12 +13,16 @@ use Chiralex\ChiralexException;
 use Chiralex\Supply\LotCheck;
 use Illuminate\Http\JsonResponse;
 
-/** Compares the first piece of a lot with the list of a kit that has the part. */
+/** Compares a piece of a lot with the list of a kit that has the part; a lot that is doubted is settled by it. */
 final readonly class LookAtLot
 {
     /** @throws ChiralexException when the kit cannot be read */
-    public function __invoke(LookRequest $request, PartStock $stock, KitFolder $folder): JsonResponse
-    {
+    public function __invoke(
+        LookRequest $request,
+        PartStock $stock,
+        KitFolder $folder,
+        SettleLook $settle,
+    ): JsonResponse {
         $use = $stock->usedAt((string) $request->string('fingerprint'));
         $kit = $folder->kit(Revision::query()->findOrFail($use['revision']));
         $part =
@@ -29,6 +34,10 @@ final readonly class LookAtLot
             $print !== '' => $check->print($print),
             default => null,
         };
+
+        if ($finding !== null && $request->integer('lot') > 0) {
+            $settle($request->integer('lot'), $finding, $request->userId());
+        }
 
         return new JsonResponse([
             'asks' => $check->asks(),

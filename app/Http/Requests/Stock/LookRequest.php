@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Requests\Stock;
 
+use App\Models\User;
 use Chiralex\Marking\Colour;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
@@ -16,10 +17,18 @@ final class LookRequest extends FormRequest
     {
         return [
             'fingerprint' => ['required', 'string', 'max:190'],
+            'lot' => ['nullable', 'integer', 'exists:lots,id'],
             'print' => ['nullable', 'string', 'max:40'],
             'bands' => ['nullable', 'array', 'max:6'],
             'bands.*' => [Rule::enum(Colour::class)],
         ];
+    }
+
+    public function userId(): ?int
+    {
+        $user = $this->user();
+
+        return $user instanceof User ? $user->id : null;
     }
 
     /** @return list<Colour> */

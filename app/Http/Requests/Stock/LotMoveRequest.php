@@ -22,7 +22,7 @@ final class LotMoveRequest extends OperationRequest
                 Rule::enum(LotEntry::class)->except([LotEntry::Packed, LotEntry::Unpacked, LotEntry::Received]),
             ],
             'quantity' => [
-                'required_unless:entry,held,freed',
+                'required_unless:entry,held,freed,look,looked',
                 'nullable',
                 $this->entry() === LotEntry::Corrected
                     ? 'regex:/^-?\d{1,8}(?:[.,]\d{1,3})?$/'

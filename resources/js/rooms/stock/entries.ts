@@ -21,4 +21,6 @@ export const LOT_ENTRIES: Readonly<Record<string, string>> = {
   corrected: 'corrected',
   held: 'put on hold',
   freed: 'free again',
+  look: 'doubted: look at one',
+  looked: 'looked at: right',
 };

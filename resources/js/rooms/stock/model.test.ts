@@ -11,6 +11,7 @@ const lot = (name: string, onHand: number, more: Partial<Lot> = {}): Lot => ({
   unitCost: '0.0125',
   onHand,
   held: false,
+  look: false,
   note: '',
   inBin: false,
   ...more,

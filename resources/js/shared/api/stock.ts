@@ -76,7 +76,12 @@ export type Look = Body<'/stock/look'>;
 
 /** The mark of a lot's first piece against the list. */
 export function useLook() {
+  const queries = useQueryClient();
   return useMutation<LotLook, Refused, Look>({
     mutationFn: (look) => data(api.post('/stock/look', { body: look })),
+    onSuccess: async (_, look) => {
+      // A lot that was doubted is settled by it.
+      if (typeof look.lot === 'number') await queries.invalidateQueries({ queryKey: ['stock'] });
+    },
   });
 }

@@ -1,5 +1,5 @@
 import { useEffect, useState } from 'react';
-import { useLook } from '@/shared/api';
+import { useLook, type Lot } from '@/shared/api';
 import { Button, Input, Marking, Press } from '@/shared/ui';
 import { isWrong, verdict } from '../model';
 import { clsx } from 'clsx';
@@ -13,7 +13,7 @@ const COLOURS = [
 const MOST = 6;
 
 /** The first piece of a lot against the list: its bands tapped, or some characters of its print. */
-export function LookAtIt({ fingerprint }: { fingerprint: string }) {
+export function LookAtIt({ fingerprint, doubted }: { fingerprint: string; doubted: Lot | null }) {
   const look = useLook();
   const [bands, setBands] = useState<string[]>([]);
   const [print, setPrint] = useState('');
@@ -23,12 +23,17 @@ export function LookAtIt({ fingerprint }: { fingerprint: string }) {
   }, [mutate, fingerprint]);
   const asks = look.data?.asks ?? 'measure';
   const ask = (said: { bands?: string[]; print?: string }) => {
-    mutate({ fingerprint, ...said } as Parameters<typeof mutate>[0]);
+    mutate({ fingerprint, lot: doubted?.id ?? null, ...said } as Parameters<typeof mutate>[0]);
   };
   const found = look.data && look.data.verdict !== null ? look.data : null;
   return (
     <>
       <h3>Is it the right part?</h3>
+      {doubted && (
+        <p className={ink['ochre']}>
+          ▲ Take a piece of lot {doubted.name}: if it is right the lot is packed again, if not it is put on hold.
+        </p>
+      )}
       {asks === 'light' && <p className={ink['quiet']}>It bears no mark: light one and look at the colour.</p>}
       {asks === 'measure' && <p className={ink['quiet']}>It bears no mark: measure one.</p>}
       {asks === 'bands' && (

@@ -44,6 +44,7 @@ export function LotCard({ lot, unit, mayMove, busy, onMove }: Props) {
         </span>
         <span className={ink['quiet']}>{origin(lot)}</span>
         {lot.inBin && <span className={ink['verdi']}>● in the bin</span>}
+        {lot.look && <span className={ink['ochre']}>▲ doubted: look at one piece before the next is packed</span>}
         {lot.held && <span className={ink['ochre']}>▲ on hold{lot.note === '' ? '' : `: ${lot.note}`}</span>}
       </p>
       {mayMove && (
@@ -93,6 +94,15 @@ export function LotCard({ lot, unit, mayMove, busy, onMove }: Props) {
           >
             {lot.held ? 'Free it' : 'Hold it'}
           </Button>
+          {!lot.held && !lot.look && (
+            <Button
+              look="link"
+              disabled={busy}
+              onClick={() => void onMove({ entry: 'look', quantity: null, note: '' })}
+            >
+              doubt it
+            </Button>
+          )}
           <Button
             look="link"
             aria-expanded={kits}

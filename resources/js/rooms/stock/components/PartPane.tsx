@@ -87,7 +87,7 @@ export function PartPane({ fingerprint, mayMove }: { fingerprint: string; mayMov
           />
         ))}
       </ul>
-      {mayMove && <LookAtIt fingerprint={fingerprint} />}
+      {mayMove && <LookAtIt fingerprint={fingerprint} doubted={allLots.find((lot) => lot.look) ?? null} />}
       {moves.length > 0 && <PartMoves moves={moves} unit={unit} />}
     </section>
   );
