@@ -74,6 +74,7 @@ final readonly class Application
             'bands' => $markings->bands($arguments),
             'encode' => $markings->encode($arguments),
             'sample' => (new SampleVerb())->run($arguments),
+            'cut', 'scale' => (new PackVerbs())->run($verb, $arguments),
             default => $this->ofKit($verb, $arguments),
         };
     }
@@ -96,8 +97,6 @@ final readonly class Application
             'order' => $kits->order($arguments),
             'marks' => $kits->marks($arguments),
             'bags' => $kits->bags($arguments),
-            'cut' => (new PackVerbs())->cut($arguments),
-            'scale' => (new PackVerbs())->scale($arguments),
             'bench' => $kits->bench($arguments),
             'safety' => $kits->safety($arguments),
             'manual' => (new ManualVerb())->run($arguments),

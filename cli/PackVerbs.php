@@ -27,6 +27,18 @@ final readonly class PackVerbs
     private const SCHOOLS = 'by-kind, by-step, by-side, parts-and-hardware or by-cost';
 
     /**
+     * @param 'cut'|'scale' $verb
+     * @param list<string> $arguments
+     * @throws UsageError
+     * @throws UnusableFile
+     * @throws ChiralexException
+     */
+    public function run(string $verb, array $arguments): Outcome
+    {
+        return $verb === 'cut' ? $this->cut($arguments) : $this->scale($arguments);
+    }
+
+    /**
      * How bars and reels are cut for N kits.
      *
      * @param list<string> $arguments
@@ -34,7 +46,7 @@ final readonly class PackVerbs
      * @throws UnusableFile
      * @throws ChiralexException
      */
-    public function cut(array $arguments): Outcome
+    private function cut(array $arguments): Outcome
     {
         $read = Arguments::parse(
             $arguments,
@@ -62,7 +74,7 @@ final readonly class PackVerbs
      * @throws UnusableFile
      * @throws ChiralexException
      */
-    public function scale(array $arguments): Outcome
+    private function scale(array $arguments): Outcome
     {
         $usage =
             'chiralex scale FOLDER [--alarm 0.01] [--power 0.99] [--division 0.01] [--repeatability 0.01] [--school S]';

@@ -71,11 +71,7 @@ final class KitDocuments
                 $this->kit,
                 $this->built(),
             ),
-            'bags' => (new BagsDocument($builder))->of($this->bags(), $this->kit->logs->first),
-            'scale' => (new ScaleDocument($words))->of(
-                ScaleProof::of($this->kit, $this->bags(), new Scale(alarm: $this->alarm())),
-                $this->kit,
-            ),
+            'bags', 'scale' => $this->ofBags($name, $words, $builder),
             'bench' => (new BenchDocument($words))->of($this->kit, $this->built()),
             'manual' => $this->built() === null
                 ? []
@@ -86,6 +82,17 @@ final class KitDocuments
             'shelf' => (new ShelfDocument($words))->of($this->kit, $this->planned(), $this->matters()),
             default => $this->bySchool(School::from(substr($name, 6)), $words),
         };
+    }
+
+    /** @return array<string, mixed> */
+    private function ofBags(string $name, Words $words, Words $builder): array
+    {
+        return $name === 'bags'
+            ? (new BagsDocument($builder))->of($this->bags(), $this->kit->logs->first)
+            : (new ScaleDocument($words))->of(
+                ScaleProof::of($this->kit, $this->bags(), new Scale(alarm: $this->alarm())),
+                $this->kit,
+            );
     }
 
     /** @return array<string, mixed> what needs no order */

@@ -65,6 +65,7 @@ use App\Http\Controllers\Shop\ShopController;
 use App\Http\Controllers\Shop\ShowDoctor;
 use App\Http\Controllers\Stock\LookAtLot;
 use App\Http\Controllers\Stock\LotController;
+use App\Http\Controllers\Stock\LotKitsController;
 use App\Http\Controllers\Stock\MoveController;
 use App\Http\Controllers\Stock\MoveLotController;
 use App\Http\Controllers\Stock\OpenClassPack;
@@ -281,7 +282,7 @@ Route::prefix('api')->group(function (): void {
         Route::post('/lots/{lot}/moves', [MoveLotController::class, 'store'])
             ->middleware('can:pack-kits')
             ->name('lots.move');
-        Route::get('/lots/{lot}/kits', [LotController::class, 'kits'])
+        Route::get('/lots/{lot}/kits', [LotKitsController::class, 'index'])
             ->middleware('can:see-kits')
             ->name('lots.kits');
         Route::get('/moves', [MoveController::class, 'index'])

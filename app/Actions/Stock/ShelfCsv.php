@@ -71,9 +71,6 @@ final readonly class ShelfCsv
      */
     private function fault(callable $cell, array $prints, ?int $before): ?string
     {
-        $quantity = self::number($cell('quantity'));
-        $cost = $cell('unit_cost') === '' ? BigDecimal::zero() : self::number($cell('unit_cost'));
-
         return match (true) {
             $cell('part') === '' => 'column part: it is empty; write the part number or the value.',
             $prints === [] => "column part: no kit has \"{$cell(
@@ -85,11 +82,20 @@ final readonly class ShelfCsv
             $cell('lot') === '' => 'column lot: it is empty; write the code on the bag, or the day.',
             mb_strlen($cell('lot')) > self::LOT => 'column lot: it is longer than 40 characters; shorten it.',
             $before !== null => "column lot: row {$before} has the same part and lot; put both into one row.",
+            default => $this->wrongFigure($cell),
+        };
+    }
+
+    /** @param callable(string): string $cell */
+    private function wrongFigure(callable $cell): ?string
+    {
+        $quantity = self::number($cell('quantity'));
+        $cost = $cell('unit_cost') === '' ? BigDecimal::zero() : self::number($cell('unit_cost'));
+
+        return match (true) {
             $quantity === null || !$quantity->isGreaterThan(0) || $quantity->isGreaterThan(self::MOST)
                 => "column quantity: \"{$cell('quantity')}\" is no count above 0; write it like 200.",
-            $cost === null || $cost->isLessThan(0) => "column unit_cost: \"{$cell(
-                'unit_cost',
-            )}\" is no price; write it like 0.0125.",
+            $cost === null => "column unit_cost: \"{$cell('unit_cost')}\" is no price; write it like 0.0125.",
             $cell('received') !== '' && preg_match(self::DAY, $cell('received')) !== 1 => "column received: \"{$cell(
                 'received',
             )}\" is no day; write it like 2026-11-03.",

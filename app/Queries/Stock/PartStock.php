@@ -89,6 +89,17 @@ final readonly class PartStock
         return self::told($row) + ['allLots' => $this->lots($id), 'moves' => $this->moves($id)];
     }
 
+    /** @return array<string, mixed> the part that a lot is of, with its lots and its last moves */
+    public function ofLot(int $lot): array
+    {
+        $fingerprint = DB::table('lots')
+            ->join('stock_parts', 'stock_parts.id', '=', 'stock_part_id')
+            ->where('lots.id', $lot)
+            ->value('fingerprint');
+
+        return $this->part(is_string($fingerprint) ? $fingerprint : '');
+    }
+
     /** @return array{serials: list<array{serial: string, entry: string, sure: bool}>, page: int, pages: int, total: int} kits that have pieces of a lot, or may have */
     public function kits(int $lot, Page $page): array
     {

@@ -20,8 +20,9 @@ final readonly class DrillPlan
     /** @return list<DrillFace> */
     public static function of(Kit $kit): array
     {
-        $declared = array_map(static fn(DrillFace $face): string => $face->by, $kit->work->workshop->drilling);
-        $faces = array_map(static fn(DrillFace $face): DrillFace => self::sized($face, $kit), $kit->work->workshop->drilling);
+        $said = $kit->work->workshop->drilling;
+        $declared = array_map(static fn(DrillFace $face): string => $face->by, $said);
+        $faces = array_map(static fn(DrillFace $face): DrillFace => self::sized($face, $kit), $said);
         foreach ($kit->work->groups->panels as $panel) {
             $face = in_array($panel->by, $declared, true) ? null : self::panel($panel->by, $panel->parts, $kit);
             if ($face !== null) {

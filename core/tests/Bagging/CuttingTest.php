@@ -101,7 +101,8 @@ final class CuttingTest extends TestCase
     {
         yield 'a bar of no length' => [['stock' => [['name' => 'a', 'length' => 0]]], 'stock[0].length'];
         yield 'a loss below nought' => [['stock' => [['name' => 'a', 'length' => 5, 'loss' => -1]]], 'stock[0].loss'];
-        yield 'a piece of no length' => [['cuts' => [['stock' => 'a', 'of' => ['b'], 'length' => 0]]], 'cuts[0].length'];
+        $nothing = ['stock' => 'a', 'of' => ['b'], 'length' => 0];
+        yield 'a piece of no length' => [['cuts' => [$nothing]], 'cuts[0].length'];
         yield 'a bar whose length is not said' => [['stock' => [['name' => 'a']]], 'stock'];
         yield 'a coil without turns' => [['windings' => [['part' => 'L1', 'former' => 5]]], 'windings'];
         yield 'a unit that is none' => [

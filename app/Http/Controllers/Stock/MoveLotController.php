@@ -6,17 +6,14 @@ namespace App\Http\Controllers\Stock;
 
 use App\Actions\Stock\MoveLot;
 use App\Http\Requests\Stock\LotMoveRequest;
-use App\Models\Lot;
 use App\Queries\Stock\PartStock;
 use Illuminate\Http\JsonResponse;
-use Illuminate\Support\Facades\DB;
 
 /** Books by hand what happened to a lot. */
 final readonly class MoveLotController
 {
     public function store(LotMoveRequest $request, int $lot, MoveLot $move, PartStock $stock): JsonResponse
     {
-        $part = Lot::query()->findOrFail($lot)->stock_part_id;
         $move(
             $lot,
             $request->entry(),
@@ -25,8 +22,7 @@ final readonly class MoveLotController
             $request->operationId(),
             $request->userId(),
         );
-        $fingerprint = DB::table('stock_parts')->where('id', $part)->value('fingerprint');
 
-        return new JsonResponse($stock->part(is_string($fingerprint) ? $fingerprint : ''), 201);
+        return new JsonResponse($stock->ofLot($lot), 201);
     }
 }

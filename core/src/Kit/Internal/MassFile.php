@@ -39,20 +39,11 @@ final readonly class MassFile
         foreach ($table->rows as $row) {
             $cell = static fn(string $name): string => trim($row->cell($columns[$name]));
             [$part, $pieces, $grams] = [$cell('part'), $this->number($cell('pieces')), $this->number($cell('grams'))];
-            $fault = match (true) {
-                $part === '' => ['part', 'mass.no-part', ''],
-                $pieces === null || $pieces < 1.0 || floor($pieces) !== $pieces || $pieces > Limits::PIECES => [
-                    'pieces',
-                    'mass.pieces',
-                    $cell('pieces'),
-                ],
-                $grams === null || $grams <= 0.0 || $grams >= Limits::NUMBER => ['grams', 'mass.grams', $cell('grams')],
-                default => null,
-            };
+            $fault = self::fault($part, $pieces, $grams);
             if ($fault !== null) {
                 $problems[] = self::problem(ProblemSeverity::Error, $fault[1], $table, $row, $fault[0], [
                     'part' => $part,
-                    'text' => $fault[2],
+                    'text' => $cell($fault[0]),
                 ]);
                 continue;
             }
@@ -72,6 +63,20 @@ final readonly class MassFile
         }
 
         return [$weighings, [...$problems, ...$this->wild($each, $table)]];
+    }
+
+    /** @return ?array{string, string} the column that cannot be read, and what is said of it */
+    private static function fault(string $part, ?float $pieces, ?float $grams): ?array
+    {
+        return match (true) {
+            $part === '' => ['part', 'mass.no-part'],
+            $pieces === null || $pieces < 1.0 || floor($pieces) !== $pieces || $pieces > Limits::PIECES => [
+                'pieces',
+                'mass.pieces',
+            ],
+            $grams === null || $grams <= 0.0 || $grams >= Limits::NUMBER => ['grams', 'mass.grams'],
+            default => null,
+        };
     }
 
     /**
