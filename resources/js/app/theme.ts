@@ -95,14 +95,14 @@ export const theme = createTheme({
       },
     },
     MuiTabs: {
-      styleOverrides: { root: { minHeight: 0 }, indicator: { height: 3, background: 'var(--copper)' } },
+      styleOverrides: { root: { minHeight: 0, flexShrink: 0 }, indicator: { height: 3, background: 'var(--copper)' } },
     },
     MuiTab: {
       styleOverrides: {
         root: {
           minHeight: 0,
           minWidth: 0,
-          padding: '8px 10px',
+          padding: '8px 9px',
           fontSize: 13,
           fontWeight: 550,
           letterSpacing: 0,

@@ -16,7 +16,7 @@ export function Weighings({ scale }: { scale: Scale }) {
   const lines = scale.bags.flatMap((bag) => bag.proof);
   const advice = [...new Set(scale.bags.flatMap((bag) => bag.advice))];
   return (
-    <section className={styles['first']} aria-label="Weighings">
+    <section className={styles['cutsheet']} aria-label="Weighings">
       <h2>Weighings</h2>
       <p className={ink['quiet']}>
         A row for each: part or value, pieces, grams. Weigh five counts of a line, like 10, 10, 20, 20, 40, and its bag

@@ -25,7 +25,7 @@ export function Facts() {
   const shown = lit.length === 0 && kit.selected !== null ? [kit.selected] : lit;
   return (
     <Split
-      start={700}
+      start={640}
       work={
         <>
           <div className={ui['bar']}>
