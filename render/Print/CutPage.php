@@ -52,11 +52,7 @@ final readonly class CutPage
                 ) .
                 '</p>';
         }
-        $ruler =
-            '<p>' .
-            Markup::text($this->words->sentence('sheet.scale', ['length' => "100\u{2009}mm, 4\u{2009}in"])) .
-            '</p>' .
-            RulerSvg::of();
+        $ruler = '<p>' . Markup::text($this->words->sentence('sheet.ruler')) . '</p>' . RulerSvg::of();
 
         return PrintPage::html(
             $title,

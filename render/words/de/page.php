@@ -166,6 +166,8 @@ return [
     'sheet.wind' => '{part}: {mm} mm Wickeldraht für jede Spule abschneiden.',
     'sheet.nothing-cut' =>
         'Von diesem Bausatz wird nichts zugeschnitten. Stangen und Rollen unter Facts, Cutting nennen.',
+    'sheet.ruler' =>
+        'Ein Lineal in wahrer Größe: oben Millimeter, unten Pole im Abstand von 2,54 mm. Ein Stahllineal danebenlegen; weicht es ab, noch einmal mit 100 % drucken, ohne Anpassen an die Seite.',
     'sheet.scale' =>
         'Miss diesen Balken: {length}. Stimmt er nicht, druck noch einmal mit 100 %, ohne Anpassen an die Seite.',
     'sheet.hole' => 'Loch',
