@@ -27,7 +27,7 @@ final class LooksTest extends BrowserCase
         '/kits/KIT/manual' => '.manual-steppage',
         '/kits/KIT/faults' => '.faults-rate b',
         '/kits/KIT/pilot' => '.pilot-pilot',
-        '/stock' => '.MuiDataGrid-cell',
+        '/stock' => '.stock-rows li',
         '/sales' => '.MuiDataGrid-cell',
         '/reports' => '.reports-inbox button',
         '/packing' => '.packing-newrun',

@@ -235,7 +235,7 @@ final class LoopTest extends BrowserCase
         $this->text('.faults-faqcard p', 'reported 1 time, shown at step 2');
         $this->text('.faults-shares text', 'dry joint');
         $this->assertAccessible('Faults');
-        self::driver()->get(getenv('BROWSER_URL') . '/stock');
+        self::driver()->get(getenv('BROWSER_URL') . '/stock?view=kits');
         $this->text('.MuiDataGrid-cell', 'LB-A-00001-');
         $this->assertAccessible('Stock');
     }
