@@ -11,6 +11,12 @@ namespace Chiralex\Bagging\Internal;
 final readonly class BarPrices
 {
     private const ROUNDS = 600;
+    /** Branches of all patterns together, with few lengths and with many; beyond, the prices are those found so far. */
+    private const LOOKS = 400_000;
+    private const LOOKS_MANY = 150_000;
+    private const FEW = 12;
+    /** Lengths beyond which a piece is priced by its length alone. */
+    private const SIZES = 60;
     private const EPSILON = 1e-9;
     /** Prices are made whole by it, so that the bound is exact. */
     private const WHOLE = 10_000_000;
@@ -25,6 +31,9 @@ final readonly class BarPrices
     public static function of(BarProblem $problem): self
     {
         $count = count($problem->sizes);
+        if ($count > self::SIZES) {
+            return new self([], $problem->sizes, $problem->room);
+        }
         $patterns = $inverse = [];
         foreach ($problem->sizes as $row => $size) {
             $most = max(1, min($problem->counts[$row], intdiv($problem->room, $size)));
@@ -34,9 +43,12 @@ final readonly class BarPrices
             $inverse[$row][$row] = 1.0 / $most;
         }
         $prices = array_fill(0, $count, 0.0);
-        for ($round = 0; $round < self::ROUNDS; ++$round) {
+        $looks = 0;
+        $most = $count > self::FEW ? self::LOOKS_MANY : self::LOOKS;
+        for ($round = 0; $round < self::ROUNDS && $looks < $most; ++$round) {
             $prices = self::columnSums($inverse, $count);
             $found = BestPattern::of($problem, $prices);
+            $looks += $found['looks'];
             if (
                 $found['worth'] <= 1.0 + self::EPSILON ||
                 !self::enter($inverse, $patterns, $found['pattern'], $problem)

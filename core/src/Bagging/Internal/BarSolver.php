@@ -10,6 +10,11 @@ final readonly class BarSolver
     /** Looks of a search for what is left, and of the whole. */
     private const LOOKS = 12_000;
     private const LOOKS_WHOLE = 60_000;
+    /** Lengths up to which the whole answer is searched, and beyond which nothing is; squares of the first. */
+    private const FEW = 12 * 12;
+    private const MANY = 60;
+    /** How often what is left is relaxed anew. */
+    private const DIVES = 14;
     /** How many patterns are given back before the search is given up. */
     private const GIVEN_BACK = 12;
 
@@ -33,7 +38,7 @@ final readonly class BarSolver
             $best = $this->better($best, $start, $problem, $prices, $bound);
         }
         if (count($best) > $bound) {
-            $searched = (new BarSearch($problem, $prices))->within($bound, self::LOOKS_WHOLE);
+            $searched = (new BarSearch($problem, $prices))->within($bound, self::looks(self::LOOKS_WHOLE, $problem));
             $best = $searched['bars'] ?? $best;
             $bound += $searched['bars'] === null && $searched['sure'] ? 1 : 0;
         }
@@ -49,7 +54,7 @@ final readonly class BarSolver
     private static function dive(BarProblem $problem, BarPrices $prices): array
     {
         $bars = [];
-        while (!$problem->isDone()) {
+        for ($round = 0; $round < self::DIVES && !$problem->isDone() && $prices->patterns !== []; ++$round) {
             $used = $prices->patterns;
             usort($used, static fn(array $a, array $b): int => $b['times'] <=> $a['times']);
             $counts = $problem->counts;
@@ -65,7 +70,9 @@ final readonly class BarSolver
             $prices = BarPrices::of($problem);
         }
 
-        return array_values(array_filter($bars, static fn(array $bar): bool => array_sum($bar) > 0));
+        $bars = array_values(array_filter($bars, static fn(array $bar): bool => array_sum($bar) > 0));
+
+        return [...$bars, ...self::firstFit($problem)];
     }
 
     /**
@@ -130,10 +137,19 @@ final readonly class BarSolver
         }
         $left = $problem->left($counts);
         $rest =
-            (new BarSearch($left, $prices))->within($bound - count($kept), self::LOOKS)['bars'] ??
-            self::firstFit($left);
+            (new BarSearch($left, $prices))->within($bound - count($kept), self::looks(self::LOOKS, $problem))[
+                'bars'
+            ] ?? self::firstFit($left);
 
         return count($kept) + count($rest) < count($best) ? [...$kept, ...$rest] : $best;
+    }
+
+    /** With more lengths each look takes longer; with very many none is worth it. */
+    private static function looks(int $most, BarProblem $problem): int
+    {
+        $lengths = count($problem->sizes);
+
+        return $lengths > self::MANY ? 0 : intdiv($most * self::FEW, max(self::FEW, $lengths * $lengths));
     }
 
     /** @return list<list<int>> the longest first, each into the first bar that takes it */

@@ -13,7 +13,7 @@ final readonly class BestPattern
 
     /**
      * @param list<int|float> $worths of one piece of each size, exact where they are whole
-     * @return array{worth: int|float, pattern: list<int>, sure: bool} pieces of each size
+     * @return array{worth: int|float, pattern: list<int>, sure: bool, looks: int} pieces of each size
      */
     public static function of(BarProblem $problem, array $worths): array
     {
@@ -43,6 +43,7 @@ final readonly class BestPattern
             'worth' => $best,
             'pattern' => array_map(static fn(int $size): int => $taken[$size] ?? 0, array_keys($worths)),
             'sure' => $looks <= self::MOST,
+            'looks' => $looks,
         ];
     }
 
