@@ -86,8 +86,8 @@ final class LoopTest extends BrowserCase
         $this->press('z');
         $this->gone('.packing-packs li.packing-in');
         $this->press('l');
-        $this->find('#lot')->sendKeys('26-311' . WebDriverKeys::ENTER);
-        $this->text('.packing-look', '26-311');
+        $this->find('#lot')->sendKeys('99-001' . WebDriverKeys::ENTER);
+        $this->text('.packing-look', '99-001');
 
         // Stopped in the middle and resumed from the list.
         $this->press(' ');

@@ -14,6 +14,9 @@ export function Views<Id extends string>({ label, views, view, onView }: Props<I
     <Tabs
       value={view}
       aria-label={label}
+      variant="scrollable"
+      scrollButtons={false}
+      sx={{ minWidth: 0, maxWidth: '100%' }}
       onChange={(_, next: Id) => {
         onView(next);
       }}
