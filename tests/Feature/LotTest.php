@@ -78,6 +78,12 @@ final class LotTest extends TradeCase
         [$a, $b] = $this->lots($packer, self::R1, ['a', 'b']);
         self::assertSame([[1, true], [2, false], [3, false]], $this->kits($packer, $a));
         self::assertSame([[2, false], [3, false]], $this->kits($packer, $b), 'they are mixed until it is emptied');
+
+        // What is taken out of a bag again points at neither.
+        $this->pressed($packer, $run, 'undo', 0, 0)->assertOk();
+        self::assertSame([[2, false]], $this->kits($packer, $b));
+        $first = $this->getJson("/api/lots/{$a}/kits")->json('serials.0');
+        self::assertSame(['A', true], [$first['bags'] ?? null, $first['there'] ?? null]);
     }
 
     public function test_a_lot_on_hold_is_not_packed_until_another_lot_is_named(): void

@@ -79,10 +79,10 @@ final readonly class Bins
                 ->where('run_id', $cell['run'])
                 ->where('line', $cell['line'])
                 ->where('pack', $cell['pack'])
-                ->groupBy('lot_id')
+                ->groupBy('lot_id', 'beside')
                 ->havingRaw('sum(quantity) < 0')
                 ->orderBy('lot_id')
-                ->selectRaw('lot_id, sum(quantity) as quantity'),
+                ->selectRaw("lot_id, array_to_string(beside, ',') as beside, sum(quantity) as quantity"),
         );
         foreach ($taken as $row) {
             $lot = $row->int('lot_id');
@@ -96,6 +96,7 @@ final readonly class Bins
                 $userId,
                 '',
                 $cell,
+                $row->text('beside') === '' ? [] : array_map(intval(...), explode(',', $row->text('beside'))),
             );
             $this->putIn($part, $lot, $operationId);
         }

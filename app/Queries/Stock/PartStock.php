@@ -100,7 +100,7 @@ final readonly class PartStock
         return $this->part(is_string($fingerprint) ? $fingerprint : '');
     }
 
-    /** @return array{serials: list<array{serial: string, entry: string, sure: bool}>, page: int, pages: int, total: int} kits that have pieces of a lot, or may have */
+    /** @return array{serials: list<array{serial: string, bags: string, entry: string, there: bool, sure: bool}>, page: int, pages: int, total: int} kits that have pieces of a lot, or may have: those in the shop first */
     public function kits(int $lot, Page $page): array
     {
         $cells = DB::table('lot_moves')
@@ -109,11 +109,11 @@ final readonly class PartStock
                     ->where('lot_id', $lot)
                     ->orWhereRaw("(beside <> '{}' and beside @> array[?]::bigint[])", [$lot]),
             )
-            ->whereNotNull('run_id')
+            ->join('runs', 'runs.id', '=', 'run_id')
             ->groupBy('run_id', 'pack')
             ->havingRaw('sum(quantity) < 0')
             ->selectRaw(
-                'run_id, pack, coalesce(sum(quantity) filter (where lot_id = ? and cardinality(beside) = 0), 0) < 0 as sure',
+                "run_id, pack, string_agg(distinct runs.lines -> line ->> 'bag', ', ') as bags, coalesce(sum(quantity) filter (where lot_id = ? and cardinality(beside) = 0), 0) < 0 as sure",
                 [$lot],
             );
         $query = DB::table('units')
@@ -131,10 +131,16 @@ final readonly class PartStock
             'serials' => array_map(
                 static fn(Row $row): array => [
                     'serial' => $row->text('serial'),
+                    'bags' => $row->text('bags'),
                     'entry' => $row->text('entry'),
+                    'there' => !in_array($row->text('entry'), ['shipped', 'scrapped'], true),
                     'sure' => $row->flag('sure'),
                 ],
-                Row::all($page->cut($query->orderBy('units.id'))->select(['serial', 'entry', 'sure'])),
+                Row::all(
+                    $page
+                        ->cut($query->orderByRaw("(entry in ('shipped', 'scrapped')), units.id"))
+                        ->select(['serial', 'bags', 'entry', 'sure']),
+                ),
             ),
         ] + $page->told($total);
     }

@@ -2,6 +2,7 @@
 export const ENTRIES: Readonly<Record<string, string>> = {
   packed: 'packed',
   unpacked: 'taken apart',
+  opened: 'out of a class pack',
   allocated: 'set aside for an order',
   freed: 'free again',
   shipped: 'shipped',

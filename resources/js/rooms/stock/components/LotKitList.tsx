@@ -13,17 +13,30 @@ export function LotKitList({ lot }: { lot: number }) {
   if (kits.data.total === 0) return <p className={ink['quiet']}>No kit has pieces of it.</p>;
   return (
     <>
-      <ol className={styles['kitlist']}>
-        {kits.data.serials.map((kit) => (
-          <li key={kit.serial}>
-            <span className={ink['m']}>{kit.serial}</span>{' '}
-            <span className={ink['quiet']}>
-              {ENTRIES[kit.entry] ?? 'being packed'}
-              {kit.sure ? '' : ', perhaps: two lots lay in one bin'}
-            </span>
-          </li>
-        ))}
-      </ol>
+      {[true, false].map((there) => {
+        const mine = kits.data.serials.filter((kit) => kit.there === there);
+        return (
+          mine.length > 0 && (
+            <section key={String(there)} aria-label={there ? 'In the shop' : 'Shipped'}>
+              <h4>
+                {there ? 'In the shop: open these bags' : 'Shipped: write to these'}{' '}
+                <span className={ink['quiet']}>{mine.length}</span>
+              </h4>
+              <ol className={styles['kitlist']}>
+                {mine.map((kit) => (
+                  <li key={kit.serial}>
+                    <span className={ink['m']}>{kit.serial}</span> bag {kit.bags}{' '}
+                    <span className={ink['quiet']}>
+                      {ENTRIES[kit.entry] ?? 'being packed'}
+                      {kit.sure ? '' : ', perhaps: two lots lay in one bin'}
+                    </span>
+                  </li>
+                ))}
+              </ol>
+            </section>
+          )
+        );
+      })}
       <Pager of="its kits" page={kits.data.page} pages={kits.data.pages} total={kits.data.total} onPage={setPage} />
     </>
   );
