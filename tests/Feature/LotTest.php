@@ -4,9 +4,12 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\Models\Export;
 use App\Models\Run;
+use App\Models\Unit;
 use App\Models\User;
 use App\Policies\Role;
+use App\Queries\Export\Pages;
 use Illuminate\Database\QueryException;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Facades\DB;
@@ -107,6 +110,42 @@ final class LotTest extends TradeCase
         self::assertSame(['a' => 8.0, 'b' => 8.0], $this->onHand($packer, self::R1));
         self::assertSame([[1, true]], $this->kits($packer, $a));
         $this->move($packer, $a, 'freed', null)->assertCreated();
+    }
+
+    public function test_a_slip_is_printed_for_exactly_the_bags_that_have_the_lot(): void
+    {
+        [$packer, $run] = $this->begun(2);
+        $this->receive($packer, self::R1, 'a', 9)->assertCreated();
+        $this->pressed($packer, $run, 'in', 0, 0)->assertOk();
+        [$a] = $this->lots($packer, self::R1, ['a']);
+        $this->move($packer, $a, 'held', null, 'reads <100k>')->assertCreated();
+        $made = $this->postJson('/api/exports', [
+            'operationId' => (string) Str::uuid(),
+            'kind' => 'lot-slip',
+            'subject' => $a,
+        ])
+            ->assertCreated()
+            ->assertJsonPath('name', 'lot a bags concerned.pdf');
+        $html = app(Pages::class)->of(Export::query()->findOrFail($made->json('id')))['html'];
+        $serials = array_map(static fn(Unit $unit): string => $unit->serial, [
+            ...Unit::query()->where('run_id', $run->id)->orderBy('number')->get(),
+        ]);
+        self::assertSame(
+            [2, 0],
+            [substr_count($html, ">{$serials[0]}<"), substr_count($html, $serials[1])],
+            'in the list and on its slip; the other kit nowhere',
+        );
+        self::assertStringContainsString('In the shop: open these bags (1)', $html);
+        self::assertStringNotContainsString('Shipped', $html);
+        self::assertStringContainsString('reads &lt;100k&gt;', $html);
+        self::assertStringContainsString('before you fit R1', $html);
+
+        $this->actingAs($this->person(Role::Support));
+        $this->postJson('/api/exports', [
+            'operationId' => (string) Str::uuid(),
+            'kind' => 'lot-slip',
+            'subject' => $a,
+        ])->assertForbidden();
     }
 
     public function test_a_lot_of_another_part_is_refused_and_a_new_name_makes_a_lot(): void

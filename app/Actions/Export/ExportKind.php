@@ -22,6 +22,7 @@ enum ExportKind: string
     case TickList = 'tick-list';
     case DifferenceSlip = 'difference-slip';
     case KitLabels = 'kit-labels';
+    case LotSlip = 'lot-slip';
     case PackingSlip = 'packing-slip';
 
     /** What a person needs to be able to, to have it made and to read it. */
@@ -41,7 +42,7 @@ enum ExportKind: string
             self::TickList,
             self::DifferenceSlip
                 => Ability::SeeKits,
-            self::KitLabels => Ability::PackKits,
+            self::KitLabels, self::LotSlip => Ability::PackKits,
             self::PackingSlip => Ability::SellKits,
         };
     }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Requests;
 
 use App\Actions\Export\ExportKind;
+use App\Models\Lot;
 use App\Models\Order;
 use App\Models\Revision;
 use App\Models\Run;
@@ -66,6 +67,7 @@ final class ExportRequest extends OperationRequest
                         => Revision::query()->where('id', $this->integer('subject'))->exists(),
                     ExportKind::KitLabels => Run::query()->where('id', $this->integer('subject'))->exists(),
                     ExportKind::PackingSlip => Order::query()->whereKey($this->integer('subject'))->exists(),
+                    ExportKind::LotSlip => Lot::query()->whereKey($this->integer('subject'))->exists(),
                     null => true,
                 };
                 if (!$exists) {

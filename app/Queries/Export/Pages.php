@@ -18,6 +18,7 @@ use App\Queries\Kit\Difference;
 use App\Queries\Kit\KitFolder;
 use App\Queries\Sales\Parcel;
 use App\Queries\Shop\Printed;
+use App\Queries\Stock\LotKits;
 use Chiralex\Bagging\BagPlanner;
 use Chiralex\Bagging\Cutting\CuttingPlanner;
 use Chiralex\Build\BuildCycle;
@@ -36,6 +37,7 @@ use ChiralexRender\Print\CalloutSheet;
 use ChiralexRender\Print\CutPage;
 use ChiralexRender\Print\DifferenceSlip;
 use ChiralexRender\Print\DrillSheet;
+use ChiralexRender\Print\LotSlip;
 use ChiralexRender\Print\MatSheet;
 use ChiralexRender\Print\OverlaySheet;
 use ChiralexRender\Print\PackingSlip;
@@ -58,6 +60,7 @@ final readonly class Pages
         private Difference $differences,
         private KitFolder $folder,
         private Printed $printed,
+        private LotKits $lots,
     ) {}
 
     /**
@@ -101,6 +104,7 @@ final readonly class Pages
             ExportKind::BagLabels, ExportKind::TickList => $this->bags($export),
             ExportKind::DifferenceSlip => $this->difference($export),
             ExportKind::KitLabels => $this->kitLabels($export),
+            ExportKind::LotSlip => $this->lot($export),
             ExportKind::PackingSlip => $this->slip($export),
         };
     }
@@ -330,6 +334,22 @@ final readonly class Pages
                 PublicAddress::ours() !== null,
                 Words::in($this->languageOf($order['kits'])),
             ),
+        ];
+    }
+
+    /** @return array{name: string, html: string} */
+    private function lot(Export $export): array
+    {
+        $lot = $this->lots->slips($export->subject);
+        $words = Revision::query()
+            ->whereIn('id', array_unique(array_column($lot['bags'], 'revision')))
+            ->get()
+            ->mapWithKeys(fn(Revision $revision): array => [$revision->id => $this->wordsOf($revision)])
+            ->all();
+
+        return [
+            'name' => 'lot ' . ($lot['name'] === '' ? $export->subject : $lot['name']) . ' bags concerned',
+            'html' => (new LotSlip($words))->of($lot, $export->paper, $this->fonts()),
         ];
     }
 

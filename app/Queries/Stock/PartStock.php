@@ -100,51 +100,6 @@ final readonly class PartStock
         return $this->part(is_string($fingerprint) ? $fingerprint : '');
     }
 
-    /** @return array{serials: list<array{serial: string, bags: string, entry: string, there: bool, sure: bool}>, page: int, pages: int, total: int} kits that have pieces of a lot, or may have: those in the shop first */
-    public function kits(int $lot, Page $page): array
-    {
-        $cells = DB::table('lot_moves')
-            ->where(
-                static fn(Builder $either): Builder => $either
-                    ->where('lot_id', $lot)
-                    ->orWhereRaw("(beside <> '{}' and beside @> array[?]::bigint[])", [$lot]),
-            )
-            ->join('runs', 'runs.id', '=', 'run_id')
-            ->groupBy('run_id', 'pack')
-            ->havingRaw('sum(quantity) < 0')
-            ->selectRaw(
-                "run_id, pack, string_agg(distinct runs.lines -> line ->> 'bag', ', ') as bags, coalesce(sum(quantity) filter (where lot_id = ? and cardinality(beside) = 0), 0) < 0 as sure",
-                [$lot],
-            );
-        $query = DB::table('units')
-            ->joinSub(
-                $cells,
-                'cells',
-                static fn(JoinClause $join): JoinClause => $join
-                    ->on('cells.run_id', '=', 'units.run_id')
-                    ->on('cells.pack', '=', 'units.pack'),
-            )
-            ->leftJoin('unit_states', 'unit_states.unit_id', '=', 'units.id');
-        $total = (clone $query)->count();
-
-        return [
-            'serials' => array_map(
-                static fn(Row $row): array => [
-                    'serial' => $row->text('serial'),
-                    'bags' => $row->text('bags'),
-                    'entry' => $row->text('entry'),
-                    'there' => !in_array($row->text('entry'), ['shipped', 'scrapped'], true),
-                    'sure' => $row->flag('sure'),
-                ],
-                Row::all(
-                    $page
-                        ->cut($query->orderByRaw("(entry in ('shipped', 'scrapped')), units.id"))
-                        ->select(['serial', 'bags', 'entry', 'sure']),
-                ),
-            ),
-        ] + $page->told($total);
-    }
-
     /** @return array{revision: int, designator: string} a kit that has the part, the newest first */
     public function usedAt(string $fingerprint): array
     {

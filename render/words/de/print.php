@@ -41,4 +41,20 @@ return [
     'print.weight' => 'Beutel {bag}: vorher {before}, jetzt {after}',
     'print.weight-typical' => 'Beutel {bag}: vorher {before}, jetzt {after} (übliche Massen darunter)',
     'print.not-there' => 'nicht da',
+    'print.lot' => 'Los {lot}: {part}',
+    'print.lot-unnamed' => '{part}, das Los ohne Namen',
+    'print.lot-none' => 'Kein Bausatz hat Teile davon.',
+    'print.lot-open' => 'In der Werkstatt: diese Beutel öffnen ({count})',
+    'print.lot-write' => 'Verschickt: an diese schreiben ({count})',
+    'print.lot-slips-here' => 'Zum Einlegen, wo ein Beutel in der Werkstatt zu bleibt',
+    'print.lot-slips-gone' => 'Zum Verschicken',
+    'print.lot-perhaps' => 'vielleicht: zwei Lose lagen in einem Fach',
+    'print.serial' => 'Seriennummer',
+    'print.lot-bag' => 'Beutel',
+    'print.lot-places' => 'Plätze',
+    'print.lot-order' => 'Bestellung',
+    'print.lot-look' =>
+        'In Beutel {bag}, bevor du {places} einsetzt: sieh dir die Teile noch einmal an. Hierher gehört {value}; darunter kann ein anderes Bauteil sein, das ähnlich aussieht.',
+    'print.lot-else' =>
+        'Liest sich ein Teil anders, als die Liste sagt, setz es nicht ein. Schreib uns und nenne die Seriennummer {serial}: das richtige kommt zu dir.',
 ];

@@ -42,4 +42,20 @@ return [
     'print.weight' => 'Bag {bag}: {before} before, {after} now',
     'print.weight-typical' => 'Bag {bag}: {before} before, {after} now (typical masses among them)',
     'print.not-there' => 'not there',
+    'print.lot' => 'Lot {lot} of {part}',
+    'print.lot-unnamed' => '{part}, the lot without a name',
+    'print.lot-none' => 'No kit has pieces of it.',
+    'print.lot-open' => 'In the shop: open these bags ({count})',
+    'print.lot-write' => 'Shipped: write to these ({count})',
+    'print.lot-slips-here' => 'To lay in, where a bag in the shop stays shut',
+    'print.lot-slips-gone' => 'To send',
+    'print.lot-perhaps' => 'perhaps: two lots lay in one bin',
+    'print.serial' => 'serial number',
+    'print.lot-bag' => 'bag',
+    'print.lot-places' => 'places',
+    'print.lot-order' => 'order',
+    'print.lot-look' =>
+        'In bag {bag}, before you fit {places}: look at the pieces once more. Here belongs {value}; among these there may be another part that looks like it.',
+    'print.lot-else' =>
+        'Does a piece read otherwise than the list says, do not fit it. Write to us and name the serial number {serial}: the right one is sent to you.',
 ];

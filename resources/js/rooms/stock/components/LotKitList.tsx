@@ -1,6 +1,6 @@
 import { useState } from 'react';
 import { useLotKits } from '@/shared/api';
-import { Loading, Pager } from '@/shared/ui';
+import { Loading, Pager, PrintButton } from '@/shared/ui';
 import { ENTRIES } from '../entries';
 import ink from '@/shared/style/ink.module.css';
 import styles from './stock.module.css';
@@ -37,6 +37,7 @@ export function LotKitList({ lot }: { lot: number }) {
           )
         );
       })}
+      <PrintButton label="Print the slips" name="bags concerned" kind="lot-slip" subject={lot} />
       <Pager of="its kits" page={kits.data.page} pages={kits.data.pages} total={kits.data.total} onPage={setPage} />
     </>
   );
