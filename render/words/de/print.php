@@ -56,5 +56,5 @@ return [
     'print.lot-look' =>
         'In Beutel {bag}, bevor du {places} einsetzt: sieh dir die Teile noch einmal an. Hierher gehört {value}; darunter kann ein anderes Bauteil sein, das ähnlich aussieht.',
     'print.lot-else' =>
-        'Liest sich ein Teil anders, als die Liste sagt, setz es nicht ein. Schreib uns und nenne die Seriennummer {serial}: das richtige kommt zu dir.',
+        'Liest sich ein Teil anders, als die Liste sagt, setz es nicht ein: schreib uns und nenne die Seriennummer {serial}.',
 ];

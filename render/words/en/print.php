@@ -57,5 +57,5 @@ return [
     'print.lot-look' =>
         'In bag {bag}, before you fit {places}: look at the pieces once more. Here belongs {value}; among these there may be another part that looks like it.',
     'print.lot-else' =>
-        'Does a piece read otherwise than the list says, do not fit it. Write to us and name the serial number {serial}: the right one is sent to you.',
+        'If a piece reads otherwise than the list says, do not fit it: write to us and name the serial number {serial}.',
 ];
