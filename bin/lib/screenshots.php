@@ -94,7 +94,7 @@ $click('.MuiDataGrid-cell', '100u');
 $wait('.library-partform');
 $take('library');
 $driver->get("{$base}/stock");
-$wait('.MuiDataGrid-cell');
+$wait('.stock-lot');
 $take('stock');
 $driver->get("{$base}/sales");
 $wait('.MuiDataGrid-cell');
