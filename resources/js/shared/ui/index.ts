@@ -1,4 +1,5 @@
 export { DropZone } from './DropZone';
+export { FilterField } from './FilterField';
 export { FileButton } from './FileButton';
 export { KINDS } from './kinds';
 export { KitChooser } from './KitChooser';

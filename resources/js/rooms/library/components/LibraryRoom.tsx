@@ -10,7 +10,7 @@ import {
   type Wanted,
 } from '@/shared/api';
 import { useKeys } from '@/shared/keys';
-import { Button, Input, Marking, Notice, TableActions, useWanted, Loading, Refusal } from '@/shared/ui';
+import { FilterField, Button, Marking, Notice, TableActions, useWanted, Loading, Refusal } from '@/shared/ui';
 import { ServerGrid, type GridColDef } from '@/shared/ui/grid';
 import { originText, usedText } from '../model';
 import { PartForm } from './PartForm';
@@ -112,18 +112,7 @@ export function LibraryRoom() {
         <span className={ink['quiet']}>
           {shown.inAll} parts of all kits, {shown.own} with words of yours
         </span>
-        <label className={ink['sr']} htmlFor="library-filter">
-          Filter parts
-        </label>
-        <Input
-          id="library-filter"
-          className={clsx(ui['filter'], ui['wide'])}
-          placeholder="Filter"
-          value={text}
-          onChange={(event) => {
-            setText(event.target.value);
-          }}
-        />
+        <FilterField id="library-filter" label="Filter parts" placeholder="Filter" value={text} onChange={setText} />
         <span className={ui['end']}>
           <TableActions name="parts library" rows={() => table(wanted)} />
           {mayEdit && (

@@ -1,7 +1,7 @@
 import { useState } from 'react';
 import { useMails, useReports } from '@/shared/api';
 import { useKeys } from '@/shared/keys';
-import { Button, Input, Notice, Pager, Press, Loading, useView, useWanted, Views } from '@/shared/ui';
+import { FilterField, Button, Notice, Pager, Press, Loading, useView, useWanted, Views } from '@/shared/ui';
 import { ReportDetail } from './ReportDetail';
 import { TypeIn } from './TypeIn';
 import { clsx } from 'clsx';
@@ -54,18 +54,7 @@ export function Reports() {
             turn(1);
           }}
         />
-        <label className={ink['sr']} htmlFor="report-filter">
-          Filter reports
-        </label>
-        <Input
-          id="report-filter"
-          className={clsx(ui['filter'], ui['wide'])}
-          placeholder="Filter"
-          value={text}
-          onChange={(event) => {
-            setText(event.target.value);
-          }}
-        />
+        <FilterField id="report-filter" label="Filter reports" placeholder="Filter" value={text} onChange={setText} />
         <span className={ui['end']}>
           <TypeIn onMade={setId} />
         </span>

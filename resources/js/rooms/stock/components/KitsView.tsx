@@ -1,9 +1,8 @@
 import { allRows, api, useMoves, useStock, type Moves, type Stock as Document, type Wanted } from '@/shared/api';
-import { Input, Notice, TableActions, useWanted, Loading, TextLink } from '@/shared/ui';
+import { FilterField, Notice, TableActions, useWanted, Loading, TextLink } from '@/shared/ui';
 import { ServerGrid, type GridColDef } from '@/shared/ui/grid';
 import { ENTRIES } from '../entries';
 import { Packs } from './Packs';
-import { clsx } from 'clsx';
 import ink from '@/shared/style/ink.module.css';
 import ui from '@/shared/ui/ui.module.css';
 import styles from './stock.module.css';
@@ -95,17 +94,12 @@ export function KitsView({ mayPack }: { mayPack: boolean }) {
   return (
     <div className={styles['kitsview']}>
       <div className={ui['bar']}>
-        <label className={ink['sr']} htmlFor="stock-filter">
-          Filter kits
-        </label>
-        <Input
+        <FilterField
           id="stock-filter"
-          className={clsx(ui['filter'], ui['wide'])}
+          label="Filter kits"
           placeholder="Kit"
           value={kits.text}
-          onChange={(event) => {
-            kits.setText(event.target.value);
-          }}
+          onChange={kits.setText}
         />
         <span className={ui['end']}>
           <TableActions name="kits on hand" rows={() => table(kits.wanted)} />
@@ -131,17 +125,12 @@ export function KitsView({ mayPack }: { mayPack: boolean }) {
         <b>Moves</b>
         <span>every kit, the newest first; nothing is ever struck out</span>
         <span className={ui['end']}>
-          <label className={ink['sr']} htmlFor="move-filter">
-            Filter moves
-          </label>
-          <Input
+          <FilterField
             id="move-filter"
-            className={clsx(ui['filter'], ui['wide'])}
+            label="Filter moves"
             placeholder="Serial or order"
             value={moves.text}
-            onChange={(event) => {
-              moves.setText(event.target.value);
-            }}
+            onChange={moves.setText}
           />
         </span>
       </div>

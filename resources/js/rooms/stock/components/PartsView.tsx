@@ -1,6 +1,6 @@
 import { useState } from 'react';
 import { useLotFile, useStockParts } from '@/shared/api';
-import { DropZone, FileButton, Input, Loading, Notice, Pager, Press, Refusal, useWanted } from '@/shared/ui';
+import { FilterField, DropZone, FileButton, Loading, Notice, Pager, Press, Refusal, useWanted } from '@/shared/ui';
 import { amount, standing } from '../model';
 import { PartPane } from './PartPane';
 import { clsx } from 'clsx';
@@ -34,17 +34,12 @@ export function PartsView({ mayMove }: { mayMove: boolean }) {
       <div className={styles['parts']}>
         <section className={styles['shelf']} aria-label="Parts">
           <div className={ui['bar']}>
-            <label className={ink['sr']} htmlFor="part-filter">
-              Filter parts
-            </label>
-            <Input
+            <FilterField
               id="part-filter"
-              className={clsx(ui['filter'], ui['wide'])}
+              label="Filter parts"
               placeholder="Part or lot"
               value={text}
-              onChange={(event) => {
-                setText(event.target.value);
-              }}
+              onChange={setText}
             />
             {parts.data.toCount > 0 && <span className={ink['ochre']}>▲ {parts.data.toCount} to count</span>}
             {mayMove && (
