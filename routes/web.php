@@ -55,10 +55,13 @@ use App\Http\Controllers\Report\NearSerialController;
 use App\Http\Controllers\Report\ReportController;
 use App\Http\Controllers\Report\ShowReportPhoto;
 use App\Http\Controllers\Sales\AllocateOrder;
+use App\Http\Controllers\Sales\ArticleController;
 use App\Http\Controllers\Sales\BookOrders;
 use App\Http\Controllers\Sales\FreeOrder;
+use App\Http\Controllers\Sales\MoveGoods;
 use App\Http\Controllers\Sales\OrderController;
 use App\Http\Controllers\Sales\ShipOrder;
+use App\Http\Controllers\Sales\ShowArticleSets;
 use App\Http\Controllers\Shell;
 use App\Http\Controllers\Shop\LogoController;
 use App\Http\Controllers\Shop\ShopController;
@@ -288,6 +291,17 @@ Route::prefix('api')->group(function (): void {
         Route::get('/moves', [MoveController::class, 'index'])
             ->middleware('can:see-kits')
             ->name('moves');
+        Route::get('/articles', [ArticleController::class, 'index'])
+            ->middleware('can:see-kits')
+            ->name('articles.index');
+        Route::post('/articles', [ArticleController::class, 'store'])
+            ->middleware('can:sell-kits')
+            ->name('articles.store');
+        Route::put('/articles/{article}', [ArticleController::class, 'update'])
+            ->middleware('can:sell-kits')
+            ->name('articles.change');
+        Route::post('/articles/{article}/moves', MoveGoods::class)->middleware('can:pack-kits')->name('articles.move');
+        Route::get('/kits/{kit}/sets', ShowArticleSets::class)->middleware('can:sell-kits')->name('articles.sets');
         Route::get('/orders', [OrderController::class, 'index'])
             ->middleware('can:sell-kits')
             ->name('orders.index');

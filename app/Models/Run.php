@@ -4,17 +4,19 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use Chiralex\Trade\Dealing;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Support\Carbon;
 
 /**
- * A packing run: so many packs of so many kits each, and the lines as they were when it began.
+ * A packing run: so many bags to fill a line, each for a kit or for a class pack dealt by part kind, and the lines as they were when it began.
  *
  * @property int $id
  * @property int $release_id
  * @property int<1, max> $packs
  * @property int $pack_size 1, or 5, 10, 20 for class packs
+ * @property Dealing $dealing how the kits of a class pack lie in it
  * @property non-empty-list<array<string, mixed>> $lines
  * @property string $options what is chosen, empty for the defaults
  * @property Carbon $created_at
@@ -24,7 +26,22 @@ final class Run extends Model
 {
     public const UPDATED_AT = null;
 
-    protected $fillable = ['release_id', 'operation_id', 'packs', 'pack_size', 'lines', 'options', 'user_id'];
+    protected $fillable = [
+        'release_id',
+        'operation_id',
+        'packs',
+        'pack_size',
+        'dealing',
+        'lines',
+        'options',
+        'user_id',
+    ];
+
+    /** Kits that one key of the packer fills: all of a class pack that is dealt by part kind. */
+    public function kitsAtOnce(): int
+    {
+        return $this->dealing->kitsAtOnce($this->pack_size);
+    }
 
     /** @return BelongsTo<Release, $this> */
     public function release(): BelongsTo
@@ -35,6 +52,12 @@ final class Run extends Model
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['lines' => 'array', 'packs' => 'integer', 'pack_size' => 'integer', 'created_at' => 'datetime'];
+        return [
+            'lines' => 'array',
+            'packs' => 'integer',
+            'pack_size' => 'integer',
+            'dealing' => Dealing::class,
+            'created_at' => 'datetime',
+        ];
     }
 }

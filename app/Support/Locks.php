@@ -11,10 +11,18 @@ use Illuminate\Support\Facades\DB;
  */
 final readonly class Locks
 {
-    private const SPACES = ['run' => 1, 'unit' => 2, 'order' => 3, 'serials' => 4, 'part' => 5, 'pack' => 6];
+    private const SPACES = [
+        'run' => 1,
+        'unit' => 2,
+        'order' => 3,
+        'serials' => 4,
+        'part' => 5,
+        'pack' => 6,
+        'article' => 7,
+    ];
 
     /**
-     * @param 'run'|'unit'|'order'|'serials'|'part'|'pack' $space
+     * @param 'run'|'unit'|'order'|'serials'|'part'|'pack'|'article' $space
      * @param list<int> $ids
      */
     public static function take(string $space, array $ids): void

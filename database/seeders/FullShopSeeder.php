@@ -89,6 +89,10 @@ final class FullShopSeeder extends Seeder
 
     private function runs(Connection $owner, RunState $states): void
     {
+        $owner->statement(
+            "insert into articles (form, kit_id) select distinct 'kit', kit_id from releases
+                join revisions on revisions.id = revision_id where core = 'full' on conflict do nothing",
+        );
         $lines = json_decode((string) $owner->table('runs')->orderBy('id')->value('lines'), true);
         $lines = json_encode(
             array_slice(array_merge(...array_fill(0, self::LINES, (array) $lines)), 0, self::LINES),
@@ -187,9 +191,10 @@ final class FullShopSeeder extends Seeder
                 where name like 'Customer %'",
         );
         $owner->statement(
-            "insert into order_lines (order_id, kit_id, quantity, unit_price, currency)
-                select orders.id, kits.id, 1 + orders.id % 4, 1850, 'EUR' from orders
-                join kits on kits.id = (select min(id) from kits where name like 'Range %') + orders.id % ?
+            "insert into order_lines (order_id, article_id, quantity, unit_price, currency)
+                select orders.id, articles.id, 1 + orders.id % 4, 1850, 'EUR' from orders
+                join articles on articles.form = 'kit'
+                    and kit_id = (select min(id) from kits where name like 'Range %') + orders.id % ?
                 where orders.number like 'F-%'",
             [self::RUNS],
         );
@@ -197,8 +202,10 @@ final class FullShopSeeder extends Seeder
         foreach (['allocated', 'shipped'] as $step => $entry) {
             $owner->statement(
                 "with wanted as (select order_lines.order_id, kit_id, quantity,
-                    sum(quantity) over (partition by kit_id order by order_lines.order_id) as until from order_lines
-                    join orders on orders.id = order_id where number like 'F-%' and order_id % 10 <> 0),
+                    sum(quantity) over (partition by kit_id order by order_lines.order_id) as until
+                    from order_lines
+                    join articles on articles.id = article_id join orders on orders.id = order_id
+                    where number like 'F-%' and order_id % 10 <> 0),
                 numbered as (select units.id, revisions.kit_id, row_number() over (partition by revisions.kit_id
                     order by units.id) as n from units join releases on releases.id = units.release_id
                     join revisions on revisions.id = releases.revision_id where releases.core = 'full')

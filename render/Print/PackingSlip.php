@@ -11,7 +11,7 @@ use ChiralexRender\Words;
 final readonly class PackingSlip
 {
     /**
-     * @param list<array{kit: string, quantity: int, serials: list<string>}> $lines
+     * @param list<array{article: string, quantity: int, serials: list<string>}> $lines
      * @param bool $coded whether the labels of the kits carry a code that opens their pages
      */
     public function of(
@@ -35,7 +35,7 @@ final readonly class PackingSlip
                 static fn(array $line): string => '<tr><td><span class="tick"></span></td><td class="num">' .
                     $line['quantity'] .
                     '</td><td>' .
-                    Markup::text($line['kit']) .
+                    Markup::text($line['article']) .
                     '</td><td class="m">' .
                     implode('<br>', array_map(Markup::text(...), $line['serials'])) .
                     '</td></tr>',

@@ -81,8 +81,8 @@ final class ShopTest extends BrowserCase
         $this->text('.sales-said', 'Order booked');
         $this->find('#order-filter')->sendKeys('T-1');
         $this->text('.MuiDataGrid-row:only-child .MuiDataGrid-cell', 'T-1');
-        $this->ready('.sales-acts button', 'Set kits aside')->click();
-        $this->text('.sales-allocated', 'kits set aside');
+        $this->ready('.sales-acts button', 'Set aside')->click();
+        $this->text('.sales-allocated', 'set aside');
         $this->ready('.sales-acts button', 'Ship')->click();
         $this->text('.sales-shipped', 'shipped');
 

@@ -97,6 +97,7 @@ final class AccessTest extends TradeCase
                             '{person}' => (string) $user->id,
                             '{invitation}' => (string) $invitation->id,
                             '{lot}' => '1',
+                            '{article}' => '1',
                         ]),
                     [],
                     ['If-Match' => '"0"'],

@@ -176,8 +176,14 @@ final class BoardFilesTest extends FeatureCase
     public function test_of_two_sheets_dropped_on_a_kit_the_maker_says_which_is_its_list(): void
     {
         $book = new Spreadsheet();
-        $book->getActiveSheet()->setTitle('old')->fromArray([['Ref', 'Value', 'Package'], ['R1', '10k', 'Axial 1/4W']]);
-        $book->createSheet()->setTitle('new')->fromArray([['Ref', 'Value', 'Package'], ['R7', '47k', 'Axial 1/4W']]);
+        $book
+            ->getActiveSheet()
+            ->setTitle('old')
+            ->fromArray([['Ref', 'Value', 'Package'], ['R1', '10k', 'Axial 1/4W']]);
+        $book
+            ->createSheet()
+            ->setTitle('new')
+            ->fromArray([['Ref', 'Value', 'Package'], ['R7', '47k', 'Axial 1/4W']]);
         $path = (string) tempnam(sys_get_temp_dir(), 'xlsx');
         (new Xlsx($book))->save($path);
         $bytes = (string) file_get_contents($path);

@@ -255,9 +255,7 @@ final class EditTest extends FeatureCase
         self::assertSame(['C1', 'D1', 'R1', 'R2'], $facts->json('parts'));
         self::assertContains('D1.1', (array) $facts->json('pins'));
 
-        $this->edit($maker, $draft, 1, [
-            ['type' => 'fact', 'target' => 'weather', 'field' => '', 'value' => 'rain'],
-        ])
+        $this->edit($maker, $draft, 1, [['type' => 'fact', 'target' => 'weather', 'field' => '', 'value' => 'rain']])
             ->assertStatus(422)
             ->assertSee('drilling');
         $this->postJson(
@@ -266,6 +264,8 @@ final class EditTest extends FeatureCase
             ['If-Match' => '1'],
         )->assertOk();
         self::assertNull($this->getJson("/api/revisions/{$draft->id}/facts")->json('facts')['groups.before']);
-        $this->actingAs($this->person(Role::Support))->getJson("/api/revisions/{$draft->id}/facts")->assertOk();
+        $this->actingAs($this->person(Role::Support))
+            ->getJson("/api/revisions/{$draft->id}/facts")
+            ->assertOk();
     }
 }

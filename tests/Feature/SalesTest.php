@@ -54,7 +54,7 @@ final class SalesTest extends TradeCase
         $this->moved($seller, $second, 'allocate')->assertOk();
         $this->moved($seller, $first, 'ship')
             ->assertStatus(422)
-            ->assertJsonPath('message', 'Order S-1 has no kit allocated; allocate first.');
+            ->assertJsonPath('message', 'Order S-1 has nothing allocated; allocate first.');
     }
 
     public function test_a_resent_shipment_ships_once(): void

@@ -85,9 +85,11 @@ final class StepPhotoTest extends FeatureCase
     {
         $photo = ['file' => 'photo-1.jpg', 'at' => ['R1'], 'board' => 'main', 'side' => 'top', 'outline' => [60, 40]];
         $kit = json_decode(self::FILES['kit.json'], true);
-        $with = fn(int $count): Revision => $this->kit([
-            'kit.json' => (string) json_encode(['photos' => array_fill(0, $count, $photo)] + (array) $kit),
-        ] + self::FILES);
+        $with = fn(int $count): Revision => $this->kit(
+            [
+                'kit.json' => (string) json_encode(['photos' => array_fill(0, $count, $photo)] + (array) $kit),
+            ] + self::FILES,
+        );
         $maker = $this->person();
 
         $this->place($maker, $with(11), self::CORNERS)->assertOk();

@@ -11,6 +11,7 @@ use App\Models\Release;
 use App\Models\Run;
 use App\Models\Unit;
 use App\Models\User;
+use Chiralex\Trade\Dealing;
 use Illuminate\Support\Str;
 use Illuminate\Testing\TestResponse;
 
@@ -31,9 +32,9 @@ abstract class TradeCase extends FeatureCase
     }
 
     /** @param int<1, 500> $packs */
-    protected function run_(Release $release, int $packs = 2, int $size = 1): Run
+    protected function run_(Release $release, int $packs = 2, int $size = 1, Dealing $dealing = Dealing::ByKind): Run
     {
-        return $this->app->make(StartRun::class)($release, $packs, $size, (string) Str::uuid(), null);
+        return $this->app->make(StartRun::class)($release, $packs, $size, (string) Str::uuid(), null, '', $dealing);
     }
 
     protected function pressed(

@@ -17,6 +17,7 @@ final readonly class DemoKits
         private DemoHistory $history,
         private DemoLibrary $library,
         private DemoStock $stock,
+        private DemoArticles $articles,
     ) {}
 
     public function load(?int $userId): void
@@ -42,6 +43,9 @@ final readonly class DemoKits
                 }
                 $this->history->play($revision, "{$folder}/history", $userId);
                 $this->stock->load($revision, $userId);
+                if ($name === 'Frost Bell') {
+                    $this->articles->load($revision->kit, $userId);
+                }
             }
         }
     }

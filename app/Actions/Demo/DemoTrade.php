@@ -9,6 +9,7 @@ use App\Actions\Packing\StartRun;
 use App\Actions\Sales\NewOrder;
 use App\Actions\Sales\OrderBook;
 use App\Actions\Sales\OrderCsv;
+use App\Actions\Sales\PackedAs;
 use App\Actions\Sales\TakeOrder;
 use App\Actions\Sales\UnitLedger;
 use App\Models\Release;
@@ -62,7 +63,7 @@ final readonly class DemoTrade
                     $order['address'],
                     [
                         [
-                            'kitId' => $release->revision->kit_id,
+                            'article' => new PackedAs($release->revision->kit_id),
                             'quantity' => $order['quantity'],
                             'unitPrice' => OrderCsv::minor($order['price']) ?? 0,
                             'currency' => 'EUR',

@@ -31,7 +31,7 @@ final readonly class DeleteKit
             }
             foreach (
                 [
-                    'order_lines' => 'orders',
+                    'articles' => 'an article of the shop',
                     'report_judgements' => 'reports',
                     'report_states' => 'reports',
                     'faq_entries' => 'its FAQ',

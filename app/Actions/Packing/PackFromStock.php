@@ -58,7 +58,7 @@ final readonly class PackFromStock
     {
         /** @var array{item: array{quantity: int, length: int|float|null}} $line */
         return BigDecimal::of((string) ($line['item']['length'] ?? $line['item']['quantity']))->multipliedBy(
-            $run->pack_size,
+            $run->kitsAtOnce(),
         );
     }
 }

@@ -6,6 +6,8 @@ namespace App\Actions\Packing;
 
 use App\Actions\Kit\Documents;
 use App\Actions\Release\PublicToken;
+use App\Actions\Sales\KnowArticle;
+use App\Actions\Sales\PackedAs;
 use App\Models\Release;
 use App\Models\Run;
 use App\Models\Unit;
@@ -13,6 +15,7 @@ use App\Queries\Packing\RunLines;
 use App\Support\Audit;
 use App\Support\Locks;
 use Chiralex\ChiralexException;
+use Chiralex\Trade\Dealing;
 use Chiralex\Trade\Serial;
 use Illuminate\Support\Facades\DB;
 
@@ -26,10 +29,11 @@ final readonly class StartRun
         private PublicToken $tokens,
         private RunLines $lines,
         private RunState $states,
+        private KnowArticle $articles,
     ) {}
 
     /**
-     * @param int<1, 500> $packs
+     * @param int<1, 500> $packs kits, or class packs
      * @param int $packSize kits in a pack: 1, 5, 10 or 20
      * @param string $options what is chosen, as `box=drilled;power=jack`
      * @throws ChiralexException when the kit has no such option, or the serial numbers of the revision are used up
@@ -41,8 +45,17 @@ final readonly class StartRun
         string $operationId,
         ?int $userId,
         string $options = '',
+        Dealing $dealing = Dealing::ByKind,
     ): Run {
-        return DB::transaction(function () use ($release, $packs, $packSize, $operationId, $userId, $options): Run {
+        return DB::transaction(function () use (
+            $release,
+            $packs,
+            $packSize,
+            $operationId,
+            $userId,
+            $options,
+            $dealing,
+        ): Run {
             Locks::take('serials', [$release->id]);
             $known = Run::query()->where('operation_id', $operationId)->first();
             if ($known !== null) {
@@ -52,11 +65,14 @@ final readonly class StartRun
                 $this->documents->get($release->revision, 'bags', $options),
                 $this->documents->get($release->revision, 'parts', $options),
             );
+            $dealing = Dealing::of($packSize, $dealing);
+            $atOnce = $dealing->kitsAtOnce($packSize);
             $run = Run::query()->create([
                 'release_id' => $release->id,
                 'operation_id' => $operationId,
-                'packs' => $packs,
+                'packs' => intdiv($packs * $packSize, $atOnce),
                 'pack_size' => $packSize,
+                'dealing' => $dealing,
                 'lines' => $lines,
                 'options' => $options,
                 'user_id' => $userId,
@@ -69,7 +85,7 @@ final readonly class StartRun
                         static fn(int $i, Serial $serial): array => [
                             'release_id' => $release->id,
                             'run_id' => $run->id,
-                            'pack' => intdiv($i, $packSize),
+                            'pack' => intdiv($i, $atOnce),
                             'number' => $serial->number,
                             'serial' => $serial->text(),
                             'created_at' => now(),
@@ -79,12 +95,16 @@ final readonly class StartRun
                     ),
                 );
             }
+            $kitId = $release->revision->kit_id;
+            ($this->articles)(new PackedAs($kitId, $options));
+            ($this->articles)(new PackedAs($kitId, $options, $packSize, $dealing));
             $this->tokens->forRun($run);
             $this->states->renew($run);
             Audit::record($userId, 'run.start', null, [
                 'run' => $run->id,
                 'packs' => $packs,
                 'packSize' => $packSize,
+                'dealing' => $dealing->value,
                 'options' => $options,
             ]);
 

@@ -22,13 +22,27 @@ final class ImpossibleMove extends Refusal
         );
     }
 
-    public static function noPack(string $kit, int $size): self
+    public static function noPack(string $article): self
     {
-        return new self("No class pack of {$size} of {$kit} is on hand.");
+        return new self("None of {$article} is on hand to be opened.");
+    }
+
+    public static function tooFewGoods(string $article, int $wanted, int $there): self
+    {
+        return new self(
+            "{$wanted} of {$article} are wanted, {$there} " .
+                ($there === 1 ? 'is' : 'are') .
+                ' on hand; make more first.',
+        );
+    }
+
+    public static function isKit(string $article): self
+    {
+        return new self("{$article} comes from Packing; begin a run there.");
     }
 
     public static function nothingAllocated(string $number): self
     {
-        return new self("Order {$number} has no kit allocated; allocate first.");
+        return new self("Order {$number} has nothing allocated; allocate first.");
     }
 }

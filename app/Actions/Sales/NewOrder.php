@@ -7,7 +7,7 @@ namespace App\Actions\Sales;
 /** An order as it comes in. */
 final readonly class NewOrder
 {
-    /** @param non-empty-list<array{kitId: int, quantity: int, unitPrice: int, currency: string, options?: string, packSize?: int}> $lines unit price in minor units, of a class pack where it is one; options as `box=drilled;power=jack` */
+    /** @param non-empty-list<array{article: int|PackedAs, quantity: int, unitPrice: int, currency: string}> $lines article by its id, or a kit as it is sold; unit price in minor units */
     public function __construct(
         public string $number,
         public string $placedOn,

@@ -4,72 +4,82 @@ declare(strict_types=1);
 
 namespace App\Actions\Sales;
 
-use App\Models\Kit;
+use App\Models\Article;
 use App\Models\Order;
 use App\Models\OrderLine;
 use App\Models\UnitState;
 use App\Support\Audit;
 use App\Support\Locks;
+use App\Support\Row;
+use Chiralex\Trade\GoodsEntry;
 use Chiralex\Trade\Whereabouts;
 use Illuminate\Support\Facades\DB;
 
-/** Allocates kits to orders, frees them, ships them. */
+/** Allocates kits and goods to orders, frees them, ships them. */
 final readonly class OrderBook
 {
-    public function __construct(private UnitLedger $ledger) {}
+    public function __construct(private UnitLedger $ledger, private GoodsBook $goods) {}
 
-    /** @throws ImpossibleMove when too few kits are on hand; nothing is allocated then */
+    /** @throws ImpossibleMove when too little is on hand; nothing is allocated then */
     public function allocate(int $orderId, string $operationId, ?int $userId): void
     {
         DB::transaction(function () use ($orderId, $operationId, $userId): void {
             Locks::take('order', [$orderId]);
-            if ($this->ledger->has($operationId)) {
+            if ($this->has($operationId)) {
                 return;
             }
-            $chosen = [];
-            foreach ($this->wanted($orderId) as [$kitId, $options, $size, $wanted]) {
+            $chosen = $goods = [];
+            foreach ($this->wanted($orderId) as [$article, $wanted]) {
+                if ($article->form->isGoods()) {
+                    $goods[$article->id] = $wanted;
+                    $this->goods->enter($article->id, GoodsEntry::Allocated, $wanted, $operationId, $orderId, $userId);
+                    continue;
+                }
                 // Another order may take the same kits meanwhile; the ledger refuses the second.
-                $there = match (true) {
-                    $wanted <= 0 => [],
-                    $size > 1 => $this->ledger->packsOnHand($kitId, $options, $size, $wanted),
-                    default => array_map(
-                        static fn(int $unit): array => [$unit],
-                        $this->ledger->onHand($kitId, $options, $wanted),
-                    ),
-                };
+                $there = $this->ledger->ofArticle($article, $wanted);
                 if (count($there) < $wanted) {
-                    $name = Kit::query()->findOrFail($kitId)->name . ($size > 1 ? ", class pack of {$size}" : '');
-                    throw ImpossibleMove::notEnough(trim("{$name} {$options}"), $wanted, count($there));
+                    throw ImpossibleMove::notEnough($article->title(), $wanted, count($there));
                 }
                 array_push($chosen, ...array_merge(...$there, ...[[]]));
             }
             $this->ledger->enter($chosen, Whereabouts::Allocated, $operationId, $orderId, $userId);
-            Audit::record($userId, 'order.allocate', null, ['order' => $orderId, 'units' => $chosen]);
+            Audit::record($userId, 'order.allocate', null, [
+                'order' => $orderId,
+                'units' => $chosen,
+                'goods' => $goods,
+            ]);
         });
     }
 
     /** @throws ImpossibleMove when nothing is allocated */
     public function free(int $orderId, string $operationId, ?int $userId): void
     {
-        $this->move($orderId, Whereabouts::Freed, $operationId, $userId, '');
+        $this->move($orderId, Whereabouts::Freed, GoodsEntry::Freed, $operationId, $userId, '');
     }
 
     /** @throws ImpossibleMove when nothing is allocated */
     public function ship(int $orderId, string $operationId, ?int $userId, string $tracking): void
     {
-        $this->move($orderId, Whereabouts::Shipped, $operationId, $userId, $tracking);
+        $this->move($orderId, Whereabouts::Shipped, GoodsEntry::Shipped, $operationId, $userId, $tracking);
     }
 
     /** @throws ImpossibleMove */
-    private function move(int $orderId, Whereabouts $entry, string $operationId, ?int $userId, string $note): void
-    {
-        DB::transaction(function () use ($orderId, $entry, $operationId, $userId, $note): void {
+    private function move(
+        int $orderId,
+        Whereabouts $entry,
+        GoodsEntry $like,
+        string $operationId,
+        ?int $userId,
+        string $note,
+    ): void {
+        DB::transaction(function () use ($orderId, $entry, $like, $operationId, $userId, $note): void {
             Locks::take('order', [$orderId]);
-            if ($this->ledger->has($operationId)) {
+            if ($this->has($operationId)) {
                 return;
             }
             $units = $this->allocated($orderId);
-            if ($units === []) {
+            $goods = $this->goodsAside($orderId);
+            if ($units === [] && $goods === []) {
                 throw ImpossibleMove::nothingAllocated(Order::query()->findOrFail($orderId)->number);
             }
             $this->ledger->enter(
@@ -80,8 +90,20 @@ final readonly class OrderBook
                 $userId,
                 mb_substr($note, 0, 200),
             );
-            Audit::record($userId, "order.{$entry->value}", null, ['order' => $orderId, 'units' => $units]);
+            foreach ($goods as $article => $quantity) {
+                $this->goods->enter($article, $like, $quantity, $operationId, $orderId, $userId, $note);
+            }
+            Audit::record($userId, "order.{$entry->value}", null, [
+                'order' => $orderId,
+                'units' => $units,
+                'goods' => $goods,
+            ]);
         });
+    }
+
+    private function has(string $operationId): bool
+    {
+        return $this->ledger->has($operationId) || $this->goods->has($operationId);
     }
 
     /** @return list<int> */
@@ -96,38 +118,61 @@ final readonly class OrderBook
             ->all();
     }
 
-    /** @return list<array{int, string, int, int}> kit, options, kits of a pack, and how many are still to be allocated */
+    /** @return array<int, int<1, max>> article to how many of it are set aside */
+    private function goodsAside(int $orderId): array
+    {
+        $aside = [];
+        foreach (
+            Row::all(
+                DB::table('article_orders')
+                    ->where('order_id', $orderId)
+                    ->where('allocated', '>', 0)
+                    ->orderBy('article_id')
+                    ->select(['article_id', 'allocated']),
+            ) as $row
+        ) {
+            $aside[$row->int('article_id')] = max(1, $row->int('allocated'));
+        }
+
+        return $aside;
+    }
+
+    /** @return list<array{Article, int<1, max>}> articles with how many are still to be allocated */
     private function wanted(int $orderId): array
     {
-        $wanted = [];
-        foreach (OrderLine::query()->where('order_id', $orderId)->get() as $line) {
-            $key = "{$line->kit_id} {$line->options} {$line->pack_size}";
-            $before = $wanted[$key][3] ?? 0;
-            $wanted[$key] = [$line->kit_id, $line->options, $line->pack_size, $before + $line->quantity];
+        $given = [];
+        foreach (
+            Row::all(
+                DB::table('unit_articles')
+                    ->join('articles', 'articles.id', '=', 'article_id')
+                    ->where('order_id', $orderId)
+                    ->whereIn('entry', [Whereabouts::Allocated->value, Whereabouts::Shipped->value])
+                    ->groupBy('article_id', 'pack_size')
+                    ->selectRaw('article_id, count(*) / pack_size as n')
+                    ->unionAll(
+                        DB::table('article_orders')
+                            ->where('order_id', $orderId)
+                            ->selectRaw('article_id, allocated + shipped as n'),
+                    ),
+            ) as $row
+        ) {
+            $given[$row->int('article_id')] = $row->int('n');
         }
-        $given = UnitState::query()
-            ->with('unit.run')
-            ->where('order_id', $orderId)
-            ->whereIn('entry', [Whereabouts::Allocated, Whereabouts::Shipped])
-            ->get();
-        foreach ($given->groupBy(static fn(UnitState $unit): string => self::article($unit)) as $key => $units) {
-            $first = $units->firstOrFail();
-            $size = self::size($first);
-            $before = $wanted[$key][3] ?? 0;
-            $wanted[$key] = [$first->kit_id, $first->options, $size, $before - intdiv($units->count(), $size)];
+        $wanted = $articles = [];
+        foreach (
+            OrderLine::query()->with('article.kit')->where('order_id', $orderId)->orderBy('article_id')->get() as $line
+        ) {
+            $articles[$line->article_id] = $line->article;
+            $wanted[$line->article_id] = ($wanted[$line->article_id] ?? 0) + $line->quantity;
+        }
+        $open = [];
+        foreach ($articles as $id => $article) {
+            $left = $wanted[$id] - ($given[$id] ?? 0);
+            if ($left > 0) {
+                $open[] = [$article, $left];
+            }
         }
 
-        return array_values($wanted);
-    }
-
-    private static function article(UnitState $unit): string
-    {
-        return "{$unit->kit_id} {$unit->options} " . self::size($unit);
-    }
-
-    /** @return int<1, max> kits of the sealed pack it lies in, 1 where it is single */
-    private static function size(UnitState $unit): int
-    {
-        return $unit->sealed ? max(1, $unit->unit->run->pack_size) : 1;
+        return $open;
     }
 }

@@ -4,13 +4,18 @@ declare(strict_types=1);
 
 namespace App\Actions\Sales;
 
+use App\Models\Article;
 use App\Models\Kit;
 use App\Models\Shop;
 use Chiralex\Kit\OptionChoice;
 use Chiralex\Table\CsvReader;
 use Chiralex\Table\Exception\UnreadableTable;
+use Chiralex\Trade\Dealing;
 
-/** Orders from a table: `number, date, customer, email, address, kit, quantity, price, currency, options, pack`, a row for each line. */
+/**
+ * Orders from a table: `number, date, customer, email, address, kit, quantity, price, currency, options, pack, dealing`, a row for each
+ * line. `kit` may name any article of the shop.
+ */
 final readonly class OrderCsv
 {
     private const NEEDED = ['number', 'date', 'customer', 'kit', 'quantity'];
@@ -30,16 +35,13 @@ final readonly class OrderCsv
         if ($missing !== []) {
             throw BadOrders::columns($name, $missing);
         }
-        $kits = [];
-        foreach (Kit::query()->get() as $kit) {
-            $kits[mb_strtolower($kit->name)] = $kit->id;
-        }
+        $sold = $this->sold();
         $orders = $faults = [];
         foreach ($table->rows as $row) {
             $cell = static fn(string $column): string => isset($columns[$column])
                 ? trim($row->cell($columns[$column]))
                 : '';
-            $fault = $this->fault($cell, $kits);
+            $fault = $this->fault($cell, $sold);
             if ($fault !== null) {
                 $faults[] = "{$name}, row {$row->number}, {$fault}";
                 continue;
@@ -51,12 +53,10 @@ final readonly class OrderCsv
                 'address' => $cell('address'),
             ];
             $orders[$cell('number')]['lines'][] = [
-                'kitId' => $kits[mb_strtolower($cell('kit'))] ?? 0,
+                'article' => $this->article($cell, $sold),
                 'quantity' => (int) $cell('quantity'),
                 'unitPrice' => self::minor($cell('price')) ?? 0,
                 'currency' => $cell('currency') === '' ? Shop::ours()->currency : strtoupper($cell('currency')),
-                'options' => self::options($cell('options')),
-                'packSize' => (int) ($cell('pack') === '' ? '1' : $cell('pack')),
             ];
         }
         if ($faults !== [] || $orders === []) {
@@ -75,6 +75,37 @@ final readonly class OrderCsv
             array_keys($orders),
             array_values($orders),
         );
+    }
+
+    /** @return array<string, array{kit: ?int, article: ?int}> name, in small letters, to the kit or the article of that name */
+    private function sold(): array
+    {
+        $sold = [];
+        foreach (Article::query()->whereNotNull('name')->whereNull('retired_at')->get() as $article) {
+            $sold[mb_strtolower((string) $article->name)] = ['kit' => null, 'article' => $article->id];
+        }
+        foreach (Kit::query()->get() as $kit) {
+            $sold[mb_strtolower($kit->name)] = ['kit' => $kit->id, 'article' => null];
+        }
+
+        return $sold;
+    }
+
+    /**
+     * @param callable(string): string $cell
+     * @param array<string, array{kit: ?int, article: ?int}> $sold
+     */
+    private function article(callable $cell, array $sold): int|PackedAs
+    {
+        $named = $sold[mb_strtolower($cell('kit'))] ?? ['kit' => null, 'article' => 0];
+
+        return $named['article'] ??
+            new PackedAs(
+                $named['kit'] ?? 0,
+                self::options($cell('options')),
+                (int) ($cell('pack') === '' ? '1' : $cell('pack')),
+                Dealing::tryFrom($cell('dealing')) ?? Dealing::Single,
+            );
     }
 
     /** `Box = drilled, power=jack` as one text. */
@@ -100,9 +131,9 @@ final readonly class OrderCsv
 
     /**
      * @param callable(string): string $cell
-     * @param array<string, int> $kits
+     * @param array<string, array{kit: ?int, article: ?int}> $sold
      */
-    private function fault(callable $cell, array $kits): ?string
+    private function fault(callable $cell, array $sold): ?string
     {
         return match (true) {
             $cell('number') === '' || mb_strlen($cell('number')) > 40
@@ -111,7 +142,9 @@ final readonly class OrderCsv
                 'date',
             )}\" is none; write it like 2026-11-25.",
             $cell('customer') === '' => 'customer: nobody named.',
-            !isset($kits[mb_strtolower($cell('kit'))]) => "kit: \"{$cell('kit')}\" is not on the Shelf.",
+            !isset($sold[mb_strtolower($cell('kit'))]) => "kit: \"{$cell(
+                'kit',
+            )}\" is not on the Shelf, nor an article of Stock.",
             preg_match('~^[1-9]\d{0,2}$~', $cell('quantity')) !== 1 => "quantity: \"{$cell(
                 'quantity',
             )}\" is no whole number from 1 to 999.",
@@ -122,6 +155,9 @@ final readonly class OrderCsv
             !in_array($cell('pack'), ['', '1', '5', '10', '20'], true) => "pack: \"{$cell(
                 'pack',
             )}\" is none; a class pack has 5, 10 or 20 kits, a single kit 1.",
+            !in_array($cell('dealing'), ['', 'kind', 'pupil'], true) => "dealing: \"{$cell(
+                'dealing',
+            )}\" is none; write kind or pupil.",
             default => null,
         };
     }

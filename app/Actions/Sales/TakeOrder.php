@@ -11,7 +11,7 @@ use Illuminate\Support\Facades\DB;
 /** Books an order, once for its number. */
 final readonly class TakeOrder
 {
-    public function __construct(private KnowCustomer $know) {}
+    public function __construct(private KnowCustomer $know, private KnowArticle $article) {}
 
     /** @return array{id: int, new: bool} */
     public function __invoke(NewOrder $order, string $source, ?string $operationId, ?int $userId): array
@@ -32,12 +32,10 @@ final readonly class TakeOrder
             ]);
             foreach ($order->lines as $line) {
                 $taken->lines()->create([
-                    'kit_id' => $line['kitId'],
+                    'article_id' => is_int($line['article']) ? $line['article'] : ($this->article)($line['article']),
                     'quantity' => $line['quantity'],
                     'unit_price' => $line['unitPrice'],
                     'currency' => $line['currency'],
-                    'options' => $line['options'] ?? '',
-                    'pack_size' => $line['packSize'] ?? 1,
                 ]);
             }
             Audit::record($userId, 'order.take', null, ['order' => $taken->id, 'number' => $order->number]);

@@ -4,11 +4,13 @@ declare(strict_types=1);
 
 namespace App\Actions\Sales;
 
+use App\Models\Article;
 use App\Models\Unit;
 use App\Models\UnitMove;
 use App\Models\UnitState;
 use App\Support\Locks;
 use App\Support\Row;
+use Chiralex\Trade\Dealing;
 use Chiralex\Trade\Whereabouts;
 use Illuminate\Support\Facades\DB;
 
@@ -63,13 +65,21 @@ final readonly class UnitLedger
         return UnitMove::query()->where('operation_id', $operationId)->exists();
     }
 
-    /** @return list<int> single kits on hand that were packed with these options, the oldest first */
-    public function onHand(int $kitId, string $options, int $most): array
+    /** @return list<list<int>> the kits of each whole one of an article on hand, the oldest first; a single kit is one by itself */
+    public function ofArticle(Article $article, int $most): array
+    {
+        return $article->dealing === Dealing::Single
+            ? array_map(static fn(int $unit): array => [$unit], $this->singles($article, $most))
+            : $this->packs($article, $most);
+    }
+
+    /** @return list<int> */
+    private function singles(Article $article, int $most): array
     {
         /** @var list<int> */
         return UnitState::query()
-            ->where('kit_id', $kitId)
-            ->where('options', $options)
+            ->where('kit_id', $article->kit_id)
+            ->where('options', $article->options)
             ->where('sealed', false)
             ->whereIn('entry', Whereabouts::onHand())
             ->orderBy('unit_id')
@@ -78,23 +88,25 @@ final readonly class UnitLedger
             ->all();
     }
 
-    /** @return list<list<int>> the kits of whole class packs on hand, pack by pack, the oldest first */
-    public function packsOnHand(int $kitId, string $options, int $size, int $most): array
+    /** @return list<list<int>> */
+    private function packs(Article $article, int $most): array
     {
         $packs = DB::table('packs_on_hand')
-            ->where('kit_id', $kitId)
-            ->where('options', $options)
-            ->where('pack_size', $size)
+            ->where('kit_id', $article->kit_id)
+            ->where('options', $article->options)
+            ->where('pack_size', $article->pack_size)
+            ->where('dealing', $article->dealing->value)
             ->orderBy('run_id')
             ->orderBy('pack')
             ->limit($most)
             ->select(['run_id', 'pack']);
+        $cells = intdiv($article->pack_size, $article->dealing->kitsAtOnce($article->pack_size));
 
-        return array_map(static function (Row $row): array {
+        return array_map(static function (Row $row) use ($cells): array {
             /** @var list<int> */
             return Unit::query()
                 ->where('run_id', $row->int('run_id'))
-                ->where('pack', $row->int('pack'))
+                ->whereBetween('pack', [$row->int('pack') * $cells, ($row->int('pack') + 1) * $cells - 1])
                 ->orderBy('id')
                 ->pluck('id')
                 ->all();

@@ -18,9 +18,9 @@ final readonly class Bins
     public function __construct(private LotBook $book, private StockParts $parts) {}
 
     /**
-     * Takes what a pack needs of a line and points the line at its lots.
+     * Takes what a pack or goods need of a part and points them at its lots.
      *
-     * @param array{run: int, line: int, pack: int} $cell
+     * @param array{run: int, line: int, pack: int}|array{goods: int} $cell
      * @throws ImpossibleLot when a lot in the bin is on hold, or somebody doubts it
      */
     public function take(int $part, BigDecimal $quantity, array $cell, string $operationId, ?int $userId): void
@@ -99,6 +99,49 @@ final readonly class Bins
                 $row->text('beside') === '' ? [] : array_map(intval(...), explode(',', $row->text('beside'))),
             );
             $this->putIn($part, $lot, $operationId);
+        }
+    }
+
+    /**
+     * Gives back what goods were made of, the pieces taken last first.
+     *
+     * @param int $move row of the book of goods that takes them apart
+     */
+    public function giveBackOf(
+        int $article,
+        int $part,
+        BigDecimal $quantity,
+        int $move,
+        string $operationId,
+        ?int $userId,
+    ): void {
+        $this->book->lock($part);
+        $taken = Row::all(
+            DB::table('lot_moves')
+                ->join('lots', 'lots.id', '=', 'lot_moves.lot_id')
+                ->join('article_moves', 'article_moves.id', '=', 'article_move_id')
+                ->where('article_id', $article)
+                ->where('stock_part_id', $part)
+                ->groupBy('lot_moves.lot_id')
+                ->havingRaw('sum(lot_moves.quantity) < 0')
+                ->orderByRaw('max(lot_moves.id) desc')
+                ->selectRaw('lot_moves.lot_id, -sum(lot_moves.quantity) as quantity'),
+        );
+        foreach ($taken as $row) {
+            $back = BigDecimal::min($quantity, $row->text('quantity'));
+            if ($back->isPositive()) {
+                $this->book->enter(
+                    $row->int('lot_id'),
+                    LotEntry::Unpacked,
+                    $back,
+                    self::operation($operationId, 'unpacked'),
+                    $userId,
+                    '',
+                    ['goods' => $move],
+                );
+                $this->putIn($part, $row->int('lot_id'), $operationId);
+                $quantity = $quantity->minus($back);
+            }
         }
     }
 

@@ -17,7 +17,7 @@ final readonly class LotBook
     /**
      * Books one row; sent again it is booked once.
      *
-     * @param array{run: int, line: int, pack: int}|null $cell of a packing run
+     * @param array{run: int, line: int, pack: int}|array{goods: int}|null $cell of a packing run, or row of the book of goods
      * @param list<int> $beside other lots in the bin
      */
     public function enter(
@@ -38,6 +38,7 @@ final readonly class LotBook
             'run_id' => $cell['run'] ?? null,
             'line' => $cell['line'] ?? null,
             'pack' => $cell['pack'] ?? null,
+            'article_move_id' => $cell['goods'] ?? null,
             'beside' => '{' . implode(',', $beside) . '}',
             'user_id' => $userId,
             'note' => mb_substr($note, 0, 200),

@@ -297,7 +297,7 @@ final readonly class Pages
                 ->map(
                     fn(Unit $unit): array => [
                         'serial' => $unit->serial,
-                        'pack' => $unit->pack,
+                        'pack' => intdiv($unit->pack * $run->kitsAtOnce(), $run->pack_size),
                         'code' => $this->printed->code($this->tokens->forUnit($unit)),
                     ],
                 )

@@ -54,7 +54,7 @@ final readonly class Holes
 
         return [
             $at['part'] ?? "line {$line}",
-            max(1, (int) ceil((float) ($at['item']['length'] ?? $at['item']['quantity']) * $run->pack_size)),
+            max(1, (int) ceil((float) ($at['item']['length'] ?? $at['item']['quantity']) * $run->kitsAtOnce())),
         ];
     }
 

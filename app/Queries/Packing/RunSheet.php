@@ -9,6 +9,7 @@ use App\Models\Run;
 use App\Models\Unit;
 use App\Queries\Page;
 use App\Support\Row;
+use Chiralex\Trade\Dealing;
 use Chiralex\Trade\PackingRun;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
@@ -36,7 +37,7 @@ final readonly class RunSheet
                 ->cut($query->orderByDesc('runs.id'))
                 ->leftJoin('run_states', 'run_states.run_id', '=', 'runs.id')
                 ->selectRaw(
-                    'runs.id, kits.name as kit, revisions.name as revision, packs, pack_size, options, runs.created_at, json_array_length(lines) as line_count, filled, complete, began',
+                    'runs.id, kits.name as kit, revisions.name as revision, packs, pack_size, dealing, options, runs.created_at, json_array_length(lines) as line_count, filled, complete, began',
                 ),
         );
 
@@ -51,12 +52,15 @@ final readonly class RunSheet
                     'revision' => $row->text('revision'),
                     'packs' => $row->int('packs'),
                     'packSize' => $row->int('pack_size'),
+                    'dealing' => $row->text('dealing'),
                     'options' => $row->text('options'),
                     'at' => $row->time('created_at')->toIso8601String(),
                     'done' => $done,
                     'cellsInAll' => $all,
                     'finished' => $done >= $all,
-                    'packed' => ($row->intOrNull('complete') ?? 0) * $row->int('pack_size'),
+                    'packed' =>
+                        ($row->intOrNull('complete') ?? 0) *
+                        Dealing::from($row->text('dealing'))->kitsAtOnce($row->int('pack_size')),
                     'began' => $row->has('began') ? $row->time('began')->toIso8601String() : null,
                 ];
             }, $rows),
@@ -99,6 +103,8 @@ final readonly class RunSheet
             'revision' => $run->release->revision->name,
             'packs' => $run->packs,
             'packSize' => $run->pack_size,
+            'dealing' => $run->dealing->value,
+            'kitsAtOnce' => $run->kitsAtOnce(),
             'options' => $run->options,
             'at' => $run->created_at->toIso8601String(),
         ] +
@@ -141,7 +147,7 @@ final readonly class RunSheet
             ->limit(self::SERIALS)
             ->offset(($page->number - 1) * self::SERIALS)
             ->get(['serial', 'pack']);
-        $total = $run->packs * $run->pack_size;
+        $total = $run->packs * $run->kitsAtOnce();
 
         return [
             'serials' => array_values(
@@ -164,7 +170,7 @@ final readonly class RunSheet
             'done' => $state->filled,
             'cellsInAll' => $state->lines * $state->packs,
             'finished' => $turn === null,
-            'packed' => count($complete) * $run->pack_size,
+            'packed' => count($complete) * $run->kitsAtOnce(),
             'lots' => (object) $state->lots(),
             'short' => $state->shortLines(),
             'complete' => $complete,

@@ -6,22 +6,22 @@ namespace App\Queries\Sales;
 
 use App\Models\Order;
 use App\Models\OrderLine;
-use App\Models\UnitState;
 use Chiralex\Trade\Whereabouts;
+use Illuminate\Support\Facades\DB;
 
 /** What lies in the parcel of an order. */
 final readonly class Parcel
 {
-    /** @return array{number: string, placedOn: string, name: string, address: string, lines: list<array{kit: string, quantity: int, serials: list<string>}>, kits: list<int>} */
+    /** @return array{number: string, placedOn: string, name: string, address: string, lines: list<array{article: string, quantity: int, serials: list<string>}>, kits: list<int>} */
     public function of(int $orderId): array
     {
         $order =
             Order::query()
-                ->with(['customer', 'lines.kit'])
+                ->with(['customer', 'lines.article.kit'])
                 ->find($orderId) ?? abort(404, 'There is no such order.');
         $lines = $order->lines->sortBy('id')->map(
             fn(OrderLine $line): array => [
-                'kit' => $line->article(),
+                'article' => $line->article->title(),
                 'quantity' => $line->quantity,
                 'serials' => $this->serials($order->id, $line),
             ],
@@ -34,7 +34,12 @@ final readonly class Parcel
             'address' => $order->customer->address ?? '',
             'lines' => array_values($lines->all()),
             'kits' => array_values(
-                array_unique($order->lines->map(static fn(OrderLine $line): int => $line->kit_id)->all()),
+                array_unique(
+                    array_filter(
+                        $order->lines->map(static fn(OrderLine $line): ?int => $line->article->kit_id)->all(),
+                        is_int(...),
+                    ),
+                ),
             ),
         ];
     }
@@ -42,21 +47,14 @@ final readonly class Parcel
     /** @return list<string> */
     private function serials(int $orderId, OrderLine $line): array
     {
-        $units = UnitState::query()
-            ->with('unit.run')
+        /** @var list<string> */
+        return DB::table('unit_articles')
+            ->join('units', 'units.id', '=', 'unit_id')
             ->where('order_id', $orderId)
-            ->whereIn('entry', [Whereabouts::Allocated, Whereabouts::Shipped])
-            ->where('kit_id', $line->kit_id)
-            ->where('options', $line->options)
-            ->where('sealed', $line->pack_size > 1)
-            ->get()
-            ->filter(
-                static fn(UnitState $each): bool => $line->pack_size === 1 ||
-                    $each->unit->run->pack_size === $line->pack_size,
-            );
-        $serials = array_values($units->map(static fn(UnitState $each): string => $each->unit->serial)->all());
-        sort($serials);
-
-        return $serials;
+            ->where('article_id', $line->article_id)
+            ->whereIn('entry', [Whereabouts::Allocated->value, Whereabouts::Shipped->value])
+            ->orderBy('serial')
+            ->pluck('serial')
+            ->all();
     }
 }

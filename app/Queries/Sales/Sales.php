@@ -7,7 +7,6 @@ namespace App\Queries\Sales;
 use App\Queries\Page;
 use App\Support\Row;
 use Illuminate\Database\Query\Builder;
-use Illuminate\Database\Query\JoinClause;
 use Illuminate\Support\Facades\DB;
 
 /** Orders with what is allocated and shipped of them: pages of what the database keeps beside its books. */
@@ -40,9 +39,10 @@ final readonly class Sales
                     ->orWhereExists(
                         static fn(Builder $lines): Builder => $lines
                             ->from('order_lines')
-                            ->join('kits', 'kits.id', '=', 'order_lines.kit_id')
+                            ->join('articles', 'articles.id', '=', 'article_id')
+                            ->leftJoin('kits', 'kits.id', '=', 'kit_id')
                             ->whereColumn('order_lines.order_id', 'orders.id')
-                            ->where('kits.name', 'ilike', $page->pattern()),
+                            ->whereRaw('coalesce(articles.name, kits.name) ilike ?', [$page->pattern()]),
                     ),
             );
         }
@@ -74,22 +74,17 @@ final readonly class Sales
             ->join('customers', 'customers.id', '=', 'customer_id');
     }
 
-    /** @return array{toShip: int, canShip: int} orders not shipped yet, and those of them that the kits on hand fill, each by itself */
+    /** @return array{toShip: int, canShip: int} orders not shipped yet, and those of them that what is on hand fills, each by itself */
     private function toShip(): array
     {
-        // What is on hand is counted once for each kit that is waited for, not once for each order.
+        // What is on hand is counted once for each article that is waited for, not once for each order.
         $counted = Row::first(
             DB::query()
                 ->fromSub(
                     DB::table('order_states')
                         ->where('stage', '!=', 'shipped')
                         ->leftJoin('order_lines', 'order_lines.order_id', '=', 'order_states.order_id')
-                        ->leftJoin('articles_on_hand as hand', static function (JoinClause $join): void {
-                            $join
-                                ->on('hand.kit_id', '=', 'order_lines.kit_id')
-                                ->on('hand.options', '=', 'order_lines.options')
-                                ->on('hand.pack_size', '=', 'order_lines.pack_size');
-                        })
+                        ->leftJoin('articles_on_hand as hand', 'hand.article_id', '=', 'order_lines.article_id')
                         ->groupBy('order_states.order_id', 'stage')
                         ->selectRaw(
                             "stage = 'allocated' or coalesce(bool_and(quantity <= coalesce(n, 0)), true) as can",
@@ -112,33 +107,31 @@ final readonly class Sales
         foreach (
             Row::all(
                 DB::table('order_lines')
-                    ->join('kits', 'kits.id', '=', 'kit_id')
+                    ->join('articles', 'articles.id', '=', 'article_id')
+                    ->leftJoin('kits', 'kits.id', '=', 'kit_id')
                     ->whereIn('order_id', array_map(static fn(Row $row): int => $row->int('id'), $orders))
                     ->orderBy('order_lines.id')
                     ->select([
-                        'order_id',
-                        'kit_id',
-                        'name',
-                        'quantity',
-                        'unit_price',
-                        'currency',
-                        'options',
-                        'pack_size',
+                        ...['order_id', 'article_id', 'form', 'quantity', 'order_lines.unit_price'],
+                        ...['order_lines.currency', 'options', 'pack_size', 'dealing'],
+                        DB::raw('coalesce(articles.name, kits.name) as name'),
                     ]),
             ) as $row
         ) {
             $lines[$row->int('order_id')][] = [
-                'kitId' => $row->int('kit_id'),
-                'kit' => $row->text('name'),
+                'articleId' => $row->int('article_id'),
+                'form' => $row->text('form'),
+                'name' => $row->text('name'),
                 'quantity' => $row->int('quantity'),
                 'unitPrice' => $row->int('unit_price'),
                 'currency' => $row->text('currency'),
                 'options' => $row->text('options'),
                 'packSize' => $row->int('pack_size'),
+                'dealing' => $row->text('dealing'),
             ];
         }
         $hand = $this->onHand(
-            array_values(array_unique(array_column(array_merge(...array_values($lines), ...[[]]), 'kitId'))),
+            array_values(array_unique(array_column(array_merge(...array_values($lines), ...[[]]), 'articleId'))),
         );
 
         return array_map(static function (Row $order) use ($lines, $hand): array {
@@ -158,31 +151,27 @@ final readonly class Sales
                     $order->text('stage') === 'open' &&
                     array_filter(
                         $mine,
-                        static fn(array $line): bool => ($hand[
-                            "{$line['kitId']} {$line['options']} {$line['packSize']}"
-                        ] ??
-                            0) <
-                            $line['quantity'],
+                        static fn(array $line): bool => ($hand[$line['articleId']] ?? 0) < $line['quantity'],
                     ) === [],
             ];
         }, $orders);
     }
 
     /**
-     * @param list<int> $kits
-     * @return array<string, int> kit, options and kits of a pack to how many are on hand
+     * @param list<int> $articles
+     * @return array<int, int> article to how many of it are on hand
      */
-    private function onHand(array $kits): array
+    private function onHand(array $articles): array
     {
         $hand = [];
         foreach (
             Row::all(
                 DB::table('articles_on_hand')
-                    ->whereIn('kit_id', $kits)
-                    ->select(['kit_id', 'options', 'pack_size', 'n']),
+                    ->whereIn('article_id', $articles)
+                    ->select(['article_id', 'n']),
             ) as $row
         ) {
-            $hand["{$row->int('kit_id')} {$row->text('options')} {$row->int('pack_size')}"] = $row->int('n');
+            $hand[$row->int('article_id')] = $row->int('n');
         }
 
         return $hand;

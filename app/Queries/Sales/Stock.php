@@ -58,6 +58,8 @@ final readonly class Stock
         foreach (
             Row::all(
                 DB::table('order_lines')
+                    ->join('articles', 'articles.id', '=', 'article_id')
+                    ->whereIn('form', ['kit', 'class'])
                     ->whereIn('kit_id', $ids)
                     ->groupBy('kit_id')
                     ->selectRaw('kit_id, sum(quantity * pack_size) as n'),
@@ -139,7 +141,7 @@ final readonly class Stock
 
     /**
      * @param list<int> $kits
-     * @return array<int, list<array{size: int, options: string, n: int}>> class packs on hand that nobody has opened
+     * @return array<int, list<array{articleId: int, size: int, dealing: string, options: string, n: int}>> class packs on hand that nobody has opened
      */
     private function packs(array $kits): array
     {
@@ -147,15 +149,19 @@ final readonly class Stock
         foreach (
             Row::all(
                 DB::table('articles_on_hand')
+                    ->join('articles', 'articles.id', '=', 'article_id')
                     ->whereIn('kit_id', $kits)
-                    ->where('pack_size', '>', 1)
+                    ->where('form', 'class')
                     ->orderBy('pack_size')
+                    ->orderBy('dealing')
                     ->orderBy('options')
-                    ->select(['kit_id', 'options', 'pack_size', 'n']),
+                    ->select(['articles.id', 'kit_id', 'options', 'pack_size', 'dealing', 'n']),
             ) as $row
         ) {
             $packs[$row->int('kit_id')][] = [
+                'articleId' => $row->int('id'),
                 'size' => $row->int('pack_size'),
+                'dealing' => $row->text('dealing'),
                 'options' => $row->text('options'),
                 'n' => $row->int('n'),
             ];

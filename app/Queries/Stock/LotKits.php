@@ -17,7 +17,7 @@ final readonly class LotKits
     /** Where a kit is once it has left the shop. */
     private const GONE = ['shipped', 'scrapped'];
 
-    /** @return array{serials: list<array{serial: string, bags: string, entry: string, there: bool, sure: bool}>, page: int, pages: int, total: int} */
+    /** @return array{serials: list<array{serial: string, bags: string, entry: string, there: bool, sure: bool}>, goods: list<array{name: string, pieces: float}>, page: int, pages: int, total: int} */
     public function page(int $lot, Page $page): array
     {
         $cells = $this->cells($lot)
@@ -38,6 +38,7 @@ final readonly class LotKits
                 ],
                 Row::all($page->cut($query)->select(['serial', 'bags', 'entry', 'sure'])),
             ),
+            'goods' => $this->goods($lot),
         ] + $page->told($total);
     }
 
@@ -104,6 +105,24 @@ final readonly class LotKits
             'note' => $of->text('note'),
             'bags' => $bags,
         ];
+    }
+
+    /** @return list<array{name: string, pieces: float}> articles that pieces of a lot went into and were not taken out of */
+    private function goods(int $lot): array
+    {
+        return array_map(
+            static fn(Row $row): array => ['name' => $row->text('name'), 'pieces' => (float) $row->text('pieces')],
+            Row::all(
+                DB::table('lot_moves')
+                    ->join('article_moves', 'article_moves.id', '=', 'article_move_id')
+                    ->join('articles', 'articles.id', '=', 'article_id')
+                    ->where('lot_id', $lot)
+                    ->groupBy('articles.id', 'articles.name')
+                    ->havingRaw('sum(lot_moves.quantity) < 0')
+                    ->orderBy('articles.name')
+                    ->selectRaw('articles.name, -sum(lot_moves.quantity) as pieces'),
+            ),
+        );
     }
 
     /** Places in runs where pieces of a lot were packed and not taken out again. */

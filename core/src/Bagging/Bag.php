@@ -33,10 +33,7 @@ final readonly class Bag
     public function taped(): array
     {
         return array_merge(
-            ...array_map(
-                static fn(BagItem $item): array => $item->isOnStrip ? $item->designators : [],
-                $this->items,
-            ),
+            ...array_map(static fn(BagItem $item): array => $item->isOnStrip ? $item->designators : [], $this->items),
             ...[[]],
         );
     }

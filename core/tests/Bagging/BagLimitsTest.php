@@ -74,9 +74,13 @@ final class BagLimitsTest extends TestCase
 
     public function test_on_the_mat_a_lying_part_has_the_span_of_its_holes_to_a_hundredth(): void
     {
-        $kit = KitMaker::kit(['R1,10k,Axial 1/4W,'], ['R1,20,20,0,top'], [
-            'lines' => ['R1' => ['pins' => ['1' => [-5.06172, 0], '2' => [5.06172, 0]]]],
-        ]);
+        $kit = KitMaker::kit(
+            ['R1,10k,Axial 1/4W,'],
+            ['R1,20,20,0,top'],
+            [
+                'lines' => ['R1' => ['pins' => ['1' => [-5.06172, 0], '2' => [5.06172, 0]]]],
+            ],
+        );
         $cells = SortingMat::cells((new BagPlanner())->plan($kit, null));
 
         self::assertSame([10.12], array_map(static fn(MatCell $cell): ?float => $cell->bend, $cells));

@@ -60,8 +60,10 @@ final class BagPropertiesTest extends TestCase
     }
 
     #[DataProvider('kits')]
-    public function test_look_alikes_share_a_bag_only_where_the_plan_says_so_or_on_the_strip(int $seed, Sorting $school): void
-    {
+    public function test_look_alikes_share_a_bag_only_where_the_plan_says_so_or_on_the_strip(
+        int $seed,
+        Sorting $school,
+    ): void {
         $kit = self::kit($seed);
         $plan = (new BagPlanner())->plan($kit, KitMaker::order($kit), $school);
         $bagOf = $plan->bagOf();

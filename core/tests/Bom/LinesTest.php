@@ -79,10 +79,12 @@ final class LinesTest extends TestCase
 
     private static function part(string $name, string $value, string $package, string $description): KitPart
     {
-        $cells = array_map(
-            static fn(string $cell): string => '"' . str_replace('"', '""', $cell) . '"',
-            [$name === '~' ? '' : $name, $value, $package, $description],
-        );
+        $cells = array_map(static fn(string $cell): string => '"' . str_replace('"', '""', $cell) . '"', [
+            $name === '~' ? '' : $name,
+            $value,
+            $package,
+            $description,
+        ]);
         $kit = (new KitReader())->read([
             'bom.csv' => "Reference,Value,Package,Description\n" . implode(',', $cells) . "\n",
         ]);

@@ -49,7 +49,7 @@ describe('words that are not saved', () => {
     await vi.waitFor(() => {
       expect(find(box, '#order-customer-fault').textContent).toBe('Who ordered it?');
     });
-    expect(find(box, '#order-quantity-fault').textContent).toBe('A whole number of kits, 1 to 999.');
+    expect(find(box, '#order-quantity-fault').textContent).toBe('A whole number, 1 to 999.');
     expect(field(box, '#order-quantity').getAttribute('aria-describedby')).toBe('order-quantity-fault');
   });
 

@@ -31,6 +31,7 @@ final readonly class RunController
             $request->operationId(),
             $request->userId(),
             Options::of($request),
+            $request->dealing(),
         );
 
         return new JsonResponse($sheet->of($run), 201);

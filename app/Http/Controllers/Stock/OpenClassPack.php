@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\Http\Controllers\Stock;
 
 use App\Actions\Packing\OpenPack;
-use App\Http\Requests\Options;
 use App\Http\Requests\Packing\OpenPackRequest;
+use App\Models\Article;
 use Illuminate\Http\JsonResponse;
 
 /** Opens a class pack; its kits are single ones from then on. */
@@ -17,9 +17,7 @@ final readonly class OpenClassPack
         return new JsonResponse(
             [
                 'serials' => $open(
-                    $request->integer('kitId'),
-                    Options::of($request),
-                    $request->integer('packSize'),
+                    Article::query()->findOrFail($request->integer('articleId')),
                     $request->operationId(),
                     $request->userId(),
                 ),

@@ -13,9 +13,7 @@ final class OpenPackRequest extends OperationRequest
     public function rules(): array
     {
         return parent::rules() + [
-            'kitId' => ['required', 'integer', 'exists:kits,id'],
-            'packSize' => ['required', 'integer', 'in:5,10,20'],
-            'options' => ['nullable', 'string', 'max:200'],
+            'articleId' => ['required', 'integer', 'exists:articles,id'],
         ];
     }
 }

@@ -5,10 +5,16 @@ declare(strict_types=1);
 namespace App\Http\Requests\Packing;
 
 use App\Http\Requests\OperationRequest;
+use Chiralex\Trade\Dealing;
+use Closure;
+use Illuminate\Validation\Validator;
 
 /** How many packs of which release. */
 final class StartRunRequest extends OperationRequest
 {
+    /** Bags of one line. */
+    private const MOST = 500;
+
     /** @return array<string, list<mixed>> */
     public function rules(): array
     {
@@ -17,7 +23,34 @@ final class StartRunRequest extends OperationRequest
             'packs' => ['required', 'integer', 'between:1,500'],
             'packSize' => ['required', 'integer', 'in:1,5,10,20'],
             'options' => ['nullable', 'string', 'max:200'],
+            'dealing' => ['sometimes', 'in:kind,pupil'],
         ];
+    }
+
+    /** @return list<Closure(Validator): void> */
+    public function after(): array
+    {
+        return [
+            function (Validator $validator): void {
+                if ($this->dealing() === Dealing::ByPupil && $this->packs() * $this->integer('packSize') > self::MOST) {
+                    $validator
+                        ->errors()
+                        ->add(
+                            'packs',
+                            'A run fills 500 bags at most: with a kit a pupil that is ' .
+                                intdiv(self::MOST, max(1, $this->integer('packSize'))) .
+                                ' packs of ' .
+                                $this->integer('packSize') .
+                                '.',
+                        );
+                }
+            },
+        ];
+    }
+
+    public function dealing(): Dealing
+    {
+        return Dealing::tryFrom((string) $this->string('dealing')) ?? Dealing::Single;
     }
 
     /** @return array<string, string> */

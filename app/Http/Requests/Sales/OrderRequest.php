@@ -6,9 +6,11 @@ namespace App\Http\Requests\Sales;
 
 use App\Actions\Sales\NewOrder;
 use App\Actions\Sales\OrderCsv;
+use App\Actions\Sales\PackedAs;
 use App\Http\Requests\OperationRequest;
 use App\Http\Requests\Options;
 use App\Models\Shop;
+use Chiralex\Trade\Dealing;
 use Closure;
 use Illuminate\Database\Query\Builder;
 use Illuminate\Validation\Rule;
@@ -34,7 +36,8 @@ final class OrderRequest extends OperationRequest
             'customer' => ['required', 'string', 'max:120'],
             'email' => ['nullable', 'email', 'max:190'],
             'address' => ['nullable', 'string', 'max:1000'],
-            'kitId' => ['required', 'integer', 'exists:kits,id'],
+            'articleId' => ['required_without:kitId', 'integer', 'exists:articles,id'],
+            'kitId' => ['required_without:articleId', 'integer', 'exists:kits,id'],
             'quantity' => ['required', 'integer', 'between:1,999'],
             'price' => [
                 'nullable',
@@ -48,6 +51,7 @@ final class OrderRequest extends OperationRequest
             'currency' => ['nullable', 'regex:/^[A-Za-z]{3}$/'],
             'options' => ['nullable', 'string', 'max:200'],
             'packSize' => ['sometimes', 'integer', 'in:1,5,10,20'],
+            'dealing' => ['sometimes', 'in:kind,pupil'],
         ];
     }
 
@@ -60,8 +64,9 @@ final class OrderRequest extends OperationRequest
             'placedOn.*' => 'Write the date like 2026-11-25.',
             'customer.required' => 'Who ordered it?',
             'email.email' => 'That is no mail address; leave it empty if there is none.',
-            'kitId.*' => 'Choose a kit from the Shelf.',
-            'quantity.*' => 'How many kits? A whole number from 1 to 999.',
+            'kitId.*' => 'Choose a kit from the Shelf, or an article.',
+            'articleId.exists' => 'There is no such article any more; reload the page.',
+            'quantity.*' => 'How many? A whole number from 1 to 999.',
             'currency.regex' => 'Write the currency with three letters, like EUR.',
         ];
     }
@@ -72,13 +77,23 @@ final class OrderRequest extends OperationRequest
 
         return new NewOrder($text('number'), $text('placedOn'), $text('customer'), $text('email'), $text('address'), [
             [
-                'kitId' => $this->integer('kitId'),
+                'article' => $this->article(),
                 'quantity' => $this->integer('quantity'),
                 'unitPrice' => OrderCsv::minor($text('price')) ?? 0,
                 'currency' => strtoupper($text('currency')) ?: Shop::ours()->currency,
-                'options' => Options::of($this),
-                'packSize' => max(1, $this->integer('packSize', 1)),
             ],
         ]);
+    }
+
+    private function article(): int|PackedAs
+    {
+        return $this->has('articleId')
+            ? $this->integer('articleId')
+            : new PackedAs(
+                $this->integer('kitId'),
+                Options::of($this),
+                max(1, $this->integer('packSize', 1)),
+                Dealing::tryFrom((string) $this->string('dealing')) ?? Dealing::Single,
+            );
     }
 }

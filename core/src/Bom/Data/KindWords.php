@@ -138,7 +138,10 @@ final readonly class KindWords
             '~\bpcb\b|printed circuit board|bare board|leiterplatte|platine\b|circuit imprim|placa de circuito|printplaat|płytka~u',
             K::Board,
         ],
-        ['~label|sticker|aufkleber|etikett|(?:é|e)tiquette|etiqueta|insulat(?:or|ing)|isolier|isolant|aislante~u', K::Label],
+        [
+            '~label|sticker|aufkleber|etikett|(?:é|e)tiquette|etiqueta|insulat(?:or|ing)|isolier|isolant|aislante~u',
+            K::Label,
+        ],
         ['~solder\b|flux|sleeving|heat ?shrink|\bglue\b|tape\b~', K::Consumable],
         ['~\bformer\b|mandrel~', K::Former],
         ['~connector|\bplug\b|stecker|\bjst\b|\bxh-?\d|connecteur|conector~', K::Connector],

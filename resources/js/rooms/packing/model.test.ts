@@ -27,6 +27,8 @@ const run: Run = {
   revision: 'A',
   packs: 2,
   packSize: 1,
+  dealing: '',
+  kitsAtOnce: 1,
   options: '',
   at: '2026-11-25T09:00:00Z',
   done: 4,

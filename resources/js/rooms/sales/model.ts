@@ -6,7 +6,7 @@ export const ORDER = object({
   placedOn: needed('Write the date like 2026-11-25.'),
   customer: needed('Who ordered it?'),
   email: maybe(/[^@\s]+@[^@\s]+/, 'That is no mail address; leave it empty if there is none.'),
-  quantity: like(/[1-9]\d{0,2}/, 'A whole number of kits, 1 to 999.'),
+  quantity: like(/[1-9]\d{0,2}/, 'A whole number, 1 to 999.'),
   price: maybe(/\d{1,7}(?:[.,]\d{1,2})?/, 'Write the price like 18.50.'),
   address: string(),
 });

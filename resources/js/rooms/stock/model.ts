@@ -1,4 +1,4 @@
-import type { Lot, LotLook, StockPart } from '@/shared/api';
+import type { Article, Lot, LotLook, StockPart } from '@/shared/api';
 import { like, maybe, needed, object, string } from '@/shared/ui/form';
 
 /** What has to be said of a lot that came in; the server has the last word. */
@@ -67,4 +67,28 @@ export function standing(part: Pick<StockPart, 'lots' | 'held' | 'toCount'>): st
   ]
     .filter((text) => text !== '')
     .join(', ');
+}
+
+/** What an article is, as a maker says it. */
+export const FORMS: Readonly<Record<Article['form'], string>> = {
+  kit: 'kit',
+  class: 'class pack',
+  board: 'board alone',
+  case: 'case alone',
+  spare: 'spare part',
+  parcel: 'parcel of parts',
+};
+
+/** Forms that are made of parts and counted. */
+export const GOODS = ['board', 'case', 'spare', 'parcel'] as const;
+
+export function isGoods(article: Pick<Article, 'form'>): boolean {
+  return article.form !== 'kit' && article.form !== 'class';
+}
+
+/** How many more the parts on hand allow: the least over them. */
+export function makeable(article: Pick<Article, 'parts'>): number {
+  return article.parts.length === 0
+    ? 0
+    : Math.max(0, Math.floor(Math.min(...article.parts.map((part) => part.onHand / part.quantity))));
 }

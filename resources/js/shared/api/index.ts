@@ -1,4 +1,5 @@
 export { api, Refused } from './client';
+export * from './articles';
 export * from './bags';
 export * from './bench';
 export * from './exports';

@@ -1,4 +1,5 @@
 export { choose, optionWords, priceWords, repriced, valueOf } from './options';
+export { articleWords, dealt } from './articles';
 export { tableText } from './table';
 
 /** Words of a text that stand apart by blanks, commas or semicolons: `R1, R2 C3`. */

@@ -1,7 +1,7 @@
 import type { Header } from '@/shared/api';
 import type { Answers } from './server';
 import documents from './documents.json';
-import { STOCK } from './stockAnswers';
+import { NO_STOCK, NONE, STOCK } from './stockAnswers';
 
 /** What the core says of a small kit, and of one that has no line yet; bin/lib/sample-documents.php. */
 const KITS = documents;
@@ -76,7 +76,6 @@ export function kitAnswers(which: keyof typeof KITS): Answers {
 }
 
 const ROWS = { page: 1, pages: 1, total: 1 };
-const NONE = { page: 1, pages: 1, total: 0 };
 
 /** A shop with one of everything, and one that has just been opened. */
 export const SHOP: Readonly<Record<'full' | 'bare', Answers>> = {
@@ -163,7 +162,7 @@ export const SHOP: Readonly<Record<'full' | 'bare', Answers>> = {
           kitId: 1,
           kit: 'Frost Bell',
           onHand: 12,
-          packs: [{ size: 10, options: '', n: 2 }],
+          packs: [{ articleId: 2, size: 10, dealing: 'kind', options: '', n: 2 }],
           allocated: 0,
           shipped: 3,
           wanted: 20,
@@ -194,7 +193,17 @@ export const SHOP: Readonly<Record<'full' | 'bare', Answers>> = {
           placedOn: '2026-11-08',
           customer: 'Elin Skarp',
           lines: [
-            { kitId: 1, kit: 'Frost Bell', quantity: 2, unitPrice: 2450, currency: 'EUR', options: '', packSize: 1 },
+            {
+              articleId: 1,
+              form: 'kit',
+              name: 'Frost Bell',
+              quantity: 2,
+              unitPrice: 2450,
+              currency: 'EUR',
+              options: '',
+              packSize: 1,
+              dealing: '',
+            },
           ],
           wanted: 2,
           allocated: 0,
@@ -215,6 +224,7 @@ export const SHOP: Readonly<Record<'full' | 'bare', Answers>> = {
           revision: 'A',
           packs: 20,
           packSize: 1,
+          dealing: '',
           options: '',
           at: '2026-11-27T09:00:00+00:00',
           done: 4,
@@ -283,9 +293,7 @@ export const SHOP: Readonly<Record<'full' | 'bare', Answers>> = {
     },
     'GET /kits': { kits: [], aside: 0, ...NONE },
     'GET /library': { parts: [], inAll: 0, own: 0, ...NONE },
-    'GET /stock': { kits: [], ...NONE },
-    'GET /stock/parts': { parts: [], toCount: 0, ...NONE },
-    'GET /moves': { ledger: [], ...NONE },
+    ...NO_STOCK,
     'GET /orders': { orders: [], toShip: 0, canShip: 0, ...NONE },
     'GET /runs': { runs: [], releases: [], ...NONE },
     'GET /reports': {

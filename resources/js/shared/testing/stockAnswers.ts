@@ -1,5 +1,29 @@
 /** Parts in stock as the server tells them. */
 export const STOCK = {
+  'GET /articles': {
+    articles: [
+      {
+        id: 9,
+        form: 'board',
+        name: 'Frost Bell, board alone',
+        kit: 'Frost Bell',
+        options: '',
+        packSize: 1,
+        dealing: '',
+        unitPrice: 650,
+        currency: 'EUR',
+        version: 0,
+        onHand: 3,
+        allocated: 1,
+        shipped: 2,
+        wanted: 0,
+        parts: [{ title: 'Bare board', quantity: 1, unit: 'piece', onHand: 12 }],
+      },
+    ],
+    page: 1,
+    pages: 1,
+    total: 1,
+  },
   'GET /stock/parts': {
     parts: [
       {
@@ -70,3 +94,14 @@ export const STOCK = {
   },
   'POST /stock/look': { asks: 'bands', part: 'R2', verdict: null, parts: [], readings: [] },
 };
+
+/** The pages of a list that holds nothing. */
+export const NONE = { page: 1, pages: 1, total: 0 };
+
+/** A shop with empty shelves. */
+export const NO_STOCK = {
+  'GET /stock': { kits: [], ...NONE },
+  'GET /stock/parts': { parts: [], toCount: 0, ...NONE },
+  'GET /moves': { ledger: [], ...NONE },
+  'GET /articles': { articles: [], ...NONE },
+} as const;

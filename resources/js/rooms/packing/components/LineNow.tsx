@@ -5,12 +5,12 @@ import { clsx } from 'clsx';
 import ink from '@/shared/style/ink.module.css';
 import styles from './packing.module.css';
 
-type Props = { line: RunLine; lot: string; pack: number; packs: number; packSize: number };
+type Props = { line: RunLine; lot: string; pack: number; packs: number; kitsAtOnce: number };
 
 /** What goes into the bag now: name, value, looks, how many. */
-export function LineNow({ line, lot, pack, packs, packSize }: Props) {
+export function LineNow({ line, lot, pack, packs, kitsAtOnce }: Props) {
   const words = markingWords(line.item.marking);
-  const quantity = line.item.quantity * packSize;
+  const quantity = line.item.quantity * kitsAtOnce;
   return (
     <section className={styles['linenow']} aria-live="polite">
       <div>
@@ -32,7 +32,7 @@ export function LineNow({ line, lot, pack, packs, packSize }: Props) {
         <b className={ink['m']}>{quantity}</b>{' '}
         <span>
           into {packs === 1 ? 'the bag' : 'each bag'}.<br />
-          Now: {packSize === 1 ? 'kit' : 'pack'} <span className={ink['m']}>{pack + 1}</span>
+          Now: {kitsAtOnce === 1 ? 'kit' : 'pack'} <span className={ink['m']}>{pack + 1}</span>
         </span>
       </p>
       <div className={styles['warns']}>

@@ -67,7 +67,10 @@ export function PackRun() {
       <header>
         <b>
           {now.kit}, {now.packs}{' '}
-          {now.packSize === 1 ? (now.packs === 1 ? 'kit' : 'kits') : `packs of ${String(now.packSize)}`}
+          {now.kitsAtOnce === 1 ? (now.packs === 1 ? 'kit' : 'kits') : `packs of ${String(now.packSize)}`}
+          {now.dealing === 'pupil'
+            ? `, ${String(now.packs / now.packSize)} class packs of ${String(now.packSize)}`
+            : ''}
         </b>
         {line && (
           <span>
@@ -90,7 +93,7 @@ export function PackRun() {
             lot={lotNow(now, now.turn.line)}
             pack={now.turn.pack}
             packs={now.packs}
-            packSize={now.packSize}
+            kitsAtOnce={now.kitsAtOnce}
           />
           {lot ? (
             <LotBox

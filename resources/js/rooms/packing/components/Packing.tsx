@@ -1,7 +1,7 @@
 import { useState, type SyntheticEvent } from 'react';
 import { useNavigate } from 'react-router';
-import { useRuns, useStartRun, type PackSize } from '@/shared/api';
-import { optionWords } from '@/shared/format';
+import { useRuns, useStartRun, type PackSize, type Runs } from '@/shared/api';
+import { dealt, optionWords } from '@/shared/format';
 import {
   Button,
   TableCell,
@@ -41,6 +41,7 @@ export function Packing() {
   const [release, setRelease] = useState<number | null>(null);
   const [packs, setPacks] = useState('20');
   const [size, setSize] = useState<PackSize>(1);
+  const [dealing, setDealing] = useState<'kind' | 'pupil'>('pupil');
   const [options, setOptions] = useState('');
   if (runs.error) return <Notice title="The packing runs cannot be shown" text={runs.error.message} />;
   if (!runs.data)
@@ -56,7 +57,7 @@ export function Packing() {
     const releaseId = release ?? releases[0]?.id;
     if (releaseId !== undefined)
       start.mutate(
-        { operationId, releaseId, packs: Number(packs), packSize: size, options },
+        { operationId, releaseId, packs: Number(packs), packSize: size, options, dealing },
         {
           onSuccess: (run) => {
             setOperationId(crypto.randomUUID());
@@ -110,6 +111,21 @@ export function Packing() {
               ))}
             </Select>
           </div>
+          {size > 1 && (
+            <div className={clsx(ui['field'], styles['field'])}>
+              <label htmlFor="run-dealing">each pack holds</label>
+              <Select
+                id="run-dealing"
+                value={dealing}
+                onChange={(event) => {
+                  setDealing(event.target.value === 'kind' ? 'kind' : 'pupil');
+                }}
+              >
+                <option value="pupil">a kit a pupil, bags by themselves</option>
+                <option value="kind">every part in one bag for the class</option>
+              </Select>
+            </div>
+          )}
           <div className={clsx(ui['field'], styles['field'])}>
             <label htmlFor="run-packs">how many packs</label>
             <Input
@@ -166,10 +182,7 @@ export function Packing() {
                   {run.options === '' ? '' : `, ${optionWords(run.options)}`}
                 </TableCell>
                 <TableCell>{run.at.slice(0, 10)}</TableCell>
-                <TableCell className={ui['num']}>
-                  {run.packs}
-                  {run.packSize > 1 ? ` of ${String(run.packSize)}` : ''}
-                </TableCell>
+                <TableCell className={ui['num']}>{packsOf(run)}</TableCell>
                 <TableCell className={ui['num']}>{run.packed}</TableCell>
                 <TableCell>
                   <Progress value={(100 * run.done) / run.cellsInAll} label={`run ${String(run.id)}`} />{' '}
@@ -195,4 +208,10 @@ export function Packing() {
       </div>
     </main>
   );
+}
+
+/** `20`, or `3 of 10, a kit a pupil`. */
+function packsOf({ packs, packSize, dealing }: Runs['runs'][number]): string {
+  if (packSize === 1) return String(packs);
+  return `${String(dealing === 'pupil' ? packs / packSize : packs)} of ${String(packSize)}, ${dealt(dealing)}`;
 }

@@ -14,11 +14,13 @@ export function RunDone({ run, children }: { run: Run; children: ReactNode }) {
   return (
     <section className={styles['rundone']}>
       <h1>
-        {run.complete.length * run.packSize} {run.complete.length * run.packSize === 1 ? 'kit' : 'kits'} packed
+        {run.complete.length * run.kitsAtOnce} {run.complete.length * run.kitsAtOnce === 1 ? 'kit' : 'kits'} packed
       </h1>
       {incomplete > 0 && (
         <p className={styles['warn']}>
-          ▲ {incomplete} {incomplete === 1 ? 'pack is' : 'packs are'} short of:{' '}
+          ▲ {incomplete} {wordOf(run, incomplete)} short of:{' '}
+          {run.kitsAtOnce > 1 ? (incomplete === 1 ? 'pack is' : 'packs are') : incomplete === 1 ? 'kit is' : 'kits are'}{' '}
+          short of:{' '}
           {run.short
             .map((line) => {
               const each = run.lines[line];
@@ -51,4 +53,9 @@ export function RunDone({ run, children }: { run: Run; children: ReactNode }) {
       )}
     </section>
   );
+}
+
+function wordOf({ kitsAtOnce }: Run, n: number): string {
+  const what = kitsAtOnce > 1 ? 'pack' : 'kit';
+  return n === 1 ? `${what} is` : `${what}s are`;
 }

@@ -1,5 +1,6 @@
 import { useState } from 'react';
 import { allRows, api, useOrderFile, useSale, useSales, type SalesOrder, type Wanted } from '@/shared/api';
+import { articleWords } from '@/shared/format';
 import { isWords, recall, WORDS } from '@/shared/keep';
 import { Button, DropZone, FileButton, Input, Notice, Refusal, TableActions, useWanted, Loading } from '@/shared/ui';
 import { ServerGrid } from '@/shared/ui/grid';
@@ -16,13 +17,13 @@ async function table(wanted: Wanted): Promise<string[][]> {
     return { rows: page?.orders ?? [], total: page?.total ?? 0 };
   });
   return [
-    ['number', 'date', 'customer', 'kit', 'quantity', 'price', 'currency', 'stage'],
+    ['number', 'date', 'customer', 'article', 'quantity', 'price', 'currency', 'stage'],
     ...orders.flatMap((order) =>
       order.lines.map((line) => [
         order.number,
         order.placedOn,
         order.customer,
-        line.kit,
+        articleWords(line),
         String(line.quantity),
         (line.unitPrice / 100).toFixed(2),
         line.currency,

@@ -1,5 +1,5 @@
 import type { SalesOrder } from '@/shared/api';
-import { money, optionWords } from '@/shared/format';
+import { articleWords, money } from '@/shared/format';
 import { Button, PrintButton } from '@/shared/ui';
 import type { GridColDef } from '@/shared/ui/grid';
 import ink from '@/shared/style/ink.module.css';
@@ -10,7 +10,7 @@ type Acting = { busy: boolean; onAct: (order: SalesOrder, what: Deed) => void };
 
 const STAGES: Readonly<Record<SalesOrder['stage'], string>> = {
   open: '▲ open',
-  allocated: '◧ kits set aside',
+  allocated: '◧ set aside',
   shipped: '■ shipped',
 };
 
@@ -22,7 +22,7 @@ export function orderColumns(acting: Acting): readonly GridColDef<SalesOrder>[] 
     { field: 'customer', headerName: 'customer', flex: 1, minWidth: 120 },
     {
       field: 'kits',
-      headerName: 'kits',
+      headerName: 'what',
       flex: 1,
       minWidth: 140,
       sortable: false,
@@ -64,10 +64,10 @@ function Next({ order, busy, onAct }: Acting & { order: SalesOrder }) {
       {order.stage === 'open' && (
         <Button
           disabled={!order.canAllocate || busy}
-          title={order.canAllocate ? 'Sets the oldest kits aside' : 'Too few kits on hand'}
+          title={order.canAllocate ? 'Sets the oldest aside' : 'Too few on hand'}
           onClick={act('allocate')}
         >
-          Set kits aside
+          Set aside
         </Button>
       )}
       {order.stage === 'allocated' && (
@@ -86,13 +86,7 @@ function Next({ order, busy, onAct }: Acting & { order: SalesOrder }) {
 }
 
 function kits(order: SalesOrder): string {
-  return order.lines
-    .map(
-      (line) =>
-        `${String(line.quantity)} × ${line.kit}${line.packSize > 1 ? `, class pack of ${String(line.packSize)}` : ''}` +
-        (line.options === '' ? '' : ` (${optionWords(line.options)})`),
-    )
-    .join(', ');
+  return order.lines.map((line) => `${String(line.quantity)} × ${articleWords(line)}`).join(', ');
 }
 
 /** Minor units of all lines together. */

@@ -10,9 +10,14 @@ export function LotKitList({ lot }: { lot: number }) {
   const [page, setPage] = useState(1);
   const kits = useLotKits(lot, page);
   if (!kits.data) return <Loading what="Looking for its kits" fault={kits.error} />;
-  if (kits.data.total === 0) return <p className={ink['quiet']}>No kit has pieces of it.</p>;
+  const goods = kits.data.goods.length > 0 && (
+    <p>Went into {kits.data.goods.map(({ name, pieces }) => `${name} (${String(pieces)})`).join(', ')}.</p>
+  );
+  if (kits.data.total === 0)
+    return goods === false ? <p className={ink['quiet']}>No kit and no article has pieces of it.</p> : goods;
   return (
     <>
+      {goods}
       {[true, false].map((there) => {
         const mine = kits.data.serials.filter((kit) => kit.there === there);
         return (

@@ -1,6 +1,6 @@
 import { useState } from 'react';
-import { useMe, useOpenPack, type PackToOpen, type Stock } from '@/shared/api';
-import { optionWords } from '@/shared/format';
+import { useMe, useOpenPack, type Stock } from '@/shared/api';
+import { dealt, optionWords } from '@/shared/format';
 import { Button } from '@/shared/ui';
 import ink from '@/shared/style/ink.module.css';
 
@@ -8,15 +8,15 @@ import ink from '@/shared/style/ink.module.css';
 export function Packs({ kit }: { kit: Stock['kits'][number] }) {
   const open = useOpenPack();
   const me = useMe();
-  const [asked, setAsked] = useState<string | null>(null);
+  const [asked, setAsked] = useState<number | null>(null);
   const mayOpen = me.data?.abilities.includes('pack-kits') ?? false;
   return (
     <span>
-      {kit.packs.map(({ size, options, n }) => {
-        const key = `${String(size)} ${options}`;
+      {kit.packs.map(({ articleId, size, dealing, options, n }) => {
+        const key = articleId;
         return (
           <span key={key}>
-            {n} of {size} {optionWords(options)}{' '}
+            {n} of {size}, {dealt(dealing)} {optionWords(options)}{' '}
             {mayOpen && (
               <Button
                 look="link"
@@ -28,7 +28,7 @@ export function Packs({ kit }: { kit: Stock['kits'][number] }) {
                     return;
                   }
                   setAsked(null);
-                  open.mutate({ kitId: kit.kitId, packSize: size as PackToOpen['packSize'], options });
+                  open.mutate({ articleId });
                 }}
               >
                 {asked === key ? 'Really open it' : 'open one'}

@@ -1,5 +1,6 @@
 import { useMe } from '@/shared/api';
 import { useView, Views } from '@/shared/ui';
+import { ArticlesView } from './ArticlesView';
 import { KitsView } from './KitsView';
 import { PartsView } from './PartsView';
 import { clsx } from 'clsx';
@@ -9,11 +10,12 @@ import styles from './stock.module.css';
 const VIEWS = [
   { id: 'parts', name: 'Parts' },
   { id: 'kits', name: 'Kits' },
+  { id: 'articles', name: 'Articles' },
 ] as const;
 
-/** What lies in the shop: parts by lot, and packed kits. */
+/** What lies in the shop: parts by lot, packed kits, and all that is sold. */
 export function Stock() {
-  const [view, open] = useView<'parts' | 'kits'>(['parts', 'kits']);
+  const [view, open] = useView<'parts' | 'kits' | 'articles'>(['parts', 'kits', 'articles']);
   const me = useMe();
   const mayPack = me.data?.abilities.includes('pack-kits') ?? false;
   return (
@@ -22,7 +24,9 @@ export function Stock() {
         <h1>Stock</h1>
         <Views label="What lies here" views={VIEWS} view={view} onView={open} />
       </div>
-      {view === 'parts' ? <PartsView mayMove={mayPack} /> : <KitsView mayPack={mayPack} />}
+      {view === 'parts' && <PartsView mayMove={mayPack} />}
+      {view === 'kits' && <KitsView mayPack={mayPack} />}
+      {view === 'articles' && <ArticlesView />}
     </main>
   );
 }
