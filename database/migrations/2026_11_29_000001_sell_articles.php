@@ -129,7 +129,8 @@ return new class extends Migration {
             "alter table article_moves add constraint article_moves_entry check (entry in ('made', 'unmade', 'allocated',
                 'freed', 'shipped', 'returned', 'scrapped')),
                 add constraint article_moves_quantity check (quantity > 0),
-                add constraint article_moves_order check ((entry in ('allocated', 'freed', 'shipped', 'returned')) = (order_id is not null))",
+                add constraint article_moves_order check
+                    ((entry in ('allocated', 'freed', 'shipped', 'returned')) = (order_id is not null))",
         );
         Schema::create('article_states', function (Blueprint $table): void {
             $table->foreignId('article_id')->primary()->constrained();
@@ -154,7 +155,8 @@ return new class extends Migration {
                     when 'returned' then new.quantity when 'shipped' then 0 else -new.quantity end;
                 aside int := case new.entry when 'allocated' then new.quantity when 'freed' then -new.quantity
                     when 'shipped' then -new.quantity else 0 end;
-                gone int := case new.entry when 'shipped' then new.quantity when 'returned' then -new.quantity else 0 end;
+                gone int := case new.entry when 'shipped' then new.quantity when 'returned' then -new.quantity
+                    else 0 end;
             begin
             insert into article_states (article_id) values (new.article_id) on conflict (article_id) do nothing;
             update article_states set on_hand = on_hand + hand where article_id = new.article_id;

@@ -19,8 +19,6 @@ export function RunDone({ run, children }: { run: Run; children: ReactNode }) {
       {incomplete > 0 && (
         <p className={styles['warn']}>
           ▲ {incomplete} {wordOf(run, incomplete)} short of:{' '}
-          {run.kitsAtOnce > 1 ? (incomplete === 1 ? 'pack is' : 'packs are') : incomplete === 1 ? 'kit is' : 'kits are'}{' '}
-          short of:{' '}
           {run.short
             .map((line) => {
               const each = run.lines[line];

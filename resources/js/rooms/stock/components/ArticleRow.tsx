@@ -28,7 +28,10 @@ export function ArticleRow({ article, busy, maySell, mayPack, onMove, onPrice }:
   return (
     <li className={styles['row']}>
       <div>
-        <b>{articleWords(article)}</b> <span className={ink['quiet']}>{FORMS[article.form]}</span>
+        <b>{articleWords(article)}</b>{' '}
+        {!articleWords(article).includes(FORMS[article.form]) && (
+          <span className={ink['quiet']}>{FORMS[article.form]}</span>
+        )}
         <p className={styles['parts']}>
           {article.parts.map(({ title, quantity: each, unit }) => `${amount(each, unit)} × ${title}`).join(', ')}
         </p>
@@ -36,7 +39,7 @@ export function ArticleRow({ article, busy, maySell, mayPack, onMove, onPrice }:
       <div className={styles['price']}>
         <span className={ink['m']}>
           {article.unitPrice === null ? 'no price' : money(article.unitPrice, article.currency ?? '')}
-        </span>
+        </span>{' '}
         {maySell && (
           <Button
             look="link"
@@ -61,10 +64,7 @@ export function ArticleRow({ article, busy, maySell, mayPack, onMove, onPrice }:
       </div>
       <div>
         <Squares hand={article.onHand} aside={article.allocated} />
-        <p className={article.wanted > article.onHand ? ink['ochre'] : ink['quiet']}>
-          {article.onHand} on hand, {article.allocated} set aside, {article.shipped} shipped
-          {article.wanted > 0 && `, ${article.wanted > article.onHand ? '▲ ' : ''}${String(article.wanted)} wanted`}
-        </p>
+        <p className={article.wanted > article.onHand ? ink['ochre'] : ink['quiet']}>{counts(article)}</p>
       </div>
       <div className={styles['deeds']}>
         {!isGoods(article) && mayPack && <TextLink to="/packing">to Packing</TextLink>}
@@ -176,4 +176,16 @@ function Squares({ hand, aside }: { hand: number; aside: number }) {
       {hand + aside > DRAWN && '…'}
     </span>
   );
+}
+
+/** `48 on hand, 212 shipped, ▲ 52 wanted`. */
+function counts({ onHand, allocated, shipped, wanted }: Article): string {
+  return [
+    `${String(onHand)} on hand`,
+    allocated > 0 ? `${String(allocated)} set aside` : '',
+    shipped > 0 ? `${String(shipped)} shipped` : '',
+    wanted > 0 ? `${wanted > onHand ? '▲ ' : ''}${String(wanted)} wanted` : '',
+  ]
+    .filter((text) => text !== '')
+    .join(', ');
 }

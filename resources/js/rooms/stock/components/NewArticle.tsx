@@ -93,7 +93,9 @@ export function NewArticle({ busy, onSave }: Props) {
         {kit === null && <p className={ink['quiet']}>Choose the kit; its board, bags and parts are offered then.</p>}
         {sets.isFetching && <Loading what="Reading the kit" />}
         {sets.data?.sets.length === 0 && (
-          <p className={ink['quiet']}>This kit is not released yet; its parts are not settled.</p>
+          <p className={ink['quiet']}>
+            This kit is not released yet: release it at its Manual station, then it can be sold in parts.
+          </p>
         )}
         {(sets.data?.sets.length ?? 0) > 0 && (
           <Select
