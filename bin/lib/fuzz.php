@@ -8,8 +8,10 @@ use Illuminate\Contracts\Console\Kernel;
 use Illuminate\Support\Facades\DB;
 use Tests\Fuzz\FormulaSubject;
 use Tests\Fuzz\Mutator;
+use Tests\Fuzz\PackingSubject;
 use Tests\Fuzz\ReaderSubject;
 use Tests\Fuzz\ReportSubject;
+use Tests\Fuzz\ShopSubject;
 use Tests\Fuzz\Subject;
 
 require dirname(__DIR__, 2) . '/vendor/autoload.php';
@@ -32,11 +34,19 @@ function subject(string $name, bool $works = true): Subject
     if ($name === 'formulas') {
         return new FormulaSubject();
     }
+    if ($name === 'packing') {
+        return new PackingSubject();
+    }
     $app = require dirname(__DIR__, 2) . '/bootstrap/app.php';
+    if ($works) {
+        $app->make(Kernel::class)->bootstrap();
+    }
+    if ($name === 'shop') {
+        return new ShopSubject($app);
+    }
     if (!$works) {
         return new ReportSubject($app, '');
     }
-    $app->make(Kernel::class)->bootstrap();
 
     return new ReportSubject(
         $app,
@@ -132,7 +142,8 @@ function watched(string $name, int $seed, int $count): array
                 [$ms, $bytes, $fault] = [(float) $words[2], (int) $words[3], $words[4] ?? ''];
                 [$slowest, $most] = [max($slowest, $ms), max($most, $bytes)];
                 foreach (
-                    ['crashes' => $fault !== '', 'slow' => $ms > SLOW_MS, 'large' => $bytes > MEMORY] as $kind => $is
+                    ['crashes' => $fault !== '', 'slow' => $ms > SLOW_MS, 'large' => $bytes > MEMORY]
+                    as $kind => $is
                 ) {
                     if ($is) {
                         ++$found[$kind];
@@ -177,7 +188,10 @@ function watched(string $name, int $seed, int $count): array
 }
 
 $failed = 0;
-foreach (['readers' => 0.5, 'formulas' => 0.3, 'reports' => 0.2] as $name => $share) {
+foreach (
+    ['readers' => 0.4, 'formulas' => 0.2, 'packing' => 0.1, 'reports' => 0.15, 'shop' => 0.15]
+    as $name => $share
+) {
     if (($options['only'] ?? $name) !== $name) {
         continue;
     }
