@@ -28,6 +28,7 @@ use ChiralexRender\Document\ManualDocument;
 use ChiralexRender\Document\MarksDocument;
 use ChiralexRender\Document\OldTextDocument;
 use ChiralexRender\Document\OrderDocument;
+use ChiralexRender\Document\PackPictures;
 use ChiralexRender\Document\PartsDocument;
 use ChiralexRender\Document\SafetyDocument;
 use ChiralexRender\Document\ScaleDocument;
@@ -54,7 +55,7 @@ final class KitDocuments
     public function __construct(private readonly Kit $kit, private readonly ?BagCosts $costs = null) {}
 
     /**
-     * @param string $name one of SERVED, or boards, shelf, pictures
+     * @param string $name one of SERVED, or boards, shelf, pictures, pack-pictures
      * @return array<string, mixed> empty where there is none yet: a manual while the order is a cycle
      */
     public function document(string $name): array
@@ -77,7 +78,7 @@ final class KitDocuments
                 ? []
                 : (new ManualDocument($builder))->of($this->manual($this->built())),
             'pictures' => $this->built() === null ? [] : (new StepPictures($this->manual($this->built())))->all(),
-            'files', 'boards', 'safety' => $this->ofBoards($name, $words),
+            'files', 'boards', 'safety', 'pack-pictures' => $this->ofBoards($name, $words),
             'old-text' => (new OldTextDocument())->of($this->kit, $this->built()),
             'shelf' => (new ShelfDocument($words))->of($this->kit, $this->planned(), $this->matters()),
             default => $this->bySchool(School::from(substr($name, 6)), $words),
@@ -103,6 +104,7 @@ final class KitDocuments
         return match ($name) {
             'files' => (new BoardFilesDocument($words))->of($drawn->files, $drawn, $this->kit),
             'boards' => (new BoardDocument())->of($this->kit),
+            'pack-pictures' => (new PackPictures())->of($this->kit),
             default => (new SafetyDocument($words))->of($this->kit),
         };
     }

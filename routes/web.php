@@ -46,6 +46,7 @@ use App\Http\Controllers\Library\ShowPartPhoto;
 use App\Http\Controllers\Packing\RunController;
 use App\Http\Controllers\Packing\RunEventController;
 use App\Http\Controllers\Packing\SerialController;
+use App\Http\Controllers\Packing\ShowPackPictures;
 use App\Http\Controllers\Release\ReleaseController;
 use App\Http\Controllers\Report\AnswerController;
 use App\Http\Controllers\Report\FaultController;
@@ -263,6 +264,7 @@ Route::prefix('api')->group(function (): void {
         Route::get('/runs/{run}/serials', [SerialController::class, 'index'])
             ->middleware('can:pack-kits')
             ->name('runs.serials');
+        Route::get('/runs/{run}/pictures', ShowPackPictures::class)->middleware('can:pack-kits')->name('runs.pictures');
         Route::post('/runs/{run}/events', [RunEventController::class, 'store'])
             ->middleware('can:pack-kits')
             ->name('runs.pack');

@@ -29,7 +29,8 @@ for pair in "small DemoSeeder $SMALL" "full FullShopSeeder $FULL"; do
     export CHIRALEX_INSTANCE=$instance PORT=$port QUEUE_CONNECTION=sync CHIRALEX_CONFINED=0
     app_env
     made "$instance" "$seeder"
-    # What it serves with is what a shop serves with.
+    # What it serves with is what a shop serves with, and its files are the serving user's.
+    [ "$(id -u)" != 0 ] || chown -R www-data: "$CHIRALEX_FILES"
     export QUEUE_CONNECTION=database CHIRALEX_CONFINED=1
     "$ROOT/bin/serve" start
   )

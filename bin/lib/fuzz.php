@@ -142,8 +142,7 @@ function watched(string $name, int $seed, int $count): array
                 [$ms, $bytes, $fault] = [(float) $words[2], (int) $words[3], $words[4] ?? ''];
                 [$slowest, $most] = [max($slowest, $ms), max($most, $bytes)];
                 foreach (
-                    ['crashes' => $fault !== '', 'slow' => $ms > SLOW_MS, 'large' => $bytes > MEMORY]
-                    as $kind => $is
+                    ['crashes' => $fault !== '', 'slow' => $ms > SLOW_MS, 'large' => $bytes > MEMORY] as $kind => $is
                 ) {
                     if ($is) {
                         ++$found[$kind];
@@ -189,8 +188,7 @@ function watched(string $name, int $seed, int $count): array
 
 $failed = 0;
 foreach (
-    ['readers' => 0.4, 'formulas' => 0.2, 'packing' => 0.1, 'reports' => 0.15, 'shop' => 0.15]
-    as $name => $share
+    ['readers' => 0.4, 'formulas' => 0.2, 'packing' => 0.1, 'reports' => 0.15, 'shop' => 0.15] as $name => $share
 ) {
     if (($options['only'] ?? $name) !== $name) {
         continue;

@@ -92,6 +92,7 @@ $routes = [
     'get /runs' => 'Runs',
     'post /runs' => 'Run',
     'get /runs/{run}' => 'Run',
+    'get /runs/{run}/pictures' => 'PackPictures',
     'get /runs/{run}/serials' => 'Serials',
     'post /runs/{run}/events' => 'RunChange',
     'get /stock' => 'Stock',

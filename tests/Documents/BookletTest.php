@@ -44,15 +44,25 @@ final class BookletTest extends TestCase
         $path = (string) tempnam(sys_get_temp_dir(), 'chiralex-booklet-');
         $root = dirname(__DIR__, 2);
         $folder = "{$root}/tests/kits/door-chime";
-        Program::run(
-            ["{$root}/bin/chiralex", 'manual', $folder, '--format', 'pdf', '--booklet', '-o', $path],
-            '',
-            120,
-        );
+        Program::run(["{$root}/bin/chiralex", 'manual', $folder, '--format', 'pdf', '--booklet', '-o', $path], '', 120);
         $said = Program::run(['pdfinfo', $path]);
-        $half = static fn(string $from): string => Program::run(
-            ['pdftotext', '-f', '1', '-l', '1', '-x', $from, '-y', '0', '-W', '400', '-H', '600', $path, '-'],
-        );
+        $half = static fn(string $from): string => Program::run([
+            'pdftotext',
+            '-f',
+            '1',
+            '-l',
+            '1',
+            '-x',
+            $from,
+            '-y',
+            '0',
+            '-W',
+            '400',
+            '-H',
+            '600',
+            $path,
+            '-',
+        ]);
         [$left, $right] = [$half('0'), $half('425')];
         unlink($path);
 

@@ -24,13 +24,14 @@ final readonly class PackOn
     public function __construct(private UnitLedger $ledger, private RunState $states, private PackFromStock $stock) {}
 
     /**
-     * @throws ImpossiblePacking when it is not the turn of that line and pack
+     * @param ?int $after how many keys the run had taken when this one was meant; null where nobody says
+     * @throws ImpossiblePacking when it is not the turn of that line and pack, or others came in between
      * @throws ImpossibleMove when an undo would unpack a kit that is promised or gone
      * @throws ImpossibleLot when the lot is on hold, or another part's
      */
-    public function __invoke(Run $run, PackEvent $event, string $operationId, ?int $userId): PackingRun
+    public function __invoke(Run $run, PackEvent $event, ?int $after, string $operationId, ?int $userId): PackingRun
     {
-        return DB::transaction(function () use ($run, $event, $operationId, $userId): PackingRun {
+        return DB::transaction(function () use ($run, $event, $after, $operationId, $userId): PackingRun {
             Locks::take('run', [$run->id]);
             if (!DB::table('run_states')->where('run_id', $run->id)->exists()) {
                 $this->states->renew($run);
@@ -39,8 +40,12 @@ final readonly class PackOn
             if (DB::table('run_events')->where('operation_id', $operationId)->exists()) {
                 return $before;
             }
+            $sequence = $this->states->sequence($run);
+            if ($after !== null && $after !== $sequence) {
+                throw ImpossiblePacking::meanwhile($sequence - $after);
+            }
             $undone = $before->last();
-            $after = $before->then($event);
+            $now = $before->then($event);
             $id = DB::table('run_events')->insertGetId([
                 'run_id' => $run->id,
                 'operation_id' => $operationId,
@@ -53,19 +58,19 @@ final readonly class PackOn
             ]);
             // An undo changes the cell that was filled last, every other key the one it names.
             $cell = $event->action === PackAction::Undo ? $undone ?? $event : $event;
-            $this->states->keep($run, $after, $id, $cell->line);
+            $this->states->keep($run, $now, $id, $sequence + 1, $cell->line);
             ($this->stock)($run, $event, $undone, $operationId, $userId);
-            if ($before->isComplete($cell->pack) !== $after->isComplete($cell->pack)) {
+            if ($before->isComplete($cell->pack) !== $now->isComplete($cell->pack)) {
                 $this->book(
                     $run,
                     $cell->pack,
-                    $after->isComplete($cell->pack) ? Whereabouts::Packed : Whereabouts::Unpacked,
+                    $now->isComplete($cell->pack) ? Whereabouts::Packed : Whereabouts::Unpacked,
                     $operationId,
                     $userId,
                 );
             }
 
-            return $after;
+            return $now;
         });
     }
 

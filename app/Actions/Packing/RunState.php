@@ -30,8 +30,15 @@ final readonly class RunState
         return PackingRun::standing(count($run->lines), $run->packs, $cells, $lots);
     }
 
+    /** How many keys the run has taken, undone ones and their undoing among them. */
+    public function sequence(Run $run): int
+    {
+        return Row::first(DB::table('run_states')->where('run_id', $run->id)->select('sequence'))?->int('sequence') ??
+            0;
+    }
+
     /** Keeps a run after its last event; only the line that changed is written. */
-    public function keep(Run $run, PackingRun $state, int $lastEvent, ?int $line = null): void
+    public function keep(Run $run, PackingRun $state, int $lastEvent, int $sequence, ?int $line = null): void
     {
         $cells = $state->begunCells();
         if ($line === null) {
@@ -66,10 +73,11 @@ final readonly class RunState
                     'complete' => count($state->complete()),
                     'lots' => json_encode($state->marks(), JSON_THROW_ON_ERROR),
                     'began' => $began,
+                    'sequence' => $sequence,
                 ],
             ],
             ['run_id'],
-            ['last_event', 'filled', 'complete', 'lots', 'began'],
+            ['last_event', 'filled', 'complete', 'lots', 'began', 'sequence'],
         );
     }
 
@@ -77,8 +85,9 @@ final readonly class RunState
     public function renew(Run $run): PackingRun
     {
         $state = $this->fromEvents($run);
-        $last = DB::table('run_events')->where('run_id', $run->id)->max('id');
-        $this->keep($run, $state, is_int($last) ? $last : 0);
+        $events = DB::table('run_events')->where('run_id', $run->id);
+        $last = (clone $events)->max('id');
+        $this->keep($run, $state, is_int($last) ? $last : 0, $events->count());
 
         return $state;
     }

@@ -101,6 +101,7 @@ final readonly class RunSheet
             'id' => $run->id,
             'kit' => $run->release->revision->kit->name,
             'revision' => $run->release->revision->name,
+            'revisionId' => $run->release->revision_id,
             'packs' => $run->packs,
             'packSize' => $run->pack_size,
             'dealing' => $run->dealing->value,
@@ -159,13 +160,14 @@ final readonly class RunSheet
         ];
     }
 
-    /** @return array{turn: ?array{line: int, pack: int}, done: int, cellsInAll: int, finished: bool, packed: int, lots: object, short: list<int>, complete: list<int>, holes: list<array{pack: int, lines: list<int>, canBeFilled: bool}>} */
+    /** @return array{sequence: int, turn: ?array{line: int, pack: int}, done: int, cellsInAll: int, finished: bool, packed: int, lots: object, short: list<int>, complete: list<int>, holes: list<array{pack: int, lines: list<int>, canBeFilled: bool}>} */
     private function standing(Run $run, PackingRun $state): array
     {
         $turn = $state->turn();
         $complete = $state->complete();
 
         return [
+            'sequence' => $this->states->sequence($run),
             'turn' => $turn === null ? null : ['line' => $turn[0], 'pack' => $turn[1]],
             'done' => $state->filled,
             'cellsInAll' => $state->lines * $state->packs,

@@ -105,13 +105,23 @@ final readonly class Stock
             );
         }
         $total = $page->search === '' ? DB::table('unit_moves')->count() : (clone $query)->count();
+        $order = $page->order(self::MOVES, 'unit_moves.id desc');
+        if ($page->search === '' && $order === null) {
+            // The newest first is the book's own order: only the rows of the page are joined with what they name.
+            $query->joinSub(
+                $page->cut(DB::table('unit_moves')->orderByDesc('id')->select('id')),
+                'shown',
+                'shown.id',
+                '=',
+                'unit_moves.id',
+            );
+        } else {
+            $page->cut($query);
+        }
         $rows = Row::all(
-            $page
-                ->cut(
-                    $query
-                        ->leftJoin('users', 'users.id', '=', 'unit_moves.user_id')
-                        ->orderByRaw($page->order(self::MOVES, 'unit_moves.id desc') ?? 'unit_moves.id desc'),
-                )
+            $query
+                ->leftJoin('users', 'users.id', '=', 'unit_moves.user_id')
+                ->orderByRaw($order ?? 'unit_moves.id desc')
                 ->select([
                     'unit_moves.id',
                     'serial',

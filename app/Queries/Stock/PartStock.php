@@ -38,7 +38,7 @@ final readonly class PartStock
                     ),
             );
         }
-        $total = (clone $query)->count();
+        $total = $page->search === '' ? $this->all() : (clone $query)->count();
         $query->orderByRaw(
             $page->order(self::SORTS, 'parts.fingerprint') ??
                 'coalesce(least, 0) >= 0, held is not true, lower(parts.title), parts.fingerprint',
@@ -116,6 +116,15 @@ final readonly class PartStock
         $designators = json_decode($use->text('designators'), true, 8, JSON_THROW_ON_ERROR);
 
         return ['revision' => $use->int('revision_id'), 'designator' => $designators[0]];
+    }
+
+    /** How many parts there are, counted without what lies of them. */
+    private function all(): int
+    {
+        return DB::table('known_parts')->count() +
+            DB::table('stock_parts')
+                ->whereNotIn('fingerprint', DB::table('known_parts')->select('fingerprint'))
+                ->count();
     }
 
     private function query(): Builder

@@ -21,7 +21,7 @@ final readonly class RunEventController
     {
         $event = $request->event();
         try {
-            $change = $pack($run, $event, $request->operationId(), $request->userId());
+            $change = $pack($run, $event, $request->meantAfter(), $request->operationId(), $request->userId());
         } catch (ImpossiblePacking | ImpossibleMove | ImpossibleLot $why) {
             return new JsonResponse(['message' => $why->getMessage(), 'run' => $sheet->of($run)], 409);
         }

@@ -19,8 +19,15 @@ final class PackRequest extends OperationRequest
             'action' => ['required', Rule::enum(PackAction::class)],
             'line' => ['required', 'integer', 'min:0'],
             'pack' => ['required', 'integer', 'min:0'],
+            'after' => ['sometimes', 'integer', 'min:0'],
             'lot' => ['required_if:action,lot', 'nullable', 'string', 'max:40'],
         ];
+    }
+
+    /** How many keys the run had taken when this one was meant. */
+    public function meantAfter(): ?int
+    {
+        return $this->has('after') ? $this->integer('after') : null;
     }
 
     public function event(): PackEvent

@@ -25,6 +25,16 @@ final class ImpossiblePacking extends RuntimeException implements ChiralexExcept
         return new self("Line {$line} of pack {$pack} is no hole: it is filled already, or still to come.");
     }
 
+    /** @param int $others keys that came in between; below nought where the run has fewer than were thought */
+    public static function meanwhile(int $others): self
+    {
+        return new self(
+            $others === 1
+                ? 'Somebody else pressed a key in between; this one was not booked. Look into the bag, then go on.'
+                : "Others pressed {$others} keys in between; this one was not booked. Look into the bag, then go on.",
+        );
+    }
+
     public static function otherTurn(int $line, int $pack): self
     {
         return new self(

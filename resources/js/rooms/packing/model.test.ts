@@ -1,50 +1,8 @@
 import { describe, expect, it } from 'vitest';
-import type { Run } from '@/shared/api';
 import { headline, holesOf, lineNow, lotNow, minutesLeft } from './model';
+import { line, RUN } from './testing';
 
-const line = (designators: string[]) => ({
-  bag: 'A',
-  bagTitle: 'Resistors',
-  esd: false,
-  cushioned: false,
-  at: 1,
-  of: 1,
-  item: {
-    designators,
-    quantity: 2,
-    length: null,
-    value: '47 kΩ',
-    kind: 'resistor',
-    kindName: 'resistor',
-    outline: '',
-    marking: null,
-  },
-  not: [],
-});
-const run: Run = {
-  id: 1,
-  kit: 'Frost Bell',
-  revision: 'A',
-  packs: 2,
-  packSize: 1,
-  dealing: '',
-  kitsAtOnce: 1,
-  options: '',
-  at: '2026-11-25T09:00:00Z',
-  done: 4,
-  cellsInAll: 44,
-  finished: false,
-  packed: 0,
-  began: '2026-11-25T09:00:00Z',
-  lines: [line(['R3', 'R7']), line(['~33'])],
-  turn: { line: 1, pack: 0 },
-  cells: ['ii', '..'],
-  lots: { 0: ['26-311', '26-340'] },
-  usualLots: { 1: '26-101' },
-  short: [],
-  complete: [],
-  holes: [],
-};
+const run = { ...RUN, done: 4, cellsInAll: 44 };
 
 describe('a packing run', () => {
   it('knows the line whose turn it is, and none when it is finished', () => {

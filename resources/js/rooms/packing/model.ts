@@ -30,3 +30,36 @@ export function headline(line: RunLine): string {
   const names = line.item.designators.filter((name) => !name.startsWith('~'));
   return names.length === 0 ? line.item.kindName : names.join(' ');
 }
+
+/** How full the bag at hand is in each pack, 0 to 1: lines of it that are in, over its lines. */
+export function bagFill(run: Run, line: number): number[] {
+  const bag = run.lines[line]?.bag;
+  const mine = run.lines.flatMap((each, at) => (each.bag === bag ? [at] : []));
+  return Array.from({ length: run.packs }, (_, pack) => {
+    const there = mine.filter((at) => run.cells[at]?.[pack] === 'i').length;
+    return there / Math.max(1, mine.length);
+  });
+}
+
+type Side = 'top' | 'bottom';
+type Placed = Readonly<Record<string, { board: string; side: Side }>>;
+
+/** The board and side that most of these parts sit on, those parts, and how many sit elsewhere; null where none has a place. */
+export function placesOf(
+  parts: Placed | readonly unknown[],
+  designators: readonly string[],
+): { board: string; side: Side; lit: ReadonlySet<string>; more: number } | null {
+  const faces = new Map<string, { board: string; side: Side; names: string[] }>();
+  let all = 0;
+  for (const name of designators) {
+    const at = Array.isArray(parts) ? undefined : (parts as Placed)[name];
+    if (!at) continue;
+    all += 1;
+    const key = `${at.side} ${at.board}`;
+    const face = faces.get(key) ?? { board: at.board, side: at.side, names: [] };
+    face.names.push(name);
+    faces.set(key, face);
+  }
+  const [most] = [...faces.values()].sort((a, b) => b.names.length - a.names.length);
+  return most ? { board: most.board, side: most.side, lit: new Set(most.names), more: all - most.names.length } : null;
+}

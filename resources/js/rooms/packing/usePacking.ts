@@ -1,49 +1,95 @@
 import { useQueryClient } from '@tanstack/react-query';
-import { useCallback, useRef, useState } from 'react';
+import { useCallback, useEffect, useRef, useState } from 'react';
 import { changed, pack, Refused, runOf, type PackAction, type Run } from '@/shared/api';
+import { keep, recall } from '@/shared/keep';
+import { isKeys, keyFor, keyWords, type Key, type Turn } from './queue';
+import { tick } from './tick';
 
 const WAIT = 1500;
+/** More than a hand can have pressed: the line is gone, and going on would be packing blind. */
+export const MOST_WAITING = 200;
 
-/** Sends the packer's keys one after another; what was not confirmed is sent again under the same id until it is. */
+type Said = { lot?: string; at?: Turn };
+
+const none: Key[] = [];
+
+/** Keys wait in the order they were pressed and are kept on this device until the server has confirmed them. */
 export function usePacking(run: Run | undefined) {
   const queries = useQueryClient();
+  const id = run?.id ?? null;
+  const [keys, setKeys] = useState<readonly Key[]>(none);
   const [trouble, setTrouble] = useState<string | null>(null);
-  const [sending, setSending] = useState(false);
+  const [offline, setOffline] = useState(false);
+  /** The key confirmed last; its bag shows it for a moment. */
+  const [confirmed, setConfirmed] = useState<Key | null>(null);
+  const queue = useRef<readonly Key[]>(none);
   const busy = useRef(false);
-  const press = useCallback(
-    async (action: PackAction, said: { lot?: string; at?: { line: number; pack: number } } = {}) => {
-      const { lot } = said;
-      const turn = said.at ?? run?.turn ?? (action === 'undo' && run ? { line: 0, pack: 0 } : null);
-      if (!run || !turn || busy.current) return;
-      busy.current = true;
-      setSending(true);
-      const event = {
-        operationId: crypto.randomUUID(),
-        action,
-        line: turn.line,
-        pack: turn.pack,
-        ...(lot === undefined ? {} : { lot }),
-      };
-      for (let sent = false; !sent;) {
-        try {
-          const change = await pack(run.id, event);
-          queries.setQueryData<Run>(['run', run.id], (now) => changed(now ?? run, change));
-          setTrouble(null);
-          sent = true;
-        } catch (why) {
-          const refusal = why instanceof Refused ? why : null;
-          const now = refusal ? runOf(refusal) : null;
-          if (now) queries.setQueryData(['run', run.id], now);
-          setTrouble(refusal?.message ?? 'That did not go through.');
-          // Only a server that cannot be reached or failed is asked again; a refusal is an answer.
-          sent = refusal !== null && refusal.status !== 0 && refusal.status < 500;
-          if (!sent) await new Promise((resolve) => setTimeout(resolve, WAIT));
-        }
-      }
-      busy.current = false;
-      setSending(false);
+
+  const put = useCallback(
+    (next: readonly Key[]) => {
+      queue.current = next;
+      setKeys(next);
+      if (id !== null) keep(place(id), next.length === 0 ? null : next);
     },
-    [queries, run],
+    [id],
   );
-  return { press, trouble, sending };
+
+  const send = useCallback(async () => {
+    if (busy.current || id === null) return;
+    busy.current = true;
+    for (let [key] = queue.current; key; [key] = queue.current) {
+      try {
+        const change = await pack(id, key);
+        queries.setQueryData<Run>(['run', id], (now) => now && changed(now, change));
+        put(queue.current.slice(1));
+        setOffline(false);
+        setTrouble(null);
+        setConfirmed(key);
+        tick();
+      } catch (why) {
+        const refusal = why instanceof Refused ? why : null;
+        // A server that cannot be reached or failed is asked again; a refusal is an answer.
+        if (refusal === null || refusal.status === 0 || refusal.status >= 500 || refusal.status === 429) {
+          setOffline(true);
+          await new Promise((resolve) => setTimeout(resolve, WAIT));
+          continue;
+        }
+        const now = runOf(refusal) ?? queries.getQueryData<Run>(['run', id]) ?? null;
+        const behind = queue.current.length - 1;
+        put(none);
+        if (now) {
+          queries.setQueryData(['run', id], now);
+          setTrouble(
+            `${keyWords(now, key)}: ${refusal.message}${behind > 0 ? ` The ${String(behind)} keys after it were not booked either.` : ''}`,
+          );
+        } else setTrouble(refusal.message);
+        setOffline(false);
+      }
+    }
+    busy.current = false;
+  }, [id, put, queries]);
+
+  useEffect(() => {
+    if (id === null) return;
+    // Keys that a closed or crashed page had not sent go first; one that went through already is confirmed again, not booked again.
+    put(recall(place(id), isKeys, none));
+    void send();
+  }, [id, put, send]);
+
+  const press = useCallback(
+    (action: PackAction, said: Said = {}) => {
+      const now = id === null ? undefined : queries.getQueryData<Run>(['run', id]);
+      if (!now || queue.current.length >= MOST_WAITING) return;
+      const key = keyFor(now, queue.current, action, crypto.randomUUID(), said);
+      if (key === null) return;
+      put([...queue.current, key]);
+      void send();
+    },
+    [id, put, queries, send],
+  );
+  return { press, trouble, keys, offline, confirmed };
+}
+
+function place(run: number): string {
+  return `packing keys ${String(run)}`;
 }

@@ -2,11 +2,14 @@ import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { api, asFields, type Refused } from './client';
 import { data } from './data';
 import { pageQuery, type Wanted } from './paging';
+import { chosen } from './options';
 import type {
+  Boards,
   Body,
   Moves,
   OrdersBooked,
   PackAction,
+  PackPictures,
   Run,
   RunChange,
   Runs,
@@ -28,6 +31,30 @@ export function useRun(id: number) {
   return useQuery<Run>({
     queryKey: ['run', id],
     queryFn: () => data(api.get('/runs/{run}', { params: { path: { run: id } } })),
+  });
+}
+
+/** Each part of a run as it lies in the hand. */
+export function usePackPictures(run: number) {
+  return useQuery<PackPictures>({
+    queryKey: ['run', run, 'pictures'],
+    queryFn: () => data(api.get('/runs/{run}/pictures', { params: { path: { run } } })),
+    staleTime: Infinity,
+  });
+}
+
+/** The boards of the revision that a run packs. */
+export function useRunBoards(run: Run | undefined) {
+  return useQuery<Boards>({
+    enabled: run !== undefined,
+    queryKey: ['revision', run?.revisionId, 'boards', run?.options],
+    queryFn: () =>
+      data(
+        api.get('/revisions/{revision}/boards', {
+          params: { path: { revision: run?.revisionId ?? 0 }, ...chosen(run?.options ?? '') },
+        }),
+      ),
+    staleTime: Infinity,
   });
 }
 

@@ -1,14 +1,22 @@
-import type { RunLine } from '@/shared/api';
-import { Marking, markingWords } from '@/shared/ui';
+import type { PackPicture, RunLine } from '@/shared/api';
+import { markingWords } from '@/shared/ui';
 import { headline } from '../model';
+import { InHand } from './InHand';
 import { clsx } from 'clsx';
 import ink from '@/shared/style/ink.module.css';
 import styles from './packing.module.css';
 
-type Props = { line: RunLine; lot: string; pack: number; packs: number; kitsAtOnce: number };
+type Props = {
+  line: RunLine;
+  lot: string;
+  pack: number;
+  packs: number;
+  kitsAtOnce: number;
+  picture: PackPicture | undefined;
+};
 
 /** What goes into the bag now: name, value, looks, how many. */
-export function LineNow({ line, lot, pack, packs, kitsAtOnce }: Props) {
+export function LineNow({ line, lot, pack, packs, kitsAtOnce, picture }: Props) {
   const words = markingWords(line.item.marking);
   const quantity = line.item.quantity * kitsAtOnce;
   return (
@@ -25,13 +33,11 @@ export function LineNow({ line, lot, pack, packs, kitsAtOnce }: Props) {
             .join('. ')}
         </p>
       </div>
-      <div className={styles['drawing']}>
-        <Marking marking={line.item.marking} size="arm" />
-      </div>
+      <InHand picture={picture} name={headline(line)} />
       <p className={styles['howmany']}>
         <b className={ink['m']}>{quantity}</b>{' '}
         <span>
-          into {packs === 1 ? 'the bag' : 'each bag'}.<br />
+          into {packs === 1 ? 'the' : 'each'} pocket of bag {line.bag}.<br />
           Now: {kitsAtOnce === 1 ? 'kit' : 'pack'} <span className={ink['m']}>{pack + 1}</span>
         </span>
       </p>

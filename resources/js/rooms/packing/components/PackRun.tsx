@@ -1,14 +1,18 @@
 import { useEffect, useState } from 'react';
 import { useNavigate, useParams } from 'react-router';
-import { useRun, type Run } from '@/shared/api';
+import { usePackPictures, useRun, type PackPicture } from '@/shared/api';
 import { useKeys } from '@/shared/keys';
 import { Notice } from '@/shared/ui';
-import { lineNow, lotNow, minutesLeft } from '../model';
-import { usePacking } from '../usePacking';
+import { lotNow, minutesLeft } from '../model';
+import { keyWords, turnAfter } from '../queue';
+import { MOST_WAITING, usePacking } from '../usePacking';
 import { Holes } from './Holes';
 import { LineNow } from './LineNow';
 import { LotBox } from './LotBox';
+import { Places } from './Places';
+import { Pockets } from './Pockets';
 import { RunDone } from './RunDone';
+import { RunKeys } from './RunKeys';
 import { clsx } from 'clsx';
 import ui from '@/shared/ui/ui.module.css';
 import styles from './packing.module.css';
@@ -17,32 +21,25 @@ import styles from './packing.module.css';
 export function PackRun() {
   const run = useRun(Number(useParams()['runId']));
   const navigate = useNavigate();
-  const { press, trouble, sending } = usePacking(run.data);
+  const { press, trouble, keys, offline, confirmed } = usePacking(run.data);
+  const pictures = usePackPictures(Number(useParams()['runId']));
   const [lot, setLot] = useState(false);
   const [wantsHoles, setWantsHoles] = useState(false);
   const clock = useClock();
   const leave = () => void navigate('/packing');
-  const act = (action: 'in' | 'undo' | 'short') => () => {
-    if (!lot) void press(action);
+  // A key that is held down is one key.
+  const act = (action: 'in' | 'undo' | 'short') => (event: KeyboardEvent) => {
+    if (!lot && !event.repeat) press(action);
+  };
+  const nameLot = () => {
+    if (run.data?.turn && keys.length === 0) setLot(true);
+  };
+  const holesKey = () => {
+    setWantsHoles(!wantsHoles);
   };
   useKeys({
-    ' ': act('in'),
-    z: act('undo'),
-    Z: act('undo'),
-    s: act('short'),
-    S: act('short'),
-    l: () => {
-      if (run.data?.turn) setLot(true);
-    },
-    L: () => {
-      if (run.data?.turn) setLot(true);
-    },
-    h: () => {
-      setWantsHoles(!wantsHoles);
-    },
-    H: () => {
-      setWantsHoles(!wantsHoles);
-    },
+    ...{ ' ': act('in'), z: act('undo'), Z: act('undo'), s: act('short'), S: act('short') },
+    ...{ l: nameLot, L: nameLot, h: holesKey, H: holesKey },
     Escape: () => {
       if (lot) setLot(false);
       else leave();
@@ -56,12 +53,20 @@ export function PackRun() {
       </p>
     );
   const now = run.data;
-  const line = lineNow(now);
+  const turn = turnAfter(now, keys);
+  const line = turn === null ? null : (now.lines[turn.line] ?? null);
   const showsHoles = wantsHoles && now.holes.length > 0;
   const left = minutesLeft(now, clock);
   const holes = now.holes.length > 0 && (
-    <Holes run={now} busy={sending} onFill={(at, pack) => void press('fill', { at: { line: at, pack } })} />
+    <Holes
+      run={now}
+      busy={keys.length > 0}
+      onFill={(at, pack) => {
+        press('fill', { at: { line: at, pack } });
+      }}
+    />
   );
+  const drawn = pictures.data?.pictures as Readonly<Record<string, PackPicture>> | undefined;
   return (
     <main className={styles['bench']} aria-label="Packing">
       <header>
@@ -86,99 +91,64 @@ export function PackRun() {
           {left !== null && line ? `about ${String(left)} min left` : ''}
         </span>
       </header>
-      {line && now.turn ? (
+      {line && turn ? (
         <>
-          <LineNow
-            line={line}
-            lot={lotNow(now, now.turn.line)}
-            pack={now.turn.pack}
-            packs={now.packs}
-            kitsAtOnce={now.kitsAtOnce}
-          />
+          <div className={styles['work']}>
+            <LineNow
+              line={line}
+              lot={lotNow(now, turn.line)}
+              pack={turn.pack}
+              packs={now.packs}
+              kitsAtOnce={now.kitsAtOnce}
+              picture={drawn?.[line.item.designators[0] ?? '']}
+            />
+            <Places run={now} line={line} />
+          </div>
           {lot ? (
             <LotBox
-              first={lotNow(now, now.turn.line)}
+              first={lotNow(now, turn.line)}
               onLeave={() => {
                 setLot(false);
               }}
               onSave={(text) => {
                 setLot(false);
-                void press('lot', { lot: text });
+                press('lot', { lot: text });
               }}
             />
           ) : showsHoles ? (
             holes
           ) : (
-            <Packs run={now} line={now.turn.line} />
+            <Pockets run={now} turn={turn} keys={keys} confirmed={confirmed} />
           )}
         </>
       ) : (
         <RunDone run={now}>{holes}</RunDone>
       )}
       <footer>
-        {trouble && (
+        {trouble !== null && (
           <p className={styles['trouble']} role="alert">
             ▲ {trouble}
           </p>
         )}
-        {line && (
-          <button type="button" disabled={sending || lot} onClick={act('in')}>
-            <kbd>Space</kbd> in the bag
-          </button>
+        {offline && (
+          <p className={styles['trouble']} role="status">
+            ▲ No line to the server. {keys.length} {keys.length === 1 ? 'key waits' : 'keys wait'} here and will go by
+            themselves{keys[0] ? `, first: ${keyWords(now, keys[0])}` : ''}.
+            {keys.length >= MOST_WAITING ? ' No more are taken until the line is back.' : ''}
+          </p>
         )}
-        <button type="button" disabled={sending || lot || now.done === 0} onClick={act('undo')}>
-          <kbd>Z</kbd> undo
-        </button>
-        {line && (
-          <button type="button" disabled={sending || lot} onClick={act('short')}>
-            <kbd>S</kbd> short: none left
-          </button>
-        )}
-        {line && (
-          <button
-            type="button"
-            disabled={sending || lot}
-            onClick={() => {
-              setLot(true);
-            }}
-          >
-            <kbd>L</kbd> new lot
-          </button>
-        )}
-        {line && now.holes.length > 0 && (
-          <button
-            type="button"
-            aria-expanded={showsHoles}
-            onClick={() => {
-              setWantsHoles(!wantsHoles);
-            }}
-          >
-            <kbd>H</kbd> holes: {now.holes.length}
-          </button>
-        )}
-        <button type="button" className={clsx(ui['end'], styles['end'])} onClick={leave}>
-          <kbd>Esc</kbd> stop, resume later
-        </button>
+        <RunKeys
+          run={now}
+          busy={lot}
+          hasLine={line !== null}
+          showsHoles={showsHoles}
+          onPress={press}
+          onLot={nameLot}
+          onHoles={holesKey}
+          onLeave={leave}
+        />
       </footer>
     </main>
-  );
-}
-
-const CELLS: Readonly<Record<string, string>> = { i: 'in', s: 'short' };
-
-function Packs({ run, line }: { run: Run; line: number }) {
-  return (
-    <ol className={styles['packs']} aria-label="Packs">
-      {Array.from(run.cells[line] ?? '').map((sign, index) => (
-        <li
-          key={index}
-          className={run.turn?.line === line && run.turn.pack === index ? styles['now'] : styles[CELLS[sign] ?? '']}
-          aria-label={`pack ${String(index + 1)}: ${CELLS[sign] ?? 'open'}`}
-        >
-          {sign === 's' ? '–' : index + 1}
-        </li>
-      ))}
-    </ol>
   );
 }
 

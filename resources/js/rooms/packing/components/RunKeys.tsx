@@ -1,0 +1,74 @@
+import { useState } from 'react';
+import type { Run } from '@/shared/api';
+import { isMuted, mute } from '../tick';
+import { clsx } from 'clsx';
+import ui from '@/shared/ui/ui.module.css';
+import styles from './packing.module.css';
+
+type Props = {
+  run: Run;
+  busy: boolean;
+  hasLine: boolean;
+  showsHoles: boolean;
+  onPress: (action: 'in' | 'undo' | 'short') => void;
+  onLot: () => void;
+  onHoles: () => void;
+  onLeave: () => void;
+};
+
+/** Every key of the packer as a thing to touch, too. */
+export function RunKeys({ run, busy, hasLine, showsHoles, onPress, onLot, onHoles, onLeave }: Props) {
+  const [muted, setMuted] = useState(isMuted);
+  const press = (action: 'in' | 'undo' | 'short') => () => {
+    onPress(action);
+  };
+  return (
+    <div
+      role="toolbar"
+      aria-label="Keys"
+      className={styles['keys']}
+      onKeyDown={(event) => {
+        // A button that is held down is pressed once.
+        if (event.repeat && (event.key === 'Enter' || event.key === ' ')) event.preventDefault();
+      }}
+    >
+      {hasLine && (
+        <button type="button" className={styles['main']} disabled={busy} onClick={press('in')}>
+          <kbd>Space</kbd> in the bag
+        </button>
+      )}
+      <button type="button" disabled={busy || run.sequence === 0} onClick={press('undo')}>
+        <kbd>Z</kbd> undo
+      </button>
+      {hasLine && (
+        <>
+          <button type="button" disabled={busy} onClick={press('short')}>
+            <kbd>S</kbd> short: none left
+          </button>
+          <button type="button" disabled={busy} onClick={onLot}>
+            <kbd>L</kbd> new lot
+          </button>
+        </>
+      )}
+      {hasLine && run.holes.length > 0 && (
+        <button type="button" aria-expanded={showsHoles} onClick={onHoles}>
+          <kbd>H</kbd> holes: {run.holes.length}
+        </button>
+      )}
+      <button
+        type="button"
+        aria-pressed={!muted}
+        className={clsx(ui['end'], styles['end'])}
+        onClick={() => {
+          mute(!muted);
+          setMuted(!muted);
+        }}
+      >
+        {muted ? 'silent' : 'ticks'}
+      </button>
+      <button type="button" onClick={onLeave}>
+        <kbd>Esc</kbd> stop, resume later
+      </button>
+    </div>
+  );
+}
