@@ -43,6 +43,7 @@ use App\Http\Controllers\Kit\Undo;
 use App\Http\Controllers\Library\GiveParts;
 use App\Http\Controllers\Library\LibraryController;
 use App\Http\Controllers\Library\ShowPartPhoto;
+use App\Http\Controllers\Packing\PackKeys;
 use App\Http\Controllers\Packing\RunController;
 use App\Http\Controllers\Packing\RunEventController;
 use App\Http\Controllers\Packing\SerialController;
@@ -265,6 +266,7 @@ Route::prefix('api')->group(function (): void {
             ->middleware('can:pack-kits')
             ->name('runs.serials');
         Route::get('/runs/{run}/pictures', ShowPackPictures::class)->middleware('can:pack-kits')->name('runs.pictures');
+        Route::post('/runs/{run}/keys', PackKeys::class)->middleware('can:pack-kits')->name('runs.keys');
         Route::post('/runs/{run}/events', [RunEventController::class, 'store'])
             ->middleware('can:pack-kits')
             ->name('runs.pack');

@@ -93,6 +93,7 @@ $routes = [
     'post /runs' => 'Run',
     'get /runs/{run}' => 'Run',
     'get /runs/{run}/pictures' => 'PackPictures',
+    'post /runs/{run}/keys' => 'RunKeys',
     'get /runs/{run}/serials' => 'Serials',
     'post /runs/{run}/events' => 'RunChange',
     'get /stock' => 'Stock',

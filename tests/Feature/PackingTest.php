@@ -10,6 +10,7 @@ use App\Policies\Role;
 use Chiralex\Trade\Serial;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
+use Illuminate\Testing\TestResponse;
 
 final class PackingTest extends TradeCase
 {
@@ -90,6 +91,60 @@ final class PackingTest extends TradeCase
             ->assertJsonPath('run.turn.pack', 1)
             ->assertJsonPath('message', fn(string $text): bool => str_contains($text, 'line 1, pack 2'));
         self::assertSame(1, DB::table('run_events')->where('run_id', $run->id)->count());
+    }
+
+    public function test_keys_that_waited_are_booked_in_order_and_sent_again_they_are_booked_once(): void
+    {
+        $packer = $this->person(Role::Packer);
+        $run = $this->run_($this->released(), 2);
+        $keys = [
+            $this->key('in', 0, 0, 0),
+            $this->key('in', 0, 1, 1),
+            $this->key('undo', 0, 1, 2),
+            $this->key('short', 0, 1, 3),
+            $this->key('in', 1, 0, 4),
+        ];
+        $send = fn(array $which): TestResponse => $this->actingAs($packer)->postJson("/api/runs/{$run->id}/keys", [
+            'keys' => $which,
+        ]);
+        $send($keys)
+            ->assertOk()
+            ->assertJsonPath('taken', 5)
+            ->assertJsonPath('change.sequence', 5)
+            ->assertJsonPath('change.changed.0', ['line' => 0, 'cells' => 'is']);
+        $send($keys)->assertOk()->assertJsonPath('taken', 5)->assertJsonPath('change.sequence', 5);
+        self::assertSame(5, DB::table('run_events')->count());
+    }
+
+    public function test_a_key_meant_for_another_moment_is_refused_and_those_behind_it_with_it(): void
+    {
+        $run = $this->run_($this->released(), 3);
+        $this->pressed($this->person(Role::Packer), $run, 'in', 0, 0)->assertOk();
+        $answer = $this->actingAs($this->person(Role::Packer))
+            ->postJson("/api/runs/{$run->id}/keys", [
+                'keys' => [$this->key('in', 0, 1, 1), $this->key('in', 0, 2, 1), $this->key('in', 1, 0, 2)],
+            ])
+            ->assertOk()
+            ->assertJsonPath('taken', 1)
+            ->assertJsonPath('run.turn', ['line' => 0, 'pack' => 2]);
+        self::assertStringContainsString('Somebody else pressed a key in between', (string) $answer->json('refused'));
+        self::assertSame(2, DB::table('run_events')->count());
+    }
+
+    public function test_every_part_of_a_run_has_a_picture(): void
+    {
+        $run = $this->run_($this->released(), 1);
+        $pictures = (array) $this->actingAs($this->person(Role::Packer))
+            ->getJson("/api/runs/{$run->id}/pictures")
+            ->assertOk()
+            ->json('pictures');
+        self::assertSame(['R1', 'D1'], array_keys($pictures));
+    }
+
+    /** @return array{operationId: string, action: string, line: int, pack: int, after: int} */
+    private function key(string $action, int $line, int $pack, int $after): array
+    {
+        return ['operationId' => (string) Str::uuid()] + compact('action', 'line', 'pack', 'after');
     }
 
     public function test_undo_takes_a_finished_pack_out_of_stock_again_unless_it_is_promised(): void

@@ -118,25 +118,35 @@ final readonly class RunSheet
     }
 
     /**
-     * What one key changed: the standing of the run, and the signs of the line it fell on.
+     * What keys changed: the standing of the run, and the signs of the lines they fell on.
      *
+     * @param list<int> $lines
      * @return array<string, mixed>
      */
-    public function after(Run $run, PackingRun $state, int $line): array
+    public function after(Run $run, PackingRun $state, array $lines): array
     {
-        $around = array_unique(
+        // An undo may reach the line before the one it names.
+        $turn = $state->turn()[0] ?? $state->lines - 1;
+        $around = array_values(
             array_filter(
-                [$line, $state->turn()[0] ?? $line],
+                array_unique([...$lines, $turn, $turn - 1]),
                 static fn(int $each): bool => $each >= 0 && $each < $state->lines,
             ),
         );
         $cells = $state->cells();
 
         return $this->standing($run, $state) + [
-            'changed' => array_values(
-                array_map(static fn(int $each): array => ['line' => $each, 'cells' => $cells[$each]], $around),
-            ),
+            'changed' => array_map(static fn(int $each): array => ['line' => $each, 'cells' => $cells[$each]], $around),
         ];
+    }
+
+    /**
+     * @param list<int> $lines
+     * @return array<string, mixed> the same after several keys
+     */
+    public function since(Run $run, array $lines): array
+    {
+        return $this->after($run, $this->states->of($run), $lines);
     }
 
     /** @return array{serials: list<array{serial: string, pack: int}>, page: int, pages: int, total: int} */
@@ -198,7 +208,8 @@ final readonly class RunSheet
                     ->where('action', 'lot')
                     ->orderBy('id')
                     ->select(['line', 'lot']),
-            ) as $row
+            )
+            as $row
         ) {
             $lots[$row->int('line')] = $row->text('lot');
         }

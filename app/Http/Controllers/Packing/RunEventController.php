@@ -26,6 +26,6 @@ final readonly class RunEventController
             return new JsonResponse(['message' => $why->getMessage(), 'run' => $sheet->of($run)], 409);
         }
 
-        return new JsonResponse($sheet->after($run, $change, $event->line));
+        return new JsonResponse($sheet->after($run, $change, [$event->line]));
     }
 }

@@ -1,13 +1,15 @@
 import { useQueryClient } from '@tanstack/react-query';
 import { useCallback, useEffect, useRef, useState } from 'react';
-import { changed, pack, Refused, runOf, type PackAction, type Run } from '@/shared/api';
+import { changed, pack, Refused, type PackAction, type Run } from '@/shared/api';
 import { keep, recall } from '@/shared/keep';
 import { isKeys, keyFor, keyWords, type Key, type Turn } from './queue';
 import { tick } from './tick';
 
 const WAIT = 1500;
 /** More than a hand can have pressed: the line is gone, and going on would be packing blind. */
-export const MOST_WAITING = 200;
+export const MOST_WAITING = 500;
+/** Keys of one request. */
+const AT_ONCE = 50;
 
 type Said = { lot?: string; at?: Turn };
 
@@ -37,32 +39,41 @@ export function usePacking(run: Run | undefined) {
   const send = useCallback(async () => {
     if (busy.current || id === null) return;
     busy.current = true;
-    for (let [key] = queue.current; key; [key] = queue.current) {
+    while (queue.current.length > 0) {
+      const keys = queue.current.slice(0, AT_ONCE);
       try {
-        const change = await pack(id, key);
-        queries.setQueryData<Run>(['run', id], (now) => now && changed(now, change));
-        put(queue.current.slice(1));
+        const answer = await pack(id, keys);
+        const rest = queue.current.slice(answer.taken);
         setOffline(false);
-        setTrouble(null);
-        setConfirmed(key);
-        tick();
+        if (answer.change) {
+          const { change } = answer;
+          queries.setQueryData<Run>(['run', id], (now) => now && changed(now, change));
+        }
+        if (answer.taken > 0) {
+          setConfirmed(keys[answer.taken - 1] ?? null);
+          tick();
+        }
+        const [stuck] = rest;
+        if (answer.run && answer.refused !== null && stuck) {
+          queries.setQueryData(['run', id], answer.run);
+          put(none);
+          setTrouble(refusal(keyWords(answer.run, stuck), answer.refused, rest.length - 1));
+        } else {
+          put(rest);
+          setTrouble(null);
+        }
       } catch (why) {
-        const refusal = why instanceof Refused ? why : null;
+        const refused = why instanceof Refused ? why : null;
         // A server that cannot be reached or failed is asked again; a refusal is an answer.
-        if (refusal === null || refusal.status === 0 || refusal.status >= 500 || refusal.status === 429) {
+        if (refused === null || refused.status === 0 || refused.status >= 500 || refused.status === 429) {
           setOffline(true);
           await new Promise((resolve) => setTimeout(resolve, WAIT));
           continue;
         }
-        const now = runOf(refusal) ?? queries.getQueryData<Run>(['run', id]) ?? null;
-        const behind = queue.current.length - 1;
+        const now = queries.getQueryData<Run>(['run', id]);
+        const [stuck] = queue.current;
+        setTrouble(refusal(now && stuck ? keyWords(now, stuck) : '', refused.message, queue.current.length - 1));
         put(none);
-        if (now) {
-          queries.setQueryData(['run', id], now);
-          setTrouble(
-            `${keyWords(now, key)}: ${refusal.message}${behind > 0 ? ` The ${String(behind)} keys after it were not booked either.` : ''}`,
-          );
-        } else setTrouble(refusal.message);
         setOffline(false);
       }
     }
@@ -79,7 +90,13 @@ export function usePacking(run: Run | undefined) {
   const press = useCallback(
     (action: PackAction, said: Said = {}) => {
       const now = id === null ? undefined : queries.getQueryData<Run>(['run', id]);
-      if (!now || queue.current.length >= MOST_WAITING) return;
+      if (!now) return;
+      if (queue.current.length >= MOST_WAITING) {
+        setTrouble(
+          `${String(MOST_WAITING)} keys wait already. This one was not taken: wait until the line is back, then go on.`,
+        );
+        return;
+      }
       const key = keyFor(now, queue.current, action, crypto.randomUUID(), said);
       if (key === null) return;
       put([...queue.current, key]);
@@ -92,4 +109,10 @@ export function usePacking(run: Run | undefined) {
 
 function place(run: number): string {
   return `packing keys ${String(run)}`;
+}
+
+function refusal(key: string, why: string, behind: number): string {
+  const lost = behind === 1 ? ' The key after it was not booked either.' : '';
+  const more = behind > 1 ? ` The ${String(behind)} keys after it were not booked either.` : '';
+  return `${key === '' ? '' : `${key}: `}${why}${lost}${more}`;
 }

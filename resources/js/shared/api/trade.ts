@@ -8,10 +8,10 @@ import type {
   Body,
   Moves,
   OrdersBooked,
-  PackAction,
   PackPictures,
   Run,
   RunChange,
+  RunKeys,
   Runs,
   SalesOrder,
   SalesOrders,
@@ -77,12 +77,6 @@ export function useStartRun() {
   });
 }
 
-/** What the server answers when somebody else went on with the run: why, and the run as it stands. */
-export function runOf(refusal: Refused): Run | null {
-  const body = refusal.body as { run?: Run } | null;
-  return body?.run ?? null;
-}
-
 /** A run with what one key changed. */
 export function changed(run: Run, { changed: lines, ...standing }: RunChange): Run {
   const cells = new Map(lines.map((line) => [line.line, line.cells]));
@@ -94,12 +88,9 @@ export function changed(run: Run, { changed: lines, ...standing }: RunChange): R
   };
 }
 
-/** One key of the packer; a resend of the same operation is harmless. */
-export function pack(
-  run: number,
-  event: { operationId: string; action: PackAction; line: number; pack: number; lot?: string },
-): Promise<RunChange> {
-  return data(api.post('/runs/{run}/events', { params: { path: { run } }, body: event }));
+/** Keys of the packer in their order; a resend of one that went through is harmless. */
+export function pack(run: number, keys: Body<'/runs/{run}/keys'>['keys']): Promise<RunKeys> {
+  return data(api.post('/runs/{run}/keys', { params: { path: { run } }, body: { keys } }));
 }
 
 export function useStock(wanted: Wanted) {

@@ -5,7 +5,7 @@ import { useKeys } from '@/shared/keys';
 import { Notice } from '@/shared/ui';
 import { lotNow, minutesLeft } from '../model';
 import { keyWords, turnAfter } from '../queue';
-import { MOST_WAITING, usePacking } from '../usePacking';
+import { usePacking } from '../usePacking';
 import { Holes } from './Holes';
 import { LineNow } from './LineNow';
 import { LotBox } from './LotBox';
@@ -88,6 +88,7 @@ export function PackRun() {
           </span>
         )}
         <span className={clsx(ui['end'], styles['end'])}>
+          {keys.length > 2 && !offline && <span className={styles['waiting']}>{keys.length} keys on their way </span>}
           {left !== null && line ? `about ${String(left)} min left` : ''}
         </span>
       </header>
@@ -134,7 +135,6 @@ export function PackRun() {
           <p className={styles['trouble']} role="status">
             ▲ No line to the server. {keys.length} {keys.length === 1 ? 'key waits' : 'keys wait'} here and will go by
             themselves{keys[0] ? `, first: ${keyWords(now, keys[0])}` : ''}.
-            {keys.length >= MOST_WAITING ? ' No more are taken until the line is back.' : ''}
           </p>
         )}
         <RunKeys
