@@ -26,5 +26,7 @@ return [
     // Proxies whose word of address, name and scheme is taken, and further names this shop answers under; separated by commas.
     'proxies' => $list('CHIRALEX_PROXIES'),
     'hosts' => $list('CHIRALEX_HOSTS'),
+    // Where the simulated bench scale listens, on loopback.
+    'scale_port' => (int) env('CHIRALEX_SCALE_PORT', 18080),
     'files' => env('CHIRALEX_FILES', base_path('var/files')),
 ];

@@ -22,6 +22,7 @@ use Chiralex\Review\NotBegun;
 use Chiralex\Review\Reviewer;
 use ChiralexRender\Document\BagsDocument;
 use ChiralexRender\Document\BenchDocument;
+use ChiralexRender\Document\BinMasses;
 use ChiralexRender\Document\BoardFilesDocument;
 use ChiralexRender\Document\CheckDocument;
 use ChiralexRender\Document\ManualDocument;
@@ -55,7 +56,7 @@ final class KitDocuments
     public function __construct(private readonly Kit $kit, private readonly ?BagCosts $costs = null) {}
 
     /**
-     * @param string $name one of SERVED, or boards, shelf, pictures, pack-pictures
+     * @param string $name one of SERVED, or boards, shelf, pictures, pack-pictures, bin-masses
      * @return array<string, mixed> empty where there is none yet: a manual while the order is a cycle
      */
     public function document(string $name): array
@@ -78,7 +79,7 @@ final class KitDocuments
                 ? []
                 : (new ManualDocument($builder))->of($this->manual($this->built())),
             'pictures' => $this->built() === null ? [] : (new StepPictures($this->manual($this->built())))->all(),
-            'files', 'boards', 'safety', 'pack-pictures' => $this->ofBoards($name, $words),
+            'files', 'boards', 'safety', 'pack-pictures', 'bin-masses' => $this->ofBoards($name, $words),
             'old-text' => (new OldTextDocument())->of($this->kit, $this->built()),
             'shelf' => (new ShelfDocument($words))->of($this->kit, $this->planned(), $this->matters()),
             default => $this->bySchool(School::from(substr($name, 6)), $words),
@@ -105,6 +106,7 @@ final class KitDocuments
             'files' => (new BoardFilesDocument($words))->of($drawn->files, $drawn, $this->kit),
             'boards' => (new BoardDocument())->of($this->kit),
             'pack-pictures' => (new PackPictures())->of($this->kit),
+            'bin-masses' => (new BinMasses())->of($this->kit),
             default => (new SafetyDocument($words))->of($this->kit),
         };
     }

@@ -44,9 +44,11 @@ use App\Http\Controllers\Library\GiveParts;
 use App\Http\Controllers\Library\LibraryController;
 use App\Http\Controllers\Library\ShowPartPhoto;
 use App\Http\Controllers\Packing\PackKeys;
+use App\Http\Controllers\Packing\PlayScale;
 use App\Http\Controllers\Packing\RunController;
 use App\Http\Controllers\Packing\RunEventController;
 use App\Http\Controllers\Packing\SerialController;
+use App\Http\Controllers\Packing\ShowBin;
 use App\Http\Controllers\Packing\ShowPackPictures;
 use App\Http\Controllers\Release\ReleaseController;
 use App\Http\Controllers\Report\AnswerController;
@@ -266,6 +268,11 @@ Route::prefix('api')->group(function (): void {
             ->middleware('can:pack-kits')
             ->name('runs.serials');
         Route::get('/runs/{run}/pictures', ShowPackPictures::class)->middleware('can:pack-kits')->name('runs.pictures');
+        Route::get('/runs/{run}/bins/{line}', ShowBin::class)
+            ->whereNumber('line')
+            ->middleware('can:pack-kits')
+            ->name('runs.bin');
+        Route::post('/scale', PlayScale::class)->middleware('can:pack-kits')->name('scale.play');
         Route::post('/runs/{run}/keys', PackKeys::class)->middleware('can:pack-kits')->name('runs.keys');
         Route::post('/runs/{run}/events', [RunEventController::class, 'store'])
             ->middleware('can:pack-kits')

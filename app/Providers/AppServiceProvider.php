@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace App\Providers;
 
+use App\Devices\BenchScale;
 use App\Devices\MailOut;
 use App\Devices\MailSink;
+use App\Devices\SimulatedScale;
 use App\Http\Middleware\OwnSession;
 use App\Models\User;
 use App\Policies\Ability;
@@ -30,6 +32,10 @@ final class AppServiceProvider extends ServiceProvider
     public function register(): void
     {
         $this->app->bind(MailOut::class, MailSink::class);
+        $this->app->bind(
+            BenchScale::class,
+            static fn(): BenchScale => new SimulatedScale(config()->integer('app.scale_port')),
+        );
         $this->app->singleton(FileStore::class, static fn(): FileStore => new FileStore(config()->string('app.files')));
     }
 

@@ -5,6 +5,7 @@ base_env() {
   # The code that this process runs; derived results are kept by it, whatever is written to the folder meanwhile.
   CHIRALEX_CODE=$(cat "$VAR/code-version" 2>/dev/null || echo none); export CHIRALEX_CODE
   CHIRALEX_COMMIT=$(git -C "$ROOT" rev-parse --short HEAD 2>/dev/null || echo unknown); export CHIRALEX_COMMIT
+  export CHIRALEX_SCALE_PORT="${CHIRALEX_SCALE_PORT:-$((${PORT:-8080} + 10000))}"
   export DB_HOST=127.0.0.1 DB_DATABASE=chiralex DB_PASSWORD="$(secret db-app)" DB_OWNER_PASSWORD="$(secret db-owner)"
 }
 app_env() {

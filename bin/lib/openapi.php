@@ -93,6 +93,8 @@ $routes = [
     'post /runs' => 'Run',
     'get /runs/{run}' => 'Run',
     'get /runs/{run}/pictures' => 'PackPictures',
+    'get /runs/{run}/bins/{line}' => 'BinScale',
+    'post /scale' => null,
     'post /runs/{run}/keys' => 'RunKeys',
     'get /runs/{run}/serials' => 'Serials',
     'post /runs/{run}/events' => 'RunChange',
@@ -215,6 +217,9 @@ foreach ($routes + $files as $route => $schema) {
                 : [],
             ...$path === '/serials/near'
                 ? [['name' => 'serial', 'in' => 'query', 'required' => true, 'schema' => ['type' => 'string']]]
+                : [],
+            ...str_contains($path, '/bins/')
+                ? [['name' => 'since', 'in' => 'query', 'required' => false, 'schema' => ['type' => 'number']]]
                 : [],
             ...$path === '/markings'
                 ? [['name' => 'text', 'in' => 'query', 'required' => true, 'schema' => ['type' => 'string']]]

@@ -58,7 +58,12 @@ final readonly class MassBook
 
     public function line(BagItem $item): ?LineMass
     {
-        return $this->lines[$item->part->line->row] ?? null;
+        return $this->atRow($item->part->line->row);
+    }
+
+    public function atRow(int $row): ?LineMass
+    {
+        return $this->lines[$row] ?? null;
     }
 
     /**

@@ -54,6 +54,12 @@ final readonly class LineMass
         );
     }
 
+    /** What was worked out before and kept. */
+    public static function standing(int $weighings, int $pieces, float $mean, float $variance): self
+    {
+        return new self($weighings, $pieces, $mean, $variance);
+    }
+
     /** Variance of the mass of so many pieces, that of the mean included; grams squared. */
     public function varianceOf(int $pieces): float
     {

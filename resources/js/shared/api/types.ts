@@ -47,6 +47,7 @@ export type FaqEntry = Schemas['FaqEntry'];
 export type Counted = Schemas['Counted'];
 export type PackPicture = Schemas['PackPicture'];
 export type PackPictures = Schemas['PackPictures'];
+export type BinScale = Schemas['BinScale'];
 export type RunKeys = Schemas['RunKeys'];
 export type Runs = Schemas['Runs'];
 export type Run = Schemas['Run'];

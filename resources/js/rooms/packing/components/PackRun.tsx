@@ -1,4 +1,4 @@
-import { useEffect, useState } from 'react';
+import { useCallback, useEffect, useState } from 'react';
 import { useNavigate, useParams } from 'react-router';
 import { usePackPictures, useRun, type PackPicture } from '@/shared/api';
 import { useKeys } from '@/shared/keys';
@@ -13,6 +13,7 @@ import { Places } from './Places';
 import { Pockets } from './Pockets';
 import { RunDone } from './RunDone';
 import { RunKeys } from './RunKeys';
+import { ScalePanel } from './ScalePanel';
 import { clsx } from 'clsx';
 import ui from '@/shared/ui/ui.module.css';
 import styles from './packing.module.css';
@@ -34,6 +35,12 @@ export function PackRun() {
   const nameLot = () => {
     if (run.data?.turn && keys.length === 0) setLot(true);
   };
+  const took = useCallback(
+    (kits: number) => {
+      for (let kit = 0; kit < kits; kit += 1) press('in');
+    },
+    [press],
+  );
   const holesKey = () => {
     setWantsHoles(!wantsHoles);
   };
@@ -103,7 +110,10 @@ export function PackRun() {
               kitsAtOnce={now.kitsAtOnce}
               picture={drawn?.[line.item.designators[0] ?? '']}
             />
-            <Places run={now} line={line} />
+            <div className={styles['side']}>
+              <Places run={now} line={line} />
+              <ScalePanel key={turn.line} run={now} line={line} turn={turn} busy={keys.length > 0} onTook={took} />
+            </div>
           </div>
           {lot ? (
             <LotBox

@@ -1,0 +1,177 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Chiralex\Bagging\Packing;
+
+use Chiralex\Bagging\Internal\Plateau;
+use Chiralex\Bagging\Weighing\Contents;
+use Chiralex\Bagging\Weighing\CountByWeight;
+use Chiralex\Bagging\Weighing\LineMass;
+use Chiralex\Bagging\Weighing\Scale;
+use Chiralex\Statistics\StudentT;
+
+/**
+ * The bin stands on the scale, and what leaves it is counted by what it weighs. Only a difference between two stands of the scale
+ * counts, never a reading by itself: what drifts over minutes does not matter, and what is not sure is counted by eye.
+ *
+ * The limits of time are common practice, no source.
+ */
+final readonly class BinWatch
+{
+    /** Seconds that a hand may be in the bin: what differs over a longer time may be drift. */
+    public const WITHIN = 10.0;
+    /** Seconds and divisions of a creep that nobody caused. */
+    public const CREEP_SECONDS = 5.0;
+    public const CREEP_DIVISIONS = 2.0;
+    /** Seconds without a word after which the scale counts as off. */
+    public const SILENCE = 3.0;
+    /** Seconds that it has to stand still before it is believed. */
+    private const STILL = 0.4;
+    /** Kits of one handful at most. */
+    public const MOST = 50;
+    /** Divisions of scales as they are sold, grams. */
+    private const USUAL = [0.1, 0.01, 0.001, 0.0001];
+    /** Kits whose pieces a hand may put back at once. */
+    private const HANDFUL_BACK = 3;
+
+    /** @param int<1, max> $each pieces a kit takes */
+    public function __construct(private LineMass $line, private Scale $scale, private int $each) {}
+
+    /** The largest number of kits whose pieces may be taken in one weighing; 0 where the scale cannot tell them. */
+    public function handful(): int
+    {
+        return (new CountByWeight($this->line, $this->scale))->handful($this->each, self::MOST);
+    }
+
+    /** @return ?float the coarsest usual division, grams, of a scale that would tell the pieces of a kit; null where none does */
+    public function wouldDo(): ?float
+    {
+        foreach (self::USUAL as $division) {
+            $other = new self($this->line, new Scale($division, $division / 2), $this->each);
+            if ($division < $this->scale->division && $other->handful() > 0) {
+                return $division;
+            }
+        }
+
+        return null;
+    }
+
+    /**
+     * @param list<ScaleReading> $readings in the order of time
+     * @param float $now seconds of the same clock
+     * @param float $since readings up to this moment were spoken for by the verdict before
+     */
+    public function verdict(array $readings, float $now, float $since = -INF): BinVerdict
+    {
+        $last = $readings[count($readings) - 1] ?? null;
+        if ($last === null || $now - $last->at > self::SILENCE) {
+            return new BinVerdict(BinState::Off);
+        }
+        $plateaus = Plateau::all($readings, $this->step());
+        $stands = $plateaus[count($plateaus) - 1] ?? null;
+        if (!$last->isStable || $stands === null || $stands->seconds() < self::STILL) {
+            return new BinVerdict(BinState::Settling, $last->grams);
+        }
+        if ($stands->creep(self::CREEP_SECONDS) > self::CREEP_DIVISIONS * $this->scale->division + 1e-9) {
+            return new BinVerdict(BinState::Creeping, $last->grams);
+        }
+        $before = $this->before($plateaus, $stands, $since);
+        if ($before === null) {
+            return new BinVerdict(BinState::Ready, $stands->late());
+        }
+
+        return $this->changed($stands->early() - $before->late(), $stands);
+    }
+
+    /**
+     * The scale of a take: between one piece too few and one too many for the kits it is nearest to.
+     *
+     * @param float $taken grams that left the bin; 0 before anything did
+     */
+    public function needle(float $taken): Needle
+    {
+        $kits = max(1, min(self::MOST, (int) round($taken / ($this->each * $this->line->mean))));
+        $pieces = $kits * $this->each;
+        $half = $this->half($pieces);
+
+        return new Needle(
+            $kits,
+            ($pieces - 1) * $this->line->mean,
+            $pieces * $this->line->mean - $half,
+            $pieces * $this->line->mean + $half,
+            ($pieces + 1) * $this->line->mean,
+        );
+    }
+
+    /** From which step on two neighbouring readings are two stands: half a piece, and what the scale itself does not show. */
+    private function step(): float
+    {
+        return max($this->line->mean / 2, 2.0 * $this->scale->division, 4.0 * $this->scale->repeatability);
+    }
+
+    /**
+     * The stand before, if it may be compared: long enough to be one, short enough ago, and not spoken for.
+     *
+     * @param list<Plateau> $plateaus
+     */
+    private function before(array $plateaus, Plateau $stands, float $since): ?Plateau
+    {
+        if ($stands->from() <= $since) {
+            return null;
+        }
+        for ($i = count($plateaus) - 2; $i >= 0; --$i) {
+            if ($plateaus[$i]->seconds() >= self::STILL) {
+                return $stands->from() - $plateaus[$i]->until() <= self::WITHIN ? $plateaus[$i] : null;
+            }
+        }
+
+        return null;
+    }
+
+    private function changed(float $change, Plateau $stands): BinVerdict
+    {
+        $pieces = (int) round(abs($change) / $this->line->mean);
+        $told = static fn(BinState $state, int $kits = 0): BinVerdict => new BinVerdict(
+            $state,
+            $stands->late(),
+            $change,
+            $pieces,
+            $kits,
+            $stands->until(),
+        );
+        if ($pieces === 0) {
+            return $told(BinState::Ready);
+        }
+        if ($change > 0.0) {
+            return $told(
+                $pieces <= self::HANDFUL_BACK * $this->each && $this->isWhole(abs($change), $pieces)
+                    ? BinState::PutBack
+                    : BinState::Refill,
+            );
+        }
+        if ($pieces > 2 * self::MOST * $this->each) {
+            return $told(BinState::Lifted);
+        }
+        $kits = intdiv($pieces, $this->each);
+
+        return $pieces % $this->each === 0 && $kits <= $this->handful() && $this->isWhole(abs($change), $pieces)
+            ? $told(BinState::Took, $kits)
+            : $told(BinState::Unclear);
+    }
+
+    /** True where the mass is that of so many pieces, as sure as a handful has to be. */
+    private function isWhole(float $grams, int $pieces): bool
+    {
+        return abs($grams - $pieces * $this->line->mean) <= $this->half($pieces);
+    }
+
+    /** How far a take of so many pieces may be from what they weigh, grams. */
+    private function half(int $pieces): float
+    {
+        $contents = Contents::nothing($this->scale)->with($this->line, $pieces);
+        $quantile = StudentT::quantile(1.0 - (1.0 - CountByWeight::SURE_HANDFUL) / 2.0, $contents->freedom());
+
+        return max($quantile * $contents->deviation(), $this->scale->division);
+    }
+}

@@ -1,0 +1,100 @@
+import { useEffect, useRef, useState } from 'react';
+import { useBin, type BinScale, type Run, type RunLine } from '@/shared/api';
+import { keep, recall } from '@/shared/keep';
+import { along, byEyeWords, scaleWords } from '../scale';
+import type { Turn } from '../queue';
+import { PlayScale } from './PlayScale';
+import { clsx } from 'clsx';
+import ink from '@/shared/style/ink.module.css';
+import styles from './scale.module.css';
+
+type Props = { run: Run; line: RunLine; turn: Turn; busy: boolean; onTook: (kits: number) => void };
+
+const isMoment = (value: unknown): value is number => typeof value === 'number' && value >= 0;
+
+/** The bin stands on the scale: what leaves it for whole kits is the key of those kits. */
+export function ScalePanel({ run, line, turn, busy, onTook }: Props) {
+  const place = `packing scale ${String(run.id)}`;
+  const [since, setSince] = useState(() => recall(place, isMoment, 0));
+  const bin = useBin(run.id, turn.line, since);
+  const [said, setSaid] = useState<string | null>(null);
+  const spoken = useRef(since);
+  const each = line.item.quantity * run.kitsAtOnce;
+  const now = bin.data;
+  const left = run.packs - turn.pack;
+  useEffect(() => {
+    if (now?.state !== 'took' || busy || now.until <= spoken.current) return;
+    spoken.current = now.until;
+    keep(place, now.until);
+    setSince(now.until);
+    if (now.kits > left) {
+      setSaid(
+        `Pieces for ${String(now.kits)} kits, and ${String(left)} are left to fill: put the rest back, count by eye.`,
+      );
+      return;
+    }
+    const last = turn.pack + now.kits;
+    setSaid(
+      now.kits === 1
+        ? `Into kit ${String(last)}. Is the hand empty?`
+        : `Deal into kits ${String(turn.pack + 1)} to ${String(last)}. Is the hand empty then? If not, undo ${String(now.kits)} times and count again.`,
+    );
+    onTook(now.kits);
+  }, [busy, left, now, onTook, place, turn.pack]);
+  if (!now) return null;
+  if (now.byEye !== null) return <p className={styles['eye']}>{byEyeWords(now)}</p>;
+  const words = scaleWords(now, each);
+  return (
+    <section className={styles['scale']} aria-label="Scale">
+      <p className={styles['grams']}>
+        <b className={ink['m']}>{now.grams === null ? '–' : now.grams.toFixed(2)}</b> g in the bin
+      </p>
+      <Needle bin={now} />
+      <p className={clsx(words.warns && styles['warn'])} role="status">
+        {words.warns ? '▲ ' : ''}
+        {now.state === 'ready' && said !== null ? said : words.text}
+      </p>
+      <PlayScale bin={now} each={each} />
+    </section>
+  );
+}
+
+/** One too few at the left, one too many at the right, and between them where the count is sure. */
+function Needle({ bin }: { bin: BinScale }) {
+  const { needle } = bin;
+  if (needle === null) return null;
+  const x = (grams: number) => 20 + 260 * along(needle, grams);
+  const taken = bin.change === null ? null : -bin.change;
+  return (
+    <svg viewBox="0 0 300 66" className={styles['needle']} role="img" aria-label={needleWords(bin)}>
+      <rect
+        className={styles['sure']}
+        x={x(needle.low)}
+        y={10}
+        width={Math.max(3, x(needle.high) - x(needle.low))}
+        height={28}
+      />
+      <path
+        className={styles['axis']}
+        d={`M4 38H296M${String(x(needle.less))} 28V44M${String(x(needle.more))} 28V44`}
+      />
+      {taken !== null && <path className={styles['hand']} d={`M${String(x(taken))} 4V44`} />}
+      <text x={x(needle.less)} y={60}>
+        one too few
+      </text>
+      <text x={150} y={60}>
+        {needle.kits === 1 ? 'one kit' : `${String(needle.kits)} kits`}
+      </text>
+      <text x={x(needle.more)} y={60}>
+        one too many
+      </text>
+    </svg>
+  );
+}
+
+function needleWords({ needle, change }: BinScale): string {
+  if (needle === null) return '';
+  const kits = `${String(needle.kits)} ${needle.kits === 1 ? 'kit' : 'kits'}`;
+  const sure = `${needle.low.toFixed(2)} to ${needle.high.toFixed(2)} g`;
+  return change === null ? `${kits}: ${sure}` : `${(-change).toFixed(2)} g taken; ${kits} are ${sure}`;
+}

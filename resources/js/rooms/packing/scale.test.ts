@@ -1,0 +1,39 @@
+import { describe, expect, it } from 'vitest';
+import type { BinScale } from '@/shared/api';
+import { along, byEyeWords, scaleWords } from './scale';
+
+const bin: BinScale = {
+  state: 'ready',
+  grams: 120,
+  change: null,
+  pieces: 0,
+  kits: 0,
+  until: 0,
+  handful: 8,
+  needle: { kits: 1, less: 0.2, low: 0.38, high: 0.46, more: 0.6 },
+  byEye: null,
+  wouldDo: null,
+};
+
+describe('the scale', () => {
+  it('tells how many are too many, and how many too few for the next kit', () => {
+    expect(scaleWords({ ...bin, state: 'unclear', pieces: 7 }, 3).text).toBe(
+      '7 pieces: 1 too many for 2 kits, 2 too few for 3.',
+    );
+    expect(scaleWords({ ...bin, state: 'unclear', pieces: 60 }, 3).text).toContain('up to 8 kits at once');
+  });
+  it('calls silence off, never nought', () => {
+    expect(scaleWords({ ...bin, state: 'off', grams: null }, 1)).toEqual({
+      text: 'The scale is silent. Count by eye, or switch it on.',
+      warns: true,
+    });
+  });
+  it('says which scale would tell what this one cannot', () => {
+    expect(byEyeWords({ ...bin, byEye: 'too-light', wouldDo: 0.001 })).toContain('One of 0.001 g');
+    expect(byEyeWords({ ...bin, byEye: 'too-light' })).toContain('any usual scale');
+  });
+  it('keeps the needle on its scale', () => {
+    expect(along({ kits: 1, less: 1, low: 1.8, high: 2.2, more: 3 }, 2)).toBe(0.5);
+    expect(along({ kits: 1, less: 1, low: 1.8, high: 2.2, more: 3 }, 90)).toBe(1.15);
+  });
+});

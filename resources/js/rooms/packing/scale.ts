@@ -1,0 +1,56 @@
+import type { BinScale } from '@/shared/api';
+
+/** Pieces that a hand took beyond whole kits. */
+export function over(pieces: number, each: number): number {
+  return pieces % each;
+}
+
+/** What the scale says, as the packer reads it from across the bench. */
+export function scaleWords(bin: BinScale, each: number): { text: string; warns: boolean } {
+  const calm = (text: string) => ({ text, warns: false });
+  const warn = (text: string) => ({ text, warns: true });
+  const pieces = `${String(bin.pieces)} ${bin.pieces === 1 ? 'piece' : 'pieces'}`;
+  switch (bin.state) {
+    case 'off':
+      return warn('The scale is silent. Count by eye, or switch it on.');
+    case 'settling':
+      return calm('It swings: a hand is in the bin.');
+    case 'ready':
+      return calm(`Take pieces for up to ${String(bin.handful)} ${bin.handful === 1 ? 'kit' : 'kits'} in one go.`);
+    case 'creeping':
+      return warn('It creeps by itself: static charge or a draught. Nothing counts until it stands.');
+    case 'took':
+      return calm(`${pieces}: for ${String(bin.kits)} ${bin.kits === 1 ? 'kit' : 'kits'}.`);
+    case 'unclear': {
+      const kits = Math.floor(bin.pieces / each);
+      const rest = over(bin.pieces, each);
+      if (kits > bin.handful)
+        return warn(`About ${pieces}: too many to be sure. Put some back: up to ${String(bin.handful)} kits at once.`);
+      if (rest === 0) return warn(`About ${pieces}, but not surely. Count them by eye.`);
+      return warn(
+        `${pieces}: ${String(rest)} too many for ${String(kits)} ${kits === 1 ? 'kit' : 'kits'}, ${String(each - rest)} too few for ${String(kits + 1)}.`,
+      );
+    }
+    case 'put-back':
+      return warn(`${pieces} came back. If they were counted as packed, undo (Z).`);
+    case 'refill':
+      return warn('More came into the bin: of which lot? (L)');
+    case 'lifted':
+      return warn('The bin was lifted. Lay the check mass on before you go on.');
+  }
+}
+
+/** Why a line is counted by eye. */
+export function byEyeWords(bin: BinScale): string {
+  if (bin.byEye === 'not-weighed')
+    return 'Count these by eye: they were weighed less than five times (Bags, Weighing).';
+  if (bin.byEye === 'by-length') return 'Measured by its length, on the printed ruler.';
+  return bin.wouldDo === null
+    ? 'Count these by eye: they are too light for any usual scale.'
+    : `Count these by eye: too light for this scale. One of ${String(bin.wouldDo)} g would tell them.`;
+}
+
+/** Where on the needle's scale a mass lies, 0 at one too few, 1 at one too many. */
+export function along(needle: NonNullable<BinScale['needle']>, grams: number): number {
+  return Math.min(1.15, Math.max(-0.15, (grams - needle.less) / (needle.more - needle.less)));
+}
