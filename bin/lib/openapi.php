@@ -219,7 +219,15 @@ foreach ($routes + $files as $route => $schema) {
                 ? [['name' => 'serial', 'in' => 'query', 'required' => true, 'schema' => ['type' => 'string']]]
                 : [],
             ...str_contains($path, '/bins/')
-                ? [['name' => 'since', 'in' => 'query', 'required' => false, 'schema' => ['type' => 'number']]]
+                ? array_map(
+                    static fn(string $name): array => [
+                        'name' => $name,
+                        'in' => 'query',
+                        'required' => false,
+                        'schema' => ['type' => 'number'],
+                    ],
+                    ['since', 'carried'],
+                )
                 : [],
             ...$path === '/markings'
                 ? [['name' => 'text', 'in' => 'query', 'required' => true, 'schema' => ['type' => 'string']]]

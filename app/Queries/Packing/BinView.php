@@ -22,10 +22,11 @@ final readonly class BinView
     public function __construct(private Documents $documents, private BenchScale $scale) {}
 
     /**
-     * @param float $since readings up to this moment were spoken for
+     * @param float $since steps up to this moment were spoken for
+     * @param float $carried grams that they left open
      * @return array<string, mixed>
      */
-    public function of(Run $run, int $line, float $since): array
+    public function of(Run $run, int $line, float $since, float $carried): array
     {
         /** @var ?array{item: array{designators: non-empty-list<string>, quantity: int, length: int|float|null}} $at */
         $at = $run->lines[$line] ?? null;
@@ -49,7 +50,7 @@ final readonly class BinView
         );
         $handful = $watch->handful();
         $readings = $this->scale->readings();
-        $verdict = $watch->verdict($readings, $this->scale->now(), $since);
+        $verdict = $watch->verdict($readings, $this->scale->now(), $since, $carried);
         $needle = $watch->needle(max(0.0, -($verdict->change ?? 0.0)));
 
         return $this->told(
@@ -79,7 +80,7 @@ final readonly class BinView
             'change' => $verdict->change,
             'pieces' => $verdict->pieces,
             'kits' => $byEye === null ? $verdict->kits : 0,
-            'until' => $verdict->until,
+            'until' => max(0.0, $verdict->until),
             'handful' => $handful,
             'needle' => $needle,
             'byEye' => $byEye,

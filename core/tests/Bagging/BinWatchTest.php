@@ -33,7 +33,7 @@ final class BinWatchTest extends TestCase
         yield 'between two counts' => [$take(8.4 * self::PIECE), 4.0, BinState::Unclear, 8, 0];
         yield 'more than the scale tells for sure' => [$take(200 * self::PIECE), 4.0, BinState::Unclear, 200, 0];
         yield 'a hand in the bin for nine seconds' => [$take(8 * self::PIECE, 9.0), 12.0, BinState::Took, 8, 4];
-        yield 'a hand in the bin for eleven seconds' => [$take(8 * self::PIECE, 11.0), 14.0, BinState::Ready, 0, 0];
+        yield 'a hand in the bin for eleven seconds' => [$take(8 * self::PIECE, 11.0), 14.0, BinState::TooLong, 8, 0];
         yield 'a piece put back' => [$take(-self::PIECE), 4.0, BinState::PutBack, 1, 0];
         yield 'three handfuls put back' => [$take(-6 * self::PIECE), 4.0, BinState::PutBack, 6, 0];
         yield 'more than is put back' => [$take(-7 * self::PIECE), 4.0, BinState::Refill, 7, 0];
@@ -85,6 +85,38 @@ final class BinWatchTest extends TestCase
         self::assertSame(BinState::Took, $first->state);
         $readings = [...$readings, ...self::still(4.0, 1.0, 120.0 - 4 * self::PIECE)];
         self::assertSame(BinState::Ready, self::watch()->verdict($readings, 5.0, $first->until)->state);
+    }
+
+    public function test_what_was_not_told_is_told_with_the_next_pieces(): void
+    {
+        $seven = [
+            ...self::still(0.0, 1.0, 120.0),
+            ...self::swing(1.0, 0.5),
+            ...self::still(1.5, 1.0, 120.0 - 7 * self::PIECE),
+        ];
+        $open = self::watch()->verdict($seven, 2.5);
+        self::assertSame(BinState::Unclear, $open->state);
+        $later = self::still(40.0, 1.0, 120.0 - 7 * self::PIECE);
+        $still = self::watch()->verdict($later, 41.0, $open->until, (float) $open->change);
+        self::assertSame([BinState::Unclear, 7], [$still->state, $still->pieces], 'it is not forgotten');
+        $eighth = [...$later, ...self::swing(41.0, 0.5), ...self::still(41.5, 1.0, 120.0 - 8 * self::PIECE)];
+        $told = self::watch()->verdict($eighth, 42.5, $open->until, (float) $open->change);
+        self::assertSame([BinState::Took, 4], [$told->state, $told->kits]);
+    }
+
+    public function test_a_piece_too_many_that_is_put_back_makes_the_handful_right(): void
+    {
+        $verdict = self::watch()->verdict(
+            [
+                ...self::still(0.0, 1.0, 120.0),
+                ...self::swing(1.0, 0.5),
+                ...self::still(1.5, 1.0, 120.0 - 5 * self::PIECE),
+                ...self::swing(2.5, 0.5),
+                ...self::still(3.0, 1.0, 120.0 - 4 * self::PIECE),
+            ],
+            4.0,
+        );
+        self::assertSame([BinState::Took, 2], [$verdict->state, $verdict->kits]);
     }
 
     public function test_drift_over_minutes_moves_no_count(): void

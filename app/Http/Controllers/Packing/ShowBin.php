@@ -14,8 +14,10 @@ final readonly class ShowBin
 {
     public function __invoke(Request $request, Run $run, int $line, BinView $bin): JsonResponse
     {
-        $since = $request->query('since');
+        $number = static fn(string $name): float => is_numeric($request->query($name))
+            ? max(-1e12, min(1e12, (float) $request->query($name)))
+            : 0.0;
 
-        return new JsonResponse($bin->of($run, $line, is_string($since) && is_numeric($since) ? (float) $since : -INF));
+        return new JsonResponse($bin->of($run, $line, $number('since'), $number('carried')));
     }
 }

@@ -19,6 +19,8 @@ enum BinState: string
     case Took = 'took';
     /** Something was taken, and the scale cannot tell how many kits it is for. */
     case Unclear = 'unclear';
+    /** A hand was in it for so long that the scale may have drifted meanwhile. */
+    case TooLong = 'too-long';
     /** A few whole pieces came back. */
     case PutBack = 'put-back';
     /** More came in than a hand puts back. */

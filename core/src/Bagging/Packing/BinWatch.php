@@ -60,28 +60,41 @@ final readonly class BinWatch
     /**
      * @param list<ScaleReading> $readings in the order of time
      * @param float $now seconds of the same clock
-     * @param float $since readings up to this moment were spoken for by the verdict before
+     * @param float $since steps up to this moment were spoken for by a verdict before
+     * @param float $carried grams that those steps left open: what was taken and not told yet
      */
-    public function verdict(array $readings, float $now, float $since = -INF): BinVerdict
+    public function verdict(array $readings, float $now, float $since = -INF, float $carried = 0.0): BinVerdict
     {
         $last = $readings[count($readings) - 1] ?? null;
         if ($last === null || $now - $last->at > self::SILENCE) {
-            return new BinVerdict(BinState::Off);
+            return new BinVerdict(BinState::Off, until: $since);
         }
-        $plateaus = Plateau::all($readings, $this->step());
-        $stands = $plateaus[count($plateaus) - 1] ?? null;
-        if (!$last->isStable || $stands === null || $stands->seconds() < self::STILL) {
-            return new BinVerdict(BinState::Settling, $last->grams);
+        $stands = array_values(
+            array_filter(
+                Plateau::all($readings, $this->step()),
+                static fn(Plateau $each): bool => $each->seconds() >= self::STILL,
+            ),
+        );
+        $present = $stands[count($stands) - 1] ?? null;
+        if (!$last->isStable || $present === null || $present->until() < $last->at) {
+            return new BinVerdict(BinState::Settling, $last->grams, $carried === 0.0 ? null : $carried, until: $since);
         }
-        if ($stands->creep(self::CREEP_SECONDS) > self::CREEP_DIVISIONS * $this->scale->division + 1e-9) {
-            return new BinVerdict(BinState::Creeping, $last->grams);
+        if ($present->creep(self::CREEP_SECONDS) > self::CREEP_DIVISIONS * $this->scale->division + 1e-9) {
+            return new BinVerdict(BinState::Creeping, $last->grams, until: $since);
         }
-        $before = $this->before($plateaus, $stands, $since);
-        if ($before === null) {
-            return new BinVerdict(BinState::Ready, $stands->late());
+        $change = $carried;
+        for ($i = 1; $i < count($stands); ++$i) {
+            if ($stands[$i]->from() <= $since) {
+                continue;
+            }
+            $step = $stands[$i]->early() - $stands[$i - 1]->late();
+            if ($stands[$i]->from() - $stands[$i - 1]->until() > self::WITHIN) {
+                return $this->told(BinState::TooLong, $step, $present);
+            }
+            $change += $step;
         }
 
-        return $this->changed($stands->early() - $before->late(), $stands);
+        return $this->changed($change, $present);
     }
 
     /**
@@ -110,54 +123,43 @@ final readonly class BinWatch
         return max($this->line->mean / 2, 2.0 * $this->scale->division, 4.0 * $this->scale->repeatability);
     }
 
-    /**
-     * The stand before, if it may be compared: long enough to be one, short enough ago, and not spoken for.
-     *
-     * @param list<Plateau> $plateaus
-     */
-    private function before(array $plateaus, Plateau $stands, float $since): ?Plateau
+    /** What it means that the bin is by so many grams heavier than when it was last spoken for. */
+    private function changed(float $change, Plateau $present): BinVerdict
     {
-        if ($stands->from() <= $since) {
-            return null;
-        }
-        for ($i = count($plateaus) - 2; $i >= 0; --$i) {
-            if ($plateaus[$i]->seconds() >= self::STILL) {
-                return $stands->from() - $plateaus[$i]->until() <= self::WITHIN ? $plateaus[$i] : null;
-            }
-        }
-
-        return null;
-    }
-
-    private function changed(float $change, Plateau $stands): BinVerdict
-    {
-        $pieces = (int) round(abs($change) / $this->line->mean);
-        $told = static fn(BinState $state, int $kits = 0): BinVerdict => new BinVerdict(
-            $state,
-            $stands->late(),
-            $change,
-            $pieces,
-            $kits,
-            $stands->until(),
-        );
-        if ($pieces === 0) {
-            return $told(BinState::Ready);
-        }
-        if ($change > 0.0) {
-            return $told(
-                $pieces <= self::HANDFUL_BACK * $this->each && $this->isWhole(abs($change), $pieces)
-                    ? BinState::PutBack
-                    : BinState::Refill,
-            );
-        }
-        if ($pieces > 2 * self::MOST * $this->each) {
-            return $told(BinState::Lifted);
-        }
+        $pieces = $this->pieces($change);
         $kits = intdiv($pieces, $this->each);
 
-        return $pieces % $this->each === 0 && $kits <= $this->handful() && $this->isWhole(abs($change), $pieces)
-            ? $told(BinState::Took, $kits)
-            : $told(BinState::Unclear);
+        return match (true) {
+            $pieces === 0 => $this->told(BinState::Ready, $change, $present),
+            $change > 0.0 => $this->told(
+                $pieces <= self::HANDFUL_BACK * $this->each && $this->isWhole($change, $pieces)
+                    ? BinState::PutBack
+                    : BinState::Refill,
+                $change,
+                $present,
+            ),
+            $pieces > 2 * self::MOST * $this->each => $this->told(BinState::Lifted, $change, $present),
+            $pieces % $this->each === 0 && $kits <= $this->handful() && $this->isWhole(-$change, $pieces)
+                => $this->told(BinState::Took, $change, $present, $kits),
+            default => $this->told(BinState::Unclear, $change, $present),
+        };
+    }
+
+    private function told(BinState $state, float $change, Plateau $present, int $kits = 0): BinVerdict
+    {
+        return new BinVerdict(
+            $state,
+            $present->late(),
+            $state === BinState::Ready ? null : $change,
+            $state === BinState::Ready ? 0 : $this->pieces($change),
+            $kits,
+            $present->until(),
+        );
+    }
+
+    private function pieces(float $grams): int
+    {
+        return (int) round(abs($grams) / $this->line->mean);
     }
 
     /** True where the mass is that of so many pieces, as sure as a handful has to be. */

@@ -6,7 +6,7 @@ export function over(pieces: number, each: number): number {
 }
 
 /** What the scale says, as the packer reads it from across the bench. */
-export function scaleWords(bin: BinScale, each: number): { text: string; warns: boolean } {
+export function scaleWords(bin: BinScale, each: number, left = Infinity): { text: string; warns: boolean } {
   const calm = (text: string) => ({ text, warns: false });
   const warn = (text: string) => ({ text, warns: true });
   const pieces = `${String(bin.pieces)} ${bin.pieces === 1 ? 'piece' : 'pieces'}`;
@@ -20,6 +20,10 @@ export function scaleWords(bin: BinScale, each: number): { text: string; warns: 
     case 'creeping':
       return warn('It creeps by itself: static charge or a draught. Nothing counts until it stands.');
     case 'took':
+      if (bin.kits > left)
+        return warn(
+          `Pieces for ${String(bin.kits)} kits, and only ${String(left)} ${left === 1 ? 'pocket is' : 'pockets are'} left: put the rest back.`,
+        );
       return calm(`${pieces}: for ${String(bin.kits)} ${bin.kits === 1 ? 'kit' : 'kits'}.`);
     case 'unclear': {
       const kits = Math.floor(bin.pieces / each);
@@ -31,6 +35,8 @@ export function scaleWords(bin: BinScale, each: number): { text: string; warns: 
         `${pieces}: ${String(rest)} too many for ${String(kits)} ${kits === 1 ? 'kit' : 'kits'}, ${String(each - rest)} too few for ${String(kits + 1)}.`,
       );
     }
+    case 'too-long':
+      return warn(`A hand was in the bin for over 10 s; the scale may have drifted. Count these by eye.`);
     case 'put-back':
       return warn(`${pieces} came back. If they were counted as packed, undo (Z).`);
     case 'refill':

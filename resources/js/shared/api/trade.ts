@@ -47,14 +47,13 @@ export function usePackPictures(run: number) {
 const POLL = 350;
 
 /** What the bench scale says of the bin of a line, again and again. */
-export function useBin(run: number, line: number | null, since: number) {
+export function useBin(run: number, line: number, spoken: { since: number; carried: number }) {
   return useQuery<BinScale>({
-    enabled: line !== null,
-    queryKey: ['bin', run, line, since],
+    queryKey: ['bin', run, line, spoken],
     queryFn: () =>
       data(
         api.get('/runs/{run}/bins/{line}', {
-          params: { path: { run, line: line ?? 0 }, query: since > 0 ? { since } : {} },
+          params: { path: { run, line }, query: spoken },
         }),
       ),
     refetchInterval: (query) => (query.state.data && isByEye(query.state.data) ? false : POLL),

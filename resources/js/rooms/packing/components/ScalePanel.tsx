@@ -1,6 +1,6 @@
-import { useEffect, useRef, useState } from 'react';
+import { useCallback, useEffect, useState } from 'react';
 import { useBin, type BinScale, type Run, type RunLine } from '@/shared/api';
-import { keep, recall } from '@/shared/keep';
+import { isObject, keep, recall } from '@/shared/keep';
 import { along, byEyeWords, scaleWords } from '../scale';
 import type { Turn } from '../queue';
 import { PlayScale } from './PlayScale';
@@ -10,29 +10,39 @@ import styles from './scale.module.css';
 
 type Props = { run: Run; line: RunLine; turn: Turn; busy: boolean; onTook: (kits: number) => void };
 
-const isMoment = (value: unknown): value is number => typeof value === 'number' && value >= 0;
+type Spoken = Readonly<{ since: number; carried: number; line: number }>;
+
+const isSpoken = (value: unknown): value is Spoken =>
+  isObject(value) && ['since', 'carried', 'line'].every((name) => typeof value[name] === 'number');
 
 /** The bin stands on the scale: what leaves it for whole kits is the key of those kits. */
 export function ScalePanel({ run, line, turn, busy, onTook }: Props) {
   const place = `packing scale ${String(run.id)}`;
-  const [since, setSince] = useState(() => recall(place, isMoment, 0));
-  const bin = useBin(run.id, turn.line, since);
+  // What the scale said and nobody has settled is kept over a reload; another line has another bin.
+  const [spoken, setSpoken] = useState<Spoken>(() => {
+    const kept = recall(place, isSpoken, { since: 0, carried: 0, line: turn.line });
+    return kept.line === turn.line ? kept : { since: kept.since, carried: 0, line: turn.line };
+  });
+  const bin = useBin(run.id, turn.line, { since: spoken.since, carried: spoken.carried });
   const [said, setSaid] = useState<string | null>(null);
-  const spoken = useRef(since);
   const each = line.item.quantity * run.kitsAtOnce;
   const now = bin.data;
   const left = run.packs - turn.pack;
+  const speak = useCallback(
+    (since: number, carried: number) => {
+      const next = { since, carried, line: turn.line };
+      keep(place, next);
+      setSpoken(next);
+    },
+    [place, turn.line],
+  );
   useEffect(() => {
-    if (now?.state !== 'took' || busy || now.until <= spoken.current) return;
-    spoken.current = now.until;
-    keep(place, now.until);
-    setSince(now.until);
-    if (now.kits > left) {
-      setSaid(
-        `Pieces for ${String(now.kits)} kits, and ${String(left)} are left to fill: put the rest back, count by eye.`,
-      );
+    if (!now || busy || now.until <= spoken.since || now.change === null) return;
+    if (now.state !== 'took' || now.kits > left) {
+      speak(now.until, now.change);
       return;
     }
+    speak(now.until, 0);
     const last = turn.pack + now.kits;
     setSaid(
       now.kits === 1
@@ -40,10 +50,10 @@ export function ScalePanel({ run, line, turn, busy, onTook }: Props) {
         : `Deal into kits ${String(turn.pack + 1)} to ${String(last)}. Is the hand empty then? If not, undo ${String(now.kits)} times and count again.`,
     );
     onTook(now.kits);
-  }, [busy, left, now, onTook, place, turn.pack]);
+  }, [busy, left, now, onTook, speak, spoken.since, turn.pack]);
   if (!now) return null;
   if (now.byEye !== null) return <p className={styles['eye']}>{byEyeWords(now)}</p>;
-  const words = scaleWords(now, each);
+  const words = scaleWords(now, each, left);
   return (
     <section className={styles['scale']} aria-label="Scale">
       <p className={styles['grams']}>
@@ -54,6 +64,18 @@ export function ScalePanel({ run, line, turn, busy, onTook }: Props) {
         {words.warns ? '▲ ' : ''}
         {now.state === 'ready' && said !== null ? said : words.text}
       </p>
+      {spoken.carried !== 0 && (
+        <button
+          type="button"
+          className={styles['settle']}
+          onClick={() => {
+            setSaid(null);
+            speak(Math.max(now.until, spoken.since), 0);
+          }}
+        >
+          settled by hand
+        </button>
+      )}
       <PlayScale bin={now} each={each} />
     </section>
   );
