@@ -17,7 +17,7 @@ final readonly class PlayScale
         $heard = $scale->play((string) $request->string('deed'), (float) $request->float('grams'));
 
         return $heard
-            ? new JsonResponse(null, 204)
+            ? new JsonResponse(['done' => true])
             : new JsonResponse(['message' => 'The simulated scale does not answer; it starts with bin/start.'], 422);
     }
 }

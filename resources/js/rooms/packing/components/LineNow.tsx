@@ -22,7 +22,7 @@ export function LineNow({ line, lot, pack, packs, kitsAtOnce, picture }: Props) 
   return (
     <section className={styles['linenow']} aria-live="polite">
       <div>
-        <h1 className={headline(line).length > 14 ? clsx(ink['m'], styles['long']) : ink['m']}>{headline(line)}</h1>
+        <h1 className={headline(line).length > 7 ? clsx(ink['m'], styles['long']) : ink['m']}>{headline(line)}</h1>
         <p className={styles['value']}>
           {line.item.value}
           {line.item.length === null ? '' : `, ${String(line.item.length)} mm`}

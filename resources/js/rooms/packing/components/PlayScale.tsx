@@ -30,7 +30,7 @@ export function PlayScale({ bin, each }: { bin: BinScale; each: number }) {
         simulated scale
       </button>
       {open && (
-        <div role="group" aria-label="Play the simulated scale">
+        <div role="group" aria-label="Play the simulated scale" className={styles['playing']}>
           {takes.map(([name, pieces]) => (
             <button key={name} type="button" onClick={deed(pieces < 0 ? 'put' : 'take', Math.abs(pieces) * piece)}>
               {name}

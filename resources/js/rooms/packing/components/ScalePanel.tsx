@@ -88,7 +88,7 @@ function Needle({ bin }: { bin: BinScale }) {
   const x = (grams: number) => 20 + 260 * along(needle, grams);
   const taken = bin.change === null ? null : -bin.change;
   return (
-    <svg viewBox="0 0 300 66" className={styles['needle']} role="img" aria-label={needleWords(bin)}>
+    <svg viewBox="-30 0 360 64" className={styles['needle']} role="img" aria-label={needleWords(bin)}>
       <rect
         className={styles['sure']}
         x={x(needle.low)}
