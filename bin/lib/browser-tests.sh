@@ -10,8 +10,9 @@ export BROWSER_URL=http://127.0.0.1:$CHIRALEX_TEST_PORT DRIVER_URL=http://127.0.
 php artisan db:seed --class='Database\Seeders\DemoSeeder' --force --quiet || exit 1
 php -r 'exit(@fsockopen("127.0.0.1", (int) $argv[1]) ? 1 : 0);' "$CHIRALEX_TEST_PORT" || fail "port $CHIRALEX_TEST_PORT is taken; set CHIRALEX_TEST_PORT"
 setsid php -d opcache.enable_cli=1 -d upload_max_filesize=32M -d post_max_size=40M -S "127.0.0.1:$CHIRALEX_TEST_PORT" -t public tests/Browser/router.php >"$VAR/browser-server.log" 2>&1 & server=$!
+setsid php artisan chiralex:scale >"$VAR/scale.log" 2>&1 & scale=$!
 setsid chromedriver --port="$CHIRALEX_DRIVER_PORT" >"$VAR/chromedriver.log" 2>&1 & driver=$!
-trap 'kill -- -"$server" -"$driver" 2>/dev/null' EXIT
+trap 'kill -- -"$server" -"$driver" -"$scale" 2>/dev/null' EXIT
 # chromedriver keeps connections open, and PHP's file functions would wait a minute for their end.
 for _ in $(seq 300); do php -r 'foreach (array_slice($argv, 1) as $url) { $c = curl_init($url); curl_setopt_array($c, [CURLOPT_RETURNTRANSFER => true, CURLOPT_TIMEOUT => 5]); if (curl_exec($c) === false || curl_getinfo($c, CURLINFO_RESPONSE_CODE) !== 200) exit(1); }' "$BROWSER_URL/health" "$DRIVER_URL/status" && break; sleep 0.1; done
 php vendor/bin/phpunit --testsuite browser ${CHIRALEX_FILTER:+--filter "$CHIRALEX_FILTER"}

@@ -107,7 +107,7 @@ $take('reports');
 $driver->get("{$base}/packing");
 $wait('#run-packs');
 $click('.packing-newrun button', 'Begin');
-$wait('.packing-bench .packing-packs');
+$wait('.packing-bench .pockets-pockets');
 foreach (range(1, 4) as $time) {
     $driver->findElement(WebDriverBy::tagName('body'))->sendKeys(' ');
     usleep(400_000);

@@ -82,19 +82,19 @@ final class LoopTest extends BrowserCase
         $this->assertAccessible('A packing run');
         $this->text('.packing-linenow h1', 'R1');
         $this->press(' ');
-        $this->find('.packing-packs li.packing-in');
+        $this->find('.pockets-pockets li.pockets-in');
         $this->press('z');
-        $this->gone('.packing-packs li.packing-in');
+        $this->gone('.pockets-pockets li.pockets-in');
         $this->press('l');
         $this->find('#lot')->sendKeys('99-001' . WebDriverKeys::ENTER);
         $this->text('.packing-look', '99-001');
 
         // Stopped in the middle and resumed from the list.
         $this->press(' ');
-        $this->find('.packing-packs li.packing-in');
+        $this->find('.pockets-pockets li.pockets-in');
         $this->press(WebDriverKeys::ESCAPE);
         $this->ready('td a', 'go on')->click();
-        $this->find('.packing-packs li.packing-in');
+        $this->find('.pockets-pockets li.pockets-in');
         foreach (range(1, 5) as $time) {
             $before = $this->find('.packing-bench')->getText();
             $this->press(' ');
