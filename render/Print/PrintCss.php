@@ -8,7 +8,7 @@ namespace ChiralexRender\Print;
 final readonly class PrintCss
 {
     /**
-     * @param 'manual'|'buyer'|'labels'|'slip' $sheet
+     * @param 'manual'|'buyer'|'slip' $sheet
      * @param bool $half pages of half the paper, two of which are printed beside each other
      */
     public static function of(string $sheet, string $paper, string $foot, bool $half = false): string

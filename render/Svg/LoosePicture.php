@@ -33,30 +33,8 @@ final readonly class LoosePicture
     /** @return array{svg: string, width: float, height: float, isTrue: bool} size in millimetres, true where it is known */
     public function of(KitPart $part, Kit $kit): array
     {
-        [$thread, $length] = $this->thread($part);
-        $sizes = self::THREADS[$thread ?? '3'];
-        $known = $thread !== null;
-
         return match ($part->kind()) {
-            Kind::Screw => self::framed(
-                $sizes[0],
-                ($length ?? 8.0) + 2.2,
-                $this->screw((float) ($thread ?? '3'), $sizes[0], $length ?? 8.0),
-                $known && $length !== null,
-            ),
-            Kind::Standoff => self::framed(
-                $sizes[1],
-                $length ?? 10.0,
-                $this->standoff($sizes[1], $length ?? 10.0, (float) ($thread ?? '3')),
-                $known && $length !== null,
-            ),
-            Kind::Nut => self::framed($sizes[1], $sizes[1], $this->nut($sizes[1], (float) ($thread ?? '3')), $known),
-            Kind::Washer => self::framed(
-                $sizes[2],
-                $sizes[2],
-                self::ring($sizes[2], (float) ($thread ?? '3') + 0.2, self::STEEL),
-                $known,
-            ),
+            Kind::Screw, Kind::Standoff, Kind::Nut, Kind::Washer => $this->threaded($part),
             Kind::Board => $this->board($kit),
             Kind::Wire, Kind::Cable, Kind::Link => self::framed(
                 26.0,
@@ -64,6 +42,40 @@ final readonly class LoosePicture
                 $this->coil($part->line->cells->description . ' ' . $part->line->cells->value),
                 false,
             ),
+            default => $this->usual($part->kind()),
+        };
+    }
+
+    /** @return array{svg: string, width: float, height: float, isTrue: bool} */
+    private function threaded(KitPart $part): array
+    {
+        [$named, $length] = $this->thread($part);
+        [$head, $flats, $outer] = self::THREADS[$named ?? '3'];
+        $thread = (float) ($named ?? '3');
+        $isTrue = $named !== null && $length !== null;
+
+        return match ($part->kind()) {
+            Kind::Screw => self::framed(
+                $head,
+                ($length ?? 8.0) + 2.2,
+                $this->screw($thread, $head, $length ?? 8.0),
+                $isTrue,
+            ),
+            Kind::Standoff => self::framed(
+                $flats,
+                $length ?? 10.0,
+                $this->standoff($flats, $length ?? 10.0, $thread),
+                $isTrue,
+            ),
+            Kind::Nut => self::framed($flats, $flats, $this->nut($flats, $thread), $named !== null),
+            default => self::framed($outer, $outer, self::ring($outer, $thread + 0.2, self::STEEL), $named !== null),
+        };
+    }
+
+    /** @return array{svg: string, width: float, height: float, isTrue: bool} what says nothing of its size */
+    private function usual(Kind $kind): array
+    {
+        return match ($kind) {
             Kind::Knob => self::framed(
                 15.0,
                 15.0,

@@ -21,11 +21,16 @@ use ChiralexRender\Manual\HtmlManual;
 use ChiralexRender\Manual\StepPictures;
 use ChiralexRender\Manual\TestText;
 use ChiralexRender\Manual\TextManual;
-use ChiralexRender\Print\BagSheets;
+use ChiralexRender\Print\BagLabels;
 use ChiralexRender\Print\DifferenceSlip;
+use ChiralexRender\Print\KitLabels;
+use ChiralexRender\Print\LabelGrid;
 use ChiralexRender\Print\PackingSlip;
 use ChiralexRender\Print\PageCode;
+use ChiralexRender\Print\TeacherSheet;
+use ChiralexRender\Print\TickList;
 use ChiralexRender\Words;
+use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 
 /**
@@ -90,7 +95,7 @@ final class ManualTest extends TestCase
         $address = 'http://127.0.0.1:8080/b/' . str_repeat('0f', 16);
         [$document] = self::manual('frost-bell');
         $pdf = (new ChromiumPdf())->print(
-            (new BagSheets('Frost Bell', 'A', 'Letter', '', Words::english()))->kitLabels(
+            (new KitLabels('Frost Bell', 'A', LabelGrid::named('Letter'), '', Words::english()))->of(
                 [
                     [
                         'serial' => 'FB-A-00001-D',
@@ -117,14 +122,88 @@ final class ManualTest extends TestCase
     {
         /** @var Bags $bags */
         $bags = self::manual('frost-bell')[0]['bags'];
-        $html = (new BagSheets('Frost Bell', 'A', 'A4', '', Words::english()))->labels($bags, null);
-        self::assertSame(count($bags['bags']), substr_count($html, '<section class="label">'));
+        $html = self::labels($bags, Words::english());
+        $boxed = array_filter($bags['bags'], static fn(array $bag): bool => $bag['size'] === 'box');
+        self::assertNotSame([], $boxed);
+        self::assertSame(count($bags['bags']) - count($boxed), substr_count($html, '<section class="cell">'));
         self::assertStringContainsString('>YE</text>', $html);
         self::assertStringContainsString('<span class="code">104</span>', $html);
         self::assertStringContainsString('leave it in its shielding bag', $html);
         self::assertStringContainsString(
             '300 mm',
-            (new BagSheets('Frost Bell', 'A', 'A4', '', Words::english()))->tickList($bags),
+            (new TickList('Frost Bell', 'A', 'A4', '', Words::english()))->of($bags),
+        );
+    }
+
+    /** @return iterable<string, array{string, string, int}> paper, size in points, labels on a sheet */
+    public static function papers(): iterable
+    {
+        yield 'A4' => ['A4', '595.28 x 841.89 pts', 8];
+        yield 'Letter' => ['Letter', '612 x 792 pts', 10];
+        yield 'a roll' => ['roll', '175.75 x 283.46 pts', 1];
+    }
+
+    #[DataProvider('papers')]
+    public function test_labels_stand_kit_after_kit_at_their_places_on_the_sheet(
+        string $paper,
+        string $size,
+        int $sheet,
+    ): void {
+        /** @var Bags $bags */
+        $bags = self::manual('frost-bell')[0]['bags'];
+        $html = self::labels($bags, Words::english(), $paper, 3);
+        preg_match_all('~<h2><b>([A-Z]+)</b>~', $html, $names);
+        $one = array_slice($names[1], 0, intdiv(count($names[1]), 3));
+        self::assertSame([...$one, ...$one, ...$one], $names[1], 'A, B, C, A, B, C, A, B, C');
+        $path = sys_get_temp_dir() . '/chiralex-labels-' . getmypid() . '.pdf';
+        file_put_contents($path, (new ChromiumPdf())->print($html));
+        $told = Program::run(['pdfinfo', $path]);
+        unlink($path);
+        [$width, $height] = sscanf($size, '%f x %f');
+        preg_match('~Page size:\s+([\d.]+) x ([\d.]+)~', $told, $found);
+        self::assertEqualsWithDelta([$width, $height], [(float) $found[1], (float) $found[2]], 1.0);
+        self::assertMatchesRegularExpression('~Pages:\s+' . (int) ceil(count($names[1]) / $sheet) . "\n~", $told);
+    }
+
+    public function test_what_is_too_much_for_a_label_goes_on_on_the_next(): void
+    {
+        /** @var Bags $bags */
+        $bags = self::manual('frost-bell')[0]['bags'];
+        $item = $bags['bags'][0]['items'][0];
+        $bags['bags'] = [['items' => array_fill(0, 13, $item)] + $bags['bags'][0]];
+        $html = self::labels($bags, Words::english(), 'Letter');
+        self::assertStringContainsString('label 1 of 3', $html);
+        self::assertSame(13, substr_count($html, '<li>'));
+    }
+
+    public function test_a_teacher_reads_counts_spares_stages_names_and_faults_for_the_class(): void
+    {
+        [$document] = self::manual('frost-bell');
+        $html = TeacherSheet::of($document, 10, '');
+        $text = preg_replace('~\s+~', ' ', strip_tags(str_replace('<', ' <', $html))) ?? '';
+        foreach (
+            [
+                'for a class of 10',
+                '40 10 kΩ, 5 %, resistor + 1',
+                'Tools for each of 5 tables',
+                'Test: supply',
+                'Whose board is whose',
+                'Not in this kit, on purpose',
+            ] as $words
+        ) {
+            self::assertStringContainsString($words, str_replace("\u{2009}", ' ', $text));
+        }
+        $names = substr($html, (int) strpos($html, 'class="names"'));
+        self::assertSame(10, substr_count(substr($names, 0, (int) strpos($names, '</table>')), '<tr><td'));
+    }
+
+    /** @param Bags $bags */
+    private static function labels(array $bags, Words $words, string $paper = 'A4', int $kits = 1): string
+    {
+        return (new BagLabels('Frost Bell', 'A', LabelGrid::named($paper), '', $words, []))->of(
+            $bags,
+            null,
+            max(1, $kits),
         );
     }
 
@@ -133,9 +212,8 @@ final class ManualTest extends TestCase
         /** @var Bags $bags */
         $bags = self::manual('frost-bell')[0]['bags'];
         $german = Words::in('de');
-        $sheets = new BagSheets('Frost Bell', 'A', 'A4', '', $german);
-        $labels = $sheets->labels($bags, null);
-        $ticks = $sheets->tickList($bags);
+        $labels = self::labels($bags, $german);
+        $ticks = (new TickList('Frost Bell', 'A', 'A4', '', $german))->of($bags);
         $difference = [
             'before' => 'A',
             'after' => 'B',
@@ -149,7 +227,7 @@ final class ManualTest extends TestCase
 
         self::assertStringContainsString('lang="de"', $labels);
         self::assertStringContainsString('bleibt bis zum Einbau im abschirmenden Beutel', $labels);
-        self::assertSame(1, substr_count($labels, 'Ringe in Buchstaben: BK schwarz, BR braun'));
+        self::assertSame(1, substr_count($ticks, 'Ringe in Buchstaben: BK schwarz, BR braun'));
         self::assertStringContainsString('Frost Bell, Ausgabe A: Packliste', $ticks);
         self::assertStringContainsString('Beutel A: ', $ticks);
         self::assertStringContainsString('Beutel C: vorher 1,50 g, jetzt nicht da (übliche Massen darunter)', $slip);

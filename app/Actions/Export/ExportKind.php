@@ -20,6 +20,7 @@ enum ExportKind: string
     case CutSheet = 'cut-sheet';
     case BagLabels = 'bag-labels';
     case TickList = 'tick-list';
+    case TeacherSheet = 'teacher-sheet';
     case DifferenceSlip = 'difference-slip';
     case KitLabels = 'kit-labels';
     case LotSlip = 'lot-slip';
@@ -40,6 +41,7 @@ enum ExportKind: string
             self::CutSheet,
             self::BagLabels,
             self::TickList,
+            self::TeacherSheet,
             self::DifferenceSlip
                 => Ability::SeeKits,
             self::KitLabels, self::LotSlip => Ability::PackKits,

@@ -22,7 +22,7 @@ final class ExportRequest extends OperationRequest
         return parent::rules() + [
             'kind' => ['required', Rule::enum(ExportKind::class)],
             'subject' => ['required', 'integer', 'min:1'],
-            'paper' => ['sometimes', 'in:A4,Letter'],
+            'paper' => ['sometimes', 'in:A4,Letter,roll'],
             'options' => ['nullable', 'string', 'max:200'],
             'kits' => ['sometimes', 'integer', 'between:1,5000'],
         ];
@@ -63,6 +63,7 @@ final class ExportRequest extends OperationRequest
                     ExportKind::CutSheet,
                     ExportKind::BagLabels,
                     ExportKind::TickList,
+                    ExportKind::TeacherSheet,
                     ExportKind::DifferenceSlip
                         => Revision::query()->where('id', $this->integer('subject'))->exists(),
                     ExportKind::KitLabels => Run::query()->where('id', $this->integer('subject'))->exists(),
@@ -70,6 +71,10 @@ final class ExportRequest extends OperationRequest
                     ExportKind::LotSlip => Lot::query()->whereKey($this->integer('subject'))->exists(),
                     null => true,
                 };
+                $isLabel = in_array($this->input('kind'), ['bag-labels', 'kit-labels'], true);
+                if ($this->input('paper') === 'roll' && !$isLabel) {
+                    $validator->errors()->add('paper', 'Only labels are printed on a roll; choose A4 or Letter.');
+                }
                 if (!$exists) {
                     $validator
                         ->errors()

@@ -6,14 +6,11 @@ namespace App\Queries\Export;
 
 use App\Actions\Export\ExportKind;
 use App\Actions\Kit\Documents;
-use App\Actions\Release\PublicToken;
 use App\Actions\Shop\PublicAddress;
 use App\Models\Export;
 use App\Models\Release;
 use App\Models\Revision;
-use App\Models\Run;
 use App\Models\Shop;
-use App\Models\Unit;
 use App\Queries\Kit\Difference;
 use App\Queries\Kit\KitFolder;
 use App\Queries\Sales\Parcel;
@@ -29,9 +26,7 @@ use Chiralex\Kit\Exception\UnusableKit;
 use Chiralex\Manual\ManualPlanner;
 use ChiralexAdapters\PrintFonts;
 use ChiralexAdapters\UnusableProgram;
-use ChiralexRender\Document\BagsDocument;
 use ChiralexRender\Document\ManualDocument;
-use ChiralexRender\Print\BagSheets;
 use ChiralexRender\Print\BuyerSheet;
 use ChiralexRender\Print\CalloutSheet;
 use ChiralexRender\Print\CutPage;
@@ -42,25 +37,25 @@ use ChiralexRender\Print\MatSheet;
 use ChiralexRender\Print\OverlaySheet;
 use ChiralexRender\Print\PackingSlip;
 use ChiralexRender\Print\SafetySheet;
+use ChiralexRender\Print\TeacherSheet;
 use ChiralexRender\Words;
 
 /**
  * The pages of an export, before they are printed.
  *
  * @phpstan-import-type ManualShape from ManualDocument
- * @phpstan-import-type Bags from BagsDocument
  */
 final readonly class Pages
 {
     public function __construct(
         private Documents $documents,
-        private PublicToken $tokens,
         private ManualPage $page,
         private Parcel $parcel,
         private Difference $differences,
         private KitFolder $folder,
         private Printed $printed,
         private LotKits $lots,
+        private BagPages $bags,
     ) {}
 
     /**
@@ -73,7 +68,8 @@ final readonly class Pages
         $page = $this->bare($export);
         $sender = $this->printed->sender();
         $html = match ($export->kind) {
-            ExportKind::Manual, ExportKind::Booklet => $page['html'],
+            // A label is as large as it is: nothing stands beside it.
+            ExportKind::Manual, ExportKind::Booklet, ExportKind::BagLabels, ExportKind::KitLabels => $page['html'],
             ExportKind::PackingSlip, ExportKind::BeforeYouBuy => $sender->atHead($page['html']),
             default => $sender->atFoot($page['html']),
         };
@@ -101,9 +97,11 @@ final readonly class Pages
             ExportKind::CutSheet
                 => $this->trueSize($export),
             ExportKind::SafetyFile => $this->safety($export),
-            ExportKind::BagLabels, ExportKind::TickList => $this->bags($export),
+            ExportKind::BagLabels => $this->bags->labels($export),
+            ExportKind::TickList => $this->bags->tickList($export),
+            ExportKind::TeacherSheet => $this->teacher($export),
             ExportKind::DifferenceSlip => $this->difference($export),
-            ExportKind::KitLabels => $this->kitLabels($export),
+            ExportKind::KitLabels => $this->bags->kitLabels($export),
             ExportKind::LotSlip => $this->lot($export),
             ExportKind::PackingSlip => $this->slip($export),
         };
@@ -210,6 +208,19 @@ final readonly class Pages
     }
 
     /** @return array{name: string, html: string} */
+    private function teacher(Export $export): array
+    {
+        $revision = Revision::query()->findOrFail($export->subject);
+        /** @var ManualShape $document */
+        $document = ['paper' => $export->paper] + $this->documents->get($revision, 'manual', $export->options);
+
+        return [
+            'name' => "{$document['kit']} {$document['revision']} class of {$export->kits}",
+            'html' => TeacherSheet::of($document, max(1, $export->kits), $this->fonts()),
+        ];
+    }
+
+    /** @return array{name: string, html: string} */
     private function buyer(Export $export): array
     {
         $revision = Revision::query()->findOrFail($export->subject);
@@ -221,36 +232,6 @@ final readonly class Pages
         return [
             'name' => "{$document['kit']} {$document['revision']} before you buy",
             'html' => BuyerSheet::of($document, array_column($drawn['boards'], 'top'), $this->fonts()),
-        ];
-    }
-
-    /**
-     * @return array{name: string, html: string}
-     * @throws UnusableProgram
-     */
-    private function bags(Export $export): array
-    {
-        $revision = Revision::query()->findOrFail($export->subject);
-        /** @var Bags $bags */
-        $bags = $this->documents->get($revision, 'bags', $export->options);
-        $sheets = new BagSheets(
-            $revision->kit->name,
-            $revision->name,
-            $export->paper,
-            $this->fonts(),
-            $this->wordsOf($revision),
-        );
-        if ($export->kind === ExportKind::TickList) {
-            return ['name' => "{$revision->kit->name} {$revision->name} tick list", 'html' => $sheets->tickList($bags)];
-        }
-        $release = Release::query()->where('revision_id', $revision->id)->first();
-
-        return [
-            'name' => "{$revision->kit->name} {$revision->name} bag labels",
-            'html' => $sheets->labels(
-                $bags,
-                $release === null ? null : $this->printed->code($this->tokens->forRelease($release)),
-            ),
         ];
     }
 
@@ -278,41 +259,6 @@ final readonly class Pages
                 $export->paper,
                 $this->fonts(),
             ),
-        ];
-    }
-
-    /**
-     * @return array{name: string, html: string}
-     * @throws UnusableProgram
-     */
-    private function kitLabels(Export $export): array
-    {
-        $run = Run::query()->findOrFail($export->subject);
-        $revision = $run->release->revision;
-        $units = array_values(
-            Unit::query()
-                ->where('run_id', $run->id)
-                ->orderBy('number')
-                ->get()
-                ->map(
-                    fn(Unit $unit): array => [
-                        'serial' => $unit->serial,
-                        'pack' => intdiv($unit->pack * $run->kitsAtOnce(), $run->pack_size),
-                        'code' => $this->printed->code($this->tokens->forUnit($unit)),
-                    ],
-                )
-                ->all(),
-        );
-
-        return [
-            'name' => "{$revision->kit->name} {$revision->name} run {$run->id} labels",
-            'html' => (new BagSheets(
-                $revision->kit->name,
-                $revision->name,
-                $export->paper,
-                $this->fonts(),
-                $this->wordsOf($revision),
-            ))->kitLabels($units, $run->pack_size),
         ];
     }
 

@@ -57,4 +57,27 @@ return [
         'In Beutel {bag}, bevor du {places} einsetzt: sieh dir die Teile noch einmal an. Hierher gehört {value}; darunter kann ein anderes Bauteil sein, das ähnlich aussieht.',
     'print.lot-else' =>
         'Liest sich ein Teil anders, als die Liste sagt, setz es nicht ein: schreib uns und nenne die Seriennummer {serial}.',
+    'print.not-in' => 'Nicht in diesem Bausatz, mit Absicht',
+    'print.label-of' => 'Etikett {at} von {all}',
+    'teacher.title' => '{kit}, Ausgabe {revision}: für eine Klasse von {pupils}',
+    'teacher.time' =>
+        'Ein Bausatz: {time}. Eine Klasse braucht so lange wie ihr langsamster Tisch; für Anfänger die Hälfte dazu.',
+    'teacher.mind' => 'Zu beachten',
+    'teacher.stages' => 'Minuten jedes Abschnitts',
+    'teacher.steps' => 'Schritte',
+    'teacher.until' => 'bis',
+    'teacher.one' => 'einer allein',
+    'teacher.minutes' => '{minutes} min',
+    'teacher.tools' => 'Werkzeug für jeden von {tables} Tischen, {pupils} Schüler an einem Tisch',
+    'teacher.contents' => 'Was in der Packung ist',
+    'teacher.in-all' => 'insgesamt',
+    'teacher.spare' => 'Ersatz',
+    'teacher.names' => 'Wessen Platine ist wessen',
+    'teacher.write-on' =>
+        'Die Nummer auf das Namensfeld jeder Platine oder auf einen Klebestreifen schreiben; jede bestandene Prüfung abhaken.',
+    'teacher.name' => 'Name',
+    'teacher.end' => 'Was am Ende zu prüfen ist',
+    'teacher.faults' => 'Fehler, mit denen zu rechnen ist, nach Schritten',
+    'teacher.joints' =>
+        'Jeder Schritt: eine matte, gerissene, überbrückte oder vergessene Lötstelle; ein Teil im Loch daneben.',
 ];

@@ -58,4 +58,26 @@ return [
         'In bag {bag}, before you fit {places}: look at the pieces once more. Here belongs {value}; among these there may be another part that looks like it.',
     'print.lot-else' =>
         'If a piece reads otherwise than the list says, do not fit it: write to us and name the serial number {serial}.',
+    'print.not-in' => 'Not in this kit, on purpose',
+    'print.label-of' => 'label {at} of {all}',
+    'teacher.title' => '{kit}, revision {revision}: for a class of {pupils}',
+    'teacher.time' =>
+        'One kit: {time}. A class takes as long as its slowest table; plan the half of it again for beginners.',
+    'teacher.mind' => 'To mind',
+    'teacher.stages' => 'Minutes of each stage',
+    'teacher.steps' => 'steps',
+    'teacher.until' => 'until',
+    'teacher.one' => 'one builder',
+    'teacher.minutes' => '{minutes} min',
+    'teacher.tools' => 'Tools for each of {tables} tables, {pupils} pupils at a table',
+    'teacher.contents' => 'What is in the pack',
+    'teacher.in-all' => 'in all',
+    'teacher.spare' => 'spare',
+    'teacher.names' => 'Whose board is whose',
+    'teacher.write-on' =>
+        'Write the number on each board\'s name field or on a strip of tape; tick each test as it passes.',
+    'teacher.name' => 'name',
+    'teacher.end' => 'What to check at the end',
+    'teacher.faults' => 'Faults to expect, by step',
+    'teacher.joints' => 'Every step: a dull, cracked, bridged or forgotten joint; a part in the neighbouring hole.',
 ];

@@ -62,7 +62,7 @@ final class WordsTest extends TestCase
         $english = array_filter(
             array_map(strval(...), array_keys($read('en'))),
             static fn(string $code): bool => preg_match(
-                '~^(page|callout|buyer|sheet|drill|hold|caution|tip|tool|hand|mistake|trace|print)\.|^bags\.(?!apart|look-alikes|glass-heavy|board-alone|moved)|^manual\.(loose|wire|either-way|has-direction)$~',
+                '~^(page|callout|buyer|sheet|drill|hold|caution|tip|tool|hand|mistake|trace|print|teacher)\.|^bags\.(?!apart|look-alikes|glass-heavy|board-alone|moved)|^manual\.(loose|wire|either-way|has-direction)$~',
                 $code,
             ) === 1,
         );

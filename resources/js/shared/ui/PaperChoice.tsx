@@ -3,12 +3,16 @@ import { Segment } from './Segments';
 import { Segments } from './Segments';
 
 const PAPERS: readonly Paper[] = ['A4', 'Letter'];
+/** Labels come on a roll, too. */
+const LABELS: readonly Paper[] = [...PAPERS, 'roll'];
+
+type Props = { paper: Paper; roll?: boolean; onChange: (paper: Paper) => void };
 
 /** The paper that things are printed on. */
-export function PaperChoice({ paper, onChange }: { paper: Paper; onChange: (paper: Paper) => void }) {
+export function PaperChoice({ paper, roll = false, onChange }: Props) {
   return (
     <Segments label="Paper">
-      {PAPERS.map((each) => (
+      {(roll ? LABELS : PAPERS).map((each) => (
         <Segment
           key={each}
           pressed={paper === each}

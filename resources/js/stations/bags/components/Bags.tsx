@@ -3,18 +3,7 @@ import { useBags, useBagTrial, useParts, useScale, type Paper, useMe } from '@/s
 import { BoardView } from '@/shared/board';
 import { useKeys } from '@/shared/keys';
 import { useKit } from '@/shared/kit';
-import {
-  PaperChoice,
-  PrintButton,
-  Segment,
-  Segments,
-  Select,
-  Split,
-  TableActions,
-  Loading,
-  useView,
-  Views,
-} from '@/shared/ui';
+import { Segment, Segments, Select, Split, TableActions, Loading, useView, Views } from '@/shared/ui';
 import { bagOf, freshName, names, rowsOf } from '../model';
 import { useBagDrag } from '../useBagDrag';
 import { BagColumn } from './BagColumn';
@@ -26,6 +15,7 @@ import { Weighings } from './Weighings';
 import { clsx } from 'clsx';
 import ink from '@/shared/style/ink.module.css';
 import ui from '@/shared/ui/ui.module.css';
+import { BagPrints } from './BagPrints';
 import styles from './bags.module.css';
 
 const SCHOOLS = [
@@ -107,9 +97,7 @@ export function Bags() {
             </span>
           </div>
           <div className={ui['bar']}>
-            <PaperChoice paper={paper} onChange={setPaper} />
-            <PrintButton label="Print labels" kind="bag-labels" subject={kit.id} paper={paper} />
-            <PrintButton label="Print tick list" kind="tick-list" subject={kit.id} paper={paper} />
+            <BagPrints kit={kit.id} paper={paper} onPaper={setPaper} />
             {chosen && kit.mayEdit && (
               <span className={ui['end']}>
                 <label htmlFor="bag-of-part">

@@ -13,13 +13,28 @@ use ChiralexRender\Svg\Num;
 use ChiralexRender\Words;
 
 /**
- * The printed pages of a bag plan: labels with the markings the builder will see, and the tick list.
+ * What is in the box, bag by bag, to be ticked by packer and builder; and what is not in it, on purpose. One page for most kits.
  *
  * @phpstan-import-type Bags from BagsDocument
  * @phpstan-import-type Item from BagsDocument
  */
-final readonly class BagSheets
+final readonly class TickList
 {
+    /** Two columns of small type: a kit of sixty parts stands on one page. */
+    private const CSS = <<<'CSS'
+
+        @page { margin: 12mm; }
+        body { font-size: 8.5pt; line-height: 1.2; }
+        h1 { font-size: 14pt; margin: 0 0 2mm; }
+        h2 { font-size: 10pt; margin: 0 0 0.6mm; }
+        .bags { columns: 2; column-gap: 7mm; }
+        section { break-inside: avoid; margin-bottom: 2.4mm; }
+        td { padding: 0.5mm 1mm; }
+        .list { table-layout: auto; }
+        .list td:last-child { width: auto; text-align: right; }
+        .tick { width: 3.2mm; height: 3.2mm; }
+        CSS;
+
     private MarkingSvg $marking;
 
     public function __construct(
@@ -32,56 +47,10 @@ final readonly class BagSheets
         $this->marking = new MarkingSvg();
     }
 
-    /**
-     * @param Bags $bags
-     * @param ?PageCode $code of the builder's page; null before release, and until customers can reach it
-     */
-    public function labels(array $bags, ?PageCode $code): string
+    /** @param Bags $bags */
+    public function of(array $bags): string
     {
         $html = '';
-        foreach ($bags['bags'] as $bag) {
-            $items = implode(
-                '',
-                array_map(
-                    fn(array $item): string => '<li><b>' .
-                        $item['quantity'] .
-                        '</b><span>' .
-                        Markup::text(
-                            $item['value'] .
-                                ($item['length'] === null ? '' : ', ' . Num::of($item['length']) . ' mm') .
-                                ', ' .
-                                $item['kindName'],
-                        ) .
-                        ' <span class="refs">' .
-                        Markup::text($this->names($item)) .
-                        '</span></span>' .
-                        $this->marking->of($item['marking']) .
-                        '</li>',
-                    $bag['items'],
-                ),
-            );
-            $warn =
-                ($bag['esd'] ? $this->told('p class="warn"', 'print.esd') : '') .
-                ($bag['cushioned'] ? $this->told('p class="warn"', 'print.fragile') : '');
-            $html .=
-                '<section class="label"><h2><b>' .
-                Markup::text($bag['name']) .
-                '</b>' .
-                Markup::text($bag['title']) .
-                '</h2>' .
-                ($code?->html($this->said('print.build-it')) ?? '') .
-                '<p class="quiet">' .
-                $this->revised() .
-                "</p>{$warn}<ul>{$items}</ul></section>";
-        }
-
-        return $this->page('labels', 'print.bag-labels', "<div class=\"sheet\">{$html}</div>" . $this->letters($bags));
-    }
-
-    /** @param Bags $bags */
-    public function tickList(array $bags): string
-    {
-        $html = "<h1>{$this->revised()}: {$this->said('print.tick-list')}</h1>{$this->letters($bags)}";
         foreach ($bags['bags'] as $bag) {
             $rows = implode(
                 '',
@@ -103,12 +72,12 @@ final readonly class BagSheets
                 ),
             );
             $html .=
-                '<h2>' .
+                '<section><h2>' .
                 $this->said('print.bag', ['bag' => $bag['name'], 'title' => $bag['title']]) .
                 ' <span class="quiet">' .
                 ($bag['size'] === 'box' ? $this->said('print.in-box') : Markup::text("{$bag['size']} mm")) .
                 ($bag['esd'] ? ", {$this->said('print.shielding')}" : '') .
-                "</span></h2><table class=\"list\">{$rows}</table>";
+                "</span></h2><table class=\"list\">{$rows}</table></section>";
         }
         if ($bags['cuts'] !== []) {
             $html .=
@@ -132,37 +101,24 @@ final readonly class BagSheets
                 '</table>';
         }
 
-        return $this->page('slip', 'print.tick-list', $html);
-    }
-
-    /**
-     * One label for each packed kit: its serial number for people, the QR code of its own page.
-     *
-     * @param list<array{serial: string, code: ?PageCode, pack: int}> $units
-     */
-    public function kitLabels(array $units, int $packSize): string
-    {
-        $html = implode(
-            '',
-            array_map(
-                fn(array $unit): string => '<section class="label small"><h2>' .
-                    Markup::text($this->kit) .
-                    '</h2>' .
-                    ($unit['code']?->html($this->said('print.build-it')) ?? '') .
-                    '<p><span class="serial">' .
-                    Markup::text($unit['serial']) .
-                    '</span><br><span class="quiet">' .
-                    $this->said($packSize === 1 ? 'print.kit-number' : 'print.pack-number', [
-                        'revision' => $this->revision,
-                        'number' => $unit['pack'] + 1,
-                    ]) .
-                    ($unit['code'] === null ? '' : "<br>{$this->said('print.phone')}") .
-                    '</span></p></section>',
-                $units,
-            ),
+        $brought = array_map(
+            static fn(array $each): string => Markup::text(trim("{$each['value']}, {$each['kindName']}", ', ')),
+            $bags['brought'],
         );
+        $html .=
+            $brought === []
+                ? ''
+                : "<section>{$this->told('h2', 'print.not-in')}<p>" . implode('; ', $brought) . '</p></section>';
+        $of = $this->words->sentence('print.revision', ['kit' => $this->kit, 'revision' => $this->revision]);
 
-        return $this->page('labels', 'print.kit-labels', "<div class=\"sheet\">{$html}</div>");
+        return PrintPage::html(
+            "{$this->revised()}: {$this->said('print.tick-list')}",
+            $this->fonts . "\n" . PrintCss::of('slip', $this->paper, $of) . self::CSS,
+            "<h1>{$this->revised()}: {$this->said('print.tick-list')}</h1>{$this->letters(
+                $bags,
+            )}<div class=\"bags\">{$html}</div>",
+            $this->words->language,
+        );
     }
 
     /** @param Item $item */
@@ -209,18 +165,5 @@ final readonly class BagSheets
     private function revised(): string
     {
         return $this->said('print.revision', ['kit' => $this->kit, 'revision' => $this->revision]);
-    }
-
-    /** @param 'labels'|'slip' $sheet */
-    private function page(string $sheet, string $what, string $body): string
-    {
-        $of = $this->words->sentence('print.revision', ['kit' => $this->kit, 'revision' => $this->revision]);
-
-        return PrintPage::html(
-            "{$this->revised()}: {$this->said($what)}",
-            $this->fonts . "\n" . PrintCss::of($sheet, $this->paper, $of),
-            $body,
-            $this->words->language,
-        );
     }
 }
