@@ -43,8 +43,11 @@ use App\Http\Controllers\Kit\Undo;
 use App\Http\Controllers\Library\GiveParts;
 use App\Http\Controllers\Library\LibraryController;
 use App\Http\Controllers\Library\ShowPartPhoto;
+use App\Http\Controllers\Packing\CheckScale;
 use App\Http\Controllers\Packing\PackKeys;
 use App\Http\Controllers\Packing\PlayScale;
+use App\Http\Controllers\Packing\ReadBin;
+use App\Http\Controllers\Packing\ReadScaleLines;
 use App\Http\Controllers\Packing\RunController;
 use App\Http\Controllers\Packing\RunEventController;
 use App\Http\Controllers\Packing\SerialController;
@@ -272,6 +275,12 @@ Route::prefix('api')->group(function (): void {
             ->whereNumber('line')
             ->middleware('can:pack-kits')
             ->name('runs.bin');
+        Route::post('/runs/{run}/bins/{line}', ReadBin::class)
+            ->whereNumber('line')
+            ->middleware('can:pack-kits')
+            ->name('runs.bin.read');
+        Route::post('/runs/{run}/checks', CheckScale::class)->middleware('can:pack-kits')->name('runs.check');
+        Route::post('/scale/lines', ReadScaleLines::class)->middleware('can:pack-kits')->name('scale.lines');
         Route::post('/scale', PlayScale::class)->middleware('can:pack-kits')->name('scale.play');
         Route::post('/runs/{run}/keys', PackKeys::class)->middleware('can:pack-kits')->name('runs.keys');
         Route::post('/runs/{run}/events', [RunEventController::class, 'store'])

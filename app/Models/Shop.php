@@ -8,6 +8,8 @@ use Brick\Math\BigDecimal;
 use Brick\Math\RoundingMode;
 use Carbon\CarbonInterface;
 use Chiralex\Bagging\BagCosts;
+use Chiralex\Bagging\Packing\ScalePattern;
+use Chiralex\Bagging\Weighing\Scale;
 use Illuminate\Database\Eloquent\Model;
 
 /**
@@ -27,6 +29,11 @@ use Illuminate\Database\Eloquent\Model;
  * @property string $bag_minutes to open, label and close one
  * @property string $strip_minutes to tape one item to a labelled strip
  * @property ?string $public_address where customers reach the builder's page, without a stroke at its end; none until it is set
+ * @property string $scale_division smallest step of the bench scale, grams
+ * @property string $scale_repeatability standard deviation of a reading, grams
+ * @property string $scale_unit of numbers that bear none
+ * @property ?string $scale_stable `=` and what stands beside the number while it stands still; null where the scale does not say
+ * @property string $check_mass grams
  * @property int $version
  * @property CarbonInterface $updated_at
  */
@@ -46,6 +53,11 @@ final class Shop extends Model
         'bag_minutes',
         'strip_minutes',
         'public_address',
+        'scale_division',
+        'scale_repeatability',
+        'scale_unit',
+        'scale_stable',
+        'check_mass',
         'version',
     ];
 
@@ -71,6 +83,21 @@ final class Shop extends Model
             $shop->strip_minutes,
             (string) BigDecimal::of($shop->wage)->dividedBy(60, 8, RoundingMode::HALF_UP),
         ];
+    }
+
+    /** The scale of the bench. */
+    public function scale(): Scale
+    {
+        return new Scale((float) $this->scale_division, (float) $this->scale_repeatability);
+    }
+
+    /** How it writes its lines. */
+    public function scalePattern(): ScalePattern
+    {
+        return new ScalePattern(
+            $this->scale_unit,
+            $this->scale_stable === null ? null : mb_substr($this->scale_stable, 1),
+        );
     }
 
     /** @return array<string, string> */

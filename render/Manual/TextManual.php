@@ -166,7 +166,8 @@ final readonly class TextManual
                     ...$step['tips'],
                 ],
                 [''],
-            ) as $text
+            )
+            as $text
         ) {
             array_push($lines, '', $this->text($text));
         }

@@ -71,6 +71,11 @@ final class PackingRoomTest extends BrowserCase
         if (self::driver()->findElements(WebDriverBy::cssSelector('.scale-settle')) !== []) {
             $this->ready('.scale-settle', 'settled by hand')->click();
         }
+        $this->ready('.scale-playing button', 'lay the check mass on')->click();
+        $this->text('.scale-scale', '170.0');
+        $this->ready('.scale-settle', 'check the scale')->click();
+        $this->gone('.scale-scale [role="alert"]');
+        $this->ready('.scale-playing button', 'take it off')->click();
         $this->text('.scale-scale', 'in one go');
         $this->ready('.scale-playing button', 'take for 4')->click();
         $this->text('.scale-scale', 'Deal into kits 1 to 4');

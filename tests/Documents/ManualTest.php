@@ -84,7 +84,8 @@ final class ManualTest extends TestCase
                 'Nothing happens <b>at all</b>',
                 'Reported 5 times, see step 6',
                 'Frost Bell, revision A',
-            ] as $words
+            ]
+            as $words
         ) {
             self::assertStringContainsString($words, $text);
         }
@@ -95,7 +96,7 @@ final class ManualTest extends TestCase
         $address = 'http://127.0.0.1:8080/b/' . str_repeat('0f', 16);
         [$document] = self::manual('frost-bell');
         $pdf = (new ChromiumPdf())->print(
-            (new KitLabels('Frost Bell', 'A', LabelGrid::named('Letter'), '', Words::english()))->of(
+            (new KitLabels('Frost Bell', 'A', LabelGrid::named('Letter'), 'Saltmarsh Bench', '', Words::english()))->of(
                 [
                     [
                         'serial' => 'FB-A-00001-D',
@@ -123,6 +124,7 @@ final class ManualTest extends TestCase
         /** @var Bags $bags */
         $bags = self::manual('frost-bell')[0]['bags'];
         $html = self::labels($bags, Words::english());
+        self::assertStringContainsString('Saltmarsh Bench', $html);
         $boxed = array_filter($bags['bags'], static fn(array $bag): bool => $bag['size'] === 'box');
         self::assertNotSame([], $boxed);
         self::assertSame(count($bags['bags']) - count($boxed), substr_count($html, '<section class="cell">'));
@@ -189,7 +191,8 @@ final class ManualTest extends TestCase
                 'Test: supply',
                 'Whose board is whose',
                 'Not in this kit, on purpose',
-            ] as $words
+            ]
+            as $words
         ) {
             self::assertStringContainsString($words, str_replace("\u{2009}", ' ', $text));
         }
@@ -200,7 +203,7 @@ final class ManualTest extends TestCase
     /** @param Bags $bags */
     private static function labels(array $bags, Words $words, string $paper = 'A4', int $kits = 1): string
     {
-        return (new BagLabels('Frost Bell', 'A', LabelGrid::named($paper), '', $words, []))->of(
+        return (new BagLabels('Frost Bell', 'A', LabelGrid::named($paper), 'Saltmarsh Bench', '', $words, []))->of(
             $bags,
             null,
             max(1, $kits),

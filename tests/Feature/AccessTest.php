@@ -98,6 +98,7 @@ final class AccessTest extends TradeCase
                             '{invitation}' => (string) $invitation->id,
                             '{lot}' => '1',
                             '{article}' => '1',
+                            '{line}' => '0',
                         ]),
                     [],
                     ['If-Match' => '"0"'],

@@ -20,8 +20,13 @@ final readonly class ShopFacts
         'bagMinutes' => 'bag_minutes',
         'stripMinutes' => 'strip_minutes',
         'publicAddress' => 'public_address',
+        'scaleDivision' => 'scale_division',
+        'scaleRepeatability' => 'scale_repeatability',
+        'scaleUnit' => 'scale_unit',
+        'scaleStable' => 'scale_stable',
+        'checkMass' => 'check_mass',
     ];
-    private const EMPTY_IS_NONE = ['secondLanguage', 'publicAddress'];
+    private const EMPTY_IS_NONE = ['secondLanguage', 'publicAddress', 'scaleStable'];
 
     public const RULES = [
         'name' => ['sometimes', 'nullable', 'string', 'max:80'],
@@ -36,6 +41,11 @@ final readonly class ShopFacts
         'bagMinutes' => ['sometimes', 'numeric', 'min:0', 'max:99'],
         'stripMinutes' => ['sometimes', 'numeric', 'min:0', 'max:99'],
         'publicAddress' => ['sometimes', 'nullable', 'string', 'max:200'],
+        'scaleDivision' => ['sometimes', 'numeric', 'min:0.0001', 'max:100'],
+        'scaleRepeatability' => ['sometimes', 'numeric', 'min:0.0001', 'max:100'],
+        'scaleUnit' => ['sometimes', 'in:mg,g,kg,ct,oz,lb'],
+        'scaleStable' => ['sometimes', 'nullable', 'string', 'max:40', 'starts_with:='],
+        'checkMass' => ['sometimes', 'numeric', 'min:0.1', 'max:9999'],
     ];
     public const MESSAGES = [
         'currency.regex' => 'A currency has three letters, for example EUR.',

@@ -112,7 +112,8 @@ final readonly class ShelfCsv
                 DB::table('known_parts')
                     ->leftJoin('library_parts', 'library_parts.fingerprint', '=', 'known_parts.fingerprint')
                     ->select(['known_parts.fingerprint', 'known_parts.title', 'number']),
-            ) as $row
+            )
+            as $row
         ) {
             $print = $row->text('fingerprint');
             foreach (
@@ -121,7 +122,8 @@ final readonly class ShelfCsv
                     mb_strtolower($row->text('title')),
                     explode('|', $print)[1] ?? '',
                     $print,
-                ]) as $name
+                ])
+                as $name
             ) {
                 if ($name !== '') {
                     $known[$name][] = $print;

@@ -54,7 +54,8 @@ final readonly class Prune
         foreach (
             Revision::query()
                 ->select(['id', 'files'])
-                ->lazyById(self::CHUNK) as $revision
+                ->lazyById(self::CHUNK)
+            as $revision
         ) {
             $used[Derived::files($revision->files)] = true;
         }

@@ -10,6 +10,7 @@ use App\Models\Export;
 use App\Models\Release;
 use App\Models\Revision;
 use App\Models\Run;
+use App\Models\Shop;
 use App\Models\Unit;
 use App\Queries\Shop\Printed;
 use ChiralexAdapters\PrintFonts;
@@ -44,6 +45,7 @@ final readonly class BagPages
             $revision->kit->name,
             $revision->name,
             LabelGrid::named($export->paper),
+            $this->from(),
             $this->fonts(),
             $this->wordsOf($revision),
             $drawn['pictures'],
@@ -103,6 +105,7 @@ final readonly class BagPages
             $revision->kit->name,
             $revision->name,
             LabelGrid::named($export->paper),
+            $this->from(),
             $this->fonts(),
             $this->wordsOf($revision),
         );
@@ -126,6 +129,14 @@ final readonly class BagPages
         $manual = $this->documents->get($revision, 'manual', '');
 
         return Words::in($manual['language'] ?? 'en', $manual['units'] ?? 'mm');
+    }
+
+    /** Who sends it, in one line. */
+    private function from(): string
+    {
+        $shop = Shop::ours();
+
+        return implode(', ', array_filter([$shop->name, $shop->email], static fn(string $text): bool => $text !== ''));
     }
 
     private function fonts(): string

@@ -5,28 +5,31 @@ declare(strict_types=1);
 namespace App\Queries\Packing;
 
 use App\Actions\Kit\Documents;
-use App\Devices\BenchScale;
 use App\Models\Run;
+use App\Models\Shop;
 use Chiralex\Bagging\Packing\BinState;
 use Chiralex\Bagging\Packing\BinVerdict;
 use Chiralex\Bagging\Packing\BinWatch;
+use Chiralex\Bagging\Packing\ScaleReading;
 use Chiralex\Bagging\Weighing\LineMass;
-use Chiralex\Bagging\Weighing\Scale;
+use Illuminate\Support\Facades\DB;
 
 /** What the bench scale says of the bin of a line. */
 final readonly class BinView
 {
-    private const DIVISION = 0.01;
-    private const REPEATABILITY = 0.005;
+    /** Seconds after which the check mass is laid on again. */
+    private const CHECK = 1800;
 
-    public function __construct(private Documents $documents, private BenchScale $scale) {}
+    public function __construct(private Documents $documents) {}
 
     /**
+     * @param list<ScaleReading> $readings in the order of time
+     * @param float $now of the same clock
      * @param float $since steps up to this moment were spoken for
      * @param float $carried grams that they left open
      * @return array<string, mixed>
      */
-    public function of(Run $run, int $line, float $since, float $carried): array
+    public function of(Run $run, int $line, array $readings, float $now, float $since, float $carried): array
     {
         /** @var ?array{item: array{designators: non-empty-list<string>, quantity: int, length: int|float|null}} $at */
         $at = $run->lines[$line] ?? null;
@@ -36,6 +39,7 @@ final readonly class BinView
         $mass = $item['length'] === null ? $known['masses'][$item['designators'][0]] ?? null : null;
         if ($mass === null) {
             return $this->told(
+                $run,
                 new BinVerdict(BinState::Off),
                 0,
                 null,
@@ -45,15 +49,15 @@ final readonly class BinView
         }
         $watch = new BinWatch(
             LineMass::standing($mass['weighings'], $mass['pieces'], $mass['mean'], $mass['variance']),
-            new Scale(self::DIVISION, self::REPEATABILITY),
+            Shop::ours()->scale(),
             max(1, $item['quantity'] * $run->kitsAtOnce()),
         );
         $handful = $watch->handful();
-        $readings = $this->scale->readings();
-        $verdict = $watch->verdict($readings, $this->scale->now(), $since, $carried);
+        $verdict = $watch->verdict($readings, $now, $since, $carried);
         $needle = $watch->needle(max(0.0, -($verdict->change ?? 0.0)));
 
         return $this->told(
+            $run,
             $verdict,
             $handful,
             [
@@ -72,8 +76,14 @@ final readonly class BinView
      * @param ?array<string, float|int> $needle
      * @return array<string, mixed>
      */
-    private function told(BinVerdict $verdict, int $handful, ?array $needle, ?string $byEye, ?float $wouldDo): array
-    {
+    private function told(
+        Run $run,
+        BinVerdict $verdict,
+        int $handful,
+        ?array $needle,
+        ?string $byEye,
+        ?float $wouldDo,
+    ): array {
         return [
             'state' => $verdict->state->value,
             'grams' => $verdict->grams,
@@ -85,6 +95,20 @@ final readonly class BinView
             'needle' => $needle,
             'byEye' => $byEye,
             'wouldDo' => $wouldDo,
+            'check' => [
+                'due' => $byEye === null && $this->isCheckDue($run),
+                'mass' => (float) Shop::ours()->check_mass,
+            ],
         ];
+    }
+
+    /** At the start of a run and every half hour. */
+    private function isCheckDue(Run $run): bool
+    {
+        return !DB::table('scale_checks')
+            ->where('run_id', $run->id)
+            ->where('is_right', true)
+            ->where('created_at', '>=', now()->subSeconds(self::CHECK))
+            ->exists();
     }
 }

@@ -208,7 +208,8 @@ final readonly class RunSheet
                     ->where('action', 'lot')
                     ->orderBy('id')
                     ->select(['line', 'lot']),
-            ) as $row
+            )
+            as $row
         ) {
             $lots[$row->int('line')] = $row->text('lot');
         }

@@ -20,7 +20,8 @@ final readonly class OurSerials
         foreach (
             Unit::query()
                 ->whereIn('serial', $near)
-                ->get(['serial']) as $unit
+                ->get(['serial'])
+            as $unit
         ) {
             $ours[] = $unit->serial;
         }

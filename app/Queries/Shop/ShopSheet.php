@@ -31,6 +31,11 @@ final readonly class ShopSheet
             'bagMinutes' => $shop->bag_minutes,
             'stripMinutes' => $shop->strip_minutes,
             'publicAddress' => $shop->public_address,
+            'scaleDivision' => $shop->scale_division,
+            'scaleRepeatability' => $shop->scale_repeatability,
+            'scaleUnit' => $shop->scale_unit,
+            'scaleStable' => $shop->scale_stable,
+            'checkMass' => $shop->check_mass,
         ];
     }
 

@@ -133,7 +133,7 @@ final readonly class PartStock
             ->fromSub(
                 DB::table('known_parts')
                     ->select(['fingerprint', 'title'])
-                    ->union(
+                    ->unionAll(
                         DB::table('stock_parts')
                             ->select(['fingerprint', 'title'])
                             ->whereNotIn('fingerprint', DB::table('known_parts')->select('fingerprint')),

@@ -13,6 +13,7 @@ const bin: BinScale = {
   needle: { kits: 1, less: 0.2, low: 0.38, high: 0.46, more: 0.6 },
   byEye: null,
   wouldDo: null,
+  check: { due: false, mass: 50 },
 };
 
 describe('the scale', () => {

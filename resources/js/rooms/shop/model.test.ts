@@ -17,6 +17,11 @@ const SHOP: Shop = {
   bagMinutes: '0.50',
   stripMinutes: '0.20',
   publicAddress: null,
+  scaleDivision: '0.0100',
+  scaleRepeatability: '0.0050',
+  scaleUnit: 'g',
+  scaleStable: null,
+  checkMass: '50.000',
 };
 
 describe('a change of the shop', () => {

@@ -18,6 +18,11 @@ export const SHOP = object({
   bagCost: like(NUMBER, AMOUNT),
   bagMinutes: like(NUMBER, AMOUNT),
   stripMinutes: like(NUMBER, AMOUNT),
+  scaleDivision: like(NUMBER, 'Grams, for example 0.01.'),
+  scaleRepeatability: like(NUMBER, 'Grams, for example 0.005.'),
+  checkMass: like(NUMBER, 'Grams, for example 50.'),
+  scaleUnit: string(),
+  scaleStable: string(),
 });
 
 export type ShopWords = Record<keyof ReturnType<typeof wordsOf>, string>;
@@ -41,6 +46,11 @@ export function wordsOf(shop: Shop) {
     bagCost: short(shop.bagCost),
     bagMinutes: short(shop.bagMinutes),
     stripMinutes: short(shop.stripMinutes),
+    scaleDivision: short(shop.scaleDivision),
+    scaleRepeatability: short(shop.scaleRepeatability),
+    checkMass: short(shop.checkMass),
+    scaleUnit: shop.scaleUnit,
+    scaleStable: shop.scaleStable ?? '',
   };
 }
 
@@ -48,7 +58,10 @@ export function wordsOf(shop: Shop) {
 export function changeOf(shop: Shop, version: number, words: ShopWords): ShopChange {
   const before: ShopWords = wordsOf(shop);
   const changed = Object.entries(words).filter(([field, text]) => before[field as keyof ShopWords] !== text.trim());
-  const amounts = ['wage', 'bagCost', 'bagMinutes', 'stripMinutes'];
+  const amounts = [
+    ...['wage', 'bagCost', 'bagMinutes', 'stripMinutes'],
+    ...['scaleDivision', 'scaleRepeatability', 'checkMass'],
+  ];
   return Object.assign(
     { version },
     ...changed.map(([field, text]) => ({ [field]: amounts.includes(field) ? Number(text) : text.trim() })),

@@ -12,6 +12,7 @@ export * from './pilot';
 export * from './queries';
 export * from './reports';
 export * from './safety';
+export * from './scale';
 export * from './shop';
 export * from './stock';
 export * from './tables';

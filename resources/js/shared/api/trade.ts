@@ -4,7 +4,6 @@ import { data } from './data';
 import { pageQuery, type Wanted } from './paging';
 import { chosen } from './options';
 import type {
-  BinScale,
   Boards,
   Body,
   Moves,
@@ -42,36 +41,6 @@ export function usePackPictures(run: number) {
     queryFn: () => data(api.get('/runs/{run}/pictures', { params: { path: { run } } })),
     staleTime: Infinity,
   });
-}
-
-const POLL = 350;
-
-/** What the bench scale says of the bin of a line, again and again. */
-export function useBin(run: number, line: number, spoken: { since: number; carried: number }) {
-  return useQuery<BinScale>({
-    queryKey: ['bin', run, line, spoken],
-    queryFn: () =>
-      data(
-        api.get('/runs/{run}/bins/{line}', {
-          params: { path: { run, line }, query: spoken },
-        }),
-      ),
-    refetchInterval: (query) => (query.state.data && isByEye(query.state.data) ? false : POLL),
-    placeholderData: (before) => before,
-    retry: false,
-  });
-}
-
-/** True where no scale will ever tell this line. */
-function isByEye(bin: BinScale): boolean {
-  return bin.byEye === 'not-weighed' || bin.byEye === 'by-length';
-}
-
-export type ScaleDeed = Body<'/scale'>;
-
-/** Plays with the simulated scale. */
-export function usePlayScale() {
-  return useMutation<unknown, Refused, ScaleDeed>({ mutationFn: (deed) => data(api.post('/scale', { body: deed })) });
 }
 
 /** The boards of the revision that a run packs. */

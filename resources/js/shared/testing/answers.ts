@@ -1,7 +1,7 @@
 import type { Header } from '@/shared/api';
 import type { Answers } from './server';
 import documents from './documents.json';
-import { NO_STOCK, NONE, STOCK } from './stockAnswers';
+import { NO_STOCK, NONE, STOCK, USUAL } from './stockAnswers';
 
 /** What the core says of a small kit, and of one that has no line yet; bin/lib/sample-documents.php. */
 const KITS = documents;
@@ -87,14 +87,7 @@ export const SHOP: Readonly<Record<'full' | 'bare', Answers>> = {
       address: '',
       email: '',
       logo: false,
-      currency: 'EUR',
-      paper: 'A4',
-      language: 'en',
-      secondLanguage: null,
-      wage: '18.00',
-      bagCost: '0.0600',
-      bagMinutes: '0.50',
-      stripMinutes: '0.20',
+      ...USUAL,
       publicAddress: 'https://kits.saltmarsh.example',
     },
     'GET /kits': {
@@ -281,14 +274,7 @@ export const SHOP: Readonly<Record<'full' | 'bare', Answers>> = {
       address: '',
       email: '',
       logo: false,
-      currency: 'EUR',
-      paper: 'A4',
-      language: 'en',
-      secondLanguage: null,
-      wage: '18.00',
-      bagCost: '0.0600',
-      bagMinutes: '0.50',
-      stripMinutes: '0.20',
+      ...USUAL,
       publicAddress: null,
     },
     'GET /kits': { kits: [], aside: 0, ...NONE },

@@ -105,3 +105,20 @@ export const NO_STOCK = {
   'GET /moves': { ledger: [], ...NONE },
   'GET /articles': { articles: [], ...NONE },
 } as const;
+
+/** What is usual in a shop, and its bench scale. */
+export const USUAL = {
+  currency: 'EUR',
+  paper: 'A4',
+  language: 'en',
+  secondLanguage: null,
+  wage: '18.00',
+  bagCost: '0.0600',
+  bagMinutes: '0.50',
+  stripMinutes: '0.20',
+  scaleDivision: '0.0100',
+  scaleRepeatability: '0.0050',
+  scaleUnit: 'g',
+  scaleStable: null,
+  checkMass: '50.000',
+};

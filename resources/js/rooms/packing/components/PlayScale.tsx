@@ -36,6 +36,12 @@ export function PlayScale({ bin, each }: { bin: BinScale; each: number }) {
               {name}
             </button>
           ))}
+          <button type="button" onClick={deed('put', bin.check.mass)}>
+            lay the check mass on
+          </button>
+          <button type="button" onClick={deed('take', bin.check.mass)}>
+            take it off
+          </button>
           <button type="button" onClick={deed('bin', 120)}>
             full bin
           </button>

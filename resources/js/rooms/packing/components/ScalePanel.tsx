@@ -1,8 +1,10 @@
 import { useCallback, useEffect, useState } from 'react';
-import { useBin, type BinScale, type Run, type RunLine } from '@/shared/api';
+import { useBin, useScaleCheck, type BinScale, type Run, type RunLine } from '@/shared/api';
 import { isObject, keep, recall } from '@/shared/keep';
 import { along, byEyeWords, scaleWords } from '../scale';
 import type { Turn } from '../queue';
+import { useConnectedScale } from '../useConnectedScale';
+import { OwnScale } from './OwnScale';
 import { PlayScale } from './PlayScale';
 import { clsx } from 'clsx';
 import ink from '@/shared/style/ink.module.css';
@@ -23,7 +25,9 @@ export function ScalePanel({ run, line, turn, busy, onTook }: Props) {
     const kept = recall(place, isSpoken, { since: 0, carried: 0, line: turn.line });
     return kept.line === turn.line ? kept : { since: kept.since, carried: 0, line: turn.line };
   });
-  const bin = useBin(run.id, turn.line, { since: spoken.since, carried: spoken.carried });
+  const own = useConnectedScale();
+  const bin = useBin(run.id, turn.line, { since: spoken.since, carried: spoken.carried }, own.sent);
+  const check = useScaleCheck(run.id);
   const [said, setSaid] = useState<string | null>(null);
   const each = line.item.quantity * run.kitsAtOnce;
   const now = bin.data;
@@ -38,7 +42,7 @@ export function ScalePanel({ run, line, turn, busy, onTook }: Props) {
   );
   useEffect(() => {
     if (!now || busy || now.until <= spoken.since || now.change === null) return;
-    if (now.state !== 'took' || now.kits > left) {
+    if (now.state !== 'took' || now.kits > left || now.check.due) {
       speak(now.until, now.change);
       return;
     }
@@ -60,6 +64,29 @@ export function ScalePanel({ run, line, turn, busy, onTook }: Props) {
         <b className={ink['m']}>{now.grams === null ? '–' : now.grams.toFixed(2)}</b> g in the bin
       </p>
       <Needle bin={now} />
+      {now.check.due && now.state !== 'off' && (
+        <p className={styles['warn']}>
+          ▲ Lay {now.check.mass} g on the bin, then{' '}
+          <button
+            type="button"
+            className={styles['settle']}
+            disabled={check.isPending}
+            onClick={() => {
+              check.mutate(own.sent);
+            }}
+          >
+            check the scale
+          </button>
+          {check.data && check.data.right !== true && (
+            <span role="alert">
+              {' '}
+              {check.data.right === null
+                ? 'It does not stand still yet.'
+                : `It shows ${String(check.data.shown)} g: level it, tare it, or count by eye.`}
+            </span>
+          )}
+        </p>
+      )}
       <p className={clsx(words.warns && styles['warn'])} role="status">
         {words.warns ? '▲ ' : ''}
         {now.state === 'ready' && said !== null ? said : words.text}
@@ -76,7 +103,8 @@ export function ScalePanel({ run, line, turn, busy, onTook }: Props) {
           settled by hand
         </button>
       )}
-      <PlayScale bin={now} each={each} />
+      {own.source === 'shop' ? <PlayScale bin={now} each={each} /> : null}
+      <OwnScale own={own} />
     </section>
   );
 }

@@ -4,6 +4,7 @@ import { Button, Refusal } from '@/shared/ui';
 import { ChoiceField, LinesField, TextField, useKeptForm } from '@/shared/ui/form';
 import ink from '@/shared/style/ink.module.css';
 import { changeOf, SHOP, wordsOf } from '../model';
+import { ScaleLines } from './ScaleLines';
 import styles from './shop.module.css';
 
 const LANGUAGES = [
@@ -71,9 +72,28 @@ export function ShopForm({ shop, manages }: { shop: Shop; manages: boolean }) {
         <TextField {...common} name="bagCost" id="shop-bag" label={`a bag with its label, ${shop.currency}`} />
         <TextField {...common} name="bagMinutes" id="shop-bag-minutes" label="minutes to fill and close a bag" />
         <TextField {...common} name="stripMinutes" id="shop-strip" label="minutes to tape a part to a strip" />
-        <p className={ink['quiet']}>
-          Common practice until you say yours. Kept for bags by cost and for prices; nothing counts with them yet.
-        </p>
+        <p className={ink['quiet']}>Common practice until you say yours. Bags by cost count with them.</p>
+      </fieldset>
+      <fieldset>
+        <legend>The scale of the packing bench</legend>
+        <TextField {...common} name="scaleDivision" id="shop-division" label="smallest step, g" />
+        <TextField
+          {...common}
+          name="scaleRepeatability"
+          id="shop-repeatability"
+          label="how far readings of one thing scatter, g"
+        />
+        <TextField {...common} name="checkMass" id="shop-check-mass" label="check mass, g" />
+        {manages && (
+          <ScaleLines
+            unit={form.watch('scaleUnit')}
+            stable={form.watch('scaleStable')}
+            onTake={(unit, stable) => {
+              form.setValue('scaleUnit', unit, { shouldDirty: true });
+              form.setValue('scaleStable', stable ?? '', { shouldDirty: true });
+            }}
+          />
+        )}
       </fieldset>
       {save.error && <Refusal>{save.error.message}</Refusal>}
       {manages && (
