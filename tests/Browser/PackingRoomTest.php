@@ -68,9 +68,6 @@ final class PackingRoomTest extends BrowserCase
         $this->ready('.scale-play button', 'simulated scale')->click();
         $this->ready('.scale-playing button', 'full bin')->click();
         $this->text('.scale-scale', '120.0');
-        if (self::driver()->findElements(WebDriverBy::cssSelector('.scale-settle')) !== []) {
-            $this->ready('.scale-settle', 'settled by hand')->click();
-        }
         $this->ready('.scale-playing button', 'lay the check mass on')->click();
         $this->text('.scale-scale', '170.0');
         $this->ready('.scale-settle', 'check the scale')->click();
