@@ -53,6 +53,7 @@ use App\Http\Controllers\Packing\RunEventController;
 use App\Http\Controllers\Packing\SerialController;
 use App\Http\Controllers\Packing\ShowBin;
 use App\Http\Controllers\Packing\ShowPackPictures;
+use App\Http\Controllers\Packing\WeighBag;
 use App\Http\Controllers\Release\ReleaseController;
 use App\Http\Controllers\Report\AnswerController;
 use App\Http\Controllers\Report\FaultController;
@@ -280,6 +281,7 @@ Route::prefix('api')->group(function (): void {
             ->middleware('can:pack-kits')
             ->name('runs.bin.read');
         Route::post('/runs/{run}/checks', CheckScale::class)->middleware('can:pack-kits')->name('runs.check');
+        Route::post('/runs/{run}/weighings', WeighBag::class)->middleware('can:pack-kits')->name('runs.weigh');
         Route::post('/scale/lines', ReadScaleLines::class)->middleware('can:pack-kits')->name('scale.lines');
         Route::post('/scale', PlayScale::class)->middleware('can:pack-kits')->name('scale.play');
         Route::post('/runs/{run}/keys', PackKeys::class)->middleware('can:pack-kits')->name('runs.keys');

@@ -98,6 +98,7 @@ $routes = [
     'post /scale/lines' => 'ScaleLines',
     'post /runs/{run}/bins/{line}' => 'BinScale',
     'post /runs/{run}/checks' => 'ScaleCheck',
+    'post /runs/{run}/weighings' => 'WeighedBag',
     'post /runs/{run}/keys' => 'RunKeys',
     'get /runs/{run}/serials' => 'Serials',
     'post /runs/{run}/events' => 'RunChange',

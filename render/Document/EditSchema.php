@@ -131,8 +131,7 @@ final readonly class EditSchema
         $shapes = [self::TEXT];
         foreach (KitSchema::fields($path) as $field) {
             foreach (
-                KitSchema::at([...$path, $field]) === 'string' ? [] : [KitFileSchema::at([...$path, $field])]
-                as $shape
+                KitSchema::at([...$path, $field]) === 'string' ? [] : [KitFileSchema::at([...$path, $field])] as $shape
             ) {
                 $words = isset($shape['enum']) && is_array($shape['enum']) && is_string($shape['enum'][0] ?? null);
                 if (!$words && !in_array($shape, $shapes, true)) {

@@ -72,11 +72,11 @@ final readonly class OlderDocument
         return !$isOrdered
             ? $step
             : $step + [
-                    'breaksStair' => false,
-                    'why' => null,
-                    'apart' => [],
-                    'uses' => [],
-                    'with' => [],
-                ];
+                'breaksStair' => false,
+                'why' => null,
+                'apart' => [],
+                'uses' => [],
+                'with' => [],
+            ];
     }
 }

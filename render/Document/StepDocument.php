@@ -151,8 +151,7 @@ final readonly class StepDocument
                 ...array_map(static fn($callout): string => $callout->designator, $each->callouts),
                 ...array_map(static fn($wire): string => $wire->name, $each->wires),
                 ...$each->step->action->fits() ? $each->step->names() : [],
-            ]
-            as $name
+            ] as $name
         ) {
             $callout = $this->callouts[$name] ?? null;
             if ($callout !== null) {

@@ -166,8 +166,7 @@ final readonly class TextManual
                     ...$step['tips'],
                 ],
                 [''],
-            )
-            as $text
+            ) as $text
         ) {
             array_push($lines, '', $this->text($text));
         }

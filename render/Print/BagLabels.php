@@ -28,26 +28,26 @@ final readonly class BagLabels
     /** Picture of a part, millimetres. */
     private const PICTURE = ['width' => 15.0, 'height' => 4.4];
     private const CSS = <<<'CSS'
-    * { box-sizing: border-box; }
-    body { margin: 0; font: 8pt/1.2 Next, "Liberation Sans", sans-serif; color: #1f282b; font-variant-numeric: tabular-nums; }
-    main { margin: 0; }
-    h2 { margin: 0; font-size: 10.5pt; line-height: 1.1; }
-    h2 b { font: 800 17pt Mono, monospace; margin-right: 2mm; }
-    p { margin: 0.4mm 0; }
-    .warn { font-weight: 700; }
-    .quiet { color: #5a6467; }
-    .qr { float: right; width: 24mm; text-align: center; font-size: 6pt; margin: 0 0 1mm 2mm; }
-    .qr svg { width: 18mm; height: 18mm; display: block; margin: 0 auto; }
-    .letters { display: block; font: 6pt/1.1 Mono, monospace; overflow-wrap: anywhere; }
-    ul { list-style: none; margin: 0; padding: 0; clear: both; }
-    li { display: grid; grid-template-columns: 6mm minmax(0, 1fr) auto; gap: 1.2mm; height: 4.9mm; }
-    li { align-items: center; border-top: 0.15mm solid #dad3c3; white-space: nowrap; overflow: hidden; }
-    li b { font-family: Mono, monospace; text-align: right; }
-    li span { overflow: hidden; text-overflow: ellipsis; }
-    .refs { font: 600 7.5pt Mono, monospace; }
-    .code { border: 0.25mm solid #5a6467; border-radius: 2mm; padding: 0 1.2mm; font: 600 7.5pt Mono, monospace; }
-    li svg { display: block; height: 4.4mm; width: auto; max-width: 15mm; }
-    CSS;
+        * { box-sizing: border-box; }
+        body { margin: 0; font: 8pt/1.2 Next, "Liberation Sans", sans-serif; color: #1f282b; font-variant-numeric: tabular-nums; }
+        main { margin: 0; }
+        h2 { margin: 0; font-size: 10.5pt; line-height: 1.1; }
+        h2 b { font: 800 17pt Mono, monospace; margin-right: 2mm; }
+        p { margin: 0.4mm 0; }
+        .warn { font-weight: 700; }
+        .quiet { color: #5a6467; }
+        .qr { float: right; width: 24mm; text-align: center; font-size: 6pt; margin: 0 0 1mm 2mm; }
+        .qr svg { width: 18mm; height: 18mm; display: block; margin: 0 auto; }
+        .letters { display: block; font: 6pt/1.1 Mono, monospace; overflow-wrap: anywhere; }
+        ul { list-style: none; margin: 0; padding: 0; clear: both; }
+        li { display: grid; grid-template-columns: 6mm minmax(0, 1fr) auto; gap: 1.2mm; height: 4.9mm; }
+        li { align-items: center; border-top: 0.15mm solid #dad3c3; white-space: nowrap; overflow: hidden; }
+        li b { font-family: Mono, monospace; text-align: right; }
+        li span { overflow: hidden; text-overflow: ellipsis; }
+        .refs { font: 600 7.5pt Mono, monospace; }
+        .code { border: 0.25mm solid #5a6467; border-radius: 2mm; padding: 0 1.2mm; font: 600 7.5pt Mono, monospace; }
+        li svg { display: block; height: 4.4mm; width: auto; max-width: 15mm; }
+        CSS;
 
     private MarkingSvg $marking;
 

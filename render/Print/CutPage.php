@@ -19,15 +19,15 @@ final readonly class CutPage
 {
     private const CSS = <<<'CSS'
 
-    table { border-collapse: collapse; width: 100%; margin: 2mm 0 5mm; }
-    td, th { text-align: left; vertical-align: middle; padding: 1mm 2mm 1mm 0; border-bottom: 0.2mm solid #999; }
-    td:first-child { white-space: nowrap; width: 24mm; }
-    .stick { display: flex; border: 0.3mm solid #000; }
-    .stick span { border-right: 0.3mm solid #000; padding: 0.6mm 1mm; overflow: hidden; white-space: nowrap; }
-    .stick span:last-child { border-right: 0; }
-    .stick .waste { background: repeating-linear-gradient(135deg, transparent 0 1mm, #bbb 1mm 1.3mm); }
-    section { break-inside: avoid; }
-    CSS;
+        table { border-collapse: collapse; width: 100%; margin: 2mm 0 5mm; }
+        td, th { text-align: left; vertical-align: middle; padding: 1mm 2mm 1mm 0; border-bottom: 0.2mm solid #999; }
+        td:first-child { white-space: nowrap; width: 24mm; }
+        .stick { display: flex; border: 0.3mm solid #000; }
+        .stick span { border-right: 0.3mm solid #000; padding: 0.6mm 1mm; overflow: hidden; white-space: nowrap; }
+        .stick span:last-child { border-right: 0; }
+        .stick .waste { background: repeating-linear-gradient(135deg, transparent 0 1mm, #bbb 1mm 1.3mm); }
+        section { break-inside: avoid; }
+        CSS;
 
     public function __construct(private Words $words) {}
 

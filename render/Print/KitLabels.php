@@ -11,17 +11,17 @@ use ChiralexRender\Words;
 final readonly class KitLabels
 {
     private const CSS = <<<'CSS'
-    * { box-sizing: border-box; }
-    body { margin: 0; font: 9pt/1.25 Next, "Liberation Sans", sans-serif; color: #1f282b; font-variant-numeric: tabular-nums; }
-    main { margin: 0; }
-    h2 { margin: 0 0 1mm; font-size: 13pt; }
-    p { margin: 0; }
-    .serial { font: 700 15pt Mono, monospace; }
-    .quiet { color: #5a6467; }
-    .qr { float: right; width: 30mm; text-align: center; font-size: 7pt; margin-left: 3mm; }
-    .qr svg { width: 22mm; height: 22mm; display: block; margin: 0 auto; }
-    .letters { display: block; font: 6.5pt/1.15 Mono, monospace; overflow-wrap: anywhere; }
-    CSS;
+        * { box-sizing: border-box; }
+        body { margin: 0; font: 9pt/1.25 Next, "Liberation Sans", sans-serif; color: #1f282b; font-variant-numeric: tabular-nums; }
+        main { margin: 0; }
+        h2 { margin: 0 0 1mm; font-size: 13pt; }
+        p { margin: 0; }
+        .serial { font: 700 15pt Mono, monospace; }
+        .quiet { color: #5a6467; }
+        .qr { float: right; width: 30mm; text-align: center; font-size: 7pt; margin-left: 3mm; }
+        .qr svg { width: 22mm; height: 22mm; display: block; margin: 0 auto; }
+        .letters { display: block; font: 6.5pt/1.15 Mono, monospace; overflow-wrap: anywhere; }
+        CSS;
 
     public function __construct(
         private string $kit,

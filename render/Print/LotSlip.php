@@ -17,12 +17,12 @@ final readonly class LotSlip
 {
     private const CSS = <<<'CSS'
 
-    .slips { display: grid; grid-template-columns: 1fr 1fr; }
-    .slips article { border: 0.2mm dashed #5a6467; padding: 4mm; break-inside: avoid; }
-    .slips h3 { margin: 0 0 2mm; font-size: 12pt; }
-    .slips p { margin: 0 0 2mm; }
-    .apart { break-before: page; }
-    CSS;
+        .slips { display: grid; grid-template-columns: 1fr 1fr; }
+        .slips article { border: 0.2mm dashed #5a6467; padding: 4mm; break-inside: avoid; }
+        .slips h3 { margin: 0 0 2mm; font-size: 12pt; }
+        .slips p { margin: 0 0 2mm; }
+        .apart { break-before: page; }
+        CSS;
     private Words $english;
 
     /** @param array<int, Words> $words of the builders of each revision */

@@ -29,17 +29,17 @@ final readonly class TeacherSheet
     private const FAULTS = 30;
     private const CSS = <<<'CSS'
 
-    table { border-collapse: collapse; width: 100%; margin: 0 0 4mm; }
-    td, th { text-align: left; padding: 0.7mm 2mm 0.7mm 0; border-bottom: 0.2mm solid #dad3c3; vertical-align: top; }
-    h2 { margin-top: 5mm; }
-    ul { margin: 0 0 3mm; padding-left: 5mm; columns: 2; column-gap: 8mm; }
-    li { break-inside: avoid; margin-bottom: 0.8mm; }
-    .names td { height: 8.4mm; }
-    .names th:nth-child(2) { width: 62mm; }
-    .two { columns: 2; column-gap: 8mm; }
-    .tick { display: inline-block; width: 4mm; height: 4mm; border: 0.3mm solid #1f282b; }
-    .next { break-before: page; }
-    CSS;
+        table { border-collapse: collapse; width: 100%; margin: 0 0 4mm; }
+        td, th { text-align: left; padding: 0.7mm 2mm 0.7mm 0; border-bottom: 0.2mm solid #dad3c3; vertical-align: top; }
+        h2 { margin-top: 5mm; }
+        ul { margin: 0 0 3mm; padding-left: 5mm; columns: 2; column-gap: 8mm; }
+        li { break-inside: avoid; margin-bottom: 0.8mm; }
+        .names td { height: 8.4mm; }
+        .names th:nth-child(2) { width: 62mm; }
+        .two { columns: 2; column-gap: 8mm; }
+        .tick { display: inline-block; width: 4mm; height: 4mm; border: 0.3mm solid #1f282b; }
+        .next { break-before: page; }
+        CSS;
 
     private function __construct(private Words $words) {}
 

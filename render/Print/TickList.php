@@ -23,17 +23,17 @@ final readonly class TickList
     /** Two columns of small type: a kit of sixty parts stands on one page. */
     private const CSS = <<<'CSS'
 
-    @page { margin: 12mm; }
-    body { font-size: 8.5pt; line-height: 1.2; }
-    h1 { font-size: 14pt; margin: 0 0 2mm; }
-    h2 { font-size: 10pt; margin: 0 0 0.6mm; }
-    .bags { columns: 2; column-gap: 7mm; }
-    section { break-inside: avoid; margin-bottom: 2.4mm; }
-    td { padding: 0.5mm 1mm; }
-    .list { table-layout: auto; }
-    .list td:last-child { width: auto; text-align: right; }
-    .tick { width: 3.2mm; height: 3.2mm; }
-    CSS;
+        @page { margin: 12mm; }
+        body { font-size: 8.5pt; line-height: 1.2; }
+        h1 { font-size: 14pt; margin: 0 0 2mm; }
+        h2 { font-size: 10pt; margin: 0 0 0.6mm; }
+        .bags { columns: 2; column-gap: 7mm; }
+        section { break-inside: avoid; margin-bottom: 2.4mm; }
+        td { padding: 0.5mm 1mm; }
+        .list { table-layout: auto; }
+        .list td:last-child { width: auto; text-align: right; }
+        .tick { width: 3.2mm; height: 3.2mm; }
+        CSS;
 
     private MarkingSvg $marking;
 

@@ -43,6 +43,19 @@ final class PackingRoomTest extends BrowserCase
         $this->done(3);
     }
 
+    public function test_a_finished_bag_is_weighed_beside_the_keys(): void
+    {
+        $this->begin(2);
+        $this->press('b');
+        $this->find('#bag-grams')->sendKeys('1.70' . WebDriverKeys::ENTER);
+        $this->text('.packing-bagbox', 'outside');
+        $this->text('.packing-bagbox', 'one missing');
+        $this->assertAccessible('Packing, a bag weighed');
+        $this->find('#bag-grams')->sendKeys(WebDriverKeys::ESCAPE);
+        $this->press(' ');
+        $this->done(1);
+    }
+
     public function test_a_key_meant_for_another_moment_is_refused_and_named(): void
     {
         $run = $this->begin(10);
@@ -92,6 +105,7 @@ final class PackingRoomTest extends BrowserCase
     {
         $this->signIn('packer@saltmarsh.example');
         $this->open('/packing');
+        $this->find('#run-release')->sendKeys('Frost Bell');
         $this->find('#run-packs')->sendKeys(WebDriverKeys::CONTROL . 'a' . WebDriverKeys::NULL . $kits);
         $this->ready('.packing-newrun button', 'Begin')->click();
         $this->find('.pockets-now');

@@ -84,8 +84,7 @@ final class ManualTest extends TestCase
                 'Nothing happens <b>at all</b>',
                 'Reported 5 times, see step 6',
                 'Frost Bell, revision A',
-            ]
-            as $words
+            ] as $words
         ) {
             self::assertStringContainsString($words, $text);
         }
@@ -191,8 +190,7 @@ final class ManualTest extends TestCase
                 'Test: supply',
                 'Whose board is whose',
                 'Not in this kit, on purpose',
-            ]
-            as $words
+            ] as $words
         ) {
             self::assertStringContainsString($words, str_replace("\u{2009}", ' ', $text));
         }

@@ -72,6 +72,24 @@ final class BenchScaleTest extends TradeCase
         $this->checked($run)->assertOk()->assertJsonPath('right', null);
     }
 
+    public function test_a_finished_bag_is_told_right_or_what_most_likely_is_wrong(): void
+    {
+        $run = $this->weighed();
+        $weigh = fn(string $bag, float $grams): TestResponse => $this->actingAs($this->person(Role::Packer))->postJson(
+            "/api/runs/{$run->id}/weighings",
+            ['bag' => $bag, 'grams' => $grams],
+        );
+        $weigh('A', 0.21)->assertOk()->assertJsonPath('inside', true)->assertJsonPath('byEye', []);
+        $weigh('A', 0.43)
+            ->assertOk()
+            ->assertJsonPath('inside', false)
+            ->assertJsonPath('suspects.0.what', 'extra')
+            ->assertJsonPath('suspects.0.designators', ['R1']);
+        $weigh('B', 0.2)->assertOk()->assertJsonPath('low', null)->assertJsonPath('unweighed', [['D1']]);
+        $weigh('Z', 0.2)->assertNotFound();
+        $weigh('A', -1.0)->assertUnprocessable();
+    }
+
     public function test_lines_that_were_pasted_show_what_is_read_of_each(): void
     {
         $this->actingAs($this->person(Role::Maker))

@@ -35,8 +35,7 @@ final readonly class DeleteKit
                     'report_judgements' => 'reports',
                     'report_states' => 'reports',
                     'faq_entries' => 'its FAQ',
-                ]
-                as $table => $by
+                ] as $table => $by
             ) {
                 if (DB::table($table)->where('kit_id', $kit->id)->exists()) {
                     throw NotDeletable::used($kit->name, $by);

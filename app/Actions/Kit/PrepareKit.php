@@ -99,8 +99,7 @@ final readonly class PrepareKit
     {
         $shop = Shop::ours();
         foreach (
-            ['paper' => [$shop->paper, 'A4'], 'language' => [$shop->language, 'en']]
-            as $field => [$ours, $usual]
+            ['paper' => [$shop->paper, 'A4'], 'language' => [$shop->language, 'en']] as $field => [$ours, $usual]
         ) {
             $folder = $ours === $usual ? $folder : SettingEdit::read($field, $ours)->on($folder)->folder;
         }

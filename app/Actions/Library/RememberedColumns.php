@@ -92,8 +92,7 @@ final readonly class RememberedColumns
                     ->where('revision_id', $revision->id)
                     ->orderByDesc('id')
                     ->select(['name', 'sha256']),
-            )
-            as $file
+            ) as $file
         ) {
             try {
                 $read = (new KitFiles())->fromBytes($file->text('name'), $this->store->get($file->text('sha256')));

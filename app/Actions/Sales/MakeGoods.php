@@ -73,8 +73,7 @@ final readonly class MakeGoods
                     ->where('article_id', $article)
                     ->orderBy('stock_part_id')
                     ->select(['stock_part_id', 'quantity']),
-            )
-            as $row
+            ) as $row
         ) {
             $parts[$row->int('stock_part_id')] = BigDecimal::of($row->text('quantity'));
         }

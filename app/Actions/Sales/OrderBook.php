@@ -129,8 +129,7 @@ final readonly class OrderBook
                     ->where('allocated', '>', 0)
                     ->orderBy('article_id')
                     ->select(['article_id', 'allocated']),
-            )
-            as $row
+            ) as $row
         ) {
             $aside[$row->int('article_id')] = max(1, $row->int('allocated'));
         }
@@ -155,15 +154,13 @@ final readonly class OrderBook
                             ->where('order_id', $orderId)
                             ->selectRaw('article_id, allocated + shipped as n'),
                     ),
-            )
-            as $row
+            ) as $row
         ) {
             $given[$row->int('article_id')] = $row->int('n');
         }
         $wanted = $articles = [];
         foreach (
-            OrderLine::query()->with('article.kit')->where('order_id', $orderId)->orderBy('article_id')->get()
-            as $line
+            OrderLine::query()->with('article.kit')->where('order_id', $orderId)->orderBy('article_id')->get() as $line
         ) {
             $articles[$line->article_id] = $line->article;
             $wanted[$line->article_id] = ($wanted[$line->article_id] ?? 0) + $line->quantity;

@@ -112,8 +112,7 @@ final readonly class ShelfCsv
                 DB::table('known_parts')
                     ->leftJoin('library_parts', 'library_parts.fingerprint', '=', 'known_parts.fingerprint')
                     ->select(['known_parts.fingerprint', 'known_parts.title', 'number']),
-            )
-            as $row
+            ) as $row
         ) {
             $print = $row->text('fingerprint');
             foreach (
@@ -122,8 +121,7 @@ final readonly class ShelfCsv
                     mb_strtolower($row->text('title')),
                     explode('|', $print)[1] ?? '',
                     $print,
-                ])
-                as $name
+                ]) as $name
             ) {
                 if ($name !== '') {
                     $known[$name][] = $print;

@@ -54,8 +54,7 @@ final readonly class Prune
         foreach (
             Revision::query()
                 ->select(['id', 'files'])
-                ->lazyById(self::CHUNK)
-            as $revision
+                ->lazyById(self::CHUNK) as $revision
         ) {
             $used[Derived::files($revision->files)] = true;
         }

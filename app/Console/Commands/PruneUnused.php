@@ -21,13 +21,13 @@ final class PruneUnused extends Command
             $gone === []
                 ? 'Nothing to take away.'
                 : implode(
-                        ', ',
-                        array_map(
-                            static fn(string $what, int $count): string => "{$count} {$what}",
-                            array_keys($gone),
-                            $gone,
-                        ),
-                    ) . ' taken away.',
+                    ', ',
+                    array_map(
+                        static fn(string $what, int $count): string => "{$count} {$what}",
+                        array_keys($gone),
+                        $gone,
+                    ),
+                ) . ' taken away.',
         );
 
         return self::SUCCESS;

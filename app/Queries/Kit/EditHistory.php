@@ -23,8 +23,7 @@ final readonly class EditHistory
             Edit::query()
                 ->where('revision_id', $revisionId)
                 ->orderBy('sequence')
-                ->get(['id', 'undoes'])
-            as $entry
+                ->get(['id', 'undoes']) as $entry
         ) {
             [$id, $undoes] = [$entry->id, $entry->undoes];
             if ($undoes === null) {

@@ -113,8 +113,7 @@ final readonly class Library
                     ->whereIn('fingerprint', $prints)
                     ->orderBy('kits.name')
                     ->select(['fingerprint', 'kits.name', 'revision_id', 'designators']),
-            )
-            as $use
+            ) as $use
         ) {
             $uses[$use->text('fingerprint')][] = [
                 'kit' => $use->text('name'),

@@ -73,8 +73,7 @@ final readonly class Holes
                     ->where('held', false)
                     ->groupBy('fingerprint')
                     ->selectRaw('fingerprint, floor(sum(on_hand))::int as n'),
-            )
-            as $row
+            ) as $row
         ) {
             $left[$row->text('fingerprint')] = max(0, $row->int('n'));
         }

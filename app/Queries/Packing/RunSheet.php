@@ -208,8 +208,7 @@ final readonly class RunSheet
                     ->where('action', 'lot')
                     ->orderBy('id')
                     ->select(['line', 'lot']),
-            )
-            as $row
+            ) as $row
         ) {
             $lots[$row->int('line')] = $row->text('lot');
         }

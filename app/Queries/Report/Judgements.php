@@ -22,8 +22,7 @@ final readonly class Judgements
         $counts = [];
         $judged = ReportState::query()->where('kit_id', $kitId)->where('judged', true);
         foreach (
-            Row::all($judged->groupBy('symptom', 'cause')->selectRaw('symptom, cause, count(*) as n')->toBase())
-            as $row
+            Row::all($judged->groupBy('symptom', 'cause')->selectRaw('symptom, cause, count(*) as n')->toBase()) as $row
         ) {
             $counts["{$row->text('symptom')}|{$row->text('cause')}"] = $row->int('n');
         }

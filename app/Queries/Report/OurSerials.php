@@ -20,8 +20,7 @@ final readonly class OurSerials
         foreach (
             Unit::query()
                 ->whereIn('serial', $near)
-                ->get(['serial'])
-            as $unit
+                ->get(['serial']) as $unit
         ) {
             $ours[] = $unit->serial;
         }

@@ -33,8 +33,7 @@ final readonly class ArticleSets
             $this->lines->of(
                 $this->documents->get($release->revision, 'bags'),
                 $this->documents->get($release->revision, 'parts'),
-            )
-            as $line
+            ) as $line
         ) {
             /** @var array{bag: string, bagTitle: string, part: string, item: array{quantity: int, length: int|float|null, value: string, kind: string, kindName: string}} $line */
             $part = [

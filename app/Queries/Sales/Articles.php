@@ -137,8 +137,7 @@ final readonly class Articles
                     ->whereIn('article_id', $ids)
                     ->groupBy('article_id')
                     ->selectRaw('article_id, sum(quantity)::int as n'),
-            )
-            as $row
+            ) as $row
         ) {
             $wanted[$row->int('article_id')] = $row->int('n');
         }
@@ -164,8 +163,7 @@ final readonly class Articles
                     ->selectRaw(
                         'article_id, title, unit, article_parts.quantity, coalesce(sum(on_hand) filter (where not held), 0) as on_hand',
                     ),
-            )
-            as $row
+            ) as $row
         ) {
             $parts[$row->int('article_id')][] = [
                 'title' => $row->text('title'),

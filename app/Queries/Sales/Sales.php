@@ -116,8 +116,7 @@ final readonly class Sales
                         ...['order_lines.currency', 'options', 'pack_size', 'dealing'],
                         DB::raw('coalesce(articles.name, kits.name) as name'),
                     ]),
-            )
-            as $row
+            ) as $row
         ) {
             $lines[$row->int('order_id')][] = [
                 'articleId' => $row->int('article_id'),
@@ -170,8 +169,7 @@ final readonly class Sales
                 DB::table('articles_on_hand')
                     ->whereIn('article_id', $articles)
                     ->select(['article_id', 'n']),
-            )
-            as $row
+            ) as $row
         ) {
             $hand[$row->int('article_id')] = $row->int('n');
         }

@@ -50,8 +50,7 @@ final readonly class Stock
                     ->selectRaw(
                         "kit_id, case when sealed and entry in ('packed', 'freed') then 'sealed' else entry end as entry, count(*) as n",
                     ),
-            )
-            as $row
+            ) as $row
         ) {
             $counts[$row->int('kit_id')][$row->text('entry')] =
                 ($counts[$row->int('kit_id')][$row->text('entry')] ?? 0) + $row->int('n');
@@ -64,8 +63,7 @@ final readonly class Stock
                     ->whereIn('kit_id', $ids)
                     ->groupBy('kit_id')
                     ->selectRaw('kit_id, sum(quantity * pack_size) as n'),
-            )
-            as $row
+            ) as $row
         ) {
             $wanted[$row->int('kit_id')] = $row->int('n');
         }
@@ -168,8 +166,7 @@ final readonly class Stock
                     ->orderBy('dealing')
                     ->orderBy('options')
                     ->select(['articles.id', 'kit_id', 'options', 'pack_size', 'dealing', 'n']),
-            )
-            as $row
+            ) as $row
         ) {
             $packs[$row->int('kit_id')][] = [
                 'articleId' => $row->int('id'),

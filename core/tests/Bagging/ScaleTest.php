@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Chiralex\Tests\Bagging;
 
 use Chiralex\Bagging\BagPlanner;
+use Chiralex\Bagging\Weighing\BagAlarm;
 use Chiralex\Bagging\Weighing\BagProof;
 use Chiralex\Bagging\Weighing\Scale;
 use Chiralex\Bagging\Weighing\ScaleProof;
@@ -52,6 +53,52 @@ final class ScaleTest extends TestCase
         self::assertSame([false, true], [$resistors->isProved, $buzzer->isProved]);
         self::assertSame('BZ1', $resistors->hidden['with']->designators[0] ?? null);
         self::assertNull($buzzer->swapped);
+    }
+
+    /** @return iterable<string, array{float, bool, ?string, ?string}> grams, inside, what most likely, of which line */
+    public static function readings(): iterable
+    {
+        yield 'as it should be' => [6.03, true, null, null];
+        yield 'a resistor too few' => [5.81, false, 'missing', 'R1'];
+        yield 'a resistor too many' => [6.25, false, 'extra', 'R1'];
+        yield 'the buzzer missing' => [0.64, false, 'missing', 'BZ1'];
+        yield 'two buzzers' => [11.42, false, 'extra', 'BZ1'];
+        yield 'another bag' => [52.0, false, null, null];
+    }
+
+    #[DataProvider('readings')]
+    public function test_a_finished_bag_says_what_most_likely_is_wrong(
+        float $grams,
+        bool $inside,
+        ?string $what,
+        ?string $part,
+    ): void {
+        $alarm = BagAlarm::of(self::proofs(self::MASSES)[0], new Scale(), $grams);
+        self::assertNotNull($alarm);
+        self::assertSame($inside, $alarm->isInside);
+        self::assertSame(
+            [$what, $part],
+            $what === null ? [null, null] : [$alarm->suspects[0]->what, $alarm->suspects[0]->item->designators[0]],
+        );
+        self::assertLessThanOrEqual($alarm->real + 1e-9, array_sum(array_column($alarm->suspects, 'chance')));
+    }
+
+    public function test_an_alarm_is_as_likely_real_as_the_two_hypotheses_weigh_by_hand(): void
+    {
+        $alarm = BagAlarm::of(self::proofs(self::MASSES)[0], new Scale(), 5.86, 0.01);
+        self::assertNotNull($alarm);
+        // Student's t at 5.948 degrees of freedom: 4.258 deviations of 0.03967 g from right, density 0.0750 a gram; 1.155 of
+        // 0.0394 g from one resistor too few, 4.809. Prior 0.99 against 0.01 x 0.6 / 2 lines: 0.01443 / (0.01443 + 0.0742).
+        self::assertEqualsWithDelta(0.163, $alarm->suspects[0]->chance, 0.01);
+        self::assertSame('missing', $alarm->suspects[0]->what);
+        $worse = BagAlarm::of(self::proofs(self::MASSES)[0], new Scale(), 5.86, 0.1);
+        self::assertGreaterThan($alarm->real, $worse->real ?? 0.0, 'a shop that errs more is warned sooner');
+    }
+
+    public function test_a_bag_without_a_window_raises_no_alarm(): void
+    {
+        $proof = self::proofs(['BZ1' => array_slice(self::MASSES['BZ1'], 0, 4)] + self::MASSES)[0];
+        self::assertNull(BagAlarm::of($proof, new Scale(), 6.03));
     }
 
     public function test_a_line_alone_in_its_bag_is_proved_but_for_its_look_alike(): void

@@ -12,8 +12,8 @@ final readonly class LineProof
     /**
      * @param float $missing of a bag with one piece of it too few
      * @param float $extra of a bag with one too many
-     * @param ?array{with: BagItem, probability: float} $hidden one missing and one more of the line that hides it best
-     * @param ?array{with: BagItem, probability: float} $swapped one replaced by its nearest look-alike
+     * @param ?array{with: BagItem, probability: float, mass: LineMass} $hidden one missing and one more of the line that hides it best
+     * @param ?array{with: BagItem, probability: float, mass: LineMass} $swapped one replaced by its nearest look-alike
      * @param LineMass $mass of its pieces
      */
     public function __construct(

@@ -110,7 +110,7 @@ final readonly class ScaleProof
      *
      * @param list<Weighed> $partners
      * @param array<string, int> $pieces of each line in the bag, by its first designator
-     * @return ?array{with: BagItem, probability: float}
+     * @return ?array{with: BagItem, probability: float, mass: LineMass}
      */
     private static function best(array $partners, array $pieces, Contents $less, Window $window): ?array
     {
@@ -119,7 +119,7 @@ final readonly class ScaleProof
             $here = $pieces[$partner['item']->designators[0]] ?? 0;
             $chance = $less->changed($partner['mass'], $here, $here + 1)->outside($window);
             if ($best === null || $chance < $best['probability']) {
-                $best = ['with' => $partner['item'], 'probability' => $chance];
+                $best = ['with' => $partner['item'], 'probability' => $chance, 'mass' => $partner['mass']];
             }
         }
 

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import type { BinScale } from '@/shared/api';
-import { along, byEyeWords, scaleWords } from './scale';
+import { along, bagWords, byEyeWords, scaleWords } from './scale';
 
 const bin: BinScale = {
   state: 'ready',
@@ -32,6 +32,28 @@ describe('the scale', () => {
   it('says which scale would tell what this one cannot', () => {
     expect(byEyeWords({ ...bin, byEye: 'too-light', wouldDo: 0.001 })).toContain('One of 0.001 g');
     expect(byEyeWords({ ...bin, byEye: 'too-light' })).toContain('any usual scale');
+  });
+  it('tells what an alarm most likely is, and how many of such are real', () => {
+    const bag = {
+      grams: 5.81,
+      low: 5.88,
+      high: 6.18,
+      inside: false,
+      real: 0.42,
+      suspects: [{ what: 'missing' as const, designators: ['R1', 'R2'], with: null, chance: 0.4 }],
+      byEye: [['R1', 'R2']],
+      unweighed: [],
+    };
+    expect(bagWords(bag).map(({ text }) => text)).toEqual([
+      '5.81 g is outside 5.88 to 6.18 g. Of such bags 42 in 100 are wrong.',
+      'R1 R2: one missing (40 in 100)',
+      'Count by eye: R1 R2.',
+    ]);
+    expect(bagWords({ ...bag, suspects: [] })[1]?.text).toContain('No single piece explains it');
+    expect(bagWords({ ...bag, low: null, unweighed: [['C1']] })[0]?.text).toContain('C1 was weighed less');
+    expect(bagWords({ ...bag, inside: true, byEye: [] })).toEqual([
+      { text: '5.81 g is right: 5.88 to 6.18 g.', warns: false },
+    ]);
   });
   it('keeps the needle on its scale', () => {
     expect(along({ kits: 1, less: 1, low: 1.8, high: 2.2, more: 3 }, 2)).toBe(0.5);

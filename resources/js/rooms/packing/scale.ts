@@ -1,7 +1,7 @@
-import type { BinScale } from '@/shared/api';
+import type { BinScale, WeighedBag } from '@/shared/api';
 
 /** Pieces that a hand took beyond whole kits. */
-export function over(pieces: number, each: number): number {
+function over(pieces: number, each: number): number {
   return pieces % each;
 }
 
@@ -59,4 +59,42 @@ export function byEyeWords(bin: BinScale): string {
 /** Where on the needle's scale a mass lies, 0 at one too few, 1 at one too many. */
 export function along(needle: NonNullable<BinScale['needle']>, grams: number): number {
   return Math.min(1.15, Math.max(-0.15, (grams - needle.less) / (needle.more - needle.less)));
+}
+
+const WHAT: Readonly<Record<WeighedBag['suspects'][number]['what'], string>> = {
+  missing: 'one missing',
+  extra: 'one too many',
+  swapped: 'one exchanged for',
+};
+
+/** What a bag's weight says, as the packer reads it. */
+export function bagWords(bag: WeighedBag): { text: string; warns: boolean }[] {
+  if (bag.low === null || bag.high === null || bag.inside === null)
+    return [
+      {
+        text: `It has no window: ${names(bag.unweighed)} ${bag.unweighed.length === 1 ? 'was' : 'were'} weighed less than five times. Count it by eye.`,
+        warns: true,
+      },
+    ];
+  const window = `${bag.low.toFixed(2)} to ${bag.high.toFixed(2)} g`;
+  const eye = bag.byEye.length === 0 ? [] : [{ text: `Count by eye: ${names(bag.byEye)}.`, warns: false }];
+  if (bag.inside) return [{ text: `${bag.grams.toFixed(2)} g is right: ${window}.`, warns: false }, ...eye];
+  const real = Math.round(100 * (bag.real ?? 1));
+  return [
+    {
+      text: `${bag.grams.toFixed(2)} g is outside ${window}. Of such bags ${String(real)} in 100 are wrong.`,
+      warns: true,
+    },
+    ...(bag.suspects.length === 0
+      ? [{ text: 'No single piece explains it: is it another bag, or does something lie beside it?', warns: true }]
+      : bag.suspects.map(({ what, designators, with: other, chance }) => ({
+          text: `${designators.join(' ')}: ${WHAT[what]}${other === null ? '' : ` ${other.join(' ')}`} (${String(Math.round(100 * chance))} in 100)`,
+          warns: false,
+        }))),
+    ...eye,
+  ];
+}
+
+function names(lists: readonly (readonly string[])[]): string {
+  return lists.map((list) => list.join(' ')).join(', ');
 }

@@ -7,7 +7,7 @@ import { tick } from './tick';
 
 const WAIT = 1500;
 /** More than a hand can have pressed: the line is gone, and going on would be packing blind. */
-export const MOST_WAITING = 500;
+const MOST_WAITING = 500;
 /** Keys of one request. */
 const AT_ONCE = 50;
 

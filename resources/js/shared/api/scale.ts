@@ -1,7 +1,7 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { api, type Refused } from './client';
 import { data } from './data';
-import type { BinScale, Body, ScaleCheck, ScaleLines } from './types';
+import type { BinScale, Body, ScaleCheck, ScaleLines, WeighedBag } from './types';
 
 const POLL = 350;
 
@@ -48,6 +48,13 @@ export function useScaleCheck(run: number) {
       );
     },
     onSuccess: () => queries.invalidateQueries({ queryKey: ['bin', run] }),
+  });
+}
+
+/** A finished bag against its window. */
+export function useWeighBag(run: number) {
+  return useMutation<WeighedBag, Refused, { bag: string; grams: number }>({
+    mutationFn: (body) => data(api.post('/runs/{run}/weighings', { params: { path: { run } }, body })),
   });
 }
 

@@ -47,6 +47,7 @@ export type FaqEntry = Schemas['FaqEntry'];
 export type Counted = Schemas['Counted'];
 export type PackPicture = Schemas['PackPicture'];
 export type PackPictures = Schemas['PackPictures'];
+export type WeighedBag = Schemas['WeighedBag'];
 export type ScaleLines = Schemas['ScaleLines'];
 export type ScaleCheck = Schemas['ScaleCheck'];
 export type BinScale = Schemas['BinScale'];

@@ -6,6 +6,7 @@ import { Notice } from '@/shared/ui';
 import { lotNow, minutesLeft } from '../model';
 import { keyWords, turnAfter } from '../queue';
 import { usePacking } from '../usePacking';
+import { BagBox } from './BagBox';
 import { Holes } from './Holes';
 import { LineNow } from './LineNow';
 import { LotBox } from './LotBox';
@@ -26,11 +27,12 @@ export function PackRun() {
   const pictures = usePackPictures(Number(useParams()['runId']));
   const [lot, setLot] = useState(false);
   const [wantsHoles, setWantsHoles] = useState(false);
+  const [weighs, setWeighs] = useState(false);
   const clock = useClock();
   const leave = () => void navigate('/packing');
   // A key that is held down is one key.
   const act = (action: 'in' | 'undo' | 'short') => (event: KeyboardEvent) => {
-    if (!lot && !event.repeat) press(action);
+    if (!lot && !weighs && !event.repeat) press(action);
   };
   const nameLot = () => {
     if (run.data?.turn && keys.length === 0) setLot(true);
@@ -41,14 +43,18 @@ export function PackRun() {
     },
     [press],
   );
+  const bagKey = () => {
+    setWeighs(!weighs);
+  };
   const holesKey = () => {
     setWantsHoles(!wantsHoles);
   };
   useKeys({
     ...{ ' ': act('in'), z: act('undo'), Z: act('undo'), s: act('short'), S: act('short') },
-    ...{ l: nameLot, L: nameLot, h: holesKey, H: holesKey },
+    ...{ l: nameLot, L: nameLot, h: holesKey, H: holesKey, b: bagKey, B: bagKey },
     Escape: () => {
       if (lot) setLot(false);
+      else if (weighs) setWeighs(false);
       else leave();
     },
   });
@@ -126,6 +132,8 @@ export function PackRun() {
                 press('lot', { lot: text });
               }}
             />
+          ) : weighs ? (
+            <BagBox run={now} first={line.bag} onLeave={bagKey} />
           ) : showsHoles ? (
             holes
           ) : (
@@ -133,7 +141,10 @@ export function PackRun() {
           )}
         </>
       ) : (
-        <RunDone run={now}>{holes}</RunDone>
+        <RunDone run={now}>
+          {holes}
+          {weighs && <BagBox run={now} first="A" onLeave={bagKey} />}
+        </RunDone>
       )}
       <footer>
         {trouble !== null && (
@@ -149,12 +160,13 @@ export function PackRun() {
         )}
         <RunKeys
           run={now}
-          busy={lot}
+          busy={lot || weighs}
           hasLine={line !== null}
           showsHoles={showsHoles}
           onPress={press}
           onLot={nameLot}
           onHoles={holesKey}
+          onBag={bagKey}
           onLeave={leave}
         />
       </footer>

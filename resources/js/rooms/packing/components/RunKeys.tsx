@@ -13,11 +13,12 @@ type Props = {
   onPress: (action: 'in' | 'undo' | 'short') => void;
   onLot: () => void;
   onHoles: () => void;
+  onBag: () => void;
   onLeave: () => void;
 };
 
 /** Every key of the packer as a thing to touch, too. */
-export function RunKeys({ run, busy, hasLine, showsHoles, onPress, onLot, onHoles, onLeave }: Props) {
+export function RunKeys({ run, busy, hasLine, showsHoles, onPress, onLot, onHoles, onBag, onLeave }: Props) {
   const [muted, setMuted] = useState(isMuted);
   const press = (action: 'in' | 'undo' | 'short') => () => {
     onPress(action);
@@ -55,6 +56,9 @@ export function RunKeys({ run, busy, hasLine, showsHoles, onPress, onLot, onHole
           <kbd>H</kbd> holes: {run.holes.length}
         </button>
       )}
+      <button type="button" onClick={onBag}>
+        <kbd>B</kbd> weigh a bag
+      </button>
       <button
         type="button"
         aria-pressed={!muted}

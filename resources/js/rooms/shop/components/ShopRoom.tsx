@@ -10,6 +10,7 @@ import styles from './shop.module.css';
 
 const VIEWS = [
   { id: 'shop', name: 'On paper and on the net' },
+  { id: 'scale', name: 'The bench scale' },
   { id: 'people', name: 'People' },
   { id: 'you', name: 'Your account' },
   { id: 'health', name: 'This installation' },
@@ -28,7 +29,8 @@ export function ShopRoom() {
         <h1>Shop</h1>
         <Views label="What of the shop" views={views} view={view} onView={open} />
       </div>
-      {view === 'shop' && <ShopView manages={manages} />}
+      {view === 'shop' && <ShopView manages={manages} part="paper" />}
+      {view === 'scale' && <ShopView manages={manages} part="scale" />}
       {view === 'people' && <PeopleView />}
       {view === 'you' && <OwnAccount />}
       {view === 'health' && <DoctorView />}
