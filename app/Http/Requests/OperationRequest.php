@@ -6,6 +6,7 @@ namespace App\Http\Requests;
 
 use App\Models\User;
 use Illuminate\Foundation\Http\FormRequest;
+use Illuminate\Support\Str;
 use Illuminate\Validation\ValidationException;
 
 /** A request that does something once: it carries an id of the caller's making, so that a resend is harmless. */
@@ -20,6 +21,14 @@ abstract class OperationRequest extends FormRequest
     public function operationId(): string
     {
         return strtolower((string) $this->string('operationId'));
+    }
+
+    /** The operation as the database can compare it, before it is known to be one: what is none equals no other. */
+    protected function comparable(): string
+    {
+        $operation = $this->operationId();
+
+        return Str::isUuid($operation) ? $operation : '00000000-0000-0000-0000-000000000000';
     }
 
     public function userId(): ?int

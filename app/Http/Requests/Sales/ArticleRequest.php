@@ -32,7 +32,7 @@ final class ArticleRequest extends OperationRequest
                 },
                 Rule::unique('articles', 'name')->where(
                     fn(Builder $known): Builder => $known->whereRaw('operation_id is distinct from ?', [
-                        $this->operationId(),
+                        $this->comparable(),
                     ]),
                 ),
                 Rule::unique('kits', 'name'),

@@ -28,7 +28,7 @@ final class OrderRequest extends OperationRequest
                 'max:40',
                 Rule::unique('orders', 'number')->where(
                     fn(Builder $known): Builder => $known->whereRaw('operation_id is distinct from ?', [
-                        $this->operationId(),
+                        $this->comparable(),
                     ]),
                 ),
             ],
