@@ -50,6 +50,7 @@ use App\Http\Controllers\Packing\ReadBin;
 use App\Http\Controllers\Packing\ReadScaleLines;
 use App\Http\Controllers\Packing\RunController;
 use App\Http\Controllers\Packing\RunEventController;
+use App\Http\Controllers\Packing\RunPhotoController;
 use App\Http\Controllers\Packing\SerialController;
 use App\Http\Controllers\Packing\ShowBin;
 use App\Http\Controllers\Packing\ShowPackPictures;
@@ -284,6 +285,12 @@ Route::prefix('api')->group(function (): void {
         Route::post('/runs/{run}/weighings', WeighBag::class)->middleware('can:pack-kits')->name('runs.weigh');
         Route::post('/scale/lines', ReadScaleLines::class)->middleware('can:pack-kits')->name('scale.lines');
         Route::post('/scale', PlayScale::class)->middleware('can:pack-kits')->name('scale.play');
+        Route::post('/runs/{run}/photo', [RunPhotoController::class, 'store'])
+            ->middleware('can:pack-kits')
+            ->name('runs.photograph');
+        Route::get('/runs/{run}/photo', [RunPhotoController::class, 'show'])
+            ->middleware('can:pack-kits')
+            ->name('runs.photo');
         Route::post('/runs/{run}/keys', PackKeys::class)->middleware('can:pack-kits')->name('runs.keys');
         Route::post('/runs/{run}/events', [RunEventController::class, 'store'])
             ->middleware('can:pack-kits')

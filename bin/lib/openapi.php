@@ -99,6 +99,7 @@ $routes = [
     'post /runs/{run}/bins/{line}' => 'BinScale',
     'post /runs/{run}/checks' => 'ScaleCheck',
     'post /runs/{run}/weighings' => 'WeighedBag',
+    'post /runs/{run}/photo' => 'Run',
     'post /runs/{run}/keys' => 'RunKeys',
     'get /runs/{run}/serials' => 'Serials',
     'post /runs/{run}/events' => 'RunChange',

@@ -8,6 +8,7 @@ use App\Actions\Release\ReleaseRevision;
 use App\Models\Unit;
 use App\Policies\Role;
 use Chiralex\Trade\Serial;
+use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
 use Illuminate\Testing\TestResponse;
@@ -139,6 +140,33 @@ final class PackingTest extends TradeCase
             ->assertOk()
             ->json('pictures');
         self::assertSame(['R1', 'D1'], array_keys($pictures));
+    }
+
+    public function test_the_first_packed_kit_is_photographed_and_a_new_photograph_stands_beside_the_old(): void
+    {
+        $packer = $this->person(Role::Packer);
+        $run = $this->run_($this->released(), 1);
+        $this->actingAs($packer)
+            ->get("/api/runs/{$run->id}/photo", ['Accept' => 'application/json'])
+            ->assertNotFound();
+        $send = fn(UploadedFile $file): TestResponse => $this->actingAs($packer)->post(
+            "/api/runs/{$run->id}/photo",
+            ['photo' => $file],
+            ['Accept' => 'application/json'],
+        );
+        $first = $send(UploadedFile::fake()->image('kit.jpg', 40, 30))
+            ->assertCreated()
+            ->json('photo');
+        $second = $send(UploadedFile::fake()->image('kit.jpg', 60, 30))
+            ->assertCreated()
+            ->json('photo');
+        self::assertNotSame($first, $second);
+        self::assertSame($second, $this->getJson("/api/runs/{$run->id}")->json('photo'));
+        $this->get("/api/runs/{$run->id}/photo")
+            ->assertOk()
+            ->assertHeader('Content-Type', 'image/jpeg');
+        $send(UploadedFile::fake()->createWithContent('kit.jpg', '<svg onload="x"/>'))->assertUnprocessable();
+        self::assertSame(2, DB::table('run_photos')->count());
     }
 
     /** @return array{operationId: string, action: string, line: int, pack: int, after: int} */

@@ -41,9 +41,10 @@ final readonly class FileUses
             union select entry ->> 'sha256' from imports, jsonb_array_elements(files) entry where status in ('queued', 'running') and entry ->> 'sha256' = any(?::text[])
             union select picture from revision_facts where picture = any(?::text[])
             union select photo from reports where photo = any(?::text[])
+            union select photo from run_photos where photo = any(?::text[])
             union select photo from library_parts where photo = any(?::text[])
             union select sha256 from exports where sha256 = any(?::text[])",
-            array_fill(0, 9, $wanted),
+            array_fill(0, 10, $wanted),
         );
 
         $named = [];

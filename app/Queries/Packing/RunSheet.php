@@ -102,6 +102,7 @@ final readonly class RunSheet
             'kit' => $run->release->revision->kit->name,
             'revision' => $run->release->revision->name,
             'revisionId' => $run->release->revision_id,
+            'photo' => $this->photo($run),
             'packs' => $run->packs,
             'packSize' => $run->pack_size,
             'dealing' => $run->dealing->value,
@@ -115,6 +116,14 @@ final readonly class RunSheet
                 'cells' => $state->cells(),
                 'usualLots' => (object) $this->usualLots($run),
             ];
+    }
+
+    /** @return ?string the newest photograph of the run's first packed kit, by its hash */
+    public function photo(Run $run): ?string
+    {
+        $photo = DB::table('run_photos')->where('run_id', $run->id)->orderByDesc('id')->limit(1)->value('photo');
+
+        return is_string($photo) ? $photo : null;
     }
 
     /**

@@ -26,6 +26,7 @@ export const RUN: Run = {
   kit: 'Frost Bell',
   revision: 'A',
   revisionId: 3,
+  photo: null,
   packs: 2,
   packSize: 1,
   dealing: '',

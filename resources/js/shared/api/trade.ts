@@ -43,6 +43,17 @@ export function usePackPictures(run: number) {
   });
 }
 
+/** Keeps a photograph of the run's first packed kit. */
+export function useRunPhoto(run: number) {
+  const queries = useQueryClient();
+  return useMutation<Run, Refused, File>({
+    mutationFn: (photo) => api.form('/runs/{run}/photo', {}, [['photo', photo]], { run }),
+    onSuccess: (now) => {
+      queries.setQueryData(['run', run], now);
+    },
+  });
+}
+
 /** The boards of the revision that a run packs. */
 export function useRunBoards(run: Run | undefined) {
   return useQuery<Boards>({

@@ -2,6 +2,7 @@ import { useState, type ReactNode } from 'react';
 import { useSerials, type Run } from '@/shared/api';
 import { Pager, PrintButton } from '@/shared/ui';
 import { headline } from '../model';
+import { FirstKitPhoto } from './FirstKitPhoto';
 import { clsx } from 'clsx';
 import ink from '@/shared/style/ink.module.css';
 import styles from './packing.module.css';
@@ -29,6 +30,7 @@ export function RunDone({ run, children }: { run: Run; children: ReactNode }) {
         </p>
       )}
       {children}
+      <FirstKitPhoto run={run} />
       <p>Each kit has a label with its serial number and the code of its own page.</p>
       <p>
         <PrintButton label="Print the labels" kind="kit-labels" subject={run.id} />
