@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers\Kit;
 
 use App\Actions\Report\KeepPhoto;
-use App\Http\Requests\Kit\PilotPhotoRequest;
+use App\Http\Requests\PhotoRequest;
 use App\Models\Revision;
 use App\Queries\Kit\KitFolder;
 use App\Support\FileStore;
@@ -20,7 +20,7 @@ final readonly class PilotPhotoController
     public function __construct(private KitFolder $folder, private FileStore $store) {}
 
     /** Keeps a photograph; the edit that logs the step names it. */
-    public function store(PilotPhotoRequest $request, KeepPhoto $keep): JsonResponse
+    public function store(PhotoRequest $request, KeepPhoto $keep): JsonResponse
     {
         return new JsonResponse(['photo' => $keep($request->bytes())], 201);
     }

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers\Packing;
 
 use App\Actions\Packing\PhotographRun;
-use App\Http\Requests\Packing\RunPhotoRequest;
+use App\Http\Requests\PhotoRequest;
 use App\Models\Run;
 use App\Queries\Packing\RunSheet;
 use App\Support\FileStore;
@@ -15,9 +15,9 @@ use Illuminate\Http\Response;
 /** The photograph of a run's first packed kit. */
 final readonly class RunPhotoController
 {
-    public function store(RunPhotoRequest $request, Run $run, PhotographRun $keep, RunSheet $sheet): JsonResponse
+    public function store(PhotoRequest $request, Run $run, PhotographRun $keep, RunSheet $sheet): JsonResponse
     {
-        $keep($run, $request->bytes(), $request->userId());
+        $keep($run, $request->bytes(), $request->user()?->id);
 
         return new JsonResponse($sheet->of($run), 201);
     }

@@ -2,13 +2,13 @@
 
 declare(strict_types=1);
 
-namespace App\Http\Requests\Kit;
+namespace App\Http\Requests;
 
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Http\UploadedFile;
 
-/** A photograph taken at a step of a pilot build. */
-final class PilotPhotoRequest extends FormRequest
+/** A photograph, taken at a step of a pilot build or of a packed kit. */
+final class PhotoRequest extends FormRequest
 {
     /** @return array<string, list<string>> */
     public function rules(): array
