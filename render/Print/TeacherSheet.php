@@ -30,7 +30,8 @@ final readonly class TeacherSheet
     private const CSS = <<<'CSS'
 
         table { border-collapse: collapse; width: 100%; margin: 0 0 4mm; }
-        td, th { text-align: left; padding: 0.7mm 2mm 0.7mm 0; border-bottom: 0.2mm solid #dad3c3; vertical-align: top; }
+        td, th { text-align: left; padding: 0.7mm 2mm 0.7mm 0; vertical-align: top; }
+        td, th { border-bottom: 0.2mm solid #dad3c3; }
         h2 { margin-top: 5mm; }
         ul { margin: 0 0 3mm; padding-left: 5mm; columns: 2; column-gap: 8mm; }
         li { break-inside: avoid; margin-bottom: 0.8mm; }

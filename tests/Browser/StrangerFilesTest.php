@@ -20,6 +20,7 @@ final class StrangerFilesTest extends BrowserCase
         $this->signIn();
         $this->drop('.shelf-shelf', ['gauge.csv' => self::LIST, 'where.csv' => self::PLACES]);
         $this->text('.KitStrip-strip b', 'Gauge');
+        $this->find('.parts-parts-table');
         $this->keys('2');
         $this->drop('.KitFrame-kit', ['rand.gko' => self::OUTLINE]);
         $this->text('.board-files-files li', '1 closed outline');
