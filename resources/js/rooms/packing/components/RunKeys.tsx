@@ -44,7 +44,7 @@ export function RunKeys({ run, busy, hasLine, showsHoles, onPress, onLot, onHole
       {hasLine && (
         <>
           <button type="button" disabled={busy} onClick={press('short')}>
-            <kbd>S</kbd> short: none left
+            <kbd>S</kbd> none left
           </button>
           <button type="button" disabled={busy} onClick={onLot}>
             <kbd>L</kbd> new lot
@@ -71,7 +71,7 @@ export function RunKeys({ run, busy, hasLine, showsHoles, onPress, onLot, onHole
         {muted ? 'silent' : 'ticks'}
       </button>
       <button type="button" onClick={onLeave}>
-        <kbd>Esc</kbd> stop, resume later
+        <kbd>Esc</kbd> stop for now
       </button>
     </div>
   );

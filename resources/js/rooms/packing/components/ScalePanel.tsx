@@ -103,8 +103,10 @@ export function ScalePanel({ run, line, turn, busy, onTook }: Props) {
           settled by hand
         </button>
       )}
-      {own.source === 'shop' ? <PlayScale bin={now} each={each} /> : null}
-      <OwnScale own={own} />
+      <div className={styles['which']}>
+        {own.source === 'shop' ? <PlayScale bin={now} each={each} /> : null}
+        <OwnScale own={own} />
+      </div>
     </section>
   );
 }
