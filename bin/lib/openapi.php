@@ -145,6 +145,7 @@ $files = [
     'post /tables' => 'application/octet-stream',
     'get /exports/{export}/file' => 'application/pdf',
     'get /reports/{report}/photo' => 'image/jpeg',
+    'get /runs/{run}/photo' => 'image/jpeg',
 ];
 // What a 409 says, where it is not only words.
 $conflicts =
