@@ -12,9 +12,9 @@ use Illuminate\Support\Facades\DB;
 /** The check mass was laid on: whether the scale shows what it weighs, and a row of it in the book. */
 final readonly class CheckTheScale
 {
-    /** Divisions that it may be off. */
+    /** Divisions that it may be off; common practice, no source. */
     private const MAY_BE_OFF = 2.0;
-    /** Seconds that a check takes at most, from before the mass is laid on. */
+    /** Seconds that a check takes at most, from before the mass is laid on; common practice, no source. */
     private const WITHIN = 20.0;
 
     /**

@@ -17,7 +17,7 @@ use Illuminate\Support\Facades\DB;
 /** What the bench scale says of the bin of a line. */
 final readonly class BinView
 {
-    /** Seconds after which the check mass is laid on again. */
+    /** Seconds after which the check mass is laid on again: half an hour; common practice, no source. */
     private const CHECK = 1800;
 
     public function __construct(private Documents $documents) {}
