@@ -73,7 +73,7 @@ final class KitDocuments
                 $this->kit,
                 $this->built(),
             ),
-            'bags', 'scale' => $this->ofBags($name, $words, $builder),
+            'bags', 'bags-en', 'bags-de', 'scale' => $this->ofBags($name, $words, $builder),
             'bench' => (new BenchDocument($words))->of($this->kit, $this->built()),
             'manual' => $this->built() === null
                 ? []
@@ -89,12 +89,14 @@ final class KitDocuments
     /** @return array<string, mixed> */
     private function ofBags(string $name, Words $words, Words $builder): array
     {
-        return $name === 'bags'
-            ? (new BagsDocument($builder))->of($this->bags(), $this->kit->logs->first)
-            : (new ScaleDocument($words))->of(
+        return match ($name) {
+            'bags' => (new BagsDocument($builder))->of($this->bags(), $this->kit->logs->first),
+            'scale' => (new ScaleDocument($words))->of(
                 ScaleProof::of($this->kit, $this->bags(), new Scale(alarm: $this->alarm())),
                 $this->kit,
-            );
+            ),
+            default => (new BagsDocument(Words::in(substr($name, 5))))->of($this->bags(), $this->kit->logs->first),
+        };
     }
 
     /** @return array<string, mixed> what needs no order */

@@ -44,6 +44,7 @@ use App\Http\Controllers\Library\GiveParts;
 use App\Http\Controllers\Library\LibraryController;
 use App\Http\Controllers\Library\ShowPartPhoto;
 use App\Http\Controllers\Packing\CheckScale;
+use App\Http\Controllers\Packing\LiftBin;
 use App\Http\Controllers\Packing\PackKeys;
 use App\Http\Controllers\Packing\PlayScale;
 use App\Http\Controllers\Packing\ReadBin;
@@ -54,6 +55,7 @@ use App\Http\Controllers\Packing\RunPhotoController;
 use App\Http\Controllers\Packing\SerialController;
 use App\Http\Controllers\Packing\ShowBin;
 use App\Http\Controllers\Packing\ShowPackPictures;
+use App\Http\Controllers\Packing\ShowPackWays;
 use App\Http\Controllers\Packing\WeighBag;
 use App\Http\Controllers\Release\ReleaseController;
 use App\Http\Controllers\Report\AnswerController;
@@ -88,7 +90,20 @@ use Illuminate\Http\Response;
 use Illuminate\Support\Facades\Route;
 
 // A number in an address is an id; longer ones than the database counts are none.
-$ids = ['revision', 'earlier', 'kit', 'import', 'part', 'export', 'run', 'order', 'report', 'step', 'person'];
+$ids = [
+    'revision',
+    'earlier',
+    'kit',
+    'import',
+    'part',
+    'export',
+    'run',
+    'order',
+    'report',
+    'step',
+    'person',
+    'release',
+];
 foreach ([...$ids, 'invitation', 'lot'] as $id) {
     Route::pattern($id, '[0-9]{1,15}');
 }
@@ -269,6 +284,7 @@ Route::prefix('api')->group(function (): void {
         Route::get('/runs/{run}', [RunController::class, 'show'])
             ->middleware('can:pack-kits')
             ->name('runs.show');
+        Route::get('/releases/{release}/ways', ShowPackWays::class)->middleware('can:pack-kits')->name('releases.ways');
         Route::get('/runs/{run}/serials', [SerialController::class, 'index'])
             ->middleware('can:pack-kits')
             ->name('runs.serials');
@@ -281,6 +297,7 @@ Route::prefix('api')->group(function (): void {
             ->whereNumber('line')
             ->middleware('can:pack-kits')
             ->name('runs.bin.read');
+        Route::post('/runs/{run}/lifts', LiftBin::class)->middleware('can:pack-kits')->name('runs.lift');
         Route::post('/runs/{run}/checks', CheckScale::class)->middleware('can:pack-kits')->name('runs.check');
         Route::post('/runs/{run}/weighings', WeighBag::class)->middleware('can:pack-kits')->name('runs.weigh');
         Route::post('/scale/lines', ReadScaleLines::class)->middleware('can:pack-kits')->name('scale.lines');

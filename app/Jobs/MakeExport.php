@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Jobs;
 
 use App\Actions\Export\ExportKind;
+use App\Devices\LabelPrinter;
 use App\Models\Export;
 use App\Queries\Export\Pages;
 use App\Support\FileStore;
@@ -31,7 +32,7 @@ final class MakeExport implements ShouldQueue
 
     public function __construct(private readonly int $exportId) {}
 
-    public function handle(Pages $pages, FileStore $store, BookPdf $book): void
+    public function handle(Pages $pages, FileStore $store, BookPdf $book, LabelPrinter $printer): void
     {
         $export = Export::query()->find($this->exportId);
         if ($export === null || !$this->reached($export, 10)) {
@@ -44,6 +45,9 @@ final class MakeExport implements ShouldQueue
             }
             $pdf = $book->print($page['html'], PageMark::filled(...));
             $hash = $store->put($export->kind === ExportKind::Booklet ? Booklet::of($pdf) : $pdf);
+            if ($export->kind->isOneLabel()) {
+                $printer->print($page['name'], $pdf);
+            }
         } catch (UnusableProgram | ChiralexException $fault) {
             Export::query()
                 ->where('id', $export->id)

@@ -17,6 +17,7 @@ use Illuminate\Database\Eloquent\Model;
  * @property string $options what is chosen, empty for the defaults
  * @property string $paper
  * @property int $kits for how many, where that matters
+ * @property string $piece name of the bag or serial number, for a single label
  * @property string $status queued, running, done, failed, cancelled
  * @property int $progress percent
  * @property ?string $sha256
@@ -33,6 +34,7 @@ final class Export extends Model
         'paper',
         'options',
         'kits',
+        'piece',
         'status',
         'progress',
         'sha256',

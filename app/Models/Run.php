@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Models;
 
 use Chiralex\Trade\Dealing;
+use Chiralex\Trade\PackWay;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Support\Carbon;
@@ -17,6 +18,7 @@ use Illuminate\Support\Carbon;
  * @property int<1, max> $packs
  * @property int $pack_size 1, or 5, 10, 20 for class packs
  * @property Dealing $dealing how the kits of a class pack lie in it
+ * @property PackWay $way in which order its bags are filled
  * @property non-empty-list<array<string, mixed>> $lines
  * @property string $options what is chosen, empty for the defaults
  * @property Carbon $created_at
@@ -26,12 +28,16 @@ final class Run extends Model
 {
     public const UPDATED_AT = null;
 
+    /** @var array<string, mixed> */
+    protected $attributes = ['way' => 'line'];
+
     protected $fillable = [
         'release_id',
         'operation_id',
         'packs',
         'pack_size',
         'dealing',
+        'way',
         'lines',
         'options',
         'user_id',
@@ -57,6 +63,7 @@ final class Run extends Model
             'packs' => 'integer',
             'pack_size' => 'integer',
             'dealing' => Dealing::class,
+            'way' => PackWay::class,
             'created_at' => 'datetime',
         ];
     }

@@ -34,6 +34,7 @@ use Illuminate\Database\Eloquent\Model;
  * @property string $scale_unit of numbers that bear none
  * @property ?string $scale_stable `=` and what stands beside the number while it stands still; null where the scale does not say
  * @property string $check_mass grams
+ * @property bool $reads_bins whether the code of a bin is read before its line is packed
  * @property int $version
  * @property CarbonInterface $updated_at
  */
@@ -58,6 +59,7 @@ final class Shop extends Model
         'scale_unit',
         'scale_stable',
         'check_mass',
+        'reads_bins',
         'version',
     ];
 
@@ -108,6 +110,7 @@ final class Shop extends Model
             'bag_cost' => 'decimal:4',
             'bag_minutes' => 'decimal:2',
             'strip_minutes' => 'decimal:2',
+            'reads_bins' => 'boolean',
             'version' => 'integer',
         ];
     }

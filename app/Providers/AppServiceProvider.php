@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace App\Providers;
 
 use App\Devices\BenchScale;
+use App\Devices\LabelPrinter;
+use App\Devices\LabelTray;
 use App\Devices\MailOut;
 use App\Devices\MailSink;
 use App\Devices\SimulatedScale;
@@ -32,6 +34,10 @@ final class AppServiceProvider extends ServiceProvider
     public function register(): void
     {
         $this->app->bind(MailOut::class, MailSink::class);
+        $this->app->bind(
+            LabelPrinter::class,
+            static fn(): LabelPrinter => new LabelTray(config()->string('app.labels')),
+        );
         $this->app->bind(
             BenchScale::class,
             static fn(): BenchScale => new SimulatedScale(config()->integer('app.scale_port')),

@@ -97,6 +97,8 @@ $routes = [
     'post /scale' => 'Played',
     'post /scale/lines' => 'ScaleLines',
     'post /runs/{run}/bins/{line}' => 'BinScale',
+    'post /runs/{run}/lifts' => null,
+    'get /releases/{release}/ways' => 'PackWays',
     'post /runs/{run}/checks' => 'ScaleCheck',
     'post /runs/{run}/weighings' => 'WeighedBag',
     'post /runs/{run}/photo' => 'Run',
@@ -238,7 +240,7 @@ foreach ($routes + $files as $route => $schema) {
             ...$path === '/markings'
                 ? [['name' => 'text', 'in' => 'query', 'required' => true, 'schema' => ['type' => 'string']]]
                 : [],
-            ...$verb === 'get' && preg_match('~/(documents|boards|skyline|approach|cuts)~', $path) === 1
+            ...$verb === 'get' && preg_match('~/(documents|boards|skyline|approach|cuts|ways)~', $path) === 1
                 ? [
                     ['name' => 'options', 'in' => 'query', 'required' => false, 'schema' => ['type' => 'string']],
                     ...str_contains($path, '/cuts')

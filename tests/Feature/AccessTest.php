@@ -99,6 +99,7 @@ final class AccessTest extends TradeCase
                             '{lot}' => '1',
                             '{article}' => '1',
                             '{line}' => '0',
+                            '{release}' => (string) $run->release_id,
                         ]),
                     [],
                     ['If-Match' => '"0"'],

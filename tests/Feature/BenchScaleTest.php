@@ -4,12 +4,14 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\Actions\Packing\StartRun;
 use App\Actions\Release\ReleaseRevision;
 use App\Devices\BenchScale;
 use App\Devices\ScaleStandIn;
 use App\Models\Run;
 use App\Policies\Role;
 use Chiralex\Bagging\Packing\ScaleReading;
+use Chiralex\Trade\PackWay;
 use Illuminate\Support\Str;
 use Illuminate\Testing\TestResponse;
 
@@ -72,6 +74,36 @@ final class BenchScaleTest extends TradeCase
         $this->checked($run)->assertOk()->assertJsonPath('right', null);
     }
 
+    public function test_after_the_bin_was_lifted_nothing_counts_until_the_check_mass_was_right(): void
+    {
+        $run = $this->weighed();
+        $this->stands([[0.0, 120.0], [2.0, 170.0]]);
+        $this->checked($run)->assertJsonPath('right', true);
+        $this->stands([[0.0, 120.0], [2.0, 0.0]]);
+        $this->asked($run, 0)->assertJsonPath('state', 'lifted')->assertJsonPath('check.due', false);
+        $operation = ['operationId' => (string) Str::uuid()];
+        $this->postJson("/api/runs/{$run->id}/lifts", $operation)->assertNoContent();
+        $this->asked($run, 0)->assertJsonPath('check.due', true);
+        $this->stands([[0.0, 120.0], [2.0, 170.0]]);
+        $this->checked($run)->assertJsonPath('right', true);
+        $this->postJson("/api/runs/{$run->id}/lifts", $operation)->assertNoContent();
+        $this->asked($run, 0)->assertJsonPath('check.due', false);
+    }
+
+    public function test_bag_by_bag_it_is_the_bag_in_the_cup_that_is_watched(): void
+    {
+        $run = $this->weighed(PackWay::BagByBag);
+        $this->stands([[0.0, 0.0], [2.0, 1.3]]);
+        $this->asked($run, 0)->assertJsonPath('state', 'bag-set')->assertJsonPath('gains', true);
+        $this->stands([[0.0, 1.3], [2.0, 1.51]]);
+        $this->asked($run, 0)
+            ->assertJsonPath('state', 'took')
+            ->assertJsonPath('kits', 1)
+            ->assertJsonPath('change', 0.21);
+        $this->stands([[0.0, 1.3], [2.0, 1.73]]);
+        $this->asked($run, 0)->assertJsonPath('state', 'unclear')->assertJsonPath('pieces', 2);
+    }
+
     public function test_a_finished_bag_is_told_right_or_what_most_likely_is_wrong(): void
     {
         $run = $this->weighed();
@@ -85,7 +117,10 @@ final class BenchScaleTest extends TradeCase
             ->assertJsonPath('inside', false)
             ->assertJsonPath('suspects.0.what', 'extra')
             ->assertJsonPath('suspects.0.designators', ['R1']);
-        $weigh('B', 0.2)->assertOk()->assertJsonPath('low', null)->assertJsonPath('unweighed', [['D1']]);
+        $weigh('B', 0.2)
+            ->assertOk()
+            ->assertJsonPath('low', null)
+            ->assertJsonPath('unweighed', [['D1']]);
         $weigh('Z', 0.2)->assertNotFound();
         $weigh('A', -1.0)->assertUnprocessable();
     }
@@ -122,11 +157,13 @@ final class BenchScaleTest extends TradeCase
         self::assertCount(1, $scale->hear('READ', 50.0), 'what was said long ago is forgotten');
     }
 
-    private function weighed(): Run
+    private function weighed(PackWay $way = PackWay::LineByLine): Run
     {
         $revision = $this->kit(self::KIT + ['masses.csv' => self::MASSES]);
 
-        return $this->run_($this->app->make(ReleaseRevision::class)($revision->id, null, (string) Str::uuid(), 0), 5);
+        return $this->app->make(
+            StartRun::class,
+        )($this->app->make(ReleaseRevision::class)($revision->id, null, (string) Str::uuid(), 0), 5, 1, (string) Str::uuid(), null, way: $way);
     }
 
     private function asked(Run $run, int $line): TestResponse

@@ -6,6 +6,7 @@ namespace Tests\Feature;
 
 use App\Actions\Export\ExportKind;
 use App\Actions\Export\RequestExport;
+use App\Devices\LabelPrinter;
 use App\Jobs\MakeExport;
 use App\Models\Export;
 use App\Policies\Role;
@@ -204,6 +205,7 @@ final class BuilderPageTest extends TradeCase
             $this->app->make(Pages::class),
             $this->app->make(FileStore::class),
             new BookPdf(),
+            $this->app->make(LabelPrinter::class),
         );
         self::assertSame('cancelled', $export->refresh()->status);
     }
@@ -222,6 +224,7 @@ final class BuilderPageTest extends TradeCase
             $this->app->make(Pages::class),
             $this->app->make(FileStore::class),
             new BookPdf(),
+            $this->app->make(LabelPrinter::class),
         );
         $made->refresh();
         self::assertSame(['done', null], [$made->status, $made->fault]);

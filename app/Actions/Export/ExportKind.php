@@ -23,8 +23,17 @@ enum ExportKind: string
     case TeacherSheet = 'teacher-sheet';
     case DifferenceSlip = 'difference-slip';
     case KitLabels = 'kit-labels';
+    case BagLabel = 'bag-label';
+    case KitLabel = 'kit-label';
+    case TapeRuler = 'tape-ruler';
     case LotSlip = 'lot-slip';
     case PackingSlip = 'packing-slip';
+
+    /** True for a single label, which goes to the label printer of the bench. */
+    public function isOneLabel(): bool
+    {
+        return $this === self::BagLabel || $this === self::KitLabel;
+    }
 
     /** What a person needs to be able to, to have it made and to read it. */
     public function needs(): Ability
@@ -44,7 +53,7 @@ enum ExportKind: string
             self::TeacherSheet,
             self::DifferenceSlip
                 => Ability::SeeKits,
-            self::KitLabels, self::LotSlip => Ability::PackKits,
+            self::KitLabels, self::BagLabel, self::KitLabel, self::TapeRuler, self::LotSlip => Ability::PackKits,
             self::PackingSlip => Ability::SellKits,
         };
     }

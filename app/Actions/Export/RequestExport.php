@@ -11,7 +11,10 @@ use Illuminate\Support\Facades\DB;
 /** Puts something to print into the queue, once for each operation. */
 final readonly class RequestExport
 {
-    /** @param int $subject id of the revision, the run or the order */
+    /**
+     * @param int $subject id of the revision, the run or the order
+     * @param string $piece which label of it, where one is printed
+     */
     public function __invoke(
         ExportKind $kind,
         int $subject,
@@ -20,6 +23,7 @@ final readonly class RequestExport
         ?int $userId,
         string $options = '',
         int $kits = 1,
+        string $piece = '',
     ): Export {
         DB::table('exports')->insertOrIgnore([
             'operation_id' => $operationId,
@@ -28,6 +32,7 @@ final readonly class RequestExport
             'paper' => $paper,
             'options' => $options,
             'kits' => $kits,
+            'piece' => $piece,
             'status' => 'queued',
             'user_id' => $userId,
             'created_at' => now(),

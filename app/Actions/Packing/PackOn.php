@@ -8,6 +8,7 @@ use App\Actions\Sales\ImpossibleMove;
 use App\Actions\Sales\UnitLedger;
 use App\Actions\Stock\ImpossibleLot;
 use App\Models\Run;
+use App\Models\Shop;
 use App\Models\Unit;
 use App\Support\Locks;
 use Chiralex\Trade\Exception\ImpossiblePacking;
@@ -44,6 +45,9 @@ final readonly class PackOn
             if ($after !== null && $after !== $sequence) {
                 throw ImpossiblePacking::meanwhile($sequence - $after);
             }
+            if ($event->action === PackAction::In && $this->isBinUnread($before, $event->line)) {
+                throw ImpossiblePacking::binNotRead($event->line + 1);
+            }
             $undone = $before->last();
             $now = $before->then($event);
             $id = DB::table('run_events')->insertGetId([
@@ -72,6 +76,12 @@ final readonly class PackOn
 
             return $now;
         });
+    }
+
+    /** Where bins bear codes, the lot that was read is the key to its line. */
+    private function isBinUnread(PackingRun $run, int $line): bool
+    {
+        return Shop::ours()->reads_bins && ($run->lots()[$line] ?? []) === [];
     }
 
     /** @throws ImpossibleMove */

@@ -27,7 +27,7 @@ final readonly class RunState
         /** @var list<array{at: int, line: int, lot: string, fill?: int}> $lots */
         $lots = json_decode($kept->text('lots'), true, 8, JSON_THROW_ON_ERROR);
 
-        return PackingRun::standing(count($run->lines), $run->packs, $cells, $lots);
+        return PackingRun::standing(count($run->lines), $run->packs, $cells, $lots, $run->way);
     }
 
     /** How many keys the run has taken, undone ones and their undoing among them. */
@@ -113,6 +113,7 @@ final readonly class RunState
                 ),
                 $events,
             ),
+            $run->way,
         );
     }
 }

@@ -10,12 +10,14 @@ use App\Actions\Sales\KnowArticle;
 use App\Actions\Sales\PackedAs;
 use App\Models\Release;
 use App\Models\Run;
+use App\Models\Shop;
 use App\Models\Unit;
 use App\Queries\Packing\RunLines;
 use App\Support\Audit;
 use App\Support\Locks;
 use Chiralex\ChiralexException;
 use Chiralex\Trade\Dealing;
+use Chiralex\Trade\PackWay;
 use Chiralex\Trade\Serial;
 use Illuminate\Support\Facades\DB;
 
@@ -46,6 +48,7 @@ final readonly class StartRun
         ?int $userId,
         string $options = '',
         Dealing $dealing = Dealing::ByKind,
+        PackWay $way = PackWay::LineByLine,
     ): Run {
         return DB::transaction(function () use (
             $release,
@@ -55,6 +58,7 @@ final readonly class StartRun
             $userId,
             $options,
             $dealing,
+            $way,
         ): Run {
             Locks::take('serials', [$release->id]);
             $known = Run::query()->where('operation_id', $operationId)->first();
@@ -64,6 +68,8 @@ final readonly class StartRun
             $lines = $this->lines->of(
                 $this->documents->get($release->revision, 'bags', $options),
                 $this->documents->get($release->revision, 'parts', $options),
+                // Builders may read another language than the people at the bench.
+                $this->documents->get($release->revision, 'bags-' . Shop::ours()->language, $options),
             );
             $dealing = Dealing::of($packSize, $dealing);
             $atOnce = $dealing->kitsAtOnce($packSize);
@@ -73,6 +79,7 @@ final readonly class StartRun
                 'packs' => intdiv($packs * $packSize, $atOnce),
                 'pack_size' => $packSize,
                 'dealing' => $dealing,
+                'way' => $way,
                 'lines' => $lines,
                 'options' => $options,
                 'user_id' => $userId,
@@ -105,6 +112,7 @@ final readonly class StartRun
                 'packs' => $packs,
                 'packSize' => $packSize,
                 'dealing' => $dealing->value,
+                'way' => $way->value,
                 'options' => $options,
             ]);
 

@@ -25,6 +25,7 @@ final readonly class ShopFacts
         'scaleUnit' => 'scale_unit',
         'scaleStable' => 'scale_stable',
         'checkMass' => 'check_mass',
+        'readsBins' => 'reads_bins',
     ];
     private const EMPTY_IS_NONE = ['secondLanguage', 'publicAddress', 'scaleStable'];
 
@@ -46,6 +47,7 @@ final readonly class ShopFacts
         'scaleUnit' => ['sometimes', 'in:mg,g,kg,ct,oz,lb'],
         'scaleStable' => ['sometimes', 'nullable', 'string', 'max:40', 'starts_with:='],
         'checkMass' => ['sometimes', 'numeric', 'min:0.1', 'max:9999'],
+        'readsBins' => ['sometimes', 'boolean'],
     ];
     public const MESSAGES = [
         'currency.regex' => 'A currency has three letters, for example EUR.',
@@ -62,7 +64,11 @@ final readonly class ShopFacts
     {
         $columns = [];
         foreach (array_intersect_key($said, self::COLUMNS) as $field => $text) {
-            $text = trim($field === 'currency' ? strtoupper($text) : $text);
+            $text = match ($field) {
+                'currency' => trim(strtoupper($text)),
+                'readsBins' => $text === '1' || $text === 'true' ? '1' : '0',
+                default => trim($text),
+            };
             $columns[self::COLUMNS[$field]] =
                 $text === '' && in_array($field, self::EMPTY_IS_NONE, true) ? null : $text;
         }

@@ -25,6 +25,7 @@ final class ExportRequest extends OperationRequest
             'paper' => ['sometimes', 'in:A4,Letter,roll'],
             'options' => ['nullable', 'string', 'max:200'],
             'kits' => ['sometimes', 'integer', 'between:1,5000'],
+            'piece' => ['required_if:kind,bag-label,kit-label', 'nullable', 'string', 'max:40'],
         ];
     }
 
@@ -39,8 +40,17 @@ final class ExportRequest extends OperationRequest
         return max(1, $this->integer('kits', 1));
     }
 
+    /** Which one, where a single label is printed: the name of a bag, or a serial number. */
+    public function piece(): string
+    {
+        return (string) $this->string('piece');
+    }
+
     public function paper(): string
     {
+        if ($this->kind()->isOneLabel()) {
+            return 'roll';
+        }
         $asked = $this->string('paper')->toString();
 
         return $asked === '' ? Shop::ours()->paper : $asked;
@@ -66,7 +76,11 @@ final class ExportRequest extends OperationRequest
                     ExportKind::TeacherSheet,
                     ExportKind::DifferenceSlip
                         => Revision::query()->where('id', $this->integer('subject'))->exists(),
-                    ExportKind::KitLabels => Run::query()->where('id', $this->integer('subject'))->exists(),
+                    ExportKind::KitLabels,
+                    ExportKind::BagLabel,
+                    ExportKind::KitLabel,
+                    ExportKind::TapeRuler
+                        => Run::query()->where('id', $this->integer('subject'))->exists(),
                     ExportKind::PackingSlip => Order::query()->whereKey($this->integer('subject'))->exists(),
                     ExportKind::LotSlip => Lot::query()->whereKey($this->integer('subject'))->exists(),
                     null => true,

@@ -19,6 +19,7 @@ use ChiralexRender\Document\BagsDocument;
 use ChiralexRender\Print\BagLabels;
 use ChiralexRender\Print\KitLabels;
 use ChiralexRender\Print\LabelGrid;
+use ChiralexRender\Print\TapeRuler;
 use ChiralexRender\Print\TickList;
 use ChiralexRender\Words;
 
@@ -38,26 +39,37 @@ final readonly class BagPages
     public function labels(Export $export): array
     {
         $revision = Revision::query()->findOrFail($export->subject);
-        $release = Release::query()->where('revision_id', $revision->id)->first();
-        /** @var array{pictures: array<array-key, array{svg: string, width: float, height: float}>} $drawn */
-        $drawn = $this->documents->get($revision, 'pack-pictures', $export->options);
-        $labels = new BagLabels(
-            $revision->kit->name,
-            $revision->name,
-            LabelGrid::named($export->paper),
-            $this->from(),
-            $this->fonts(),
-            $this->wordsOf($revision),
-            $drawn['pictures'],
-        );
 
         return [
             'name' => "{$revision->kit->name} {$revision->name} bag labels",
-            'html' => $labels->of(
-                $this->bags($export, $revision),
-                $release === null ? null : $this->printed->code($this->tokens->forRelease($release)),
+            'html' => $this->bagLabels(
+                $revision,
+                $export->options,
+                $export->paper,
+                $this->bags($revision, $export->options),
                 max(1, $export->kits),
             ),
+        ];
+    }
+
+    /**
+     * The label of one bag of a run.
+     *
+     * @return array{name: string, html: string}
+     * @throws UnusableProgram when no QR code can be made
+     */
+    public function bagLabel(Export $export): array
+    {
+        $run = Run::query()->findOrFail($export->subject);
+        $revision = $run->release->revision;
+        $bags = $this->bags($revision, $run->options);
+        $bags['bags'] = array_values(
+            array_filter($bags['bags'], static fn(array $bag): bool => $bag['name'] === $export->piece),
+        );
+
+        return [
+            'name' => "{$revision->kit->name} {$revision->name} bag {$export->piece}",
+            'html' => $this->bagLabels($revision, $run->options, $export->paper, $bags, 1),
         ];
     }
 
@@ -75,7 +87,7 @@ final readonly class BagPages
 
         return [
             'name' => "{$revision->kit->name} {$revision->name} tick list",
-            'html' => $list->of($this->bags($export, $revision)),
+            'html' => $list->of($this->bags($revision, $export->options)),
         ];
     }
 
@@ -86,41 +98,97 @@ final readonly class BagPages
     public function kitLabels(Export $export): array
     {
         $run = Run::query()->findOrFail($export->subject);
-        $revision = $run->release->revision;
-        $units = array_values(
-            Unit::query()
-                ->where('run_id', $run->id)
-                ->orderBy('number')
-                ->get()
-                ->map(
-                    fn(Unit $unit): array => [
-                        'serial' => $unit->serial,
-                        'pack' => intdiv($unit->pack * $run->kitsAtOnce(), $run->pack_size),
-                        'code' => $this->printed->code($this->tokens->forUnit($unit)),
-                    ],
-                )
-                ->all(),
+        $units = Unit::query()->where('run_id', $run->id)->orderBy('number')->get();
+
+        return [
+            'name' => "{$run->release->revision->kit->name} {$run->release->revision->name} run {$run->id} labels",
+            'html' => $this->unitLabels($run, $export->paper, array_values($units->all())),
+        ];
+    }
+
+    /**
+     * The label of one kit of a run.
+     *
+     * @return array{name: string, html: string}
+     * @throws UnusableProgram when no QR code can be made
+     */
+    public function kitLabel(Export $export): array
+    {
+        $run = Run::query()->findOrFail($export->subject);
+        $unit = Unit::query()->where('run_id', $run->id)->where('serial', $export->piece)->firstOrFail();
+
+        return ['name' => "label {$unit->serial}", 'html' => $this->unitLabels($run, $export->paper, [$unit])];
+    }
+
+    /** @return array{name: string, html: string} pieces on tape counted by length, at true size */
+    public function tapeRuler(Export $export): array
+    {
+        $words = Words::in(Shop::ours()->language);
+
+        return ['name' => 'tape ruler', 'html' => (new TapeRuler($words))->of($export->paper, $this->fonts())];
+    }
+
+    /**
+     * @param Bags $bags
+     * @param int<1, max> $kits
+     * @throws UnusableProgram when no QR code can be made
+     */
+    private function bagLabels(Revision $revision, string $options, string $paper, array $bags, int $kits): string
+    {
+        $release = Release::query()->where('revision_id', $revision->id)->first();
+        /** @var array{pictures: array<array-key, array{svg: string, width: float, height: float}>} $drawn */
+        $drawn = $this->documents->get($revision, 'pack-pictures', $options);
+        $labels = new BagLabels(
+            $revision->kit->name,
+            $revision->name,
+            LabelGrid::named($paper),
+            $this->from(),
+            $this->fonts(),
+            $this->wordsOf($revision),
+            $drawn['pictures'],
         );
+
+        return $labels->of(
+            $bags,
+            $release === null ? null : $this->printed->code($this->tokens->forRelease($release)),
+            $kits,
+        );
+    }
+
+    /**
+     * @param list<Unit> $units
+     * @throws UnusableProgram when no QR code can be made
+     */
+    private function unitLabels(Run $run, string $paper, array $units): string
+    {
+        $revision = $run->release->revision;
         $labels = new KitLabels(
             $revision->kit->name,
             $revision->name,
-            LabelGrid::named($export->paper),
+            LabelGrid::named($paper),
             $this->from(),
             $this->fonts(),
             $this->wordsOf($revision),
         );
 
-        return [
-            'name' => "{$revision->kit->name} {$revision->name} run {$run->id} labels",
-            'html' => $labels->of($units, $run->pack_size),
-        ];
+        return $labels->of(
+            array_map(
+                fn(Unit $unit): array => [
+                    'serial' => $unit->serial,
+                    'pack' => intdiv($unit->pack * $run->kitsAtOnce(), $run->pack_size),
+                    'code' => $this->printed->code($this->tokens->forUnit($unit)),
+                ],
+                $units,
+            ),
+            $run->pack_size,
+        );
     }
 
     /** @return Bags */
-    private function bags(Export $export, Revision $revision): array
+    private function bags(Revision $revision, string $options): array
     {
         /** @var Bags */
-        return $this->documents->get($revision, 'bags', $export->options);
+        return $this->documents->get($revision, 'bags', $options);
     }
 
     private function wordsOf(Revision $revision): Words

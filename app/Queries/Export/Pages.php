@@ -69,7 +69,14 @@ final readonly class Pages
         $sender = $this->printed->sender();
         $html = match ($export->kind) {
             // A label is as large as it is: nothing stands beside it.
-            ExportKind::Manual, ExportKind::Booklet, ExportKind::BagLabels, ExportKind::KitLabels => $page['html'],
+            ExportKind::Manual,
+            ExportKind::Booklet,
+            ExportKind::BagLabels,
+            ExportKind::KitLabels,
+            ExportKind::BagLabel,
+            ExportKind::KitLabel,
+            ExportKind::TapeRuler
+                => $page['html'],
             ExportKind::PackingSlip, ExportKind::BeforeYouBuy => $sender->atHead($page['html']),
             default => $sender->atFoot($page['html']),
         };
@@ -102,6 +109,9 @@ final readonly class Pages
             ExportKind::TeacherSheet => $this->teacher($export),
             ExportKind::DifferenceSlip => $this->difference($export),
             ExportKind::KitLabels => $this->bags->kitLabels($export),
+            ExportKind::BagLabel => $this->bags->bagLabel($export),
+            ExportKind::KitLabel => $this->bags->kitLabel($export),
+            ExportKind::TapeRuler => $this->bags->tapeRuler($export),
             ExportKind::LotSlip => $this->lot($export),
             ExportKind::PackingSlip => $this->slip($export),
         };

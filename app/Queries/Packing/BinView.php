@@ -7,14 +7,17 @@ namespace App\Queries\Packing;
 use App\Actions\Kit\Documents;
 use App\Models\Run;
 use App\Models\Shop;
+use App\Support\Row;
 use Chiralex\Bagging\Packing\BinState;
 use Chiralex\Bagging\Packing\BinVerdict;
 use Chiralex\Bagging\Packing\BinWatch;
+use Chiralex\Bagging\Packing\CupWatch;
 use Chiralex\Bagging\Packing\ScaleReading;
 use Chiralex\Bagging\Weighing\LineMass;
+use Chiralex\Trade\PackWay;
 use Illuminate\Support\Facades\DB;
 
-/** What the bench scale says of the bin of a line. */
+/** What the bench scale says of the bin of a line, or of the bag in its cup. */
 final readonly class BinView
 {
     /** Seconds after which the check mass is laid on again: half an hour; common practice, no source. */
@@ -47,14 +50,15 @@ final readonly class BinView
                 null,
             );
         }
-        $watch = new BinWatch(
-            LineMass::standing($mass['weighings'], $mass['pieces'], $mass['mean'], $mass['variance']),
-            Shop::ours()->scale(),
-            max(1, $item['quantity'] * $run->kitsAtOnce()),
-        );
-        $handful = $watch->handful();
-        $verdict = $watch->verdict($readings, $now, $since, $carried);
-        $needle = $watch->needle(max(0.0, -($verdict->change ?? 0.0)));
+        $of = LineMass::standing($mass['weighings'], $mass['pieces'], $mass['mean'], $mass['variance']);
+        $each = max(1, $item['quantity'] * $run->kitsAtOnce());
+        $watch = new BinWatch($of, Shop::ours()->scale(), $each);
+        $gains = $run->way === PackWay::BagByBag;
+        $handful = $gains ? min(1, $watch->handful()) : $watch->handful();
+        $verdict = $gains
+            ? (new CupWatch($of, Shop::ours()->scale(), $each))->verdict($readings, $now, $since, $carried)
+            : $watch->verdict($readings, $now, $since, $carried);
+        $needle = $watch->needle($gains ? 0.0 : max(0.0, -($verdict->change ?? 0.0)));
 
         return $this->told(
             $run,
@@ -86,11 +90,12 @@ final readonly class BinView
     ): array {
         return [
             'state' => $verdict->state->value,
-            'grams' => $verdict->grams,
-            'change' => $verdict->change,
+            'grams' => $verdict->grams === null ? null : round($verdict->grams, 4),
+            'change' => $verdict->change === null ? null : round($verdict->change, 4),
             'pieces' => $verdict->pieces,
             'kits' => $byEye === null ? $verdict->kits : 0,
             'until' => max(0.0, $verdict->until),
+            'gains' => $run->way === PackWay::BagByBag,
             'handful' => $handful,
             'needle' => $needle,
             'byEye' => $byEye,
@@ -102,13 +107,18 @@ final readonly class BinView
         ];
     }
 
-    /** At the start of a run and every half hour. */
+    /** At the start of a run, every half hour, after the bin was lifted, and until it is right: the newest line of the book decides. */
     private function isCheckDue(Run $run): bool
     {
-        return !DB::table('scale_checks')
-            ->where('run_id', $run->id)
-            ->where('is_right', true)
-            ->where('created_at', '>=', now()->subSeconds(self::CHECK))
-            ->exists();
+        $last = Row::first(
+            DB::table('scale_checks')
+                ->where('run_id', $run->id)
+                ->orderByDesc('id')
+                ->select(['is_right', 'created_at']),
+        );
+
+        return $last === null ||
+            !$last->flag('is_right') ||
+            $last->time('created_at')->lt(now()->subSeconds(self::CHECK));
     }
 }

@@ -18,11 +18,13 @@ final readonly class RunLines
     /**
      * @param array<string, mixed> $bags document of the release
      * @param array<string, mixed> $parts document of the release
+     * @param ?array<string, mixed> $packers the bags in the words of the people at the bench, where they are others than the builder's
      * @return non-empty-list<array<string, mixed>>
      */
-    public function of(array $bags, array $parts): array
+    public function of(array $bags, array $parts, ?array $packers = null): array
     {
         /** @var Bags $bags */
+        /** @var ?Bags $packers */
         /** @var array{lines: list<array{designators: list<string>, alike: list<string>, text: string, package: string, description: string}>} $parts */
         $alike = $known = [];
         foreach ($parts['lines'] as $line) {
@@ -40,17 +42,18 @@ final readonly class RunLines
                 }
             }
         }
+        $said = self::said($packers ?? $bags);
         $lines = [];
         foreach ($bags['bags'] as $bag) {
             foreach ($bag['items'] as $index => $item) {
                 $lines[] = [
                     'bag' => $bag['name'],
-                    'bagTitle' => $bag['title'],
+                    'bagTitle' => $said['titles'][$bag['name']] ?? $bag['title'],
                     'esd' => $bag['esd'],
                     'cushioned' => $bag['cushioned'],
                     'at' => $index + 1,
                     'of' => count($bag['items']),
-                    'item' => $item,
+                    'item' => ['kindName' => $said['kinds'][$item['designators'][0]] ?? $item['kindName']] + $item,
                     'part' => $known[$item['designators'][0]] ?? '',
                     'not' => $this->confusable($item, $alike, $items),
                 ];
@@ -80,6 +83,23 @@ final readonly class RunLines
                 ],
             ]
             : $lines;
+    }
+
+    /**
+     * @param Bags $bags
+     * @return array{titles: array<array-key, string>, kinds: array<array-key, string>} by bag and by first designator
+     */
+    private static function said(array $bags): array
+    {
+        $titles = $kinds = [];
+        foreach ($bags['bags'] as $bag) {
+            $titles[$bag['name']] = $bag['title'];
+            foreach ($bag['items'] as $item) {
+                $kinds[$item['designators'][0]] = $item['kindName'];
+            }
+        }
+
+        return ['titles' => $titles, 'kinds' => $kinds];
     }
 
     /**

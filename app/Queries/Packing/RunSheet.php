@@ -5,7 +5,9 @@ declare(strict_types=1);
 namespace App\Queries\Packing;
 
 use App\Actions\Packing\RunState;
+use App\Models\Revision;
 use App\Models\Run;
+use App\Models\Shop;
 use App\Models\Unit;
 use App\Queries\Page;
 use App\Support\Row;
@@ -18,6 +20,9 @@ use Illuminate\Support\Facades\DB;
 final readonly class RunSheet
 {
     public const SERIALS = 200;
+    /** The newest revision of the kit that was released after the one of the run. */
+    private const NEWER = '(select later.name from releases since join revisions later on later.id = since.revision_id
+        where later.kit_id = revisions.kit_id and since.id > releases.id order by since.id desc limit 1) as newer';
 
     public function __construct(private RunState $states, private Holes $holes) {}
 
@@ -37,7 +42,8 @@ final readonly class RunSheet
                 ->cut($query->orderByDesc('runs.id'))
                 ->leftJoin('run_states', 'run_states.run_id', '=', 'runs.id')
                 ->selectRaw(
-                    'runs.id, kits.name as kit, revisions.name as revision, packs, pack_size, dealing, options, runs.created_at, json_array_length(lines) as line_count, filled, complete, began',
+                    'runs.id, kits.name as kit, revisions.name as revision, packs, pack_size, dealing, way, options, runs.created_at, json_array_length(lines) as line_count, filled, complete, began, ' .
+                        self::NEWER,
                 ),
         );
 
@@ -53,6 +59,8 @@ final readonly class RunSheet
                     'packs' => $row->int('packs'),
                     'packSize' => $row->int('pack_size'),
                     'dealing' => $row->text('dealing'),
+                    'way' => $row->text('way'),
+                    'newer' => $row->textOrNull('newer'),
                     'options' => $row->text('options'),
                     'at' => $row->time('created_at')->toIso8601String(),
                     'done' => $done,
@@ -96,6 +104,7 @@ final readonly class RunSheet
     {
         $state = $this->states->of($run);
         $began = DB::table('run_events')->where('run_id', $run->id)->orderBy('id')->limit(1)->value('created_at');
+        $newer = $this->newer($run);
 
         return [
             'id' => $run->id,
@@ -107,6 +116,10 @@ final readonly class RunSheet
             'packSize' => $run->pack_size,
             'dealing' => $run->dealing->value,
             'kitsAtOnce' => $run->kitsAtOnce(),
+            'way' => $run->way->value,
+            'readsBins' => Shop::ours()->reads_bins,
+            'newer' => $newer?->name,
+            'newerId' => $newer?->id,
             'options' => $run->options,
             'at' => $run->created_at->toIso8601String(),
         ] +
@@ -124,6 +137,18 @@ final readonly class RunSheet
         $photo = DB::table('run_photos')->where('run_id', $run->id)->orderByDesc('id')->limit(1)->value('photo');
 
         return is_string($photo) ? $photo : null;
+    }
+
+    /** The newest revision of its kit that was released since: what the run packs is packed the old way. */
+    private function newer(Run $run): ?Revision
+    {
+        return Revision::query()
+            ->join('releases', 'releases.revision_id', '=', 'revisions.id')
+            ->where('revisions.kit_id', $run->release->revision->kit_id)
+            ->where('releases.id', '>', $run->release_id)
+            ->orderByDesc('releases.id')
+            ->select('revisions.*')
+            ->first();
     }
 
     /**

@@ -36,6 +36,7 @@ final readonly class ShopSheet
             'scaleUnit' => $shop->scale_unit,
             'scaleStable' => $shop->scale_stable,
             'checkMass' => $shop->check_mass,
+            'readsBins' => $shop->reads_bins,
         ];
     }
 

@@ -18,12 +18,26 @@ final readonly class PartStock
         'onHand' => 'on_hand',
         'lots' => 'lots',
     ];
+    /** What has to be counted first, then what is on hold, then by title. */
+    private const NEEDED = 'coalesce(least, 0) >= 0, held is not true, lower(parts.title), parts.fingerprint';
+    private const COLUMNS = [
+        'stock_parts.id',
+        'parts.fingerprint',
+        'parts.title',
+        'library_parts.number',
+        'stock_parts.unit',
+        'on_hand',
+        'lots',
+        'held',
+        'least',
+    ];
     /** Moves of a part that are shown. */
     private const MOVES = 40;
 
     /** @return array{parts: list<array<string, mixed>>, page: int, pages: int, total: int, toCount: int} what asks for a count first */
     public function page(Page $page): array
     {
+        $order = $page->order(self::SORTS, 'parts.fingerprint');
         $query = $this->query();
         if ($page->search !== '') {
             $query->where(
@@ -39,25 +53,13 @@ final readonly class PartStock
             );
         }
         $total = $page->search === '' ? $this->all() : (clone $query)->count();
-        $query->orderByRaw(
-            $page->order(self::SORTS, 'parts.fingerprint') ??
-                'coalesce(least, 0) >= 0, held is not true, lower(parts.title), parts.fingerprint',
-        );
-        $rows = Row::all(
-            $page
-                ->cut($query)
-                ->select([
-                    'stock_parts.id',
-                    'parts.fingerprint',
-                    'parts.title',
-                    'library_parts.number',
-                    'stock_parts.unit',
-                    'on_hand',
-                    'lots',
-                    'held',
-                    'least',
-                ]),
-        );
+        // As it is opened, all parts are too many to be joined and sorted for a page of them.
+        $query =
+            $page->search === '' && $order === null
+                ? $query->whereIn('parts.fingerprint', $this->firstNeeded($page))
+                : $page->cut($query);
+        $query->orderByRaw($order ?? self::NEEDED);
+        $rows = Row::all($query->select(self::COLUMNS));
 
         return [
             'parts' => array_map(self::told(...), $rows),
@@ -69,21 +71,8 @@ final readonly class PartStock
     public function part(string $fingerprint): array
     {
         $row =
-            Row::all(
-                $this->query()
-                    ->where('parts.fingerprint', $fingerprint)
-                    ->select([
-                        'stock_parts.id',
-                        'parts.fingerprint',
-                        'parts.title',
-                        'library_parts.number',
-                        'stock_parts.unit',
-                        'on_hand',
-                        'lots',
-                        'held',
-                        'least',
-                    ]),
-            )[0] ?? abort(404, 'There is no such part in stock; reload the page.');
+            Row::all($this->query()->where('parts.fingerprint', $fingerprint)->select(self::COLUMNS))[0] ??
+            abort(404, 'There is no such part in stock; reload the page.');
         $id = $row->intOrNull('id') ?? 0;
 
         return self::told($row) + ['allLots' => $this->lots($id), 'moves' => $this->moves($id)];
@@ -127,19 +116,56 @@ final readonly class PartStock
                 ->count();
     }
 
+    /** @return list<string> the parts of a page in the order of `NEEDED`: the few that ask for somebody, and the rest by title */
+    private function firstNeeded(Page $page): array
+    {
+        $asking = DB::table('lot_states')
+            ->join('stock_parts', 'stock_parts.id', '=', 'stock_part_id')
+            ->groupBy('stock_parts.id')
+            ->havingRaw('min(on_hand) < 0 or bool_or(held)')
+            ->orderByRaw('min(on_hand) >= 0, bool_or(held) is not true, lower(title), fingerprint')
+            ->pluck('fingerprint')
+            ->all();
+        $from = ($page->number - 1) * $page->rows;
+        $first = array_slice($asking, $from, $page->rows);
+        $rest =
+            count($first) === $page->rows
+                ? []
+                : DB::query()
+                    ->fromSub($this->parts(), 'parts')
+                    ->whereNotIn('fingerprint', $asking)
+                    ->orderBy('sorted')
+                    ->orderBy('fingerprint')
+                    ->offset(max(0, $from - count($asking)))
+                    ->limit($page->rows - count($first))
+                    ->pluck('fingerprint')
+                    ->all();
+
+        return array_values(array_filter([...$first, ...$rest], is_string(...)));
+    }
+
+    /** What some kit has, and what lies in stock and no kit has. */
+    private function parts(): Builder
+    {
+        $columns = 'fingerprint, title, lower(title) as sorted';
+
+        return DB::table('known_parts')
+            ->selectRaw($columns)
+            ->unionAll(
+                DB::table('stock_parts')
+                    ->selectRaw($columns)
+                    ->whereNotExists(
+                        static fn(Builder $known): Builder => $known
+                            ->from('known_parts')
+                            ->whereColumn('known_parts.fingerprint', 'stock_parts.fingerprint'),
+                    ),
+            );
+    }
+
     private function query(): Builder
     {
         return DB::query()
-            ->fromSub(
-                DB::table('known_parts')
-                    ->select(['fingerprint', 'title'])
-                    ->unionAll(
-                        DB::table('stock_parts')
-                            ->select(['fingerprint', 'title'])
-                            ->whereNotIn('fingerprint', DB::table('known_parts')->select('fingerprint')),
-                    ),
-                'parts',
-            )
+            ->fromSub($this->parts(), 'parts')
             ->leftJoin('stock_parts', 'stock_parts.fingerprint', '=', 'parts.fingerprint')
             ->leftJoin('library_parts', 'library_parts.fingerprint', '=', 'parts.fingerprint')
             ->leftJoinSub(

@@ -7,8 +7,8 @@ namespace Chiralex\Trade;
 use Chiralex\Trade\Exception\ImpossiblePacking;
 
 /**
- * Where a packing run stands: line by line, each line once into every pack. What was packed is kept as one sign a pack and line, so
- * that a key costs the same on the first day and on the last. A hole is filled later without undoing anything.
+ * Where a packing run stands: each line once into every pack, in the order of its way. What was packed is kept as one sign a pack and
+ * line, so that a key costs the same on the first day and on the last. A hole is filled later without undoing anything.
  *
  * @phpstan-type Mark array{at: int, line: int, lot: string, fill?: int}
  */
@@ -29,15 +29,16 @@ final readonly class PackingRun
         private array $cells,
         private array $marks,
         public int $filled,
+        private PackWay $way,
     ) {}
 
     /**
      * @param int<1, max> $lines
      * @param int<1, max> $packs
      */
-    public static function begun(int $lines, int $packs): self
+    public static function begun(int $lines, int $packs, PackWay $way = PackWay::LineByLine): self
     {
-        return new self($lines, $packs, [], [], 0);
+        return new self($lines, $packs, [], [], 0, $way);
     }
 
     /**
@@ -48,9 +49,14 @@ final readonly class PackingRun
      * @param list<string> $cells
      * @param list<Mark> $marks
      */
-    public static function standing(int $lines, int $packs, array $cells, array $marks): self
-    {
-        return new self($lines, $packs, $cells, $marks, array_sum(array_map(strlen(...), $cells)));
+    public static function standing(
+        int $lines,
+        int $packs,
+        array $cells,
+        array $marks,
+        PackWay $way = PackWay::LineByLine,
+    ): self {
+        return new self($lines, $packs, $cells, $marks, array_sum(array_map(strlen(...), $cells)), $way);
     }
 
     /**
@@ -59,9 +65,9 @@ final readonly class PackingRun
      * @param list<PackEvent> $events as they happened
      * @throws ImpossiblePacking when the events do not follow each other
      */
-    public static function after(int $lines, int $packs, array $events): self
+    public static function after(int $lines, int $packs, array $events, PackWay $way = PackWay::LineByLine): self
     {
-        $run = self::begun($lines, $packs);
+        $run = self::begun($lines, $packs, $way);
         foreach ($events as $event) {
             $run = $run->then($event);
         }
@@ -83,18 +89,24 @@ final readonly class PackingRun
             throw ImpossiblePacking::otherTurn($turn[0] + 1, $turn[1] + 1);
         }
         if ($event->action === PackAction::Lot) {
-            return new self(
-                $this->lines,
-                $this->packs,
-                $this->cells,
-                [...$this->marks, ['at' => $this->filled, 'line' => $event->line, 'lot' => $event->lot]],
-                $this->filled,
-            );
+            return $this->with($this->cells, [
+                ...$this->marks,
+                ['at' => $this->filled, 'line' => $event->line, 'lot' => $event->lot],
+            ]);
         }
         $cells = $this->cells;
         $cells[$event->line] = ($cells[$event->line] ?? '') . ($event->action === PackAction::In ? 'i' : 's');
 
-        return new self($this->lines, $this->packs, array_values($cells), $this->marks, $this->filled + 1);
+        return $this->with(array_values($cells), $this->marks, 1);
+    }
+
+    /**
+     * @param list<string> $cells
+     * @param list<Mark> $marks
+     */
+    private function with(array $cells, array $marks, int $more = 0): self
+    {
+        return new self($this->lines, $this->packs, $cells, $marks, $this->filled + $more, $this->way);
     }
 
     /** @throws ImpossiblePacking when there is no hole */
@@ -104,13 +116,10 @@ final readonly class PackingRun
             throw ImpossiblePacking::noHole($line + 1, $pack + 1);
         }
 
-        return new self(
-            $this->lines,
-            $this->packs,
-            $this->signed($line, $pack, 'i'),
-            [...$this->marks, ['at' => $this->filled, 'line' => $line, 'lot' => '', 'fill' => $pack]],
-            $this->filled,
-        );
+        return $this->with($this->signed($line, $pack, 'i'), [
+            ...$this->marks,
+            ['at' => $this->filled, 'line' => $line, 'lot' => '', 'fill' => $pack],
+        ]);
     }
 
     /** @return list<string> the cells with another sign in one of them */
@@ -127,27 +136,23 @@ final readonly class PackingRun
     {
         $last = $this->marks[count($this->marks) - 1] ?? null;
         if ($last !== null && $last['at'] === $this->filled) {
-            return new self(
-                $this->lines,
-                $this->packs,
+            return $this->with(
                 isset($last['fill']) ? $this->signed($last['line'], $last['fill'], 's') : $this->cells,
                 array_slice($this->marks, 0, -1),
-                $this->filled,
             );
         }
         if ($this->filled === 0) {
             throw ImpossiblePacking::nothingToUndo();
         }
-        $cells = array_slice($this->cells, 0, -1);
-        $rest = substr($this->cells[count($cells)], 0, -1);
+        $cells = $this->cells;
+        [$line] = $this->way->at($this->filled - 1, $this->lines, $this->packs);
+        $cells[$line] = substr($cells[$line], 0, -1);
+        if ($cells[$line] === '') {
+            // The line that was begun last: none stands behind it.
+            unset($cells[$line]);
+        }
 
-        return new self(
-            $this->lines,
-            $this->packs,
-            $rest === '' ? $cells : [...$cells, $rest],
-            $this->marks,
-            $this->filled - 1,
-        );
+        return $this->with(array_values($cells), $this->marks, -1);
     }
 
     /** @return ?array{int, int} line and pack whose turn it is, from 0; null when the run is finished */
@@ -155,7 +160,7 @@ final readonly class PackingRun
     {
         return $this->filled >= $this->lines * $this->packs
             ? null
-            : [intdiv($this->filled, $this->packs), $this->filled % $this->packs];
+            : $this->way->at($this->filled, $this->lines, $this->packs);
     }
 
     /** @return list<string> by line, a sign for each pack: `i` in, `s` short, `.` open */
@@ -237,12 +242,12 @@ final readonly class PackingRun
         if ($mark !== null && $mark['at'] === $this->filled) {
             return isset($mark['fill'])
                 ? new PackEvent(PackAction::Fill, $mark['line'], $mark['fill'])
-                : new PackEvent(PackAction::Lot, $mark['line'], $this->filled % $this->packs, $mark['lot']);
+                : new PackEvent(PackAction::Lot, $mark['line'], $this->turn()[1] ?? 0, $mark['lot']);
         }
         if ($this->filled === 0) {
             return null;
         }
-        [$line, $pack] = [intdiv($this->filled - 1, $this->packs), ($this->filled - 1) % $this->packs];
+        [$line, $pack] = $this->way->at($this->filled - 1, $this->lines, $this->packs);
 
         return new PackEvent(self::SIGNS[$this->cells[$line][$pack]] ?? PackAction::In, $line, $pack);
     }

@@ -39,6 +39,27 @@ final class BinWatchTest extends TestCase
         yield 'more than is put back' => [$take(-7 * self::PIECE), 4.0, BinState::Refill, 7, 0];
         yield 'a bag of other parts poured in' => [$take(-2.5 * self::PIECE), 4.0, BinState::Refill, 3, 0];
         yield 'the bin lifted off' => [$take(120.0), 4.0, BinState::Lifted, 561, 0];
+        yield 'a small bin lifted off, that was not tared' => [
+            [...self::still(0.0, 2.0, 9.03), ...self::swing(2.0, 1.0), ...self::still(3.0, 1.0, 0.0)],
+            4.0,
+            BinState::Lifted,
+            42,
+            0,
+        ];
+        yield 'a tared bin lifted off' => [
+            [...self::still(0.0, 2.0, 2.0), ...self::swing(2.0, 1.0), ...self::still(3.0, 1.0, -9.5)],
+            4.0,
+            BinState::Lifted,
+            54,
+            0,
+        ];
+        yield 'the last pieces of a tared bin' => [
+            [...self::still(0.0, 2.0, 4 * self::PIECE), ...self::swing(2.0, 1.0), ...self::still(3.0, 1.0, 0.0)],
+            4.0,
+            BinState::Took,
+            4,
+            2,
+        ];
         yield 'nothing happened' => [self::still(0.0, 3.0, 120.0), 3.0, BinState::Ready, 0, 0];
         yield 'still swinging' => [
             [...self::still(0.0, 1.0, 120.0), ...self::swing(1.0, 0.5)],

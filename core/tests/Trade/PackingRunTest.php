@@ -8,6 +8,7 @@ use Chiralex\Trade\Exception\ImpossiblePacking;
 use Chiralex\Trade\PackAction;
 use Chiralex\Trade\PackEvent;
 use Chiralex\Trade\PackingRun;
+use Chiralex\Trade\PackWay;
 use Chiralex\Trade\Whereabouts;
 use PHPUnit\Framework\TestCase;
 
@@ -23,6 +24,38 @@ final class PackingRunTest extends TestCase
         }
         self::assertSame([[0, 0], [0, 1], [0, 2], [1, 0], [1, 1], [1, 2]], $turns);
         self::assertSame([0, 1, 2], $run->complete());
+    }
+
+    public function test_bag_by_bag_a_pack_gets_all_its_lines_before_the_next(): void
+    {
+        $run = PackingRun::begun(2, 2, PackWay::BagByBag);
+        $turns = $complete = [];
+        for (; $run->turn() !== null; $run = $run->then(new PackEvent(PackAction::In, ...$run->turn()))) {
+            $turns[] = $run->turn();
+            $complete[] = $run->complete();
+        }
+        self::assertSame([[0, 0], [1, 0], [0, 1], [1, 1]], $turns);
+        self::assertSame([[], [], [0], [0]], $complete);
+    }
+
+    public function test_bag_by_bag_undo_goes_back_the_same_way_and_a_kept_run_is_the_same(): void
+    {
+        $begun = PackingRun::begun(3, 2, PackWay::BagByBag);
+        $all = [$begun];
+        $run = $begun;
+        foreach (
+            [[0, 0, 'i'], [1, 0, 's'], [2, 0, 'i'], [0, 1, 'i'], [1, 1, 'i'], [2, 1, 'i']] as [$line, $pack, $sign]
+        ) {
+            $run = $run->then(new PackEvent($sign === 'i' ? PackAction::In : PackAction::Short, $line, $pack));
+            self::assertEquals($run, PackingRun::standing(3, 2, $run->begunCells(), $run->marks(), PackWay::BagByBag));
+            self::assertEquals([$line, $pack], [$run->last()?->line, $run->last()?->pack]);
+            $all[] = $run;
+        }
+        self::assertSame([[0 => [1]], [1]], [$run->holes(), $run->complete()]);
+        for ($back = 5; $back >= 0; --$back) {
+            $run = $run->then(new PackEvent(PackAction::Undo, 0, 0));
+            self::assertEquals($all[$back], $run);
+        }
     }
 
     public function test_undo_takes_back_the_last_event_whatever_it_was(): void

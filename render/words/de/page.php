@@ -166,6 +166,10 @@ return [
     'sheet.wind' => '{part}: {mm} mm Wickeldraht für jede Spule abschneiden.',
     'sheet.nothing-cut' =>
         'Von diesem Bausatz wird nichts zugeschnitten. Stangen und Rollen unter Facts, Cutting nennen.',
+    'sheet.tape' => 'Nach Länge gezählt',
+    'sheet.tape-how' =>
+        'Den Gurt so anlegen, dass die Lücke vor dem ersten Bauteil auf der Marke 0 liegt, und in der Lücke an der Marke der gewünschten Anzahl schneiden.',
+    'sheet.tape-pitch' => 'Bauteile im Abstand von {pitch} mm',
     'sheet.ruler' =>
         'Ein Lineal in wahrer Größe: oben Millimeter, unten Pole im Abstand von 2,54 mm. Ein Stahllineal danebenlegen; weicht es ab, noch einmal mit 100 % drucken, ohne Anpassen an die Seite.',
     'sheet.scale' =>

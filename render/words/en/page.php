@@ -164,6 +164,10 @@ return [
     'sheet.positions' => 'positions',
     'sheet.wind' => '{part}: cut {mm} mm of winding wire for each coil.',
     'sheet.nothing-cut' => 'Nothing of this kit is cut. Say bars and reels under Facts, Cutting.',
+    'sheet.tape' => 'Counted by length',
+    'sheet.tape-how' =>
+        'Lay the tape so that the gap before its first piece is on the mark 0, and cut in the gap at the mark of the number you need.',
+    'sheet.tape-pitch' => 'pieces {pitch} mm apart',
     'sheet.ruler' =>
         'A ruler at true size: millimetres above, positions of 2.54 mm below. Lay a steel rule beside it; if it differs, print again at 100 %, without fitting to the page.',
     'sheet.scale' => 'Measure this bar: {length}. If it is not, print again at 100 %, without fitting to the page.',

@@ -30,6 +30,7 @@ final readonly class ExportController
                     $request->userId(),
                     Options::of($request),
                     $request->kits(),
+                    $request->piece(),
                 ),
             ),
             201,

@@ -32,6 +32,7 @@ final readonly class RunController
             $request->userId(),
             Options::of($request),
             $request->dealing(),
+            $request->way(),
         );
 
         return new JsonResponse($sheet->of($run), 201);

@@ -6,6 +6,7 @@ namespace App\Http\Requests\Packing;
 
 use App\Http\Requests\OperationRequest;
 use Chiralex\Trade\Dealing;
+use Chiralex\Trade\PackWay;
 use Closure;
 use Illuminate\Validation\Validator;
 
@@ -24,6 +25,7 @@ final class StartRunRequest extends OperationRequest
             'packSize' => ['required', 'integer', 'in:1,5,10,20'],
             'options' => ['nullable', 'string', 'max:200'],
             'dealing' => ['sometimes', 'in:kind,pupil'],
+            'way' => ['sometimes', 'in:line,bag'],
         ];
     }
 
@@ -51,6 +53,11 @@ final class StartRunRequest extends OperationRequest
     public function dealing(): Dealing
     {
         return Dealing::tryFrom((string) $this->string('dealing')) ?? Dealing::Single;
+    }
+
+    public function way(): PackWay
+    {
+        return PackWay::tryFrom((string) $this->string('way')) ?? PackWay::LineByLine;
     }
 
     /** @return array<string, string> */

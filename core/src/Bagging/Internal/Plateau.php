@@ -11,6 +11,8 @@ final readonly class Plateau
 {
     /** Readings that its value is the middle of: the newest, or the oldest. */
     private const SOME = 5;
+    /** Seconds that a scale has to stand still before it is believed; common practice, no source. */
+    private const STILL = 0.4;
 
     /** @param non-empty-list<ScaleReading> $readings */
     private function __construct(private array $readings) {}
@@ -38,6 +40,17 @@ final readonly class Plateau
         }
 
         return $now === [] ? $plateaus : [...$plateaus, new self($now)];
+    }
+
+    /**
+     * @param list<ScaleReading> $readings in the order of time
+     * @return list<self> those long enough to be believed
+     */
+    public static function believed(array $readings, float $step): array
+    {
+        return array_values(
+            array_filter(self::all($readings, $step), static fn(self $each): bool => $each->seconds() >= self::STILL),
+        );
     }
 
     public function from(): float

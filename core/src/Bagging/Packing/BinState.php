@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Chiralex\Bagging\Packing;
 
-/** What a bin on the scale is seen to do. */
+/** What a bin on the scale, or a bag in its cup, is seen to do. */
 enum BinState: string
 {
     /** Nothing is heard of the scale: never a reading of nought. */
@@ -27,4 +27,8 @@ enum BinState: string
     case Refill = 'refill';
     /** The bin was lifted off. */
     case Lifted = 'lifted';
+    /** Bag by bag: the cup is empty. */
+    case NoBag = 'no-bag';
+    /** Bag by bag: a bag was stood into the empty cup. */
+    case BagSet = 'bag-set';
 }

@@ -26,8 +26,8 @@ final readonly class BinWatch
     public const CREEP_DIVISIONS = 2.0;
     /** Seconds without a word after which the scale counts as off. */
     public const SILENCE = 3.0;
-    /** Seconds that it has to stand still before it is believed. */
-    private const STILL = 0.4;
+    /** Grams around nought at which nothing lies on a scale that was tared; no bin or bag weighs as little. */
+    public const EMPTY = 0.25;
     /** Kits of one handful at most. */
     public const MOST = 50;
     /** Divisions of scales as they are sold, grams. */
@@ -35,8 +35,16 @@ final readonly class BinWatch
     /** Kits whose pieces a hand may put back at once. */
     private const HANDFUL_BACK = 3;
 
-    /** @param int<1, max> $each pieces a kit takes */
-    public function __construct(private LineMass $line, private Scale $scale, private int $each) {}
+    /**
+     * @param int<1, max> $each pieces a kit takes
+     * @param bool $isBin false for a bag in its cup, seen the other way round: it has no bin that could be lifted
+     */
+    public function __construct(
+        private LineMass $line,
+        private Scale $scale,
+        private int $each,
+        private bool $isBin = true,
+    ) {}
 
     /** The largest number of kits whose pieces may be taken in one weighing; 0 where the scale cannot tell them. */
     public function handful(): int
@@ -69,12 +77,7 @@ final readonly class BinWatch
         if ($last === null || $now - $last->at > self::SILENCE) {
             return new BinVerdict(BinState::Off, until: $since);
         }
-        $stands = array_values(
-            array_filter(
-                Plateau::all($readings, $this->step()),
-                static fn(Plateau $each): bool => $each->seconds() >= self::STILL,
-            ),
-        );
+        $stands = Plateau::believed($readings, $this->step());
         $present = $stands[count($stands) - 1] ?? null;
         if (!$last->isStable || $present === null || $present->until() < $last->at) {
             return new BinVerdict(BinState::Settling, $last->grams, $carried === 0.0 ? null : $carried, until: $since);
@@ -118,7 +121,7 @@ final readonly class BinWatch
     }
 
     /** From which step on two neighbouring readings are two stands: half a piece, and what the scale itself does not show. */
-    private function step(): float
+    public function step(): float
     {
         return max($this->line->mean / 2, 2.0 * $this->scale->division, 4.0 * $this->scale->repeatability);
     }
@@ -138,9 +141,18 @@ final readonly class BinWatch
                 $change,
                 $present,
             ),
-            $pieces > 2 * self::MOST * $this->each => $this->told(BinState::Lifted, $change, $present),
+            $pieces > 2 * self::MOST * $this->each, $this->isBin && $present->late() <= -$this->step() => $this->told(
+                BinState::Lifted,
+                $change,
+                $present,
+            ),
             $pieces % $this->each === 0 && $kits <= $this->handful() && $this->isWhole(-$change, $pieces)
                 => $this->told(BinState::Took, $change, $present, $kits),
+            // Nothing lies there any more, and it was not the last pieces: the bin itself is gone.
+            $this->isBin &&
+                $present->late() <= self::EMPTY &&
+                ($kits > $this->handful() || !$this->isWhole(-$change, $pieces))
+                => $this->told(BinState::Lifted, $change, $present),
             default => $this->told(BinState::Unclear, $change, $present),
         };
     }

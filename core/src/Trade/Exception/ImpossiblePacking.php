@@ -28,12 +28,24 @@ final class ImpossiblePacking extends RuntimeException implements ChiralexExcept
     /** @param int $others keys that came in between; below nought where the run has fewer than were thought */
     public static function meanwhile(int $others): self
     {
-        return new self(match (true) {
-            $others === 1 => 'Somebody else pressed a key in between; this one was not booked. Look into the bag, then go on.',
-            $others > 1
-                => "Others pressed {$others} keys in between; this one was not booked. Look into the bag, then go on.",
-            default => 'A key before this one is not in the book, so this one was not booked. Look into the bag, then go on.',
-        });
+        return new self(
+            match (true) {
+                $others === 1
+                    => 'Somebody else pressed a key in between; this one was not booked. Look into the bag, then go on.',
+                $others > 1
+                    => "Others pressed {$others} keys in between; this one was not booked. Look into the bag, then go on.",
+                default
+                => 'A key before this one is not in the book, so this one was not booked. Look into the bag, then go on.',
+            },
+        );
+    }
+
+    /** @param int $line from 1 */
+    public static function binNotRead(int $line): self
+    {
+        return new self(
+            "The bin of line {$line} was not read yet. Read its code, or type its lot (L), so that the right part goes in.",
+        );
     }
 
     public static function otherTurn(int $line, int $pack): self

@@ -1,4 +1,6 @@
-import type { Run, RunLine } from '@/shared/api';
+import type { PackWays, Run, RunLine } from '@/shared/api';
+
+export type Way = 'line' | 'bag';
 
 /** The line whose turn it is. */
 export function lineNow(run: Run): RunLine | null {
@@ -9,6 +11,11 @@ export function lineNow(run: Run): RunLine | null {
 export function lotNow(run: Run, line: number): string {
   const lots = (run.lots as Record<string, string[]>)[String(line)] ?? [];
   return lots[lots.length - 1] ?? (run.usualLots as Record<string, string>)[String(line)] ?? '';
+}
+
+/** True where bins bear codes and that of this line was not read in this run. */
+export function isUnread(run: Run, line: number): boolean {
+  return run.readsBins && ((run.lots as Record<string, string[]>)[String(line)] ?? []).length === 0;
 }
 
 /** Minutes left at the pace so far; null before a pace can be told. */
@@ -62,4 +69,16 @@ export function placesOf(
   }
   const [most] = [...faces.values()].sort((a, b) => b.names.length - a.names.length);
   return most ? { board: most.board, side: most.side, lit: new Set(most.names), more: all - most.names.length } : null;
+}
+
+/** The way that fills so many bags in less time; line by line while nothing is known. */
+export function quickerWay(ways: PackWays | undefined, kits: number): Way {
+  return ways?.crossing != null && kits < ways.crossing ? 'bag' : 'line';
+}
+
+/** `, about 40 min`: how long a run of so many bags takes. */
+export function minutesOf(ways: PackWays | undefined, kits: number, way: Way): string {
+  if (!ways || !(kits > 0)) return '';
+  const minutes = way === 'line' ? ways.lineStart + kits * ways.lineEach : kits * ways.bagEach;
+  return `, about ${String(Math.max(1, Math.round(minutes)))} min${ways.timed ? '' : ' as is usual'}`;
 }

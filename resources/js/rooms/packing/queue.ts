@@ -21,7 +21,14 @@ export function turnAfter(run: Run, keys: readonly Key[]): Turn | null {
     run.done,
   );
   if (filled >= run.cellsInAll) return null;
-  return { line: Math.floor(Math.max(0, filled) / run.packs), pack: Math.max(0, filled) % run.packs };
+  return at(run, Math.max(0, filled));
+}
+
+/** The pocket that is filled as the n-th, from 0. */
+function at({ way, lines, packs }: Run, filled: number): Turn {
+  return way === 'bag'
+    ? { line: filled % lines.length, pack: Math.floor(filled / lines.length) }
+    : { line: Math.floor(filled / packs), pack: filled % packs };
 }
 
 /** False where only the server knows what stands after these keys: an undo that reaches behind them may take back a lot or a hole. */

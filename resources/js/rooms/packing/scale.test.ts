@@ -14,6 +14,7 @@ const bin: BinScale = {
   byEye: null,
   wouldDo: null,
   check: { due: false, mass: 50 },
+  gains: false,
 };
 
 describe('the scale', () => {
@@ -22,6 +23,14 @@ describe('the scale', () => {
       '7 pieces: 1 too many for 2 kits, 2 too few for 3.',
     );
     expect(scaleWords({ ...bin, state: 'unclear', pieces: 60 }, 3).text).toContain('up to 8 kits at once');
+  });
+  it('tells of a bag in its cup what it gains, and asks for the rest', () => {
+    const cup: BinScale = { ...bin, gains: true };
+    expect(scaleWords({ ...cup, state: 'no-bag' }, 2).text).toContain('stand the next bag in it');
+    expect(scaleWords({ ...cup, state: 'unclear', pieces: 1 }, 2).text).toBe('1 piece in: 1 more.');
+    expect(scaleWords({ ...cup, state: 'unclear', pieces: 4 }, 2).text).toBe('4 pieces in: take 2 out again.');
+    expect(scaleWords({ ...cup, state: 'unclear', pieces: 2 }, 2).text).toContain('Is it the right part?');
+    expect(scaleWords({ ...cup, state: 'creeping' }, 2).text).toContain('static charge');
   });
   it('calls silence off, never nought', () => {
     expect(scaleWords({ ...bin, state: 'off', grams: null }, 1)).toEqual({

@@ -5,12 +5,50 @@ function over(pieces: number, each: number): number {
   return pieces % each;
 }
 
+type Said = { text: string; warns: boolean };
+
+const calm = (text: string): Said => ({ text, warns: false });
+const warn = (text: string): Said => ({ text, warns: true });
+
+function piecesOf(count: number): string {
+  return `${String(count)} ${count === 1 ? 'piece' : 'pieces'}`;
+}
+
 /** What the scale says, as the packer reads it from across the bench. */
-export function scaleWords(bin: BinScale, each: number, left = Infinity): { text: string; warns: boolean } {
-  const calm = (text: string) => ({ text, warns: false });
-  const warn = (text: string) => ({ text, warns: true });
-  const pieces = `${String(bin.pieces)} ${bin.pieces === 1 ? 'piece' : 'pieces'}`;
+export function scaleWords(bin: BinScale, each: number, left = Infinity): Said {
+  return (bin.gains ? cupWords(bin, each) : null) ?? binWords(bin, each, left);
+}
+
+/** Bag by bag: what the bag in its cup gains; null where a cup says the same as a bin. */
+function cupWords(bin: BinScale, each: number): Said | null {
   switch (bin.state) {
+    case 'no-bag':
+      return calm('The cup is empty: stand the next bag in it, open.');
+    case 'bag-set':
+      return calm(`The bag stands in the cup. Put ${piecesOf(each)} in.`);
+    case 'ready':
+      return calm(`Put ${piecesOf(each)} into the bag.`);
+    case 'settling':
+      return calm('It swings: a hand is at the bag.');
+    case 'took':
+      return calm(`${piecesOf(bin.pieces)} in.`);
+    case 'unclear':
+      if (bin.pieces < each) return warn(`${piecesOf(bin.pieces)} in: ${String(each - bin.pieces)} more.`);
+      if (bin.pieces > each) return warn(`${piecesOf(bin.pieces)} in: take ${String(bin.pieces - each)} out again.`);
+      return warn(`About ${piecesOf(bin.pieces)}, but not surely. Is it the right part? Count by eye.`);
+    case 'put-back':
+      return warn(`${piecesOf(bin.pieces)} came out of the bag. If they were counted as packed, undo (Z).`);
+    default:
+      return null;
+  }
+}
+
+function binWords(bin: BinScale, each: number, left: number): Said {
+  const pieces = piecesOf(bin.pieces);
+  switch (bin.state) {
+    case 'no-bag':
+    case 'bag-set':
+      return calm('');
     case 'off':
       return warn('The scale is silent. Count by eye, or switch it on.');
     case 'settling':
@@ -42,7 +80,7 @@ export function scaleWords(bin: BinScale, each: number, left = Infinity): { text
     case 'refill':
       return warn('More came into the bin: of which lot? (L)');
     case 'lifted':
-      return warn('The bin was lifted. Lay the check mass on before you go on.');
+      return warn('The bin was lifted off. Stand it back; the check mass comes next.');
   }
 }
 

@@ -21,6 +21,7 @@ const SHOP: Shop = {
   scaleRepeatability: '0.0050',
   scaleUnit: 'g',
   scaleStable: null,
+  readsBins: false,
   checkMass: '50.000',
 };
 

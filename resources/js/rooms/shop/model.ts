@@ -23,6 +23,7 @@ export const SHOP = object({
   checkMass: like(NUMBER, 'Grams, for example 50.'),
   scaleUnit: string(),
   scaleStable: string(),
+  readsBins: string(),
 });
 
 export type ShopWords = Record<keyof ReturnType<typeof wordsOf>, string>;
@@ -51,6 +52,7 @@ export function wordsOf(shop: Shop) {
     checkMass: short(shop.checkMass),
     scaleUnit: shop.scaleUnit,
     scaleStable: shop.scaleStable ?? '',
+    readsBins: shop.readsBins ? 'yes' : 'no',
   };
 }
 
@@ -64,7 +66,9 @@ export function changeOf(shop: Shop, version: number, words: ShopWords): ShopCha
   ];
   return Object.assign(
     { version },
-    ...changed.map(([field, text]) => ({ [field]: amounts.includes(field) ? Number(text) : text.trim() })),
+    ...changed.map(([field, text]) => ({
+      [field]: field === 'readsBins' ? text === 'yes' : amounts.includes(field) ? Number(text) : text.trim(),
+    })),
   ) as ShopChange;
 }
 

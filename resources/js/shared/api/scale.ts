@@ -51,6 +51,16 @@ export function useScaleCheck(run: number) {
   });
 }
 
+/** The bin was lifted off: the check mass is due. */
+export function useLift(run: number) {
+  const queries = useQueryClient();
+  return useMutation<unknown, Refused>({
+    mutationFn: () =>
+      api.post('/runs/{run}/lifts', { params: { path: { run } }, body: { operationId: crypto.randomUUID() } }),
+    onSuccess: () => queries.invalidateQueries({ queryKey: ['bin', run] }),
+  });
+}
+
 /** A finished bag against its window. */
 export function useWeighBag(run: number) {
   return useMutation<WeighedBag, Refused, { bag: string; grams: number }>({

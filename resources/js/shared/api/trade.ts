@@ -9,6 +9,7 @@ import type {
   Moves,
   OrdersBooked,
   PackPictures,
+  PackWays,
   Run,
   RunChange,
   RunKeys,
@@ -66,6 +67,17 @@ export function useRunBoards(run: Run | undefined) {
         }),
       ),
     staleTime: Infinity,
+  });
+}
+
+/** How long a run would take by either way. */
+export function usePackWays(release: number | undefined, options: string) {
+  return useQuery<PackWays>({
+    enabled: release !== undefined,
+    queryKey: ['pack ways', release, options],
+    queryFn: () =>
+      data(api.get('/releases/{release}/ways', { params: { path: { release: release ?? 0 }, ...chosen(options) } })),
+    staleTime: 60_000,
   });
 }
 

@@ -52,6 +52,7 @@ export type ScaleLines = Schemas['ScaleLines'];
 export type ScaleCheck = Schemas['ScaleCheck'];
 export type BinScale = Schemas['BinScale'];
 export type RunKeys = Schemas['RunKeys'];
+export type PackWays = Schemas['PackWays'];
 export type Runs = Schemas['Runs'];
 export type Run = Schemas['Run'];
 export type RunLine = Schemas['RunLine'];

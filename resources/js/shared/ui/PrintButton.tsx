@@ -17,10 +17,11 @@ type Props = {
   subject: number;
   paper?: Paper;
   /** for how many kits, where that matters */ kits?: number;
+  /** which one, for a single label */ piece?: string;
 };
 
 /** Has something printed to PDF in the background: progress while it is made, a way to stop it, the file when it is done. */
-export function PrintButton({ label, name, kind, subject, paper, kits }: Props) {
+export function PrintButton({ label, name, kind, subject, paper, kits, piece }: Props) {
   const { start, made, cancel } = useExport();
   const [dismissed, setDismissed] = useState<number | null>(null);
   const link = useRef<HTMLAnchorElement>(null);
@@ -71,6 +72,7 @@ export function PrintButton({ label, name, kind, subject, paper, kits }: Props) 
             subject,
             ...(paper ? { paper } : {}),
             ...(kits === undefined ? {} : { kits }),
+            ...(piece === undefined ? {} : { piece }),
           });
         }}
       >

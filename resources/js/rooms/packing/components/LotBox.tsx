@@ -2,10 +2,10 @@ import { useEffect, useRef, useState } from 'react';
 import ink from '@/shared/style/ink.module.css';
 import styles from './packing.module.css';
 
-type Props = { first: string; onSave: (lot: string) => void; onLeave: () => void };
+type Props = { first: string; asks?: string; onSave: (lot: string) => void; onLeave: () => void };
 
 /** Names the lot that the next pieces come from. */
-export function LotBox({ first, onSave, onLeave }: Props) {
+export function LotBox({ first, asks = 'lot of the next pieces', onSave, onLeave }: Props) {
   const [text, setText] = useState(first);
   const box = useRef<HTMLInputElement>(null);
   useEffect(() => {
@@ -19,7 +19,7 @@ export function LotBox({ first, onSave, onLeave }: Props) {
         if (text.trim() !== '') onSave(text.trim());
       }}
     >
-      <label htmlFor="lot">lot of the next pieces</label>
+      <label htmlFor="lot">{asks}</label>
       <input
         ref={box}
         id="lot"

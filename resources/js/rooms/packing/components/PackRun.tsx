@@ -3,8 +3,10 @@ import { useNavigate, useParams } from 'react-router';
 import { usePackPictures, useRun, type PackPicture } from '@/shared/api';
 import { useKeys } from '@/shared/keys';
 import { Notice } from '@/shared/ui';
-import { lotNow, minutesLeft } from '../model';
+import { headline, isUnread, lotNow, minutesLeft } from '../model';
 import { keyWords, turnAfter } from '../queue';
+import { useBagLabel } from '../useBagLabel';
+import { useCodeReader } from '../useCodeReader';
 import { usePacking } from '../usePacking';
 import { BagBox } from './BagBox';
 import { Holes } from './Holes';
@@ -29,10 +31,12 @@ export function PackRun() {
   const [wantsHoles, setWantsHoles] = useState(false);
   const [weighs, setWeighs] = useState(false);
   const clock = useClock();
+  const at = run.data ? turnAfter(run.data, keys) : null;
+  const asksBin = run.data !== undefined && at !== null && isUnread(run.data, at.line);
   const leave = () => void navigate('/packing');
   // A key that is held down is one key.
   const act = (action: 'in' | 'undo' | 'short') => (event: KeyboardEvent) => {
-    if (!lot && !weighs && !event.repeat) press(action);
+    if (!lot && !weighs && !event.repeat && (action === 'undo' || !asksBin)) press(action);
   };
   const nameLot = () => {
     if (run.data?.turn && keys.length === 0) setLot(true);
@@ -43,6 +47,10 @@ export function PackRun() {
     },
     [press],
   );
+  const label = useBagLabel(Number(useParams()['runId']), (at && run.data?.lines[at.line]?.bag) ?? null);
+  useCodeReader(run.data?.readsBins === true && !lot && !weighs, (code) => {
+    if (keys.length === 0) press('lot', { lot: code });
+  });
   const bagKey = () => {
     setWeighs(!weighs);
   };
@@ -51,6 +59,7 @@ export function PackRun() {
   };
   useKeys({
     ...{ ' ': act('in'), z: act('undo'), Z: act('undo'), s: act('short'), S: act('short') },
+    ...{ p: label.print, P: label.print },
     ...{ l: nameLot, L: nameLot, h: holesKey, H: holesKey, b: bagKey, B: bagKey },
     Escape: () => {
       if (lot) setLot(false);
@@ -66,7 +75,7 @@ export function PackRun() {
       </p>
     );
   const now = run.data;
-  const turn = turnAfter(now, keys);
+  const turn = at;
   const line = turn === null ? null : (now.lines[turn.line] ?? null);
   const showsHoles = wantsHoles && now.holes.length > 0;
   const left = minutesLeft(now, clock);
@@ -103,6 +112,9 @@ export function PackRun() {
         <span className={clsx(ui['end'], styles['end'])}>
           {keys.length > 2 && !offline && <span className={styles['waiting']}>{keys.length} keys on their way </span>}
           {left !== null && line ? `about ${String(left)} min left` : ''}
+          {now.newer !== null && (
+            <span className={styles['old']}> ▲ packed the old way: revision {now.newer} is out</span>
+          )}
         </span>
       </header>
       {line && turn ? (
@@ -121,9 +133,13 @@ export function PackRun() {
               <ScalePanel key={turn.line} run={now} line={line} turn={turn} busy={keys.length > 0} onTook={took} />
             </div>
           </div>
-          {lot ? (
+          {lot || isUnread(now, turn.line) ? (
             <LotBox
-              first={lotNow(now, turn.line)}
+              key={turn.line}
+              first={isUnread(now, turn.line) ? '' : lotNow(now, turn.line)}
+              {...(isUnread(now, turn.line)
+                ? { asks: `read the code of the bin of ${headline(line)}, or type its lot` }
+                : {})}
               onLeave={() => {
                 setLot(false);
               }}
@@ -152,6 +168,19 @@ export function PackRun() {
             ▲ {trouble}
           </p>
         )}
+        {label.fault !== null && (
+          <p className={styles['trouble']} role="alert">
+            ▲ {label.fault}
+          </p>
+        )}
+        {label.done && (
+          <p className={styles['printed']} role="status">
+            The label of bag {label.done.bag} is printed:{' '}
+            <a href={`/api/exports/${String(label.done.id)}/file`} download>
+              look at it
+            </a>
+          </p>
+        )}
         {offline && (
           <p className={styles['trouble']} role="status">
             ▲ No line to the server. {keys.length} {keys.length === 1 ? 'key waits' : 'keys wait'} here and will go by
@@ -160,13 +189,14 @@ export function PackRun() {
         )}
         <RunKeys
           run={now}
-          busy={lot || weighs}
+          busy={lot || weighs || (turn !== null && isUnread(now, turn.line))}
           hasLine={line !== null}
           showsHoles={showsHoles}
           onPress={press}
           onLot={nameLot}
           onHoles={holesKey}
           onBag={bagKey}
+          label={label}
           onLeave={leave}
         />
       </footer>

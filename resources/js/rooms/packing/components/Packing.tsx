@@ -1,6 +1,6 @@
 import { useState, type SyntheticEvent } from 'react';
 import { useNavigate } from 'react-router';
-import { useRuns, useStartRun, type PackSize, type Runs } from '@/shared/api';
+import { usePackWays, useRuns, useStartRun, type PackSize, type Runs } from '@/shared/api';
 import { dealt, optionWords } from '@/shared/format';
 import {
   Button,
@@ -18,6 +18,7 @@ import {
   useWanted,
   TextLink,
 } from '@/shared/ui';
+import { minutesOf, quickerWay, type Way } from '../model';
 import { clsx } from 'clsx';
 import ink from '@/shared/style/ink.module.css';
 import ui from '@/shared/ui/ui.module.css';
@@ -43,6 +44,11 @@ export function Packing() {
   const [size, setSize] = useState<PackSize>(1);
   const [dealing, setDealing] = useState<'kind' | 'pupil'>('pupil');
   const [options, setOptions] = useState('');
+  const [way, setWay] = useState<Way | null>(null);
+  const wantedRelease = release ?? runs.data?.releases[0]?.id;
+  const ways = usePackWays(wantedRelease, options);
+  const bags = Number(packs) * (size > 1 && dealing === 'pupil' ? size : 1);
+  const quicker = quickerWay(ways.data, bags);
   if (runs.error) return <Notice title="The packing runs cannot be shown" text={runs.error.message} />;
   if (!runs.data)
     return (
@@ -57,7 +63,7 @@ export function Packing() {
     const releaseId = release ?? releases[0]?.id;
     if (releaseId !== undefined)
       start.mutate(
-        { operationId, releaseId, packs: Number(packs), packSize: size, options, dealing },
+        { operationId, releaseId, packs: Number(packs), packSize: size, options, dealing, way: way ?? quicker },
         {
           onSuccess: (run) => {
             setOperationId(crypto.randomUUID());
@@ -70,7 +76,7 @@ export function Packing() {
     <main className={clsx(ui['room'], styles['packroom'])}>
       <div className={ui['roomhead']}>
         <h1>Packing</h1>
-        <span className={ink['quiet']}>line by line, into every bag</span>
+        <span className={ink['quiet']}>every part into its bag, by one key</span>
       </div>
       {releases.length === 0 ? (
         <p className={ui['loading']}>
@@ -140,6 +146,19 @@ export function Packing() {
               }}
             />
           </div>
+          <div className={clsx(ui['field'], styles['field'])}>
+            <label htmlFor="run-way">in which order</label>
+            <Select
+              id="run-way"
+              value={way ?? quicker}
+              onChange={(event) => {
+                setWay(event.target.value === 'bag' ? 'bag' : 'line');
+              }}
+            >
+              <option value="line">line by line{minutesOf(ways.data, bags, 'line')}</option>
+              <option value="bag">bag by bag{minutesOf(ways.data, bags, 'bag')}</option>
+            </Select>
+          </div>
           {chosen && chosen.options.length > 0 && (
             <div className={clsx(ui['field'], styles['field'])}>
               <span>with</span>
@@ -180,9 +199,15 @@ export function Packing() {
                 <TableCell>
                   <b>{run.kit}</b>, revision {run.revision}
                   {run.options === '' ? '' : `, ${optionWords(run.options)}`}
+                  {run.newer === null ? null : (
+                    <div className={ink['ochre']}>▲ packed the old way: revision {run.newer} is out</div>
+                  )}
                 </TableCell>
                 <TableCell>{run.at.slice(0, 10)}</TableCell>
-                <TableCell className={ui['num']}>{packsOf(run)}</TableCell>
+                <TableCell className={ui['num']}>
+                  {packsOf(run)}
+                  {run.way === 'bag' ? ', bag by bag' : ''}
+                </TableCell>
                 <TableCell className={ui['num']}>{run.packed}</TableCell>
                 <TableCell>
                   <Progress value={(100 * run.done) / run.cellsInAll} label={`run ${String(run.id)}`} />{' '}

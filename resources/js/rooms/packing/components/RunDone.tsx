@@ -30,6 +30,13 @@ export function RunDone({ run, children }: { run: Run; children: ReactNode }) {
         </p>
       )}
       {children}
+      {run.newer !== null && run.newerId !== null && run.complete.length > 0 && (
+        <p className={styles['warn']}>
+          ▲ Packed the old way: revision {run.newer} is out since. Its slip says what the builders of these kits will
+          see otherwise; lay one into each box.{' '}
+          <PrintButton label="Print the slip" kind="difference-slip" subject={run.newerId} />
+        </p>
+      )}
       <FirstKitPhoto run={run} />
       <p>Each kit has a label with its serial number and the code of its own page.</p>
       <p>
@@ -38,7 +45,10 @@ export function RunDone({ run, children }: { run: Run; children: ReactNode }) {
       <ol className={styles['serials']}>
         {(serials.data?.serials ?? []).map((unit) => (
           <li key={unit.serial} className={run.complete.includes(unit.pack) ? ink['m'] : clsx(ink['m'], ink['quiet'])}>
-            {unit.serial}
+            {unit.serial}{' '}
+            {run.complete.includes(unit.pack) && (
+              <PrintButton label="label" name={unit.serial} kind="kit-label" subject={run.id} piece={unit.serial} />
+            )}
           </li>
         ))}
       </ol>

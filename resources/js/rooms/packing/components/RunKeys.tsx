@@ -1,6 +1,7 @@
 import { useState } from 'react';
 import type { Run } from '@/shared/api';
 import { isMuted, mute } from '../tick';
+import type { useBagLabel } from '../useBagLabel';
 import { clsx } from 'clsx';
 import ui from '@/shared/ui/ui.module.css';
 import styles from './packing.module.css';
@@ -14,11 +15,12 @@ type Props = {
   onLot: () => void;
   onHoles: () => void;
   onBag: () => void;
+  label: ReturnType<typeof useBagLabel>;
   onLeave: () => void;
 };
 
 /** Every key of the packer as a thing to touch, too. */
-export function RunKeys({ run, busy, hasLine, showsHoles, onPress, onLot, onHoles, onBag, onLeave }: Props) {
+export function RunKeys({ run, busy, hasLine, showsHoles, onPress, onLot, onHoles, onBag, label, onLeave }: Props) {
   const [muted, setMuted] = useState(isMuted);
   const press = (action: 'in' | 'undo' | 'short') => () => {
     onPress(action);
@@ -59,6 +61,11 @@ export function RunKeys({ run, busy, hasLine, showsHoles, onPress, onLot, onHole
       <button type="button" onClick={onBag}>
         <kbd>B</kbd> weigh a bag
       </button>
+      {hasLine && (
+        <button type="button" disabled={label.isBusy} onClick={label.print}>
+          <kbd>P</kbd> {label.isBusy ? 'printing' : 'print its label'}
+        </button>
+      )}
       <button
         type="button"
         aria-pressed={!muted}

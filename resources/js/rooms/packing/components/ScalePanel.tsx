@@ -1,5 +1,5 @@
 import { useCallback, useEffect, useState } from 'react';
-import { useBin, useScaleCheck, type BinScale, type Run, type RunLine } from '@/shared/api';
+import { useBin, useLift, useScaleCheck, type BinScale, type Run, type RunLine } from '@/shared/api';
 import { isObject, keep, recall } from '@/shared/keep';
 import { along, byEyeWords, scaleWords } from '../scale';
 import type { Turn } from '../queue';
@@ -28,6 +28,7 @@ export function ScalePanel({ run, line, turn, busy, onTook }: Props) {
   const own = useConnectedScale();
   const bin = useBin(run.id, turn.line, { since: spoken.since, carried: spoken.carried }, own.sent);
   const check = useScaleCheck(run.id);
+  const { mutate: lift } = useLift(run.id);
   const [said, setSaid] = useState<string | null>(null);
   const each = line.item.quantity * run.kitsAtOnce;
   const now = bin.data;
@@ -41,7 +42,13 @@ export function ScalePanel({ run, line, turn, busy, onTook }: Props) {
     [place, turn.line],
   );
   useEffect(() => {
-    if (!now || busy || now.until <= spoken.since || now.change === null) return;
+    if (!now || busy || now.until <= spoken.since) return;
+    if (now.state === 'no-bag' || now.state === 'bag-set') {
+      setSaid(null);
+      speak(now.until, 0);
+    }
+    if (now.change === null) return;
+    if (now.state === 'lifted') lift();
     if (now.state !== 'took' || now.kits > left || now.check.due) {
       speak(now.until, now.change);
       return;
@@ -49,24 +56,27 @@ export function ScalePanel({ run, line, turn, busy, onTook }: Props) {
     speak(now.until, 0);
     const last = turn.pack + now.kits;
     setSaid(
-      now.kits === 1
-        ? `Into kit ${String(last)}. Is the hand empty?`
-        : `Deal into kits ${String(turn.pack + 1)} to ${String(last)}. Is the hand empty then? If not, undo ${String(now.kits)} times and count again.`,
+      now.gains
+        ? null
+        : now.kits === 1
+          ? `Into kit ${String(last)}. Is the hand empty?`
+          : `Deal into kits ${String(turn.pack + 1)} to ${String(last)}. Is the hand empty then? If not, undo ${String(now.kits)} times and count again.`,
     );
     onTook(now.kits);
-  }, [busy, left, now, onTook, speak, spoken.since, turn.pack]);
+  }, [busy, left, lift, now, onTook, speak, spoken.since, turn.pack]);
   if (!now) return null;
   if (now.byEye !== null) return <p className={styles['eye']}>{byEyeWords(now)}</p>;
   const words = scaleWords(now, each, left);
   return (
     <section className={styles['scale']} aria-label="Scale">
       <p className={styles['grams']}>
-        <b className={ink['m']}>{now.grams === null ? '–' : now.grams.toFixed(2)}</b> g in the bin
+        <b className={ink['m']}>{now.grams === null ? '–' : now.grams.toFixed(2)}</b> g in the{' '}
+        {now.gains ? 'cup' : 'bin'}
       </p>
       <Needle bin={now} />
       {now.check.due && now.state !== 'off' && (
         <p className={styles['warn']}>
-          ▲ Lay {now.check.mass} g on the bin, then{' '}
+          ▲ Lay {now.check.mass} g on the scale, beside the {now.gains ? 'bag' : 'bin'}, then{' '}
           <button
             type="button"
             className={styles['settle']}
@@ -116,7 +126,7 @@ function Needle({ bin }: { bin: BinScale }) {
   const { needle } = bin;
   if (needle === null) return null;
   const x = (grams: number) => 20 + 260 * along(needle, grams);
-  const taken = bin.change === null ? null : -bin.change;
+  const taken = takenOf(bin);
   return (
     <svg viewBox="-30 0 360 64" className={styles['needle']} role="img" aria-label={needleWords(bin)}>
       <rect
@@ -144,9 +154,18 @@ function Needle({ bin }: { bin: BinScale }) {
   );
 }
 
-function needleWords({ needle, change }: BinScale): string {
+/** Grams that went from the bin towards the bags. */
+function takenOf({ change, gains }: BinScale): number | null {
+  return change === null ? null : gains ? change : -change;
+}
+
+function needleWords(bin: BinScale): string {
+  const { needle } = bin;
+  const taken = takenOf(bin);
   if (needle === null) return '';
   const kits = `${String(needle.kits)} ${needle.kits === 1 ? 'kit' : 'kits'}`;
   const sure = `${needle.low.toFixed(2)} to ${needle.high.toFixed(2)} g`;
-  return change === null ? `${kits}: ${sure}` : `${(-change).toFixed(2)} g taken; ${kits} are ${sure}`;
+  return taken === null
+    ? `${kits}: ${sure}`
+    : `${taken.toFixed(2)} g ${bin.gains ? 'gained' : 'taken'}; ${kits} are ${sure}`;
 }

@@ -1,7 +1,12 @@
 import type { UseFormReturn } from 'react-hook-form';
-import { TextField } from '@/shared/ui/form';
+import { ChoiceField, TextField } from '@/shared/ui/form';
 import type { ShopWords } from '../model';
 import { ScaleLines } from './ScaleLines';
+
+const BINS = [
+  ['no', 'no, the packer looks at the bin'],
+  ['yes', 'yes, before each line'],
+] as const;
 
 type Props = { form: UseFormReturn<ShopWords>; disabled: boolean };
 
@@ -19,6 +24,7 @@ export function ScaleFacts({ form, disabled }: Props) {
         label="how far readings of one thing scatter, g"
       />
       <TextField {...common} name="checkMass" id="shop-check-mass" label="check mass, g" />
+      <ChoiceField {...common} name="readsBins" id="shop-bins" label="read the code of a bin" choices={BINS} />
       {!disabled && (
         <ScaleLines
           unit={form.watch('scaleUnit')}
