@@ -28,6 +28,6 @@ return [
     'hosts' => $list('CHIRALEX_HOSTS'),
     // Where the simulated bench scale listens, on loopback.
     'scale_port' => (int) env('CHIRALEX_SCALE_PORT', 18080),
-    'labels' => env('CHIRALEX_LABELS', dirname((string) env('CHIRALEX_FILES', base_path('var/files'))) . '/labels'),
+    'labels' => env('CHIRALEX_LABELS', storage_path('app/labels')),
     'files' => env('CHIRALEX_FILES', base_path('var/files')),
 ];

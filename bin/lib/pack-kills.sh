@@ -1,6 +1,6 @@
 #!/usr/bin/env bash
-# Two packers at two runs, pressing as fast as the server answers, while its processes are killed twenty times; then every confirmed key has
-# to be in the book once, and nothing else.
+# Two packers at two runs, pressing as fast as the server answers, while its processes are killed twenty times and the line is down for a
+# minute; then every confirmed key has to be in the book once, and nothing else. A killed browser: tests/Browser/KilledBrowserTest.php.
 set -uo pipefail
 . "$(dirname "${BASH_SOURCE[0]}")/common.sh"
 export CHIRALEX_VAR=$VAR/pack-kills CHIRALEX_PG_PORT PORT
@@ -27,6 +27,10 @@ for kill in $(seq 20); do
   printf 'kill %2d: %s\n' "$kill" "$kind"
   begin || { tail -n 5 "$VAR/said"; exit 1; }
 done
+# The line is down for a minute: the server takes calls and answers none.
+mapfile -t there < <(own "$HOME_DIR/run" nginx)
+kill -STOP "${there[@]}"; sleep 60; kill -CONT "${there[@]}"
+printf 'the line was down for 60 s\n'
 failed=0
 for packer in $packers; do wait "$packer" || failed=1; done
 begin

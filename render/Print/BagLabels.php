@@ -25,6 +25,8 @@ final readonly class BagLabels
     private const HEAD = 18.0;
     private const CODE = 25.0;
     private const LINE = 4.9;
+    /** Width of a label, millimetres, below which the kind of each part is left to the title. */
+    private const NARROW = 80.0;
     /** Picture of a part, millimetres. */
     private const PICTURE = ['width' => 15.0, 'height' => 4.4];
     private const CSS = <<<'CSS'
@@ -127,20 +129,28 @@ final readonly class BagLabels
         $names = Designators::isNamed($item['designators'][0]) ? implode(' ', $item['designators']) : '';
 
         return "<li><b>{$item['quantity']}</b><span>" .
-            Markup::text(
-                trim(
-                    $item['value'] .
-                        ($item['length'] === null ? '' : ', ' . Num::of($item['length']) . ' mm') .
-                        ', ' .
-                        $item['kindName'],
-                    ', ',
-                ),
-            ) .
+            Markup::text(implode(', ', $this->called($item))) .
             ' <span class="refs">' .
             Markup::text($names) .
             '</span></span>' .
             $this->seen($item) .
             '</li>';
+    }
+
+    /**
+     * Value and length; the kind too where there is room for it, or nothing else to say.
+     *
+     * @param Item $item
+     * @return list<string>
+     */
+    private function called(array $item): array
+    {
+        $said = array_filter(
+            [$item['value'], $item['length'] === null ? '' : Num::of($item['length']) . ' mm'],
+            static fn(string $text): bool => $text !== '',
+        );
+
+        return array_values($said === [] || $this->grid->width >= self::NARROW ? [...$said, $item['kindName']] : $said);
     }
 
     /** @param Item $item */

@@ -7,6 +7,7 @@ namespace Tests\Browser;
 use Closure;
 use Facebook\WebDriver\Chrome\ChromeDevToolsDriver;
 use Facebook\WebDriver\Chrome\ChromeOptions;
+use Facebook\WebDriver\Exception\WebDriverException;
 use Facebook\WebDriver\Remote\DesiredCapabilities;
 use Facebook\WebDriver\Remote\RemoteWebDriver;
 use Facebook\WebDriver\Remote\RemoteWebElement;
@@ -46,6 +47,15 @@ abstract class BrowserCase extends TestCase
         } finally {
             self::$at = 'desk';
         }
+    }
+
+    /** Kills the browser at hand as a crash would, and opens it again with what its disk had kept. */
+    protected function killBrowser(): void
+    {
+        $name = self::$at;
+        exec('pkill -KILL -f ' . escapeshellarg("chiralex-browser-{$name}-" . getmypid()));
+        usleep(800_000);
+        self::$drivers[$name] = self::session($name, ...$name === 'phone' ? self::PHONE : self::DESK);
     }
 
     /** Cuts or restores the connection of the browser at hand. */
@@ -92,7 +102,13 @@ abstract class BrowserCase extends TestCase
             'deviceScaleFactor' => 1,
             'mobile' => false,
         ]);
-        register_shutdown_function(static fn() => $driver->quit());
+        register_shutdown_function(static function () use ($driver): void {
+            try {
+                $driver->quit();
+            } catch (WebDriverException) {
+                // It was killed.
+            }
+        });
 
         return $driver;
     }

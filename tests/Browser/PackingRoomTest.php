@@ -7,8 +7,8 @@ namespace Tests\Browser;
 use Facebook\WebDriver\WebDriverBy;
 use Facebook\WebDriver\WebDriverKeys;
 
-/** The packing bench: keys faster than the server, without a line, beside somebody else, and by the scale. */
-final class PackingRoomTest extends BrowserCase
+/** The packing bench by keys: faster than the server, without a line, beside somebody else, behind a code reader. */
+final class PackingRoomTest extends PackingBrowserCase
 {
     public function test_every_key_counts_once_however_fast_and_without_a_line_they_wait_in_sight(): void
     {
@@ -75,58 +75,34 @@ final class PackingRoomTest extends BrowserCase
         $this->done(3);
     }
 
-    public function test_pieces_that_leave_the_bin_for_four_kits_are_the_key_of_four_kits(): void
+    public function test_a_run_is_packed_by_keys_in_bursts_of_five(): void
     {
-        $this->begin(20);
-        $this->ready('.scale-play button', 'simulated scale')->click();
-        $this->ready('.scale-playing button', 'full bin')->click();
-        $this->text('.scale-scale', '120.0');
-        $this->ready('.scale-playing button', 'lay the check mass on')->click();
-        $this->text('.scale-scale', '170.0');
-        $this->ready('.scale-settle', 'check the scale')->click();
-        $this->gone('.scale-scale [role="alert"]');
-        $this->ready('.scale-playing button', 'take it off')->click();
-        $this->text('.scale-scale', 'in one go');
-        $this->ready('.scale-playing button', 'take for 4')->click();
-        $this->text('.scale-scale', 'Deal into kits 1 to 4');
-        $this->done(4);
-        $this->ready('.scale-playing button', 'one too few')->click();
-        $this->text('.scale-warn', '1 too few for 4');
-        $this->ready('.scale-playing button', 'switch off')->click();
-        $this->text('.scale-warn', 'The scale is silent');
-        $this->assertAccessible('Packing by the scale');
-        $this->ready('.scale-playing button', 'switch on')->click();
-        $this->text('.scale-warn', '1 too few for 4');
-        $this->done(4);
+        $run = $this->begin(5);
+        $all = (int) $this->run_($run)['cellsInAll'];
+        for ($pressed = 0; $pressed < $all; $pressed += 5) {
+            $this->keys(5);
+            usleep(150_000);
+        }
+        $this->text('h1', '5 kits packed');
+        $this->done($all);
     }
 
-    /** @return int the run */
-    private function begin(int $kits): int
+    public function test_a_code_reader_opens_each_line_with_the_code_of_its_bin(): void
     {
-        $this->signIn('packer@saltmarsh.example');
-        $this->open('/packing');
-        $this->find('#run-release')->sendKeys('Frost Bell');
-        $this->find('#run-packs')->sendKeys(WebDriverKeys::CONTROL . 'a' . WebDriverKeys::NULL . $kits);
-        $this->ready('.packing-newrun button', 'Begin')->click();
-        $this->find('.pockets-now');
-
-        return (int) basename((string) parse_url(self::driver()->getCurrentURL(), PHP_URL_PATH));
-    }
-
-    private function keys(int $times): void
-    {
-        self::driver()->getKeyboard()->sendKeys(str_repeat(' ', $times));
-    }
-
-    /** Waits until the server has so many bags of lines. */
-    private function done(int $bags): void
-    {
-        $run = basename((string) parse_url(self::driver()->getCurrentURL(), PHP_URL_PATH));
-        $told = static fn(): mixed => self::driver()->executeAsyncScript(
-            'const done = arguments[1]; fetch(`/api/runs/${arguments[0]}`).then((it) => it.json()).then((it) => done(it.done))',
-            [$run],
-        );
-        self::driver()->wait(20, 200)->until(static fn(): bool => $told() === $bags);
-        self::assertSame($bags, $told());
+        $this->shop(['readsBins' => true]);
+        try {
+            $this->begin(2);
+            $this->text('.packing-lotbox', 'read the code of the bin');
+            $this->assertAccessible('Packing, a bin to read');
+            $this->press(' ');
+            self::driver()
+                ->getKeyboard()
+                ->sendKeys('26-304' . WebDriverKeys::ENTER);
+            $this->gone('.packing-lotbox');
+            $this->press(' ');
+            $this->done(1);
+        } finally {
+            $this->shop(['readsBins' => false]);
+        }
     }
 }

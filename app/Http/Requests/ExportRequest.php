@@ -78,12 +78,11 @@ final class ExportRequest extends OperationRequest
                         => Revision::query()->where('id', $this->integer('subject'))->exists(),
                     ExportKind::KitLabels,
                     ExportKind::BagLabel,
-                    ExportKind::KitLabel,
-                    ExportKind::TapeRuler
+                    ExportKind::KitLabel
                         => Run::query()->where('id', $this->integer('subject'))->exists(),
                     ExportKind::PackingSlip => Order::query()->whereKey($this->integer('subject'))->exists(),
                     ExportKind::LotSlip => Lot::query()->whereKey($this->integer('subject'))->exists(),
-                    null => true,
+                    ExportKind::TapeRuler, null => true,
                 };
                 $isLabel = in_array($this->input('kind'), ['bag-labels', 'kit-labels'], true);
                 if ($this->input('paper') === 'roll' && !$isLabel) {

@@ -32,21 +32,21 @@ export function LineNow({ line, lot, pack, packs, kitsAtOnce, picture }: Props) 
             .filter((text) => text !== '')
             .join('. ')}
         </p>
+        {picture?.tape != null && line.item.length === null && (
+          <p className={styles['tape']}>
+            On tape {picture.tape} mm apart: {quantity} {quantity === 1 ? 'piece' : 'pieces'}{' '}
+            <b className={ink['m']}>{Math.round(quantity * picture.tape * 10) / 10} mm</b>
+            {packs > pack + 1 && (
+              <>
+                , all that are left{' '}
+                <b className={ink['m']}>{Math.round(quantity * (packs - pack) * picture.tape * 10) / 10} mm</b>
+              </>
+            )}
+            .
+          </p>
+        )}
       </div>
       <InHand picture={picture} name={headline(line)} />
-      {picture?.tape != null && line.item.length === null && (
-        <p className={styles['tape']}>
-          On tape {picture.tape} mm apart: {quantity} {quantity === 1 ? 'piece' : 'pieces'}{' '}
-          <b className={ink['m']}>{Math.round(quantity * picture.tape * 10) / 10} mm</b>
-          {packs > pack + 1 && (
-            <>
-              , all that are left{' '}
-              <b className={ink['m']}>{Math.round(quantity * (packs - pack) * picture.tape * 10) / 10} mm</b>
-            </>
-          )}
-          .
-        </p>
-      )}
       <p className={styles['howmany']}>
         <b className={ink['m']}>{quantity}</b>{' '}
         <span>

@@ -9,6 +9,7 @@ import {
   Notice,
   OptionChooser,
   Pager,
+  PrintButton,
   Progress,
   Select,
   Table,
@@ -77,6 +78,9 @@ export function Packing() {
       <div className={ui['roomhead']}>
         <h1>Packing</h1>
         <span className={ink['quiet']}>every part into its bag, by one key</span>
+        <span className={ui['end']}>
+          <PrintButton label="Print a tape ruler" kind="tape-ruler" subject={1} />
+        </span>
       </div>
       {releases.length === 0 ? (
         <p className={ui['loading']}>

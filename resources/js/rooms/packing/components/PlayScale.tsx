@@ -2,6 +2,9 @@ import { useState } from 'react';
 import { usePlayScale, type BinScale, type ScaleDeed } from '@/shared/api';
 import styles from './scale.module.css';
 
+/** An empty bag with its label, grams. */
+const BAG = 1.4;
+
 /** Stands in for hands, where the scale is the simulated one: takes from its bin, pours in, charges it. */
 export function PlayScale({ bin, each }: { bin: BinScale; each: number }) {
   const play = usePlayScale();
@@ -12,12 +15,18 @@ export function PlayScale({ bin, each }: { bin: BinScale; each: number }) {
   const deed = (what: ScaleDeed['deed'], grams: number) => () => {
     play.mutate({ deed: what, grams });
   };
-  const takes: readonly (readonly [string, number])[] = [
-    ['take for 1 kit', each],
-    [`take for ${String(kits)}`, each * kits],
-    ['one too few', each * kits - 1],
-    ['put one back', -1],
-  ];
+  const takes: readonly (readonly [string, number])[] = bin.gains
+    ? [
+        ['put all in', -each],
+        ['put one in', -1],
+        ['take one out', 1],
+      ]
+    : [
+        ['take for 1 kit', each],
+        [`take for ${String(kits)}`, each * kits],
+        ['one too few', each * kits - 1],
+        ['put one back', -1],
+      ];
   return (
     <div className={styles['play']}>
       <button
@@ -42,9 +51,20 @@ export function PlayScale({ bin, each }: { bin: BinScale; each: number }) {
           <button type="button" onClick={deed('take', bin.check.mass)}>
             take it off
           </button>
-          <button type="button" onClick={deed('bin', 120)}>
-            full bin
-          </button>
+          {bin.gains ? (
+            <>
+              <button type="button" onClick={deed('bin', 0)}>
+                bag out
+              </button>
+              <button type="button" onClick={deed('bin', BAG)}>
+                empty bag in
+              </button>
+            </>
+          ) : (
+            <button type="button" onClick={deed('bin', 120)}>
+              full bin
+            </button>
+          )}
           <button
             type="button"
             aria-pressed={isCharged}

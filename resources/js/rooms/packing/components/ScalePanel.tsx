@@ -43,10 +43,10 @@ export function ScalePanel({ run, line, turn, busy, onTook }: Props) {
   );
   useEffect(() => {
     if (!now || busy || now.until <= spoken.since) return;
-    if (now.state === 'no-bag' || now.state === 'bag-set') {
-      setSaid(null);
-      speak(now.until, 0);
-    }
+    // Another bag, or what was open is settled: the steps so far are spoken for, before they are forgotten.
+    const isOther = now.state === 'no-bag' || now.state === 'bag-set';
+    if (isOther) setSaid(null);
+    if (isOther || (now.state === 'ready' && spoken.carried !== 0)) speak(now.until, 0);
     if (now.change === null) return;
     if (now.state === 'lifted') lift();
     if (now.state !== 'took' || now.kits > left || now.check.due) {
@@ -63,7 +63,7 @@ export function ScalePanel({ run, line, turn, busy, onTook }: Props) {
           : `Deal into kits ${String(turn.pack + 1)} to ${String(last)}. Is the hand empty then? If not, undo ${String(now.kits)} times and count again.`,
     );
     onTook(now.kits);
-  }, [busy, left, lift, now, onTook, speak, spoken.since, turn.pack]);
+  }, [busy, left, lift, now, onTook, speak, spoken, turn.pack]);
   if (!now) return null;
   if (now.byEye !== null) return <p className={styles['eye']}>{byEyeWords(now)}</p>;
   const words = scaleWords(now, each, left);
