@@ -161,9 +161,10 @@ final class BenchScaleTest extends TradeCase
     {
         $revision = $this->kit(self::KIT + ['masses.csv' => self::MASSES]);
 
-        return $this->app->make(
-            StartRun::class,
-        )($this->app->make(ReleaseRevision::class)($revision->id, null, (string) Str::uuid(), 0), 5, 1, (string) Str::uuid(), null, way: $way);
+        $release = $this->app->make(ReleaseRevision::class)($revision->id, null, (string) Str::uuid(), 0);
+        $start = $this->app->make(StartRun::class);
+
+        return $start($release, 5, 1, (string) Str::uuid(), null, way: $way);
     }
 
     private function asked(Run $run, int $line): TestResponse

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Queries\Export;
 
+use App\Actions\Export\ExportKind;
 use App\Actions\Kit\Documents;
 use App\Actions\Release\PublicToken;
 use App\Models\Export;
@@ -24,7 +25,7 @@ use ChiralexRender\Print\TickList;
 use ChiralexRender\Words;
 
 /**
- * Labels of bags and kits, and the list of what is in the box.
+ * Labels of bags and kits, the list of what is in the box, the ruler of tapes.
  *
  * @phpstan-import-type Bags from BagsDocument
  */
@@ -33,10 +34,26 @@ final readonly class BagPages
     public function __construct(private Documents $documents, private PublicToken $tokens, private Printed $printed) {}
 
     /**
+     * @return array{name: string, html: string} name without ending
+     * @throws UnusableProgram when no QR code can be made
+     */
+    public function of(Export $export): array
+    {
+        return match ($export->kind) {
+            ExportKind::KitLabels => $this->kitLabels($export),
+            ExportKind::BagLabel => $this->bagLabel($export),
+            ExportKind::KitLabel => $this->kitLabel($export),
+            ExportKind::TickList => $this->tickList($export),
+            ExportKind::TapeRuler => $this->tapeRuler($export),
+            default => $this->labels($export),
+        };
+    }
+
+    /**
      * @return array{name: string, html: string}
      * @throws UnusableProgram when no QR code can be made
      */
-    public function labels(Export $export): array
+    private function labels(Export $export): array
     {
         $revision = Revision::query()->findOrFail($export->subject);
 
@@ -58,7 +75,7 @@ final readonly class BagPages
      * @return array{name: string, html: string}
      * @throws UnusableProgram when no QR code can be made
      */
-    public function bagLabel(Export $export): array
+    private function bagLabel(Export $export): array
     {
         $run = Run::query()->findOrFail($export->subject);
         $revision = $run->release->revision;
@@ -74,7 +91,7 @@ final readonly class BagPages
     }
 
     /** @return array{name: string, html: string} */
-    public function tickList(Export $export): array
+    private function tickList(Export $export): array
     {
         $revision = Revision::query()->findOrFail($export->subject);
         $list = new TickList(
@@ -95,7 +112,7 @@ final readonly class BagPages
      * @return array{name: string, html: string}
      * @throws UnusableProgram when no QR code can be made
      */
-    public function kitLabels(Export $export): array
+    private function kitLabels(Export $export): array
     {
         $run = Run::query()->findOrFail($export->subject);
         $units = Unit::query()->where('run_id', $run->id)->orderBy('number')->get();
@@ -112,7 +129,7 @@ final readonly class BagPages
      * @return array{name: string, html: string}
      * @throws UnusableProgram when no QR code can be made
      */
-    public function kitLabel(Export $export): array
+    private function kitLabel(Export $export): array
     {
         $run = Run::query()->findOrFail($export->subject);
         $unit = Unit::query()->where('run_id', $run->id)->where('serial', $export->piece)->firstOrFail();
@@ -121,7 +138,7 @@ final readonly class BagPages
     }
 
     /** @return array{name: string, html: string} pieces on tape counted by length, at true size */
-    public function tapeRuler(Export $export): array
+    private function tapeRuler(Export $export): array
     {
         $words = Words::in(Shop::ours()->language);
 

@@ -104,14 +104,15 @@ final readonly class Pages
             ExportKind::CutSheet
                 => $this->trueSize($export),
             ExportKind::SafetyFile => $this->safety($export),
-            ExportKind::BagLabels => $this->bags->labels($export),
-            ExportKind::TickList => $this->bags->tickList($export),
+            ExportKind::BagLabels,
+            ExportKind::KitLabels,
+            ExportKind::BagLabel,
+            ExportKind::KitLabel,
+            ExportKind::TickList,
+            ExportKind::TapeRuler
+                => $this->bags->of($export),
             ExportKind::TeacherSheet => $this->teacher($export),
             ExportKind::DifferenceSlip => $this->difference($export),
-            ExportKind::KitLabels => $this->bags->kitLabels($export),
-            ExportKind::BagLabel => $this->bags->bagLabel($export),
-            ExportKind::KitLabel => $this->bags->kitLabel($export),
-            ExportKind::TapeRuler => $this->bags->tapeRuler($export),
             ExportKind::LotSlip => $this->lot($export),
             ExportKind::PackingSlip => $this->slip($export),
         };
