@@ -23,8 +23,6 @@ final readonly class KitFiles
     private const DOUBTFUL = ['txt', 'art', 'pho', 'gbx', 'tap', 'nc', 'ncd', 'cnc', 'drd', 'net'];
     private const MOST_LAYERS = 24;
     private const MOST_ENTRIES = 2_000;
-    /** Tables of the kit folder that are no list of parts and no places. */
-    private const ASIDE = ['suppliers.csv', 'shelf.csv', 'shipped.csv'];
     private const KNOWN = [
         'kit.json',
         'bom.csv',
@@ -36,6 +34,9 @@ final readonly class KitFiles
         'placements.txt',
         'masses.csv',
         'offers.csv',
+        'suppliers.csv',
+        'shelf.csv',
+        'shipped.csv',
         'measurements.csv',
         'reports.csv',
         'pilot.csv',
@@ -203,7 +204,7 @@ final readonly class KitFiles
     /** True for a table whose name says nothing of what it is. */
     public static function isOpenTable(string $name): bool
     {
-        return TableList::isTable($name) && !in_array(strtolower($name), [...self::KNOWN, ...self::ASIDE], true);
+        return TableList::isTable($name) && !in_array(strtolower($name), self::KNOWN, true);
     }
 
     /** @throws UnusableFile */

@@ -75,6 +75,7 @@ final readonly class Application
             'encode' => $markings->encode($arguments),
             'sample' => (new SampleVerb())->run($arguments),
             'cut', 'scale' => (new PackVerbs())->run($verb, $arguments),
+            'faults', 'diagnose' => (new FaultVerbs())->run($verb, $arguments),
             default => $this->ofKit($verb, $arguments),
         };
     }
@@ -105,7 +106,7 @@ final readonly class Application
             'page' => (new PageVerb())->page($arguments),
             default => throw UsageError::unknownVerb(
                 $verb,
-                'decode, bands, encode, parts, check, board, lie, order, marks, bags, cut, scale, bench, safety, manual, sheet, package, page, sample',
+                'decode, bands, encode, parts, check, board, lie, order, marks, bags, cut, scale, faults, diagnose, bench, safety, manual, sheet, package, page, sample',
             ),
         };
     }

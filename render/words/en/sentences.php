@@ -50,6 +50,11 @@ return [
     'placement.two-sources' =>
         '{designator}: the table and the component layer put it into different places; the layer is taken. Remove one of the files.',
     'measurement.value' => '{part}: "{text}" is no value; write a number with its unit, like 612 mV.',
+    'shipped.no-serial' => 'This row names no serial number; write the one on its label, or remove the row.',
+    'shipped.twice' =>
+        '{serial} was shipped already in row {first}; a kit leaves once. Correct the number, or remove the row.',
+    'shipped.date' => '{serial}: "{text}" is no day; write year, month and day, like 2026-06-04.',
+    'report.date' => '"{text}" is no day; write year, month and day, like 2026-07-28.',
     'mass.no-part' => 'This row names no part; write the designator or the value that was weighed, or remove the row.',
     'mass.pieces' => '{part}: "{text}" is no count of pieces; write how many lay on the scale, 1 or more.',
     'mass.grams' => '{part}: "{text}" is no mass; write the grams the scale showed, above 0.',

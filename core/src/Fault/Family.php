@@ -1,0 +1,14 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Chiralex\Fault;
+
+/** By what kits are compared. */
+enum Family: string
+{
+    case Revision = 'revision';
+    case Lot = 'lot';
+    case Run = 'run';
+    case Option = 'option';
+}

@@ -1,0 +1,98 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Chiralex\Fault;
+
+use Chiralex\Fault\Internal\Delays;
+use Chiralex\Fault\Internal\FamilyTests;
+use Chiralex\Statistics\Wilson;
+use DateTimeImmutable;
+
+/**
+ * How many of the kits that left the shop were reported, and whether a revision, a lot, a run or an option has more of them than the
+ * rest. A kit that reports twice is one kit; kits that left lately are mostly not built yet and stand apart.
+ */
+final readonly class FaultStudy
+{
+    /** Days after which a kit is mostly built; common practice, no source. */
+    public const SETTLED_DAYS = 30;
+
+    /**
+     * @param int $kits that count
+     * @param int $reported of them
+     * @param int $youngKits left too lately to count
+     * @param int $youngReports of those
+     * @param int $withoutSerial reports of no kit that was shipped
+     * @param array<string, list<FamilyRow>> $families most kits first
+     * @param list<FamilyRow> $causes `dry joint in L2`
+     * @param list<ShippedWeek> $weeks the oldest first
+     */
+    private function __construct(
+        public int $kits,
+        public int $reported,
+        public Wilson $interval,
+        public int $youngKits,
+        public int $youngReports,
+        public int $withoutSerial,
+        public array $families,
+        public array $causes,
+        public array $weeks,
+    ) {}
+
+    /**
+     * @param list<ShippedKit> $shipped
+     * @param list<KitReport> $reports
+     * @param DateTimeImmutable $at what is dated later is left out
+     */
+    public static function of(array $shipped, array $reports, DateTimeImmutable $at): self
+    {
+        $today = $at->format('Y-m-d');
+        $settled = $at->modify('-' . self::SETTLED_DAYS . ' days')->format('Y-m-d');
+        $kits = $young = [];
+        foreach ($shipped as $kit) {
+            if ($kit->date <= $settled) {
+                $kits[$kit->serial] = $kit;
+            } elseif ($kit->date <= $today) {
+                $young[$kit->serial] = $kit;
+            }
+        }
+        $reported = $causes = $first = [];
+        $youngReports = $without = 0;
+        foreach ($reports as $report) {
+            if ($report->date > $today) {
+                continue;
+            }
+            if (isset($kits[$report->serial])) {
+                $reported[$report->serial] = true;
+                $causes[$report->cause][$report->serial] = true;
+            } elseif (isset($young[$report->serial])) {
+                ++$youngReports;
+            } else {
+                ++$without;
+                continue;
+            }
+            $first[$report->serial] = min($first[$report->serial] ?? $report->date, $report->date);
+        }
+        unset($causes['']);
+        $tests = new FamilyTests($kits, $reported);
+
+        return new self(
+            count($kits),
+            count($reported),
+            Wilson::of(count($reported), count($kits)),
+            count($young),
+            $youngReports,
+            $without,
+            $tests->families(),
+            $tests->causes($causes),
+            ShippedWeek::all([...array_values($kits), ...array_values($young)], $first, new Delays($at)),
+        );
+    }
+
+    /** @return ?float share of kits that were reported; null without any kit */
+    public function rate(): ?float
+    {
+        return $this->kits === 0 ? null : $this->reported / $this->kits;
+    }
+}
