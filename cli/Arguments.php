@@ -62,6 +62,12 @@ final readonly class Arguments
         return $this->flags[$name][0] ?? null;
     }
 
+    /** @return list<string> every value of an option that may come several times */
+    public function all(string $name): array
+    {
+        return $this->flags[$name] ?? [];
+    }
+
     /**
      * @return array<string, string> `--option box=drilled` as pairs
      * @throws UsageError when one has no equals sign

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Chiralex\Fault;
 
-/** By what kits are compared. */
+/** By what kits are compared: each names a property of `ShippedKit`. */
 enum Family: string
 {
     case Revision = 'revision';

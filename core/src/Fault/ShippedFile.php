@@ -28,14 +28,16 @@ final readonly class ShippedFile
             $cell = static fn(string $name): string => $columns->cell($row, $name);
             $serial = $cell('serial');
             $day = DayCell::read($cell('date'));
-            $fault = match (true) {
-                $serial === '' => ['serial', 'shipped.no-serial', []],
-                isset($rows[$serial]) => ['serial', 'shipped.twice', ['serial' => $serial, 'first' => $rows[$serial]]],
-                $day === null => ['date', 'shipped.date', ['serial' => $serial, 'text' => $cell('date')]],
-                default => null,
-            };
-            if ($fault !== null || $day === null) {
-                [$column, $code, $args] = $fault ?? ['date', 'shipped.date', []];
+            if ($serial === '' || isset($rows[$serial]) || $day === null) {
+                [$column, $code, $args] = match (true) {
+                    $serial === '' => ['serial', 'shipped.no-serial', []],
+                    isset($rows[$serial]) => [
+                        'serial',
+                        'shipped.twice',
+                        ['serial' => $serial, 'first' => $rows[$serial]],
+                    ],
+                    default => ['date', 'shipped.date', ['serial' => $serial, 'text' => $cell('date')]],
+                };
                 $problems[] = new Problem(
                     ProblemSeverity::Error,
                     $code,

@@ -20,15 +20,4 @@ final readonly class ShippedKit
         public string $option,
         public string $date,
     ) {}
-
-    /** What it has of a family of kits; empty where nothing is said. */
-    public function of(Family $family): string
-    {
-        return match ($family) {
-            Family::Revision => $this->revision,
-            Family::Lot => $this->lot,
-            Family::Run => $this->run,
-            Family::Option => $this->option,
-        };
-    }
 }

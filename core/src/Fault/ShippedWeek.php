@@ -28,24 +28,23 @@ final readonly class ShippedWeek
      */
     public static function all(array $kits, array $first, Delays $delays): array
     {
-        $weeks = $reports = $ages = [];
-        foreach ($kits as $kit) {
-            $age = $ages[$kit->date] ??= $delays->age($kit->date);
-            $weeks[$kit->date]['kits'] = ($weeks[$kit->date]['kits'] ?? 0) + 1;
-            if (isset($first[$kit->serial])) {
-                $weeks[$kit->date]['reported'] = ($weeks[$kit->date]['reported'] ?? 0) + 1;
-                $delay = $age - $delays->age($first[$kit->serial]);
-                $reports[] = ['age' => $age, 'delay' => max(0, $delay)];
-            }
+        $ages = $reports = $reported = [];
+        $left = array_count_values(array_column($kits, 'date'));
+        foreach (array_intersect_key(array_column($kits, 'date', 'serial'), $first) as $serial => $date) {
+            $day = $first[$serial];
+            $age = $ages[$date] ??= $delays->age($date);
+            $reported[$date] = ($reported[$date] ?? 0) + 1;
+            $reports[] = ['age' => $age, 'delay' => max(0, $age - ($ages[$day] ??= $delays->age($day)))];
         }
         $shares = Delays::shares($reports);
         $told = [];
-        foreach ($weeks as $date => $week) {
+        foreach ($left as $date => $kitsOfDay) {
             $monday = (new DateTimeImmutable((string) $date))->modify('monday this week')->format('Y-m-d');
-            $told[$monday]['kits'] = ($told[$monday]['kits'] ?? 0) + $week['kits'];
-            $told[$monday]['reported'] = ($told[$monday]['reported'] ?? 0) + ($week['reported'] ?? 0);
+            $told[$monday]['kits'] = ($told[$monday]['kits'] ?? 0) + $kitsOfDay;
+            $told[$monday]['reported'] = ($told[$monday]['reported'] ?? 0) + ($reported[$date] ?? 0);
             $told[$monday]['exposed'] =
-                ($told[$monday]['exposed'] ?? 0.0) + $week['kits'] * Delays::by($shares, $ages[$date] ?? 0);
+                ($told[$monday]['exposed'] ?? 0.0) +
+                $kitsOfDay * Delays::by($shares, $ages[$date] ?? $delays->age((string) $date));
         }
         ksort($told);
 

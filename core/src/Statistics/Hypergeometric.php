@@ -27,6 +27,25 @@ final readonly class Hypergeometric
         return min(1.0, $chance);
     }
 
+    /**
+     * The chance of just so many bad pieces in a sample.
+     *
+     * @param int $found bad pieces; 0 to those of the lot and of the sample
+     * @param int $lot pieces of the lot
+     * @param int $bad of them
+     * @param int $sample pieces drawn
+     */
+    public static function exactly(int $found, int $lot, int $bad, int $sample): float
+    {
+        return $found < max(0, $sample + $bad - $lot) || $found > min($bad, $sample)
+            ? 0.0
+            : exp(
+                self::logChoose($bad, $found) +
+                    self::logChoose($lot - $bad, $sample - $found) -
+                    self::logChoose($lot, $sample),
+            );
+    }
+
     private static function logChoose(int $of, int $taken): float
     {
         return self::logFactorial($of) - self::logFactorial($taken) - self::logFactorial($of - $taken);

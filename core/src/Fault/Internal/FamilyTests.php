@@ -27,16 +27,17 @@ final readonly class FamilyTests
     {
         $families = [];
         foreach (Family::cases() as $family) {
-            $all = $hits = [];
-            foreach ($this->kits as $serial => $kit) {
-                $value = $kit->of($family);
-                $all[$value] = ($all[$value] ?? 0) + 1;
-                $hits[$value] = ($hits[$value] ?? 0) + (isset($this->reported[$serial]) ? 1 : 0);
-            }
+            $all = self::counted($this->kits, $family);
+            $hits = self::counted(array_intersect_key($this->kits, $this->reported), $family);
             unset($all['']);
             $families[$family->value] = [];
             foreach ($all as $value => $kits) {
-                $families[$family->value][] = $this->row((string) $value, $kits, $hits[$value] ?? 0, count($this->reported));
+                $families[$family->value][] = $this->row(
+                    (string) $value,
+                    $kits,
+                    $hits[$value] ?? 0,
+                    count($this->reported),
+                );
             }
         }
 
@@ -51,12 +52,7 @@ final readonly class FamilyTests
      */
     public function causes(array $causes): array
     {
-        $lots = [];
-        foreach ($this->kits as $kit) {
-            if ($kit->lot !== '') {
-                $lots[$kit->lot] = ($lots[$kit->lot] ?? 0) + 1;
-            }
-        }
+        $lots = self::counted($this->kits, Family::Lot);
         $rows = [];
         foreach ($causes as $cause => $serials) {
             $hits = [];
@@ -71,6 +67,15 @@ final readonly class FamilyTests
         }
 
         return self::adjusted(['cause' => $rows])['cause'];
+    }
+
+    /**
+     * @param array<array-key, ShippedKit> $kits
+     * @return array<array-key, int> value to how many have it
+     */
+    private static function counted(array $kits, Family $family): array
+    {
+        return array_count_values(array_column($kits, $family->value));
     }
 
     private function row(string $value, int $kits, int $inside, int $hits): FamilyRow

@@ -1,0 +1,41 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Chiralex\Fault\Internal;
+
+use Chiralex\Fault\Diagnosis\SuspectClass;
+
+/** A suspect before it is known what it shows. */
+final readonly class Draft
+{
+    /**
+     * @param list<string> $designators parts, or names of wires
+     * @param array<array-key, float> $sits part to the chance that it sits there, together 1; empty where it has no place
+     */
+    public function __construct(
+        public string $name,
+        public SuspectClass $class,
+        public array $designators,
+        public float $odds,
+        public ?int $step = null,
+        public array $sits = [],
+    ) {}
+
+    /** @param list<string> $names a fault of all of these together */
+    public static function at(
+        string $name,
+        SuspectClass $class,
+        array $names,
+        float $odds,
+        ?int $step = null,
+    ): self {
+        return new self($name, $class, $names, $odds, $step);
+    }
+
+    /** Whether it is a matter of this part, or of this wire. */
+    public function isOf(string $designator): bool
+    {
+        return in_array($designator, $this->designators, true);
+    }
+}
