@@ -14,6 +14,9 @@ final class ScaleStandIn
     /** How long the pan swings after a hand was in it. */
     private const SWING = 0.7;
     private const KEPT = 20.0;
+    /** It follows the warmth of the room by so many grams, to and fro in so many seconds. */
+    private const WARMTH = 0.05;
+    private const PERIOD = 1200.0;
 
     private float $load = 120.0;
     private float $tare = 0.0;
@@ -26,7 +29,7 @@ final class ScaleStandIn
 
     public function tick(float $now, float $passed): void
     {
-        $this->drift += (0.0002 + $this->creep) * $passed;
+        $this->drift += $this->creep * $passed;
         if (!$this->isOn) {
             return;
         }
@@ -35,6 +38,7 @@ final class ScaleStandIn
             $this->load -
             $this->tare +
             $this->drift +
+            self::WARMTH * sin((2 * M_PI * $now) / self::PERIOD) +
             self::NOISE * self::normal() +
             ($swings ? 3.0 * self::normal() : 0.0);
         $shown = round($grams / self::DIVISION) * self::DIVISION;

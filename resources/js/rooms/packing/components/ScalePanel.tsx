@@ -1,4 +1,4 @@
-import { useCallback, useEffect, useState } from 'react';
+import { useCallback, useEffect, useRef, useState } from 'react';
 import { useBin, useLift, useScaleCheck, type BinScale, type Run, type RunLine } from '@/shared/api';
 import { isObject, keep, recall } from '@/shared/keep';
 import { along, byEyeWords, scaleWords } from '../scale';
@@ -30,6 +30,8 @@ export function ScalePanel({ run, line, turn, busy, onTook }: Props) {
   const check = useScaleCheck(run.id);
   const { mutate: lift } = useLift(run.id);
   const [said, setSaid] = useState<string | null>(null);
+  const lots = (run.lots as Record<string, string[]>)[String(turn.line)]?.length ?? 0;
+  const named = useRef(lots);
   const each = line.item.quantity * run.kitsAtOnce;
   const now = bin.data;
   const left = run.packs - turn.pack;
@@ -43,6 +45,12 @@ export function ScalePanel({ run, line, turn, busy, onTook }: Props) {
   );
   useEffect(() => {
     if (!now || busy || now.until <= spoken.since) return;
+    // What happened before anybody packed here is nobody's key; a lot that was named settles what was poured in.
+    if (spoken.since === 0 || named.current !== lots) {
+      named.current = lots;
+      speak(now.until, 0);
+      return;
+    }
     // Another bag, or what was open is settled: the steps so far are spoken for, before they are forgotten.
     const isOther = now.state === 'no-bag' || now.state === 'bag-set';
     if (isOther) setSaid(null);
@@ -63,7 +71,7 @@ export function ScalePanel({ run, line, turn, busy, onTook }: Props) {
           : `Deal into kits ${String(turn.pack + 1)} to ${String(last)}. Is the hand empty then? If not, undo ${String(now.kits)} times and count again.`,
     );
     onTook(now.kits);
-  }, [busy, left, lift, now, onTook, speak, spoken, turn.pack]);
+  }, [busy, left, lift, lots, now, onTook, speak, spoken, turn.pack]);
   if (!now) return null;
   if (now.byEye !== null) return <p className={styles['eye']}>{byEyeWords(now)}</p>;
   const words = scaleWords(now, each, left);
