@@ -13,6 +13,7 @@ use Chiralex\Fault\Diagnosis\Diagnostician;
 use Chiralex\Fault\Diagnosis\FaultModel;
 use Chiralex\Fault\Diagnosis\Found;
 use Chiralex\Fault\Diagnosis\ModelMaker;
+use Chiralex\Fault\Diagnosis\Suspect;
 use Chiralex\Fault\Symptom;
 use Chiralex\Kit\Kit;
 use Chiralex\Kit\KitReader;
@@ -58,9 +59,7 @@ final readonly class DiagnoseVerb
                 (self::byMail($read)
                     ? ['round' => $document->round($asked->round($symptom, $works, $answers, $read->all('without')))]
                     : []) +
-                ($read->flag('model') === null
-                    ? []
-                    : ['model' => $document->model($model, $now, $symptom, $works)]),
+                ($read->flag('model') === null ? [] : ['model' => $document->model($model, $now, $symptom, $works)]),
             $lost !== [] || $unread !== [] || KitVerbs::hasErrors($kit),
         );
     }
@@ -85,13 +84,10 @@ final readonly class DiagnoseVerb
             '--symptom',
             $text,
             'one of: ' .
-                implode(
-                    ', ',
-                    [
-                        ...array_map(static fn(OwnSymptom $own): string => $own->name, $kit->work->symptoms),
-                        ...array_map(static fn(Symptom $each): string => $each->value, Shown::symptoms()),
-                    ],
-                ),
+                implode(', ', [
+                    ...array_map(static fn(OwnSymptom $own): string => $own->name, $kit->work->symptoms),
+                    ...array_map(static fn(Symptom $each): string => $each->value, Shown::symptoms()),
+                ]),
         );
     }
 
@@ -134,17 +130,27 @@ final readonly class DiagnoseVerb
      */
     private static function answers(FaultModel $whole, FaultModel $model, Arguments $read): array
     {
-        $gone = array_values(array_udiff($whole->suspects, $model->suspects, static fn($a, $b): int => strcmp($a->name, $b->name)));
+        $gone = array_filter($whole->suspects, static fn(Suspect $each): bool => $model->suspect($each->name) === null);
         $answers = [];
         foreach ($read->all('answer') as $pair) {
             $at = strrpos($pair, '=');
             $name = $at === false ? $pair : substr($pair, 0, $at);
             $said = $at === false ? '' : trim(substr($pair, $at + 1));
-            $check = $whole->check($name) ?? throw UsageError::badValue('--answer', $name, 'CHECK=good|bad|cannot|NUMBER, of a check that diagnose --model prints');
+            $check =
+                $whole->check($name) ??
+                throw UsageError::badValue(
+                    '--answer',
+                    $name,
+                    'CHECK=good|bad|cannot|NUMBER, of a check that diagnose --model prints',
+                );
             $found = Found::tryFrom($said);
             $number = MeasuredValue::read($said)?->value();
             if (($found === null || $found === Found::Reading) && ($number === null || $check->pass === null)) {
-                throw UsageError::badValue('--answer', $pair, 'CHECK=good|bad|cannot, or the number a meter showed at a test');
+                throw UsageError::badValue(
+                    '--answer',
+                    $pair,
+                    'CHECK=good|bad|cannot, or the number a meter showed at a test',
+                );
             }
             if (array_filter($gone, static fn($suspect): bool => $suspect->touches($check)) === []) {
                 $answers[] =

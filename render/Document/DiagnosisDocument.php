@@ -48,8 +48,12 @@ final readonly class DiagnosisDocument
             'next' => $next === null ? null : $this->look($next, $now),
             'stop' => $stop,
         ] +
-            ($now->contradiction === [] ? [] : ['contradiction' => $now->contradiction]) +
-            ['problems' => array_map(fn(Problem $each): array => (new Told($this->words))->problem($each), $problems)];
+            ($now->contradiction === [] ? [] : ['contradiction' => $now->contradiction]) + [
+                'problems' => array_map(
+                    fn(Problem $each): array => (new Told($this->words))->problem($each),
+                    $problems,
+                ),
+            ];
     }
 
     /**
@@ -82,10 +86,7 @@ final readonly class DiagnosisDocument
                     ),
                     'bad' => (object) array_combine(
                         array_map(static fn(Check $check): string => $check->name, $model->checks),
-                        array_map(
-                            static fn(Check $check): float => round($suspect->badAt($check), 6),
-                            $model->checks,
-                        ),
+                        array_map(static fn(Check $check): float => round($suspect->badAt($check), 6), $model->checks),
                     ),
                     'reads' => (object) $suspect->reads,
                 ],
@@ -97,9 +98,10 @@ final readonly class DiagnosisDocument
                     'minutes' => round($check->minutes, 3),
                     'instrument' => $check->instrument,
                     'after' => $check->after,
-                    'pass' => $check->pass === null
-                        ? null
-                        : array_map(static fn(float $end): ?float => is_finite($end) ? $end : null, $check->pass),
+                    'pass' =>
+                        $check->pass === null
+                            ? null
+                            : array_map(static fn(float $end): ?float => is_finite($end) ? $end : null, $check->pass),
                 ],
                 $model->checks,
             ),
@@ -151,10 +153,7 @@ final readonly class DiagnosisDocument
                 'minutes' => (string) round($look->check->minutes, 1),
                 'causes' => implode(
                     ', ',
-                    array_map(
-                        static fn(array $each): string => $each['suspect']->name,
-                        array_slice($suspects, 0, 3),
-                    ),
+                    array_map(static fn(array $each): string => $each['suspect']->name, array_slice($suspects, 0, 3)),
                 ),
             ]),
         ];

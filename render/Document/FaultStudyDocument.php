@@ -39,7 +39,7 @@ final readonly class FaultStudyDocument
             'rate' => $rate === null ? null : round($rate, 6),
             'low' => $rate === null ? null : round($study->interval->low, 6),
             'high' => $rate === null ? null : round($study->interval->high, 6),
-            'young' => ['kits' => $study->youngKits, 'reports' => $study->youngReports],
+            'young' => ['kits' => $study->young->kits, 'reports' => $study->young->reports],
             'withoutSerial' => $study->withoutSerial,
             'families' => [...array_values($families), $cause],
             'weeks' => array_map(

@@ -144,7 +144,7 @@ final class BookTest extends TestCase
         $english = array_filter(
             explode("\n", $text),
             static fn(string $line): bool => preg_match('~\b(?:the|solder|board|wear|with|and)\b~', $line) === 1 &&
-                preg_match('~Sonst:|Zugentlastung|wired on the bench~', $line) !== 1,
+                preg_match('~Sonst:|Zugentlastung|wired on the bench|zeigt sich vielleicht so~', $line) !== 1,
         );
         self::assertSame([], array_values($english));
     }

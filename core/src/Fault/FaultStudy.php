@@ -21,8 +21,6 @@ final readonly class FaultStudy
     /**
      * @param int $kits that count
      * @param int $reported of them
-     * @param int $youngKits left too lately to count
-     * @param int $youngReports of those
      * @param int $withoutSerial reports of no kit that was shipped
      * @param array<string, list<FamilyRow>> $families most kits first
      * @param list<FamilyRow> $causes `dry joint in L2`
@@ -32,8 +30,7 @@ final readonly class FaultStudy
         public int $kits,
         public int $reported,
         public Wilson $interval,
-        public int $youngKits,
-        public int $youngReports,
+        public YoungKits $young,
         public int $withoutSerial,
         public array $families,
         public array $causes,
@@ -81,8 +78,7 @@ final readonly class FaultStudy
             count($kits),
             count($reported),
             Wilson::of(count($reported), count($kits)),
-            count($young),
-            $youngReports,
+            new YoungKits(count($young), $youngReports),
             $without,
             $tests->families(),
             $tests->causes($causes),

@@ -49,7 +49,10 @@ final class DiagnosticianTest extends TestCase
     public function test_the_next_look_is_worth_most_a_minute_and_never_one_that_was_answered(): void
     {
         $now = self::after(Answer::of('lamp rail', Found::Good));
-        self::assertSame(['LED1 as drawn', 'known good LED1'], array_map(static fn($look): string => $look->check->name, $now->looks));
+        self::assertSame(
+            ['LED1 as drawn', 'known good LED1'],
+            array_map(static fn($look): string => $look->check->name, $now->looks),
+        );
         self::assertEqualsWithDelta([0.5382, 0.7809], array_column($now->looks, 'gain'), 5e-5);
         self::assertEqualsWithDelta(1.0765, $now->looks[0]->perMinute(), 5e-5);
         self::assertSame('LED1 as drawn', $now->next()?->check->name);
@@ -125,17 +128,16 @@ final class DiagnosticianTest extends TestCase
                 0,
             );
             $gain = $looks[$check]->gain;
-            foreach ([[Found::Good, 1.0 - $looks[$check]->bad], [Found::Bad, $looks[$check]->bad]] as [$found, $chance]) {
+            foreach (
+                [[Found::Good, 1.0 - $looks[$check]->bad], [Found::Bad, $looks[$check]->bad]] as [$found, $chance]
+            ) {
                 $next = self::after(Answer::of($check, $found));
                 $gain += $next->isSure() ? 0.0 : $chance * max([0.0, ...array_column($next->looks, 'gain')]);
             }
 
             return $gain;
         };
-        $gains = array_combine(
-            $names = ['lamp rail', 'LED1 as drawn', 'known good LED1'],
-            array_map($joint, $names),
-        );
+        $gains = array_combine($names = ['lamp rail', 'LED1 as drawn', 'known good LED1'], array_map($joint, $names));
         arsort($gains);
         self::assertSame(array_key_first($gains), $round['look']->check->name);
         self::assertNotNull($round['bad']);
@@ -149,7 +151,14 @@ final class DiagnosticianTest extends TestCase
 
     private static function model(): Diagnostician
     {
-        $suspect = static fn(string $name, SuspectClass $class, float $odds, float $dark, float $bell, float ...$bad): Suspect => new Suspect(
+        $suspect = static fn(
+            string $name,
+            SuspectClass $class,
+            float $odds,
+            float $dark,
+            float $bell,
+            float ...$bad,
+        ): Suspect => new Suspect(
             $name,
             $class,
             [explode(' ', $name)[0]],
@@ -167,7 +176,7 @@ final class DiagnosticianTest extends TestCase
                     $suspect('LED1 faulty', SuspectClass::Faulty, 0.004, 0.8, 0.005, 0.05, 0.02, 0.97),
                 ],
                 [
-                    new Check('lamp rail', CheckKind::Measure, 2.0, 0.05, 'multimeter', pass: ['low' => 4.4, 'high' => 4.6]),
+                    new Check('lamp rail', CheckKind::Measure, 2.0, 'multimeter', pass: ['low' => 4.4, 'high' => 4.6]),
                     new Check('LED1 as drawn', CheckKind::Direction, 0.5),
                     new Check('known good LED1', CheckKind::KnownGood, 3.0),
                 ],

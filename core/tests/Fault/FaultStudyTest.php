@@ -27,14 +27,14 @@ final class FaultStudyTest extends TestCase
             ],
         );
         self::assertSame([2, 1, 0.5], [$study->kits, $study->reported, $study->rate()]);
-        self::assertSame([1, 2, 2], [$study->youngKits, $study->youngReports, $study->withoutSerial]);
+        self::assertSame([1, 2, 2], [$study->young->kits, $study->young->reports, $study->withoutSerial]);
     }
 
     public function test_a_kit_is_young_for_thirty_days_and_what_is_dated_later_is_left_out(): void
     {
         $kits = [self::kit('A', '2026-08-16'), self::kit('B', '2026-08-17'), self::kit('C', '2026-09-16')];
         $study = self::study($kits, [new KitReport('2026-09-16', 'A'), new KitReport('2026-09-15', 'C')]);
-        self::assertSame([1, 0, 1], [$study->kits, $study->reported, $study->youngKits]);
+        self::assertSame([1, 0, 1], [$study->kits, $study->reported, $study->young->kits]);
         self::assertSame(1, $study->withoutSerial, 'a kit that has not left yet was not shipped');
         self::assertNull(self::study([], [])->rate());
     }

@@ -50,7 +50,7 @@ return [
     'placement.two-sources' =>
         '{designator}: the table and the component layer put it into different places; the layer is taken. Remove one of the files.',
     'measurement.value' => '{part}: "{text}" is no value; write a number with its unit, like 612 mV.',
-    'diagnose.why' => 'It tells most a minute: {gain} bits in {minutes} minutes, of {causes}.',
+    'diagnose.why' => 'It tells most a minute ({gain} bit for {minutes} min) of: {causes}.',
     'shipped.no-serial' => 'This row names no serial number; write the one on its label, or remove the row.',
     'shipped.twice' =>
         '{serial} was shipped already in row {first}; a kit leaves once. Correct the number, or remove the row.',

@@ -57,7 +57,14 @@ final readonly class Odds
     public static function faulty(Kind $kind): float
     {
         return match ($kind) {
-            Kind::Ic, Kind::Display, Kind::Sensor, Kind::Relay, Kind::Switch, Kind::Potentiometer, Kind::Trimmer => 0.001,
+            Kind::Ic,
+            Kind::Display,
+            Kind::Sensor,
+            Kind::Relay,
+            Kind::Switch,
+            Kind::Potentiometer,
+            Kind::Trimmer
+                => 0.001,
             Kind::Buzzer, Kind::Speaker, Kind::Crystal, Kind::Regulator, Kind::Jack, Kind::BarrelJack => 0.001,
             Kind::Led, Kind::Diode, Kind::Zener, Kind::Rectifier, Kind::Transistor, Kind::Electrolytic => 0.0005,
             default => 0.0002,

@@ -17,11 +17,10 @@ final readonly class Diagnostician
 {
     /** Answers that are less likely together than this do not go together. */
     private const TOGETHER = 0.01;
-    /** Chance of a reading that nobody predicted, of a suspect that would move it somewhere; common practice, no source. */
-    private const SOMEWHERE = 0.3;
-    /** Chance of a reading in the range that a suspect predicts, and out of it. */
+    /** Chance that a meter shows what a suspect predicts. */
     private const FOUND = 0.85;
-    private const MISSED = 0.05;
+    /** A meter may go so many times as far as it should. */
+    private const SCALE = 1.5;
 
     public function __construct(private FaultModel $model) {}
 
@@ -138,21 +137,42 @@ final readonly class Diagnostician
             : $this->read($table, $check, $answer->reading);
     }
 
-    /** The number a meter showed, against what each suspect would have it show. */
+    /** The number a meter showed, against what each suspect would have it show: likely in a narrow range, less so anywhere. */
     private function read(SetTable $table, Check $check, float $reading): SetTable
     {
-        $passes = $check->pass !== null && $reading >= $check->pass['low'] && $reading <= $check->pass['high'];
-        $factors = array_map(static function (Suspect $suspect) use ($check, $reading, $passes): float {
+        $pass = $check->pass ?? ['low' => -INF, 'high' => INF];
+        $ends = array_filter([$pass['low'], $pass['high'], $reading], is_finite(...));
+        $all = self::SCALE * max([1e-9, ...array_map(abs(...), array_values($ends))]);
+        $usual = self::width($pass, $all);
+        $factors = array_map(static function (Suspect $suspect) use ($check, $reading, $pass, $all, $usual): float {
             $range = $suspect->reads[$check->name] ?? null;
             if ($range !== null) {
-                return $reading >= $range['low'] && $reading <= $range['high'] ? self::FOUND : self::MISSED;
+                return self::density($reading, $range, self::FOUND, $all) * $usual;
             }
             $bad = min(SetTable::MOST, max(SetTable::LEAST, $suspect->badAt($check)));
 
-            return $passes ? 1.0 - $bad : $bad * self::SOMEWHERE;
+            return self::density($reading, $pass, 1.0 - $bad, $all) * $usual;
         }, $table->suspects);
 
-        return $table->weighed($factors, $passes ? 1.0 - SetTable::LEAST : SetTable::LEAST * self::SOMEWHERE);
+        return $table->weighed($factors, self::density($reading, $pass, SetTable::MOST, $all) * $usual);
+    }
+
+    /**
+     * @param array{low: float, high: float} $range
+     * @param float $inside chance that the meter shows something in it; what is left lies anywhere
+     * @param float $all how far a meter may go at all
+     */
+    private static function density(float $reading, array $range, float $inside, float $all): float
+    {
+        $isIn = $reading >= $range['low'] && $reading <= $range['high'];
+
+        return ($isIn ? $inside / self::width($range, $all) : 0.0) + (1.0 - $inside) / $all;
+    }
+
+    /** @param array{low: float, high: float} $range */
+    private static function width(array $range, float $all): float
+    {
+        return max(1e-9 * $all, min($range['high'], $all) - max($range['low'], -$all));
     }
 
     /**
@@ -193,7 +213,7 @@ final readonly class Diagnostician
         usort(
             $causes,
             static fn(array $a, array $b): int => $b['probability'] <=> $a['probability'] ?:
-                strcmp($a['suspect']->name, $b['suspect']->name),
+            strcmp($a['suspect']->name, $b['suspect']->name),
         );
 
         return $causes;

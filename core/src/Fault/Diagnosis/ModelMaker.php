@@ -61,11 +61,7 @@ final readonly class ModelMaker
             );
         }
 
-        return new FaultModel(
-            $suspects,
-            $checks,
-            $this->learnt(Odds::FALSE_REPORT, $seen[FaultModel::NO_FAULT] ?? 0),
-        );
+        return new FaultModel($suspects, $checks, $this->learnt(Odds::FALSE_REPORT, $seen[FaultModel::NO_FAULT] ?? 0));
     }
 
     /** @return array<string, int> cause to how many kits that were shipped had it */

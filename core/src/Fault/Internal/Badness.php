@@ -13,6 +13,23 @@ use Chiralex\Fault\Diagnosis\SuspectClass;
 /** The chance that a check comes out bad by a suspect, where that is more than by anything else. */
 final readonly class Badness
 {
+    /** What a check of one part finds. */
+    private const PART = [
+        'direction' => ['reversed' => Finds::DIRECTION],
+        'value' => ['swapped' => Finds::VALUE, 'wrong-part' => Finds::VALUE, 'left-out' => Finds::EMPTY],
+        'hole' => ['wrong-hole' => Finds::HOLE, 'left-out' => Finds::EMPTY],
+        'seat' => ['badly-seated' => Finds::SEAT],
+        'turn' => ['end-stop' => Finds::TURN],
+        'diode-test' => ['faulty' => Finds::JUNCTION, 'reversed' => Finds::JUNCTION],
+        'ohms' => ['faulty' => Finds::OHMS, 'wrong-part' => Finds::OHMS, 'swapped' => Finds::OHMS],
+        'known-good' => [
+            'faulty' => Finds::NEW_PART,
+            'reversed' => Finds::NEW_PART,
+            'badly-seated' => Finds::NEW_PART,
+            'wrong-part' => Finds::NEW_PART,
+        ],
+    ];
+
     /** @var array<string, array{parts: list<string>, blocks: list<string>}> test to what it touches */
     private array $tests;
 
@@ -51,36 +68,55 @@ final readonly class Badness
             CheckKind::StepDirections,
             CheckKind::StepValues,
             CheckKind::StepHoles,
-            CheckKind::StepJoints
-                => $this->atStep($draft, $check),
+            CheckKind::AllDirections,
+            CheckKind::AllValues,
+            CheckKind::AllHoles
+                => self::onSheet($draft, $check),
+            CheckKind::StepJoints, CheckKind::AllJoints, CheckKind::Reflow => self::joints($draft, $check),
             CheckKind::Measure => $this->measured($draft, $check),
             CheckKind::Joints, CheckKind::BridgeSwitch => $this->shared($draft, $check),
             CheckKind::LeftOver => $draft->class === SuspectClass::LeftOut ? Finds::EMPTY : null,
             CheckKind::Wires => $draft->class === SuspectClass::WiresSwapped ? Finds::WIRE : null,
-            CheckKind::Supply => self::supply($draft),
+            CheckKind::Supply, CheckKind::SupplySign, CheckKind::OtherSupply => self::supply($draft, $check->kind),
             default => $draft->isOf($check->designators[0] ?? '') ? self::ofPart($draft->class, $check->kind) : null,
         };
     }
 
-    private function atStep(Draft $draft, Check $check): ?float
+    /** Directions, values or holes of a step, or of the whole kit, by their picture. */
+    private static function onSheet(Draft $draft, Check $check): ?float
     {
-        $isHere = array_intersect($draft->designators, $check->designators) !== [];
+        if (array_intersect($draft->designators, $check->designators) === []) {
+            return null;
+        }
 
-        return match (true) {
-            !$isHere => null,
-            $check->kind === CheckKind::StepDirections && $draft->class === SuspectClass::Reversed
-                => Finds::DIRECTION_STEP,
-            $check->kind === CheckKind::StepValues &&
-                in_array($draft->class, [SuspectClass::Swapped, SuspectClass::WrongPart], true)
-                => Finds::VALUE_STEP,
-            $check->kind === CheckKind::StepHoles && $draft->class === SuspectClass::WrongHole => Finds::HOLE_STEP,
-            $check->kind === CheckKind::StepHoles && $draft->class === SuspectClass::LeftOut => Finds::EMPTY,
-            $check->kind === CheckKind::StepJoints && $draft->step === $check->step => match ($draft->class) {
-                SuspectClass::DryJoint => Finds::DRY_STEP,
-                SuspectClass::Bridge => Finds::BRIDGE_STEP,
+        return match ($check->kind) {
+            CheckKind::StepDirections => $draft->class === SuspectClass::Reversed ? Finds::DIRECTION_STEP : null,
+            CheckKind::AllDirections => $draft->class === SuspectClass::Reversed ? Finds::DIRECTION_ALL : null,
+            CheckKind::StepValues, CheckKind::AllValues => match ($draft->class) {
+                SuspectClass::Swapped, SuspectClass::WrongPart => $check->step === null
+                    ? Finds::VALUE_ALL
+                    : Finds::VALUE_STEP,
                 default => null,
             },
-            default => null,
+            default => match ($draft->class) {
+                SuspectClass::WrongHole => $check->step === null ? Finds::HOLE_ALL : Finds::HOLE_STEP,
+                SuspectClass::LeftOut => Finds::EMPTY,
+                default => null,
+            },
+        };
+    }
+
+    private static function joints(Draft $draft, Check $check): ?float
+    {
+        if ($draft->sits === [] || ($check->step !== null && $draft->step !== $check->step)) {
+            return null;
+        }
+        $isDry = $draft->class === SuspectClass::DryJoint;
+
+        return match (true) {
+            $check->kind === CheckKind::Reflow => $isDry ? Finds::REFLOWED : Finds::REFLOWED_BRIDGE,
+            $check->kind === CheckKind::AllJoints => $isDry ? Finds::DRY_ALL : Finds::BRIDGE_STEP,
+            default => $isDry ? Finds::DRY_STEP : Finds::BRIDGE_STEP,
         };
     }
 
@@ -104,34 +140,17 @@ final readonly class Badness
 
     private static function ofPart(SuspectClass $class, CheckKind $kind): ?float
     {
-        return match ($kind) {
-            CheckKind::Direction => $class === SuspectClass::Reversed ? Finds::DIRECTION : null,
-            CheckKind::Value => match ($class) {
-                SuspectClass::Swapped, SuspectClass::WrongPart => Finds::VALUE,
-                SuspectClass::LeftOut => Finds::EMPTY,
-                default => null,
-            },
-            CheckKind::Seat => $class === SuspectClass::BadlySeated ? Finds::SEAT : null,
-            CheckKind::Turn => $class === SuspectClass::EndStop ? Finds::TURN : null,
-            CheckKind::DiodeTest => match ($class) {
-                SuspectClass::Faulty, SuspectClass::Reversed => Finds::JUNCTION,
-                default => null,
-            },
-            CheckKind::KnownGood => match ($class) {
-                SuspectClass::Faulty, SuspectClass::Reversed, SuspectClass::BadlySeated, SuspectClass::WrongPart
-                    => Finds::NEW_PART,
-                default => null,
-            },
-            default => null,
-        };
+        return self::PART[$kind->value][$class->value] ?? null;
     }
 
-    private static function supply(Draft $draft): ?float
+    private static function supply(Draft $draft, CheckKind $kind): ?float
     {
-        return match ($draft->class) {
-            SuspectClass::Supply => Finds::WEAK,
-            SuspectClass::Bridge => Finds::SHORT,
-            default => null,
+        return match (true) {
+            $draft->class === SuspectClass::Bridge => $kind === CheckKind::Supply ? Finds::SHORT : null,
+            $draft->class !== SuspectClass::Supply => null,
+            $kind === CheckKind::SupplySign => $draft->name === OtherSuspects::WEAK ? null : Finds::SIGN,
+            $kind === CheckKind::OtherSupply => $draft->name === OtherSuspects::WEAK ? Finds::NEW_PART : null,
+            default => Finds::WEAK,
         };
     }
 

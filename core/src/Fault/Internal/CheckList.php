@@ -25,6 +25,14 @@ final readonly class CheckList
     public const WIRES = 'wires as drawn';
     public const METER = 'multimeter';
 
+    /** What a meter tells by its ohms, on the board and without power. */
+    private const MEASURED = [
+        ...[Kind::Resistor, Kind::Network, Kind::Trimmer, Kind::Potentiometer, Kind::Inductor, Kind::Thermistor],
+        ...[Kind::Relay, Kind::Switch, Kind::Button, Kind::Speaker],
+    ];
+    public const SIGN = 'plus at the terminals';
+    public const OTHER = 'another supply';
+
     private bool $isLive;
 
     public function __construct(private Bench $bench)
@@ -38,32 +46,49 @@ final readonly class CheckList
         return [...$this->steps(), ...$this->parts(), ...$this->whole(), ...$this->measured()];
     }
 
-    /** @return list<Check> a step at once, by its picture */
+    /** @return list<Check> a step at once, by its picture; where several are, the whole kit too */
     private function steps(): array
     {
         $directed = array_flip(array_map(static fn($callout): string => $callout->designator, $this->bench->callouts));
         $checks = [];
+        $all = ['directions' => [], 'values' => [], 'holes' => [], 'joints' => []];
+        $joints = 0;
         foreach ($this->bench->steps as $step) {
             $names = array_values(array_filter($step->fits(), $this->bench->stands(...)));
-            $here = array_values(array_filter($names, static fn(string $name): bool => isset($directed[$name])));
-            if (count($here) > 1) {
-                $checks[] = self::step($step, CheckKind::StepDirections, 'directions', $here, Finds::EACH);
+            $here = [
+                'directions' => array_values(
+                    array_filter($names, static fn(string $name): bool => isset($directed[$name])),
+                ),
+            ];
+            if ($step->action === Action::Solder) {
+                $here += ['values' => $names, 'holes' => $names, 'joints' => $step->work->joints > 0 ? $names : []];
+                $joints += $step->work->joints;
             }
-            if ($step->action !== Action::Solder) {
-                continue;
+            foreach ($here as $what => $of) {
+                array_push($all[$what], ...$of);
+                if (count($of) > 1 || ($of !== [] && $what === 'joints')) {
+                    $checks[] = self::sheet(
+                        "step {$step->number}: {$what}",
+                        "step-{$what}",
+                        $of,
+                        $what === 'joints' ? $step->work->joints : 0,
+                        $step->number,
+                    );
+                }
             }
-            if (count($names) > 1) {
-                $checks[] = self::step($step, CheckKind::StepValues, 'values', $names, Finds::EACH);
-            }
-            $checks[] = self::step($step, CheckKind::StepHoles, 'holes', $names, Finds::EACH);
-            if ($step->work->joints > 0) {
+            if ($step->action === Action::Solder && $step->work->joints > 0) {
                 $checks[] = new Check(
-                    "step {$step->number}: joints",
-                    CheckKind::StepJoints,
-                    Finds::STEP + Finds::EACH_JOINT * $step->work->joints,
+                    "step {$step->number}: reflowed",
+                    CheckKind::Reflow,
+                    Finds::TRY + Finds::EACH_REFLOWED * $step->work->joints,
                     designators: $names,
                     step: $step->number,
                 );
+            }
+        }
+        foreach (count($this->bench->steps) > 1 ? $all : [] as $what => $of) {
+            if (count($of) > 1) {
+                $checks[] = self::sheet("all {$what}", "all-{$what}", $of, $what === 'joints' ? $joints : 0, null);
             }
         }
 
@@ -71,14 +96,14 @@ final readonly class CheckList
     }
 
     /** @param list<string> $names */
-    private static function step(Step $step, CheckKind $kind, string $what, array $names, float $each): Check
+    private static function sheet(string $name, string $kind, array $names, int $joints, ?int $step): Check
     {
         return new Check(
-            "step {$step->number}: {$what}",
-            $kind,
-            Finds::STEP + $each * count($names),
+            $name,
+            CheckKind::from($kind),
+            Finds::ASKED + ($joints > 0 ? Finds::EACH_JOINT * $joints : Finds::EACH * count($names)),
             designators: $names,
-            step: $step->number,
+            step: $step,
         );
     }
 
@@ -96,6 +121,7 @@ final readonly class CheckList
             }
             $checks[] = $this->part("value of {$name}", CheckKind::Value, $name);
             if ($part->isSoldered()) {
+                $checks[] = $this->part("holes of {$name}", CheckKind::Hole, $name);
                 $checks[] = $this->part("joints of {$name}", CheckKind::Joints, $name);
             }
             array_push($checks, ...$this->tries($name, $part));
@@ -110,17 +136,28 @@ final readonly class CheckList
         $checks = [];
         if ($part->place->socket !== null) {
             $checks[] = $this->part("{$name} pressed home", CheckKind::Seat, $name);
-            $checks[] = $this->part("known good {$name}", CheckKind::KnownGood, $name, Finds::KNOWN_GOOD, '', $this->before($name));
+            $checks[] = $this->part(
+                "known good {$name}",
+                CheckKind::KnownGood,
+                $name,
+                Finds::KNOWN_GOOD,
+                '',
+                $this->before($name),
+            );
         }
         if ($part->row->is(Role::Adjusts)) {
             $checks[] = $this->part("{$name} turned to its middle", CheckKind::Turn, $name);
         }
         if (!$this->isLive && in_array($part->kind(), [Kind::Switch, Kind::Button], true)) {
-            $checks[] = $this->part("{$name} bridged", CheckKind::BridgeSwitch, $name, Finds::QUICK * 2);
+            $checks[] = $this->part("{$name} bridged", CheckKind::BridgeSwitch, $name, Finds::TRY);
         }
         $junction = [Kind::Diode, Kind::Zener, Kind::Rectifier, Kind::Led, Kind::Transistor];
         if (!$this->isLive && in_array($part->kind(), $junction, true)) {
             $checks[] = $this->part("{$name} by diode test", CheckKind::DiodeTest, $name, Finds::DIODE, self::METER);
+        }
+
+        if (!$this->isLive && in_array($part->kind(), self::MEASURED, true)) {
+            $checks[] = $this->part("{$name} by ohms", CheckKind::Ohms, $name, Finds::DIODE, self::METER);
         }
 
         return $checks;
@@ -158,7 +195,7 @@ final readonly class CheckList
         string $check,
         CheckKind $kind,
         string $name,
-        float $minutes = Finds::QUICK,
+        float $minutes = Finds::ONE,
         string $instrument = '',
         array $after = [],
     ): Check {
@@ -189,6 +226,17 @@ final readonly class CheckList
                 instrument: self::METER,
                 designators: $terminals,
             );
+            $checks[] = new Check(
+                self::SIGN,
+                CheckKind::SupplySign,
+                Finds::SUPPLY,
+                instrument: self::METER,
+                designators: $terminals,
+                after: [self::SUPPLY],
+            );
+        }
+        if (!$this->isLive && ($terminals !== [] || $this->bench->kit->nature->power !== null)) {
+            $checks[] = new Check(self::OTHER, CheckKind::OtherSupply, Finds::KNOWN_GOOD);
         }
 
         return $checks;
@@ -210,7 +258,6 @@ final readonly class CheckList
                 $checked->test->name,
                 CheckKind::Measure,
                 Finds::MEASURE,
-                Finds::MEASURED_ELSE,
                 $checked->unit() === '' ? '' : self::METER,
                 $checked->test->points,
                 step: null,

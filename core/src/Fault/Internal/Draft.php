@@ -23,13 +23,8 @@ final readonly class Draft
     ) {}
 
     /** @param list<string> $names a fault of all of these together */
-    public static function at(
-        string $name,
-        SuspectClass $class,
-        array $names,
-        float $odds,
-        ?int $step = null,
-    ): self {
+    public static function at(string $name, SuspectClass $class, array $names, float $odds, ?int $step = null): self
+    {
         return new self($name, $class, $names, $odds, $step);
     }
 

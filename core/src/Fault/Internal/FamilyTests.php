@@ -113,8 +113,7 @@ final readonly class FamilyTests
             }
             usort(
                 $rows,
-                static fn(FamilyRow $a, FamilyRow $b): int => $b->kits <=> $a->kits ?:
-                    strnatcmp($a->value, $b->value),
+                static fn(FamilyRow $a, FamilyRow $b): int => $b->kits <=> $a->kits ?: strnatcmp($a->value, $b->value),
             );
             $told[$name] = $rows;
         }

@@ -8,8 +8,8 @@ use Chiralex\Fault\Diagnosis\Check;
 use Chiralex\Fault\Diagnosis\Look;
 
 /**
- * What each check is worth: the mutual information of its answer and the set that is at work, in bits. Sets that give the same chance of a
- * bad answer are counted together, so that a check costs one pass over the sets.
+ * What each check is worth: the mutual information of its answer and the set that is at work, in bits. A check singles out few suspects; the
+ * sets without any of them are counted together, so that it costs a pass over its own sets alone.
  */
 final readonly class Gains
 {
@@ -20,11 +20,37 @@ final readonly class Gains
     private array $shares;
     /** @var list<float> */
     private array $by;
+    /** @var array<int, list<int>> suspect to its sets */
+    private array $sets;
+    /** @var array<string, list<int>> check to the suspects that it tells from others */
+    private array $told;
+    private float $singles;
+    private float $pairs;
 
     public function __construct(private SetTable $table)
     {
         $this->shares = $table->shares();
         $this->by = $table->bySuspect($this->shares);
+        $sets = $told = [];
+        $singles = $pairs = 0.0;
+        foreach ($table->sets as $index => [$one, $other]) {
+            if ($one < 0) {
+                continue;
+            }
+            $sets[$one][] = $index;
+            if ($other < 0) {
+                $singles += $this->shares[$index];
+            } else {
+                $sets[$other][] = $index;
+                $pairs += $this->shares[$index];
+            }
+        }
+        foreach ($table->suspects as $index => $suspect) {
+            foreach ($suspect->bad as $check => $chance) {
+                $told[$check][] = $index;
+            }
+        }
+        [$this->sets, $this->told, $this->singles, $this->pairs] = [$sets, $told, $singles, $pairs];
     }
 
     /**
@@ -43,39 +69,54 @@ final readonly class Gains
         usort(
             $looks,
             static fn(Look $a, Look $b): int => $b->perMinute() <=> $a->perMinute() ?:
-                strcmp($a->check->name, $b->check->name),
+            strcmp($a->check->name, $b->check->name),
         );
 
         return $looks;
     }
 
     /** @return ?Look null where it would teach nothing */
-    public function look(Check $check): ?Look
+    private function look(Check $check): ?Look
     {
-        $levels = $values = $level = [];
+        $told = $this->told[$check->name] ?? [];
         $touched = 0.0;
-        foreach ($this->table->suspects as $index => $suspect) {
-            $chance = $suspect->badAt($check);
-            $at = $levels[(string) $chance] ??= count($levels);
-            $values[$at] = $chance;
-            $level[$index] = $at;
-            $touched += $suspect->touches($check) ? $this->by[$index] : 0.0;
+        foreach ($told as $index) {
+            $touched += $this->by[$index];
         }
         if ($touched < self::NOTHING) {
             return null;
         }
-        $width = count($values) + 1;
-        $grouped = [];
-        foreach ($this->table->sets as $index => [$one, $other]) {
-            $key = $one < 0 ? -1 : $level[$one] * $width + ($other < 0 ? $width - 1 : $level[$other]);
-            $grouped[$key] = ($grouped[$key] ?? 0.0) + $this->shares[$index];
-        }
+        [$singles, $pairs] = [$this->singles, $this->pairs];
         $bad = $inside = 0.0;
-        foreach ($grouped as $key => $share) {
-            $chance =
-                $key < 0
-                    ? SetTable::LEAST
-                    : SetTable::together($values[intdiv($key, $width)], $values[$key % $width] ?? 0.0);
+        $seen = [];
+        foreach ($told as $index) {
+            foreach ($this->sets[$index] ?? [] as $set) {
+                if (isset($seen[$set])) {
+                    continue;
+                }
+                $seen[$set] = true;
+                [$one, $other] = $this->table->sets[$set];
+                $share = $this->shares[$set];
+                $chance = SetTable::together(
+                    $this->table->suspects[$one]->badAt($check),
+                    $other < 0 ? 0.0 : $this->table->suspects[$other]->badAt($check),
+                );
+                $bad += $share * $chance;
+                $inside += $share * self::entropy($chance);
+                if ($other < 0) {
+                    $singles -= $share;
+                } else {
+                    $pairs -= $share;
+                }
+            }
+        }
+        foreach (
+            [
+                [$this->shares[0] ?? 0.0, SetTable::LEAST],
+                [$singles, SetTable::together($check->usual, 0.0)],
+                [$pairs, SetTable::together($check->usual, $check->usual)],
+            ] as [$share, $chance]
+        ) {
             $bad += $share * $chance;
             $inside += $share * self::entropy($chance);
         }

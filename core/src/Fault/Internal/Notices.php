@@ -79,13 +79,15 @@ final readonly class Notices
 
             return $sum;
         }
-        $names = $draft->class === SuspectClass::Supply && $draft->designators === [] ? $this->way : $draft->designators;
+        $names =
+            $draft->class === SuspectClass::Supply && $draft->designators === [] ? $this->way : $draft->designators;
         if ($draft->class === SuspectClass::WiresSwapped) {
             $names = $this->ends($names);
         }
         $chances = array_map($at, $names);
-        // Without power nothing works, wherever the way in was said to stand.
-        $least = $draft->class !== SuspectClass::Supply ? 0.0 : ($nowhere === 1.0 ? 1.0 : Shown::FEEDS);
+        // Without power nothing works, where nobody said what the way in feeds.
+        $isAnywhere = $draft->class === SuspectClass::Supply && $this->bench->places->blocksOfAny($this->way) === [];
+        $least = !$isAnywhere ? 0.0 : ($nowhere === 1.0 ? 1.0 : Shown::FEEDS);
 
         return $chances === [] ? max($nowhere, $least) : max($least, ...$chances);
     }

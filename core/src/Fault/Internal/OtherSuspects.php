@@ -12,6 +12,8 @@ use Chiralex\Kit\PowerIn;
 /** What may be wrong with a step's joints, with the supply, with nothing but the moment. */
 final readonly class OtherSuspects
 {
+    public const WEAK = 'supply weak';
+
     public function __construct(private Bench $bench) {}
 
     /** @return list<Draft> */
@@ -33,10 +35,7 @@ final readonly class OtherSuspects
         foreach ($this->bench->soldered() as $step) {
             $sits = $this->bench->joints($step);
             foreach (
-                [
-                    ['dry joint', SuspectClass::DryJoint, Odds::DRY_JOINT],
-                    ['bridge', SuspectClass::Bridge, Odds::BRIDGE],
-                ] as [$name, $class, $odds]
+                [['dry joint', SuspectClass::DryJoint, Odds::DRY_JOINT], ['bridge', SuspectClass::Bridge, Odds::BRIDGE]] as [$name, $class, $odds]
             ) {
                 $drafts[] = new Draft(
                     "{$name} in step {$step->number}",
@@ -60,7 +59,7 @@ final readonly class OtherSuspects
         if ($way->parts === [] && $power === null) {
             return [];
         }
-        $drafts = [Draft::at('supply weak', SuspectClass::Supply, $way->parts, Odds::SUPPLY_WEAK)];
+        $drafts = [Draft::at(self::WEAK, SuspectClass::Supply, $way->parts, Odds::SUPPLY_WEAK)];
         if ($power?->alternating !== true) {
             $drafts[] = Draft::at('supply reversed', SuspectClass::Supply, $way->parts, Odds::SUPPLY_REVERSED);
         }

@@ -32,8 +32,7 @@ final readonly class PairSuspects
                 foreach (array_slice($group->looks, $at + 1) as $those) {
                     $other = $this->there($those);
                     // Whoever takes one look for the other does it once: its places share the chance.
-                    $odds =
-                        (Odds::SWAPPED * $group->confusion->degree) / sqrt(max(1, count($here) * count($other)));
+                    $odds = (Odds::SWAPPED * $group->confusion->degree) / sqrt(max(1, count($here) * count($other)));
                     foreach ($here as $one) {
                         foreach ($other as $two) {
                             $drafts += $this->pair($one, $two, $odds);
@@ -49,10 +48,7 @@ final readonly class PairSuspects
                 }
             }
         }
-        uasort(
-            $drafts,
-            static fn(Draft $a, Draft $b): int => $b->odds <=> $a->odds ?: strnatcmp($a->name, $b->name),
-        );
+        uasort($drafts, static fn(Draft $a, Draft $b): int => $b->odds <=> $a->odds ?: strnatcmp($a->name, $b->name));
 
         return array_slice(array_values($drafts), 0, self::MOST);
     }

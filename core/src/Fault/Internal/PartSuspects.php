@@ -25,12 +25,7 @@ final readonly class PartSuspects
     /** @return list<Draft> */
     public function all(): array
     {
-        return [
-            ...$this->reversed(),
-            ...$this->holes(),
-            ...$this->each(),
-            ...$this->wrongLines(),
-        ];
+        return [...$this->reversed(), ...$this->holes(), ...$this->each(), ...$this->wrongLines()];
     }
 
     /** @return list<Draft> */

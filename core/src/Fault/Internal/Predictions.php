@@ -15,6 +15,9 @@ final readonly class Predictions
 {
     /** Least half width of what is predicted, as a share. */
     private const LEAST = 0.02;
+    /** Shares of a voltage that are left; common practice, no source. */
+    private const WEAK = [0.4, 0.97];
+    private const REVERSED = [-1.0, 0.1];
 
     /** @var array<string, Reading> tests with a formula and nothing to turn */
     private array $readings;
@@ -35,6 +38,10 @@ final readonly class Predictions
     {
         $reads = [];
         foreach ($this->readings as $test => $reading) {
+            if ($draft->class === SuspectClass::Supply && $reading->unit === 'V') {
+                $reads[$test] = self::fromSupply($draft->name, $reading->nominal);
+                continue;
+            }
             $values = $this->values($draft, $reading);
             $shown = $values === [] ? null : WhatIf::metered($reading, $values);
             if ($shown !== null) {
@@ -43,6 +50,18 @@ final readonly class Predictions
         }
 
         return $reads;
+    }
+
+    /**
+     * A weak supply brings down what it feeds, a reversed one leaves nothing of it.
+     *
+     * @return array{low: float, high: float}
+     */
+    private static function fromSupply(string $name, float $nominal): array
+    {
+        [$one, $other] = $name === OtherSuspects::WEAK ? self::WEAK : self::REVERSED;
+
+        return ['low' => min($one * $nominal, $other * $nominal), 'high' => max($one * $nominal, $other * $nominal)];
     }
 
     /** @return array<string, float> parts of the formula that have another value then */
@@ -87,7 +106,8 @@ final readonly class Predictions
     {
         $worst = $reading->spread->worst;
         $share = $reading->nominal === 0.0 ? 0.0 : ($worst->high - $worst->low) / 2.0 / abs($reading->nominal);
-        $half = max(self::LEAST, is_finite($share) ? $share : self::LEAST) * max(abs($shown), abs($reading->nominal) / 20);
+        $half =
+            max(self::LEAST, is_finite($share) ? $share : self::LEAST) * max(abs($shown), abs($reading->nominal) / 20);
 
         return ['low' => $shown - $half, 'high' => $shown + $half];
     }

@@ -89,7 +89,8 @@ final readonly class SetTable
     {
         $weights = $this->weights;
         foreach ($this->sets as $index => [$one, $other]) {
-            $weights[$index] *= $one < 0 ? $none : ($other < 0 ? $factors[$one] : max($factors[$one], $factors[$other]));
+            $weights[$index] *=
+                $one < 0 ? $none : ($other < 0 ? $factors[$one] : max($factors[$one], $factors[$other]));
         }
 
         return new self($this->suspects, $this->sets, $this->odds, array_values($weights));
