@@ -38,7 +38,8 @@ final readonly class PartStock
     public function page(Page $page): array
     {
         $order = $page->order(self::SORTS, 'parts.fingerprint');
-        $query = $this->query();
+        $strangers = $this->strangers();
+        $query = $this->query($strangers);
         if ($page->search !== '') {
             $query->where(
                 static fn(Builder $either): Builder => $either
@@ -52,11 +53,12 @@ final readonly class PartStock
                     ),
             );
         }
-        $total = $page->search === '' ? $this->all() : (clone $query)->count();
+        $total =
+            $page->search === '' ? DB::table('known_parts')->count() + count($strangers) : (clone $query)->count();
         // As it is opened, all parts are too many to be joined and sorted for a page of them.
         $query =
             $page->search === '' && $order === null
-                ? $query->whereIn('parts.fingerprint', $this->firstNeeded($page))
+                ? $query->whereIn('parts.fingerprint', $this->firstNeeded($page, $strangers))
                 : $page->cut($query);
         $query->orderByRaw($order ?? self::NEEDED);
         $rows = Row::all($query->select(self::COLUMNS));
@@ -71,7 +73,7 @@ final readonly class PartStock
     public function part(string $fingerprint): array
     {
         $row =
-            Row::all($this->query()->where('parts.fingerprint', $fingerprint)->select(self::COLUMNS))[0] ??
+            Row::all($this->query([$fingerprint])->where('parts.fingerprint', $fingerprint)->select(self::COLUMNS))[0] ??
             abort(404, 'There is no such part in stock; reload the page.');
         $id = $row->intOrNull('id') ?? 0;
 
@@ -107,22 +109,32 @@ final readonly class PartStock
         return ['revision' => $use->int('revision_id'), 'designator' => $designators[0]];
     }
 
-    /** How many parts there are, counted without what lies of them. */
-    private function all(): int
+    /** @return list<string> parts that lie in stock and that no kit has: few, and looked for once */
+    private function strangers(): array
     {
-        return DB::table('known_parts')->count() +
-            DB::table('stock_parts')
-                ->whereNotIn('fingerprint', DB::table('known_parts')->select('fingerprint'))
-                ->count();
+        return array_values(array_filter(self::unknown()->pluck('fingerprint')->all(), is_string(...)));
     }
 
-    /** @return list<string> the parts of a page in the order of `NEEDED`: the few that ask for somebody, and the rest by title */
-    private function firstNeeded(Page $page): array
+    /** Parts in stock that no kit has. */
+    private static function unknown(): Builder
+    {
+        return DB::table('stock_parts')->whereNotExists(
+            static fn(Builder $known): Builder => $known
+                ->from('known_parts')
+                ->whereColumn('known_parts.fingerprint', 'stock_parts.fingerprint'),
+        );
+    }
+
+    /**
+     * @param list<string> $strangers
+     * @return list<string> the parts of a page in the order of `NEEDED`: the few that ask for somebody, and the rest by title
+     */
+    private function firstNeeded(Page $page, array $strangers): array
     {
         $asking = DB::table('lot_states')
             ->join('stock_parts', 'stock_parts.id', '=', 'stock_part_id')
+            ->where(static fn(Builder $asks): Builder => $asks->where('on_hand', '<', 0)->orWhere('held', true))
             ->groupBy('stock_parts.id')
-            ->havingRaw('min(on_hand) < 0 or bool_or(held)')
             ->orderByRaw('min(on_hand) >= 0, bool_or(held) is not true, lower(title), fingerprint')
             ->pluck('fingerprint')
             ->all();
@@ -132,7 +144,7 @@ final readonly class PartStock
             count($first) === $page->rows
                 ? []
                 : DB::query()
-                    ->fromSub($this->parts(), 'parts')
+                    ->fromSub($this->parts($strangers), 'parts')
                     ->whereNotIn('fingerprint', $asking)
                     ->orderBy('sorted')
                     ->orderBy('fingerprint')
@@ -144,28 +156,25 @@ final readonly class PartStock
         return array_values(array_filter([...$first, ...$rest], is_string(...)));
     }
 
-    /** What some kit has, and what lies in stock and no kit has. */
-    private function parts(): Builder
+    /**
+     * What some kit has, and what lies in stock and no kit has.
+     *
+     * @param list<string> $strangers those to look among
+     */
+    private function parts(array $strangers): Builder
     {
         $columns = 'fingerprint, title, lower(title) as sorted';
 
         return DB::table('known_parts')
             ->selectRaw($columns)
-            ->unionAll(
-                DB::table('stock_parts')
-                    ->selectRaw($columns)
-                    ->whereNotExists(
-                        static fn(Builder $known): Builder => $known
-                            ->from('known_parts')
-                            ->whereColumn('known_parts.fingerprint', 'stock_parts.fingerprint'),
-                    ),
-            );
+            ->unionAll(self::unknown()->selectRaw($columns)->whereIn('fingerprint', $strangers));
     }
 
-    private function query(): Builder
+    /** @param list<string> $strangers */
+    private function query(array $strangers): Builder
     {
         return DB::query()
-            ->fromSub($this->parts(), 'parts')
+            ->fromSub($this->parts($strangers), 'parts')
             ->leftJoin('stock_parts', 'stock_parts.fingerprint', '=', 'parts.fingerprint')
             ->leftJoin('library_parts', 'library_parts.fingerprint', '=', 'parts.fingerprint')
             ->leftJoinSub(
