@@ -10,6 +10,8 @@ use Chiralex\Fault\Diagnosis\Diagnostician;
 use Chiralex\Fault\Diagnosis\ModelMaker;
 use Chiralex\Fault\FaultStudy;
 use Chiralex\Fault\KitReport;
+use Chiralex\Fault\Likeness\Likeness;
+use Chiralex\Fault\Likeness\WrittenReport;
 use Chiralex\Fault\ShippedKit;
 use Chiralex\Kit\KitReader;
 use ChiralexAdapters\KitFiles;
@@ -62,4 +64,27 @@ $tell(
     300,
     static fn() => FaultStudy::of($kits, $reports, new DateTimeImmutable('2026-09-15')),
 );
+$written = [];
+foreach (['first', 'second'] as $half) {
+    foreach (array_slice((array) file(dirname(__DIR__, 2) . "/tests/reports/written-{$half}.csv"), 1) as $line) {
+        $written[] = str_getcsv((string) $line);
+    }
+}
+$letters = [];
+for ($i = 0; $i < 10_000; ++$i) {
+    $of = $written[mt_rand(0, count($written) - 1)];
+    $words = explode(' ', (string) $of[4]);
+    shuffle($words);
+    $letters[] = new WrittenReport(
+        (string) $of[1],
+        implode(' ', array_slice($words, 0, max(4, count($words) - 2))),
+        (string) $of[2],
+    );
+}
+$began = hrtime(true);
+$likeness = Likeness::of($letters);
+$seconds = (hrtime(true) - $began) / 1e9;
+$failed = $failed || $seconds > 5;
+printf("%-44s %7.2f s   target 5 s  %s\n", '10,000 reports in matters', $seconds, $seconds > 5 ? 'MISSED' : 'met');
+$tell('a new report among them', 100, static fn() => $likeness->like($letters[5]));
 exit($failed ? 1 : 0);

@@ -51,6 +51,9 @@ return [
         '{designator}: the table and the component layer put it into different places; the layer is taken. Remove one of the files.',
     'measurement.value' => '{part}: "{text}" is no value; write a number with its unit, like 612 mV.',
     'diagnose.why' => 'It tells most a minute ({gain} bit for {minutes} min) of: {causes}.',
+    'claim.chance' => 'Of such claims {percent} in 100 are right (packed: {take}; claims of this customer before: {before}).',
+    'claim.cost' => 'The pieces with postage cost {cost}, a round of letters {round}.',
+    'claim.no-price' => 'Nobody knows the price of this piece, so it is asked first.',
     'shipped.no-serial' => 'This row names no serial number; write the one on its label, or remove the row.',
     'shipped.twice' =>
         '{serial} was shipped already in row {first}; a kit leaves once. Correct the number, or remove the row.',
