@@ -38,6 +38,25 @@ final class CommandLineTest extends TestCase
         yield 'bags' => [['bags', self::DEMO], 'Bags', 0];
         yield 'bags by step' => [['bags', self::DEMO, '--school', 'by-step'], 'Bags', 0];
         yield 'bags of several boards by side' => [['bags', 'database/demo/kiln-watch', '--school=by-side'], 'Bags', 0];
+        yield 'faults' => [['faults', 'tests/kits/tide-lamp', '--at', '2026-09-15'], 'FaultStudy', 0];
+        yield 'faults of a kit that nobody has yet' => [['faults', self::DEMO, '--at=2026-09-15'], 'FaultStudy', 0];
+        yield 'diagnose' => [['diagnose', self::DEMO, '--symptom', 'a lamp stays dark'], 'Diagnosis', 0];
+        yield 'diagnose with all that is known' => [
+            [
+                ...[
+                    'diagnose',
+                    self::DEMO,
+                    '--symptom',
+                    'it does not ring in the cold',
+                    '--works',
+                    'a lamp stays dark',
+                ],
+                ...['--answer', '5 V rail=4.1 V', '--answer', 'U1 as drawn=good', '--without', 'oscilloscope'],
+                ...['--step', '30', '--did', 'supply weak', '--by', 'mail', '--model'],
+            ],
+            'Diagnosis',
+            0,
+        ];
         yield 'bench' => [['bench', self::DEMO], 'Bench', 0];
         yield 'page' => [
             ['page', self::DEMO, '-o', '/tmp/chiralex-page-test', '--mail', 'hello@saltmarsh.example'],
