@@ -50,6 +50,7 @@ final class KeyPaceTest extends TestCase
         self::assertNull(KeyPace::of(self::keys(10, 5, 3.0, 9.0)), 'nine ways to another bin');
         self::assertNotNull(KeyPace::of(self::keys(11, 5, 3.0, 9.0)));
         self::assertNull(KeyPace::of(self::keys(13, 4, 3.0, 9.0)), 'thirty-nine keys at the same bin');
+        self::assertNull(KeyPace::of(self::keys(12, 5, 3.0, 3.0)), 'another bin in no time');
     }
 
     /** @return list<array{run: int, line: int, at: float, pieces: int}> */

@@ -52,6 +52,10 @@ final readonly class KeyPace
             $other,
         );
         $start = self::median($starts) / ($usual->walk + $usual->grip);
+        if ($start <= 0.0) {
+            // Nobody is at another bin in no time: these keys were not pressed at a bench.
+            return null;
+        }
 
         return new PackTimes(
             $usual->walk * $start,
