@@ -98,7 +98,7 @@ final class ClassPackTest extends TradeCase
         $start(25)->assertCreated()->assertJsonPath('packs', 500);
     }
 
-    public function test_a_kit_with_a_hole_waits_and_is_filled_later_without_undoing_anything(): void
+    public function test_a_kit_with_a_hole_waits_and_is_filled_a_week_later_without_undoing_anything(): void
     {
         $maker = $this->person(Role::Maker);
         $run = $this->run_($this->released(), 2);
@@ -122,6 +122,7 @@ final class ClassPackTest extends TradeCase
         self::assertTrue($this->getJson("/api/runs/{$run->id}")->json('holes.0.canBeFilled'));
 
         $operation = (string) Str::uuid();
+        $this->travel(7)->days();
         $this->pressed($maker, $run, 'fill', 0, 0, $operation)->assertOk()->assertJsonPath('packed', 2);
         $this->pressed($maker, $run, 'fill', 0, 0, $operation)->assertOk();
         $this->pressed($maker, $run, 'fill', 0, 0)->assertConflict();
