@@ -75,7 +75,8 @@ final readonly class Application
             'encode' => $markings->encode($arguments),
             'sample' => (new SampleVerb())->run($arguments),
             'cut', 'scale' => (new PackVerbs())->run($verb, $arguments),
-            'faults', 'diagnose' => (new FaultVerbs())->run($verb, $arguments),
+            'faults' => (new FaultVerbs())->faults($arguments),
+            'diagnose' => (new DiagnoseVerb())->run($arguments),
             default => $this->ofKit($verb, $arguments),
         };
     }

@@ -21,21 +21,9 @@ use ChiralexRender\Document\FaultStudyDocument;
 use ChiralexRender\Words;
 use DateTimeImmutable;
 
-/** The verbs of faults, which read a kit folder with what was shipped and reported: `faults`. */
+/** The verb `faults`, and the files of what was shipped and reported. */
 final readonly class FaultVerbs
 {
-    /**
-     * @param 'faults'|'diagnose' $verb
-     * @param list<string> $arguments
-     * @throws UsageError
-     * @throws UnusableFile
-     * @throws ChiralexException
-     */
-    public function run(string $verb, array $arguments): Outcome
-    {
-        return $verb === 'faults' ? $this->faults($arguments) : (new DiagnoseVerb())->run($arguments);
-    }
-
     /**
      * How many kits were reported, and whether a revision, a lot, a run or an option stands out.
      *
@@ -44,7 +32,7 @@ final readonly class FaultVerbs
      * @throws UnusableFile
      * @throws ChiralexException
      */
-    private function faults(array $arguments): Outcome
+    public function faults(array $arguments): Outcome
     {
         $read = Arguments::parse($arguments, ['option', 'at'], 'chiralex faults FOLDER [--at DATE]');
         $said = $read->flag('at');

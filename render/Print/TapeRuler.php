@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace ChiralexRender\Print;
 
+use Chiralex\Bagging\Packing\TapePitch;
 use ChiralexRender\Markup;
 use ChiralexRender\Svg\Num;
 use ChiralexRender\Svg\RulerSvg;
@@ -13,16 +14,13 @@ use ChiralexRender\Words;
 /** Parts on tape are counted by length: a ruler for each usual pitch, at true size. */
 final readonly class TapeRuler
 {
-    /** Millimetres, IEC 60286-1 to -3, from memory. */
-    private const PITCHES = [2.0, 4.0, 5.0, 10.0, 12.7, 25.4];
-
     public function __construct(private Words $words) {}
 
     public function of(string $paper, string $fonts): string
     {
         $title = $this->said('sheet.tape');
         $html = "<h1>{$title}</h1><p>{$this->said('sheet.tape-how')}</p>";
-        foreach (self::PITCHES as $pitch) {
+        foreach (TapePitch::ALL as $pitch) {
             $html .= "<section><h2>{$this->said('sheet.tape-pitch', ['pitch' => Num::of($pitch)])}</h2>";
             $html .= TapeRulerSvg::of($pitch) . '</section>';
         }

@@ -15,8 +15,8 @@ use DateTimeImmutable;
  */
 final readonly class FaultStudy
 {
-    /** Days after which a kit is mostly built; common practice, no source. */
-    public const SETTLED_DAYS = 30;
+    /** Days after which a kit is mostly built. */
+    public const SETTLED_DAYS = FaultRate::SETTLED_DAYS;
 
     /**
      * @param int $kits that count

@@ -39,5 +39,6 @@ final class TapePitchTest extends TestCase
     ): void {
         $outline = new Outline($name, BodyShape::Box, $along, $across, 3.0, new Leads($leads, 3.0), [], 'test');
         self::assertSame($pitch, TapePitch::of($outline));
+        self::assertTrue($pitch === null || in_array($pitch, TapePitch::ALL, true), 'it is on the ruler');
     }
 }

@@ -18,6 +18,8 @@ final readonly class TapePitch
     private const AXIAL = 5.0;
     /** Body width up to which radial parts sit 12.7 mm apart, else twice as far. */
     private const RADIAL = 11.0;
+    /** Every pitch there is, for a ruler. */
+    public const ALL = [2.0, 4.0, 5.0, 10.0, 12.7, 25.4];
     private const CHIPS = ['0402' => 2.0, '0603' => 4.0, '0805' => 4.0, '1206' => 4.0, '1210' => 4.0];
 
     /** @return ?float millimetres; null for what comes loose, in tubes or trays */

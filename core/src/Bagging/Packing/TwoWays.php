@@ -28,6 +28,17 @@ final readonly class TwoWays
             $pieces += self::pieces($bag);
             $bags += $bag->size === BagSize::Box ? 0 : 1;
         }
+
+        return self::counted($lines, $pieces, $bags, $times);
+    }
+
+    /**
+     * @param int $lines of a kit
+     * @param int $pieces of all its lines
+     * @param int $bags that are closed, without what lies in the box
+     */
+    public static function counted(int $lines, int $pieces, int $bags, PackTimes $times): self
+    {
         $either = $pieces * $times->count + $lines * $times->place + $bags * ($times->close + $times->check);
 
         return new self(

@@ -19,7 +19,7 @@ final readonly class ClaimJudge
     /** Builders count a look-alike for the part; a lot was short elsewhere; common practice, no source. */
     private const LOOK_ALIKE = 3.0;
     private const LOT_SHORT = 5.0;
-    /** Kits that a customer's own claims are worth less than. */
+    /** Claims before which little is known of a customer: their own share begins at a half, worth so many; common practice, no source. */
     private const PATIENCE = 2.0;
 
     /**
@@ -32,7 +32,7 @@ final readonly class ClaimJudge
      * @param ?BigDecimal $piece price of one piece; null where nobody knows it
      * @param bool $isAgain the same was claimed before, and is not settled
      */
-    public function judge(MissingClaim $claim, ?BigDecimal $piece, bool $isAgain = false): Judgement
+    public function judge(MissingClaim $claim, ?BigDecimal $piece, bool $isAgain = false): ClaimAdvice
     {
         $flags = array_keys(
             array_filter([
@@ -47,7 +47,7 @@ final readonly class ClaimJudge
         $isCheap = $cost !== null && $cost->isLessThan($this->round);
         $send = $claim->isShipped && !$isAgain && ($isCheap || $claim->take === Take::Hole) ? $pieces : 0;
 
-        return new Judgement(
+        return new ClaimAdvice(
             $chance,
             $send,
             $claim->take === Take::Hole

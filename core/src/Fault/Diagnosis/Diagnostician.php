@@ -22,6 +22,9 @@ final readonly class Diagnostician
     /** A meter may go so many times as far as it should. */
     private const SCALE = 1.5;
 
+    /** Checks that a round may begin with: a mail takes a day, so that minutes matter less than what is learnt. */
+    private const TRIED = 8;
+
     public function __construct(private FaultModel $model) {}
 
     /**
@@ -95,9 +98,6 @@ final readonly class Diagnostician
 
         return $best;
     }
-
-    /** Checks that a round may begin with: a mail takes a day, so that minutes matter less than what is learnt. */
-    private const TRIED = 8;
 
     /** @param list<Look> $looks */
     private static function most(array $looks): ?Look

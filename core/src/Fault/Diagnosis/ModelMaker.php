@@ -44,7 +44,7 @@ final readonly class ModelMaker
         $seen = $this->counted();
         $names = array_fill_keys(array_map(static fn(Draft $draft): string => $draft->name, $drafts), true);
         foreach (array_keys(array_diff_key($seen, $names, [FaultModel::NO_FAULT => true])) as $own) {
-            $drafts[] = Draft::at((string) $own, SuspectClass::Own, [], Odds::OWN);
+            $drafts[] = new Draft((string) $own, SuspectClass::Own, [], Odds::OWN);
         }
         [$notices, $badness, $reads] = [new Notices($bench), new Badness($bench, $checks), new Predictions($bench)];
         $suspects = [];

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Chiralex\Fault\Internal;
 
-use Chiralex\Bench\BenchBook;
 use Chiralex\Fault\Data\Finds;
 use Chiralex\Fault\Diagnosis\Check;
 use Chiralex\Fault\Diagnosis\CheckKind;
@@ -36,10 +35,9 @@ final readonly class Badness
     /** @param list<Check> $checks */
     public function __construct(private Bench $bench, private array $checks)
     {
-        $list = new CheckList($bench);
         $tests = [];
-        foreach ((new BenchBook())->of($bench->kit) as $checked) {
-            $parts = $list->touched($checked);
+        foreach ($bench->tests as $checked) {
+            $parts = $bench->touched($checked);
             $tests[$checked->test->name] = [
                 'parts' => $parts,
                 'blocks' => $bench->places->blocksOfAny($parts),

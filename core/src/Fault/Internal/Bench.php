@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Chiralex\Fault\Internal;
 
+use Chiralex\Bench\BenchBook;
+use Chiralex\Bench\Checked;
 use Chiralex\Build\Action;
 use Chiralex\Build\BuildOrder;
 use Chiralex\Build\KitCallouts;
@@ -26,6 +28,8 @@ final readonly class Bench
     public array $callouts;
     public LookAlikes $alike;
     public Places $places;
+    /** @var list<Checked> the tests with what they should read, worked out once */
+    public array $tests;
 
     /** @param ?int $until number of the last step that is done; null for a kit that is finished */
     public function __construct(public Kit $kit, public ?BuildOrder $order, public ?int $until)
@@ -53,6 +57,7 @@ final readonly class Bench
         );
         $this->alike = LookAlikes::of($kit);
         $this->places = Places::of($kit);
+        $this->tests = (new BenchBook())->of($kit);
     }
 
     public function stands(string $designator): bool
@@ -88,5 +93,23 @@ final readonly class Bench
         $sum = array_sum($joints);
 
         return array_map(static fn(float $each): float => $each / max(1.0, $sum), $joints);
+    }
+
+    /** @return list<string> parts of its formula, what its gate needs, else the parts its points are on */
+    public function touched(Checked $checked): array
+    {
+        $names = array_map(strval(...), array_keys($checked->reading->parts ?? []));
+        foreach ($this->kit->work->gates as $gate) {
+            if ($gate->name === $checked->test->gate) {
+                array_push($names, ...$gate->needs);
+            }
+        }
+        if ($names === []) {
+            $names = array_map(static fn(string $point): string => explode('.', $point)[0], $checked->test->points);
+        }
+
+        return array_values(
+            array_unique(array_filter($names, fn(string $name): bool => $this->kit->part($name) !== null)),
+        );
     }
 }

@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace Chiralex\Fault\Internal;
 
-use Chiralex\Bench\BenchBook;
-use Chiralex\Bench\Checked;
 use Chiralex\Build\Action;
 use Chiralex\Build\Step;
 use Chiralex\Fault\Data\Finds;
@@ -246,10 +244,13 @@ final readonly class CheckList
     private function measured(): array
     {
         $checks = [];
-        foreach ((new BenchBook())->of($this->bench->kit) as $checked) {
+        foreach ($this->bench->tests as $checked) {
             if (
                 ($this->isLive && $checked->test->power !== 'off') ||
-                array_filter($this->touched($checked), fn(string $name): bool => !$this->bench->stands($name)) !== []
+                array_filter(
+                    $this->bench->touched($checked),
+                    fn(string $name): bool => !$this->bench->stands($name),
+                ) !== []
             ) {
                 continue;
             }
@@ -266,23 +267,5 @@ final readonly class CheckList
         }
 
         return $checks;
-    }
-
-    /** @return list<string> parts of its formula, what its gate needs, else the parts its points are on */
-    public function touched(Checked $checked): array
-    {
-        $names = array_map(strval(...), array_keys($checked->reading->parts ?? []));
-        foreach ($this->bench->kit->work->gates as $gate) {
-            if ($gate->name === $checked->test->gate) {
-                array_push($names, ...$gate->needs);
-            }
-        }
-        if ($names === []) {
-            $names = array_map(static fn(string $point): string => explode('.', $point)[0], $checked->test->points);
-        }
-
-        return array_values(
-            array_unique(array_filter($names, fn(string $name): bool => $this->bench->kit->part($name) !== null)),
-        );
     }
 }

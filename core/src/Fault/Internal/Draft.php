@@ -22,12 +22,6 @@ final readonly class Draft
         public array $sits = [],
     ) {}
 
-    /** @param list<string> $names a fault of all of these together */
-    public static function at(string $name, SuspectClass $class, array $names, float $odds, ?int $step = null): self
-    {
-        return new self($name, $class, $names, $odds, $step);
-    }
-
     /** Whether it is a matter of this part, or of this wire. */
     public function isOf(string $designator): bool
     {

@@ -24,7 +24,7 @@ final readonly class OtherSuspects
             ...$this->supply(),
             ...$this->bench->until === null
                 ? []
-                : [Draft::at(FaultModel::NOT_YET, SuspectClass::None, [], Odds::NOT_YET, $this->bench->until)],
+                : [new Draft(FaultModel::NOT_YET, SuspectClass::None, [], Odds::NOT_YET, $this->bench->until)],
         ];
     }
 
@@ -59,9 +59,9 @@ final readonly class OtherSuspects
         if ($way->parts === [] && $power === null) {
             return [];
         }
-        $drafts = [Draft::at(self::WEAK, SuspectClass::Supply, $way->parts, Odds::SUPPLY_WEAK)];
+        $drafts = [new Draft(self::WEAK, SuspectClass::Supply, $way->parts, Odds::SUPPLY_WEAK)];
         if ($power?->alternating !== true) {
-            $drafts[] = Draft::at('supply reversed', SuspectClass::Supply, $way->parts, Odds::SUPPLY_REVERSED);
+            $drafts[] = new Draft('supply reversed', SuspectClass::Supply, $way->parts, Odds::SUPPLY_REVERSED);
         }
 
         return $drafts;

@@ -70,7 +70,7 @@ final readonly class PairSuspects
         $steps = array_filter([$this->bench->step($one), $this->bench->step($other)], is_int(...));
 
         return [
-            implode(' ', $names) => Draft::at(
+            implode(' ', $names) => new Draft(
                 "{$names[0]} and {$names[1]} swapped",
                 SuspectClass::Swapped,
                 $names,
@@ -89,7 +89,7 @@ final readonly class PairSuspects
             foreach (array_slice($wires, $at + 1) as $other) {
                 $alike = $one->colour !== '' && $one->colour === $other->colour;
                 if ($alike || self::meet($one, $other)) {
-                    $drafts[] = Draft::at(
+                    $drafts[] = new Draft(
                         "{$one->name} and {$other->name} swapped",
                         SuspectClass::WiresSwapped,
                         [$one->name, $other->name],

@@ -41,7 +41,7 @@ final readonly class PartSuspects
         foreach ($this->bench->callouts as $callout) {
             $part = $this->bench->kit->part($callout->designator);
             if ($part !== null && !$part->row->is(Role::HoldsBattery)) {
-                $drafts[] = Draft::at(
+                $drafts[] = new Draft(
                     "{$callout->designator} reversed",
                     SuspectClass::Reversed,
                     [$callout->designator],
@@ -78,7 +78,7 @@ final readonly class PartSuspects
         }
         $drafts = [];
         foreach ($spans as $name => $body) {
-            $drafts[] = Draft::at(
+            $drafts[] = new Draft(
                 "{$name} in the neighbouring hole",
                 SuspectClass::WrongHole,
                 [$name],
@@ -125,10 +125,10 @@ final readonly class PartSuspects
             if (!self::isOfCircuit($part)) {
                 continue;
             }
-            $drafts[] = Draft::at("{$name} left out", SuspectClass::LeftOut, [$name], Odds::LEFT_OUT, $step);
-            $drafts[] = Draft::at("{$name} faulty", SuspectClass::Faulty, [$name], Odds::faulty($part->kind()), $step);
+            $drafts[] = new Draft("{$name} left out", SuspectClass::LeftOut, [$name], Odds::LEFT_OUT, $step);
+            $drafts[] = new Draft("{$name} faulty", SuspectClass::Faulty, [$name], Odds::faulty($part->kind()), $step);
             if ($part->place->socket !== null) {
-                $drafts[] = Draft::at(
+                $drafts[] = new Draft(
                     "{$name} badly seated",
                     SuspectClass::BadlySeated,
                     [$name],
@@ -137,7 +137,7 @@ final readonly class PartSuspects
                 );
             }
             if ($part->row->is(Role::Adjusts)) {
-                $drafts[] = Draft::at("{$name} at its end", SuspectClass::EndStop, [$name], Odds::END_STOP, $step);
+                $drafts[] = new Draft("{$name} at its end", SuspectClass::EndStop, [$name], Odds::END_STOP, $step);
             }
         }
 
@@ -165,7 +165,7 @@ final readonly class PartSuspects
 
         return array_values(
             array_map(
-                fn(array $names): Draft => Draft::at(
+                fn(array $names): Draft => new Draft(
                     implode(' ', $names) . ' wrong part',
                     SuspectClass::WrongPart,
                     $names,

@@ -70,7 +70,7 @@ final readonly class Places
      */
     public function blocksOfAny(array $names): array
     {
-        return array_values(array_unique(array_merge(...array_map($this->blocksOf(...), $names), ...[[]])));
+        return array_values(array_unique(array_merge(...array_map($this->blocksOf(...), $names))));
     }
 
     /** @param list<string> $blocks */

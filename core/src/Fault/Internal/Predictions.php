@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Chiralex\Fault\Internal;
 
-use Chiralex\Bench\BenchBook;
 use Chiralex\Bench\Reading;
 use Chiralex\Bench\Toleranced;
 use Chiralex\Bench\WhatIf;
@@ -25,7 +24,7 @@ final readonly class Predictions
     public function __construct(private Bench $bench)
     {
         $readings = [];
-        foreach ((new BenchBook())->of($bench->kit) as $checked) {
+        foreach ($bench->tests as $checked) {
             if ($checked->reading !== null && $checked->test->adjusts === null) {
                 $readings[$checked->test->name] = $checked->reading;
             }

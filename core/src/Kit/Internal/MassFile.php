@@ -9,6 +9,7 @@ use Chiralex\Kit\Weighing;
 use Chiralex\Limits;
 use Chiralex\Reason\Problem;
 use Chiralex\Reason\ProblemSeverity;
+use Chiralex\Table\ColumnCells;
 use Chiralex\Table\Exception\UnreadableTable;
 use Chiralex\Table\Row;
 use Chiralex\Table\Table;
@@ -26,18 +27,11 @@ final readonly class MassFile
      */
     public function read(Table $table, PartsList $list): array
     {
-        $columns = array_flip(
-            array_map(static fn(string $header): string => mb_strtolower(trim($header)), $table->headers),
-        );
-        foreach (self::COLUMNS as $needed) {
-            if (!isset($columns[$needed])) {
-                throw UnreadableTable::noColumn($table->file, $needed, $table->headers);
-            }
-        }
+        $columns = ColumnCells::of($table, self::COLUMNS);
         $known = $this->names($list);
         $weighings = $problems = $each = [];
         foreach ($table->rows as $row) {
-            $cell = static fn(string $name): string => trim($row->cell($columns[$name]));
+            $cell = static fn(string $name): string => $columns->cell($row, $name);
             [$part, $pieces, $grams] = [$cell('part'), $this->number($cell('pieces')), $this->number($cell('grams'))];
             $fault = self::fault($part, $pieces, $grams);
             if ($fault !== null) {

@@ -8,6 +8,7 @@ use Chiralex\Kit\Measurement;
 use Chiralex\Quantity\MeasuredValue;
 use Chiralex\Reason\Problem;
 use Chiralex\Reason\ProblemSeverity;
+use Chiralex\Table\ColumnCells;
 use Chiralex\Table\Exception\UnreadableTable;
 use Chiralex\Table\Table;
 
@@ -20,17 +21,10 @@ final readonly class MeasurementFile
      */
     public function read(Table $table): array
     {
-        $columns = array_flip(
-            array_map(static fn(string $header): string => mb_strtolower(trim($header)), $table->headers),
-        );
-        foreach (['part', 'value'] as $needed) {
-            if (!isset($columns[$needed])) {
-                throw UnreadableTable::noColumn($table->file, $needed, $table->headers);
-            }
-        }
+        $columns = ColumnCells::of($table, ['part', 'value']);
         $measurements = $problems = [];
         foreach ($table->rows as $row) {
-            $cell = static fn(string $name): string => isset($columns[$name]) ? trim($row->cell($columns[$name])) : '';
+            $cell = static fn(string $name): string => $columns->cell($row, $name);
             $value = MeasuredValue::read($cell('value'))?->value();
             if ($value === null) {
                 $problems[] = new Problem(

@@ -7,7 +7,7 @@ namespace Chiralex\Fault\Claim;
 use Chiralex\Reason\Reason;
 
 /** What to do about a claim, for the maker's eyes: a customer never sees the chance. */
-final readonly class Judgement
+final readonly class ClaimAdvice
 {
     /**
      * @param float $chance that the pieces are truly missing
