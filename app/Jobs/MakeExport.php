@@ -46,6 +46,10 @@ final class MakeExport implements ShouldQueue
             $pdf = $book->print($page['html'], PageMark::filled(...));
             $hash = $store->put($export->kind === ExportKind::Booklet ? Booklet::of($pdf) : $pdf);
             if ($export->kind->isOneLabel()) {
+                // What was taken back meanwhile comes out of no printer.
+                if (!$this->reached($export, 90)) {
+                    return;
+                }
                 $printer->print($page['name'], $pdf);
             }
         } catch (UnusableProgram | ChiralexException $fault) {

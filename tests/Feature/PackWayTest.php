@@ -148,6 +148,14 @@ final class PackWayTest extends TradeCase
             'kind' => 'bag-label',
             'subject' => $run->id,
         ])->assertUnprocessable();
+        foreach (['bag-label' => 'Z', 'kit-label' => 'FB-A-99999-0'] as $kind => $piece) {
+            $this->postJson('/api/exports', [
+                'operationId' => (string) Str::uuid(),
+                'kind' => $kind,
+                'subject' => $run->id,
+                'piece' => $piece,
+            ])->assertUnprocessable();
+        }
         array_map(unlink(...), $labels);
         rmdir($tray);
     }

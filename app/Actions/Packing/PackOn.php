@@ -81,7 +81,7 @@ final readonly class PackOn
     /** Where bins bear codes, the lot that was read is the key to its line. */
     private function isBinUnread(PackingRun $run, int $line): bool
     {
-        return Shop::ours()->reads_bins && ($run->lots()[$line] ?? []) === [];
+        return ($run->lots()[$line] ?? []) === [] && Shop::ours()->reads_bins;
     }
 
     /** @throws ImpossibleMove */

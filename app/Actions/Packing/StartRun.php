@@ -9,6 +9,7 @@ use App\Actions\Release\PublicToken;
 use App\Actions\Sales\KnowArticle;
 use App\Actions\Sales\PackedAs;
 use App\Models\Release;
+use App\Models\Revision;
 use App\Models\Run;
 use App\Models\Shop;
 use App\Models\Unit;
@@ -68,8 +69,7 @@ final readonly class StartRun
             $lines = $this->lines->of(
                 $this->documents->get($release->revision, 'bags', $options),
                 $this->documents->get($release->revision, 'parts', $options),
-                // Builders may read another language than the people at the bench.
-                $this->documents->get($release->revision, 'bags-' . Shop::ours()->language, $options),
+                $this->packers($release->revision, $options),
             );
             $dealing = Dealing::of($packSize, $dealing);
             $atOnce = $dealing->kitsAtOnce($packSize);
@@ -118,5 +118,20 @@ final readonly class StartRun
 
             return $run;
         });
+    }
+
+    /**
+     * The bags in the words of the people at the bench, where builders read another language.
+     *
+     * @return ?array<string, mixed>
+     * @throws ChiralexException when the files of the kit cannot be read
+     */
+    private function packers(Revision $revision, string $options): ?array
+    {
+        $language = Shop::ours()->language;
+
+        return ($this->documents->get($revision, 'manual')['language'] ?? 'en') === $language
+            ? null
+            : $this->documents->get($revision, "bags-{$language}", $options);
     }
 }

@@ -10,6 +10,7 @@ use App\Models\Order;
 use App\Models\Revision;
 use App\Models\Run;
 use App\Models\Shop;
+use App\Models\Unit;
 use Illuminate\Validation\Rule;
 use Illuminate\Validation\Validator;
 
@@ -46,6 +47,12 @@ final class ExportRequest extends OperationRequest
         return (string) $this->string('piece');
     }
 
+    /** @return list<mixed> names of the bags of the run that a label is asked of */
+    private function bagsOfRun(): array
+    {
+        return array_column(Run::query()->find($this->integer('subject'))->lines ?? [], 'bag');
+    }
+
     public function paper(): string
     {
         if ($this->kind()->isOneLabel()) {
@@ -76,10 +83,12 @@ final class ExportRequest extends OperationRequest
                     ExportKind::TeacherSheet,
                     ExportKind::DifferenceSlip
                         => Revision::query()->where('id', $this->integer('subject'))->exists(),
-                    ExportKind::KitLabels,
-                    ExportKind::BagLabel,
-                    ExportKind::KitLabel
-                        => Run::query()->where('id', $this->integer('subject'))->exists(),
+                    ExportKind::KitLabels => Run::query()->where('id', $this->integer('subject'))->exists(),
+                    ExportKind::BagLabel => in_array($this->piece(), $this->bagsOfRun(), true),
+                    ExportKind::KitLabel => Unit::query()
+                        ->where('run_id', $this->integer('subject'))
+                        ->where('serial', $this->piece())
+                        ->exists(),
                     ExportKind::PackingSlip => Order::query()->whereKey($this->integer('subject'))->exists(),
                     ExportKind::LotSlip => Lot::query()->whereKey($this->integer('subject'))->exists(),
                     ExportKind::TapeRuler, null => true,

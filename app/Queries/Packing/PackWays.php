@@ -4,16 +4,12 @@ declare(strict_types=1);
 
 namespace App\Queries\Packing;
 
+use App\Actions\Kit\Documents;
 use App\Models\Release;
-use App\Models\Shop;
-use App\Queries\Kit\KitFolder;
 use App\Support\Row;
-use Chiralex\Bagging\BagPlanner;
 use Chiralex\Bagging\Packing\KeyPace;
 use Chiralex\Bagging\Packing\PackTimes;
 use Chiralex\Bagging\Packing\TwoWays;
-use Chiralex\Build\BuildOrder;
-use Chiralex\Build\Planner;
 use Chiralex\ChiralexException;
 use Illuminate\Support\Facades\DB;
 
@@ -23,7 +19,7 @@ final readonly class PackWays
     /** Keys that are looked at, the newest. */
     private const KEYS = 3000;
 
-    public function __construct(private KitFolder $folder) {}
+    public function __construct(private Documents $documents) {}
 
     /**
      * @return array{lineStart: float, lineEach: float, bagEach: float, crossing: ?int, timed: bool}
@@ -31,11 +27,17 @@ final readonly class PackWays
      */
     public function of(Release $release, string $options): array
     {
-        $kit = $this->folder->kit($release->revision, $options);
-        $order = (new Planner())->plan($kit);
-        $plan = (new BagPlanner(Shop::bagCosts()))->plan($kit, $order instanceof BuildOrder ? $order : null);
+        /** @var array{bags: list<array{size: string, items: list<array{quantity: int}>}>} $document */
+        $document = $this->documents->get($release->revision, 'bags', $options);
+        $items = array_merge(...array_column($document['bags'], 'items'));
+        $closed = array_filter($document['bags'], static fn(array $bag): bool => $bag['size'] !== 'box');
         $timed = KeyPace::of($this->keys());
-        $ways = TwoWays::of($plan, $timed ?? new PackTimes());
+        $ways = TwoWays::counted(
+            count($items),
+            (int) array_sum(array_column($items, 'quantity')),
+            count($closed),
+            $timed ?? new PackTimes(),
+        );
 
         return [
             'lineStart' => $ways->lineStart,

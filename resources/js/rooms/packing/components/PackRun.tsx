@@ -133,13 +133,11 @@ export function PackRun() {
               <ScalePanel key={turn.line} run={now} line={line} turn={turn} busy={keys.length > 0} onTook={took} />
             </div>
           </div>
-          {lot || isUnread(now, turn.line) ? (
+          {lot || asksBin ? (
             <LotBox
               key={turn.line}
-              first={isUnread(now, turn.line) ? '' : lotNow(now, turn.line)}
-              {...(isUnread(now, turn.line)
-                ? { asks: `read the code of the bin of ${headline(line)}, or type its lot` }
-                : {})}
+              first={asksBin ? '' : lotNow(now, turn.line)}
+              {...(asksBin ? { asks: `read the code of the bin of ${headline(line)}, or type its lot` } : {})}
               onLeave={() => {
                 setLot(false);
               }}
@@ -189,7 +187,7 @@ export function PackRun() {
         )}
         <RunKeys
           run={now}
-          busy={lot || weighs || (turn !== null && isUnread(now, turn.line))}
+          busy={lot || weighs || asksBin}
           hasLine={line !== null}
           showsHoles={showsHoles}
           onPress={press}

@@ -1,5 +1,5 @@
 import { useCallback, useEffect, useRef, useState } from 'react';
-import { useBin, useLift, useScaleCheck, type BinScale, type Run, type RunLine } from '@/shared/api';
+import { useBin, useLift, useScaleCheck, type BinScale, type ScaleCheck, type Run, type RunLine } from '@/shared/api';
 import { isObject, keep, recall } from '@/shared/keep';
 import { along, byEyeWords, scaleWords } from '../scale';
 import type { Turn } from '../queue';
@@ -95,14 +95,7 @@ export function ScalePanel({ run, line, turn, busy, onTook }: Props) {
           >
             check the scale
           </button>
-          {check.data && check.data.right !== true && (
-            <span role="alert">
-              {' '}
-              {check.data.right === null
-                ? 'It does not stand still yet.'
-                : `It shows ${String(check.data.shown)} g: level it, tare it, or count by eye.`}
-            </span>
-          )}
+          {check.data && check.data.right !== true && <span role="alert"> {checkWords(check.data)}</span>}
         </p>
       )}
       <p className={clsx(words.warns && styles['warn'])} role="status">
@@ -127,6 +120,13 @@ export function ScalePanel({ run, line, turn, busy, onTook }: Props) {
       </div>
     </section>
   );
+}
+
+/** What to do after a check that was not right. */
+function checkWords({ right, shown }: ScaleCheck): string {
+  if (right === null || shown === null) return 'It does not stand still yet. Wait, then check again.';
+  if (shown <= 0) return 'Nothing was laid on. Lay the mass on, wait until it stands, then check.';
+  return `It shows ${String(shown)} g: level it, tare it, check again, or count by eye.`;
 }
 
 /** One too few at the left, one too many at the right, and between them where the count is sure. */
