@@ -75,6 +75,7 @@ final readonly class Application
             'encode' => $markings->encode($arguments),
             'sample' => (new SampleVerb())->run($arguments),
             'cut', 'scale' => (new PackVerbs())->run($verb, $arguments),
+            'buy', 'spares' => (new BuyVerbs())->run($verb, $arguments),
             'faults' => (new FaultVerbs())->faults($arguments),
             'diagnose' => (new DiagnoseVerb())->run($arguments),
             default => $this->ofKit($verb, $arguments),
@@ -107,7 +108,7 @@ final readonly class Application
             'page' => (new PageVerb())->page($arguments),
             default => throw UsageError::unknownVerb(
                 $verb,
-                'decode, bands, encode, parts, check, board, lie, order, marks, bags, cut, scale, faults, diagnose, bench, safety, manual, sheet, package, page, sample',
+                'decode, bands, encode, parts, check, board, lie, order, marks, bags, cut, scale, buy, spares, faults, diagnose, bench, safety, manual, sheet, package, page, sample',
             ),
         };
     }

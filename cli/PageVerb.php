@@ -16,6 +16,7 @@ use ChiralexAdapters\UnusableFile;
 use ChiralexAdapters\UnusableProgram;
 use ChiralexRender\Document\ManualDocument;
 use ChiralexRender\Document\OrderDocument;
+use ChiralexRender\Document\TroubleDocument;
 use ChiralexRender\Page\FolderPage;
 use ChiralexRender\Svg\BoardDocument;
 use ChiralexRender\Words;
@@ -54,6 +55,7 @@ final readonly class PageVerb
             (new ManualDocument(Words::forBuilder($kit)))->of($manual),
             (new BoardDocument())->of($kit),
             [],
+            (new TroubleDocument(Words::forBuilder($kit)))->of($kit, $order),
             (string) (new ManualFile())->bytes($kit, $order, 'html'),
             $mail,
         );

@@ -29,5 +29,7 @@ return [
     // Where the simulated bench scale listens, on loopback.
     'scale_port' => (int) env('CHIRALEX_SCALE_PORT', 18080),
     'labels' => env('CHIRALEX_LABELS', storage_path('app/labels')),
+    // Beside the files, so that several machines read one.
+    'mailbox' => env('CHIRALEX_FILES', base_path('var/files')) . '/mailbox',
     'files' => env('CHIRALEX_FILES', base_path('var/files')),
 ];

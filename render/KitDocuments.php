@@ -34,6 +34,7 @@ use ChiralexRender\Document\PartsDocument;
 use ChiralexRender\Document\SafetyDocument;
 use ChiralexRender\Document\ScaleDocument;
 use ChiralexRender\Document\ShelfDocument;
+use ChiralexRender\Document\TroubleDocument;
 use ChiralexRender\Manual\StepPictures;
 use ChiralexRender\Svg\BoardDocument;
 
@@ -56,7 +57,7 @@ final class KitDocuments
     public function __construct(private readonly Kit $kit, private readonly ?BagCosts $costs = null) {}
 
     /**
-     * @param string $name one of SERVED, or boards, shelf, pictures, pack-pictures, bin-masses
+     * @param string $name one of SERVED, or trouble, boards, shelf, pictures, pack-pictures, bin-masses
      * @return array<string, mixed> empty where there is none yet: a manual while the order is a cycle
      */
     public function document(string $name): array
@@ -78,7 +79,7 @@ final class KitDocuments
             'manual' => $this->built() === null
                 ? []
                 : (new ManualDocument($builder))->of($this->manual($this->built())),
-            'pictures' => $this->built() === null ? [] : (new StepPictures($this->manual($this->built())))->all(),
+            'pictures', 'trouble' => $this->ofOrder($name, $builder),
             'files', 'boards', 'safety', 'pack-pictures', 'bin-masses' => $this->ofBoards($name, $words),
             'old-text' => (new OldTextDocument())->of($this->kit, $this->built()),
             'shelf' => (new ShelfDocument($words))->of($this->kit, $this->planned(), $this->matters()),
@@ -96,6 +97,16 @@ final class KitDocuments
                 $this->kit,
             ),
             default => (new BagsDocument(Words::in(substr($name, 5))))->of($this->bags(), $this->kit->logs->first),
+        };
+    }
+
+    /** @return array<string, mixed> */
+    private function ofOrder(string $name, Words $builder): array
+    {
+        return match (true) {
+            $name === 'trouble' => (new TroubleDocument($builder))->of($this->kit, $this->built()),
+            $this->built() === null => [],
+            default => (new StepPictures($this->manual($this->built())))->all(),
         };
     }
 

@@ -201,7 +201,7 @@ final readonly class Words
             return $read[$language];
         }
         $sentences = [];
-        foreach (['sentences', 'manual', 'faults', 'page', 'public', 'cost', 'print'] as $file) {
+        foreach (['sentences', 'manual', 'faults', 'page', 'public', 'cost', 'print', 'trouble'] as $file) {
             $path = __DIR__ . "/words/{$language}/{$file}.php";
             /** @var array<string, string> $here */
             $here = is_file($path) ? require $path : [];

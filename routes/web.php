@@ -58,13 +58,7 @@ use App\Http\Controllers\Packing\ShowPackPictures;
 use App\Http\Controllers\Packing\ShowPackWays;
 use App\Http\Controllers\Packing\WeighBag;
 use App\Http\Controllers\Release\ReleaseController;
-use App\Http\Controllers\Report\AnswerController;
 use App\Http\Controllers\Report\FaultController;
-use App\Http\Controllers\Report\JudgementController;
-use App\Http\Controllers\Report\MailController;
-use App\Http\Controllers\Report\NearSerialController;
-use App\Http\Controllers\Report\ReportController;
-use App\Http\Controllers\Report\ShowReportPhoto;
 use App\Http\Controllers\Sales\AllocateOrder;
 use App\Http\Controllers\Sales\ArticleController;
 use App\Http\Controllers\Sales\BookOrders;
@@ -104,7 +98,7 @@ $ids = [
     'person',
     'release',
 ];
-foreach ([...$ids, 'invitation', 'lot'] as $id) {
+foreach ([...$ids, 'invitation', 'lot', 'letter', 'mail', 'intake', 'file', 'customer'] as $id) {
     Route::pattern($id, '[0-9]{1,15}');
 }
 
@@ -361,30 +355,7 @@ Route::prefix('api')->group(function (): void {
         Route::post('/orders/{order}/free', FreeOrder::class)->middleware('can:sell-kits')->name('orders.free');
         Route::post('/orders/{order}/ship', ShipOrder::class)->middleware('can:sell-kits')->name('orders.ship');
 
-        Route::get('/reports', [ReportController::class, 'index'])
-            ->middleware('can:answer-reports')
-            ->name('reports.index');
-        Route::get('/serials/near', NearSerialController::class)
-            ->middleware('can:answer-reports')
-            ->name('serials.near');
-        Route::post('/reports', [ReportController::class, 'store'])
-            ->middleware('can:answer-reports')
-            ->name('reports.store');
-        Route::get('/mails', [MailController::class, 'index'])
-            ->middleware('can:answer-reports')
-            ->name('mails');
-        Route::prefix('/reports/{report}')->group(function (): void {
-            Route::get('/', [ReportController::class, 'show'])
-                ->middleware('can:answer-reports')
-                ->name('reports.show');
-            Route::post('/judgements', [JudgementController::class, 'store'])
-                ->middleware('can:answer-reports')
-                ->name('reports.judge');
-            Route::post('/answers', [AnswerController::class, 'store'])
-                ->middleware('can:answer-reports')
-                ->name('reports.answer');
-            Route::get('/photo', ShowReportPhoto::class)->middleware('can:answer-reports')->name('reports.photo');
-        });
+        require __DIR__ . '/reports.php';
     });
 
     Route::any('/{any}', static fn() => abort(404))->where('any', '.*')->name('api.absent');

@@ -39,6 +39,7 @@ final class ComputeDocuments implements ShouldQueue
         'manual',
         'safety',
         'order-kind-by-kind',
+        'trouble',
     ];
 
     public int $tries = 2;
@@ -60,6 +61,7 @@ final class ComputeDocuments implements ShouldQueue
         }
         try {
             if (Release::query()->where('revision_id', $revision->id)->exists()) {
+                $documents->get($revision, 'trouble');
                 $facts->write(
                     $revision,
                     array_map(

@@ -22,7 +22,8 @@ use Illuminate\Support\Carbon;
  * @property string $step
  * @property ?int $step_number
  * @property string $text
- * @property ?string $photo
+ * @property string $symptom as the builder chose it; empty where they chose none
+ * @property list<array{check: string, answer: string}> $checks what they answered on the page
  * @property ?int $customer_id
  * @property string $source
  * @property Carbon $created_at
@@ -42,15 +43,23 @@ final class Report extends Model
         'step',
         'step_number',
         'text',
-        'photo',
+        'symptom',
+        'checks',
         'customer_id',
         'source',
+        'created_at',
     ];
 
     /** @return BelongsTo<Customer, $this> */
     public function customer(): BelongsTo
     {
         return $this->belongsTo(Customer::class);
+    }
+
+    /** @return array<string, string> */
+    protected function casts(): array
+    {
+        return ['checks' => 'array'];
     }
 
     /** @return HasMany<ReportAnswer, $this> */

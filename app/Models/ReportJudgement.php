@@ -4,9 +4,8 @@ declare(strict_types=1);
 
 namespace App\Models;
 
-use Chiralex\Fault\Cause;
-use Chiralex\Fault\FaultOrigin;
-use Chiralex\Fault\Symptom;
+use App\Casts\JudgedCauses;
+use Chiralex\Fault\JudgedCause;
 use Illuminate\Database\Eloquent\Model;
 
 /**
@@ -16,30 +15,19 @@ use Illuminate\Database\Eloquent\Model;
  * @property int $report_id
  * @property string $operation_id
  * @property int $kit_id
- * @property Symptom $symptom
- * @property Cause $cause
- * @property FaultOrigin $fault_origin
- * @property string $part
+ * @property string $symptom a general one by its code, or the kit's own
+ * @property list<JudgedCause> $causes
  * @property ?int $user_id
  */
 final class ReportJudgement extends Model
 {
     public const UPDATED_AT = null;
 
-    protected $fillable = [
-        'report_id',
-        'operation_id',
-        'kit_id',
-        'symptom',
-        'cause',
-        'fault_origin',
-        'part',
-        'user_id',
-    ];
+    protected $fillable = ['report_id', 'operation_id', 'kit_id', 'symptom', 'causes', 'user_id'];
 
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['symptom' => Symptom::class, 'cause' => Cause::class, 'fault_origin' => FaultOrigin::class];
+        return ['causes' => JudgedCauses::class];
     }
 }

@@ -4,9 +4,8 @@ declare(strict_types=1);
 
 namespace App\Models;
 
-use Chiralex\Fault\Cause;
-use Chiralex\Fault\FaultOrigin;
-use Chiralex\Fault\Symptom;
+use App\Casts\JudgedCauses;
+use Chiralex\Fault\JudgedCause;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Support\Carbon;
@@ -18,10 +17,8 @@ use Illuminate\Support\Carbon;
  * @property ?int $kit_id
  * @property bool $judged
  * @property bool $answered
- * @property ?Symptom $symptom
- * @property ?Cause $cause
- * @property ?FaultOrigin $fault_origin
- * @property string $part
+ * @property ?string $symptom a general one by its code, or the kit's own
+ * @property list<JudgedCause> $causes
  * @property Carbon $at
  * @property-read Report $report
  */
@@ -42,9 +39,7 @@ final class ReportState extends Model
     protected function casts(): array
     {
         return [
-            'symptom' => Symptom::class,
-            'cause' => Cause::class,
-            'fault_origin' => FaultOrigin::class,
+            'causes' => JudgedCauses::class,
             'at' => 'datetime',
         ];
     }

@@ -7,16 +7,23 @@ namespace App\Providers;
 use App\Devices\BenchScale;
 use App\Devices\LabelPrinter;
 use App\Devices\LabelTray;
-use App\Devices\MailOut;
-use App\Devices\MailSink;
+use App\Devices\Mail\ImapMailbox;
+use App\Devices\Mail\Mailbox;
+use App\Devices\Mail\MailDraft;
+use App\Devices\Mail\MailOut;
+use App\Devices\Mail\MailSink;
+use App\Devices\Mail\SimulatedMailbox;
+use App\Devices\Mail\SmtpMail;
 use App\Devices\SimulatedScale;
 use App\Http\Middleware\OwnSession;
+use App\Models\MailSettings;
 use App\Models\User;
 use App\Policies\Ability;
 use App\Support\FileStore;
 use App\Support\Heartbeat;
 use Illuminate\Auth\Events\Login;
 use Illuminate\Cache\RateLimiting\Limit;
+use Illuminate\Contracts\Foundation\Application;
 use Illuminate\Http\Middleware\TrustProxies;
 use Illuminate\Http\Request;
 use Illuminate\Queue\Events\Looping;
@@ -33,7 +40,29 @@ final class AppServiceProvider extends ServiceProvider
 
     public function register(): void
     {
-        $this->app->bind(MailOut::class, MailSink::class);
+        // Asked at each use: the shop may change its way while a worker runs.
+        $this->app->bind(
+            MailOut::class,
+            static fn(Application $app): MailOut => $app->make(
+                match (MailSettings::ours()->way) {
+                    'real' => MailSettings::ours()->smtp_host === '' ? MailDraft::class : SmtpMail::class,
+                    'draft' => MailDraft::class,
+                    default => MailSink::class,
+                },
+            ),
+        );
+        $this->app->bind(
+            SimulatedMailbox::class,
+            static fn(): SimulatedMailbox => new SimulatedMailbox(config()->string('app.mailbox')),
+        );
+        $this->app->bind(
+            Mailbox::class,
+            static fn(Application $app): Mailbox => $app->make(
+                MailSettings::ours()->way === 'real' && MailSettings::ours()->imap_host !== ''
+                    ? ImapMailbox::class
+                    : SimulatedMailbox::class,
+            ),
+        );
         $this->app->bind(
             LabelPrinter::class,
             static fn(): LabelPrinter => new LabelTray(config()->string('app.labels')),

@@ -45,7 +45,7 @@ for ($i = 0; $i < 20_000; ++$i) {
     $kits[] = new ShippedKit(
         "FB-{$i}",
         ['A', 'B', 'C'][mt_rand(0, 2)],
-        'L' . mt_rand(1, 40),
+        ['L' . mt_rand(1, 40)],
         (string) mt_rand(1, 200),
         ['', 'x'][mt_rand(0, 1)],
         date('Y-m-d', 1_704_067_200 + 86_400 * mt_rand(0, 900)),
@@ -56,7 +56,7 @@ for ($i = 0; $i < 50_000; ++$i) {
     $reports[] = new KitReport(
         date('Y-m-d', (int) strtotime($of->date) + 86_400 * mt_rand(1, 120)),
         $of->serial,
-        cause: ['D1 reversed', 'dry joint in step 3', 'U1 faulty', ''][mt_rand(0, 3)],
+        causes: [['D1 reversed'], ['dry joint in step 3'], ['U1 faulty'], []][mt_rand(0, 3)],
     );
 }
 $tell(

@@ -1,6 +1,6 @@
 # What Chiralex needs on a Debian 12 machine; installs only what is missing. `install_all` for serving, `install_all test` for tests too.
-PACKAGES="php8.2-cli php8.2-fpm php8.2-pgsql php8.2-mbstring php8.2-intl php8.2-xml php8.2-gd php8.2-zip php8.2-bcmath php8.2-curl nginx-light postgresql-15 unzip ca-certificates chromium qrencode poppler-utils fonts-liberation"
-TEST_PACKAGES="chromium-driver gerbv glpk-utils procps python3-scipy zbar-tools"
+PACKAGES="php8.2-cli php8.2-fpm php8.2-pgsql php8.2-mbstring php8.2-intl php8.2-xml php8.2-gd php8.2-zip php8.2-bcmath php8.2-curl php8.2-mailparse php8.2-imap nginx-light postgresql-15 unzip ca-certificates chromium qrencode poppler-utils fonts-liberation"
+TEST_PACKAGES="chromium-driver dovecot-imapd gerbv glpk-utils procps python3-aiosmtpd python3-scipy zbar-tools"
 
 missing_packages() {
   local name

@@ -130,7 +130,21 @@ $routes = [
     'post /reports' => 'Report',
     'get /serials/near' => 'NearSerials',
     'get /reports/{report}' => 'Report',
+    'get /reports/{report}/proposal' => 'Proposal',
+    'get /reports/stacks' => 'Stacks',
     'get /mails' => 'Mails',
+    'delete /mails/{mail}' => 'Mail',
+    'post /mails/{mail}/sent' => 'Mail',
+    'post /intakes' => 'Intake',
+    'get /intakes/{intake}' => 'Intake',
+    'get /letters' => 'Letters',
+    'post /letters' => 'Fetched',
+    'post /letters/fetch' => 'Fetched',
+    'post /letters/{letter}/report' => 'Report',
+    'get /kits/{kit}/places' => 'KitPlaces',
+    'get /shop/mail' => 'MailSettings',
+    'put /shop/mail' => 'MailSettings',
+    'delete /customers/{customer}' => null,
     'post /reports/{report}/judgements' => 'Report',
     'post /reports/{report}/answers' => 'Report',
     'get /public/{token}' => 'BuilderPage',
@@ -146,7 +160,9 @@ $files = [
     'get /shop/logo' => 'image/jpeg',
     'post /tables' => 'application/octet-stream',
     'get /exports/{export}/file' => 'application/pdf',
-    'get /reports/{report}/photo' => 'image/jpeg',
+    'get /reports/{report}/files/{file}' => 'application/octet-stream',
+    'get /letters/{letter}/bytes' => 'application/octet-stream',
+    'get /mails/{mail}/letter' => 'message/rfc822',
     'get /runs/{run}/photo' => 'image/jpeg',
 ];
 // What a 409 says, where it is not only words.
@@ -176,6 +192,9 @@ $paged = [
     '/articles' => [],
     '/orders' => [],
     '/reports' => ['shown'],
+    '/reports/stacks' => ['kit', 'shown'],
+    '/letters' => [],
+    '/mails' => [],
 ];
 $query = static fn(string ...$names): array => array_map(
     static fn(string $name): array => [

@@ -231,7 +231,7 @@ final class FullShopSeeder extends Seeder
         $owner->statement(
             "insert into report_judgements (report_id, operation_id, kit_id, symptom, cause, fault_origin, part,
                 created_at) select reports.id, gen_random_uuid(), revisions.kit_id, 'nothing-happens',
-                'reversed-part', 'builder', 'D1', now() from reports join releases on releases.id = release_id
+                'reversed', 'builder', 'D1', now() from reports join releases on releases.id = release_id
                 join revisions on revisions.id = revision_id where reports.id % 10 <> 0 and text like 'Report %'",
         );
         $owner->statement(

@@ -7,7 +7,7 @@ namespace ChiralexRender\Document;
 use Chiralex\Fault\Cause;
 use Chiralex\Fault\FaqEntry;
 use Chiralex\Fault\FaultOrigin;
-use Chiralex\Fault\FaultRate;
+use Chiralex\Fault\FaultStudy;
 use Chiralex\Fault\Shares;
 use Chiralex\Fault\Symptom;
 use ChiralexRender\Told;
@@ -19,39 +19,37 @@ final readonly class FaultsDocument
     public function __construct(private Words $words) {}
 
     /**
-     * @param list<array{entry: FaqEntry, step: ?int, published: bool}> $faq
+     * @param list<array{entry: FaqEntry, step: ?int, published: bool, option: string, fromRevisionId: ?int, toRevisionId: ?int}> $faq
      * @return array<string, mixed>
      */
-    public function of(FaultRate $rate, Shares $shares, array $faq): array
+    public function of(FaultStudy $study, Shares $shares, array $faq): array
     {
+        $told = (new FaultStudyDocument($this->words))->of($study, []);
+        unset($told['problems']);
+
         return [
-            'rate' => [
-                'kits' => $rate->kits,
-                'reported' => $rate->reported,
-                'share' => $rate->share,
-                'low' => $rate->interval->low,
-                'high' => $rate->interval->high,
-                'youngKits' => $rate->youngKits,
-                'youngReports' => $rate->youngReports,
-                'withoutSerial' => $rate->withoutSerial,
-                'reason' => (new Told($this->words))->reason($rate->reason),
-            ],
+            'study' => $told,
+            'reason' => (new Told($this->words))->reason($study->reason()),
             'judged' => $shares->judged,
             'open' => $shares->open,
             'symptoms' => $this->counted($shares->symptoms, 'symptom'),
             'causes' => $this->counted($shares->causes, 'cause'),
             'faultOrigins' => $this->counted($shares->origins, 'origin'),
             'faq' => array_map(
-                fn(array $each): array => [
+                static fn(array $each): array => [
                     'id' => $each['entry']->id,
-                    'symptom' => $each['entry']->symptom->value,
+                    'symptom' => $each['entry']->symptom,
                     'cause' => $each['entry']->cause->value,
+                    'part' => $each['entry']->part,
                     'question' => $each['entry']->question,
                     'answer' => $each['entry']->answer,
                     'anchor' => $each['entry']->anchor,
                     'count' => $each['entry']->count,
                     'step' => $each['step'],
                     'published' => $each['published'],
+                    'option' => $each['option'],
+                    'fromRevisionId' => $each['fromRevisionId'],
+                    'toRevisionId' => $each['toRevisionId'],
                 ],
                 $faq,
             ),
@@ -75,7 +73,7 @@ final readonly class FaultsDocument
                     'name' => $this->words->sentence("cause.{$cause->value}", []),
                     'faultOrigin' => $cause->usualOrigin()->value,
                 ],
-                Cause::cases(),
+                Cause::judged(),
             ),
             'faultOrigins' => array_map(
                 fn(FaultOrigin $origin): array => [
@@ -96,7 +94,8 @@ final readonly class FaultsDocument
         return array_map(
             fn(string $id, int $count): array => [
                 'id' => $id,
-                'name' => $this->words->sentence("{$of}.{$id}", []),
+                // The kit's own symptoms are its own words.
+                'name' => $this->words->knows("{$of}.{$id}") ? $this->words->sentence("{$of}.{$id}") : $id,
                 'count' => $count,
             ],
             array_map(strval(...), array_keys($counts)),

@@ -74,6 +74,7 @@ final readonly class KitFileSchema
             'size' => self::number(0.0, Limits::PLACE_MM, false),
             'length' => self::number(0.0, Limits::STOCK_MM, false),
             'span' => ['exclusiveMinimum' => 0] + self::number(0.0, Limits::STOCK_MM, false),
+            'share' => self::number(0.0, 1.0, false),
             'integer' => ['type' => 'integer'] + self::number(-Limits::NUMBER, Limits::NUMBER, true),
             default => self::number(-Limits::NUMBER, Limits::NUMBER, true),
         };

@@ -28,14 +28,18 @@ final readonly class FolderPage
      * @param ManualShape $manual
      * @param array<string, mixed> $boards
      * @param list<array<string, mixed>> $faq
+     * @param array<string, mixed> $trouble the search for a fault
      * @param string $html the manual as one file, for whoever has no script
      * @param ?string $mail where reports are written to; without it they can only be copied
      * @return array<string, string> file name to bytes
      */
-    public function of(array $manual, array $boards, array $faq, string $html, ?string $mail): array
+    public function of(array $manual, array $boards, array $faq, array $trouble, string $html, ?string $mail): array
     {
         $page = ['serial' => null, 'keeps' => 'device', 'ticks' => [], 'otherwise' => null];
-        $given = ['page' => $page + ['manual' => $manual, 'boards' => $boards, 'faq' => $faq], 'mail' => $mail];
+        $given = [
+            'page' => $page + ['manual' => $manual, 'boards' => $boards, 'faq' => $faq, 'trouble' => $trouble],
+            'mail' => $mail,
+        ];
         $script = 'window.chiralexKit = ' . json_encode($given, self::JSON) . ";\n{$this->script}";
         $title = Markup::text("{$manual['kit']} {$manual['revision']}");
         $language = $manual['language'] ?? 'en';

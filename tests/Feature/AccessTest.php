@@ -6,8 +6,12 @@ namespace Tests\Feature;
 
 use App\Actions\Export\ExportKind;
 use App\Actions\Export\RequestExport;
+use App\Models\Customer;
 use App\Models\Import;
+use App\Models\Intake;
 use App\Models\Invitation;
+use App\Models\Letter;
+use App\Models\Mail;
 use App\Models\User;
 use App\Policies\Ability;
 use App\Policies\Role;
@@ -70,6 +74,20 @@ final class AccessTest extends TradeCase
             'token_hash' => hash('sha256', 'x'),
             'until' => now()->addDay(),
         ]);
+        $customer = Customer::query()->create(['name' => 'Greta Ohm']);
+        $mail = Mail::query()->create(['customer_id' => $customer->id, 'subject' => 's', 'body' => 'b']);
+        $operation = ['operation_id' => (string) Str::uuid()];
+        $intake = Intake::query()->create($operation + ['name' => 'a.eml', 'sha256' => str_repeat('0', 64)]);
+        $letter = Letter::query()->create(
+            $operation + [
+                'source' => 'eml',
+                'kind' => 'auto-reply',
+                'text' => '',
+                'folded' => '',
+                'flags' => [],
+                'written_at' => now(),
+            ],
+        );
         foreach (Role::cases() as $role) {
             $user = $this->person($role);
             foreach (Routes::getRoutes()->getRoutes() as $route) {
@@ -100,6 +118,11 @@ final class AccessTest extends TradeCase
                             '{article}' => '1',
                             '{line}' => '0',
                             '{release}' => (string) $run->release_id,
+                            '{intake}' => (string) $intake->id,
+                            '{letter}' => (string) $letter->id,
+                            '{mail}' => (string) $mail->id,
+                            '{file}' => '1',
+                            '{customer}' => (string) $mail->customer_id,
                         ]),
                     [],
                     ['If-Match' => '"0"'],

@@ -53,7 +53,10 @@ final class ReportTest extends TradeCase
         self::assertSame(3, DB::table('reports')->count());
         // Likeness is a mark for the maker.
         self::assertSame([$first, $first, null], array_column($this->inbox(), 'like'));
-        self::assertCount(2, (array) $this->getJson("/api/reports/{$second}")->json('alike'));
+        self::assertSame(
+            [$first, $second + 1],
+            array_column((array) $this->getJson("/api/reports/{$second}")->json('alike'), 'id'),
+        );
     }
 
     public function test_an_unknown_serial_is_kept_as_typed_and_marked(): void
@@ -144,7 +147,7 @@ final class ReportTest extends TradeCase
             'text' => 'See the photo',
             'photo' => UploadedFile::fake()->createWithContent('board.jpg', $marked),
         ])->assertCreated();
-        $kept = $this->app->make(FileStore::class)->get((string) DB::table('reports')->value('photo'));
+        $kept = $this->app->make(FileStore::class)->get((string) DB::table('report_files')->value('sha256'));
         self::assertStringNotContainsString('GPS', $kept);
         self::assertSame([2000, 1000], array_slice((array) getimagesizefromstring($kept), 0, 2));
     }
@@ -205,13 +208,12 @@ final class ReportTest extends TradeCase
         $judge = [
             'kitId' => $release->revision->kit_id,
             'symptom' => 'nothing-happens',
-            'cause' => 'reversed-part',
-            'part' => 'D1',
+            'causes' => [['cause' => 'reversed', 'part' => 'd1']],
         ];
         $this->actingAs($support)
             ->postJson("/api/reports/{$id}/judgements", ['operationId' => (string) Str::uuid()] + $judge)
             ->assertOk()
-            ->assertJsonPath('faultOrigin', 'builder');
+            ->assertJsonPath('causes', [['cause' => 'reversed', 'part' => 'D1', 'faultOrigin' => 'builder']]);
         $operation = (string) Str::uuid();
         foreach ([1, 2] as $time) {
             $this->postJson("/api/reports/{$id}/answers", ['operationId' => $operation, 'text' => 'Turn D1 round.'])
@@ -223,7 +225,8 @@ final class ReportTest extends TradeCase
         $this->postJson("/api/revisions/{$release->revision_id}/faq", [
             'operationId' => (string) Str::uuid(),
             'symptom' => 'nothing-happens',
-            'cause' => 'reversed-part',
+            'cause' => 'reversed',
+            'part' => 'D1',
             'question' => 'Nothing happens',
             'answer' => 'Turn D1 round.',
             'anchor' => ['D1'],
@@ -245,18 +248,18 @@ final class ReportTest extends TradeCase
         $release = $this->released();
         $support = $this->person(Role::Support);
         $id = $this->report($this->token($release), ['text' => 'It is dead.'])->json('id');
-        foreach (['dry-joint', 'supply-or-battery'] as $cause) {
+        foreach (['dry-joint', 'supply'] as $cause) {
             $this->actingAs($support)
                 ->postJson("/api/reports/{$id}/judgements", [
                     'operationId' => (string) Str::uuid(),
                     'kitId' => $release->revision->kit_id,
                     'symptom' => 'nothing-happens',
-                    'cause' => $cause,
+                    'causes' => [['cause' => $cause]],
                 ])
                 ->assertOk();
         }
         $this->getJson("/api/revisions/{$release->revision_id}/faults")
-            ->assertJsonPath('causes', [['id' => 'supply-or-battery', 'name' => 'supply or battery', 'count' => 1]])
+            ->assertJsonPath('causes', [['id' => 'supply', 'name' => 'supply or battery', 'count' => 1]])
             ->assertJsonPath('judged', 1);
         self::assertSame(2, DB::table('report_judgements')->where('report_id', $id)->count());
     }
@@ -268,7 +271,8 @@ final class ReportTest extends TradeCase
             ->postJson("/api/revisions/{$release->revision_id}/faq", [
                 'operationId' => (string) Str::uuid(),
                 'symptom' => 'other',
-                'cause' => 'works-as-designed',
+                'cause' => 'none',
+                'part' => '',
                 'question' => 'It beeps once',
                 'answer' => 'It is meant to.',
                 'anchor' => [],

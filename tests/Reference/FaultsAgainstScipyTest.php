@@ -64,7 +64,7 @@ final class FaultsAgainstScipyTest extends TestCase
             $shipped[] = new ShippedKit(
                 "K{$i}",
                 ['A', 'B'][mt_rand(0, 1)],
-                ['', 'L1', 'L2', 'L3', 'L4'][$lot],
+                [[], ['L1'], ['L2'], ['L3'], ['L4']][$lot],
                 (string) mt_rand(1, 6),
                 ['', 'box'][mt_rand(0, 1)],
                 '2026-06-01',

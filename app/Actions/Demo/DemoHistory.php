@@ -21,7 +21,7 @@ use Ramsey\Uuid\Uuid;
  * @phpstan-type Batch array{daysAgo: int, packs: int<1, 500>, size: int}
  * @phpstan-type Sale array{number: string, daysAgo: int, customer: string, email: string, address: string, quantity: int, price: string, shippedAfter: ?int}
  * @phpstan-type Complaint array{order: string, daysAfter: int, symptom: string, cause: string, part: string, at: string, text: string, serial: bool, judged: bool, answer: ?string}
- * @phpstan-type Faq array{symptom: string, cause: string, question: string, answer: string, anchor: list<string>}
+ * @phpstan-type Faq array{symptom: string, cause: string, part: string, question: string, answer: string, anchor: list<string>}
  * @phpstan-type History array{batches: list<Batch>, orders: list<Sale>, reports: list<Complaint>, faq: list<Faq>, next: ?string}
  */
 final readonly class DemoHistory

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Actions\Demo;
 
 use App\Actions\Kit\ImportKit;
+use App\Devices\Mail\SimulatedMailbox;
 use App\Models\Kit;
 use App\Models\Shop;
 use Chiralex\Kit\KitReader;
@@ -18,6 +19,7 @@ final readonly class DemoKits
         private DemoLibrary $library,
         private DemoStock $stock,
         private DemoArticles $articles,
+        private SimulatedMailbox $mailbox,
     ) {}
 
     public function load(?int $userId): void
@@ -47,6 +49,10 @@ final readonly class DemoKits
                     $this->articles->load($revision->kit, $userId);
                 }
             }
+        }
+        // Letters that nobody has read yet, in the simulated mailbox.
+        foreach (glob(database_path('letters/*.eml')) ?: [] as $path) {
+            $this->mailbox->put((string) file_get_contents($path));
         }
     }
 }

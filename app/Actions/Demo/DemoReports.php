@@ -5,13 +5,15 @@ declare(strict_types=1);
 namespace App\Actions\Demo;
 
 use App\Actions\Report\AnswerReport;
+use App\Actions\Report\Arrived;
 use App\Actions\Report\JudgeReport;
+use App\Actions\Report\Noticed;
 use App\Actions\Report\ReceiveReport;
 use App\Actions\Report\WriteFaq;
 use App\Models\Release;
 use App\Queries\Report\KitFaq;
 use Chiralex\Fault\Cause;
-use Chiralex\Fault\Symptom;
+use Chiralex\Fault\JudgedCause;
 use Illuminate\Support\Carbon;
 use Ramsey\Uuid\Uuid;
 
@@ -53,27 +55,22 @@ final readonly class DemoReports
             Carbon::setTestNow($at->lessThan($now) ? $at : $now->copy()->subHours(30 - $index));
             $serial = $report['serial'] ? $order['serials'][$index % count($order['serials'])] : 'the label is gone';
             $received = ($this->receive)(
-                Uuid::uuid4()->toString(),
-                $release->id,
-                null,
-                $serial,
-                $this->step($report['at'], $steps),
-                $report['text'],
+                new Arrived(
+                    Uuid::uuid4()->toString(),
+                    'page',
+                    $report['text'],
+                    $release->id,
+                    null,
+                    $serial,
+                    $this->step($report['at'], $steps),
+                ),
                 ['name' => $order['name'], 'email' => $order['email']],
-                null,
-                'page',
             );
             if ($report['judged']) {
-                ($this->judge)(
-                    $received['id'],
-                    $userId,
-                    Uuid::uuid4()->toString(),
-                    $kitId,
-                    Symptom::from($report['symptom']),
-                    Cause::from($report['cause']),
-                    Cause::from($report['cause'])->usualOrigin(),
-                    $report['part'],
-                );
+                $cause = Cause::from($report['cause']);
+                ($this->judge)($received['id'], $userId, Uuid::uuid4()->toString(), $kitId, $report['symptom'], [
+                    new JudgedCause($cause, $report['part'], $cause->usualOrigin()),
+                ]);
             }
             if ($report['answer'] !== null) {
                 ($this->answer)($received['id'], $userId, Uuid::uuid4()->toString(), $report['answer']);
@@ -83,28 +80,31 @@ final readonly class DemoReports
             ($this->faq)(
                 $kitId,
                 $userId,
-                Symptom::from($entry['symptom']),
-                Cause::from($entry['cause']),
-                $entry['question'],
-                $entry['answer'],
-                $entry['anchor'],
-                true,
+                ['symptom' => $entry['symptom'], 'cause' => $entry['cause'], 'part' => $entry['part']],
+                [
+                    'question' => $entry['question'],
+                    'answer' => $entry['answer'],
+                    'anchor' => $entry['anchor'],
+                    'published' => true,
+                    'option' => '',
+                    'from_revision_id' => null,
+                    'to_revision_id' => null,
+                ],
             );
         }
     }
 
     /**
      * @param list<array{number: int, key: string, names: list<string>}> $steps
-     * @return array{key: string, number: ?int}
      */
-    private function step(string $part, array $steps): array
+    private function step(string $part, array $steps): Noticed
     {
         foreach ($steps as $step) {
             if (in_array($part, $step['names'], true)) {
-                return ['key' => $step['key'], 'number' => $step['number']];
+                return new Noticed($step['key'], $step['number']);
             }
         }
 
-        return ['key' => '', 'number' => null];
+        return new Noticed();
     }
 }

@@ -6,49 +6,44 @@ namespace App\Actions\Report;
 
 use App\Models\ReportJudgement;
 use App\Support\Audit;
-use Chiralex\Fault\Cause;
-use Chiralex\Fault\FaultOrigin;
-use Chiralex\Fault\Symptom;
+use Chiralex\Fault\JudgedCause;
 use Illuminate\Support\Facades\DB;
 
 /** Says what a report is about; an earlier judgement stays in the log. */
 final readonly class JudgeReport
 {
-    private const PART = 40;
+    private const SYMPTOM = 120;
 
+    /**
+     * @param string $symptom a general one by its code, or the kit's own
+     * @param list<JudgedCause> $causes all that was wrong, eight at most
+     */
     public function __invoke(
         int $reportId,
         ?int $userId,
         string $operationId,
         int $kitId,
-        Symptom $symptom,
-        Cause $cause,
-        FaultOrigin $origin,
-        string $part,
+        string $symptom,
+        array $causes,
     ): void {
-        DB::transaction(static function () use (
-            $reportId,
-            $userId,
-            $operationId,
-            $kitId,
-            $symptom,
-            $cause,
-            $origin,
-            $part,
-        ): void {
-            $said = [
-                'kit_id' => $kitId,
-                'symptom' => $symptom,
-                'cause' => $cause,
-                'fault_origin' => $origin,
-                'part' => mb_substr($part, 0, self::PART),
-            ];
+        DB::transaction(static function () use ($reportId, $userId, $operationId, $kitId, $symptom, $causes): void {
             $judgement = ReportJudgement::query()->createOrFirst(
                 ['operation_id' => $operationId],
-                ['report_id' => $reportId, 'user_id' => $userId] + $said,
+                [
+                    'report_id' => $reportId,
+                    'user_id' => $userId,
+                    'kit_id' => $kitId,
+                    'symptom' => mb_substr($symptom, 0, self::SYMPTOM),
+                    'causes' => $causes,
+                ],
             );
             if ($judgement->wasRecentlyCreated) {
-                Audit::record($userId, 'report.judge', null, ['report' => $reportId] + $said);
+                Audit::record($userId, 'report.judge', null, [
+                    'report' => $reportId,
+                    'kit_id' => $kitId,
+                    'symptom' => $symptom,
+                    'causes' => array_map(static fn(JudgedCause $each): string => $each->name(), $causes),
+                ]);
             }
         });
     }

@@ -5,88 +5,80 @@ declare(strict_types=1);
 namespace App\Actions\Report;
 
 use App\Actions\Sales\KnowCustomer;
+use App\Jobs\SortReports;
 use App\Models\Report;
-use App\Models\Unit;
-use Chiralex\Trade\Exception\InvalidSerial;
-use Chiralex\Trade\Serial;
+use App\Queries\Report\OurSerials;
 use Illuminate\Support\Facades\DB;
 
 /** Takes a customer's report. Only its operation makes two of them one: a double click or a resend finds the first, the same words of somebody else do not. */
 final readonly class ReceiveReport
 {
-    public function __construct(private KeepPhoto $keep, private KnowCustomer $know) {}
+    private const SERIAL = 60;
+    private const STEP = 400;
+    private const SYMPTOM = 120;
+
+    public function __construct(
+        private KeepPhoto $keep,
+        private KnowCustomer $know,
+        private OurSerials $serials,
+        private KeepFile $files,
+    ) {}
 
     /**
-     * @param ?string $photo bytes as they came
      * @param array{name: string, email: string} $sender
-     * @param array{key: string, number: ?int} $step
+     * @param ?string $photo bytes as they came
      * @return array{id: int, again: bool, serialKnown: bool}
      * @throws UnusablePhoto
      */
-    public function __invoke(
-        string $operationId,
-        ?int $releaseId,
-        ?Unit $unit,
-        string $serial,
-        array $step,
-        string $text,
-        array $sender,
-        ?string $photo,
-        string $source,
-    ): array {
-        $unit ??= $this->unit($serial);
-        $releaseId = $unit === null ? $releaseId : $unit->release_id;
-        $plain = mb_strtolower((string) preg_replace('~\s+~u', ' ', trim($text)));
-        $likeness = hash('sha256', implode("\n", [$releaseId, $plain]));
+    public function __invoke(Arrived $arrived, array $sender, ?string $photo = null): array
+    {
         $kept = $photo === null ? null : ($this->keep)($photo);
 
-        return DB::transaction(function () use (
-            $operationId,
-            $releaseId,
-            $unit,
-            $serial,
-            $step,
-            $text,
-            $sender,
-            $kept,
-            $source,
-            $likeness,
-        ): array {
-            $report = Report::query()->firstOrCreate(
-                ['operation_id' => $operationId],
-                fn(): array => [
-                    'likeness' => $likeness,
-                    'release_id' => $releaseId,
-                    'unit_id' => $unit?->id,
-                    'serial' => $unit === null ? mb_substr($serial, 0, 60) : $unit->serial,
-                    'step' => mb_substr($step['key'], 0, 400),
-                    'step_number' => $step['number'],
-                    'text' => $text,
-                    'photo' => $kept,
-                    'customer_id' => $this->customer($sender),
-                    'source' => $source,
-                ],
-            );
+        return DB::transaction(function () use ($arrived, $sender, $kept): array {
+            $received = $this->write($arrived, $this->customer($sender));
+            if (!$received['again'] && $kept !== null) {
+                $this->files->photo($received['id'], null, 'photo', $kept);
+            }
 
-            return [
-                'id' => $report->id,
-                'again' => !$report->wasRecentlyCreated,
-                'serialKnown' => $unit !== null,
-            ];
+            return $received;
         });
     }
 
-    private function unit(string $serial): ?Unit
+    /**
+     * Inside the caller's transaction.
+     *
+     * @return array{id: int, again: bool, serialKnown: bool}
+     */
+    public function write(Arrived $arrived, ?int $customerId): array
     {
-        try {
-            return trim($serial) === ''
-                ? null
-                : Unit::query()
-                    ->where('serial', Serial::parse($serial)->text())
-                    ->first();
-        } catch (InvalidSerial) {
-            return null;
+        $unit = $arrived->unit ?? $this->serials->unit($arrived->serial);
+        $releaseId = $unit === null ? $arrived->releaseId : $unit->release_id;
+        $plain = mb_strtolower((string) preg_replace('~\s+~u', ' ', trim($arrived->text)));
+        $report = Report::query()->firstOrCreate(
+            ['operation_id' => $arrived->operationId],
+            static fn(): array => [
+                'likeness' => hash('sha256', implode("\n", [$releaseId, $plain])),
+                'release_id' => $releaseId,
+                'unit_id' => $unit?->id,
+                'serial' => $unit === null ? mb_substr($arrived->serial, 0, self::SERIAL) : $unit->serial,
+                'step' => mb_substr($arrived->noticed->step, 0, self::STEP),
+                'step_number' => $arrived->noticed->stepNumber,
+                'text' => $arrived->text,
+                'customer_id' => $customerId,
+                'source' => $arrived->source,
+                'symptom' => mb_substr($arrived->noticed->symptom, 0, self::SYMPTOM),
+                'checks' => $arrived->noticed->checks,
+            ] + ($arrived->at === null ? [] : ['created_at' => $arrived->at]),
+        );
+        if ($report->wasRecentlyCreated) {
+            SortReports::dispatch();
         }
+
+        return [
+            'id' => $report->id,
+            'again' => !$report->wasRecentlyCreated,
+            'serialKnown' => $unit !== null,
+        ];
     }
 
     /** @param array{name: string, email: string} $sender */

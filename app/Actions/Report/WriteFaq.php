@@ -6,38 +6,21 @@ namespace App\Actions\Report;
 
 use App\Models\FaqAnswer;
 use App\Support\Audit;
-use Chiralex\Fault\Cause;
-use Chiralex\Fault\Symptom;
 use Illuminate\Support\Facades\DB;
 
-/** Writes the FAQ entry of a kit for a symptom and its cause; there is one, and it can be changed. */
+/** Writes the FAQ entry of a kit for a symptom, its cause and the place of that; there is one of each, and it can be changed. */
 final readonly class WriteFaq
 {
-    /** @param list<string> $anchor designators of the step it belongs to, or a gate's name */
-    public function __invoke(
-        int $kitId,
-        ?int $userId,
-        Symptom $symptom,
-        Cause $cause,
-        string $question,
-        string $answer,
-        array $anchor,
-        bool $published,
-    ): int {
-        return DB::transaction(static function () use (
-            $kitId,
-            $userId,
-            $symptom,
-            $cause,
-            $question,
-            $answer,
-            $anchor,
-            $published,
-        ): int {
-            $key = ['kit_id' => $kitId, 'symptom' => $symptom, 'cause' => $cause];
-            $words = compact('question', 'answer', 'anchor', 'published');
+    /**
+     * @param array{symptom: string, cause: string, part: string} $key
+     * @param array{question: string, answer: string, anchor: list<string>, published: bool, option: string, from_revision_id: ?int, to_revision_id: ?int} $words
+     */
+    public function __invoke(int $kitId, ?int $userId, array $key, array $words): int
+    {
+        return DB::transaction(static function () use ($kitId, $userId, $key, $words): int {
+            $key = ['kit_id' => $kitId] + $key;
             $before = FaqAnswer::query()->where($key)->lockForUpdate()->first();
-            $told = $before?->only(['question', 'answer', 'published']);
+            $told = $before?->only(array_keys($words));
             $entry = $before ?? FaqAnswer::query()->createOrFirst($key, $words);
             $entry->update($words);
             Audit::record($userId, 'faq.write', $told, $key + $words);

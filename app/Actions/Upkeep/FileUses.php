@@ -40,11 +40,14 @@ final readonly class FileUses
             union select entry ->> 'value' from edits, jsonb_array_elements(change || inverse) entry where entry ->> 'type' = 'file' and entry ->> 'value' = any(?::text[])
             union select entry ->> 'sha256' from imports, jsonb_array_elements(files) entry where status in ('queued', 'running') and entry ->> 'sha256' = any(?::text[])
             union select picture from revision_facts where picture = any(?::text[])
-            union select photo from reports where photo = any(?::text[])
+            union select sha256 from report_files where sha256 = any(?::text[])
+            union select sha256 from letter_raws where sha256 = any(?::text[])
+            union select sha256 from intakes where status in ('queued', 'running') and sha256 = any(?::text[])
+            union select picture from mails where picture = any(?::text[])
             union select photo from run_photos where photo = any(?::text[])
             union select photo from library_parts where photo = any(?::text[])
             union select sha256 from exports where sha256 = any(?::text[])",
-            array_fill(0, 10, $wanted),
+            array_fill(0, 13, $wanted),
         );
 
         $named = [];

@@ -9,7 +9,7 @@ use App\Models\Revision;
 use App\Support\FileStore;
 use Illuminate\Support\Facades\DB;
 
-/** Takes away what nothing uses any more: results of older code or of drafts as they were, expired sessions and cache rows, ended imports, the bin. */
+/** Takes away what nothing uses any more: results of older code or of drafts as they were, expired sessions and cache rows, ended imports and intakes, the bin. */
 final readonly class Prune
 {
     private const DAY = 86_400;
@@ -37,6 +37,10 @@ final readonly class Prune
             'ended imports' => DB::table('imports')
                 ->whereIn('status', ['done', 'failed', 'cancelled'])
                 ->where('updated_at', '<', $now->copy()->subDay())
+                ->delete(),
+            'ended intakes' => DB::table('intakes')
+                ->whereIn('status', ['done', 'failed'])
+                ->where('updated_at', '<', $now->copy()->subDays(30))
                 ->delete(),
             'failed jobs' => DB::table('failed_jobs')
                 ->where('failed_at', '<', $now->copy()->subDays(14))

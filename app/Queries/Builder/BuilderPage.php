@@ -5,7 +5,9 @@ declare(strict_types=1);
 namespace App\Queries\Builder;
 
 use App\Actions\Builder\Ticks;
+use App\Actions\Kit\Derived;
 use App\Actions\Kit\Documents;
+use App\Models\Revision;
 use App\Queries\Kit\Difference;
 use App\Queries\Report\KitFaq;
 use Chiralex\ChiralexException;
@@ -24,6 +26,7 @@ final readonly class BuilderPage
         private KitFaq $faq,
         private Ticks $ticks,
         private Difference $differences,
+        private Derived $derived,
     ) {}
 
     /**
@@ -40,7 +43,7 @@ final readonly class BuilderPage
         return $manual === []
             ? '{}'
             : json_encode(
-                StructuredData::of($manual, $this->faq->published($revision)),
+                StructuredData::of($manual, $this->faq->published($revision, $page->unit->run->options ?? '')),
                 JSON_HEX_TAG | JSON_HEX_AMP | JSON_UNESCAPED_SLASHES | JSON_UNESCAPED_UNICODE | JSON_THROW_ON_ERROR,
             );
     }
@@ -61,7 +64,16 @@ final readonly class BuilderPage
             'otherwise' => $page->unit === null ? null : $this->differences->forBuilder($revision),
             'manual' => $this->documents->get($revision, 'manual', $options),
             'boards' => $this->documents->get($revision, 'boards', $options),
-            'faq' => $this->faq->published($revision),
+            'faq' => $this->faq->published($revision, $options),
+            'trouble' => $this->trouble($revision),
         ];
+    }
+
+    /** The search for a fault, where it was worked out; null while it is not. */
+    private function trouble(Revision $revision): mixed
+    {
+        $known = $this->derived->known($revision, 'trouble');
+
+        return $known === null ? null : json_decode($known, false, 64, JSON_THROW_ON_ERROR);
     }
 }

@@ -97,6 +97,7 @@ final readonly class TakeAway
                 $manual,
                 $this->documents->get($revision, 'boards', $options),
                 $this->faq->published($revision),
+                $this->documents->get($revision, 'trouble'),
                 $this->page->html($revision, $manual, $options),
                 $mail === '' ? null : $mail,
             ),

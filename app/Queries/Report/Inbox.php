@@ -4,26 +4,28 @@ declare(strict_types=1);
 
 namespace App\Queries\Report;
 
+use App\Casts\JudgedCauses;
 use App\Models\Kit;
-use App\Models\Mail;
 use App\Models\Report;
 use App\Models\ReportAnswer;
 use App\Models\ReportState;
 use App\Queries\Page;
 use App\Support\Row;
+use Chiralex\Fault\JudgedCause;
 use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Facades\DB;
 
-/** The inbox of reports, newest first, a page at a time; every open one can be reached. */
+/** The reports, newest first, a page at a time; every open one can be reached. */
 final readonly class Inbox
 {
     /** Letters of a report that a list shows; the whole text opens with it. */
     private const EXCERPT = 240;
-    /** Reports in the same words that one names. */
-    private const LIKE = 20;
-    private const MAILS = 100;
+    /** Reports of the same matter that one names. */
+    private const LIKE = 60;
 
-    /** @return array{reports: list<array<string, mixed>>, page: int, pages: int, total: int, open: int, all: int, kits: list<Kit>} */
+    public function __construct(private Letters $letters, private Mails $mails, private ReportFiles $files) {}
+
+    /** @return array<string, mixed> */
     public function page(Page $page, bool $openOnly): array
     {
         $query = $this->query();
@@ -51,6 +53,7 @@ final readonly class Inbox
             ),
             'open' => $open,
             'all' => $all,
+            'apart' => $this->letters->countApart(),
             'kits' => array_values(
                 Kit::query()
                     ->orderBy('name')
@@ -65,18 +68,10 @@ final readonly class Inbox
     {
         $row =
             Row::first($this->query()->where('reports.id', $id)) ?? abort(404, 'There is no report with that number.');
-        /** @var list<int> $alike */
-        $alike = Report::query()
-            ->where('likeness', $row->text('likeness'))
-            ->where('id', '!=', $id)
-            ->orderBy('id')
-            ->limit(self::LIKE)
-            ->pluck('id')
-            ->all();
         $answers = ReportAnswer::query()->with('user')->where('report_id', $id)->orderBy('id')->get();
 
         return $this->row($row) + [
-            'alike' => $alike,
+            'alike' => $this->alike($id, $row->intOrNull('matter_id')),
             'answers' => $answers
                 ->map(
                     static fn(ReportAnswer $each): array => [
@@ -86,45 +81,63 @@ final readonly class Inbox
                     ],
                 )
                 ->all(),
+            'checks' => Report::query()->findOrFail($id)->checks,
+            'letters' => $this->letters->of($id),
+            'mails' => $this->mails->of($id),
+            'files' => $this->files->of($id),
         ];
     }
 
-    /** @return ?string hash of the photo, null where there is none */
-    public function photo(int $id): ?string
+    /** @return list<array{id: int, answered: bool}> other reports of the matter */
+    private function alike(int $id, ?int $matter): array
     {
-        return Report::query()->find($id)?->photo;
-    }
-
-    /** @return list<array{id: int, to: string, subject: string, body: string, at: string}> what the simulated mail would have sent, newest first */
-    public function mails(): array
-    {
-        $mails = Mail::query()->with('customer')->orderByDesc('id')->limit(self::MAILS)->get();
-
-        return array_values(
-            $mails
-                ->map(
-                    static fn(Mail $mail): array => [
-                        'id' => $mail->id,
-                        'to' => $mail->customer->name,
-                        'subject' => $mail->subject,
-                        'body' => $mail->body,
-                        'at' => $mail->created_at->toIso8601String(),
-                    ],
-                )
-                ->all(),
-        );
+        return $matter === null
+            ? []
+            : array_map(
+                static fn(Row $row): array => ['id' => $row->int('report_id'), 'answered' => $row->flag('answered')],
+                Row::all(
+                    DB::table('report_matters')
+                        ->join('report_states', 'report_states.report_id', '=', 'report_matters.report_id')
+                        ->where('matter_id', $matter)
+                        ->where('report_matters.report_id', '<>', $id)
+                        ->orderBy('report_matters.report_id')
+                        ->limit(self::LIKE)
+                        ->select(['report_matters.report_id', 'answered']),
+                ),
+            );
     }
 
     private function query(): Builder
     {
         return DB::table('report_states')
             ->join('reports', 'reports.id', '=', 'report_states.report_id')
+            ->leftJoin('report_matters', 'report_matters.report_id', '=', 'reports.id')
             ->leftJoin('releases', 'releases.id', '=', 'reports.release_id')
             ->leftJoin('revisions', 'revisions.id', '=', 'releases.revision_id')
             ->leftJoin('kits', 'kits.id', '=', 'report_states.kit_id')
             ->leftJoin('customers', 'customers.id', '=', 'reports.customer_id')
-            ->selectRaw('reports.*, kits.id as kit_id, kits.name as kit, revisions.name as revision, revisions.id as revision_id, report_states.symptom, report_states.cause, report_states.fault_origin, report_states.part, customers.name as customer, customers.email, answered,
-                (select min(first.id) from reports first where first.likeness = reports.likeness and first.id < reports.id) as like_report');
+            ->select([
+                'reports.*',
+                'kits.id as kit_id',
+                'kits.name as kit',
+                'revisions.name as revision',
+                'revisions.id as revision_id',
+                'report_states.symptom as judged_symptom',
+                'report_states.causes',
+                'report_states.at as last_at',
+                'customers.name as customer',
+                'customers.email',
+                'judged',
+                'answered',
+                'matter_id',
+            ])
+            ->selectRaw(
+                'exists (select 1 from report_files where report_id = reports.id and is_photo) as has_photo,
+                (select min(first.id) from reports first where first.likeness = reports.likeness
+                    and first.id < reports.id) as like_report,
+                (select status from mails where mails.report_id = reports.id
+                    order by mails.id desc limit 1) as mail_status',
+            );
     }
 
     /** @return array<string, mixed> */
@@ -133,6 +146,7 @@ final readonly class Inbox
         return [
             'id' => $row->int('id'),
             'at' => $row->time('created_at')->toIso8601String(),
+            'lastAt' => $row->time('last_at')->toIso8601String(),
             'kitId' => $row->intOrNull('kit_id'),
             'kit' => $row->textOrNull('kit'),
             'revision' => $row->textOrNull('revision'),
@@ -141,17 +155,26 @@ final readonly class Inbox
             'serialKnown' => $row->has('unit_id'),
             'step' => $row->text('step'),
             'stepNumber' => $row->intOrNull('step_number'),
+            'said' => $row->text('symptom'),
             'text' => $row->text('text'),
-            'photo' => $row->has('photo'),
+            'photo' => $row->flag('has_photo'),
             'source' => $row->text('source'),
             'customer' => $row->textOrNull('customer'),
             'hasAddress' => $row->has('email'),
-            'symptom' => $row->textOrNull('symptom'),
-            'cause' => $row->textOrNull('cause'),
-            'faultOrigin' => $row->textOrNull('fault_origin'),
-            'part' => $row->text('part'),
+            'judged' => $row->flag('judged'),
+            'symptom' => $row->textOrNull('judged_symptom'),
+            'causes' => array_map(
+                static fn(JudgedCause $each): array => [
+                    'cause' => $each->cause->value,
+                    'part' => $each->part,
+                    'faultOrigin' => $each->origin->value,
+                ],
+                JudgedCauses::read($row->text('causes')),
+            ),
             'answered' => $row->flag('answered'),
+            'mail' => $row->textOrNull('mail_status'),
             'like' => $row->intOrNull('like_report'),
+            'matter' => $row->intOrNull('matter_id'),
         ];
     }
 }

@@ -9,6 +9,7 @@ use App\Models\FaqAnswer;
 use App\Models\Revision;
 use Chiralex\Fault\FaqEntry;
 use Chiralex\Fault\FaqPlaces;
+use Illuminate\Database\Eloquent\Builder;
 
 /** A kit's FAQ with its counts, each entry at the step of one revision it belongs to. It stands outside what a release freezes. */
 final readonly class KitFaq
@@ -16,29 +17,33 @@ final readonly class KitFaq
     public function __construct(private Documents $documents, private Judgements $judgements) {}
 
     /** @return list<array{id: int, symptom: string, question: string, answer: string, count: int, step: ?int}> most reported first */
-    public function published(Revision $revision): array
+    public function published(Revision $revision, string $options = ''): array
     {
         return array_map(
             static fn(array $each): array => [
                 'id' => $each['entry']->id,
-                'symptom' => $each['entry']->symptom->value,
+                'symptom' => $each['entry']->symptom,
                 'question' => $each['entry']->question,
                 'answer' => $each['entry']->answer,
                 'count' => $each['entry']->count,
                 'step' => $each['step'],
             ],
-            $this->placed($revision, true),
+            $this->placed($revision, true, $options),
         );
     }
 
-    /** @return list<array{entry: FaqEntry, step: ?int}> */
-    public function placed(Revision $revision, bool $publishedOnly): array
+    /**
+     * @param string $options what is chosen, as `box=drilled;power=jack`
+     * @return list<array{entry: FaqEntry, step: ?int}>
+     */
+    public function placed(Revision $revision, bool $publishedOnly, string $options = ''): array
     {
         $counts = $this->judgements->counts($revision->kit_id);
         $entries = [];
         $kept = FaqAnswer::query()
             ->where('kit_id', $revision->kit_id)
             ->whereIn('published', $publishedOnly ? [true] : [true, false])
+            ->when($publishedOnly, fn($kept) => $this->holding($kept, $revision, $options))
             ->orderBy('id')
             ->get();
         foreach ($kept as $each) {
@@ -46,14 +51,37 @@ final readonly class KitFaq
                 $each->id,
                 $each->symptom,
                 $each->cause,
+                $each->part,
                 $each->question,
                 $each->answer,
                 $each->anchor,
-                $counts["{$each->symptom->value}|{$each->cause->value}"] ?? 0,
+                $counts["{$each->symptom}|{$each->cause->value}|{$each->part}"] ?? 0,
             );
         }
 
         return $entries === [] ? [] : (new FaqPlaces())->placed($entries, $this->steps($revision));
+    }
+
+    /**
+     * Only entries that hold for a revision and for what is chosen in it.
+     *
+     * @param Builder<FaqAnswer> $kept
+     * @return Builder<FaqAnswer>
+     */
+    private function holding(Builder $kept, Revision $revision, string $options): Builder
+    {
+        return $kept
+            ->where(
+                static fn(Builder $either): Builder => $either
+                    ->whereNull('from_revision_id')
+                    ->orWhere('from_revision_id', '<=', $revision->id),
+            )
+            ->where(
+                static fn(Builder $either): Builder => $either
+                    ->whereNull('to_revision_id')
+                    ->orWhere('to_revision_id', '>=', $revision->id),
+            )
+            ->whereIn('option', ['', ...explode(';', $options)]);
     }
 
     /** @return list<array{number: int, key: string, names: list<string>}> */

@@ -4,25 +4,31 @@ declare(strict_types=1);
 
 namespace Chiralex\Fault;
 
-/** What was wrong; common practice, no source. */
+/** What was wrong: what a diagnosis suspects, and what else a report turns out to be; common practice, no source. */
 enum Cause: string
 {
-    case Reversed = 'reversed-part';
-    case Swapped = 'swapped-look-alikes';
+    case Reversed = 'reversed';
+    case Swapped = 'swapped';
+    case WrongHole = 'wrong-hole';
     case DryJoint = 'dry-joint';
-    case Bridge = 'solder-bridge';
-    case Neighbour = 'neighbouring-hole';
-    case Wires = 'wires-swapped';
-    case Substituted = 'substituted-part';
-    case Faulty = 'faulty-part';
-    case MissingPart = 'missing-from-bag';
-    case NotMissing = 'part-was-there';
-    case Weak = 'design-weakness';
-    case Document = 'manual-error';
-    case Supply = 'supply-or-battery';
-    case Meter = 'meter-misread';
-    case AsDesigned = 'works-as-designed';
-    case Unknown = 'not-known-yet';
+    case Bridge = 'bridge';
+    case LeftOut = 'left-out';
+    case WiresSwapped = 'wires-swapped';
+    case BadlySeated = 'badly-seated';
+    case EndStop = 'end-stop';
+    case Supply = 'supply';
+    case Faulty = 'faulty';
+    case WrongPart = 'wrong-part';
+    /** The maker's own entry, of the design or of the manual; a report says which of the two. */
+    case Own = 'own';
+    /** Nothing is wrong: it works as designed. */
+    case None = 'none';
+    case Design = 'design';
+    case Document = 'document';
+    case Meter = 'meter';
+    case Missing = 'missing';
+    case WasThere = 'was-there';
+    case Unknown = 'unknown';
 
     /** The usual origin, to be corrected where a case is another. */
     public function usualOrigin(): FaultOrigin
@@ -30,16 +36,31 @@ enum Cause: string
         return match ($this) {
             self::Reversed,
             self::Swapped,
+            self::WrongHole,
             self::DryJoint,
             self::Bridge,
-            self::Neighbour,
-            self::Wires
+            self::LeftOut,
+            self::WiresSwapped,
+            self::BadlySeated,
+            self::EndStop
                 => FaultOrigin::Builder,
-            self::Substituted, self::Faulty, self::MissingPart => FaultOrigin::Part,
+            self::WrongPart, self::Faulty, self::Missing => FaultOrigin::Part,
             self::Document => FaultOrigin::Document,
-            self::Weak => FaultOrigin::Design,
+            self::Design, self::Own => FaultOrigin::Design,
             self::Supply, self::Meter => FaultOrigin::Equipment,
-            self::NotMissing, self::AsDesigned, self::Unknown => FaultOrigin::None,
+            self::WasThere, self::None, self::Unknown => FaultOrigin::None,
         };
+    }
+
+    /** @return list<self> what a person says of a report */
+    public static function judged(): array
+    {
+        return array_values(array_filter(self::cases(), static fn(self $cause): bool => $cause !== self::Own));
+    }
+
+    /** @return list<self> what a diagnosis looks for */
+    public static function suspected(): array
+    {
+        return array_slice(self::cases(), 0, 14);
     }
 }

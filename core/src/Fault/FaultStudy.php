@@ -6,6 +6,7 @@ namespace Chiralex\Fault;
 
 use Chiralex\Fault\Internal\Delays;
 use Chiralex\Fault\Internal\FamilyTests;
+use Chiralex\Reason\Reason;
 use Chiralex\Statistics\Wilson;
 use DateTimeImmutable;
 
@@ -15,8 +16,8 @@ use DateTimeImmutable;
  */
 final readonly class FaultStudy
 {
-    /** Days after which a kit is mostly built. */
-    public const SETTLED_DAYS = FaultRate::SETTLED_DAYS;
+    /** Days after which a kit is mostly built; common practice, no source. */
+    public const SETTLED_DAYS = 30;
 
     /**
      * @param int $kits that count
@@ -62,7 +63,9 @@ final readonly class FaultStudy
             }
             if (isset($kits[$report->serial])) {
                 $reported[$report->serial] = true;
-                $causes[$report->cause][$report->serial] = true;
+                foreach ($report->causes as $cause) {
+                    $causes[$cause][$report->serial] = true;
+                }
             } elseif (isset($young[$report->serial])) {
                 ++$youngReports;
             } else {
@@ -71,7 +74,6 @@ final readonly class FaultStudy
             }
             $first[$report->serial] = min($first[$report->serial] ?? $report->date, $report->date);
         }
-        unset($causes['']);
         $tests = new FamilyTests($kits, $reported);
 
         return new self(
@@ -84,6 +86,17 @@ final readonly class FaultStudy
             $tests->causes($causes),
             ShippedWeek::all([...array_values($kits), ...array_values($young)], $first, new Delays($at)),
         );
+    }
+
+    public function reason(): Reason
+    {
+        return new Reason('faults.rate', [
+            'reported' => $this->reported,
+            'kits' => $this->kits,
+            'days' => self::SETTLED_DAYS,
+            'low' => round(100 * $this->interval->low, 1),
+            'high' => round(100 * $this->interval->high, 1),
+        ]);
     }
 
     /** @return ?float share of kits that were reported; null without any kit */

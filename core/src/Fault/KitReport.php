@@ -10,14 +10,14 @@ final readonly class KitReport
     /**
      * @param string $date `2026-07-28`
      * @param string $serial as written; empty where there is none
-     * @param string $cause by its name; empty while it is not known
+     * @param list<string> $causes by their names; none while nothing is known
      */
     public function __construct(
         public string $date,
         public string $serial,
         public string $step = '',
         public string $symptom = '',
-        public string $cause = '',
+        public array $causes = [],
         public string $text = '',
     ) {}
 }

@@ -43,7 +43,7 @@ final readonly class ReportFile
                 $cell('serial'),
                 $cell('step'),
                 $cell('symptom'),
-                $cell('cause'),
+                $cell('cause') === '' ? [] : [$cell('cause')],
                 $cell('text'),
             );
         }

@@ -4,19 +4,12 @@ declare(strict_types=1);
 
 namespace Chiralex\Fault;
 
-/** One report as it counts. */
+/** What a report turned out to be. */
 final readonly class ReportedFault
 {
     /**
-     * @param ?string $serial of a kit that was shipped; null when it is unknown
-     * @param int $shippedDaysAgo days since that kit was shipped; 0 without a serial
-     * @param ?Symptom $symptom null while nobody has looked at it
+     * @param ?string $symptom a general one by its code or the kit's own; null while nobody has looked at it
+     * @param list<JudgedCause> $causes
      */
-    public function __construct(
-        public ?string $serial,
-        public int $shippedDaysAgo,
-        public ?Symptom $symptom,
-        public ?Cause $cause,
-        public ?FaultOrigin $origin,
-    ) {}
+    public function __construct(public ?string $symptom, public array $causes = []) {}
 }

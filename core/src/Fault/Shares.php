@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Chiralex\Fault;
 
-/** What the reports of a kit are about, by symptom, cause and origin. */
+/** What the reports of a kit are about, by symptom, cause and origin; a report of two causes counts for both. */
 final readonly class Shares
 {
     /**
@@ -30,13 +30,15 @@ final readonly class Shares
         );
         $judged = 0;
         foreach ($reports as $report) {
-            if ($report->symptom === null || $report->cause === null || $report->origin === null) {
+            if ($report->symptom === null) {
                 continue;
             }
             ++$judged;
-            $symptoms[$report->symptom->value] = ($symptoms[$report->symptom->value] ?? 0) + 1;
-            $causes[$report->cause->value] = ($causes[$report->cause->value] ?? 0) + 1;
-            ++$origins[$report->origin->value];
+            $symptoms[$report->symptom] = ($symptoms[$report->symptom] ?? 0) + 1;
+            foreach ($report->causes as $each) {
+                $causes[$each->cause->value] = ($causes[$each->cause->value] ?? 0) + 1;
+                ++$origins[$each->origin->value];
+            }
         }
 
         return new self($judged, count($reports) - $judged, self::sorted($symptoms), self::sorted($causes), $origins);

@@ -49,7 +49,14 @@ final readonly class ShippedFile
                 continue;
             }
             $rows[$serial] = $row->number;
-            $kits[] = new ShippedKit($serial, $cell('revision'), $cell('lot'), $cell('run'), $cell('option'), $day);
+            $kits[] = new ShippedKit(
+                $serial,
+                $cell('revision'),
+                $cell('lot') === '' ? [] : [$cell('lot')],
+                $cell('run'),
+                $cell('option'),
+                $day,
+            );
         }
 
         return [$kits, $problems];

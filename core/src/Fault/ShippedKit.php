@@ -9,13 +9,13 @@ final readonly class ShippedKit
 {
     /**
      * @param string $serial unique
-     * @param string $lot of the part that matters, as the shop keeps it; empty where nobody says
+     * @param list<string> $lots its pieces came from, as the shop keeps them; none where nobody says
      * @param string $date `2026-06-04`
      */
     public function __construct(
         public string $serial,
         public string $revision,
-        public string $lot,
+        public array $lots,
         public string $run,
         public string $option,
         public string $date,

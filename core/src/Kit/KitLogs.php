@@ -12,6 +12,7 @@ final readonly class KitLogs
      * @param list<Measurement> $measurements pieces of lots that were measured
      * @param list<OldParagraph> $oldTexts of manuals that were there before
      * @param list<Weighing> $weighings of parts and of whole bags
+     * @param array<array-key, float> $losses designator to the share of its pieces that are lost or faulty, where the maker says so
      */
     public function __construct(
         public array $pilot = [],
@@ -19,5 +20,6 @@ final readonly class KitLogs
         public FirstKit $first = new FirstKit(),
         public array $oldTexts = [],
         public array $weighings = [],
+        public array $losses = [],
     ) {}
 }

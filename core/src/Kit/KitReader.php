@@ -146,6 +146,7 @@ final readonly class KitReader
                 $file->firstKit(),
                 OldTexts::read($files, $file->roles(), $file->oldText()),
                 $weighings,
+                $file->losses(),
             ),
         );
 

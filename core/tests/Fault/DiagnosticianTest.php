@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Chiralex\Tests\Fault;
 
+use Chiralex\Fault\Cause;
 use Chiralex\Fault\Diagnosis\Answer;
 use Chiralex\Fault\Diagnosis\Check;
 use Chiralex\Fault\Diagnosis\CheckKind;
@@ -12,7 +13,6 @@ use Chiralex\Fault\Diagnosis\Diagnostician;
 use Chiralex\Fault\Diagnosis\FaultModel;
 use Chiralex\Fault\Diagnosis\Found;
 use Chiralex\Fault\Diagnosis\Suspect;
-use Chiralex\Fault\Diagnosis\SuspectClass;
 use PHPUnit\Framework\TestCase;
 
 /** The three causes and three checks of the worked example *diagnose*, its figures worked out by hand. */
@@ -153,7 +153,7 @@ final class DiagnosticianTest extends TestCase
     {
         $suspect = static fn(
             string $name,
-            SuspectClass $class,
+            Cause $class,
             float $odds,
             float $dark,
             float $bell,
@@ -171,9 +171,9 @@ final class DiagnosticianTest extends TestCase
         return new Diagnostician(
             new FaultModel(
                 [
-                    $suspect('LED1 reversed', SuspectClass::Reversed, 0.02, 0.8, 0.005, 0.05, 0.8, 0.97),
-                    $suspect('D1 reversed', SuspectClass::Reversed, 0.01, 0.5, 0.5, 0.85, 0.02, 0.02),
-                    $suspect('LED1 faulty', SuspectClass::Faulty, 0.004, 0.8, 0.005, 0.05, 0.02, 0.97),
+                    $suspect('LED1 reversed', Cause::Reversed, 0.02, 0.8, 0.005, 0.05, 0.8, 0.97),
+                    $suspect('D1 reversed', Cause::Reversed, 0.01, 0.5, 0.5, 0.85, 0.02, 0.02),
+                    $suspect('LED1 faulty', Cause::Faulty, 0.004, 0.8, 0.005, 0.05, 0.02, 0.97),
                 ],
                 [
                     new Check('lamp rail', CheckKind::Measure, 2.0, 'multimeter', pass: ['low' => 4.4, 'high' => 4.6]),

@@ -46,7 +46,7 @@ final class FaultStudyTest extends TestCase
             $kits[] = self::kit("K{$i}", '2026-06-01', $i < 10 ? 'L1' : 'L2');
         }
         foreach ([0, 1, 2, 3, 20] as $i) {
-            $reports[] = new KitReport('2026-07-01', "K{$i}", cause: 'D1 reversed');
+            $reports[] = new KitReport('2026-07-01', "K{$i}", causes: ['D1 reversed']);
         }
         $study = self::study($kits, $reports);
         self::assertSame(
@@ -69,7 +69,7 @@ final class FaultStudyTest extends TestCase
                 $kits[] = new ShippedKit(
                     "K{$i}",
                     ['A', 'B', 'C'][mt_rand(0, 2)],
-                    'L' . mt_rand(1, 6),
+                    ['L' . mt_rand(1, 6)],
                     (string) mt_rand(1, 5),
                     ['', 'box'][mt_rand(0, 1)],
                     '2026-06-01',
@@ -109,7 +109,7 @@ final class FaultStudyTest extends TestCase
 
     private static function kit(string $serial, string $date, string $lot = ''): ShippedKit
     {
-        return new ShippedKit($serial, 'A', $lot, '', '', $date);
+        return new ShippedKit($serial, 'A', $lot === '' ? [] : [$lot], '', '', $date);
     }
 
     /**

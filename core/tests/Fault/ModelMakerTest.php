@@ -142,12 +142,12 @@ final class ModelMakerTest extends TestCase
     {
         $kits = $reports = [];
         for ($i = 0; $i < 100; ++$i) {
-            $kits[] = new ShippedKit("K{$i}", 'A', '', '', '', '2026-06-01');
+            $kits[] = new ShippedKit("K{$i}", 'A', [], '', '', '2026-06-01');
         }
         foreach (['K1', 'K1', 'K2', 'STRANGER'] as $serial) {
-            $reports[] = new KitReport('2026-07-01', $serial, cause: 'LED1 reversed');
+            $reports[] = new KitReport('2026-07-01', $serial, causes: ['LED1 reversed']);
         }
-        $reports[] = new KitReport('2026-07-01', 'K3', cause: 'the lid does not fit');
+        $reports[] = new KitReport('2026-07-01', 'K3', causes: ['the lid does not fit']);
         $before = self::model()->suspect('LED1 reversed')?->odds;
         $model = (new ModelMaker($kits, $reports))->of(...self::kit());
         self::assertEqualsWithDelta((200 * $before + 2) / 300, $model->suspect('LED1 reversed')?->odds, 1e-12);

@@ -90,6 +90,7 @@ final class KitTreeTest extends TestCase
                 'string' => ['R1', 'ö "x"', '', 'a/b'][$random->getInt(0, 3)],
                 'integer' => $random->getInt(1, 9),
                 'span' => [1, 2.5, 40][$random->getInt(0, 2)],
+                'share' => [0, 0.01, 0.5][$random->getInt(0, 2)],
                 'boolean' => $random->getInt(0, 1) === 1,
                 default => [0, 1.0, 2.54, 12][$random->getInt(0, 3)],
             };

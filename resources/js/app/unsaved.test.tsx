@@ -65,21 +65,21 @@ describe('words that are not saved', () => {
     const first = await enter(<Reports />);
     await click(find(first, 'button', 'The trimmer'));
     await vi.waitFor(() => {
-      field(first, '#judge-part');
+      field(first, '#judge-part-0');
     });
-    await type(field(first, '#judge-part'), 'RV1');
+    await type(field(first, '#judge-part-0'), 'RV1');
     unmountAll();
     const again = await enter(<Reports />);
     await click(find(again, 'button', 'The trimmer'));
     await vi.waitFor(() => {
-      expect(field(again, '#judge-part').value).toBe('RV1');
+      expect(field(again, '#judge-part-0').value).toBe('RV1');
     });
   });
 
   it('another cause takes back the origin that was said for the one before', async () => {
     const causes = [
-      { id: 'neighbouring-hole', name: 'neighbouring hole', faultOrigin: 'builder' },
-      { id: 'faulty-part', name: 'faulty part', faultOrigin: 'part' },
+      { id: 'wrong-hole', name: 'neighbouring hole', faultOrigin: 'builder' },
+      { id: 'faulty', name: 'faulty part', faultOrigin: 'part' },
     ];
     const origins = ['builder', 'part', 'design'].map((id) => ({ id, name: id }));
     serve({
@@ -89,16 +89,22 @@ describe('words that are not saved', () => {
     });
     const box = await enter(<Reports />);
     await click(find(box, 'button', 'The trimmer'));
-    await vi.waitFor(() => find(box, '#judge-origin'));
-    await choose(box, '#judge-cause', 'neighbouring-hole');
-    await choose(box, '#judge-origin', 'design');
-    await choose(box, '#judge-cause', 'faulty-part');
-    expect((find(box, '#judge-origin') as HTMLSelectElement).value).toBe('');
-    expect(find(box, '#judge-origin').textContent).toContain('as the cause says: part');
+    await vi.waitFor(() => find(box, '#judge-origin-0'));
+    await choose(box, '#judge-cause-0', 'wrong-hole');
+    await choose(box, '#judge-origin-0', 'design');
+    await choose(box, '#judge-cause-0', 'faulty');
+    expect((find(box, '#judge-origin-0') as HTMLSelectElement).value).toBe('');
+    expect(find(box, '#judge-origin-0').textContent).toContain('as the cause says, part');
   });
 
   it('an entry of the FAQ is read before anybody writes over it', async () => {
-    const judged = { ...reports.reports[0], symptom: 'cannot-adjust', cause: 'neighbouring-hole', answers: [] };
+    const judged = {
+      ...reports.reports[0],
+      symptom: 'cannot-adjust',
+      judged: true,
+      causes: [{ cause: 'wrong-hole', part: '', faultOrigin: 'builder' }],
+      answers: [],
+    };
     const entry = { question: 'Why does it not adjust?', answer: 'Look at R5.', symptom: 'cannot-adjust' };
     serve({
       ...SHOP.full,
@@ -106,7 +112,7 @@ describe('words that are not saved', () => {
       'GET /reports/11': judged,
       'GET /revisions/3/faults': {
         rate: {},
-        faq: [{ ...entry, cause: 'neighbouring-hole', anchor: ['R5'], count: 2, step: 4, published: true }],
+        faq: [{ ...entry, cause: 'wrong-hole', part: '', anchor: ['R5'], count: 2, step: 4, published: true }],
       },
     });
     const box = await enter(<Reports />);
@@ -121,7 +127,8 @@ describe('words that are not saved', () => {
     const judged = {
       ...reports.reports[0],
       symptom: 'cannot-adjust',
-      cause: 'neighbouring-hole',
+      judged: true,
+      causes: [{ cause: 'wrong-hole', part: '', faultOrigin: 'builder' }],
       answers: [{ at: '2026-11-12T10:00:00Z', by: 'maker', text: 'Dear Marek, turn it twice.' }],
     };
     serve({

@@ -17,6 +17,7 @@ export function letter(
   step: ManualStep | null,
   words: { text: string; serial: string },
   readings: string,
+  search: { symptom: string; answers: string } | null = null,
 ): Letter {
   const { kit, revision, language } = page.manual;
   const block =
@@ -27,6 +28,8 @@ export function letter(
     line('step', step ? `${String(step.number)} ${step.title}` : '') +
     line('step-key', step?.key ?? '') +
     line('readings', readings) +
+    line('symptom', search?.symptom ?? '') +
+    line('answers', search?.answers ?? '') +
     line('language', language ?? 'en') +
     '--- end ---\n';
   return {

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Builder;
 
+use App\Actions\Report\Arrived;
+use App\Actions\Report\Noticed;
 use App\Actions\Report\ReceiveReport;
 use App\Http\Requests\Report\PublicReportRequest;
 use App\Queries\Builder\OpenedPage;
@@ -16,15 +18,22 @@ final readonly class PublicReportController
     {
         $page = OpenedPage::by($token);
         $report = $receive(
-            $request->operationId(),
-            $page->release->id,
-            $page->unit,
-            $request->text('serial'),
-            ['key' => $request->text('step'), 'number' => $request->stepNumber()],
-            $request->text('text'),
+            new Arrived(
+                $request->operationId(),
+                'page',
+                $request->text('text'),
+                $page->release->id,
+                $page->unit,
+                $request->text('serial'),
+                new Noticed(
+                    $request->text('step'),
+                    $request->stepNumber(),
+                    $request->text('symptom'),
+                    $request->checks(),
+                ),
+            ),
             ['name' => $request->text('name'), 'email' => $request->text('email')],
             $request->photo(),
-            'page',
         );
 
         return new JsonResponse($report, $report['again'] ? 200 : 201);

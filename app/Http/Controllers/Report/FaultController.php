@@ -20,16 +20,7 @@ final readonly class FaultController
 
     public function store(FaqRequest $request, Revision $revision, WriteFaq $write, FaultSheet $sheet): JsonResponse
     {
-        $write(
-            $revision->kit_id,
-            $request->userId(),
-            $request->symptom(),
-            $request->cause(),
-            trim((string) $request->string('question')),
-            trim((string) $request->string('answer')),
-            $request->anchor(),
-            $request->boolean('published'),
-        );
+        $write($revision->kit_id, $request->userId(), $request->key(), $request->words());
 
         return new JsonResponse($sheet->of($revision), 201);
     }

@@ -21,9 +21,7 @@ final readonly class JudgementController
             $request->operationId(),
             $request->integer('kitId'),
             $request->symptom(),
-            $request->cause(),
-            $request->origin(),
-            trim((string) $request->string('part')),
+            $request->judged(),
         );
 
         return new JsonResponse($inbox->one($report));

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Report;
 
+use App\Actions\Report\Arrived;
 use App\Actions\Report\ReceiveReport;
 use App\Http\Requests\Report\PublicReportRequest;
 use App\Queries\Page;
@@ -35,15 +36,9 @@ final readonly class ReportController
     public function store(PublicReportRequest $request, ReceiveReport $receive): JsonResponse
     {
         $report = $receive(
-            $request->operationId(),
-            null,
-            null,
-            $request->text('serial'),
-            ['key' => '', 'number' => null],
-            $request->text('text'),
+            new Arrived($request->operationId(), 'hand', $request->text('text'), serial: $request->text('serial')),
             ['name' => $request->text('name'), 'email' => $request->text('email')],
             $request->photo(),
-            'hand',
         );
 
         return new JsonResponse($this->inbox->one($report['id']), 201);

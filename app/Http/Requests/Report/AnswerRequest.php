@@ -12,7 +12,10 @@ final class AnswerRequest extends OperationRequest
     /** @return array<string, list<mixed>> */
     public function rules(): array
     {
-        return parent::rules() + ['text' => ['required', 'string', 'min:3', 'max:10000']];
+        return parent::rules() + [
+            'text' => ['required', 'string', 'min:3', 'max:10000'],
+            'stack' => ['sometimes', 'boolean'],
+        ];
     }
 
     /** @return array<string, string> */

@@ -23,6 +23,10 @@ final class PublicReportRequest extends OperationRequest
             'stepNumber' => ['nullable', 'integer', 'between:1,9999'],
             'name' => ['nullable', 'string', 'max:120'],
             'email' => ['nullable', 'email', 'max:190'],
+            'symptom' => ['nullable', 'string', 'max:120'],
+            'checks' => ['nullable', 'array', 'max:60'],
+            'checks.*.check' => ['required', 'string', 'max:120'],
+            'checks.*.answer' => ['required', 'string', 'max:80'],
             'photo' => ['nullable', 'file', 'max:' . self::PHOTO_KB],
         ];
     }
@@ -57,6 +61,19 @@ final class PublicReportRequest extends OperationRequest
     public function stepNumber(): ?int
     {
         return $this->filled('stepNumber') ? $this->integer('stepNumber') : null;
+    }
+
+    /** @return list<array{check: string, answer: string}> what was looked at, and what was found */
+    public function checks(): array
+    {
+        $all = [];
+        foreach ((array) $this->input('checks') as $each) {
+            if (is_array($each) && is_string($each['check'] ?? null) && is_string($each['answer'] ?? null)) {
+                $all[] = ['check' => $each['check'], 'answer' => $each['answer']];
+            }
+        }
+
+        return $all;
     }
 
     public function photo(): ?string

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Chiralex\Fault\Data;
 
-use Chiralex\Fault\Diagnosis\SuspectClass;
+use Chiralex\Fault\Cause;
 use Chiralex\Fault\Symptom;
 
 /** Chance that a fault of a class shows a general symptom, where it sits in a place that can show it; common practice, no source. */
@@ -46,11 +46,11 @@ final readonly class Shown
     ];
 
     /** @return ?float null for what is no symptom of a circuit */
-    public static function chance(SuspectClass $class, Symptom $symptom): ?float
+    public static function chance(Cause $class, Symptom $symptom): ?float
     {
         $at = array_search($symptom, self::ORDER, true);
 
-        return $at === false ? null : self::CHANCES[$class->value][$at];
+        return $at === false ? null : self::CHANCES[$class->value][$at] ?? null;
     }
 
     /** @return list<Symptom> those that a circuit shows */

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Chiralex\Fault\Diagnosis;
 
 use Chiralex\Build\BuildOrder;
+use Chiralex\Fault\Cause;
 use Chiralex\Fault\Data\Odds;
 use Chiralex\Fault\Internal\Badness;
 use Chiralex\Fault\Internal\Bench;
@@ -44,7 +45,7 @@ final readonly class ModelMaker
         $seen = $this->counted();
         $names = array_fill_keys(array_map(static fn(Draft $draft): string => $draft->name, $drafts), true);
         foreach (array_keys(array_diff_key($seen, $names, [FaultModel::NO_FAULT => true])) as $own) {
-            $drafts[] = new Draft((string) $own, SuspectClass::Own, [], Odds::OWN);
+            $drafts[] = new Draft((string) $own, Cause::Own, [], Odds::OWN);
         }
         [$notices, $badness, $reads] = [new Notices($bench), new Badness($bench, $checks), new Predictions($bench)];
         $suspects = [];
@@ -70,8 +71,8 @@ final readonly class ModelMaker
         $kits = array_fill_keys(array_map(static fn(ShippedKit $kit): string => $kit->serial, $this->shipped), true);
         $causes = [];
         foreach ($this->reports as $report) {
-            if ($report->cause !== '' && isset($kits[$report->serial])) {
-                $causes[$report->cause][$report->serial] = true;
+            foreach (isset($kits[$report->serial]) ? $report->causes : [] as $cause) {
+                $causes[$cause][$report->serial] = true;
             }
         }
 

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Chiralex\Fault\Diagnosis;
 
+use Chiralex\Fault\Cause;
+
 /** One thing that may be wrong with a kit, how likely it is, and what it would show. */
 final readonly class Suspect
 {
@@ -18,7 +20,7 @@ final readonly class Suspect
      */
     public function __construct(
         public string $name,
-        public SuspectClass $class,
+        public Cause $class,
         public array $designators,
         public float $odds,
         public array $notices = [],

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace Chiralex\Fault\Internal;
 
+use Chiralex\Fault\Cause;
 use Chiralex\Fault\Data\Finds;
 use Chiralex\Fault\Diagnosis\Check;
 use Chiralex\Fault\Diagnosis\CheckKind;
-use Chiralex\Fault\Diagnosis\SuspectClass;
 
 /** The chance that a check comes out bad by a suspect, where that is more than by anything else. */
 final readonly class Badness
@@ -73,8 +73,8 @@ final readonly class Badness
             CheckKind::StepJoints, CheckKind::AllJoints, CheckKind::Reflow => self::joints($draft, $check),
             CheckKind::Measure => $this->measured($draft, $check),
             CheckKind::Joints, CheckKind::BridgeSwitch => $this->shared($draft, $check),
-            CheckKind::LeftOver => $draft->class === SuspectClass::LeftOut ? Finds::EMPTY : null,
-            CheckKind::Wires => $draft->class === SuspectClass::WiresSwapped ? Finds::WIRE : null,
+            CheckKind::LeftOver => $draft->class === Cause::LeftOut ? Finds::EMPTY : null,
+            CheckKind::Wires => $draft->class === Cause::WiresSwapped ? Finds::WIRE : null,
             CheckKind::Supply, CheckKind::SupplySign, CheckKind::OtherSupply => self::supply($draft, $check->kind),
             default => $draft->isOf($check->designators[0] ?? '') ? self::ofPart($draft->class, $check->kind) : null,
         };
@@ -88,17 +88,15 @@ final readonly class Badness
         }
 
         return match ($check->kind) {
-            CheckKind::StepDirections => $draft->class === SuspectClass::Reversed ? Finds::DIRECTION_STEP : null,
-            CheckKind::AllDirections => $draft->class === SuspectClass::Reversed ? Finds::DIRECTION_ALL : null,
+            CheckKind::StepDirections => $draft->class === Cause::Reversed ? Finds::DIRECTION_STEP : null,
+            CheckKind::AllDirections => $draft->class === Cause::Reversed ? Finds::DIRECTION_ALL : null,
             CheckKind::StepValues, CheckKind::AllValues => match ($draft->class) {
-                SuspectClass::Swapped, SuspectClass::WrongPart => $check->step === null
-                    ? Finds::VALUE_ALL
-                    : Finds::VALUE_STEP,
+                Cause::Swapped, Cause::WrongPart => $check->step === null ? Finds::VALUE_ALL : Finds::VALUE_STEP,
                 default => null,
             },
             default => match ($draft->class) {
-                SuspectClass::WrongHole => $check->step === null ? Finds::HOLE_ALL : Finds::HOLE_STEP,
-                SuspectClass::LeftOut => Finds::EMPTY,
+                Cause::WrongHole => $check->step === null ? Finds::HOLE_ALL : Finds::HOLE_STEP,
+                Cause::LeftOut => Finds::EMPTY,
                 default => null,
             },
         };
@@ -109,7 +107,7 @@ final readonly class Badness
         if ($draft->sits === [] || ($check->step !== null && $draft->step !== $check->step)) {
             return null;
         }
-        $isDry = $draft->class === SuspectClass::DryJoint;
+        $isDry = $draft->class === Cause::DryJoint;
 
         return match (true) {
             $check->kind === CheckKind::Reflow => $isDry ? Finds::REFLOWED : Finds::REFLOWED_BRIDGE,
@@ -123,20 +121,20 @@ final readonly class Badness
     {
         $share = $draft->sits[$check->designators[0] ?? ''] ?? 0.0;
         $find = match (true) {
-            $check->kind === CheckKind::BridgeSwitch && $draft->class === SuspectClass::DryJoint => Finds::NEW_PART,
+            $check->kind === CheckKind::BridgeSwitch && $draft->class === Cause::DryJoint => Finds::NEW_PART,
             $check->kind === CheckKind::BridgeSwitch => 0.0,
-            $draft->class === SuspectClass::DryJoint => Finds::DRY,
-            $draft->class === SuspectClass::Bridge => Finds::BRIDGE_STEP,
+            $draft->class === Cause::DryJoint => Finds::DRY,
+            $draft->class === Cause::Bridge => Finds::BRIDGE_STEP,
             default => 0.0,
         };
-        if ($draft->isOf($check->designators[0] ?? '') && $draft->class === SuspectClass::Faulty) {
+        if ($draft->isOf($check->designators[0] ?? '') && $draft->class === Cause::Faulty) {
             return $check->kind === CheckKind::BridgeSwitch ? Finds::NEW_PART : null;
         }
 
         return $share * $find > 0.0 ? $share * $find + (1.0 - $share) * $check->usual : null;
     }
 
-    private static function ofPart(SuspectClass $class, CheckKind $kind): ?float
+    private static function ofPart(Cause $class, CheckKind $kind): ?float
     {
         return self::PART[$kind->value][$class->value] ?? null;
     }
@@ -144,8 +142,8 @@ final readonly class Badness
     private static function supply(Draft $draft, CheckKind $kind): ?float
     {
         return match (true) {
-            $draft->class === SuspectClass::Bridge => $kind === CheckKind::Supply ? Finds::SHORT : null,
-            $draft->class !== SuspectClass::Supply => null,
+            $draft->class === Cause::Bridge => $kind === CheckKind::Supply ? Finds::SHORT : null,
+            $draft->class !== Cause::Supply => null,
             $kind === CheckKind::SupplySign => $draft->name === OtherSuspects::WEAK ? null : Finds::SIGN,
             $kind === CheckKind::OtherSupply => $draft->name === OtherSuspects::WEAK ? Finds::NEW_PART : null,
             default => Finds::WEAK,
@@ -156,7 +154,7 @@ final readonly class Badness
     private function measured(Draft $draft, Check $check): ?float
     {
         $test = $this->tests[$check->name] ?? null;
-        if ($test === null || $draft->class === SuspectClass::None) {
+        if ($test === null || $draft->class === Cause::None) {
             return null;
         }
         $touches = fn(string $name): bool => in_array($name, $test['parts'], true) ||
@@ -169,7 +167,7 @@ final readonly class Badness
 
             return $share * Finds::MEASURED + (1.0 - $share) * Finds::MEASURED_ELSE;
         }
-        $isSupply = $draft->class === SuspectClass::Supply;
+        $isSupply = $draft->class === Cause::Supply;
 
         return $isSupply || array_filter($draft->designators, $touches) !== [] ? Finds::MEASURED : null;
     }

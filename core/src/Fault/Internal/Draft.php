@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Chiralex\Fault\Internal;
 
-use Chiralex\Fault\Diagnosis\SuspectClass;
+use Chiralex\Fault\Cause;
 
 /** A suspect before it is known what it shows. */
 final readonly class Draft
@@ -15,7 +15,7 @@ final readonly class Draft
      */
     public function __construct(
         public string $name,
-        public SuspectClass $class,
+        public Cause $class,
         public array $designators,
         public float $odds,
         public ?int $step = null,

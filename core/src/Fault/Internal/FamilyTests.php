@@ -29,7 +29,6 @@ final readonly class FamilyTests
         foreach (Family::cases() as $family) {
             $all = self::counted($this->kits, $family);
             $hits = self::counted(array_intersect_key($this->kits, $this->reported), $family);
-            unset($all['']);
             $families[$family->value] = [];
             foreach ($all as $value => $kits) {
                 $families[$family->value][] = $this->row(
@@ -57,10 +56,10 @@ final readonly class FamilyTests
         foreach ($causes as $cause => $serials) {
             $hits = [];
             foreach ($serials as $serial => $true) {
-                $lot = $this->kits[$serial]->lot ?? '';
-                $hits[$lot] = ($hits[$lot] ?? 0) + 1;
+                foreach ($this->kits[$serial]->lots ?? [] as $lot) {
+                    $hits[$lot] = ($hits[$lot] ?? 0) + 1;
+                }
             }
-            unset($hits['']);
             foreach ($hits as $lot => $inside) {
                 $rows[] = $this->row("{$cause} in {$lot}", $lots[$lot] ?? 0, $inside, count($serials));
             }
@@ -75,7 +74,14 @@ final readonly class FamilyTests
      */
     private static function counted(array $kits, Family $family): array
     {
-        return array_count_values(array_column($kits, $family->value));
+        $counts = [];
+        foreach ($kits as $kit) {
+            foreach ($family->of($kit) as $value) {
+                $counts[$value] = ($counts[$value] ?? 0) + 1;
+            }
+        }
+
+        return $counts;
     }
 
     private function row(string $value, int $kits, int $inside, int $hits): FamilyRow

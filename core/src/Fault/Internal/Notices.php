@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Chiralex\Fault\Internal;
 
+use Chiralex\Fault\Cause;
 use Chiralex\Fault\Data\Shown;
-use Chiralex\Fault\Diagnosis\SuspectClass;
 use Chiralex\Fault\Symptom;
 use Chiralex\Kit\Kit;
 use Chiralex\Kit\PowerIn;
@@ -38,7 +38,7 @@ final readonly class Notices
         $notices = [];
         foreach ($this->bench->kit->work->symptoms as $own) {
             $notices[$own->name] =
-                $draft->class === SuspectClass::None
+                $draft->class === Cause::None
                     ? $this->notYet($own->blocks)
                     : $this->over(
                         $draft,
@@ -54,7 +54,7 @@ final readonly class Notices
                 $this->over(
                     $draft,
                     fn(string $name): float => $this->bench->places->factor($name, $blocks),
-                    $blocks === [] || $draft->class === SuspectClass::Own || $draft->class === SuspectClass::None
+                    $blocks === [] || $draft->class === Cause::Own || $draft->class === Cause::None
                         ? 1.0
                         : Shown::ELSEWHERE,
                 );
@@ -79,14 +79,13 @@ final readonly class Notices
 
             return $sum;
         }
-        $names =
-            $draft->class === SuspectClass::Supply && $draft->designators === [] ? $this->way : $draft->designators;
-        if ($draft->class === SuspectClass::WiresSwapped) {
+        $names = $draft->class === Cause::Supply && $draft->designators === [] ? $this->way : $draft->designators;
+        if ($draft->class === Cause::WiresSwapped) {
             $names = $this->ends($names);
         }
         $chances = array_map($at, $names);
         // Without power nothing works, where nobody said what the way in feeds.
-        $isAnywhere = $draft->class === SuspectClass::Supply && $this->bench->places->blocksOfAny($this->way) === [];
+        $isAnywhere = $draft->class === Cause::Supply && $this->bench->places->blocksOfAny($this->way) === [];
         $least = !$isAnywhere ? 0.0 : ($nowhere === 1.0 ? 1.0 : Shown::FEEDS);
 
         return $chances === [] ? max($nowhere, $least) : max($least, ...$chances);

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Chiralex\Fault\Internal;
 
+use Chiralex\Fault\Cause;
 use Chiralex\Fault\Data\Odds;
 use Chiralex\Fault\Diagnosis\FaultModel;
-use Chiralex\Fault\Diagnosis\SuspectClass;
 use Chiralex\Kit\PowerIn;
 
 /** What may be wrong with a step's joints, with the supply, with nothing but the moment. */
@@ -24,7 +24,7 @@ final readonly class OtherSuspects
             ...$this->supply(),
             ...$this->bench->until === null
                 ? []
-                : [new Draft(FaultModel::NOT_YET, SuspectClass::None, [], Odds::NOT_YET, $this->bench->until)],
+                : [new Draft(FaultModel::NOT_YET, Cause::None, [], Odds::NOT_YET, $this->bench->until)],
         ];
     }
 
@@ -35,7 +35,7 @@ final readonly class OtherSuspects
         foreach ($this->bench->soldered() as $step) {
             $sits = $this->bench->joints($step);
             foreach (
-                [['dry joint', SuspectClass::DryJoint, Odds::DRY_JOINT], ['bridge', SuspectClass::Bridge, Odds::BRIDGE]] as [$name, $class, $odds]
+                [['dry joint', Cause::DryJoint, Odds::DRY_JOINT], ['bridge', Cause::Bridge, Odds::BRIDGE]] as [$name, $class, $odds]
             ) {
                 $drafts[] = new Draft(
                     "{$name} in step {$step->number}",
@@ -59,9 +59,9 @@ final readonly class OtherSuspects
         if ($way->parts === [] && $power === null) {
             return [];
         }
-        $drafts = [new Draft(self::WEAK, SuspectClass::Supply, $way->parts, Odds::SUPPLY_WEAK)];
+        $drafts = [new Draft(self::WEAK, Cause::Supply, $way->parts, Odds::SUPPLY_WEAK)];
         if ($power?->alternating !== true) {
-            $drafts[] = new Draft('supply reversed', SuspectClass::Supply, $way->parts, Odds::SUPPLY_REVERSED);
+            $drafts[] = new Draft('supply reversed', Cause::Supply, $way->parts, Odds::SUPPLY_REVERSED);
         }
 
         return $drafts;

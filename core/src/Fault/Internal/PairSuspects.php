@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Chiralex\Fault\Internal;
 
+use Chiralex\Fault\Cause;
 use Chiralex\Fault\Data\Odds;
-use Chiralex\Fault\Diagnosis\SuspectClass;
 use Chiralex\Kit\Wire;
 
 /** What may be taken for each other: parts that look alike, wires. */
@@ -72,7 +72,7 @@ final readonly class PairSuspects
         return [
             implode(' ', $names) => new Draft(
                 "{$names[0]} and {$names[1]} swapped",
-                SuspectClass::Swapped,
+                Cause::Swapped,
                 $names,
                 $odds,
                 $steps === [] ? null : max($steps),
@@ -91,7 +91,7 @@ final readonly class PairSuspects
                 if ($alike || self::meet($one, $other)) {
                     $drafts[] = new Draft(
                         "{$one->name} and {$other->name} swapped",
-                        SuspectClass::WiresSwapped,
+                        Cause::WiresSwapped,
                         [$one->name, $other->name],
                         $alike ? Odds::WIRES_ALIKE : Odds::WIRES_APART,
                     );

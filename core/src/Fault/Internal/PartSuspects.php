@@ -6,8 +6,8 @@ namespace Chiralex\Fault\Internal;
 
 use Chiralex\Board\PlacedBody;
 use Chiralex\Bom\Designators;
+use Chiralex\Fault\Cause;
 use Chiralex\Fault\Data\Odds;
-use Chiralex\Fault\Diagnosis\SuspectClass;
 use Chiralex\Kit\KitPart;
 use Chiralex\Part\LeadStyle;
 use Chiralex\Part\Role;
@@ -43,7 +43,7 @@ final readonly class PartSuspects
             if ($part !== null && !$part->row->is(Role::HoldsBattery)) {
                 $drafts[] = new Draft(
                     "{$callout->designator} reversed",
-                    SuspectClass::Reversed,
+                    Cause::Reversed,
                     [$callout->designator],
                     Odds::reversed($callout->kind) *
                         self::raised($callout, count($ways[$callout->kind->value] ?? []) > 1),
@@ -80,7 +80,7 @@ final readonly class PartSuspects
         foreach ($spans as $name => $body) {
             $drafts[] = new Draft(
                 "{$name} in the neighbouring hole",
-                SuspectClass::WrongHole,
+                Cause::WrongHole,
                 [$name],
                 Odds::WRONG_HOLE * ($body !== null && self::hasNeighbour($body, $spans) ? Odds::NEAR_HOLE : 1.0),
                 $this->bench->step($name),
@@ -125,19 +125,13 @@ final readonly class PartSuspects
             if (!self::isOfCircuit($part)) {
                 continue;
             }
-            $drafts[] = new Draft("{$name} left out", SuspectClass::LeftOut, [$name], Odds::LEFT_OUT, $step);
-            $drafts[] = new Draft("{$name} faulty", SuspectClass::Faulty, [$name], Odds::faulty($part->kind()), $step);
+            $drafts[] = new Draft("{$name} left out", Cause::LeftOut, [$name], Odds::LEFT_OUT, $step);
+            $drafts[] = new Draft("{$name} faulty", Cause::Faulty, [$name], Odds::faulty($part->kind()), $step);
             if ($part->place->socket !== null) {
-                $drafts[] = new Draft(
-                    "{$name} badly seated",
-                    SuspectClass::BadlySeated,
-                    [$name],
-                    Odds::BADLY_SEATED,
-                    $step,
-                );
+                $drafts[] = new Draft("{$name} badly seated", Cause::BadlySeated, [$name], Odds::BADLY_SEATED, $step);
             }
             if ($part->row->is(Role::Adjusts)) {
-                $drafts[] = new Draft("{$name} at its end", SuspectClass::EndStop, [$name], Odds::END_STOP, $step);
+                $drafts[] = new Draft("{$name} at its end", Cause::EndStop, [$name], Odds::END_STOP, $step);
             }
         }
 
@@ -167,7 +161,7 @@ final readonly class PartSuspects
             array_map(
                 fn(array $names): Draft => new Draft(
                     implode(' ', $names) . ' wrong part',
-                    SuspectClass::WrongPart,
+                    Cause::WrongPart,
                     $names,
                     Odds::WRONG_PART,
                     $this->bench->step($names[0]),

@@ -7,7 +7,7 @@ namespace Chiralex\Fault\Internal;
 use Chiralex\Bench\Reading;
 use Chiralex\Bench\Toleranced;
 use Chiralex\Bench\WhatIf;
-use Chiralex\Fault\Diagnosis\SuspectClass;
+use Chiralex\Fault\Cause;
 
 /** What the meter of a test would show by a suspect that changes its formula: values exchanged, a part open or missing. */
 final readonly class Predictions
@@ -37,7 +37,7 @@ final readonly class Predictions
     {
         $reads = [];
         foreach ($this->readings as $test => $reading) {
-            if ($draft->class === SuspectClass::Supply && $reading->unit === 'V') {
+            if ($draft->class === Cause::Supply && $reading->unit === 'V') {
                 $reads[$test] = self::fromSupply($draft->name, $reading->nominal);
                 continue;
             }
@@ -71,7 +71,7 @@ final readonly class Predictions
         if ($here === [] || $draft->sits !== []) {
             return [];
         }
-        if ($draft->class === SuspectClass::Swapped) {
+        if ($draft->class === Cause::Swapped) {
             [$one, $other] = $draft->designators;
             $values = [];
             foreach ([[$one, $other], [$other, $one]] as [$place, $from]) {
@@ -83,7 +83,7 @@ final readonly class Predictions
 
             return $values;
         }
-        $isOpen = in_array($draft->class, [SuspectClass::LeftOut, SuspectClass::WrongHole], true);
+        $isOpen = in_array($draft->class, [Cause::LeftOut, Cause::WrongHole], true);
 
         return $isOpen && self::isResistive($reading, $here[0]) ? [$here[0] => WhatIf::OPEN] : [];
     }

@@ -371,6 +371,7 @@ final readonly class KitSchema
             'substitutes' => ['object' => ['allowed' => self::NAMES, 'forbidden' => self::NAMES]],
             'spread' => ['enum' => ['even', 'bell', 'hollow']],
             'note' => 'string',
+            'loss' => 'share',
         ];
     }
 }

@@ -238,6 +238,15 @@ final readonly class KitFile
         return $this->json->map('lines');
     }
 
+    /** @return array<array-key, float> designator to the share of its pieces that are lost or faulty */
+    public function losses(): array
+    {
+        return array_filter(
+            array_map(static fn(Json $line): ?float => $line->number('loss'), $this->lines()),
+            static fn(?float $loss): bool => $loss !== null,
+        );
+    }
+
     /** @return list<OrderOverride> */
     public function orderOverrides(): array
     {

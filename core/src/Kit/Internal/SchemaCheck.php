@@ -110,7 +110,7 @@ final readonly class SchemaCheck
             'string' => is_string($value),
             'money' => is_string($value) && preg_match(Option::MONEY, $value) === 1,
             'integer' => is_int($value),
-            'number', 'place', 'size', 'length', 'span' => is_int($value) || is_float($value),
+            'number', 'place', 'size', 'length', 'span', 'share' => is_int($value) || is_float($value),
             default => is_bool($value),
         };
         if (!$fits) {
@@ -120,7 +120,7 @@ final readonly class SchemaCheck
                     'string' => 'text in quotes',
                     'money' => 'an amount of money such as "4.00" or "-1.50"',
                     'integer' => 'a whole number',
-                    'number', 'place', 'size', 'length', 'span' => 'a number',
+                    'number', 'place', 'size', 'length', 'span', 'share' => 'a number',
                     default => 'true or false',
                 },
             );
@@ -155,6 +155,7 @@ final readonly class SchemaCheck
             'place' => abs($number) < Limits::PLACE_MM
                 ? null
                 : sprintf('below %s mm from the origin', number_format(Limits::PLACE_MM)),
+            'share' => $number >= 0.0 && $number < 1.0 ? null : 'a share from 0 to below 1',
             'size' => $from(Limits::PLACE_MM),
             'length' => $from(Limits::STOCK_MM),
             'span' => $number > 0.0 && $number < Limits::STOCK_MM

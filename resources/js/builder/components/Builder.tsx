@@ -11,13 +11,14 @@ import { Finished } from './Finished';
 import { MailForm } from './MailForm';
 import { ReportForm } from './ReportForm';
 import { StepView } from './StepView';
+import { Stuck } from './Stuck';
 import { spoken } from './StepWait';
 import { WhichPart } from './WhichPart';
 import { clsx } from 'clsx';
 import ink from '@/shared/style/ink.module.css';
 import styles from '../builder.module.css';
 
-type Place = 'contents' | 'step' | 'report' | 'which' | 'all';
+type Place = 'contents' | 'step' | 'report' | 'which' | 'all' | 'search';
 
 /** The builder's page: the contents list, then one step at a time; help and a report form at every step. */
 export function Builder({ token, folder = null }: { token: string; folder?: Folder | null }) {
@@ -147,6 +148,20 @@ export function Builder({ token, folder = null }: { token: string; folder?: Fold
             }}
           />
         )}
+        {now === 'search' && (
+          <Stuck
+            token={token}
+            page={page}
+            onReport={() => {
+              setPlace('report');
+              window.scrollTo(0, 0);
+            }}
+            onLeave={() => {
+              setPlace('step');
+              window.scrollTo(0, 0);
+            }}
+          />
+        )}
         {now === 'which' && (
           <WhichPart
             page={page}
@@ -180,6 +195,10 @@ export function Builder({ token, folder = null }: { token: string; folder?: Fold
                 setPlace('report');
                 window.scrollTo(0, 0);
               }}
+              onSearch={() => {
+                setPlace('search');
+                window.scrollTo(0, 0);
+              }}
               onWhich={() => {
                 setPlace('which');
                 window.scrollTo(0, 0);
@@ -192,7 +211,8 @@ export function Builder({ token, folder = null }: { token: string; folder?: Fold
                 go(manual.steps.length - 1);
               }}
               onReport={() => {
-                setPlace('report');
+                setPlace('search');
+                window.scrollTo(0, 0);
               }}
             />
           ))}

@@ -4,6 +4,7 @@ import { isWords, keep, recall } from '@/shared/keep';
 import { letter, mailto } from '../letter';
 import { say, usePhrases } from '../phrases';
 import { keptReadings, toldReadings } from '../readings';
+import { keptSearch, toldChecks } from '../search';
 import { clsx } from 'clsx';
 import ink from '@/shared/style/ink.module.css';
 import styles from '../builder.module.css';
@@ -29,8 +30,10 @@ export function MailForm({ token, page, step, mail, onLeave }: Props) {
     setCopied(null);
     keep(kept, next);
   };
+  const search = keptSearch(token);
+  const found = search && page.trouble ? { symptom: search.symptom, answers: toldChecks(page.trouble, search) } : null;
   const text = words['text'] ?? '';
-  const written = letter(page, step, { text, serial: page.serial ?? words['serial'] ?? '' }, readings);
+  const written = letter(page, step, { text, serial: page.serial ?? words['serial'] ?? '' }, readings, found);
   const copy = () => {
     const whole = `${written.subject}\n\n${written.body}`;
     // From disk a browser may refuse; the text stands below to be marked by hand.

@@ -3,6 +3,7 @@ import type { BuilderPage, ManualStep } from '@/shared/api';
 import { isWords, keep, recall } from '@/shared/keep';
 import { say, usePhrases } from '../phrases';
 import { keptReadings, toldReadings } from '../readings';
+import { checksOf, keepSearch, keptSearch, toldChecks } from '../search';
 import { clsx } from 'clsx';
 import ink from '@/shared/style/ink.module.css';
 import styles from '../builder.module.css';
@@ -31,11 +32,13 @@ export function ReportForm({ token, page, step, onLeave }: Props) {
   // One id for one report: pressed twice or sent again, it arrives once.
   const readings = toldReadings(page, keptReadings(token));
   const [operationId] = useState(() => crypto.randomUUID());
+  const search = keptSearch(token);
   const set = (field: string, value: string) => {
     const next = { ...words, [field]: value };
     setWords(next);
     keep(kept, next);
   };
+  const answers = search && page.trouble ? toldChecks(page.trouble, search) : '';
   const send = async () => {
     if (again.current) clearTimeout(again.current);
     if (photo && photo.size > MOST) {
@@ -52,6 +55,13 @@ export function ReportForm({ token, page, step, onLeave }: Props) {
     if (step) {
       form.append('step', step.key);
       form.append('stepNumber', String(step.number));
+    }
+    if (search && page.trouble) {
+      form.append('symptom', search.symptom);
+      checksOf(page.trouble, search).forEach(({ check, answer }, index) => {
+        form.append(`checks[${String(index)}][check]`, check);
+        form.append(`checks[${String(index)}][answer]`, answer);
+      });
     }
     if (photo) form.append('photo', photo);
     try {
@@ -71,6 +81,7 @@ export function ReportForm({ token, page, step, onLeave }: Props) {
       }
       if (!answer.ok) throw new Error(body.message ?? (answer.status === 413 ? t.photoLarge : t.notArrived));
       keep(kept, {});
+      keepSearch(token, null);
       setFault(null);
       setState('sent');
     } catch (why) {
@@ -119,6 +130,7 @@ export function ReportForm({ token, page, step, onLeave }: Props) {
           }}
         />
         {readings !== '' && <p className={clsx(ink['quiet'], styles['quiet'])}>{say(t.withReadings, { readings })}</p>}
+        {answers !== '' && <p className={clsx(ink['quiet'], styles['quiet'])}>{say(t.withAnswers, { answers })}</p>}
         {page.serial === null && (
           <>
             <label htmlFor="report-serial">{t.serial}</label>

@@ -19,11 +19,24 @@ type Props = {
   onDone: () => void;
   onUndo: () => void;
   onReport: () => void;
+  onSearch: () => void;
   onWhich: () => void;
 };
 
 /** One step with its help and its tick. */
-export function StepView({ token, page, at, done, clocks, onBack, onDone, onUndo, onReport, onWhich }: Props) {
+export function StepView({
+  token,
+  page,
+  at,
+  done,
+  clocks,
+  onBack,
+  onDone,
+  onUndo,
+  onReport,
+  onSearch,
+  onWhich,
+}: Props) {
   const t = usePhrases();
   const [stuck, setStuck] = useState(false);
   const help = useRef<HTMLElement>(null);
@@ -73,6 +86,9 @@ export function StepView({ token, page, at, done, clocks, onBack, onDone, onUndo
           ))}
           <button type="button" className={styles['side']} onClick={onWhich}>
             {t.whichPart}
+          </button>
+          <button type="button" className={styles['side']} onClick={onSearch}>
+            {t.search}
           </button>
           <button type="button" className={styles['side']} onClick={onReport}>
             {t.report}

@@ -62,6 +62,7 @@ const page = (given: Partial<BuilderPage['manual']> = {}): BuilderPage => ({
   ticks: [],
   otherwise: null,
   boards: { boards: [], parts: {} },
+  trouble: null,
   faq: [],
   manual: {
     kit: 'Loop board',

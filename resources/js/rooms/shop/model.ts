@@ -1,14 +1,14 @@
-import type { Shop, ShopChange } from '@/shared/api';
+import type { MailSettings, Shop, ShopChange } from '@/shared/api';
 import { like, maybe, needed, object, string, upTo } from '@/shared/ui/form';
 
 const NUMBER = /\d{1,4}(?:\.\d{1,4})?/;
 const AMOUNT = 'A number, for example 0.06.';
-const MAIL = 'This is no mail address; customers write to it.';
+const NO_MAIL = 'This is no mail address; customers write to it.';
 
 export const SHOP = object({
   name: upTo(80),
   address: upTo(400),
-  email: maybe(/\S+@\S+/, MAIL),
+  email: maybe(/\S+@\S+/, NO_MAIL),
   publicAddress: maybe(/\S+/, 'An address without spaces, for example https://kits.example.'),
   currency: like(/[A-Za-z]{3}/, 'Three letters, for example EUR.'),
   paper: string(),
@@ -87,4 +87,51 @@ export const ROLES = [
 /** The address as a label shows it: without the scheme. */
 export function inLetters(address: string): string {
   return address.replace(/^https?:\/\//, '').replace(/\/$/, '');
+}
+
+const PORT = 'A number, usually 587 or 993.';
+
+/** By which way letters go; passwords stand apart and are never kept on the device. */
+export const MAIL = object({
+  way: string(),
+  smtpHost: upTo(190),
+  smtpPort: like(/\d{1,5}/, PORT),
+  smtpSecurity: string(),
+  smtpUser: upTo(190),
+  imapHost: upTo(190),
+  imapPort: like(/\d{1,5}/, PORT),
+  imapSecurity: string(),
+  imapUser: upTo(190),
+  imapFolder: needed('A folder, usually INBOX.'),
+});
+
+export function mailWords(now: MailSettings) {
+  return {
+    way: now.way as string,
+    smtpHost: now.smtpHost,
+    smtpPort: String(now.smtpPort),
+    smtpSecurity: now.smtpSecurity as string,
+    smtpUser: now.smtpUser,
+    imapHost: now.imapHost,
+    imapPort: String(now.imapPort),
+    imapSecurity: now.imapSecurity as string,
+    imapUser: now.imapUser,
+    imapFolder: now.imapFolder,
+  };
+}
+
+/** What is sent: ports as numbers, passwords only where one was typed. */
+export function mailChange(
+  version: number,
+  words: ReturnType<typeof mailWords>,
+  secrets: Readonly<{ smtp: string; imap: string }>,
+): Record<string, string | number> & { version: number } {
+  return {
+    ...words,
+    version,
+    smtpPort: Number(words.smtpPort),
+    imapPort: Number(words.imapPort),
+    ...(secrets.smtp === '' ? {} : { smtpPassword: secrets.smtp }),
+    ...(secrets.imap === '' ? {} : { imapPassword: secrets.imap }),
+  };
 }

@@ -5,6 +5,7 @@ export * from './bench';
 export * from './exports';
 export * from './files';
 export * from './kits';
+export * from './letters';
 export * from './library';
 export * from './options';
 export * from './paging';

@@ -2,7 +2,7 @@ import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { api, type Refused } from './client';
 import { data } from './data';
 import { pageQuery, type Wanted } from './paging';
-import type { Body, Faults, Mails, Report, Reports } from './types';
+import type { Body, Faults, KitPlaces, Mails, Proposal, Report, Reports, Stacks } from './types';
 
 export function useReports(wanted: Wanted, shown: 'open' | 'all') {
   return useQuery<Reports>({
@@ -39,8 +39,47 @@ export function useTypeReport() {
   });
 }
 
-export function useMails(enabled: boolean) {
-  return useQuery<Mails>({ queryKey: ['mails'], queryFn: () => data(api.get('/mails')), enabled });
+export function useMails(wanted: Wanted, enabled: boolean) {
+  return useQuery<Mails>({
+    queryKey: ['mails', wanted],
+    queryFn: () => data(api.get('/mails', { params: { query: pageQuery(wanted) } })),
+    enabled,
+    placeholderData: (before) => before,
+  });
+}
+
+/** Reports of a kit in stacks, one for each matter. */
+export function useStacks(wanted: Wanted, kit: number | null, shown: 'open' | 'all') {
+  return useQuery<Stacks>({
+    queryKey: ['reports', 'stacks', wanted, kit, shown],
+    queryFn: () =>
+      data(
+        api.get('/reports/stacks', {
+          params: { query: { ...pageQuery(wanted), shown, ...(kit === null ? {} : { kit: String(kit) }) } },
+        }),
+      ),
+    refetchInterval: 20_000,
+    placeholderData: (before) => before,
+  });
+}
+
+/** What the kit's own model makes of a report. */
+export function useProposal(report: number) {
+  return useQuery<Proposal>({
+    queryKey: ['report', report, 'proposal'],
+    queryFn: () => data(api.get('/reports/{report}/proposal', { params: { path: { report } } })),
+    staleTime: 30_000,
+  });
+}
+
+/** What may be noticed of a kit, and the places its faults may sit at. */
+export function useKitPlaces(kit: number | null) {
+  return useQuery<KitPlaces>({
+    queryKey: ['places', kit],
+    queryFn: () => data(api.get('/kits/{kit}/places', { params: { path: { kit: kit ?? 0 } } })),
+    enabled: kit !== null,
+    staleTime: 60_000,
+  });
 }
 
 type Support =

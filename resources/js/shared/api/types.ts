@@ -77,6 +77,16 @@ export type SalesOrder = Schemas['SalesOrder'];
 export type Reports = Schemas['Reports'];
 export type Report = Schemas['Report'];
 export type Mails = Schemas['Mails'];
+export type SentMail = Schemas['Mail'];
+export type Letter = Schemas['Letter'];
+export type Proposal = Schemas['Proposal'];
+export type Stacks = Schemas['Stacks'];
+export type Stack = Stacks['stacks'][number];
+export type Letters = Schemas['Letters'];
+export type Intake = Schemas['Intake'];
+export type MailSettings = Schemas['MailSettings'];
+export type JudgedCause = Schemas['JudgedCause'];
+export type KitPlaces = Schemas['KitPlaces'];
 export type Export = Schemas['Export'];
 export type BuilderPage = Schemas['BuilderPage'];
 export type Difference = Schemas['Difference'];
@@ -109,7 +119,6 @@ export type Body<P extends keyof paths> = paths[P] extends {
   : never;
 
 export type PackSize = Body<'/runs'>['packSize'];
-export type Symptom = Schemas['Symptom'];
 export type Cause = Schemas['Cause'];
 export type ExportKind = Body<'/exports'>['kind'];
 export type Paper = NonNullable<Body<'/exports'>['paper']>;

@@ -1,4 +1,4 @@
 export { BoardCrop } from './BoardCrop';
-export { BoardPane } from './BoardPane';
+export { BoardPane, type Pin } from './BoardPane';
 export { BoardView } from './BoardView';
 export { fittedBefore } from './fitted';

@@ -2,6 +2,7 @@ import type { Header } from '@/shared/api';
 import type { Answers } from './server';
 import documents from './documents.json';
 import { NO_STOCK, NONE, STOCK, USUAL } from './stockAnswers';
+import { REPORTS } from './reportAnswers';
 
 /** What the core says of a small kit, and of one that has no line yet; bin/lib/sample-documents.php. */
 const KITS = documents;
@@ -31,21 +32,23 @@ export function headerOf(which: keyof typeof KITS): Header {
   } as Header;
 }
 
-const RATE = {
+const STUDY = {
   kits: 0,
   reported: 0,
-  share: null,
-  low: 0,
-  high: 1,
-  youngKits: 0,
-  youngReports: 0,
+  rate: null,
+  low: null,
+  high: null,
+  young: { kits: 0, reports: 0 },
   withoutSerial: 0,
-  reason: { code: 'faults.rate', text: '0 of 0 kits were reported.', origin: 'computed', numbers: {} },
+  families: [],
+  weeks: [],
 };
+const REASON = { code: 'faults.rate', text: '0 of 0 kits were reported.', origin: 'computed', numbers: {} };
 
 function faultsOf(which: keyof typeof KITS) {
   const counts = which === 'full' ? [{ id: 'bridge', name: 'solder bridge', count: 3 }] : [];
-  return { rate: RATE, judged: counts.length, open: 0, symptoms: [], causes: counts, faultOrigins: [], faq: [] };
+  const none = { open: 0, symptoms: [], faultOrigins: [], faq: [] };
+  return { study: STUDY, reason: REASON, judged: counts.length, causes: counts, ...none };
 }
 
 /** A server that holds this kit. */
@@ -230,41 +233,10 @@ export const SHOP: Readonly<Record<'full' | 'bare', Answers>> = {
       releases: [{ id: 1, kit: 'Frost Bell', revision: 'A', options: [] }],
       ...ROWS,
     },
-    'GET /reports': {
-      reports: [
-        {
-          id: 11,
-          text: 'The trimmer does nothing from end to end.',
-          at: '2026-11-10T19:14:00+00:00',
-          kitId: 1,
-          kit: 'Frost Bell',
-          revision: 'A',
-          revisionId: 3,
-          serial: 'FB-A-00207-M',
-          serialKnown: true,
-          step: 'solder:R8',
-          stepNumber: 4,
-          photo: false,
-          source: 'page',
-          customer: 'Marek Zielny',
-          hasAddress: true,
-          symptom: null,
-          cause: null,
-          faultOrigin: null,
-          part: '',
-          answered: false,
-          like: null,
-        },
-      ],
-      open: 1,
-      all: 1,
-      kits: [{ id: 1, name: 'Frost Bell' }],
-      symptoms: [{ id: 'cannot-adjust', name: 'cannot be adjusted into range' }],
-      causes: [{ id: 'neighbouring-hole', name: 'neighbouring hole', faultOrigin: 'builder' }],
-      faultOrigins: [{ id: 'builder', name: 'the builder' }],
-      ...ROWS,
-    },
-    'GET /mails': { mails: [] },
+    ...REPORTS,
+    'GET /mails': { mails: [], ...NONE },
+    'GET /letters': { letters: [], ...NONE },
+    'GET /kits/1/places': { symptoms: [], places: ['RV1', 'R5'] },
   },
   bare: {
     'GET /me': ME,
@@ -279,6 +251,7 @@ export const SHOP: Readonly<Record<'full' | 'bare', Answers>> = {
     },
     'GET /kits': { kits: [], aside: 0, ...NONE },
     'GET /library': { parts: [], inAll: 0, own: 0, ...NONE },
+    'GET /reports/stacks': { stacks: [], kits: [], kit: null, ...NONE },
     ...NO_STOCK,
     'GET /orders': { orders: [], toShip: 0, canShip: 0, ...NONE },
     'GET /runs': { runs: [], releases: [], ...NONE },
@@ -292,6 +265,8 @@ export const SHOP: Readonly<Record<'full' | 'bare', Answers>> = {
       faultOrigins: [],
       ...NONE,
     },
-    'GET /mails': { mails: [] },
+    'GET /mails': { mails: [], ...NONE },
+    'GET /letters': { letters: [], ...NONE },
+    'GET /kits/1/places': { symptoms: [], places: ['RV1', 'R5'] },
   },
 };

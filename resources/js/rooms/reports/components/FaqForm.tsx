@@ -1,4 +1,4 @@
-import { useFaults, useManual, useWriteFaq, type Cause, type FaqEntry, type Report, type Symptom } from '@/shared/api';
+import { useFaults, useManual, useWriteFaq, type FaqEntry, type JudgedCause, type Report } from '@/shared/api';
 import { Button, Loading, Refusal } from '@/shared/ui';
 import { LinesField, TextField, useKeptForm } from '@/shared/ui/form';
 import { FAQ } from '../model';
@@ -9,8 +9,8 @@ import styles from './reports.module.css';
 type Props = {
   report: Report;
   revisionId: number;
-  symptom: Symptom;
-  cause: Cause;
+  symptom: string;
+  judged: JudgedCause;
   /** the symptom in words */ named: string;
 };
 
@@ -18,21 +18,24 @@ type Props = {
 export function FaqForm(props: Props) {
   const faults = useFaults(props.revisionId);
   if (!faults.data) return <Loading what="Reading the FAQ" fault={faults.error} />;
-  const known = faults.data.faq.find((each) => each.symptom === props.symptom && each.cause === props.cause) ?? null;
+  const known =
+    faults.data.faq.find(
+      (each) => each.symptom === props.symptom && each.cause === props.judged.cause && each.part === props.judged.part,
+    ) ?? null;
   // An entry that is new, or an answer sent since, is what the words begin from.
   const start = `${known?.question ?? ''} ${String(props.report.answers?.length ?? 0)}`;
   return <FaqWords key={start} {...props} known={known} />;
 }
 
 /** Question and answer, tied to the parts of the step where it went wrong. */
-function FaqWords({ report, revisionId, symptom, cause, named, known }: Props & { known: FaqEntry | null }) {
+function FaqWords({ report, revisionId, symptom, judged, named, known }: Props & { known: FaqEntry | null }) {
   const manual = useManual(revisionId);
   const write = useWriteFaq(revisionId);
   const step = manual.data?.steps.find((each) => each.key === report.step) ?? null;
   const anchor = known
     ? known.anchor
-    : report.part !== ''
-      ? [report.part]
+    : judged.part !== ''
+      ? judged.part.split(' and ')
       : step
         ? step.gate
           ? [step.gate.name]
@@ -40,7 +43,7 @@ function FaqWords({ report, revisionId, symptom, cause, named, known }: Props & 
         : [];
   const about = `${named.charAt(0).toUpperCase()}${named.slice(1)}`;
   const { form, changed, forget } = useKeptForm({
-    name: `faq ${String(report.id)} ${symptom} ${cause}`,
+    name: `faq ${String(report.id)} ${symptom} ${judged.cause} ${judged.part}`,
     schema: FAQ,
     from: {
       // A draft begins from nobody's words: what a customer wrote, and what was answered to one, is theirs.
@@ -49,13 +52,25 @@ function FaqWords({ report, revisionId, symptom, cause, named, known }: Props & 
     },
   });
   const send = form.handleSubmit(async (words) => {
-    await write.mutateAsync({ symptom, cause, anchor, published: true, ...words }).then(
-      () => {
-        forget(words);
-      },
-      // What was refused stands under the form; the words stay.
-      () => undefined,
-    );
+    await write
+      .mutateAsync({
+        symptom,
+        cause: judged.cause,
+        part: judged.part,
+        anchor,
+        published: true,
+        option: known?.option ?? '',
+        fromRevisionId: known?.fromRevisionId ?? null,
+        toRevisionId: known?.toRevisionId ?? null,
+        ...words,
+      })
+      .then(
+        () => {
+          forget(words);
+        },
+        // What was refused stands under the form; the words stay.
+        () => undefined,
+      );
   });
   return (
     <form className={styles['faqform']} aria-label="FAQ" noValidate onSubmit={(event) => void send(event)}>

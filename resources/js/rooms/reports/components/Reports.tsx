@@ -1,28 +1,38 @@
 import { useState } from 'react';
-import { useMails, useReports } from '@/shared/api';
+import { useFetchMail, useReports, useStacks, FIRST, type Stack } from '@/shared/api';
 import { useKeys } from '@/shared/keys';
-import { FilterField, Button, Notice, Pager, Press, Loading, useView, useWanted, Views } from '@/shared/ui';
-import { ReportDetail } from './ReportDetail';
+import { Button, FilterField, Loading, Notice, Pager, Segment, Segments, useView, useWanted, Views } from '@/shared/ui';
+import { Apart } from './Apart';
+import { BringIn } from './BringIn';
+import { SentMails } from './SentMails';
+import { Sheet } from './Sheet';
 import { TypeIn } from './TypeIn';
+import { Wall } from './Wall';
 import { clsx } from 'clsx';
 import ink from '@/shared/style/ink.module.css';
 import ui from '@/shared/ui/ui.module.css';
 import styles from './reports.module.css';
 
-const SHOWN = ['open', 'all', 'mail'] as const;
+const SHOWN = ['open', 'all', 'apart', 'mail'] as const;
 
-/** The inbox: what customers wrote, newest first; judged, answered and put into the FAQ without leaving the room. */
+/** What customers wrote, pinned where it belongs; the open letter beside it, answered without leaving the room. */
 export function Reports() {
   const { wanted, text, setText, turn } = useWanted();
   const [shown, show] = useView(SHOWN);
-  const reports = useReports(wanted, shown === 'all' ? 'all' : 'open');
+  const [kit, setKit] = useState<number | null>(null);
   const [id, setId] = useState<number | null>(null);
-  const mails = useMails(shown === 'mail');
-  const rows = reports.data?.reports ?? [];
+  const words = useReports(FIRST, 'open');
+  const stacks = useStacks(wanted, kit, shown === 'all' ? 'all' : 'open');
+  const fetched = useFetchMail();
+  const all = stacks.data?.stacks ?? [];
+  const stack = all.find((each) => id !== null && each.reports.includes(id)) ?? null;
+  const open = (of: Stack) => {
+    setId(of.reports[0] ?? null);
+  };
   const go = (by: number) => {
-    const at = rows.findIndex((report) => report.id === id);
-    const next = rows[Math.max(0, Math.min(rows.length - 1, at + by))];
-    if (next) setId(next.id);
+    const at = stack ? all.indexOf(stack) : -1;
+    const next = all[Math.max(0, Math.min(all.length - 1, at + by))];
+    if (next) open(next);
   };
   useKeys({
     ArrowDown: () => {
@@ -35,8 +45,11 @@ export function Reports() {
       setId(null);
     },
   });
-  if (reports.error) return <Notice title="The reports cannot be shown" text={reports.error.message} />;
-  if (!reports.data) return <Loading what="Reading the reports" />;
+  if (words.error) return <Notice title="The reports cannot be shown" text={words.error.message} />;
+  if (!words.data || !stacks.data) return <Loading what="Pinning up the letters" fault={stacks.error} />;
+  const { kits } = stacks.data;
+  const now = kits.find((each) => each.id === stacks.data.kit);
+  const isWall = shown === 'open' || shown === 'all';
   return (
     <main className={clsx(ui['room'], styles['reportroom'])}>
       <div className={ui['roomhead']}>
@@ -45,8 +58,9 @@ export function Reports() {
           label="Which reports"
           view={shown}
           views={[
-            { id: 'open', name: `open, ${String(reports.data.open)}` },
-            { id: 'all', name: `all, ${String(reports.data.all)}` },
+            { id: 'open', name: `open, ${String(words.data.open)}` },
+            { id: 'all', name: `all, ${String(words.data.all)}` },
+            { id: 'apart', name: `apart, ${String(words.data.apart)}` },
             { id: 'mail', name: 'mail sent' },
           ]}
           onView={(which) => {
@@ -56,91 +70,96 @@ export function Reports() {
         />
         <FilterField id="report-filter" label="Filter reports" placeholder="Filter" value={text} onChange={setText} />
         <span className={ui['end']}>
-          <TypeIn onMade={setId} />
+          <Button
+            disabled={fetched.isPending}
+            onClick={() => {
+              fetched.mutate();
+            }}
+          >
+            Read the mailbox
+          </Button>{' '}
+          <BringIn /> <TypeIn onMade={setId} />
         </span>
       </div>
-      {shown === 'mail' ? (
-        <div className={clsx(ui['scroll'], styles['mails'])} tabIndex={0} role="region" aria-label="Mail sent">
-          <p className={ink['quiet']}>No mail leaves this machine: a stand-in keeps what would have been sent.</p>
-          {(mails.data?.mails ?? []).map((mail) => (
-            <article key={mail.id}>
-              <h2>{mail.subject}</h2>
-              <p className={ink['quiet']}>
-                to {mail.to}, {mail.at.slice(0, 16)}
-              </p>
-              <p>{mail.body}</p>
-            </article>
-          ))}
-        </div>
-      ) : (
-        <div className={clsx(styles['reportpair'], id !== null && styles['picked'])}>
-          <ul className={clsx(ui['scroll'], styles['inbox'])} aria-label="Reports">
-            {rows.map((report) => (
-              <li key={report.id}>
-                <Press
-                  aria-pressed={report.id === id}
-                  onClick={() => {
-                    setId(report.id);
-                  }}
-                >
-                  <span className={ink['quiet']}>
-                    {report.at.slice(0, 10)} {report.kit ?? 'which kit?'}
-                    {report.stepNumber === null ? '' : `, step ${String(report.stepNumber)}`}
-                  </span>
-                  <b>{report.text}</b>
-                  <span>
-                    {report.symptom === null ? (
-                      <span className={ink['ochre']}>▲ to judge</span>
-                    ) : (
-                      <span className={clsx(ink['verdi'], styles['verdi'])}>■ judged</span>
-                    )}
-                    {report.answered ? (
-                      <span className={clsx(ink['verdi'], styles['verdi'])}> ■ answered</span>
-                    ) : (
-                      <span className={ink['ochre']}> ▲ to answer</span>
-                    )}
-                    {report.like !== null && <span className={ink['quiet']}> ≈ like {report.like}</span>}
-                  </span>
-                </Press>
-              </li>
+      {fetched.data && (
+        <p className={clsx(styles['fetched'], fetched.data.fault === '' ? ink['verdi'] : ink['ochre'])} role="status">
+          {fetched.data.fault === ''
+            ? `■ ${String(fetched.data.read)} new ${fetched.data.read === 1 ? 'letter' : 'letters'}`
+            : `▲ ${fetched.data.fault}`}
+        </p>
+      )}
+      {shown === 'mail' && <SentMails wanted={wanted} onPage={turn} />}
+      {shown === 'apart' && (
+        <Apart
+          wanted={wanted}
+          onPage={turn}
+          onMade={(made) => {
+            show('open');
+            setId(made);
+          }}
+        />
+      )}
+      {isWall && kits.length > 1 && (
+        <div className={styles['kits']}>
+          <Segments label="Kit">
+            {kits.map((each) => (
+              <Segment
+                key={String(each.id)}
+                pressed={each.id === stacks.data.kit}
+                onPress={() => {
+                  setKit(each.id ?? 0);
+                  setId(null);
+                  turn(1);
+                }}
+              >
+                {each.id === null ? 'which kit?' : each.name}
+                {each.open > 0 && ` ${String(each.open)}`}
+              </Segment>
             ))}
-            {rows.length === 0 && (
-              <li className={clsx(ink['quiet'], styles['none'])}>
-                {reports.data.all === 0
-                  ? 'No reports yet. They come from the builder’s page of each kit.'
+          </Segments>
+        </div>
+      )}
+      {isWall && (
+        <div className={clsx(styles['reportpair'], id !== null && styles['picked'])}>
+          <div className={styles['wallside']}>
+            {all.length === 0 ? (
+              <p className={clsx(ink['quiet'], styles['none'])}>
+                {words.data.all === 0
+                  ? 'No reports yet. They come from the builder’s page of each kit, from the mailbox, or bring letters in.'
                   : wanted.search === ''
-                    ? 'Nothing open. All reports are judged and answered.'
+                    ? 'Nothing open here. All reports of this kit are judged and answered.'
                     : 'No report with these letters.'}
-              </li>
-            )}
-            {reports.data.pages > 1 && (
-              <li>
-                <Pager
-                  of="the reports"
-                  page={reports.data.page}
-                  pages={reports.data.pages}
-                  total={reports.data.total}
-                  onPage={turn}
-                />
-              </li>
-            )}
-          </ul>
-          {id === null ? (
-            <p className={ui['loading']}>Pick a report.</p>
-          ) : (
-            <div className={ui['scroll']}>
-              <p className={styles['back']}>
-                <Button
-                  look="link"
-                  onClick={() => {
-                    setId(null);
-                  }}
-                >
-                  Back to all reports
-                </Button>
               </p>
-              <ReportDetail key={id} id={id} words={reports.data} onOpen={setId} />
-            </div>
+            ) : (
+              <Wall
+                key={String(stacks.data.kit)}
+                stacks={stacks.data}
+                revisionId={now?.revisionId ?? null}
+                open={stack?.matter ?? null}
+                onOpen={open}
+              />
+            )}
+            {stacks.data.pages > 1 && (
+              <Pager
+                of="the stacks"
+                page={stacks.data.page}
+                pages={stacks.data.pages}
+                total={stacks.data.total}
+                onPage={turn}
+              />
+            )}
+          </div>
+          {id !== null && (
+            <Sheet
+              key={id}
+              id={id}
+              stack={stack}
+              words={words.data}
+              onOpen={setId}
+              onLeave={() => {
+                setId(null);
+              }}
+            />
           )}
         </div>
       )}

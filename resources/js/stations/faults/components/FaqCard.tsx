@@ -16,7 +16,17 @@ export function FaqCard({ entry, current, mayEdit, onPick }: Props) {
   const [draft, setDraft] = useState<{ question: string; answer: string } | null>(null);
   const save = (words: { question: string; answer: string }, published: boolean) => {
     write.mutate(
-      { symptom: entry.symptom, cause: entry.cause, anchor: entry.anchor, published, ...words },
+      {
+        symptom: entry.symptom,
+        cause: entry.cause,
+        part: entry.part,
+        anchor: entry.anchor,
+        published,
+        option: entry.option,
+        fromRevisionId: entry.fromRevisionId,
+        toRevisionId: entry.toRevisionId,
+        ...words,
+      },
       {
         onSuccess: () => {
           setDraft(null);

@@ -19,31 +19,31 @@ export function Faults() {
   const [chosen, choose] = useState<FaqEntry | null>(null);
   const mayAnswer = me.data?.abilities.includes('answer-reports') ?? false;
   if (!faults.data) return <Loading what="Counting the reports" fault={faults.error} />;
-  const { rate } = faults.data;
+  const { study } = faults.data;
   return (
     <Split
       work={
         <div className={clsx(ui['scroll'], styles['faultroom'])} tabIndex={0} role="region" aria-label="Faults">
           <section className={styles['rate']} aria-label="Rate of reports">
-            {rate.share === null ? (
+            {study.rate === null || study.low === null || study.high === null ? (
               <p>
                 <b>No rate yet.</b> It is counted over kits shipped 30 days ago or earlier; there are none.
               </p>
             ) : (
               <>
                 <p className={styles['big']}>
-                  <b>{percent(rate.share)}</b> of kits are reported{' '}
+                  <b>{percent(study.rate)}</b> of kits are reported{' '}
                   <span className={ink['quiet']}>
-                    between {percent(rate.low)} and {percent(rate.high)}
+                    between {percent(study.low)} and {percent(study.high)}
                   </span>
                 </p>
-                <Interval low={rate.low} share={rate.share} high={rate.high} />
+                <Interval low={study.low} share={study.rate} high={study.high} />
                 <p className={ink['quiet']}>
-                  {rate.reported} of {rate.kits} kits. Apart: {rate.youngKits} kits of the last 30 days with{' '}
-                  {rate.youngReports} {rate.youngReports === 1 ? 'report' : 'reports'}, {rate.withoutSerial}{' '}
-                  {rate.withoutSerial === 1 ? 'report' : 'reports'} without a known serial.
+                  {study.reported} of {study.kits} kits. Apart: {study.young.kits} kits of the last 30 days with{' '}
+                  {study.young.reports} {study.young.reports === 1 ? 'report' : 'reports'}, {study.withoutSerial}{' '}
+                  {study.withoutSerial === 1 ? 'report' : 'reports'} without a known serial.
                 </p>
-                {kit.why && <WhyList reasons={[rate.reason]} />}
+                {kit.why && <WhyList reasons={[faults.data.reason]} />}
               </>
             )}
             {faults.data.open > 0 && (

@@ -1,0 +1,83 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Chiralex\Supply\Buying;
+
+use Chiralex\Supply\Internal\LineOptions;
+use Chiralex\Supply\Internal\PlanSearch;
+use Chiralex\Supply\Internal\PlanTotal;
+
+/** Plans what to order where: least total, of equals the fewer suppliers, then the fewer pieces. */
+final readonly class BuyingPlanner
+{
+    /** @param list<Demand> $demands */
+    public function plan(Market $market, array $demands): BuyingPlan
+    {
+        $wanted = $options = $noOffer = $places = [];
+        foreach ($demands as $place => $demand) {
+            $ways = $demand->needed > 0 ? LineOptions::of($demand) : [];
+            if ($ways !== []) {
+                $wanted[] = $demand;
+                $options[] = $ways;
+                $places[] = $place;
+            } elseif ($demand->needed > 0) {
+                $noOffer[] = $place;
+            }
+        }
+        $found =
+            $wanted === []
+                ? ['orders' => [], 'total' => 0, 'bound' => 0]
+                : PlanSearch::cheapest($market, $wanted, $options);
+        $orders = array_fill(0, count($demands), []);
+        foreach ($found['orders'] ?? [] as $index => $each) {
+            $orders[$places[$index]] = $each;
+        }
+
+        return new BuyingPlan(
+            $market,
+            $demands,
+            $orders,
+            $found['total'] ?? 0,
+            $found['bound'] ?? 0,
+            array_map(
+                fn(int $place): ?NextBest => $found === null
+                    ? null
+                    : $this->nextBest($market, $demands, $orders, $place),
+                array_keys($demands),
+            ),
+            // Where no choice keeps every least order nothing can be bought at all.
+            $found === null ? [...$noOffer, ...$places] : $noOffer,
+        );
+    }
+
+    /**
+     * @param list<Demand> $demands
+     * @param list<array<int, int>> $orders
+     */
+    private function nextBest(Market $market, array $demands, array $orders, int $place): ?NextBest
+    {
+        $best = null;
+        $goods = [];
+        foreach ($orders as $line => $each) {
+            foreach ($line === $place ? [] : $each as $supplier => $pieces) {
+                $goods[$supplier] =
+                    ($goods[$supplier] ?? 0) + ($demands[$line]->tariff($supplier)?->cost($pieces) ?? 0);
+            }
+        }
+        foreach ($orders[$place] === [] ? [] : $demands[$place]->tariffs as $tariff) {
+            $pieces = isset($orders[$place][$tariff->supplier]) ? null : $tariff->cheapest($demands[$place]->needed);
+            if ($pieces === null) {
+                continue;
+            }
+            $moved = $goods;
+            $moved[$tariff->supplier] = ($moved[$tariff->supplier] ?? 0) + $tariff->cost($pieces);
+            $total = PlanTotal::of($market, $moved);
+            if ($total !== null && ($best === null || $total < $best->total)) {
+                $best = new NextBest($tariff->supplier, $pieces, $total);
+            }
+        }
+
+        return $best;
+    }
+}

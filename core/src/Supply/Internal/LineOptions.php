@@ -1,0 +1,112 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Chiralex\Supply\Internal;
+
+use Chiralex\Supply\Buying\Demand;
+use Chiralex\Supply\Buying\Tariff;
+
+/**
+ * Ways to meet the demand of one line. Between two breaks the cost of an order grows evenly, so that of several orders all but one lie at
+ * a corner of their tariff: those are tried with each other, and the last one covers what is left.
+ */
+final readonly class LineOptions
+{
+    /** Corners of several suppliers together grow fast; so many suppliers share a line at most, unless nobody has enough. */
+    private const SHARES = 3;
+
+    private function __construct(private Demand $demand) {}
+
+    /** @return list<LineOption> none where nobody sells enough */
+    public static function of(Demand $demand): array
+    {
+        $self = new self($demand);
+        $found = [];
+        $self->share([], $demand->needed, 0, self::SHARES, $found);
+        if ($found === []) {
+            $self->share([], $demand->needed, 0, count($demand->tariffs), $found);
+        }
+
+        return array_values($found);
+    }
+
+    /**
+     * The same with one order of any legal size, so that goods reach a limit exactly.
+     *
+     * @param int $limit minor units of goods that the supplier's order may have to reach
+     * @return list<LineOption>
+     */
+    public static function through(Demand $demand, Tariff $through, int $limit, int $most): array
+    {
+        $self = new self($demand);
+        $found = [];
+        $order = $through->legal(1);
+        for ($count = 0; $order !== null && $count < $most; ++$count) {
+            $rest = max(0, $demand->needed - $order);
+            if ($rest === 0) {
+                $self->put([$through->supplier => $order], $found);
+                if ($through->cost($order) >= $limit) {
+                    break;
+                }
+            } else {
+                $self->cover([$through->supplier => $order], $rest, $found);
+            }
+            $order = $through->legal($order + 1);
+        }
+
+        return array_values($found);
+    }
+
+    /**
+     * @param array<int, int> $orders
+     * @param int $from place of the tariff that may share next
+     * @param array<string, LineOption> $found
+     */
+    private function share(array $orders, int $rest, int $from, int $shares, array &$found): void
+    {
+        $this->cover($orders, $rest, $found);
+        if ($shares <= 1) {
+            return;
+        }
+        for ($at = $from; $at < count($this->demand->tariffs); ++$at) {
+            $tariff = $this->demand->tariffs[$at];
+            foreach ($tariff->corners($rest) as $corner) {
+                $this->share($orders + [$tariff->supplier => $corner], $rest - $corner, $at + 1, $shares - 1, $found);
+            }
+        }
+    }
+
+    /**
+     * @param array<int, int> $orders the last one is added
+     * @param array<string, LineOption> $found
+     */
+    private function cover(array $orders, int $rest, array &$found): void
+    {
+        foreach ($this->demand->tariffs as $tariff) {
+            foreach (isset($orders[$tariff->supplier]) ? [] : $tariff->covering($rest) as $order) {
+                $this->put($orders + [$tariff->supplier => $order], $found);
+            }
+        }
+    }
+
+    /**
+     * @param array<int, int> $orders
+     * @param array<string, LineOption> $found
+     */
+    private function put(array $orders, array &$found): void
+    {
+        ksort($orders);
+        $key = json_encode($orders, JSON_THROW_ON_ERROR);
+        if (isset($found[$key])) {
+            return;
+        }
+        $goods = [];
+        $mask = 0;
+        foreach ($orders as $supplier => $pieces) {
+            $goods[$supplier] = $this->demand->tariff($supplier)?->cost($pieces) ?? 0;
+            $mask |= 1 << $supplier;
+        }
+        $found[$key] = new LineOption($orders, $goods, $mask, array_sum($orders));
+    }
+}

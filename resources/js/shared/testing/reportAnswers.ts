@@ -1,0 +1,61 @@
+const ROWS = { page: 1, pages: 1, total: 1 };
+
+/** One report of a shop, on the wall and open. */
+export const REPORTS = {
+  'GET /reports': {
+    reports: [
+      {
+        id: 11,
+        text: 'The trimmer does nothing from end to end.',
+        at: '2026-11-10T19:14:00+00:00',
+        kitId: 1,
+        kit: 'Frost Bell',
+        revision: 'A',
+        revisionId: 3,
+        serial: 'FB-A-00207-M',
+        serialKnown: true,
+        step: 'solder:R8',
+        stepNumber: 4,
+        photo: false,
+        source: 'page',
+        customer: 'Marek Zielny',
+        hasAddress: true,
+        lastAt: '2026-11-10T19:14:00+00:00',
+        said: '',
+        judged: false,
+        symptom: null,
+        causes: [],
+        answered: false,
+        mail: null,
+        like: null,
+        matter: 11,
+      },
+    ],
+    open: 1,
+    all: 1,
+    apart: 0,
+    kits: [{ id: 1, name: 'Frost Bell' }],
+    symptoms: [{ id: 'cannot-adjust', name: 'cannot be adjusted into range' }],
+    causes: [{ id: 'wrong-hole', name: 'neighbouring hole', faultOrigin: 'builder' }],
+    faultOrigins: [{ id: 'builder', name: 'the builder' }],
+    ...ROWS,
+  },
+  'GET /reports/stacks': {
+    stacks: [
+      {
+        matter: 11,
+        reports: [11],
+        count: 1,
+        open: 1,
+        at: '2026-11-10T19:14:00+00:00',
+        text: 'The trimmer does nothing from end to end.',
+        place: '',
+        step: null,
+        symptom: null,
+      },
+    ],
+    kits: [{ id: 1, name: 'Frost Bell', revisionId: 3, open: 1 }],
+    kit: 1,
+    ...ROWS,
+  },
+};
