@@ -6,18 +6,16 @@ namespace App\Jobs;
 
 use App\Actions\Report\SortIntoMatters;
 use Illuminate\Bus\Queueable;
-use Illuminate\Contracts\Queue\ShouldBeUnique;
 use Illuminate\Contracts\Queue\ShouldQueue;
 use Illuminate\Foundation\Bus\Dispatchable;
 
-/** Lays reports that nobody has sorted to those of one matter. */
-final class SortReports implements ShouldQueue, ShouldBeUnique
+/** Lays reports that nobody has sorted to those of one matter; where there is none left it has nothing to do. */
+final class SortReports implements ShouldQueue
 {
     use Dispatchable;
     use Queueable;
 
     public int $tries = 2;
-    public int $uniqueFor = 60;
 
     public function handle(SortIntoMatters $sort): void
     {

@@ -8,6 +8,7 @@ use Chiralex\Fault\Cause;
 use Chiralex\Fault\FaqEntry;
 use Chiralex\Fault\FaultOrigin;
 use Chiralex\Fault\FaultStudy;
+use Chiralex\Fault\Fever;
 use Chiralex\Fault\Shares;
 use Chiralex\Fault\Symptom;
 use ChiralexRender\Told;
@@ -19,10 +20,11 @@ final readonly class FaultsDocument
     public function __construct(private Words $words) {}
 
     /**
+     * @param list<Fever> $fever
      * @param list<array{entry: FaqEntry, step: ?int, published: bool, option: string, fromRevisionId: ?int, toRevisionId: ?int}> $faq
      * @return array<string, mixed>
      */
-    public function of(FaultStudy $study, Shares $shares, array $faq): array
+    public function of(FaultStudy $study, Shares $shares, array $fever, array $faq): array
     {
         $told = (new FaultStudyDocument($this->words))->of($study, []);
         unset($told['problems']);
@@ -30,6 +32,17 @@ final readonly class FaultsDocument
         return [
             'study' => $told,
             'reason' => (new Told($this->words))->reason($study->reason()),
+            'fever' => array_map(
+                fn(Fever $each): array => [
+                    'part' => $each->part,
+                    'kits' => $each->kits,
+                    'perHundred' => round($each->perHundred(), 2),
+                    'low' => round(100 * $each->interval->low, 2),
+                    'high' => round(100 * $each->interval->high, 2),
+                    'causes' => $this->counted($each->causes, 'cause'),
+                ],
+                $fever,
+            ),
             'judged' => $shares->judged,
             'open' => $shares->open,
             'symptoms' => $this->counted($shares->symptoms, 'symptom'),

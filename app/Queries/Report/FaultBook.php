@@ -6,7 +6,9 @@ namespace App\Queries\Report;
 
 use App\Models\ReportState;
 use App\Support\Row;
+use Chiralex\Fault\Cause;
 use Chiralex\Fault\FaultStudy;
+use Chiralex\Fault\Fever;
 use Chiralex\Fault\JudgedCause;
 use Chiralex\Fault\KitReport;
 use Chiralex\Fault\ReportedFault;
@@ -81,6 +83,47 @@ final readonly class FaultBook
                 $each->report->text,
             ),
             $this->states($kitId),
+        );
+    }
+
+    /**
+     * What teaches a diagnosis: causes that it looks for, by the names it has for them; a weak supply is one of them wherever it was found.
+     *
+     * @return list<KitReport>
+     */
+    public function lessons(int $kitId): array
+    {
+        $looked = array_diff(array_column(Cause::suspected(), 'value'), [Cause::None->value, Cause::Own->value]);
+
+        return array_map(static function (ReportState $each) use ($looked): KitReport {
+            $names = [];
+            foreach ($each->causes as $cause) {
+                if (in_array($cause->cause->value, $looked, true)) {
+                    $names[] = $cause->cause === Cause::Supply ? 'supply weak' : $cause->name();
+                }
+            }
+
+            return new KitReport(
+                $each->report->created_at->toDateString(),
+                $each->report->unit_id === null ? '' : $each->report->serial,
+                causes: array_values(array_unique($names)),
+            );
+        }, $this->states($kitId));
+    }
+
+    /** @return list<Fever> places of the board by the kits that were reported for them */
+    public function fever(int $kitId): array
+    {
+        return Fever::of(
+            $this->shipped($kitId),
+            array_map(
+                static fn(ReportState $each): array => [
+                    'serial' => $each->report->unit_id === null ? '' : $each->report->serial,
+                    'causes' => $each->causes,
+                ],
+                $this->states($kitId),
+            ),
+            now()->toDateTimeImmutable(),
         );
     }
 

@@ -23,6 +23,7 @@ final readonly class FaultSheet
         return (new FaultsDocument(Words::english()))->of(
             $this->book->study($revision->kit_id),
             Shares::of($this->book->faults($revision->kit_id)),
+            $this->book->fever($revision->kit_id),
             array_map(
                 static fn(array $each): array => $each + [
                     'published' => $kept[$each['entry']->id]->published ?? false,

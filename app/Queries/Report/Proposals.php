@@ -94,7 +94,7 @@ final readonly class Proposals
         AnswerText $letter,
         Words $words,
     ): array {
-        $model = (new ModelMaker($this->book->shipped($revision->kit_id), $this->book->reports($revision->kit_id)))->of(
+        $model = (new ModelMaker($this->book->shipped($revision->kit_id), $this->book->lessons($revision->kit_id)))->of(
             $kit,
             $order,
         );

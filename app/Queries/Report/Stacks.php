@@ -15,14 +15,18 @@ final readonly class Stacks
     private const EXCERPT = 120;
 
     /**
-     * @param ?int $kit null for those of which nobody knows the kit
+     * @param ?int $kit 0 for those of which nobody knows the kit; null for the one with most to do
      * @return array<string, mixed> the stack with the newest letter first
      */
     public function page(Page $page, ?int $kit, bool $openOnly): array
     {
         $kits = $this->kits();
         $wanted = array_column($kits, 'id');
-        $of = in_array($kit, $wanted, true) ? $kit : $wanted[0] ?? null;
+        $of = match (true) {
+            $kit === 0 => null,
+            $kit !== null && in_array($kit, $wanted, true) => $kit,
+            default => $wanted[0] ?? null,
+        };
         $query = $this->query($of, $openOnly, $page);
         $total = DB::query()->fromSub(clone $query, 'stacks')->count();
 

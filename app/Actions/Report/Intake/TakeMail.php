@@ -80,6 +80,8 @@ final readonly class TakeMail
         $kind = LetterKind::of($mail->head, $mail->from['email']);
         $passages = Passages::of($mail->text);
         $same = $mail->messageId === '' ? null : Letter::query()->where('message_id', $mail->messageId)->min('id');
+        // Of an answer in a thread the kit is known.
+        $isFirst = $this->threads->report($mail->references) === null;
         $flags = array_map(static fn(string $code): array => ['code' => $code], $mail->flags);
         if (is_int($same)) {
             $flags[] = ['code' => 'same-id', 'letter' => (string) $same];
@@ -95,7 +97,10 @@ final readonly class TakeMail
                 'subject' => mb_substr($mail->subject(), 0, 250),
                 'text' => $said,
                 'folded' => $passages->folded(),
-                'flags' => [...$flags, ...$kind === LetterKind::Letter ? $this->kits->flags($mail, $said) : []],
+                'flags' => [
+                    ...$flags,
+                    ...$isFirst && $kind === LetterKind::Letter ? $this->kits->flags($mail, $said) : [],
+                ],
                 'customer_id' => $this->sender->of($mail, $kind),
                 'mail_id' => $kind === LetterKind::Bounce ? $this->threads->bounced($mail->mentioned()) : null,
                 'user_id' => $userId,

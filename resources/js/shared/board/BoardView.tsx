@@ -14,12 +14,21 @@ type Props = {
   fitted?: ReadonlySet<string> | null;
   board?: string | null;
   /** laid over the drawing of each board, in its coordinates */ drawn?: readonly Laid[];
+  /** how strongly parts are shaded, 0 to 1 */ shade?: ReadonlyMap<string, number> | null;
   /** parts that a pressed pointer went over */ onPaint?: (parts: readonly string[]) => void;
   /** shows from where the part looked at is reached: at a step, or `all` */ approach?: number | 'all' | null;
 };
 
 /** The board pane of a station: caption, the side looked at, and a choice where a kit has several boards. */
-export function BoardView({ lit, fitted = null, board = null, approach = null, drawn = [], onPaint }: Props) {
+export function BoardView({
+  lit,
+  fitted = null,
+  board = null,
+  approach = null,
+  drawn = [],
+  shade = null,
+  onPaint,
+}: Props) {
   const kit = useKit();
   const reached = useApproach(kit.id, approach === null ? null : kit.selected, approach === 'all' ? null : approach);
   const boards = useBoards(kit.id);
@@ -70,6 +79,7 @@ export function BoardView({ lit, fitted = null, board = null, approach = null, d
         fitted={fitted}
         onPick={kit.select}
         onPaint={onPaint}
+        shade={shade}
         over={[reached.data, ...drawn].map((each) => (each?.board === now.name ? each[kit.side] : '')).join('')}
       />
       {reached.data && reached.data.notes.length > 0 && (

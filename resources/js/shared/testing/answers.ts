@@ -47,7 +47,7 @@ const REASON = { code: 'faults.rate', text: '0 of 0 kits were reported.', origin
 
 function faultsOf(which: keyof typeof KITS) {
   const counts = which === 'full' ? [{ id: 'bridge', name: 'solder bridge', count: 3 }] : [];
-  const none = { open: 0, symptoms: [], faultOrigins: [], faq: [] };
+  const none = { open: 0, symptoms: [], faultOrigins: [], faq: [], fever: [] };
   return { study: STUDY, reason: REASON, judged: counts.length, causes: counts, ...none };
 }
 

@@ -5,7 +5,9 @@ import { percent } from '@/shared/format';
 import { useKit } from '@/shared/kit';
 import { Split, WhyList, Loading, TextLink } from '@/shared/ui';
 import { BarList } from '@/shared/ui/chart';
+import { Alarms } from './Alarms';
 import { FaqCard } from './FaqCard';
+import { FeverLine, Fevers, heat } from './Fever';
 import { clsx } from 'clsx';
 import ink from '@/shared/style/ink.module.css';
 import ui from '@/shared/ui/ui.module.css';
@@ -17,6 +19,7 @@ export function Faults() {
   const faults = useFaults(kit.id);
   const me = useMe();
   const [chosen, choose] = useState<FaqEntry | null>(null);
+  const [place, pick] = useState<string | null>(null);
   const mayAnswer = me.data?.abilities.includes('answer-reports') ?? false;
   if (!faults.data) return <Loading what="Counting the reports" fault={faults.error} />;
   const { study } = faults.data;
@@ -53,6 +56,14 @@ export function Faults() {
               </p>
             )}
           </section>
+          <Fevers
+            fever={faults.data.fever}
+            chosen={place}
+            onPick={(part) => {
+              pick(part === place ? null : part);
+            }}
+          />
+          <Alarms study={study} />
           <section className={styles['shares']}>
             <Share title="Where it comes from" counts={faults.data.faultOrigins} />
             <Share title="What was wrong" counts={faults.data.causes} />
@@ -79,9 +90,14 @@ export function Faults() {
       }
       pane={
         <>
-          <BoardView lit={chosen ? new Set(chosen.anchor) : null} />
+          <BoardView
+            lit={place !== null ? new Set([place]) : chosen ? new Set(chosen.anchor) : null}
+            shade={place === null && !chosen ? heat(faults.data.fever) : null}
+          />
           <div className={clsx(ui['caption'], ui['above'])}>
-            {chosen ? (
+            {place !== null ? (
+              <FeverLine fever={faults.data.fever.find((each) => each.part === place)} />
+            ) : chosen ? (
               <>
                 <b>{chosen.anchor.join(', ')}</b>
                 <span className={ink['quiet']}>
@@ -89,7 +105,7 @@ export function Faults() {
                 </span>
               </>
             ) : (
-              <span className={ink['quiet']}>Pick a question: the parts of its step light up.</span>
+              <span className={ink['quiet']}>Shaded by reports per hundred kits. Pick a place or a question.</span>
             )}
           </div>
         </>
