@@ -21,7 +21,7 @@ final class BenchTest extends BrowserCase
         $this->find('.parts-parts-table');
         $this->press('2');
         $this->text('.ui-caption b', 'Places');
-        $this->ready('.ui-table td', 'SW1')->click();
+        $this->click('.ui-table td', 'SW1');
         $this->text('.ui-reach', 'Two fingers find no opposite gaps');
         $this->find('.approach .free.tight');
         $this->assertAccessible('Board with what is reached');
@@ -48,7 +48,7 @@ final class BenchTest extends BrowserCase
         $this->press('2');
         $this->text('.ui-bar', '40.0 × 30.0 mm');
         $this->text('.ui-table td', '10.00');
-        $this->ready('.board-station-pads option', 'blue')->click();
+        $this->click('.board-station-pads option', 'blue');
         $this->find('.board .mask[fill="#2E4F83"]');
     }
 
@@ -58,14 +58,14 @@ final class BenchTest extends BrowserCase
         $this->drop('.shelf-shelf', self::CROWD);
         $this->find('.parts-parts-table');
         $this->press('3');
-        $this->ready('.ui-bar a', 'Pilot')->click();
+        $this->click('.ui-bar a', 'Pilot');
         $this->text('.pilot-bench-step h1', '1. ');
         $this->assertAccessible('Pilot build');
         $this->press('p');
         $this->ready('.pilot-bench-keys button', 'Hold the watch');
         $this->press('s');
         $this->find('#snag-text')->sendKeys('K1 sits askew');
-        $this->ready('.pilot-snag button', 'Note it')->click();
+        $this->click('.pilot-snag button', 'Note it');
         $this->text('.pilot-pilotlog', 'K1 sits askew');
         $this->gone('.pilot-snag');
         $this->press(' ');
@@ -77,8 +77,8 @@ final class BenchTest extends BrowserCase
         $this->press('3');
         $this->text('.MattersFoot-foot', 'K1 sits askew');
         $this->ready('.KitStrip-strip nav a', 'Order');
-        $this->ready('.ui-bar a', 'Pilot')->click();
-        $this->ready('.pilot-pilotlog button', 'settled')->click();
+        $this->click('.ui-bar a', 'Pilot');
+        $this->click('.pilot-pilotlog button', 'settled');
         $this->text('.pilot-pilotlog', 'open again');
     }
 
@@ -91,22 +91,22 @@ final class BenchTest extends BrowserCase
         $this->find('.parts-parts-table');
         $this->press('6');
         $this->text('.ui-work', 'No test yet');
-        $this->ready('.ui-bar button', 'Add a test')->click();
+        $this->click('.ui-bar button', 'Add a test');
         $this->write('#test-expect', 'divider(5 V, R1, R9)', false);
         $this->text('.bench-testform [role=alert]', 'there is no R9');
         $this->write('#test-expect', '2.2 to 2.6 V = divider(5 V, R1, RV1)', false);
         $this->text('.bench-worked', 'The manual prints: expect 2.2 to 2.6 V');
         $this->write('#test-name', 'level', false);
         $this->write('#test-points', 'R1, RV1', false);
-        $this->ready('#test-adjusts option', 'RV1')->click();
+        $this->click('#test-adjusts option', 'RV1');
         $this->text('.bench-tolerance', 'RV1 reaches');
-        $this->ready('.bench-testform button', 'Save the test')->click();
+        $this->click('.bench-testform button', 'Save the test');
         $this->text('.bench-testrow', 'turn RV1');
         $this->text('.ui-caption b', 'level');
         $this->press('w');
         $this->text('.bench-worked .bench-why', '1000 of 1,000 kits reach');
         $this->assertAccessible('Bench');
-        $this->ready('.KitStrip-tools button', 'Undo')->click();
+        $this->click('.KitStrip-tools button', 'Undo');
         $this->gone('.bench-testrow');
     }
 }

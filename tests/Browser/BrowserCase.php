@@ -7,6 +7,9 @@ namespace Tests\Browser;
 use Closure;
 use Facebook\WebDriver\Chrome\ChromeDevToolsDriver;
 use Facebook\WebDriver\Chrome\ChromeOptions;
+use Facebook\WebDriver\Exception\ElementClickInterceptedException;
+use Facebook\WebDriver\Exception\ElementNotInteractableException;
+use Facebook\WebDriver\Exception\StaleElementReferenceException;
 use Facebook\WebDriver\Exception\WebDriverException;
 use Facebook\WebDriver\Remote\DesiredCapabilities;
 use Facebook\WebDriver\Remote\RemoteWebDriver;
@@ -189,6 +192,28 @@ abstract class BrowserCase extends TestCase
                 return $index < 0 ? null : $driver->findElements(WebDriverBy::cssSelector($css))[$index] ?? null;
             }, "no {$css} with \"{$text}\" that can be used; the page says: " .
                 mb_substr((string) self::driver()->executeScript('return document.body.innerText'), 0, 600));
+    }
+
+    /** Clicks what can be clicked; what is drawn anew or covered in that moment is looked for again. */
+    protected function click(string $css, string $text): void
+    {
+        self::driver()
+            ->wait(self::PATIENCE, 50)
+            ->until(function () use ($css, $text): bool {
+                try {
+                    $element = $this->ready($css, $text);
+                    self::driver()->executeScript('arguments[0].scrollIntoView({block: "nearest"})', [$element]);
+                    $element->click();
+
+                    return true;
+                } catch (ElementClickInterceptedException) {
+                    self::driver()->executeScript('arguments[0].scrollIntoView({block: "center"})', [$element]);
+
+                    return false;
+                } catch (StaleElementReferenceException | ElementNotInteractableException) {
+                    return false;
+                }
+            }, "{$css} with \"{$text}\" could not be clicked");
     }
 
     protected function gone(string $css): void

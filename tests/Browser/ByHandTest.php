@@ -13,7 +13,7 @@ final class ByHandTest extends BrowserCase
     public function test_a_kit_is_typed_and_its_facts_are_said_without_a_file(): void
     {
         $this->signIn();
-        $this->ready('.shelf-end button', 'New kit by hand')->click();
+        $this->click('.shelf-end button', 'New kit by hand');
         $this->find('.shelf-byhand input')->sendKeys('Bench Lamp Test');
         $rows = [
             ['R1', '', '1k', 'Axial 1/4W', 'resistor'],
@@ -28,42 +28,42 @@ final class ByHandTest extends BrowserCase
                 }
             }
         }
-        $this->ready('.MuiDialogActions-root button', 'Make the kit')->click();
+        $this->click('.MuiDialogActions-root button', 'Make the kit');
         $this->text('.KitStrip-strip b', 'Bench Lamp Test');
         $this->text('.ui-bar b', '3 lines, 3 parts');
 
         // A part that was forgotten, and undo.
-        $this->ready('.parts-add button', 'Add a part')->click();
+        $this->click('.parts-add button', 'Add a part');
         $this->find('.parts-byhand input');
         $fields = self::driver()->findElements(WebDriverBy::cssSelector('.parts-byhand input'));
         $fields[0]->sendKeys('R2');
         $fields[2]->sendKeys('4k7');
-        $this->ready('.MuiDialogActions-root button', 'Put it into the list')->click();
+        $this->click('.MuiDialogActions-root button', 'Put it into the list');
         $this->text('.ui-bar b', '4 lines, 4 parts');
-        $this->ready('.MuiDialogActions-root button', 'Done')->click();
+        $this->click('.MuiDialogActions-root button', 'Done');
         $this->gone('.MuiDialog-root');
 
         // Its name, its supply, an order of two parts.
-        $this->ready('.KitStrip-name a', 'facts')->click();
+        $this->click('.KitStrip-name a', 'facts');
         $this->write('[aria-label="name, Name 1"]', 'Halt Lamp', false);
-        $this->ready('.facts-acts button', 'Save name')->click();
+        $this->click('.facts-acts button', 'Save name');
         $this->text('.KitStrip-name b', 'Halt Lamp');
         $this->find('[aria-label="volts, Supply 1"]')->sendKeys('8 to 9.6');
         $this->find('[aria-label="amps at most, Supply 1"]')->sendKeys('much');
-        $this->ready('.facts-acts button', 'Save supply')->click();
+        $this->click('.facts-acts button', 'Save supply');
         $this->text('.facts-fault', 'a number is wanted, not much');
         $this->write('[aria-label="amps at most, Supply 1"]', '0.05', false);
-        $this->ready('.facts-acts button', 'Save supply')->click();
+        $this->click('.facts-acts button', 'Save supply');
         $this->gone('.facts-acts');
-        $this->ready('.MuiTabs-root button', 'Order')->click();
+        $this->click('.MuiTabs-root button', 'Order');
         $this->find('[aria-label="first, First this, then that 1"]')->sendKeys("C1\t");
         $this->find('[aria-label="then, First this, then that 1"]')->sendKeys("R1\t");
-        $this->ready('.facts-acts button', 'Save first this, then that')->click();
+        $this->click('.facts-acts button', 'Save first this, then that');
         $this->gone('.facts-acts');
         $this->assertAccessible('Facts');
 
         // The order follows it.
-        $this->ready('.KitStrip-strip a', 'Order')->click();
+        $this->click('.KitStrip-strip a', 'Order');
         $this->find('.order-step');
         $steps = implode(
             ' ',

@@ -22,10 +22,10 @@ final class FirstKitTest extends BrowserCase
         $this->drop('.shelf-shelf', ['signal-board.csv' => self::LIST]);
         $this->text('.KitStrip-strip b', 'Signal board');
         $this->text('.parts-question h2', 'J1');
-        $this->ready('.MuiTabs-root button', 'File: 1 to look at')->click();
+        $this->click('.MuiTabs-root button', 'File: 1 to look at');
         $this->text('.parts-report td', 'letter O');
         $this->assertAccessible('Parts, what became of the file');
-        $this->ready('.MuiTabs-root button', 'List')->click();
+        $this->click('.MuiTabs-root button', 'List');
 
         // The question is answered in place, by keyboard.
         $this->text('.parts-answers button', 'terminal block')->sendKeys(WebDriverKeys::ENTER);
@@ -76,7 +76,7 @@ final class FirstKitTest extends BrowserCase
         $this->text('.ConflictDialog-conflict h3', 'Maker of Saltmarsh Bench changed');
         $this->text('.ConflictDialog-conflict li', '2k2');
         $this->assertAccessible('Conflict');
-        $this->ready('.MuiDialogActions-root button', 'Save mine as well')->click();
+        $this->click('.MuiDialogActions-root button', 'Save mine as well');
         $this->text('.parts-parts-table td', "2.2\u{2009}kΩ");
         $this->text('.parts-parts-table td', '12.5');
     }
@@ -101,7 +101,7 @@ final class FirstKitTest extends BrowserCase
         $this->text('.order-reason', 'your place for C1');
         self::assertStringContainsString('C1', $this->find('#step-0')->getText());
 
-        $this->ready('.order-reason button', 'back to computed')->click();
+        $this->click('.order-reason button', 'back to computed');
         $this->gone('.order-reason button');
 
         // By keyboard: the step after, its cost, and put back.
@@ -128,7 +128,7 @@ final class FirstKitTest extends BrowserCase
         // Why, on the step looked at.
         self::driver()->getKeyboard()->sendKeys('w');
         $this->text('.order-stepwhy', 'mm high');
-        $this->ready('.ui-bar button', 'Compare')->click();
+        $this->click('.ui-bar button', 'Compare');
         $this->text('.order-compare th', 'kind by kind');
         $this->assertAccessible('Compare');
     }

@@ -34,13 +34,13 @@ final class FolderPageTest extends BrowserCase
             self::driver()->get("file://{$this->folder}/index.html#FB-A-00001-K");
             $this->text('.builder-builder header span', 'FB-A-00001-K');
             $this->assertAccessible('the folder page');
-            $this->ready('.builder-actions button', 'Begin with step 1')->click();
-            $this->ready('.builder-actions button', 'Done, next step')->click();
+            $this->click('.builder-actions button', 'Begin with step 1');
+            $this->click('.builder-actions button', 'Done, next step');
             $this->text('.builder-builder h1', '2. ');
             self::driver()->navigate()->refresh();
             $this->text('.builder-builder h1', '2. ');
-            $this->ready('.builder-actions button', 'Stuck here?')->click();
-            $this->ready('.builder-stuck button', 'Report a fault')->click();
+            $this->click('.builder-actions button', 'Stuck here?');
+            $this->click('.builder-stuck button', 'Report a fault');
             $this->find('#report-text')->sendKeys('The lamp stays dark.');
             $link = $this->text('.builder-actions a', 'Write the mail');
             $address = rawurldecode((string) $link->getAttribute('href'));

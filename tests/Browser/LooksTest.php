@@ -29,7 +29,7 @@ final class LooksTest extends BrowserCase
         '/kits/KIT/pilot' => '.pilot-pilot',
         '/stock' => '.stock-rows li',
         '/sales' => '.MuiDataGrid-cell',
-        '/reports' => '.reports-inbox button',
+        '/reports' => '.wall-paper',
         '/packing' => '.packing-newrun',
     ];
     /** So many of them are those that stand on the library by now. */

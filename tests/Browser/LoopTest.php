@@ -30,10 +30,10 @@ final class LoopTest extends BrowserCase
         $this->press('7');
         $this->text('.manual-release h2', 'Ready for release');
         $this->assertAccessible('Manual');
-        $this->ready('.manual-release button', 'Release revision A')->click();
+        $this->click('.manual-release button', 'Release revision A');
         $this->text('.manual-releasing li', 'the order of the steps');
         $this->assertAccessible('Release asked');
-        $this->ready('.MuiDialogActions-root button', 'Freeze and release')->click();
+        $this->click('.MuiDialogActions-root button', 'Freeze and release');
         $this->text('.manual-release h2', 'Released on');
         $this->text('.manual-release p', 'LB-A');
         $this->press('1');
@@ -93,7 +93,7 @@ final class LoopTest extends BrowserCase
         $this->press(' ');
         $this->find('.pockets-pockets li.pockets-in');
         $this->press(WebDriverKeys::ESCAPE);
-        $this->ready('td a', 'go on')->click();
+        $this->click('td a', 'go on');
         $this->find('.pockets-pockets li.pockets-in');
         foreach (range(1, 5) as $time) {
             $before = $this->find('.packing-bench')->getText();
@@ -105,7 +105,7 @@ final class LoopTest extends BrowserCase
         $this->text('.packing-rundone span', 'without code');
         self::artisan('', 'chiralex:shop', 'publicAddress', (string) getenv('BROWSER_URL'));
         try {
-            $this->ready('.packing-rundone button', 'Print the labels')->click();
+            $this->click('.packing-rundone button', 'Print the labels');
             $link = $this->text('.packing-rundone a', 'Save')->getAttribute('href');
 
             return self::codesOn($this->fetched((string) $link))[0];
@@ -124,7 +124,7 @@ final class LoopTest extends BrowserCase
             'document.querySelector(".builder-contentitem input").scrollIntoView({block: "center"})',
         );
         $this->find('.builder-contentitem input')->click();
-        $this->ready('.builder-actions button', 'Begin with step 1')->click();
+        $this->click('.builder-actions button', 'Begin with step 1');
         $this->text('.builder-builder h1', '1. ');
         $this->assertAccessible("The builder's page, a step");
         self::assertSame(
@@ -132,9 +132,9 @@ final class LoopTest extends BrowserCase
             self::driver()->executeScript('return document.documentElement.scrollWidth'),
             'nothing is wider than the phone',
         );
-        $this->ready('.builder-stepboard button', 'turn the board over')->click();
+        $this->click('.builder-stepboard button', 'turn the board over');
         $this->text('.builder-stepboard p', 'bottom side');
-        $this->ready('.builder-stepboard button', 'closer')->click();
+        $this->click('.builder-stepboard button', 'closer');
         $this->text('.builder-stepboard button', 'whole board');
         // The page keeps itself on the device once it is open.
         self::driver()
@@ -146,7 +146,7 @@ final class LoopTest extends BrowserCase
             );
 
         $this->connection(false);
-        $this->ready('.builder-actions button', 'Done, next step')->click();
+        $this->click('.builder-actions button', 'Done, next step');
         $this->text('.builder-builder h1', '2. ');
         $this->text('.builder-offline', 'No connection');
         self::driver()->navigate()->refresh();
@@ -163,22 +163,22 @@ final class LoopTest extends BrowserCase
         $this->text('.builder-test .builder-isin', 'In range');
         $this->assertAccessible("The builder's page, a test");
 
-        $this->ready('.builder-actions button', 'Stuck here?')->click();
+        $this->click('.builder-actions button', 'Stuck here?');
         $this->text('.builder-stuck h2', 'Nobody has asked at this step yet');
-        $this->ready('.builder-stuck button', 'What is this part?')->click();
-        $this->ready('.builder-swatches button', 'red')->click();
-        $this->ready('.builder-swatches button', 'red')->click();
+        $this->click('.builder-stuck button', 'What is this part?');
+        $this->click('.builder-swatches button', 'red');
+        $this->click('.builder-swatches button', 'red');
         $this->text('.builder-steppart', "22\u{2009}kΩ");
         $this->assertAccessible("The builder's page, which part");
-        $this->ready('.builder-actions button', 'Back')->click();
-        $this->ready('.builder-actions button', 'Stuck here?')->click();
-        $this->ready('.builder-stuck button', 'Report a fault')->click();
+        $this->click('.builder-actions button', 'Back');
+        $this->click('.builder-actions button', 'Stuck here?');
+        $this->click('.builder-stuck button', 'Report a fault');
         $this->text('.builder-builder .builder-quiet', 'step 2');
         $this->assertAccessible("The builder's page, report");
         $this->text('.builder-builder .builder-quiet', '5 V rail 5.0 V (expected 4.8 to 5.2 V)');
         $this->find('#report-text')->sendKeys('It stays dark <script>document.title = "x"</script>');
         $this->find('#report-email')->sendKeys('gwen@example.org');
-        $this->ready('.builder-actions button', 'Send the report')->click();
+        $this->click('.builder-actions button', 'Send the report');
         $this->text('.builder-builder h1', 'The report is with us');
     }
 
@@ -186,26 +186,28 @@ final class LoopTest extends BrowserCase
     {
         $this->signIn('support@saltmarsh.example');
         self::driver()->get(getenv('BROWSER_URL') . '/reports');
-        $this->ready('.reports-inbox b', 'It stays dark')->click();
-        $this->text('.reports-reportdetail blockquote', '<script>');
+        $this->click('.reports-kits button', 'Loop board');
+        $this->click('.wall-paper', 'It stays dark');
+        $this->text('.sheet-sheet blockquote', '<script>');
         $this->text('.ui-origin', 'LB-A-00001-');
         $this->assertAccessible('Reports');
-        $this->ready('#judge-symptom option', 'nothing happens')->click();
-        $this->ready('#judge-cause option', 'dry joint')->click();
-        $this->text('#judge-origin option', 'as the cause says: builder');
-        $this->ready('.reports-judge button', 'Keep this judgement')->click();
+        $this->click('.sheet-found summary', 'What it was');
+        $this->click('#judge-symptom option', 'nothing happens');
+        $this->click('#judge-cause-0 option', 'dry joint');
+        $this->text('#judge-origin-0 option', 'as the cause says, builder');
+        $this->click('.reports-judge button', 'Keep this judgement');
         $this->text('.reports-judge button', 'Change the judgement');
-        $this->find('#answer-text')->sendKeys('Heat each joint of that step once more.');
-        $this->ready('.reports-reportdetail button', 'Send the answer')->click();
-        $this->text('.reports-sent', 'Heat each joint');
+        $this->write('#answer-text', 'Heat each joint of that step once more.', false);
+        $this->click('.sheet-margin button', 'Send the answer');
+        $this->text('.sheet-ours', 'Heat each joint');
         $question = $this->find('#faq-question');
         $question->clear();
         $question->sendKeys('It stays dark. What now?');
         $this->find('#faq-answer')->clear();
         $this->find('#faq-answer')->sendKeys('Heat each joint of this step once more.');
-        $this->ready('.reports-faqform button', 'Publish in the FAQ')->click();
+        $this->click('.reports-faqform button', 'Publish in the FAQ');
         $this->text('.reports-faqform h2', 'In the FAQ, reported 1 time');
-        $this->ready('.MuiTabs-root button', 'mail sent')->click();
+        $this->click('.MuiTabs-root button', 'mail sent');
         $this->text('.reports-mails article', 'Heat each joint');
     }
 
@@ -213,22 +215,22 @@ final class LoopTest extends BrowserCase
     {
         self::driver()->get($address);
         $this->text('.builder-builder h1', '2. ');
-        $this->ready('.builder-actions button', 'Stuck here?')->click();
+        $this->click('.builder-actions button', 'Stuck here?');
         $this->text('.builder-stuck h3', 'It stays dark. What now?');
         $this->text('.builder-stuck p', 'reported once');
-        $this->ready('.builder-actions button', 'Done, next step')->click();
+        $this->click('.builder-actions button', 'Done, next step');
         $this->text('.builder-builder h1', '3. ');
-        $this->ready('.builder-actions button', 'Done, next step')->click();
+        $this->click('.builder-actions button', 'Done, next step');
         $this->text('.builder-builder h1', 'All steps are done');
         $this->text('.builder-builder h3', 'It stays dark. What now?');
-        $this->ready('.builder-actions button', 'Back')->click();
+        $this->click('.builder-actions button', 'Back');
         $this->text('.builder-doneline', 'done');
     }
 
     private function seesItCounted(): void
     {
         $this->signIn();
-        $this->ready('.shelf-kitrow h2 a', 'Loop board')->click();
+        $this->click('.shelf-kitrow h2 a', 'Loop board');
         $this->find('.parts-parts-table');
         $this->press('8');
         $this->text('.faults-faqcard h3', 'It stays dark. What now?');

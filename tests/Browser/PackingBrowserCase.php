@@ -18,7 +18,7 @@ abstract class PackingBrowserCase extends BrowserCase
         $this->find('#run-release')->sendKeys('Frost Bell');
         $this->find('#run-packs')->sendKeys(WebDriverKeys::CONTROL . 'a' . WebDriverKeys::NULL . $kits);
         $this->find('#run-way')->findElement(WebDriverBy::cssSelector("option[value={$way}]"))->click();
-        $this->ready('.packing-newrun button', 'Begin')->click();
+        $this->click('.packing-newrun button', 'Begin');
         $this->find('.packing-linenow');
 
         return (int) basename((string) parse_url(self::driver()->getCurrentURL(), PHP_URL_PATH));

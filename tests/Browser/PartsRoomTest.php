@@ -12,20 +12,20 @@ final class PartsRoomTest extends BrowserCase
     public function test_look_alikes_stand_side_by_side_and_substitutes_say_whether_it_matters(): void
     {
         $this->signIn();
-        $this->ready('.shelf-kitrow h2 a', 'Frost Bell')->click();
-        $this->ready('.MuiTabs-root button', 'Look-alikes')->click();
+        $this->click('.shelf-kitrow h2 a', 'Frost Bell');
+        $this->click('.MuiTabs-root button', 'Look-alikes');
         $this->text('.parts-alikewhy', 'their bodies do not tell what is in them');
         $width = static fn(): float => (float) self::driver()->executeScript(
             'return document.querySelector(".parts-look").getBoundingClientRect().width',
         );
         $twice = $width();
-        $this->ready('.MuiToggleButtonGroup-root button', '1:1')->click();
+        $this->click('.MuiToggleButtonGroup-root button', '1:1');
         $this->find('.MuiToggleButtonGroup-root button[aria-pressed="true"]');
         self::assertEqualsWithDelta($twice / 2, $width(), 0.5, 'a scale is a scale');
         $this->assertAccessible('Look-alikes');
-        $this->ready('.parts-lookside', 'ZD1')->click();
+        $this->click('.parts-lookside', 'ZD1');
         $this->text('.parts-detail h2', 'ZD1');
-        $this->ready('.parts-more summary', 'Substitutes')->click();
+        $this->click('.parts-more summary', 'Substitutes');
         $this->text('.parts-detail .ui-why li', 'Gate supply needs ZD1');
         $this->text('.parts-detail p', 'SB-D-51');
         $this->assertAccessible('The line');
@@ -38,16 +38,16 @@ final class PartsRoomTest extends BrowserCase
         $this->text('.parts-parts-table td', '10');
         $this->paste("Reference\tValue\tPackage\nR1\t10k\tAxial 1/4W\nR2\t4k7\tAxial 1/4W\nR3\t1k\tAxial 1/4W\n");
         $this->text('.parts-parts-table td', 'R3');
-        $this->ready('.parts-parts-table td', 'R2')->click();
+        $this->click('.parts-parts-table td', 'R2');
         $this->find('tr[aria-selected="true"]');
         $this->paste("22k\n33k\n");
         $this->text('.parts-parts-table td', "33\u{2009}k\u{03A9}");
         $this->text('.parts-parts-table td', "22\u{2009}k\u{03A9}");
         $this->press(WebDriverKeys::CONTROL . 'z');
         $this->text('.parts-parts-table td', "4.7\u{2009}k\u{03A9}");
-        $this->ready('.parts-parts-table td', 'R1')->click();
+        $this->click('.parts-parts-table td', 'R1');
         $this->text('.parts-detail h2', 'R1');
-        $this->ready('#line-legend option', 'the value')->click();
+        $this->click('#line-legend option', 'the value');
         $this->write('#line-prints', '473');
         $this->press('2');
         $this->text('.MattersFoot-foot', 'the board prints 473');
@@ -56,11 +56,11 @@ final class PartsRoomTest extends BrowserCase
     public function test_an_option_changes_what_follows(): void
     {
         $this->signIn();
-        $this->ready('.shelf-kitrow h2 a', 'Frost Bell')->click();
+        $this->click('.shelf-kitrow h2 a', 'Frost Bell');
         $this->find('.parts-parts-table');
         $this->press('5');
         $this->text('.bags-bag', 'plain');
-        $this->ready('[aria-label="option box"] option', 'box: drilled')->click();
+        $this->click('[aria-label="option box"] option', 'box: drilled');
         $this->text('.bags-bag', 'drilled');
         $this->press('7');
         $this->find('.manual-steppage');
@@ -85,7 +85,7 @@ final class PartsRoomTest extends BrowserCase
         $this->write('#part-height', 'tall');
         $this->text('.MuiAlert-root', '"tall" is not a length');
         self::assertSame('tall', $this->find('#part-height')->getAttribute('value'), 'the words stay');
-        $this->ready('.library-uses a', 'Frost Bell')->click();
+        $this->click('.library-uses a', 'Frost Bell');
         $this->text('.parts-detail p', 'SB-U-393');
     }
 
@@ -95,11 +95,11 @@ final class PartsRoomTest extends BrowserCase
         $this->signIn();
         $this->drop('.shelf-shelf', ['long.csv' => "Ref,Value,Package\n" . implode("\n", $rows) . "\n"]);
         $this->text('.ui-bar b', '400 lines');
-        $this->ready('.parts-parts-table td', 'R3')->click();
+        $this->click('.parts-parts-table td', 'R3');
         $drawn = 'return document.querySelectorAll(".parts-parts-table tr[data-index]").length';
         self::assertLessThan(80, self::driver()->executeScript($drawn));
         self::driver()->executeScript('document.querySelector("[aria-label=\'Parts list\']").scrollTop = 1e6');
-        $this->ready('.parts-parts-table td', 'R400')->click();
+        $this->click('.parts-parts-table td', 'R400');
         $this->press(...array_fill(0, 40, WebDriverKeys::ARROW_UP));
         $this->text('.parts-parts-table tr[aria-selected=true] td', 'R360');
         $this->assertAccessible('Parts, a long list');

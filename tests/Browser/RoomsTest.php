@@ -14,7 +14,7 @@ final class RoomsTest extends BrowserCase
     public function test_number_keys_go_to_stations_and_arrows_scrub_the_steps(): void
     {
         $this->signIn();
-        $this->ready('.shelf-kitrow h2 a', 'Frost Bell')->click();
+        $this->click('.shelf-kitrow h2 a', 'Frost Bell');
         $this->find('.parts-parts-table');
         $this->press('3');
         $this->find('#step-0.order-current');
@@ -35,20 +35,20 @@ final class RoomsTest extends BrowserCase
         $this->text('#callout-D1', 'Dark band');
         $this->text('#callout-C1', 'can hurt someone');
         $this->assertAccessible('Marks');
-        $this->ready('#callout-C1 button', 'edit words')->click();
+        $this->click('#callout-C1 button', 'edit words');
         $words = $this->find('#callout-C1 textarea');
         $words->clear();
         $words->sendKeys('Stripe to the edge with the bell.');
-        $this->ready('#callout-C1 button', 'Save')->click();
+        $this->click('#callout-C1 button', 'Save');
         $this->text('#callout-C1 p', 'Stripe to the edge with the bell.');
-        $this->ready('#callout-C1 button', 'back to computed')->click();
+        $this->click('#callout-C1 button', 'back to computed');
         $this->text('#callout-C1 p', 'That is the negative lead');
     }
 
     public function test_find_reads_a_marking_and_names_the_parts_of_the_kit(): void
     {
         $this->signIn();
-        $this->ready('.shelf-kitrow h2 a', 'Frost Bell')->click();
+        $this->click('.shelf-kitrow h2 a', 'Frost Bell');
         $this->find('.parts-parts-table');
         $this->press('/');
         $this->find('#find-text')->sendKeys('yellow violet orange gold');
@@ -63,12 +63,12 @@ final class RoomsTest extends BrowserCase
     public function test_a_table_is_saved_as_a_workbook(): void
     {
         $this->signIn();
-        $this->ready('.shelf-kitrow h2 a', 'Frost Bell')->click();
+        $this->click('.shelf-kitrow h2 a', 'Frost Bell');
         $this->find('.parts-parts-table');
         self::driver()->executeScript(
             'window.saved = null; URL.createObjectURL = blob => { window.saved = blob; return "#"; }',
         );
-        $this->ready('.ui-bar button', 'XLSX')->click();
+        $this->click('.ui-bar button', 'XLSX');
         $kind = self::driver()
             ->wait(90, 50)
             ->until(
@@ -88,9 +88,9 @@ final class RoomsTest extends BrowserCase
             ->perform();
         $this->write('.parts-celledit input', '3k3');
         $this->text('.parts-parts-table td', "3.3\u{2009}kΩ");
-        $this->ready('.KitStrip-tools button', 'Undo')->click();
+        $this->click('.KitStrip-tools button', 'Undo');
         $this->text('.parts-parts-table td', "1\u{2009}kΩ");
-        $this->ready('.KitStrip-tools button', 'Redo')->click();
+        $this->click('.KitStrip-tools button', 'Redo');
         $this->text('.parts-parts-table td', "3.3\u{2009}kΩ");
     }
 
@@ -98,7 +98,7 @@ final class RoomsTest extends BrowserCase
     {
         $this->signIn('packer@saltmarsh.example');
         $this->gone('.shelf-shelf .MuiButton-contained');
-        $this->ready('.shelf-kitrow h2 a', 'Frost Bell')->click();
+        $this->click('.shelf-kitrow h2 a', 'Frost Bell');
         $this->find('.parts-parts-table');
         self::assertFalse($this->text('.parts-answers button', 'terminal block')->isEnabled());
     }
@@ -114,7 +114,7 @@ final class RoomsTest extends BrowserCase
         $this->drop('.shelf-shelf', ['odd-columns.csv' => "Spot,Wert\nR1,1k\n"]);
         $this->text('.shelf-which', 'odd-columns.csv: no column is named for the designators');
         $this->assertAccessible('Shelf, asking for a column');
-        $this->ready('#designator-column option', 'Spot')->click();
+        $this->click('#designator-column option', 'Spot');
         $this->text('.KitStrip-strip b', 'Odd columns');
         $this->text('.parts-parts-table td', 'R1');
     }

@@ -12,25 +12,25 @@ final class ScaleRunTest extends PackingBrowserCase
         $this->signIn('packer@saltmarsh.example');
         $this->deed('bin', 120.0);
         $this->begin(20);
-        $this->ready('.scale-play button', 'simulated scale')->click();
+        $this->click('.scale-play button', 'simulated scale');
         $this->shows(120.0);
-        $this->ready('.scale-playing button', 'lay the check mass on')->click();
+        $this->click('.scale-playing button', 'lay the check mass on');
         $this->shows(170.0);
         // A scale that swings is asked again; a packer waits until it stands.
         usleep(1_500_000);
-        $this->ready('.scale-settle', 'check the scale')->click();
+        $this->click('.scale-settle', 'check the scale');
         $this->gone('.scale-scale [role="alert"]');
-        $this->ready('.scale-playing button', 'take it off')->click();
+        $this->click('.scale-playing button', 'take it off');
         $this->text('.scale-scale', 'in one go');
-        $this->ready('.scale-playing button', 'take for 4')->click();
+        $this->click('.scale-playing button', 'take for 4');
         $this->text('.scale-scale', 'Deal into kits 1 to 4');
         $this->done(4);
-        $this->ready('.scale-playing button', 'one too few')->click();
+        $this->click('.scale-playing button', 'one too few');
         $this->text('.scale-warn', '1 too few for 4');
-        $this->ready('.scale-playing button', 'switch off')->click();
+        $this->click('.scale-playing button', 'switch off');
         $this->text('.scale-warn', 'The scale is silent');
         $this->assertAccessible('Packing by the scale');
-        $this->ready('.scale-playing button', 'switch on')->click();
+        $this->click('.scale-playing button', 'switch on');
         $this->text('.scale-warn', '1 too few for 4');
         $this->done(4);
     }
@@ -111,7 +111,7 @@ final class ScaleRunTest extends PackingBrowserCase
     private function checked(): void
     {
         $this->deed('put', 50.0);
-        $this->ready('.scale-settle', 'check the scale')->click();
+        $this->click('.scale-settle', 'check the scale');
         usleep(600_000);
         $this->deed('take', 50.0);
     }

@@ -13,13 +13,13 @@ final class ShopRoomTest extends BrowserCase
         $this->open('/shop');
         $this->assertAccessible('Shop');
         $this->write('#shop-name', 'Saltmarsh Bench and Daughters', false);
-        $this->ready('.shop-form button', 'Save the shop')->click();
+        $this->click('.shop-form button', 'Save the shop');
         $this->text('.shop-sheet b', 'Saltmarsh Bench and Daughters');
         $this->write('#shop-public', 'kits example', false);
-        $this->ready('.shop-form button', 'Save the shop')->click();
+        $this->click('.shop-form button', 'Save the shop');
         $this->text('.shop-form .ui-wrong', 'An address without spaces');
         $this->write('#shop-public', 'https://kits.saltmarsh.example', false);
-        $this->ready('.shop-form button', 'Save the shop')->click();
+        $this->click('.shop-form button', 'Save the shop');
         $this->text('.ui-room .MuiAlert-root', 'Invite yourself as a maker under People');
         self::driver()->navigate()->refresh();
         self::assertSame('https://kits.saltmarsh.example', $this->find('#shop-public')->getAttribute('value'));
@@ -31,7 +31,7 @@ final class ShopRoomTest extends BrowserCase
         $this->open('/shop?view=people');
         $this->write('#invite-name', 'Anna Vos', false);
         $this->write('#invite-email', 'anna.vos@saltmarsh.example', false);
-        $this->ready('.shop-invite button', 'Make the link')->click();
+        $this->click('.shop-invite button', 'Make the link');
         $link = $this->text('.shop-link p', '/join/')->getText();
         $this->text('.shop-people li', 'invited as packer');
         $this->assertAccessible('People');
@@ -40,7 +40,7 @@ final class ShopRoomTest extends BrowserCase
             $this->text('.join-join p', 'anna.vos@saltmarsh.example');
             $this->assertAccessible('Join');
             $this->find('#join-password')->sendKeys('a word of my own');
-            $this->ready('.join-join button', 'Join')->click();
+            $this->click('.join-join button', 'Join');
             $this->text('h1', 'Shelf');
         });
         self::driver()->navigate()->refresh();
@@ -49,7 +49,7 @@ final class ShopRoomTest extends BrowserCase
             'const row = [...document.querySelectorAll(".shop-people li")].find(li => li.textContent.includes("Anna Vos")); [...row.querySelectorAll("button")].at(-1).click();',
         );
         $this->text('.MuiDialog-root h2', 'Take Anna Vos away?');
-        $this->ready('.MuiDialog-root button', 'Take away')->click();
+        $this->click('.MuiDialog-root button', 'Take away');
         $this->onPhone(function (): void {
             self::driver()->navigate()->refresh();
             $this->find('#email');
@@ -66,7 +66,7 @@ final class ShopRoomTest extends BrowserCase
         $this->open('/shop?view=you');
         $this->write('#own-now', 'not my word', false);
         $this->write('#own-next', 'another long word', false);
-        $this->ready('.shop-invite button', 'Change the password')->click();
+        $this->click('.shop-invite button', 'Change the password');
         $this->text('.MuiAlert-root', 'does not match');
         $this->assertAccessible('Your account');
     }

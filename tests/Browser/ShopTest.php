@@ -35,13 +35,13 @@ final class ShopTest extends BrowserCase
         $this->text('[data-bag="A"] .ink-ochre', 'look alike; put them into different bags');
         $this->text('.KitStrip-strip nav a', '1 open');
         $this->text('[data-bag="A"] .bags-own', 'R2: your choice');
-        $this->ready('[data-bag="A"] .bags-own button', 'back to computed')->click();
+        $this->click('[data-bag="A"] .bags-own button', 'back to computed');
         $this->gone('.bags-own');
 
         // The same without a pointer: a choice beside the part.
-        $this->ready('#bag-of-part option', 'a new bag, D')->click();
+        $this->click('#bag-of-part option', 'a new bag, D');
         $this->text('[data-bag="D"] .bags-own', 'your choice');
-        $this->ready('.MuiToggleButtonGroup-root button', 'parts, hardware')->click();
+        $this->click('.MuiToggleButtonGroup-root button', 'parts, hardware');
         $this->text('[data-bag="A"] h2', 'Parts');
     }
 
@@ -53,15 +53,15 @@ final class ShopTest extends BrowserCase
         ]);
         $this->find('.parts-parts-table');
         $this->press('5');
-        $this->ready('#first-part option', 'C1')->click();
+        $this->click('#first-part option', 'C1');
         $this->write('#first-pieces', '-1', false);
-        $this->ready('.bags-first button', 'Write it down')->click();
+        $this->click('.bags-first button', 'Write it down');
         $this->text('.bags-first li', 'C1: 1 missing');
         $this->text('body', 'Missing in the first kit: 1 of C1');
         $this->assertAccessible('Bags, first kit');
-        $this->ready('.bags-first button', 'put right')->click();
+        $this->click('.bags-first button', 'put right');
         $this->gone('.bags-first li');
-        $this->ready('.bags-first .MuiToggleButtonGroup-root button', 'packed and built')->click();
+        $this->click('.bags-first .MuiToggleButtonGroup-root button', 'packed and built');
         $this->text('.bags-first [aria-pressed="true"]', 'packed and built');
     }
 
@@ -71,19 +71,19 @@ final class ShopTest extends BrowserCase
         $this->open('/sales');
         $this->text('.MuiDataGrid-cell', 'SB-10');
         $this->assertAccessible('Sales');
-        $this->ready('.ui-roomhead button', 'New order')->click();
+        $this->click('.ui-roomhead button', 'New order');
         $this->find('#order-number')->sendKeys('T-1');
         $this->find('#order-customer')->sendKeys('Gwen Tressel');
         $this->find('#order-kit')->sendKeys('frost');
-        $this->ready('[role="option"]', 'Frost Bell')->click();
+        $this->click('[role="option"]', 'Frost Bell');
         $this->assertAccessible('A new order');
-        $this->ready('.sales-neworder button', 'Book the order')->click();
+        $this->click('.sales-neworder button', 'Book the order');
         $this->text('.sales-said', 'Order booked');
         $this->find('#order-filter')->sendKeys('T-1');
         $this->text('.MuiDataGrid-row:only-child .MuiDataGrid-cell', 'T-1');
-        $this->ready('.sales-acts button', 'Set aside')->click();
+        $this->click('.sales-acts button', 'Set aside');
         $this->text('.sales-allocated', 'set aside');
-        $this->ready('.sales-acts button', 'Ship')->click();
+        $this->click('.sales-acts button', 'Ship');
         $this->text('.sales-shipped', 'shipped');
 
         $this->drop('.sales-salesroom', [
@@ -111,19 +111,19 @@ final class ShopTest extends BrowserCase
         $this->text('.shelf-kitrow .shelf-why', 'A stored file of this kit is missing');
         $this->text('.shelf-kitrow h2 a', 'Frost Bell');
         $this->assertAccessible('Shelf with a kit that cannot be read');
-        $this->ready('.shelf-kitrow .shelf-next button', 'put the kit aside')->click();
+        $this->click('.shelf-kitrow .shelf-next button', 'put the kit aside');
         $this->gone('.shelf-kitrow .shelf-why');
     }
 
     public function test_an_earlier_revision_is_reached_and_compared_with(): void
     {
         $this->signIn();
-        $this->ready('.shelf-kitrow h2 a', 'Frost Bell')->click();
-        $this->ready('.MuiTabs-root button', 'Compare')->click();
+        $this->click('.shelf-kitrow h2 a', 'Frost Bell');
+        $this->click('.MuiTabs-root button', 'Compare');
         $this->text('.parts-differences td', 'R16 was 1');
         $this->text('.parts-cutline', 'Packed as A');
         $this->assertAccessible('Revisions compared');
-        $this->ready('.KitStrip-revisions option', 'A')->click();
+        $this->click('.KitStrip-revisions option', 'A');
         $this->text('.KitStrip-strip .KitStrip-name span', 'released');
         self::assertFalse($this->text('.KitStrip-tools button', 'Undo')->isEnabled());
     }

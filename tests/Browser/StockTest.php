@@ -16,27 +16,27 @@ final class StockTest extends BrowserCase
         $this->find('.parts-parts-table');
         $this->open('/stock');
         $this->write('#part-filter', '4k3', false);
-        $this->ready('.stock-row', '4k3 5%')->click();
+        $this->click('.stock-row', '4k3 5%');
         $this->assertAccessible('Stock');
-        $this->ready('.stock-receive1 button', 'Receive a lot')->click();
+        $this->click('.stock-receive1 button', 'Receive a lot');
         $this->write('#receipt-lot', '24-07', false);
-        $this->ready('.stock-receive button', 'Book the lot')->click();
+        $this->click('.stock-receive button', 'Book the lot');
         $this->text('.stock-receive', 'How many came in');
         $this->write('#receipt-quantity', '200', false);
-        $this->ready('.stock-receive button', 'Book the lot')->click();
+        $this->click('.stock-receive button', 'Book the lot');
         $this->text('.stock-lothead', '24-07');
         $this->text('.stock-hand', '200');
 
         $this->write('.stock-deed .stock-many input', '198', false);
-        $this->ready('.stock-deed button', 'Book it')->click();
+        $this->click('.stock-deed button', 'Book it');
         $this->text('.stock-hand', '198');
         $this->text('.stock-log', 'counted');
         foreach (['yellow', 'orange', 'orange', 'gold'] as $colour) {
-            $this->ready('.stock-colour', $colour)->click();
+            $this->click('.stock-colour', $colour);
         }
-        $this->ready('.stock-tapped button', 'Compare')->click();
+        $this->click('.stock-tapped button', 'Compare');
         $this->text('.stock-pane', 'It is another part: R2');
-        $this->ready('.stock-deed button', 'Hold it')->click();
+        $this->click('.stock-deed button', 'Hold it');
         $this->text('.stock-lothead', 'on hold');
         $this->assertAccessible('Stock, a lot on hold');
     }
@@ -60,13 +60,13 @@ final class StockTest extends BrowserCase
         ]);
         $this->find('.parts-parts-table');
         $this->press('5');
-        $this->ready('.MuiToggleButtonGroup-root button', 'by cost')->click();
+        $this->click('.MuiToggleButtonGroup-root button', 'by cost');
         $this->text('.bags-strip', 'on the strip');
         $this->text('.ui-bar', '0.33 a kit');
-        $this->ready('[role="tab"]', 'Cutting')->click();
+        $this->click('[role="tab"]', 'Cutting');
         $this->text('.bags-cutsheet', 'pin strip: 2');
         $this->assertAccessible('Bags, cutting');
-        $this->ready('[role="tab"]', 'Weighing')->click();
+        $this->click('[role="tab"]', 'Weighing');
         $this->write('#weighings', "R1, 10, 2.12\nR1 ten", false);
         $this->text('.bags-cutsheet [role="alert"]', 'Row 2');
         $rows = '';
@@ -76,10 +76,10 @@ final class StockTest extends BrowserCase
             }
         }
         $this->write('#weighings', $rows, false);
-        $this->ready('.bags-cutsheet button', 'Keep the weighings')->click();
+        $this->click('.bags-cutsheet button', 'Keep the weighings');
         $this->text('.bags-handfuls', 'kits');
         $this->assertAccessible('Bags, weighing');
-        $this->ready('[role="tab"]', 'Bags')->click();
+        $this->click('[role="tab"]', 'Bags');
         $this->text('.bags-scale', 'the scale proves the count');
     }
 }

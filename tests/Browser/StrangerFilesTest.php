@@ -32,7 +32,7 @@ final class StrangerFilesTest extends BrowserCase
         $this->find('[aria-label="What column Unten holds"]:not([disabled])')->sendKeys('y');
         $this->find('[aria-label="What column Wo holds"]:not([disabled])')->sendKeys('side');
         $this->text('.board-files-ask', 'Kupferseite');
-        $this->ready('.board-files-ask button', 'It is the bottom')->click();
+        $this->click('.board-files-ask button', 'It is the bottom');
         $this->gone('.board-files-ask');
 
         // Places and outline count from different origins.
@@ -59,12 +59,12 @@ final class StrangerFilesTest extends BrowserCase
         $this->assertAccessible('Bench with a circuit');
 
         $this->keys('7');
-        $this->ready('.MuiTabs-root button', 'Old manual')->click();
+        $this->click('.MuiTabs-root button', 'Old manual');
         $this->text('.manual-old', 'Be patient.');
-        $this->ready('.manual-old button', 'Put it at step 1')->click();
+        $this->click('.manual-old button', 'Put it at step 1');
         $this->text('.manual-pages', '1 taken over');
         $this->assertAccessible('Old manual');
-        $this->ready('.MuiTabs-root button', 'Pages')->click();
+        $this->click('.MuiTabs-root button', 'Pages');
         $this->text('.manual-pages', 'Fit R1 and R2.');
     }
 

@@ -203,7 +203,7 @@ final class WholeWayTest extends BrowserCase
 
     private function push(string $css, string $text): void
     {
-        $this->ready($css, $text)->click();
+        $this->click($css, $text);
         ++$this->presses;
     }
 

@@ -17,7 +17,7 @@ use SplPriorityQueue;
 final readonly class TreeMaker
 {
     /** Looks of one kit, and of one way; common practice, no source. */
-    private const LOOKS = 90;
+    private const LOOKS = 65;
     private const DEPTH = 9;
     /** A look that teaches less than this is no use to somebody at a kitchen table, bits. */
     private const LEAST = 0.02;
@@ -196,6 +196,18 @@ final readonly class TreeMaker
         );
         if ($first !== null && $shares[$first] >= Diagnosis::SURE) {
             return new TreeNode(null, $named($first), true);
+        }
+        // Whoever can mend one of two causes mends it, and then sees whether it helped.
+        $likely = array_filter(
+            $table->bySuspect($table->shares()),
+            static fn(float $share): bool => $share >= Diagnosis::SURE,
+        );
+        if ($likely !== []) {
+            return new TreeNode(
+                null,
+                array_map(static fn(int $suspect): Suspect => $table->suspects[$suspect], array_keys($likely)),
+                true,
+            );
         }
         $suspected = [];
         foreach (array_keys(array_slice($shares, 0, 2 * self::SUSPECTED, true)) as $set) {

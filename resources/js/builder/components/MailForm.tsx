@@ -73,6 +73,9 @@ export function MailForm({ token, page, step, mail, onLeave }: Props) {
           }}
         />
         {readings !== '' && <p className={clsx(ink['quiet'], styles['quiet'])}>{say(t.withReadings, { readings })}</p>}
+        {found && (
+          <p className={clsx(ink['quiet'], styles['quiet'])}>{say(t.withAnswers, { answers: found.answers })}</p>
+        )}
         {page.serial === null && (
           <>
             <label htmlFor="report-serial">{t.serial}</label>

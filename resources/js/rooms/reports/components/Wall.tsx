@@ -117,6 +117,13 @@ export function Wall({ stacks, revisionId, open, onOpen }: Props) {
               </li>
             ))}
           </ol>
+          <div className={styles['row']}>
+            {[...at.steps].flatMap(([number, here]) =>
+              here.map((stack) => (
+                <Paper key={stack.matter} stack={stack} at={`step ${String(number)}`} open={open} onOpen={onOpen} />
+              )),
+            )}
+          </div>
         </section>
       )}
       {at.loose.length > 0 && (
@@ -149,14 +156,15 @@ function Paper({ stack, at, open, small = false, onOpen }: PaperProps) {
       className={clsx(styles['paper'], small && styles['small'], stack.count > 1 && styles['several'])}
       aria-pressed={stack.matter === open}
       title={stack.text}
+      {...(small ? { 'aria-label': `${String(stack.count)}: ${stack.text}` } : {})}
       onClick={() => {
         onOpen(stack);
       }}
     >
       <b>
         {at !== '' && <span className={ink['m']}>{at} </span>}
-        {stack.count > 1 && `${String(stack.count)} letters`}
-        {stack.count === 1 && small && '1'}
+        {small && String(stack.count)}
+        {!small && stack.count > 1 && `${String(stack.count)} letters`}
       </b>
       {!small && <span className={styles['words']}>{stack.text}</span>}
       {!small && (
