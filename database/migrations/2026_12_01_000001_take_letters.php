@@ -79,7 +79,8 @@ return new class extends Migration {
         }
         DB::statement('alter table report_judgements enable trigger report_judgements_append_only');
         DB::statement("create or replace function keep_report_judgement() returns trigger language plpgsql security definer set search_path = public as \$\$ begin
-            update report_states set judged = true, kit_id = new.kit_id, symptom = new.symptom, causes = new.causes where report_id = new.report_id;
+            update report_states set judged = true, kit_id = new.kit_id, symptom = new.symptom, causes = new.causes
+                where report_id = new.report_id;
             return new; end \$\$");
         DB::statement("update faq_entries set cause = {$new}");
     }
@@ -216,7 +217,8 @@ return new class extends Migration {
     {
         DB::statement("create or replace function keep_mail_state() returns trigger language plpgsql security definer set search_path = public as \$\$ begin
             if new.report_id is not null then
-                update report_states set answered = (new.status in ('waiting', 'kept', 'sent')) where report_id = new.report_id;
+                update report_states set answered = (new.status in ('waiting', 'kept', 'sent'))
+                    where report_id = new.report_id;
             end if;
             return new; end \$\$");
         DB::statement(
@@ -224,7 +226,9 @@ return new class extends Migration {
         );
         DB::statement("create or replace function keep_letter_state() returns trigger language plpgsql security definer set search_path = public as \$\$ begin
             if new.follows then
-                update report_states set answered = false, at = greatest(at, (select written_at from letters where id = new.letter_id)) where report_id = new.report_id;
+                update report_states
+                    set answered = false, at = greatest(at, (select written_at from letters where id = new.letter_id))
+                    where report_id = new.report_id;
             end if;
             return new; end \$\$");
         DB::statement(
