@@ -57,6 +57,39 @@ final class SalesTest extends TradeCase
             ->assertJsonPath('message', 'Order S-1 has nothing allocated; allocate first.');
     }
 
+    public function test_orders_that_each_could_ship_are_told_which_of_them_do_and_what_the_others_wait_for(): void
+    {
+        $seller = $this->person(Role::Packer);
+        $release = $this->released();
+        $run = $this->run_($release, 3);
+        $this->packed($seller, $run);
+        $kitId = $run->release->revision->kit_id;
+        $coming = $this->run_($release, 2);
+        $ids = array_map(
+            fn(int $quantity, int $at): int => $this->order($seller, $kitId, "S-{$at}", $quantity),
+            [2, 2, 1, 2],
+            range(1, 4),
+        );
+        $today = ['today' => true, 'runs' => [], 'missing' => []];
+        $told = $this->actingAs($seller)->getJson('/api/orders')->assertOk();
+        self::assertSame([4, 2], [$told->json('toShip'), $told->json('canShip')]);
+        self::assertSame(
+            [$today, ['today' => false, 'runs' => [$coming->id], 'missing' => []], $today],
+            array_slice(array_column((array) $told->json('orders'), 'promise'), 0, 3),
+        );
+        self::assertSame(
+            [2, []],
+            [$told->json('orders.3.promise.missing.0.quantity'), $told->json('orders.3.promise.runs')],
+        );
+        $this->moved($seller, $ids[3], 'allocate')->assertOk()->assertJsonPath('promise', null);
+        $told = $this->getJson('/api/orders')->assertOk();
+        self::assertSame([4, 2], [$told->json('toShip'), $told->json('canShip')]);
+        self::assertSame($today, $told->json('orders.2.promise'));
+        self::assertSame([$coming->id], $told->json('orders.0.promise.runs'));
+        $this->packed($seller, $coming);
+        self::assertSame($today, $this->getJson('/api/orders')->json('orders.0.promise'));
+    }
+
     public function test_a_resent_shipment_ships_once(): void
     {
         [$seller, $kitId] = $this->packedKits(1);

@@ -6,6 +6,7 @@ namespace App\Queries\Sales;
 
 use App\Queries\Page;
 use App\Support\Row;
+use Chiralex\Trade\Promise;
 use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Facades\DB;
 
@@ -22,6 +23,8 @@ final readonly class Sales
         'customer' => 'lower(customers.name)',
         'stage' => 'order_states.stage',
     ];
+
+    public function __construct(private Promised $promised) {}
 
     /** @return array{orders: list<array<string, mixed>>, page: int, pages: int, total: int, toShip: int, canShip: int} open ones first, the oldest of them first */
     public function orders(Page $page): array
@@ -52,11 +55,14 @@ final readonly class Sales
                 "(stage = 'shipped'), order_states.placed_on, order_states.order_id",
         );
 
+        $promises = $this->promised->open();
+        $aside = DB::table('order_states')->where('stage', 'allocated')->count();
+        $today = array_filter($promises, static fn(Promise $promise): bool => $promise->isToday());
+
         return [
-            'orders' => $this->shown(Row::all($page->cut($query)->select(self::SHOWN))),
+            'orders' => $this->shown(Row::all($page->cut($query)->select(self::SHOWN)), $promises),
         ] +
-            $page->told($total) +
-            $this->toShip();
+            $page->told($total) + ['toShip' => $aside + count($promises), 'canShip' => $aside + count($today)];
     }
 
     /** @return array<string, mixed> */
@@ -64,7 +70,7 @@ final readonly class Sales
     {
         $rows = Row::all(self::joined()->where('orders.id', $id)->select(self::SHOWN));
 
-        return $this->shown($rows)[0] ?? abort(404, 'There is no such order.');
+        return $this->shown($rows, $this->promised->open())[0] ?? abort(404, 'There is no such order.');
     }
 
     private static function joined(): Builder
@@ -74,34 +80,12 @@ final readonly class Sales
             ->join('customers', 'customers.id', '=', 'customer_id');
     }
 
-    /** @return array{toShip: int, canShip: int} orders not shipped yet, and those of them that what is on hand fills, each by itself */
-    private function toShip(): array
-    {
-        // What is on hand is counted once for each article that is waited for, not once for each order.
-        $counted = Row::first(
-            DB::query()
-                ->fromSub(
-                    DB::table('order_states')
-                        ->where('stage', '!=', 'shipped')
-                        ->leftJoin('order_lines', 'order_lines.order_id', '=', 'order_states.order_id')
-                        ->leftJoin('articles_on_hand as hand', 'hand.article_id', '=', 'order_lines.article_id')
-                        ->groupBy('order_states.order_id', 'stage')
-                        ->selectRaw(
-                            "stage = 'allocated' or coalesce(bool_and(quantity <= coalesce(n, 0)), true) as can",
-                        ),
-                    'open',
-                )
-                ->selectRaw('count(*) as open, count(*) filter (where can) as can'),
-        );
-
-        return ['toShip' => $counted?->int('open') ?? 0, 'canShip' => $counted?->int('can') ?? 0];
-    }
-
     /**
      * @param list<Row> $orders
+     * @param array<int, Promise> $promises of open orders
      * @return list<array<string, mixed>>
      */
-    private function shown(array $orders): array
+    private function shown(array $orders, array $promises): array
     {
         $lines = [];
         foreach (
@@ -134,7 +118,7 @@ final readonly class Sales
             array_values(array_unique(array_column(array_merge(...array_values($lines), ...[[]]), 'articleId'))),
         );
 
-        return array_map(static function (Row $order) use ($lines, $hand): array {
+        return array_map(static function (Row $order) use ($lines, $hand, $promises): array {
             $mine = $lines[$order->int('id')] ?? [];
 
             return [
@@ -153,8 +137,30 @@ final readonly class Sales
                         $mine,
                         static fn(array $line): bool => ($hand[$line['articleId']] ?? 0) < $line['quantity'],
                     ) === [],
+                'promise' => self::told($promises[$order->int('id')] ?? null, $mine),
             ];
         }, $orders);
+    }
+
+    /**
+     * @param list<array<string, mixed>> $lines of the order
+     * @return ?array{today: bool, runs: list<int>, missing: list<array{articleId: int, quantity: int}>} of an open order
+     */
+    private static function told(?Promise $promise, array $lines): ?array
+    {
+        if ($promise === null) {
+            return null;
+        }
+
+        return [
+            'today' => $lines !== [] && $promise->isToday(),
+            'runs' => array_map(intval(...), $promise->from),
+            'missing' => array_map(
+                static fn(int $article, int $quantity): array => ['articleId' => $article, 'quantity' => $quantity],
+                array_keys($promise->missing),
+                $promise->missing,
+            ),
+        ];
     }
 
     /**

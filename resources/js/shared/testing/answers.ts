@@ -206,6 +206,7 @@ export const SHOP: Readonly<Record<'full' | 'bare', Answers>> = {
           shipped: 0,
           stage: 'open',
           canAllocate: true,
+          promise: { today: true, runs: [], missing: [] },
         },
       ],
       toShip: 1,

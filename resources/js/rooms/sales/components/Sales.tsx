@@ -5,7 +5,7 @@ import { isWords, recall, WORDS } from '@/shared/keep';
 import { Button, DropZone, FileButton, Input, Notice, Refusal, TableActions, useWanted, Loading } from '@/shared/ui';
 import { ServerGrid } from '@/shared/ui/grid';
 import { NewOrder } from './NewOrder';
-import { orderColumns, type Deed } from './orderColumns';
+import { orderColumns, ships, type Deed } from './orderColumns';
 import { clsx } from 'clsx';
 import ink from '@/shared/style/ink.module.css';
 import ui from '@/shared/ui/ui.module.css';
@@ -17,7 +17,7 @@ async function table(wanted: Wanted): Promise<string[][]> {
     return { rows: page?.orders ?? [], total: page?.total ?? 0 };
   });
   return [
-    ['number', 'date', 'customer', 'article', 'quantity', 'price', 'currency', 'stage'],
+    ['number', 'date', 'customer', 'article', 'quantity', 'price', 'currency', 'stage', 'ships'],
     ...orders.flatMap((order) =>
       order.lines.map((line) => [
         order.number,
@@ -28,6 +28,7 @@ async function table(wanted: Wanted): Promise<string[][]> {
         (line.unitPrice / 100).toFixed(2),
         line.currency,
         order.stage,
+        ships(order),
       ]),
     ),
   ];
@@ -69,7 +70,7 @@ export function Sales() {
         <div className={ui['roomhead']}>
           <h1>Sales</h1>
           <span className={ink['quiet']}>
-            {sales.data.toShip} to ship, {sales.data.canShip} of them could ship today, each by itself
+            {sales.data.toShip} to ship, {sales.data.canShip} of them today, the oldest served first
           </span>
           <label className={ink['sr']} htmlFor="order-filter">
             Filter orders

@@ -46,6 +46,14 @@ export function orderColumns(acting: Acting): readonly GridColDef<SalesOrder>[] 
         STAGES[order.stage] + (order.stage === 'open' && order.shipped > 0 ? `, ${String(order.shipped)} shipped` : ''),
     },
     {
+      field: 'ships',
+      headerName: 'ships',
+      flex: 1,
+      minWidth: 130,
+      sortable: false,
+      valueGetter: (_, order) => ships(order),
+    },
+    {
       field: 'next',
       headerName: 'next',
       width: 230,
@@ -64,7 +72,13 @@ function Next({ order, busy, onAct }: Acting & { order: SalesOrder }) {
       {order.stage === 'open' && (
         <Button
           disabled={!order.canAllocate || busy}
-          title={order.canAllocate ? 'Sets the oldest aside' : 'Too few on hand'}
+          title={
+            !order.canAllocate
+              ? 'Too few on hand'
+              : order.promise?.today === true
+                ? 'Sets the oldest aside'
+                : 'On hand, but an older order waits for it'
+          }
           onClick={act('allocate')}
         >
           Set aside
@@ -87,6 +101,18 @@ function Next({ order, busy, onAct }: Acting & { order: SalesOrder }) {
 
 function kits(order: SalesOrder): string {
   return order.lines.map((line) => `${String(line.quantity)} × ${articleWords(line)}`).join(', ');
+}
+
+/** When an open order ships if the older ones ship first, and what it waits for. */
+export function ships({ lines, promise }: SalesOrder): string {
+  if (promise === null) return '';
+  if (promise.today) return 'today';
+  if (promise.runs.length > 0) return `after run ${promise.runs.map(String).join(', ')}`;
+  const missing = promise.missing.map(({ articleId, quantity }) => {
+    const line = lines.find((each) => each.articleId === articleId);
+    return `${String(quantity)} × ${line ? articleWords(line) : ''}`;
+  });
+  return missing.length > 0 ? `no run yet: ${missing.join(', ')}` : '';
 }
 
 /** Minor units of all lines together. */
