@@ -90,6 +90,25 @@ final class SalesTest extends TradeCase
         self::assertSame($today, $this->getJson('/api/orders')->json('orders.0.promise'));
     }
 
+    public function test_the_days_until_kits_are_sold_come_from_what_was_ordered(): void
+    {
+        [$seller, $kitId] = $this->packedKits(3);
+        $out = fn(): mixed => collect(
+            (array) $this->actingAs($seller)->getJson('/api/stock')->json('kits'),
+        )->firstWhere('kitId', $kitId)['runsOut'];
+        self::assertNull($out());
+        $this->travelTo('2026-12-10');
+        $this->order($seller, $kitId, 'S-1', 1);
+        $told = (array) $out();
+        self::assertSame([1, 3], [$told['ordered'], $told['weeks']]);
+        self::assertGreaterThan('2026-12-10', $told['middle']);
+        self::assertGreaterThan($told['earliest'], $told['middle']);
+        $this->order($seller, $kitId, 'S-2', 2);
+        self::assertSame('2026-12-10', ((array) $out())['latest']);
+        $this->travelTo('2027-06-20');
+        self::assertSame([0, 26], [((array) $out())['ordered'], ((array) $out())['weeks']]);
+    }
+
     public function test_a_resent_shipment_ships_once(): void
     {
         [$seller, $kitId] = $this->packedKits(1);
@@ -261,6 +280,6 @@ final class SalesTest extends TradeCase
             ),
         )[0];
 
-        return array_diff_key((array) $row, ['kitId' => 0, 'kit' => 0]);
+        return array_diff_key((array) $row, ['kitId' => 0, 'kit' => 0, 'runsOut' => 0]);
     }
 }

@@ -69,13 +69,19 @@ final readonly class Stock
         }
 
         $packs = $this->packs($ids);
+        $runsOut = new RunsOut($ids);
 
         return [
-            'kits' => array_map(static function (Row $kit) use ($counts, $wanted, $packs): array {
+            'kits' => array_map(static function (Row $kit) use ($counts, $wanted, $packs, $runsOut): array {
                 $of = static fn(string ...$entries): int => array_sum(
                     array_map(static fn(string $entry): int => $counts[$kit->int('id')][$entry] ?? 0, $entries),
                 );
                 [$allocated, $shipped] = [$of('allocated'), $of('shipped')];
+                $open = max(0, ($wanted[$kit->int('id')] ?? 0) - $allocated - $shipped);
+                $free = $of('packed', 'freed', 'opened');
+                foreach ($packs[$kit->int('id')] ?? [] as ['n' => $n, 'size' => $size]) {
+                    $free += $n * $size;
+                }
 
                 return [
                     'kitId' => $kit->int('id'),
@@ -84,7 +90,8 @@ final readonly class Stock
                     'packs' => $packs[$kit->int('id')] ?? [],
                     'allocated' => $allocated,
                     'shipped' => $shipped,
-                    'wanted' => max(0, ($wanted[$kit->int('id')] ?? 0) - $allocated - $shipped),
+                    'wanted' => $open,
+                    'runsOut' => $runsOut->of($kit->int('id'), $free - $open),
                 ];
             }, $kits),
         ] + $page->told($total);

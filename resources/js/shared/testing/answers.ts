@@ -162,6 +162,13 @@ export const SHOP: Readonly<Record<'full' | 'bare', Answers>> = {
           allocated: 0,
           shipped: 3,
           wanted: 20,
+          runsOut: {
+            earliest: '2026-11-29',
+            middle: '2026-11-29',
+            latest: '2026-11-29',
+            ordered: 30,
+            weeks: 12,
+          },
         },
       ],
       ...ROWS,

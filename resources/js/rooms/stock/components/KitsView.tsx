@@ -2,6 +2,7 @@ import { allRows, api, useMoves, useStock, type Moves, type Stock as Document, t
 import { FilterField, Notice, TableActions, useWanted, Loading, TextLink } from '@/shared/ui';
 import { ServerGrid, type GridColDef } from '@/shared/ui/grid';
 import { ENTRIES } from '../entries';
+import { soldOut, whySoldOut } from '../soldOut';
 import { Packs } from './Packs';
 import ink from '@/shared/style/ink.module.css';
 import ui from '@/shared/ui/ui.module.css';
@@ -16,7 +17,7 @@ async function table(wanted: Wanted): Promise<string[][]> {
     return { rows: page?.kits ?? [], total: page?.total ?? 0 };
   });
   return [
-    ['kit', 'on hand', 'class packs', 'set aside', 'shipped', 'still wanted'],
+    ['kit', 'on hand', 'class packs', 'set aside', 'shipped', 'still wanted', 'sold out'],
     ...kits.map((kit) => [
       kit.kit,
       String(kit.onHand),
@@ -24,6 +25,7 @@ async function table(wanted: Wanted): Promise<string[][]> {
       String(kit.allocated),
       String(kit.shipped),
       String(kit.wanted),
+      soldOut(kit),
     ]),
   ];
 }
@@ -43,6 +45,16 @@ const COUNTS: readonly GridColDef<KitCount>[] = [
   { field: 'allocated', headerName: 'set aside', ...NUMBER },
   { field: 'shipped', headerName: 'shipped', ...NUMBER },
   { field: 'wanted', headerName: 'still wanted', ...NUMBER, sortable: false },
+  {
+    field: 'runsOut',
+    headerName: 'sold out',
+    flex: 1,
+    minWidth: 170,
+    sortable: false,
+    description:
+      'When the kits that no order waits for are sold, nine times in ten; from the orders of up to half a year',
+    renderCell: ({ row }) => <span title={whySoldOut(row)}>{soldOut(row)}</span>,
+  },
   {
     field: 'next',
     headerName: 'next',
@@ -109,7 +121,7 @@ export function KitsView({ mayPack }: { mayPack: boolean }) {
         <ServerGrid
           name="kits on hand"
           label="Kits on hand"
-          wide={['allocated', 'shipped', 'next', 'pack']}
+          wide={['allocated', 'shipped', 'runsOut', 'next', 'pack']}
           columns={mayPack ? [...COUNTS, PACK] : COUNTS}
           rows={stock.data.kits}
           total={stock.data.total}
