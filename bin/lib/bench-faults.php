@@ -15,6 +15,8 @@ use Chiralex\Fault\Likeness\WrittenReport;
 use Chiralex\Fault\ShippedKit;
 use Chiralex\Kit\KitReader;
 use ChiralexAdapters\KitFiles;
+use ChiralexRender\Document\TroubleDocument;
+use ChiralexRender\Words;
 
 require dirname(__DIR__, 2) . '/vendor/autoload.php';
 
@@ -39,6 +41,13 @@ $tell(
     300,
     static fn() => $asked->diagnose('the display stays dark'),
 );
+$began = hrtime(true);
+$trouble = (new TroubleDocument(Words::english()))->of($kit, $order);
+$seconds = (hrtime(true) - $began) / 1e9;
+$bytes = strlen((string) gzencode((string) json_encode($trouble), 9));
+$failed = $failed || $seconds > 3 || $bytes > 60_000;
+printf("%-44s %7.2f s   target 3 s  %s\n", 'the search of its page', $seconds, $seconds > 3 ? 'MISSED' : 'met');
+printf("%-44s %7.1f kB  target 60 kB  %s\n", 'packed', $bytes / 1000, $bytes > 60_000 ? 'MISSED' : 'met');
 mt_srand(3);
 $kits = $reports = [];
 for ($i = 0; $i < 20_000; ++$i) {

@@ -4,14 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Reference;
 
-use Brick\Math\BigDecimal;
 use Chiralex\Supply\Buying\BuyingPlanner;
-use Chiralex\Supply\Buying\Demand;
-use Chiralex\Supply\Buying\Market;
-use Chiralex\Supply\Buying\Rate;
-use Chiralex\Supply\Buying\Supplier;
-use Chiralex\Supply\Buying\Tariff;
-use ChiralexAdapters\Program;
 use PHPUnit\Framework\TestCase;
 use Random\Engine\Mt19937;
 use Random\Randomizer;
@@ -19,20 +12,18 @@ use Random\Randomizer;
 /** The cheapest plan against an integer program solved by glpsol (GNU GLPK): a whole number of multiples in each tier of each tariff. */
 final class BuyingAgainstSolverTest extends TestCase
 {
-    private const BIG = 1_000_000;
-
     public function test_plans_of_five_lines_and_three_suppliers_equal_the_solvers(): void
     {
         $random = new Randomizer(new Mt19937(22));
         $split = $free = 0;
         for ($round = 0; $round < 40; ++$round) {
-            [$market, $demands, $rows] = $this->problem($random);
+            [$market, $demands, $rows] = BuyingModel::random($random, 5, 3);
             $plan = (new BuyingPlanner())->plan($market, $demands);
             if ($plan->noOffer !== []) {
                 continue;
             }
             self::assertTrue($plan->isProved());
-            self::assertSame($this->solved($market, $demands, $rows), $plan->total, "round {$round}");
+            self::assertSame(BuyingModel::solve($market, $demands, $rows), $plan->total, "round {$round}");
             foreach ($plan->orders as $orders) {
                 $split += count($orders) > 1 ? 1 : 0;
             }
@@ -43,118 +34,5 @@ final class BuyingAgainstSolverTest extends TestCase
         }
         self::assertGreaterThan(3, $split, 'some lines are split');
         self::assertGreaterThan(3, $free, 'some suppliers ship without cost');
-    }
-
-    /** @return array{Market, list<Demand>, list<array{line: int, supplier: int, from: int, to: int, price: int, multiple: int}>} prices in minor units */
-    private function problem(Randomizer $random): array
-    {
-        $suppliers = [];
-        for ($at = 0; $at < 3; ++$at) {
-            $suppliers[] = new Supplier(
-                "S{$at}",
-                'EUR',
-                $random->getInt(0, 3) === 0 ? 0 : $random->getInt(200, 700),
-                $random->getInt(0, 2) === 0 ? null : $random->getInt(1000, 6000),
-                $random->getInt(0, 2) === 0 ? $random->getInt(500, 2500) : null,
-            );
-        }
-        $demands = $rows = [];
-        for ($line = 0; $line < 5; ++$line) {
-            $tariffs = [];
-            $base = $random->getInt(3, 60);
-            for ($at = 0; $at < 3; ++$at) {
-                if ($random->getInt(0, 4) === 0) {
-                    continue;
-                }
-                $price = (int) ceil(($base * $random->getInt(80, 130)) / 100);
-                $froms = [
-                    1,
-                    ...array_values(array_filter([10, 25, 50], static fn(): bool => $random->getInt(0, 1) === 1)),
-                ];
-                $multiple = [1, 1, 5, 10][$random->getInt(0, 3)];
-                $available = $random->getInt(0, 4) === 0 ? $random->getInt(10, 60) : null;
-                $breaks = [];
-                foreach ($froms as $index => $from) {
-                    $breaks[] = ['from' => $from, 'price' => BigDecimal::ofUnscaledValue($price, 2)];
-                    $to = isset($froms[$index + 1]) ? $froms[$index + 1] - 1 : self::BIG;
-                    $rows[] = [
-                        'line' => $line,
-                        'supplier' => $at,
-                        'from' => max($from, $multiple),
-                        'to' => min($to, $available ?? self::BIG),
-                        'price' => $price,
-                        'multiple' => $multiple,
-                    ];
-                    $price = max(1, (int) floor(($price * $random->getInt(70, 97)) / 100));
-                }
-                $tariffs[] = Tariff::with($at, $breaks, $multiple, $multiple, $available);
-            }
-            $demands[] = new Demand(["R{$line}"], "R{$line}", $random->getInt(5, 60), $tariffs);
-        }
-
-        return [new Market('EUR', $suppliers, array_fill(0, 3, Rate::same())), $demands, $rows];
-    }
-
-    /**
-     * @param list<Demand> $demands
-     * @param list<array{line: int, supplier: int, from: int, to: int, price: int, multiple: int}> $rows
-     */
-    private function solved(Market $market, array $demands, array $rows): int
-    {
-        $cost = $limits = $whole = $binary = $need = $goods = $one = [];
-        foreach ($rows as $at => $row) {
-            if ($row['to'] < $row['from']) {
-                continue;
-            }
-            $worth = $row['price'] * $row['multiple'];
-            $cost[] = "{$worth} n{$at}";
-            $need[$row['line']][] = "{$row['multiple']} n{$at}";
-            $goods[$row['supplier']][] = "{$worth} n{$at}";
-            $one["{$row['line']} {$row['supplier']}"][] = "y{$at}";
-            $most = min($row['to'], 4000);
-            $limits[] = "{$row['multiple']} n{$at} - {$most} y{$at} <= 0";
-            $limits[] = "{$row['multiple']} n{$at} - {$row['from']} y{$at} >= 0";
-            $limits[] = "y{$at} - u{$row['supplier']} <= 0";
-            $whole[] = "n{$at}";
-            $binary[] = "y{$at}";
-        }
-        foreach ($one as $ys) {
-            $limits[] = implode(' + ', $ys) . ' <= 1';
-        }
-        foreach ($demands as $line => $demand) {
-            $limits[] = implode(' + ', $need[$line] ?? ['0 u0']) . " >= {$demand->needed}";
-        }
-        foreach ($market->suppliers as $at => $supplier) {
-            $sum = implode(' + ', $goods[$at] ?? ['0 u0']);
-            $binary[] = "u{$at}";
-            $binary[] = "f{$at}";
-            // What ships is paid for unless it is free.
-            $cost[] = "{$supplier->shipping} u{$at}";
-            $cost[] = "-{$supplier->shipping} f{$at}";
-            $limits[] = "f{$at} - u{$at} <= 0";
-            $limits[] = $supplier->freeFrom === null ? "f{$at} = 0" : "{$sum} - {$supplier->freeFrom} f{$at} >= 0";
-            $limits[] = $supplier->leastOrder === null ? "u{$at} <= 1" : "{$sum} - {$supplier->leastOrder} u{$at} >= 0";
-            // Who is used sells something.
-            $limits[] = "{$sum} - u{$at} >= 0";
-        }
-        $base = sys_get_temp_dir() . '/chiralex-buying-' . bin2hex(random_bytes(4));
-        file_put_contents(
-            "{$base}.lp",
-            "Minimize\n " .
-                str_replace('+ -', '- ', implode(' + ', $cost)) .
-                "\nSubject To\n " .
-                implode("\n ", $limits) .
-                "\nGeneral\n " .
-                implode("\n ", $whole) .
-                "\nBinary\n " .
-                implode("\n ", $binary) .
-                "\nEnd\n",
-        );
-        Program::run(['glpsol', '--cuts', '--tmlim', '60', '--lp', "{$base}.lp", '-w', "{$base}.sol"], '', 90);
-        $solution = (string) file_get_contents("{$base}.sol");
-        array_map(unlink(...), ["{$base}.lp", "{$base}.sol"]);
-        self::assertSame(1, preg_match('~^s mip \d+ \d+ o (\d+)~m', $solution, $found), 'glpsol found the optimum');
-
-        return (int) $found[1];
     }
 }

@@ -25,7 +25,20 @@ final readonly class TreeMaker
     private const CANNOT = 0.1;
     private const SUSPECTED = 3;
 
-    public function __construct(private FaultModel $model, private int $looks = self::LOOKS) {}
+    /** @var array<string, list<float>> by check, the chance that each suspect makes it come out bad */
+    private array $chances;
+
+    public function __construct(private FaultModel $model, private int $looks = self::LOOKS)
+    {
+        $chances = [];
+        foreach ($model->checks as $check) {
+            $chances[$check->name] = array_map(
+                static fn(Suspect $suspect): float => $suspect->badAt($check),
+                $model->suspects,
+            );
+        }
+        $this->chances = $chances;
+    }
 
     /** @param list<string> $symptoms */
     public function of(array $symptoms): TroubleTree
@@ -105,13 +118,8 @@ final readonly class TreeMaker
                     array_diff($check->after, array_keys($open['done'])) === [],
             ),
         );
-        foreach ((new Gains($open['table']))->looks($checks) as $look) {
-            if ($look->gain >= self::LEAST) {
-                return $look;
-            }
-        }
 
-        return null;
+        return (new Gains($open['table']))->best($checks, self::LEAST);
     }
 
     /**
@@ -123,16 +131,15 @@ final readonly class TreeMaker
     {
         $check = $look->check;
         $done = $open['done'] + [$check->name => true];
-        $chances = $open['table']->badAt($check);
+        $chances = $this->chances[$check->name];
         $chance = $open['chance'] * (1.0 - self::CANNOT);
         $depth = $open['depth'] + 1;
         $bad = $open['table']->seen($chances, true);
         $odd = [];
         foreach ($this->ofParts($check) as $designator => $one) {
             // Whoever taps a part says two things: something is odd, and it is this.
-            $single = $open['table']->seen($open['table']->badAt($one), true);
-            $share = $single->sum() / max(1e-300, $open['table']->sum());
-            $found = $bad->seen($open['table']->badAt($one), true);
+            $share = $open['table']->chance($this->chances[$one->name]);
+            $found = $bad->seen($this->chances[$one->name], true);
             $odd[$designator] = $this->open(
                 $found,
                 $done + [$one->name => true],
@@ -186,22 +193,18 @@ final readonly class TreeMaker
     private function end(SetTable $table): TreeNode
     {
         $shares = $table->shares();
-        arsort($shares);
-        $first = array_key_first($shares);
+        $first = $shares === [] ? false : array_search(max($shares), $shares, true);
         $named = static fn(int $set): array => array_values(
             array_map(
                 static fn(int $suspect): Suspect => $table->suspects[$suspect],
                 array_filter($table->sets[$set] ?? [], static fn(int $suspect): bool => $suspect >= 0),
             ),
         );
-        if ($first !== null && $shares[$first] >= Diagnosis::SURE) {
+        if ($first !== false && $shares[$first] >= Diagnosis::SURE) {
             return new TreeNode(null, $named($first), true);
         }
         // Whoever can mend one of two causes mends it, and then sees whether it helped.
-        $likely = array_filter(
-            $table->bySuspect($table->shares()),
-            static fn(float $share): bool => $share >= Diagnosis::SURE,
-        );
+        $likely = array_filter($table->bySuspect($shares), static fn(float $share): bool => $share >= Diagnosis::SURE);
         if ($likely !== []) {
             return new TreeNode(
                 null,
@@ -210,7 +213,9 @@ final readonly class TreeMaker
             );
         }
         $suspected = [];
-        foreach (array_keys(array_slice($shares, 0, 2 * self::SUSPECTED, true)) as $set) {
+        for ($rank = 0; $rank < 2 * self::SUSPECTED && $shares !== []; ++$rank) {
+            $set = (int) array_search(max($shares), $shares, true);
+            unset($shares[$set]);
             foreach ($named($set) as $suspect) {
                 $suspected[$suspect->name] ??= $suspect;
             }

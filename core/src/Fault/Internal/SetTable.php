@@ -112,6 +112,23 @@ final readonly class SetTable
         return array_sum($this->weights);
     }
 
+    /**
+     * How likely it is that something is seen.
+     *
+     * @param list<float> $chances by suspect
+     */
+    public function chance(array $chances): float
+    {
+        $seen = 0.0;
+        foreach ($this->sets as $index => [$one, $other]) {
+            $seen +=
+                $this->weights[$index] *
+                ($one < 0 ? self::LEAST : self::together($chances[$one], $other < 0 ? 0.0 : $chances[$other]));
+        }
+
+        return $seen / max(1e-300, $this->sum());
+    }
+
     /** @return list<float> by set, together 1 */
     public function shares(): array
     {

@@ -141,6 +141,20 @@ final readonly class Tariff
         );
     }
 
+    /** @return list<int> legal orders within so many multiples of so many pieces */
+    public function near(int $pieces, int $multiples): array
+    {
+        $orders = [];
+        for ($step = -$multiples; $step <= $multiples; ++$step) {
+            $order = $this->below($pieces + $step * $this->multiple);
+            if ($order !== null) {
+                $orders[$order] = $order;
+            }
+        }
+
+        return array_values($orders);
+    }
+
     /** @return ?int the cheapest order of so many pieces or more */
     public function cheapest(int $pieces): ?int
     {

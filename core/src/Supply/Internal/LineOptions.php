@@ -15,6 +15,8 @@ final readonly class LineOptions
 {
     /** Corners of several suppliers together grow fast; so many suppliers share a line at most, unless nobody has enough. */
     private const SHARES = 3;
+    /** Multiples of an order that are tried beside a corner. */
+    private const BESIDE = 20;
 
     private function __construct(private Demand $demand) {}
 
@@ -71,10 +73,50 @@ final readonly class LineOptions
         }
         for ($at = $from; $at < count($this->demand->tariffs); ++$at) {
             $tariff = $this->demand->tariffs[$at];
-            foreach ($tariff->corners($rest) as $corner) {
-                $this->share($orders + [$tariff->supplier => $corner], $rest - $corner, $at + 1, $shares - 1, $found);
+            $sizes = array_filter(
+                [...$tariff->corners($rest), ...$this->besideCorners($tariff, $orders, $rest)],
+                static fn(int $size): bool => $size < $rest,
+            );
+            foreach (array_unique($sizes) as $size) {
+                $this->share($orders + [$tariff->supplier => $size], $rest - $size, $at + 1, $shares - 1, $found);
             }
         }
+    }
+
+    /**
+     * Of two orders with different multiples neither need lie at a corner: moved from one to the other by their least common multiple the
+     * sum stays, and one way is not dearer, until one of them is less than that from a corner. So the one with the larger multiple is
+     * tried around what the other leaves at each of its corners.
+     *
+     * @param array<int, int> $orders
+     * @return list<int>
+     */
+    private function besideCorners(Tariff $tariff, array $orders, int $rest): array
+    {
+        $sizes = [];
+        foreach ($this->demand->tariffs as $other) {
+            if (
+                isset($orders[$other->supplier]) ||
+                $other->multiple >= $tariff->multiple ||
+                $other->supplier === $tariff->supplier
+            ) {
+                continue;
+            }
+            $multiples = min(self::BESIDE, intdiv($other->multiple, self::common($tariff->multiple, $other->multiple)));
+            foreach ($other->corners($rest) as $corner) {
+                foreach ($tariff->near($rest - $corner, $multiples) as $size) {
+                    $sizes[$size] = $size;
+                }
+            }
+        }
+
+        return array_values($sizes);
+    }
+
+    /** Greatest common divisor. */
+    private static function common(int $a, int $b): int
+    {
+        return $b === 0 ? $a : self::common($b, $a % $b);
     }
 
     /**

@@ -2,7 +2,6 @@ import { useFaults, useManual, useWriteFaq, type FaqEntry, type JudgedCause, typ
 import { Button, Loading, Refusal } from '@/shared/ui';
 import { LinesField, TextField, useKeptForm } from '@/shared/ui/form';
 import { FAQ } from '../model';
-import { clsx } from 'clsx';
 import ink from '@/shared/style/ink.module.css';
 import styles from './reports.module.css';
 
@@ -97,7 +96,7 @@ function FaqWords({ report, revisionId, symptom, judged, named, known }: Props &
         {known ? 'Change the entry' : 'Publish in the FAQ'}
       </Button>
       {write.isSuccess && !changed && (
-        <span className={clsx(ink['verdi'], styles['verdi'])} role="status">
+        <span className={ink['verdi']} role="status">
           {' '}
           ■ published
         </span>

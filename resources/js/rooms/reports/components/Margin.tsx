@@ -100,7 +100,7 @@ export function Margin({ report, stack }: { report: Report; stack: Stack | null 
           answer{report.hasAddress ? '' : '; no mail address, it is kept here'}
           {!full && ', to be read before it goes'}
         </label>
-        <div className={full ? undefined : styles['short']}>
+        <div>
           <TextArea
             id="answer-text"
             rows={full ? 12 : 3}
