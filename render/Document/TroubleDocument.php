@@ -69,21 +69,30 @@ final readonly class TroubleDocument
             );
     }
 
-    /** @return list<SymptomShape> the kit's own first, then the general ones */
+    /** @return list<SymptomShape> the kit's own first, then the general ones that say something else */
     public function symptoms(Kit $kit): array
     {
+        $own = array_map(
+            static fn(OwnSymptom $each): array => ['id' => $each->name, 'name' => $each->name, 'own' => true],
+            $kit->work->symptoms,
+        );
+        $general = array_map(
+            fn(Symptom $each): array => [
+                'id' => $each->value,
+                'name' => $this->words->sentence("symptom.{$each->value}"),
+                'own' => false,
+            ],
+            Shown::symptoms(),
+        );
+        $said = array_map(mb_strtolower(...), array_column($own, 'name'));
+
         return [
-            ...array_map(
-                static fn(OwnSymptom $own): array => ['id' => $own->name, 'name' => $own->name, 'own' => true],
-                $kit->work->symptoms,
-            ),
-            ...array_map(
-                fn(Symptom $each): array => [
-                    'id' => $each->value,
-                    'name' => $this->words->sentence("symptom.{$each->value}"),
-                    'own' => false,
-                ],
-                Shown::symptoms(),
+            ...$own,
+            ...array_values(
+                array_filter(
+                    $general,
+                    static fn(array $each): bool => !in_array(mb_strtolower($each['name']), $said, true),
+                ),
             ),
         ];
     }

@@ -8,8 +8,8 @@ import { MAIL, mailChange, mailWords } from '../model';
 import styles from './shop.module.css';
 
 const WAYS = [
-  ['simulated', 'a simulated mailbox on this machine: nothing leaves it'],
-  ['draft', 'as files: I send them from my own mail program'],
+  ['simulated', 'simulated on this machine: nothing leaves it'],
+  ['draft', 'as files for my own mail program'],
   ['real', 'by our own mail server'],
 ] as const;
 const SECURITY = [

@@ -30,7 +30,7 @@ async function table(wanted: Wanted): Promise<string[][]> {
   ];
 }
 
-const NUMBER = { width: 120, align: 'right', headerAlign: 'right' } as const;
+const NUMBER = { width: 100, align: 'right', headerAlign: 'right' } as const;
 
 const COUNTS: readonly GridColDef<KitCount>[] = [
   { field: 'kit', headerName: 'kit', flex: 1, minWidth: 140 },
@@ -49,7 +49,7 @@ const COUNTS: readonly GridColDef<KitCount>[] = [
     field: 'runsOut',
     headerName: 'sold out',
     flex: 1,
-    minWidth: 170,
+    minWidth: 200,
     sortable: false,
     description:
       'When the kits that no order waits for are sold, nine times in ten; from the orders of up to half a year',

@@ -25,6 +25,9 @@ export function Fevers({ fever, chosen, onPick }: Props) {
   return (
     <section aria-label="Fever of the board">
       <h2>The fever of the board</h2>
+      <p className={ink['quiet']}>
+        Reported kits of a hundred shipped, and between what that lies nineteen times in twenty.
+      </p>
       <ul className={styles['fever']}>
         {fever.slice(0, 14).map((each) => (
           <li key={each.part}>
