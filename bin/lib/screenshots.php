@@ -23,9 +23,14 @@ $wait = static function (string $css) use ($driver): void {
 $take = static fn(string $name): RemoteWebDriver => $driver->takeScreenshot("{$folder}/{$name}.png") === ''
     ? $driver
     : $driver;
-$click = static fn(string $css, string $text): mixed => $driver->executeScript(
-    '[...document.querySelectorAll(arguments[0])].find(e => e.textContent.includes(arguments[1])).click()',
-    [$css, $text],
+$click = static fn(string $css, string $text): mixed => $driver->wait(30, 100)->until(
+    static fn(): bool => $driver->executeScript(
+        'const it = [...document.querySelectorAll(arguments[0])].find(e => e.textContent.includes(arguments[1]));
+            if (it) it.click();
+            return it !== undefined;',
+        [$css, $text],
+    ) === true,
+    "{$css} with {$text} did not come",
 );
 
 $driver->get("{$base}/sign-in");
