@@ -107,7 +107,7 @@ $take('sales');
 $driver->get("{$base}/reports");
 $click('button', 'Read the mailbox');
 $wait('.reports-fetched');
-$click('.wall-paper', 'Hello, my Frost Bell');
+$click('.wall-paper', 'FB-A-00017-Y');
 $wait('.sheet-likely li');
 $take('reports');
 $driver->get("{$base}/packing");
