@@ -43,6 +43,9 @@ final readonly class Stacks
     private function query(?int $kit, bool $openOnly, Page $page): Builder
     {
         $open = 'not (judged and answered)';
+        // A stack hangs where the letter points whose words are shown, as long as it points anywhere.
+        $place =
+            "coalesce(case when judged then nullif(report_states.causes -> 0 ->> 'part', '') end, nullif(place, ''))";
         $query = DB::table('report_states')
             ->join('reports', 'reports.id', '=', 'report_states.report_id')
             ->leftJoin('report_matters', 'report_matters.report_id', '=', 'reports.id')
@@ -52,8 +55,8 @@ final readonly class Stacks
                 count(*) filter (where {$open}) as open, max(report_states.at) as at,
                 (array_agg(reports.id order by ({$open}) desc, report_states.at desc))[1:60] as reports,
                 (array_agg(reports.text order by ({$open}) desc, report_states.at desc))[1] as text,
-                coalesce(max(report_states.causes -> 0 ->> 'part') filter (where judged),
-                    max(nullif(place, '')), '') as place,
+                coalesce((array_agg({$place} order by ({$open}) desc, report_states.at desc)
+                    filter (where {$place} is not null))[1], '') as place,
                 mode() within group (order by step_number) as step,
                 mode() within group (order by coalesce(report_states.symptom, nullif(reports.symptom, ''))) as symptom",
             );
