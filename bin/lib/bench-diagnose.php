@@ -8,12 +8,14 @@ declare(strict_types=1);
 use Chiralex\Build\BuildOrder;
 use Chiralex\Build\Planner;
 use Chiralex\Fault\Diagnosis\Check;
+use Chiralex\Fault\Diagnosis\CheckKind;
 use Chiralex\Fault\Diagnosis\Diagnosis;
 use Chiralex\Fault\Diagnosis\FaultModel;
 use Chiralex\Fault\Diagnosis\ModelMaker;
 use Chiralex\Fault\Diagnosis\Suspect;
 use Chiralex\Fault\Internal\Gains;
 use Chiralex\Fault\Internal\SetTable;
+use Chiralex\Fault\Internal\Taps;
 use Chiralex\Kit\KitReader;
 use ChiralexAdapters\KitFiles;
 
@@ -65,6 +67,13 @@ final class Truth
         return mt_rand() / mt_getrandmax() < min(SetTable::MOST, max(SetTable::LEAST, 1.0 - $not));
     }
 
+    /** Joints made anew, a good part put in: whoever tried it and sees it work is done. */
+    private function works(Check $check): bool
+    {
+        return in_array($check->kind, [CheckKind::Reflow, CheckKind::KnownGood, CheckKind::OtherSupply], true) &&
+            array_filter($this->wrong, static fn(Suspect $each): bool => !$each->touches($check)) === [];
+    }
+
     /** Whoever finds a sheet odd taps the part, which answers its own check. */
     private function tapped(Check $check): ?Check
     {
@@ -100,17 +109,23 @@ final class Truth
         $looks = $mended = 0;
         $anything = $this->wrong !== [];
         $table = self::noticed($model, $symptom);
+        $taps = new Taps($model);
         while ($looks < self::MOST_LOOKS) {
             $shares = $table->shares();
             if ($shares[0] >= Diagnosis::SURE) {
                 return ['found' => $this->wrong === [], 'minutes' => $minutes, 'looks' => $looks, 'wrong' => $mended];
             }
             $causes = array_keys(
-                array_filter($table->bySuspect($shares), static fn(float $share): bool => $share >= Diagnosis::SURE),
+                array_filter($table->byMend($shares), static fn(float $share): bool => $share >= Diagnosis::SURE),
             );
             if ($causes !== []) {
-                $names = array_map(static fn(int $at): string => $table->suspects[$at]->name, $causes);
-                $minutes += self::MEND * count($names);
+                $minutes += self::MEND * count($causes);
+                $names = [];
+                foreach ($table->suspects as $suspect) {
+                    if (in_array($suspect->mend(), $causes, true)) {
+                        $names[] = $suspect->name;
+                    }
+                }
                 $left = array_values(
                     array_filter($this->wrong, static fn(Suspect $each): bool => !in_array($each->name, $names, true)),
                 );
@@ -121,6 +136,7 @@ final class Truth
                 }
                 $gone = array_map(static fn(string $name): Suspect => $model->suspect($name) ?? exit(1), $names);
                 $model = $model->without($names);
+                $taps = new Taps($model);
                 $symptom = $left === [] ? $symptom : $this->symptom();
                 $table = self::noticed($model, $symptom);
                 foreach ($answers as $name => $bad) {
@@ -140,11 +156,19 @@ final class Truth
                         array_diff($check->after, array_keys($answers)) === [],
                 ),
             );
-            $check = $order === null ? (new Gains($table))->looks($open)[0]->check ?? null : $open[0] ?? null;
+            $check = $order === null ? (new Gains($table, $taps))->best($open, 0.0)?->check : $open[0] ?? null;
             if ($check === null) {
                 break;
             }
             $answers[$check->name] = $this->isBad($check);
+            if ($answers[$check->name] && $anything && $this->works($check)) {
+                return [
+                    'found' => true,
+                    'minutes' => $minutes + $check->minutes,
+                    'looks' => $looks + 1,
+                    'wrong' => $mended,
+                ];
+            }
             $table = $table->seen($table->badAt($check), $answers[$check->name]);
             $odd = $answers[$check->name] ? $this->tapped($check) : null;
             if ($odd !== null && !isset($answers[$odd->name])) {

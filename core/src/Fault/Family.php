@@ -11,17 +11,4 @@ enum Family: string
     case Lot = 'lot';
     case Run = 'run';
     case Option = 'option';
-
-    /** @return list<string> what a kit has of it: several lots, one of the others; none where nothing is known */
-    public function of(ShippedKit $kit): array
-    {
-        $one = match ($this) {
-            self::Revision => $kit->revision,
-            self::Lot => null,
-            self::Run => $kit->run,
-            self::Option => $kit->option,
-        };
-
-        return $one === null ? $kit->lots : ($one === '' ? [] : [$one]);
-    }
 }

@@ -58,21 +58,24 @@ final readonly class FaultStudy
         $reported = $causes = $first = [];
         $youngReports = $without = 0;
         foreach ($reports as $report) {
+            $serial = $report->serial;
             if ($report->date > $today) {
                 continue;
             }
-            if (isset($kits[$report->serial])) {
-                $reported[$report->serial] = true;
+            if (isset($kits[$serial])) {
+                $reported[$serial] = true;
                 foreach ($report->causes as $cause) {
-                    $causes[$cause][$report->serial] = true;
+                    $causes[$cause][$serial] = true;
                 }
-            } elseif (isset($young[$report->serial])) {
+            } elseif (isset($young[$serial])) {
                 ++$youngReports;
             } else {
                 ++$without;
                 continue;
             }
-            $first[$report->serial] = min($first[$report->serial] ?? $report->date, $report->date);
+            if (!isset($first[$serial]) || $report->date < $first[$serial]) {
+                $first[$serial] = $report->date;
+            }
         }
         $tests = new FamilyTests($kits, $reported);
 

@@ -53,4 +53,14 @@ final readonly class Suspect
     {
         return ($this->bad[$check->name] ?? $check->usual) > $check->usual;
     }
+
+    /** By what it is put right: the joints of a step are made anew whether dry or bridged, a part goes into its holes wherever it is. */
+    public function mend(): string
+    {
+        return match ($this->class) {
+            Cause::DryJoint, Cause::Bridge => "joints of step {$this->step}",
+            Cause::WrongHole, Cause::LeftOut => 'holes of ' . implode(' ', $this->designators),
+            default => $this->name,
+        };
+    }
 }

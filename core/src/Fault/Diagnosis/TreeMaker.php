@@ -6,6 +6,7 @@ namespace Chiralex\Fault\Diagnosis;
 
 use Chiralex\Fault\Internal\Gains;
 use Chiralex\Fault\Internal\SetTable;
+use Chiralex\Fault\Internal\Taps;
 use SplPriorityQueue;
 
 /**
@@ -24,9 +25,12 @@ final readonly class TreeMaker
     /** How often a look cannot be made; common practice, no source. */
     private const CANNOT = 0.1;
     private const SUSPECTED = 3;
+    /** A cause that is less likely than this is not named beside the one that is put right with it. */
+    private const HARDLY = 0.1;
 
     /** @var array<string, list<float>> by check, the chance that each suspect makes it come out bad */
     private array $chances;
+    private Taps $taps;
 
     public function __construct(private FaultModel $model, private int $looks = self::LOOKS)
     {
@@ -38,6 +42,7 @@ final readonly class TreeMaker
             );
         }
         $this->chances = $chances;
+        $this->taps = new Taps($model);
     }
 
     /** @param list<string> $symptoms */
@@ -119,7 +124,7 @@ final readonly class TreeMaker
             ),
         );
 
-        return (new Gains($open['table']))->best($checks, self::LEAST);
+        return (new Gains($open['table'], $this->taps))->best($checks, self::LEAST);
     }
 
     /**
@@ -135,20 +140,7 @@ final readonly class TreeMaker
         $chance = $open['chance'] * (1.0 - self::CANNOT);
         $depth = $open['depth'] + 1;
         $bad = $open['table']->seen($chances, true);
-        $odd = [];
-        foreach ($this->ofParts($check) as $designator => $one) {
-            // Whoever taps a part says two things: something is odd, and it is this.
-            $share = $open['table']->chance($this->chances[$one->name]);
-            $found = $bad->seen($this->chances[$one->name], true);
-            $odd[$designator] = $this->open(
-                $found,
-                $done + [$one->name => true],
-                $chance * min(1.0, $share),
-                $depth,
-                $nodes,
-                $queue,
-            );
-        }
+        $odd = $this->tapped($check, $bad, $done, [$chance * $look->bad, $depth], $nodes, $queue);
 
         return new TreeNode(
             $check,
@@ -175,52 +167,82 @@ final readonly class TreeMaker
         );
     }
 
-    /** @return array<array-key, Check> designator to the check of that part alone */
-    private function ofParts(Check $check): array
-    {
-        $kind = $check->kind->ofOne();
-        $checks = [];
-        foreach ($kind === null ? [] : $this->model->checks as $one) {
-            if ($one->kind === $kind && array_intersect($one->designators, $check->designators) !== []) {
-                $checks[$one->designators[0]] = $one;
-            }
+    /**
+     * Whoever taps a part says two things: something is odd, and it is this.
+     *
+     * @param array<string, true> $done
+     * @param array{float, int} $here chance that somebody taps at all, looks so far
+     * @param array<int, ?TreeNode> $nodes
+     * @param SplPriorityQueue<array{float, int}, Open> $queue
+     * @return array<array-key, int> designator to where its tap leads
+     */
+    private function tapped(
+        Check $check,
+        SetTable $bad,
+        array $done,
+        array $here,
+        array &$nodes,
+        SplPriorityQueue $queue,
+    ): array {
+        $parts = $this->taps->of($check);
+        $found = array_map(fn(Check $one): SetTable => $bad->seen($this->chances[$one->name], true), $parts);
+        $sums = array_map(static fn(SetTable $table): float => $table->sum(), $found);
+        $all = max(1e-300, array_sum($sums));
+        $odd = [];
+        foreach ($parts as $designator => $one) {
+            $odd[$designator] = $this->open(
+                $found[$designator],
+                $done + [$one->name => true],
+                ($here[0] * $sums[$designator]) / $all,
+                $here[1],
+                $nodes,
+                $queue,
+            );
         }
 
-        return $checks;
+        return $odd;
     }
 
     /** As it would end here: with the cause where one set is likely enough, else with what is suspected. */
     private function end(SetTable $table): TreeNode
     {
         $shares = $table->shares();
-        $first = $shares === [] ? false : array_search(max($shares), $shares, true);
-        $named = static fn(int $set): array => array_values(
-            array_map(
-                static fn(int $suspect): Suspect => $table->suspects[$suspect],
-                array_filter($table->sets[$set] ?? [], static fn(int $suspect): bool => $suspect >= 0),
-            ),
-        );
-        if ($first !== false && $shares[$first] >= Diagnosis::SURE) {
-            return new TreeNode(null, $named($first), true);
+        if (($shares[0] ?? 0.0) >= Diagnosis::SURE) {
+            return new TreeNode(null, [], true);
         }
-        // Whoever can mend one of two causes mends it, and then sees whether it helped.
-        $likely = array_filter($table->bySuspect($shares), static fn(float $share): bool => $share >= Diagnosis::SURE);
+        // Whoever can mend one of two causes mends it, and then sees whether it helped; what is put right in one go is one.
+        $likely = array_filter($table->byMend($shares), static fn(float $share): bool => $share >= Diagnosis::SURE);
         if ($likely !== []) {
-            return new TreeNode(
-                null,
-                array_map(static fn(int $suspect): Suspect => $table->suspects[$suspect], array_keys($likely)),
-                true,
-            );
+            return new TreeNode(null, $this->mended($table, $shares, array_keys($likely)), true);
         }
+        arsort($shares);
         $suspected = [];
-        for ($rank = 0; $rank < 2 * self::SUSPECTED && $shares !== []; ++$rank) {
-            $set = (int) array_search(max($shares), $shares, true);
-            unset($shares[$set]);
-            foreach ($named($set) as $suspect) {
-                $suspected[$suspect->name] ??= $suspect;
+        foreach (array_slice(array_keys($shares), 0, 2 * self::SUSPECTED) as $set) {
+            foreach (array_filter($table->sets[$set], static fn(int $each): bool => $each >= 0) as $index) {
+                $suspected[$index] = $table->suspects[$index];
             }
         }
 
         return new TreeNode(null, array_slice(array_values($suspected), 0, self::SUSPECTED));
+    }
+
+    /**
+     * @param list<float> $shares
+     * @param list<string> $mends
+     * @return list<Suspect> what each puts right, the likeliest first, without what is hardly among it
+     */
+    private function mended(SetTable $table, array $shares, array $mends): array
+    {
+        $by = $table->bySuspect($shares);
+        arsort($by);
+        $causes = [];
+        foreach ($by as $index => $share) {
+            $suspect = $table->suspects[$index];
+            if ($share >= self::HARDLY && in_array($suspect->mend(), $mends, true)) {
+                $causes[] = $suspect;
+            }
+        }
+
+        return $causes;
     }
 }

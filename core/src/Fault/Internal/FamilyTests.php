@@ -16,25 +16,32 @@ final readonly class FamilyTests
     /** Reported kits below which nothing is tested. */
     private const LEAST = 3;
 
+    /** @var array<string, array<array-key, int>> family to value to the kits that have it */
+    private array $having;
+    /** @var array<string, array<array-key, int>> the same of those that were reported */
+    private array $hits;
+
     /**
      * @param array<array-key, ShippedKit> $kits those that count, by serial
      * @param array<array-key, true> $reported serials of them
      */
-    public function __construct(private array $kits, private array $reported) {}
+    public function __construct(private array $kits, private array $reported)
+    {
+        $this->having = self::counted($kits);
+        $this->hits = self::counted(array_intersect_key($kits, $reported));
+    }
 
     /** @return array<string, list<FamilyRow>> every family, adjusted over all of them together */
     public function families(): array
     {
         $families = [];
-        foreach (Family::cases() as $family) {
-            $all = self::counted($this->kits, $family);
-            $hits = self::counted(array_intersect_key($this->kits, $this->reported), $family);
-            $families[$family->value] = [];
-            foreach ($all as $value => $kits) {
-                $families[$family->value][] = $this->row(
+        foreach ($this->having as $family => $values) {
+            $families[$family] = [];
+            foreach ($values as $value => $kits) {
+                $families[$family][] = $this->row(
                     (string) $value,
                     $kits,
-                    $hits[$value] ?? 0,
+                    $this->hits[$family][$value] ?? 0,
                     count($this->reported),
                 );
             }
@@ -51,7 +58,7 @@ final readonly class FamilyTests
      */
     public function causes(array $causes): array
     {
-        $lots = self::counted($this->kits, Family::Lot);
+        $lots = $this->having[Family::Lot->value];
         $rows = [];
         foreach ($causes as $cause => $serials) {
             $hits = [];
@@ -69,19 +76,30 @@ final readonly class FamilyTests
     }
 
     /**
+     * One pass over the kits for all families: a shop has tens of thousands.
+     *
      * @param array<array-key, ShippedKit> $kits
-     * @return array<array-key, int> value to how many have it
+     * @return array<string, array<array-key, int>> family to value to how many have it; kits of which it is not known are in none
      */
-    private static function counted(array $kits, Family $family): array
+    private static function counted(array $kits): array
     {
-        $counts = [];
+        $revisions = $lots = $runs = $options = [];
         foreach ($kits as $kit) {
-            foreach ($family->of($kit) as $value) {
-                $counts[$value] = ($counts[$value] ?? 0) + 1;
+            $revisions[$kit->revision] = ($revisions[$kit->revision] ?? 0) + 1;
+            $runs[$kit->run] = ($runs[$kit->run] ?? 0) + 1;
+            $options[$kit->option] = ($options[$kit->option] ?? 0) + 1;
+            foreach ($kit->lots as $lot) {
+                $lots[$lot] = ($lots[$lot] ?? 0) + 1;
             }
         }
+        unset($revisions[''], $runs[''], $options['']);
 
-        return $counts;
+        return [
+            Family::Revision->value => $revisions,
+            Family::Lot->value => $lots,
+            Family::Run->value => $runs,
+            Family::Option->value => $options,
+        ];
     }
 
     private function row(string $value, int $kits, int $inside, int $hits): FamilyRow

@@ -27,7 +27,8 @@ final readonly class Gains
     private float $singles;
     private float $pairs;
 
-    public function __construct(private SetTable $table)
+    /** @param ?Taps $taps null where an answer is good or bad and nothing more, as on the command line */
+    public function __construct(private SetTable $table, private ?Taps $taps = null)
     {
         $this->shares = $table->shares();
         $this->by = $table->bySuspect($this->shares);
@@ -73,7 +74,8 @@ final readonly class Gains
 
     /**
      * The best a minute of the checks that teach enough, as the first of `looks` would be. What a check can teach at most is known before it is
-     * counted: whether one of its suspects is at work, one bit more if so, and what it tells of the others.
+     * counted: whether one of its suspects is at work, if so one bit more and the
+     * part that is tapped, and what it tells of the others.
      *
      * @param list<Check> $checks
      * @param float $least bits
@@ -125,7 +127,10 @@ final readonly class Gains
             self::entropy(0.5 * (SetTable::LEAST + $two)) -
             0.5 * (self::entropy(SetTable::LEAST) + self::entropy($two));
 
-        return self::entropy(min(0.5, $touched)) + min(1.0, $touched) + max(0.0, $spread) / 0.94;
+        // By sets that it does not touch every part is tapped alike, which tells nothing.
+        $tapped = log(max(1, count($this->taps?->of($check) ?? [])), 2);
+
+        return self::entropy(min(0.5, $touched)) + min(1.0, $touched) * (1.0 + $tapped) + max(0.0, $spread) / 0.94;
     }
 
     /** @return ?Look null where it would teach nothing */
@@ -139,6 +144,8 @@ final readonly class Gains
         if ($touched < self::NOTHING) {
             return null;
         }
+        $tapped = $this->taps?->tapped($check);
+        $weighed = [];
         [$singles, $pairs] = [$this->singles, $this->pairs];
         $bad = $inside = 0.0;
         $seen = [];
@@ -156,6 +163,7 @@ final readonly class Gains
                 );
                 $bad += $share * $chance;
                 $inside += $share * self::entropy($chance);
+                $weighed[] = [$share * $chance, $one, $other];
                 if ($other < 0) {
                     $singles -= $share;
                 } else {
@@ -172,9 +180,10 @@ final readonly class Gains
         ) {
             $bad += $share * $chance;
             $inside += $share * self::entropy($chance);
+            $weighed[] = [$share * $chance, -1, -1];
         }
 
-        return new Look($check, max(0.0, self::entropy($bad) - $inside), $bad);
+        return new Look($check, max(0.0, self::entropy($bad) - $inside) + ($tapped?->bits($weighed) ?? 0.0), $bad);
     }
 
     private static function entropy(float $chance): float

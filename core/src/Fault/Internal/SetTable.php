@@ -21,12 +21,14 @@ final readonly class SetTable
      * @param list<array{int, int}> $sets indices of suspects; -1 where there is none
      * @param list<float> $odds of the sets, before anything was noticed
      * @param list<float> $weights
+     * @param list<string> $mends by suspect, what puts it right
      */
     private function __construct(
         public array $suspects,
         public array $sets,
         public array $odds,
         public array $weights,
+        private array $mends,
     ) {}
 
     /** @param string $symptom by which the likeliest are found */
@@ -55,7 +57,9 @@ final readonly class SetTable
             }
         }
 
-        return new self($suspects, $sets, $odds, $odds);
+        $mends = array_map(static fn(Suspect $suspect): string => $suspect->mend(), $suspects);
+
+        return new self($suspects, $sets, $odds, $odds, $mends);
     }
 
     /**
@@ -67,17 +71,19 @@ final readonly class SetTable
      */
     public function seen(array $chances, bool $seen, ?float $none = null): self
     {
-        $weights = $this->weights;
+        // Written out, not by `together`: a search that is worked out ahead asks this thousands of times.
+        $weights = [];
         foreach ($this->sets as $index => [$one, $other]) {
             if ($one < 0) {
-                $weights[$index] *= $none ?? ($seen ? self::LEAST : 1.0 - self::LEAST);
+                $weights[] = $this->weights[$index] * ($none ?? ($seen ? self::LEAST : 1.0 - self::LEAST));
                 continue;
             }
-            $chance = self::together($chances[$one], $other < 0 ? 0.0 : $chances[$other]);
-            $weights[$index] *= $seen ? $chance : 1.0 - $chance;
+            $chance = $other < 0 ? $chances[$one] : 1.0 - (1.0 - $chances[$one]) * (1.0 - $chances[$other]);
+            $chance = $chance > self::MOST ? self::MOST : ($chance < self::LEAST ? self::LEAST : $chance);
+            $weights[] = $this->weights[$index] * ($seen ? $chance : 1.0 - $chance);
         }
 
-        return new self($this->suspects, $this->sets, $this->odds, array_values($weights));
+        return new self($this->suspects, $this->sets, $this->odds, $weights, $this->mends);
     }
 
     /**
@@ -93,7 +99,7 @@ final readonly class SetTable
                 $one < 0 ? $none : ($other < 0 ? $factors[$one] : max($factors[$one], $factors[$other]));
         }
 
-        return new self($this->suspects, $this->sets, $this->odds, array_values($weights));
+        return new self($this->suspects, $this->sets, $this->odds, array_values($weights), $this->mends);
     }
 
     public static function together(float $one, float $other): float
@@ -110,23 +116,6 @@ final readonly class SetTable
     public function sum(): float
     {
         return array_sum($this->weights);
-    }
-
-    /**
-     * How likely it is that something is seen.
-     *
-     * @param list<float> $chances by suspect
-     */
-    public function chance(array $chances): float
-    {
-        $seen = 0.0;
-        foreach ($this->sets as $index => [$one, $other]) {
-            $seen +=
-                $this->weights[$index] *
-                ($one < 0 ? self::LEAST : self::together($chances[$one], $other < 0 ? 0.0 : $chances[$other]));
-        }
-
-        return $seen / max(1e-300, $this->sum());
     }
 
     /** @return list<float> by set, together 1 */
@@ -154,5 +143,27 @@ final readonly class SetTable
         }
 
         return array_values($by);
+    }
+
+    /**
+     * What is put right in one go has the chances of the sets that hold any cause of it.
+     *
+     * @param list<float> $shares
+     * @return array<string, float> by what puts it right
+     */
+    public function byMend(array $shares): array
+    {
+        $mends = $this->mends;
+        $by = array_fill_keys($mends, 0.0);
+        foreach ($this->sets as $index => [$one, $other]) {
+            if ($one >= 0) {
+                $by[$mends[$one]] += $shares[$index];
+            }
+            if ($other >= 0 && $mends[$other] !== $mends[$one]) {
+                $by[$mends[$other]] += $shares[$index];
+            }
+        }
+
+        return $by;
     }
 }
