@@ -98,7 +98,9 @@ $ids = [
     'person',
     'release',
 ];
-foreach ([...$ids, 'invitation', 'lot', 'letter', 'mail', 'intake', 'file', 'customer'] as $id) {
+foreach (
+    [...$ids, 'invitation', 'lot', 'letter', 'mail', 'intake', 'file', 'customer', 'supplier', 'purchase'] as $id
+) {
     Route::pattern($id, '[0-9]{1,15}');
 }
 
@@ -355,6 +357,7 @@ Route::prefix('api')->group(function (): void {
         Route::post('/orders/{order}/free', FreeOrder::class)->middleware('can:sell-kits')->name('orders.free');
         Route::post('/orders/{order}/ship', ShipOrder::class)->middleware('can:sell-kits')->name('orders.ship');
 
+        require __DIR__ . '/buying.php';
         require __DIR__ . '/reports.php';
     });
 

@@ -120,6 +120,18 @@ $routes = [
     'put /articles/{article}' => 'Article',
     'post /articles/{article}/moves' => 'Article',
     'get /kits/{kit}/sets' => 'ArticleSets',
+    'get /kits/{kit}/planks' => 'Planks',
+    'get /buying' => 'BuyingPlan',
+    'get /suppliers' => 'Suppliers',
+    'post /suppliers' => 'Suppliers',
+    'put /suppliers/{supplier}' => 'Suppliers',
+    'post /rates' => 'Suppliers',
+    'get /offers' => 'Offers',
+    'post /offers/file' => 'OffersTaken',
+    'get /purchases' => 'Purchases',
+    'post /purchases' => 'Purchase',
+    'delete /purchases/{purchase}' => 'Purchase',
+    'post /purchase-lines/{line}/receipts' => 'Purchase',
     'get /orders' => 'SalesOrders',
     'post /orders' => 'SalesOrder',
     'post /orders/file' => 'OrdersBooked',
@@ -190,6 +202,8 @@ $paged = [
     '/lots/{lot}/kits' => [],
     '/moves' => [],
     '/articles' => [],
+    '/offers' => [],
+    '/purchases' => [],
     '/orders' => [],
     '/reports' => ['shown'],
     '/reports/stacks' => ['kit', 'shown'],
@@ -242,6 +256,7 @@ foreach ($routes + $files as $route => $schema) {
             ...$path === '/stock/part'
                 ? [['name' => 'fingerprint', 'in' => 'query', 'required' => true, 'schema' => ['type' => 'string']]]
                 : [],
+            ...$path === '/buying' ? $query('kits', 'spares', 'without', 'rates') : [],
             ...$path === '/serials/near'
                 ? [['name' => 'serial', 'in' => 'query', 'required' => true, 'schema' => ['type' => 'string']]]
                 : [],

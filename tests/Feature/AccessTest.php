@@ -115,6 +115,8 @@ final class AccessTest extends TradeCase
                             '{person}' => (string) $user->id,
                             '{invitation}' => (string) $invitation->id,
                             '{lot}' => '1',
+                            '{supplier}' => '1',
+                            '{purchase}' => '1',
                             '{article}' => '1',
                             '{line}' => '0',
                             '{release}' => (string) $run->release_id,

@@ -4,12 +4,11 @@ declare(strict_types=1);
 
 namespace App\Actions\Stock;
 
-use App\Support\Row;
+use App\Queries\Stock\PartNames;
 use Brick\Math\BigDecimal;
 use Brick\Math\Exception\MathException;
 use Chiralex\Table\CsvReader;
 use Chiralex\Table\Exception\UnreadableTable;
-use Illuminate\Support\Facades\DB;
 
 /** Receipts from a table: `part, lot, quantity, unit_cost, received, supplier`, a row for each lot. */
 final readonly class ShelfCsv
@@ -18,6 +17,8 @@ final readonly class ShelfCsv
     private const DAY = '~^\d{4}-(?:0[1-9]|1[0-2])-(?:0[1-9]|[12]\d|3[01])$~D';
     private const LOT = 40;
     private const MOST = '99999999';
+
+    public function __construct(private PartNames $names) {}
 
     /**
      * @return non-empty-list<Receipt>
@@ -35,7 +36,7 @@ final readonly class ShelfCsv
                 throw UnreadableTable::noColumn($name, $needed, $table->headers);
             }
         }
-        $known = $this->parts();
+        $known = $this->names->all();
         $receipts = $faults = $seen = [];
         foreach ($table->rows as $row) {
             $cell = static fn(string $column): string => isset($columns[$column])
@@ -101,35 +102,6 @@ final readonly class ShelfCsv
             )}\" is no day; write it like 2026-11-03.",
             default => null,
         };
-    }
-
-    /** @return array<string, list<string>> number, title, value or fingerprint to the parts called so */
-    private function parts(): array
-    {
-        $known = [];
-        foreach (
-            Row::all(
-                DB::table('known_parts')
-                    ->leftJoin('library_parts', 'library_parts.fingerprint', '=', 'known_parts.fingerprint')
-                    ->select(['known_parts.fingerprint', 'known_parts.title', 'number']),
-            ) as $row
-        ) {
-            $print = $row->text('fingerprint');
-            foreach (
-                array_unique([
-                    mb_strtolower($row->text('number')),
-                    mb_strtolower($row->text('title')),
-                    explode('|', $print)[1] ?? '',
-                    $print,
-                ]) as $name
-            ) {
-                if ($name !== '') {
-                    $known[$name][] = $print;
-                }
-            }
-        }
-
-        return $known;
     }
 
     public static function number(string $text): ?BigDecimal

@@ -108,6 +108,15 @@ final readonly class Tariff
         return self::plain($this->price($pieces));
     }
 
+    /** @return non-empty-list<array{from: int, price: BigDecimal}> ascending, prices in the main unit */
+    public function breaks(): array
+    {
+        return array_map(
+            static fn(array $each): array => ['from' => $each['from'], 'price' => self::plain($each['price'])],
+            $this->breaks,
+        );
+    }
+
     /** The price at the lowest break. */
     public function first(): BigDecimal
     {

@@ -1,0 +1,277 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Queries\Buying;
+
+use App\Models\Kit;
+use App\Models\Shop;
+use Brick\Math\BigDecimal;
+use Brick\Math\RoundingMode;
+use Chiralex\Supply\Buying\BuyingPlan;
+use Chiralex\Supply\Buying\BuyingPlanner;
+use Chiralex\Supply\Buying\Demand;
+use Chiralex\Supply\Buying\Market;
+use Chiralex\Supply\Buying\MarketFiles;
+use Chiralex\Supply\Buying\Rate;
+use Chiralex\Supply\Buying\Supplier;
+use Chiralex\Supply\Buying\Tariff;
+
+/**
+ * What to order for the next batches: the demand with where each piece of it comes from, and the cheapest plan for it.
+ *
+ * @phpstan-import-type Need from KitNeeds
+ * @phpstan-type Wanted array{need: Need, pieces: int, origins: list<array{what: string, pieces: int}>}
+ */
+final readonly class BuyingSheet
+{
+    public function __construct(private KitNeeds $needs, private OfferBook $offers) {}
+
+    /** @return array<string, mixed> */
+    public function of(Batches $batches): array
+    {
+        $balance = new PartsBalance();
+        $kits = $wanted = [];
+        $revisions = array_map(
+            $this->needs->revision(...),
+            array_combine(array_keys($batches->kits), array_keys($batches->kits)),
+        );
+        $needs = array_map($this->needs->of(...), $revisions);
+        $parts = array_values(
+            array_unique(
+                array_merge(
+                    ...array_values(array_map(static fn(array $each): array => array_column($each, 'part'), $needs)),
+                    ...[[]],
+                ),
+            ),
+        );
+        $all = $this->offers->tariffs($parts);
+        if ($batches->without !== null) {
+            $all = array_map(
+                static fn(array $each): array => array_values(
+                    array_filter($each, static fn(Tariff $tariff): bool => $tariff->supplier !== $batches->without),
+                ),
+                $all,
+            );
+        }
+        $rates = $this->rates($batches);
+        [$market, $ids, $tariffs, $missing] = $this->market($all, $rates);
+        foreach ($batches->kits as $id => $count) {
+            $kit = Kit::query()->findOrFail($id);
+            $spares = $batches->spares ? $this->needs->spares($revisions[$id], $market, $tariffs) : [];
+            $kits[] = [
+                'kitId' => $id,
+                'kit' => $kit->name,
+                'revisionId' => $revisions[$id]->id,
+                'revision' => $revisions[$id]->name,
+                'kits' => $count,
+            ];
+            foreach ($needs[$id] as $need) {
+                self::want($wanted, $need, "{$count} {$kit->name}", $count * $need['pieces']);
+                self::want($wanted, $need, "spares for {$kit->name}", $count * ($spares[$need['part']] ?? 0));
+            }
+        }
+        foreach ($wanted as $part => $each) {
+            foreach ($balance->runs($part) as $run => $pieces) {
+                self::want($wanted, $each['need'], "run {$run}", $pieces->toScale(0, RoundingMode::UP)->toInt());
+            }
+        }
+        $demands = array_map(
+            static fn(array $each): Demand => self::demand($each, $balance, $tariffs),
+            array_values($wanted),
+        );
+        $plan = (new BuyingPlanner())->plan($market, $demands);
+
+        return [
+            'currency' => $market->currency,
+            'batches' => $kits,
+            'spares' => $batches->spares,
+            'rates' => array_map(
+                static fn(string $currency, array $rate): array => ['currency' => $currency, 'rate' => $rate['text']],
+                array_keys($rates),
+                array_values($rates),
+            ),
+            'missing' => $missing,
+            'total' => OfferBook::money($plan->total),
+            'bound' => OfferBook::money($plan->bound),
+            'proved' => $plan->isProved(),
+            'suppliers' => self::suppliers($plan, $ids),
+            'lines' => array_map(
+                static fn(int $at, array $each): array => self::line($plan, $at, $each, $ids, $balance),
+                array_keys(array_values($wanted)),
+                array_values($wanted),
+            ),
+        ];
+    }
+
+    /** @return array<string, array{rate: Rate, text: string}> those of the shop, and what is tried instead */
+    private function rates(Batches $batches): array
+    {
+        $rates = array_map(
+            static fn(array $each): array => ['rate' => $each['rate'], 'text' => $each['text']],
+            $this->offers->rates(),
+        );
+        foreach ($batches->rates as $currency => $text) {
+            $rate = Rate::parse(str_replace(',', '.', $text));
+            if ($rate !== null && $currency !== Shop::ours()->currency) {
+                $rates[$currency] = ['rate' => $rate, 'text' => $text];
+            }
+        }
+
+        return $rates;
+    }
+
+    /**
+     * The market of those that sell something of it in a currency whose worth is known; the others are named.
+     *
+     * @param array<string, list<Tariff>> $all by part
+     * @param array<string, array{rate: Rate, text: string}> $rates
+     * @return array{Market, list<int>, array<string, list<Tariff>>, list<array{supplier: string, currency: string}>} the market, the ids of
+     *     its suppliers, tariffs by their place in it, and who cannot be asked
+     */
+    private function market(array $all, array $rates): array
+    {
+        $suppliers = $this->offers->suppliers();
+        $missing = [];
+        foreach ($suppliers as $id => $supplier) {
+            if (!isset($rates[$supplier->currency])) {
+                unset($suppliers[$id]);
+                $sells = static fn(Tariff $tariff): bool => $tariff->supplier === $id;
+                if (array_filter($all, static fn(array $each): bool => array_filter($each, $sells) !== []) !== []) {
+                    $missing[] = ['supplier' => $supplier->name, 'currency' => $supplier->currency];
+                }
+            }
+        }
+        $ids = array_keys($suppliers);
+        $places = array_flip($ids);
+        $names = array_keys($all);
+        $kept = array_map(
+            static fn(array $each): array => array_values(
+                array_map(
+                    static fn(Tariff $tariff): Tariff => $tariff->of($places[$tariff->supplier]),
+                    array_filter($each, static fn(Tariff $tariff): bool => isset($places[$tariff->supplier])),
+                ),
+            ),
+            array_values($all),
+        );
+        [$market, $tariffs] = MarketFiles::asked(
+            Shop::ours()->currency,
+            array_values($suppliers),
+            array_map(static fn(array $each): Rate => $each['rate'], $rates),
+            $kept,
+        );
+        $asked = array_map(
+            static fn(Supplier $supplier): int => (int) array_search($supplier, $suppliers, true),
+            $market->suppliers,
+        );
+
+        return [$market, $asked, array_combine($names, $tariffs), $missing];
+    }
+
+    /**
+     * @param array<string, Wanted> $wanted
+     * @param Need $need
+     */
+    private static function want(array &$wanted, array $need, string $what, int $pieces): void
+    {
+        $wanted[$need['part']] ??= ['need' => $need, 'pieces' => 0, 'origins' => []];
+        if ($pieces > 0) {
+            $wanted[$need['part']]['pieces'] += $pieces;
+            $wanted[$need['part']]['origins'][] = ['what' => $what, 'pieces' => $pieces];
+        }
+    }
+
+    /**
+     * @param Wanted $wanted
+     * @param array<string, list<Tariff>> $tariffs
+     */
+    private static function demand(array $wanted, PartsBalance $balance, array $tariffs): Demand
+    {
+        $part = $wanted['need']['part'];
+        $there = BigDecimal::max(0, $balance->onHand($part))->plus($balance->onOrder($part));
+
+        return new Demand(
+            $wanted['need']['designators'] === [] ? [$wanted['need']['title']] : $wanted['need']['designators'],
+            $wanted['need']['title'],
+            max(0, BigDecimal::of($wanted['pieces'])->minus($there)->toScale(0, RoundingMode::UP)->toInt()),
+            $tariffs[$part] ?? [],
+        );
+    }
+
+    /**
+     * @param list<int> $ids
+     * @return list<array<string, mixed>> those that something is ordered from
+     */
+    private static function suppliers(BuyingPlan $plan, array $ids): array
+    {
+        $all = [];
+        foreach ($plan->market->suppliers as $at => $supplier) {
+            $goods = $plan->goods($at);
+            if ($goods === null) {
+                continue;
+            }
+            $shipping = $supplier->shippingOf($goods);
+            $all[] = [
+                'id' => $ids[$at],
+                'name' => $supplier->name,
+                'currency' => $supplier->currency,
+                'goods' => OfferBook::money($goods),
+                'shipping' => OfferBook::money($shipping),
+                'toFree' =>
+                    $shipping > 0 && $supplier->freeFrom !== null
+                        ? OfferBook::money($supplier->freeFrom - $goods)
+                        : null,
+                'total' => OfferBook::money($plan->market->rates[$at]->of($goods + $shipping)),
+                'leadDays' => $supplier->leadDays,
+            ];
+        }
+
+        return $all;
+    }
+
+    /**
+     * @param Wanted $wanted
+     * @param list<int> $ids
+     * @return array<string, mixed>
+     */
+    private static function line(BuyingPlan $plan, int $at, array $wanted, array $ids, PartsBalance $balance): array
+    {
+        $demand = $plan->demands[$at];
+        $next = $plan->nextBest[$at];
+        $part = $wanted['need']['part'];
+
+        return [
+            'part' => $part,
+            'title' => $demand->part,
+            'designators' => $wanted['need']['designators'],
+            'unit' => $wanted['need']['unit'],
+            'wanted' => $wanted['pieces'],
+            'origins' => $wanted['origins'],
+            'onHand' => $balance->onHand($part)->toFloat(),
+            'onOrder' => $balance->onOrder($part)->toFloat(),
+            'needed' => $demand->needed,
+            'offers' => count($demand->tariffs),
+            'orders' => array_map(
+                static fn(int $supplier, int $pieces): array => [
+                    'supplierId' => $ids[$supplier],
+                    'supplier' => $plan->market->suppliers[$supplier]->name,
+                    'currency' => $plan->market->suppliers[$supplier]->currency,
+                    'pieces' => $pieces,
+                    'unitPrice' => (string) $demand->tariff($supplier)?->unitPrice($pieces),
+                    'cost' => OfferBook::money($demand->tariff($supplier)?->cost($pieces) ?? 0),
+                ],
+                array_keys($plan->orders[$at]),
+                array_values($plan->orders[$at]),
+            ),
+            'nextBest' =>
+                $next === null
+                    ? null
+                    : [
+                        'supplier' => $plan->market->suppliers[$next->supplier]->name,
+                        'pieces' => $next->pieces,
+                        'more' => OfferBook::money($next->total - $plan->total),
+                    ],
+            'noOffer' => in_array($at, $plan->noOffer, true),
+        ];
+    }
+}
