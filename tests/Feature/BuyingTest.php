@@ -208,8 +208,7 @@ final class BuyingTest extends TradeCase
         $this->getJson('/api/suppliers')->assertForbidden();
         $maker = $this->person(Role::Maker);
         foreach (
-            ["kits={$kit}:0", 'kits=x', "kits={$kit}:100000", "kits={$kit}:1&rates=EUR", "kits={$kit}:1&without=7"]
-            as $bad
+            ["kits={$kit}:0", 'kits=x', "kits={$kit}:100000", "kits={$kit}:1&rates=EUR", "kits={$kit}:1&without=7"] as $bad
         ) {
             $this->plan($maker, $bad)->assertUnprocessable();
         }

@@ -19,6 +19,7 @@ final readonly class DemoKits
         private DemoLibrary $library,
         private DemoStock $stock,
         private DemoArticles $articles,
+        private DemoOffers $offers,
         private SimulatedMailbox $mailbox,
     ) {}
 
@@ -50,6 +51,7 @@ final readonly class DemoKits
                 }
             }
         }
+        $this->offers->load($userId);
         // Letters that nobody has read yet, in the simulated mailbox.
         foreach (glob(database_path('letters/*.eml')) ?: [] as $path) {
             $this->mailbox->put((string) file_get_contents($path));

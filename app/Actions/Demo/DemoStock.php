@@ -27,6 +27,9 @@ final readonly class DemoStock
     /** Kits that a part lasts for, at least, and how many more at most. */
     private const KITS = 24;
     private const MORE = 90;
+    /** The part that is short, and the kits that it lasts for. */
+    private const SHORT = '|5v1|';
+    private const FEW = 14;
 
     public function __construct(
         private KitFolder $folder,
@@ -69,7 +72,7 @@ final readonly class DemoStock
                 : (Designators::isNamed($parts[0]->designator)
                     ? count($parts)
                     : max(1, $parts[0]->line->quantity));
-        $kits = self::KITS + ($seed % self::MORE);
+        $kits = str_contains($print, self::SHORT) ? self::FEW : self::KITS + ($seed % self::MORE);
         $receipts = [];
         foreach ($seed % 3 === 0 ? [0.4, 0.6] : [1.0] as $place => $share) {
             $receipts[] = new Receipt(

@@ -15,6 +15,7 @@ export * from './reports';
 export * from './safety';
 export * from './scale';
 export * from './shop';
+export * from './buying';
 export * from './stock';
 export * from './tables';
 export * from './trade';
