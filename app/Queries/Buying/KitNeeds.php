@@ -7,6 +7,7 @@ namespace App\Queries\Buying;
 use App\Actions\Kit\Derived;
 use App\Actions\Kit\RefusedKit;
 use App\Actions\Library\Fingerprint;
+use App\Actions\Library\PartLibrary;
 use App\Models\Revision;
 use App\Queries\Kit\KitFolder;
 use Chiralex\ChiralexException;
@@ -84,7 +85,7 @@ final readonly class KitNeeds
             $part = Fingerprint::of($parts[0]);
             $needs[$part] ??= [
                 'part' => $part,
-                'title' => $lines->title($row),
+                'title' => PartLibrary::title($parts[0]),
                 'designators' => [],
                 'pieces' => 0,
                 'unit' => $parts[0]->line->length === null ? 'piece' : 'mm',

@@ -71,7 +71,10 @@ export function lineWhy(line: BuyingLine, currency: string): readonly (readonly 
       : []),
     ['suppliers who offer it', String(line.offers)],
     line.nextBest === null
-      ? (['next best', line.offers > 1 ? 'no other can send it' : 'nobody else offers it'] as const)
+      ? ([
+          'next best',
+          line.offers > 1 ? 'the others send no order this small, or have too few' : 'nobody else offers it',
+        ] as const)
       : ([
           `next best: ${pieces(line.nextBest.pieces)} from ${line.nextBest.supplier}`,
           `${Number(line.nextBest.more) < 0 ? '' : '+'}${line.nextBest.more} ${currency}`,

@@ -1,7 +1,7 @@
 import type { CSSProperties } from 'react';
 import type { Planks } from '@/shared/api';
 import { Press } from '@/shared/ui';
-import { kitsWords, lengths, plankWords } from '../planks';
+import { lengths, plankWords } from '../planks';
 import styles from './planks.module.css';
 
 type Props = { sheet: Planks; top: number; open: string; onOpen: (part: string) => void };
@@ -47,9 +47,9 @@ export function PlankBar({ sheet, top, open, onOpen }: Props) {
             >
               <span className={styles['length']} aria-hidden>
                 <b>{of.torn ? `${String(plank.kits)} ⌇` : plank.kits}</b>
-                <i className={styles['ordered']} style={{ height: share(of.ordered) }} />
-                <i className={styles['promised']} style={{ height: share(of.promised) }} />
-                <i className={styles['free']} style={{ height: share(of.free) }} />
+                {of.ordered > 0 && <i className={styles['ordered']} style={{ height: share(of.ordered) }} />}
+                {of.promised > 0 && <i className={styles['promised']} style={{ height: share(of.promised) }} />}
+                {of.free > 0 && <i className={styles['free']} style={{ height: share(of.free) }} />}
               </span>
               <span className={styles['name']} aria-hidden>
                 {plank.title}
@@ -58,9 +58,7 @@ export function PlankBar({ sheet, top, open, onOpen }: Props) {
           </li>
         );
       })}
-      <li className={styles['water']} aria-hidden>
-        <span>{kitsWords(sheet.waterline)} today</span>
-      </li>
+      <li className={styles['water']} aria-hidden />
     </ol>
   );
 }
