@@ -80,7 +80,7 @@ final readonly class BuyingSheet
             static fn(array $each): Demand => self::demand($each, $balance, $tariffs),
             array_values($wanted),
         );
-        $plan = (new BuyingPlanner())->plan($market, $demands);
+        $plan = (new BuyingPlanner(BuyingPlanner::QUICK))->plan($market, $demands);
 
         return [
             'currency' => $market->currency,

@@ -11,6 +11,12 @@ use Chiralex\Supply\Internal\PlanTotal;
 /** Plans what to order where: least total, of equals the fewer suppliers, then the fewer pieces. */
 final readonly class BuyingPlanner
 {
+    /** Steps of the search before its bound has to do: some ten seconds, or half of one where a person waits. */
+    public const STEPS = 1_500_000;
+    public const QUICK = 60_000;
+
+    public function __construct(private int $steps = self::STEPS) {}
+
     /** @param list<Demand> $demands */
     public function plan(Market $market, array $demands): BuyingPlan
     {
@@ -28,7 +34,7 @@ final readonly class BuyingPlanner
         $found =
             $wanted === []
                 ? ['orders' => [], 'total' => 0, 'bound' => 0]
-                : PlanSearch::cheapest($market, $wanted, $options);
+                : PlanSearch::cheapest($market, $wanted, $options, $this->steps);
         $orders = array_fill(0, count($demands), []);
         foreach ($found['orders'] ?? [] as $index => $each) {
             $orders[$places[$index]] = $each;

@@ -17,23 +17,27 @@ use Chiralex\Supply\Buying\Supplier;
  */
 final readonly class PlanSearch
 {
-    /** Steps that are tried before the bound has to do; about five seconds. */
-    public const STEPS = 1_500_000;
-
     /**
      * @param list<Demand> $demands that somebody sells enough of
      * @param list<list<LineOption>> $options of each
+     * @param int $steps that are tried before the bound has to do
      */
-    private function __construct(private Market $market, private array $demands, private array $options) {}
+    private function __construct(
+        private Market $market,
+        private array $demands,
+        private array $options,
+        private int $steps,
+    ) {}
 
     /**
      * @param list<Demand> $demands
      * @param list<list<LineOption>> $options
+     * @param int $steps that are tried before the bound has to do
      * @return ?array{orders: list<array<int, int>>, total: int, bound: int} null where no choice keeps all least orders
      */
-    public static function cheapest(Market $market, array $demands, array $options): ?array
+    public static function cheapest(Market $market, array $demands, array $options, int $steps): ?array
     {
-        $self = new self($market, $demands, $options);
+        $self = new self($market, $demands, $options, $steps);
         $state = ['best' => null, 'rank' => [PHP_INT_MAX, 0, 0], 'open' => INF, 'cheapest' => [], 'steps' => 0];
         $self->branch(0, 0, 0, 0, $state);
 
@@ -154,7 +158,7 @@ final readonly class PlanSearch
         $solved = $coupled->solve(
             $isFirst ? INF : $state['rank'][0] - $ship,
             $worth,
-            max(0, self::STEPS - $state['steps']),
+            max(0, $this->steps - $state['steps']),
             function (array $orders) use (&$state): void {
                 $this->consider($orders, $state);
             },

@@ -14,7 +14,7 @@ export function Uncovered({ plan, open, onOpen, onSuppliers }: Props) {
   const row = (line: BuyingLine, many: string) => (
     <li key={line.part}>
       <Press
-        className={styles['line']}
+        className={clsx(styles['line'], styles['short'])}
         aria-pressed={line.part === open}
         onClick={() => {
           onOpen(line.part);
