@@ -65,7 +65,11 @@ final readonly class DemoOffers
             [$currency, $share] = self::ASKS[$supplier];
             $multiple = ($seed >> (4 + $at)) % 4 === 0 ? 10 : 1;
             foreach (self::BREAKS as $from => $off) {
-                $price = $ours->multipliedBy($share)->multipliedBy($off)->toScale(4, RoundingMode::HALF_UP);
+                $price = $ours
+                    ->multipliedBy($share)
+                    ->multipliedBy($off)
+                    ->multipliedBy(self::own($seed, $at))
+                    ->toScale(4, RoundingMode::HALF_UP);
                 $name = str_replace('"', '""', $part);
                 $rows[] = "\"{$name}\",{$supplier},{$currency},{$from},{$price},,{$multiple},";
             }

@@ -27,6 +27,8 @@ final readonly class CoupledLines
     private array $factors;
     /** @var list<list<LineOption>> */
     private array $options;
+    /** @var list<list<LineOption>> those that may be the cheapest, whatever the limits are worth */
+    private array $leanest;
 
     /**
      * @param list<Demand> $demands
@@ -49,6 +51,38 @@ final readonly class CoupledLines
             ),
             $options,
         );
+        $this->leanest = array_map(self::leanest(...), $this->options);
+    }
+
+    /**
+     * A way that takes no less from any supplier than another one does is never the cheaper of the two.
+     *
+     * @param list<LineOption> $options
+     * @return list<LineOption>
+     */
+    private static function leanest(array $options): array
+    {
+        usort(
+            $options,
+            static fn(LineOption $a, LineOption $b): int => [array_sum($a->goods), $a->pieces] <=> [
+                array_sum($b->goods),
+                $b->pieces,
+            ],
+        );
+        $kept = [];
+        foreach ($options as $option) {
+            foreach ($kept as $leaner) {
+                foreach ($leaner->goods as $supplier => $goods) {
+                    if ($goods > ($option->goods[$supplier] ?? 0)) {
+                        continue 2;
+                    }
+                }
+                continue 2;
+            }
+            $kept[] = $option;
+        }
+
+        return $kept;
     }
 
     /**
@@ -101,6 +135,9 @@ final readonly class CoupledLines
     public function solve(float $known, array $worth, int $most, callable $found): array
     {
         $steps = 0;
+        if ($most <= 0) {
+            return ['isWhole' => false, 'steps' => 0];
+        }
         [$value] = $this->relaxed($worth);
         $gap = $known - $value + 0.5 * count($this->foreign) + self::EPSILON;
         if ($known === INF) {
@@ -108,8 +145,16 @@ final readonly class CoupledLines
         }
         $lines = [];
         foreach ($this->demands as $line => $demand) {
-            $lines[$line] = $this->priceList($demand, $this->options[$line], $worth);
+            $lines[$line] = $this->priceList(
+                $demand,
+                $this->options[$line],
+                $worth,
+                $gap + 2.0 * count($this->demands),
+            );
             $steps += count($lines[$line]);
+            if ($steps > $most) {
+                return ['isWhole' => false, 'steps' => $steps];
+            }
             // Rounding may make a size between two corners cheaper than both.
             $gap += max(0.0, -min([0.0, ...array_column($lines[$line], 0)]));
         }
@@ -224,10 +269,12 @@ final readonly class CoupledLines
      *
      * @param list<LineOption> $options
      * @param array<int, float> $worth
+     * @param float $most what a way may be dearer by and still matter
      * @return list<array{float, LineOption}>
      */
-    private function priceList(Demand $demand, array $options, array $worth): array
+    private function priceList(Demand $demand, array $options, array $worth, float $most): array
     {
+        $from = min([INF, ...array_map(fn(LineOption $option): float => $this->priced($option, $worth), $options)]);
         $all = [];
         foreach ($options as $option) {
             $all[json_encode($option->orders, JSON_THROW_ON_ERROR)] = $option;
@@ -235,18 +282,22 @@ final readonly class CoupledLines
         foreach ($this->limits as $at => $limit) {
             $tariff = $demand->tariff($at);
             if ($tariff instanceof Tariff && $worth[$at] > 0.0) {
-                foreach (LineOptions::through($demand, $tariff, $limit, self::SIZES) as $option) {
+                $each = $this->factors[$at] - $worth[$at];
+                $dearest = $each > 0.0 ? ($from + $most) / $each : INF;
+                foreach (LineOptions::through($demand, $tariff, $limit, self::SIZES, $dearest) as $option) {
                     if (($option->mask & ~$this->used) === 0) {
                         $all[json_encode($option->orders, JSON_THROW_ON_ERROR)] = $option;
                     }
                 }
             }
         }
-        $from = min([INF, ...array_map(fn(LineOption $option): float => $this->priced($option, $worth), $options)]);
-        $ways = array_map(
-            fn(LineOption $option): array => [$this->priced($option, $worth) - $from, $option],
-            array_values($all),
-        );
+        $ways = [];
+        foreach ($all as $option) {
+            $dearer = $this->priced($option, $worth) - $from;
+            if ($dearer <= $most) {
+                $ways[] = [$dearer, $option];
+            }
+        }
         usort($ways, static fn(array $a, array $b): int => $a[0] <=> $b[0]);
 
         return $ways;
@@ -271,7 +322,7 @@ final readonly class CoupledLines
     {
         $value = 0.0;
         $goods = $orders = [];
-        foreach ($this->options as $line) {
+        foreach ($this->leanest as $line) {
             $least = INF;
             $best = null;
             foreach ($line as $option) {

@@ -37,16 +37,22 @@ final readonly class LineOptions
      * The same with one order of any legal size, so that goods reach a limit exactly.
      *
      * @param int $limit minor units of goods that the supplier's order may have to reach
+     * @param int $most sizes that are tried
+     * @param float $dearest minor units of goods from which an order is too dear by itself
      * @return list<LineOption>
      */
-    public static function through(Demand $demand, Tariff $through, int $limit, int $most): array
+    public static function through(Demand $demand, Tariff $through, int $limit, int $most, float $dearest): array
     {
         $self = new self($demand);
         $found = [];
         $order = $through->legal(1);
         for ($count = 0; $order !== null && $count < $most; ++$count) {
             $rest = max(0, $demand->needed - $order);
-            if ($rest === 0) {
+            if ($through->cost($order) > $dearest) {
+                if ($through->cost($order) >= $limit) {
+                    break;
+                }
+            } elseif ($rest === 0) {
                 $self->put([$through->supplier => $order], $found);
                 if ($through->cost($order) >= $limit) {
                     break;
