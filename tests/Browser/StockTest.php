@@ -14,7 +14,7 @@ final class StockTest extends BrowserCase
             'stock-board.csv' => "Reference,Value,Package\nR1,4k3 5%,Axial 1/4W\nR2,43k 5%,Axial 1/4W\n",
         ]);
         $this->find('.parts-parts-table');
-        $this->open('/stock');
+        $this->open('/stock?view=parts');
         $this->write('#part-filter', '4k3', false);
         $this->click('.stock-row', '4k3 5%');
         $this->assertAccessible('Stock');
@@ -44,7 +44,7 @@ final class StockTest extends BrowserCase
     public function test_a_table_of_lots_says_which_row_is_wrong(): void
     {
         $this->signIn();
-        $this->open('/stock');
+        $this->open('/stock?view=parts');
         $this->find('.stock-rows li');
         $this->drop('.stock-parts', ['shelf.csv' => "part,lot,quantity\nno such part,1,5\n"]);
         $this->text('.MuiAlert-root', 'shelf.csv, row 2, column part');

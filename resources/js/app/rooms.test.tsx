@@ -6,7 +6,7 @@ import { Reports } from '@/rooms/reports';
 import { Sales } from '@/rooms/sales';
 import { Shelf } from '@/rooms/shelf';
 import { ShopRoom } from '@/rooms/shop';
-import { KitsView, Stock } from '@/rooms/stock';
+import { BuyingView, KitsView, PartsView, Stock } from '@/rooms/stock';
 import { SHOP } from '@/shared/testing/answers';
 import { unmountAll } from '@/shared/testing/mount';
 import { enter, goOffline, read, refuse, serve } from '@/shared/testing/server';
@@ -17,6 +17,18 @@ const ROOMS = [
   {
     name: 'Stock',
     Room: Stock,
+    full: /14 kits can be packed today: 5V1 is the shortest\./,
+    bare: /No kit yet/,
+  },
+  {
+    name: 'Buying',
+    Room: BuyingView,
+    full: /5\.00 EUR.*nothing is cheaper.*Reedwire.*rubber feet.*so there is needed/,
+    bare: /No kit yet/,
+  },
+  {
+    name: 'Parts in stock',
+    Room: () => <PartsView mayMove />,
     full: /10k, Axial 1\/4W.*26-340.*reads 100k.*in the bin|in the bin.*reads 100k/,
     bare: /No part yet/,
   },

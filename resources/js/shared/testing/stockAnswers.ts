@@ -1,5 +1,8 @@
+import { BUYING } from './buyingAnswers';
+
 /** Parts in stock as the server tells them. */
 export const STOCK = {
+  ...BUYING,
   'GET /articles': {
     articles: [
       {

@@ -31,6 +31,7 @@ export function PlanView({ onOrdered, onSuppliers }: Props) {
   const all = sheet ? sheets(sheet) : [];
   const open =
     sheet?.lines.find(({ part }) => part === chosen) ?? all[0]?.lines[0]?.line ?? sheet?.lines.find((l) => l.noOffer);
+  if (shelf.error) return <Notice title="There is no plan" text={shelf.error.message} />;
   return (
     <>
       <BatchBar
@@ -114,7 +115,9 @@ export function PlanView({ onOrdered, onSuppliers }: Props) {
           )}
         </div>
       )}
-      {batches.length === 0 && <p className={ui['loading']}>No kit yet. Drop a parts list on the Shelf first.</p>}
+      {shelf.data && batches.length === 0 && (
+        <p className={ui['loading']}>No kit yet. Drop a parts list on the Shelf first.</p>
+      )}
     </>
   );
 }
