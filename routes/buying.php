@@ -9,6 +9,8 @@ use App\Http\Controllers\Buying\PurchaseController;
 use App\Http\Controllers\Buying\ReceivePurchase;
 use App\Http\Controllers\Buying\SupplierController;
 use App\Http\Controllers\Buying\WriteRate;
+use App\Http\Controllers\Sales\PriceController;
+use App\Http\Controllers\Sales\ShowCurve;
 use Illuminate\Support\Facades\Route;
 
 Route::get('/kits/{kit}/planks', [KitPlanksController::class, 'show'])
@@ -46,3 +48,10 @@ Route::post('/purchase-lines/{line}/receipts', ReceivePurchase::class)
     ->whereNumber('line')
     ->middleware('can:pack-kits')
     ->name('purchases.receive');
+Route::get('/kits/{kit}/price', [PriceController::class, 'show'])
+    ->middleware('can:sell-kits')
+    ->name('price');
+Route::put('/kits/{kit}/price', [PriceController::class, 'update'])
+    ->middleware('can:manage-shop')
+    ->name('price.update');
+Route::get('/kits/{kit}/curve', ShowCurve::class)->middleware('can:sell-kits')->name('price.curve');

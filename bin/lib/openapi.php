@@ -122,6 +122,9 @@ $routes = [
     'get /kits/{kit}/sets' => 'ArticleSets',
     'get /kits/{kit}/planks' => 'Planks',
     'get /buying' => 'BuyingPlan',
+    'get /kits/{kit}/price' => 'Price',
+    'put /kits/{kit}/price' => 'Price',
+    'get /kits/{kit}/curve' => 'Curve',
     'get /suppliers' => 'Suppliers',
     'post /suppliers' => 'Suppliers',
     'put /suppliers/{supplier}' => 'Suppliers',
@@ -256,6 +259,7 @@ foreach ($routes + $files as $route => $schema) {
             ...$path === '/stock/part'
                 ? [['name' => 'fingerprint', 'in' => 'query', 'required' => true, 'schema' => ['type' => 'string']]]
                 : [],
+            ...$path === '/kits/{kit}/price' && $verb === 'get' ? $query('batch', 'margin', 'price') : [],
             ...$path === '/buying' ? $query('kits', 'spares', 'without', 'rates') : [],
             ...$path === '/serials/near'
                 ? [['name' => 'serial', 'in' => 'query', 'required' => true, 'schema' => ['type' => 'string']]]

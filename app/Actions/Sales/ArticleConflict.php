@@ -24,6 +24,13 @@ final class ArticleConflict extends Refusal
         return new self("Some of \"{$article}\" are still on hand; ship them or take them apart first.");
     }
 
+    public static function priced(): self
+    {
+        return new self(
+            'Somebody else changed the costs of this kit since you saw them; look again, then change them.',
+        );
+    }
+
     protected function status(): int
     {
         return 409;

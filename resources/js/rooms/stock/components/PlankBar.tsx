@@ -2,6 +2,7 @@ import type { CSSProperties } from 'react';
 import type { Planks } from '@/shared/api';
 import { Press } from '@/shared/ui';
 import { lengths, plankWords } from '../planks';
+import ink from '@/shared/style/ink.module.css';
 import styles from './planks.module.css';
 
 type Props = { sheet: Planks; top: number; open: string; onOpen: (part: string) => void };
@@ -36,7 +37,6 @@ export function PlankBar({ sheet, top, open, onOpen }: Props) {
               data-plank={plank.part}
               data-short={plank.kits === sheet.waterline ? '' : undefined}
               aria-pressed={plank.part === open}
-              aria-label={plankWords(plank)}
               onClick={() => {
                 onOpen(plank.part);
               }}
@@ -45,6 +45,7 @@ export function PlankBar({ sheet, top, open, onOpen }: Props) {
                 if (event.key === 'ArrowLeft') step(-1);
               }}
             >
+              <span className={ink['sr']}>{plankWords(plank)}</span>
               <span className={styles['length']} aria-hidden>
                 <b>{of.torn ? `${String(plank.kits)} ⌇` : plank.kits}</b>
                 {of.ordered > 0 && <i className={styles['ordered']} style={{ height: share(of.ordered) }} />}

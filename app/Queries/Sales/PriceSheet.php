@@ -1,0 +1,182 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Queries\Sales;
+
+use App\Actions\Kit\Documents;
+use App\Actions\Sales\PriceFacts;
+use App\Models\Kit;
+use App\Models\Revision;
+use App\Models\Shop;
+use App\Queries\Buying\KitNeeds;
+use App\Queries\Report\FaultBook;
+use Brick\Math\BigDecimal;
+use Brick\Math\BigRational;
+use Brick\Math\RoundingMode;
+use Chiralex\Supply\Cost\Batch;
+use Chiralex\Supply\Cost\CostRates;
+use Chiralex\Supply\Cost\CostStair;
+use Chiralex\Supply\Cost\CostStep;
+
+/** What a kit costs step by step, and its price: for a margin, or the margin of a price. */
+final readonly class PriceSheet
+{
+    private const PACKS = [5, 10, 20];
+    /** Causes of reports that are named. */
+    private const CAUSES = 4;
+    private const CURVE = 500;
+
+    public function __construct(
+        private KitNeeds $needs,
+        private PartsCost $parts,
+        private PriceFacts $facts,
+        private Documents $documents,
+        private FaultBook $faults,
+    ) {}
+
+    /**
+     * @param array<string, string> $tried facts put otherwise, to see what they would do
+     * @param ?string $price a price whose margin is asked; null where the price is asked
+     * @return array<string, mixed>
+     */
+    public function of(int $kitId, array $tried, ?string $price): array
+    {
+        $revision = $this->needs->revision($kitId);
+        $said = $this->facts->of($kitId);
+        $facts = array_merge($said['facts'], $tried);
+        $kits = max(1, (int) $facts['batch']);
+        $cost = $this->parts->of($revision, $kits);
+        $study = $this->faults->study($kitId);
+        $rates = CostRates::of(
+            Shop::ours()->wage,
+            $facts['feeShare'],
+            $facts['feeFixed'],
+            $facts['shipping'],
+            $facts['reportMinutes'],
+            $facts['reportCost'],
+        );
+        $stair = CostStair::of(
+            new Batch(
+                $kits,
+                $cost['parts'],
+                $cost['spares'],
+                $this->bags($revision),
+                BigDecimal::of($facts['setUp']),
+                BigDecimal::of($facts['setUpMinutes']),
+                BigDecimal::of($facts['kitMinutes']),
+            ),
+            $rates,
+            $study->kits,
+            $study->reported,
+        );
+        $asked = $price === null ? $stair->priceFor(BigDecimal::of($facts['margin'])) : BigDecimal::of($price);
+
+        return [
+            'kitId' => $kitId,
+            'kit' => Kit::query()->findOrFail($kitId)->name,
+            'revisionId' => $revision->id,
+            'currency' => Shop::ours()->currency,
+            'version' => $said['version'],
+            'facts' => $facts,
+            'said' => $said['said'],
+            'steps' => array_map(self::step(...), $stair->steps),
+            'cost' => self::money($stair->cost()),
+            'low' => self::money($stair->lowest()),
+            'high' => self::money($stair->highest()),
+            'unpriced' => $cost['unpriced'],
+            'fromLots' => $cost['fromLots'],
+            'causes' => $this->causes($kitId, $study->kits, $stair),
+        ] + self::priced($stair, $asked, $facts);
+    }
+
+    /** @return array{curve: list<?float>} parts of one kit by the size of the batch */
+    public function curve(int $kitId): array
+    {
+        return ['curve' => $this->parts->curve($this->needs->revision($kitId), self::CURVE)];
+    }
+
+    /**
+     * @param array<string, string> $facts
+     * @return array<string, mixed>
+     */
+    private static function priced(CostStair $stair, ?BigDecimal $price, array $facts): array
+    {
+        if ($price === null || $price->isZero()) {
+            return ['price' => null, 'margin' => null, 'left' => null, 'fees' => null, 'gross' => null, 'packs' => []];
+        }
+
+        return [
+            'price' => (string) $price->toScale(2, RoundingMode::HALF_UP),
+            'margin' => self::share($stair->marginAt($price)),
+            'left' => self::money($stair->left($price)),
+            'fees' => self::money($stair->feesOf($price)),
+            'gross' => (string) $price
+                ->multipliedBy(BigDecimal::one()->plus($facts['tax']))
+                ->toScale(2, RoundingMode::HALF_UP),
+            'packs' => array_map(static function (int $size) use ($stair, $price, $facts): array {
+                $pack = $stair->pack($size, $price, BigDecimal::of($facts["pack{$size}"]));
+
+                return [
+                    'kits' => $size,
+                    'discount' => $facts["pack{$size}"],
+                    'price' => (string) $pack['price'],
+                    'margin' => self::share($pack['margin']),
+                ];
+            }, self::PACKS),
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    private static function step(CostStep $step): array
+    {
+        return [
+            'kind' => $step->kind->value,
+            'amount' => self::money($step->amount),
+            'low' => self::money($step->low),
+            'high' => self::money($step->high),
+            'figures' => (object) $step->figures,
+        ];
+    }
+
+    /** @return list<array{cause: string, kits: int, each: string}> what the commonest causes cost a kit, of those that are old enough */
+    private function causes(int $kitId, int $shipped, CostStair $stair): array
+    {
+        $kits = [];
+        foreach ($shipped === 0 ? [] : $this->faults->reports($kitId) as $report) {
+            foreach ($report->serial === '' ? [] : $report->causes as $cause) {
+                $kits[$cause][$report->serial] = true;
+            }
+        }
+        $counts = array_map(count(...), $kits);
+        arsort($counts);
+        $report = BigDecimal::of($stair->steps[array_key_last($stair->steps)]->figures['report'] ?? '0');
+        $causes = [];
+        foreach (array_slice($counts, 0, self::CAUSES, true) as $cause => $count) {
+            $causes[] = [
+                'cause' => (string) $cause,
+                'kits' => $count,
+                'each' => (string) $report->multipliedBy($count)->dividedBy($shipped, 2, RoundingMode::HALF_UP),
+            ];
+        }
+
+        return $causes;
+    }
+
+    private function bags(Revision $revision): BigDecimal
+    {
+        $cost = $this->documents->get($revision, 'bags')['cost'] ?? '0';
+
+        return BigDecimal::of(is_string($cost) ? $cost : '0');
+    }
+
+    private static function money(BigRational $amount): string
+    {
+        return (string) $amount->toScale(2, RoundingMode::HALF_UP);
+    }
+
+    private static function share(BigRational $share): float
+    {
+        return $share->toScale(4, RoundingMode::HALF_UP)->toFloat();
+    }
+}
