@@ -16,6 +16,7 @@ export * from './safety';
 export * from './scale';
 export * from './shop';
 export * from './buying';
+export * from './price';
 export * from './stock';
 export * from './tables';
 export * from './trade';

@@ -5,6 +5,8 @@ import { isWords, recall, WORDS } from '@/shared/keep';
 import { Button, DropZone, FileButton, Input, Notice, Refusal, TableActions, useWanted, Loading } from '@/shared/ui';
 import { ServerGrid } from '@/shared/ui/grid';
 import { NewOrder } from './NewOrder';
+import { PriceView } from './PriceView';
+import { SalesHead, useSalesView } from './SalesHead';
 import { orderColumns, ships, type Deed } from './orderColumns';
 import { clsx } from 'clsx';
 import ink from '@/shared/style/ink.module.css';
@@ -35,7 +37,7 @@ async function table(wanted: Wanted): Promise<string[][]> {
 }
 
 /** Orders: what can ship today first; set kits aside, print the slip, ship. */
-export function Sales() {
+function OrdersView() {
   const { wanted, want, text, setText } = useWanted();
   const sales = useSales(wanted);
   const sale = useSale();
@@ -67,8 +69,7 @@ export function Sales() {
   return (
     <DropZone label="Drop a CSV of orders: number, date, customer, email, address, kit, quantity, price" onFiles={take}>
       <main className={clsx(ui['room'], styles['salesroom'])}>
-        <div className={ui['roomhead']}>
-          <h1>Sales</h1>
+        <SalesHead>
           <span className={ink['quiet']}>
             {sales.data.toShip} to ship, {sales.data.canShip} of them today, the oldest served first
           </span>
@@ -96,7 +97,7 @@ export function Sales() {
               New order
             </Button>
           </span>
-        </div>
+        </SalesHead>
         {fault && (
           <Refusal
             onDismiss={() => {
@@ -152,4 +153,10 @@ export function Sales() {
       </main>
     </DropZone>
   );
+}
+
+/** What was ordered and when it ships, and what a kit costs. */
+export function Sales() {
+  const [view] = useSalesView();
+  return view === 'price' ? <PriceView /> : <OrdersView />;
 }
