@@ -16,8 +16,8 @@ const KIT = '/kits/1';
 // Room, what stands there when it is open, whether it holds a grid.
 const ROOMS = [
     ['/library', '.library-list .MuiDataGrid-cell', true],
-    ['/stock', '.stock-moves .MuiDataGrid-cell', true],
-    ['/sales', '.sales-orders .MuiDataGrid-cell', true],
+    ['/stock?view=kits', '.stock-moves .MuiDataGrid-cell', true],
+    ['/sales?view=orders', '.sales-orders .MuiDataGrid-cell', true],
     ['/packing', '.packing-newrun', false],
     ['/reports', '.reports-inbox button', false],
     ['/shelf', '.shelf-kitrow', false],

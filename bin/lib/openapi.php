@@ -137,6 +137,7 @@ $routes = [
     'post /purchase-lines/{line}/receipts' => 'Purchase',
     'get /orders' => 'SalesOrders',
     'post /orders' => 'SalesOrder',
+    'get /orders/strip' => 'OrderStrip',
     'post /orders/file' => 'OrdersBooked',
     'post /orders/{order}/allocate' => 'SalesOrder',
     'post /orders/{order}/free' => 'SalesOrder',

@@ -30,7 +30,9 @@ final class LooksTest extends BrowserCase
         '/stock' => '.planks-plank',
         '/stock?view=parts' => '.stock-rows li',
         '/stock?view=buying' => '.buying-sheet',
-        '/sales' => '.MuiDataGrid-cell',
+        '/sales' => '.strip-bundle',
+        '/sales?view=orders' => '.MuiDataGrid-cell',
+        '/sales?view=price' => '.price-step',
         '/reports' => '.wall-paper',
         '/packing' => '.packing-newrun',
     ];

@@ -68,7 +68,7 @@ final class ShopTest extends BrowserCase
     public function test_an_order_is_booked_set_aside_and_shipped(): void
     {
         $this->signIn();
-        $this->open('/sales');
+        $this->open('/sales?view=orders');
         $this->text('.MuiDataGrid-cell', 'SB-10');
         $this->assertAccessible('Sales');
         $this->click('.ui-roomhead button', 'New order');

@@ -44,19 +44,24 @@ final readonly class DemoOffers
         ($this->take)(self::TERMS, 'suppliers.csv', Uuid::uuid4()->toString(), $userId);
         $this->write->rate('GBP', self::POUND, $userId);
         $rows = ['part,supplier,currency,from,unit_price,minimum,multiple,available'];
-        foreach (Row::all(DB::table('known_parts')->orderBy('fingerprint')->select('fingerprint')) as $part) {
+        $parts = DB::table('known_parts')
+            ->leftJoin('stock_parts', 'stock_parts.fingerprint', '=', 'known_parts.fingerprint')
+            ->orderBy('known_parts.fingerprint')
+            ->select(['known_parts.fingerprint', 'unit']);
+        foreach (Row::all($parts) as $part) {
             if (!str_contains($part->text('fingerprint'), self::UNSOLD)) {
-                array_push($rows, ...self::rows($part->text('fingerprint')));
+                array_push($rows, ...self::rows($part->text('fingerprint'), $part->text('unit') === 'mm'));
             }
         }
         ($this->take)(implode("\n", $rows), 'offers.csv', Uuid::uuid4()->toString(), $userId);
     }
 
     /** @return list<string> two to four suppliers offer a part, with breaks; its number decides which, and which sell by the ten */
-    private static function rows(string $part): array
+    private static function rows(string $part, bool $isByLength): array
     {
         $seed = crc32($part);
-        $ours = BigDecimal::of(sprintf('0.%04d', 12 + ($seed % 900)));
+        // A millimetre of wire costs a two-hundredth of what a piece does.
+        $ours = BigDecimal::of(sprintf('0.%04d', 12 + ($seed % 900)))->multipliedBy($isByLength ? '0.005' : '1');
         $rows = [];
         foreach (array_keys(self::ASKS) as $at => $supplier) {
             if ($at > 1 && ($seed >> $at) % 2 === 0) {
@@ -69,7 +74,7 @@ final readonly class DemoOffers
                     ->multipliedBy($share)
                     ->multipliedBy($off)
                     ->multipliedBy(self::own($seed, $at))
-                    ->toScale(4, RoundingMode::HALF_UP);
+                    ->toScale($isByLength ? 6 : 4, RoundingMode::HALF_UP);
                 $name = str_replace('"', '""', $part);
                 $rows[] = "\"{$name}\",{$supplier},{$currency},{$from},{$price},,{$multiple},";
             }

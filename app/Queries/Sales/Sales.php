@@ -17,6 +17,8 @@ final readonly class Sales
         ...['orders.id', 'number', 'order_states.placed_on', 'customers.name', 'erased_at'],
         ...['wanted', 'allocated', 'shipped', 'stage'],
     ];
+    /** Orders that a strip shows. */
+    private const STRIP = 200;
     private const SORTS = [
         'number' => 'orders.number',
         'placedOn' => 'order_states.placed_on',
@@ -63,6 +65,21 @@ final readonly class Sales
             'orders' => $this->shown(Row::all($page->cut($query)->select(self::SHOWN)), $promises),
         ] +
             $page->told($total) + ['toShip' => $aside + count($promises), 'canShip' => $aside + count($today)];
+    }
+
+    /** @return array{orders: list<array<string, mixed>>, more: int} what is not shipped, the oldest first, and how many are left out */
+    public function strip(): array
+    {
+        $query = self::joined()->where('stage', '<>', 'shipped');
+        $total = (clone $query)->count();
+        $rows = Row::all(
+            $query
+                ->orderByRaw('order_states.placed_on, order_states.order_id')
+                ->limit(self::STRIP)
+                ->select(self::SHOWN),
+        );
+
+        return ['orders' => $this->shown($rows, $this->promised->open()), 'more' => $total - count($rows)];
     }
 
     /** @return array<string, mixed> */

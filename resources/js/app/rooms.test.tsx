@@ -3,7 +3,7 @@ import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
 import { LibraryRoom } from '@/rooms/library';
 import { Packing } from '@/rooms/packing';
 import { Reports } from '@/rooms/reports';
-import { Sales } from '@/rooms/sales';
+import { OrdersView, PriceView, Sales } from '@/rooms/sales';
 import { Shelf } from '@/rooms/shelf';
 import { ShopRoom } from '@/rooms/shop';
 import { BuyingView, KitsView, PartsView, Stock } from '@/rooms/stock';
@@ -39,7 +39,14 @@ const ROOMS = [
     bare: /No kits yet.*Nothing packed yet/,
   },
   { name: 'Packing', Room: Packing, full: /Frost Bell/, bare: /release/i },
-  { name: 'Sales', Room: Sales, full: /SB-1028.*Elin Skarp/, bare: /No orders yet\. Type one in, or drop a CSV/ },
+  { name: 'Sales', Room: Sales, full: /1 to ship.*SB-1028.*Elin Skarp/, bare: /Nothing is to ship/ },
+  {
+    name: 'Orders',
+    Room: OrdersView,
+    full: /SB-1028.*Elin Skarp/,
+    bare: /No orders yet\. Type one in, or drop a CSV/,
+  },
+  { name: 'Price', Room: PriceView, full: /costs 14\.50 EUR.*price 25\.43.*support/, bare: /No kit yet/ },
   {
     name: 'Shop',
     Room: ShopRoom,

@@ -2,7 +2,7 @@
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
 import { LibraryRoom } from '@/rooms/library';
 import { Reports } from '@/rooms/reports';
-import { Sales } from '@/rooms/sales';
+import { OrdersView } from '@/rooms/sales';
 import { SignIn } from '@/rooms/sign-in';
 import { Bench } from '@/stations/bench';
 import { forgetWords } from '@/shared/keep';
@@ -30,19 +30,19 @@ describe('words that are not saved', () => {
   });
 
   it('an order half typed is there again after a reload, and gone when it is dropped', async () => {
-    const first = await enter(<Sales />);
+    const first = await enter(<OrdersView />);
     await click(find(first, 'button', 'New order'));
     await type(field(first, '#order-customer'), 'Gwen Tressel');
     unmountAll();
-    const again = await enter(<Sales />);
+    const again = await enter(<OrdersView />);
     expect(field(again, '#order-customer').value).toBe('Gwen Tressel');
     await click(find(again, 'button', 'Drop it'));
     unmountAll();
-    expect((await enter(<Sales />)).querySelector('#order-customer')).toBeNull();
+    expect((await enter(<OrdersView />)).querySelector('#order-customer')).toBeNull();
   });
 
   it('an order says at the field what is missing, and is not sent', async () => {
-    const box = await enter(<Sales />);
+    const box = await enter(<OrdersView />);
     await click(find(box, 'button', 'New order'));
     await type(field(box, '#order-quantity'), '0');
     await submit(find(box, 'form'));

@@ -1,1 +1,3 @@
+export { OrdersView } from './components/OrdersView';
+export { PriceView } from './components/PriceView';
 export { Sales } from './components/Sales';

@@ -28,7 +28,7 @@ export function asked(batches: readonly Batch[], tried: Tried): Asked {
 }
 
 export type Sheet = { supplier: BuyingPlan['suppliers'][number]; lines: SheetLine[] };
-export type SheetLine = { line: BuyingLine; order: BuyingLine['orders'][number] };
+type SheetLine = { line: BuyingLine; order: BuyingLine['orders'][number] };
 
 /** The plan as it is sent: a sheet for each supplier, the dearest line first. */
 export function sheets(plan: BuyingPlan): Sheet[] {

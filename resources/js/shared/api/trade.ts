@@ -15,6 +15,7 @@ import type {
   RunKeys,
   Runs,
   SalesOrder,
+  OrderStrip,
   SalesOrders,
   Serials,
   Stock,
@@ -138,6 +139,11 @@ export function useSales(wanted: Wanted) {
     queryFn: () => data(api.get('/orders', { params: { query: pageQuery(wanted) } })),
     placeholderData: (before) => before,
   });
+}
+
+/** What is to ship, the oldest first. */
+export function useOrderStrip() {
+  return useQuery<OrderStrip>({ queryKey: ['orders', 'strip'], queryFn: () => data(api.get('/orders/strip')) });
 }
 
 export type OrderGiven = Body<'/orders'>;

@@ -85,6 +85,7 @@ export type Article = Schemas['Article'];
 export type Articles = Schemas['Articles'];
 export type ArticleSets = Schemas['ArticleSets'];
 export type SalesOrders = Schemas['SalesOrders'];
+export type OrderStrip = Schemas['OrderStrip'];
 export type SalesOrder = Schemas['SalesOrder'];
 export type Reports = Schemas['Reports'];
 export type Report = Schemas['Report'];

@@ -1,3 +1,4 @@
+import { A_PRICE, AN_ORDER } from './salesAnswers';
 import type { Header } from '@/shared/api';
 import type { Answers } from './server';
 import documents from './documents.json';
@@ -188,34 +189,11 @@ export const SHOP: Readonly<Record<'full' | 'bare', Answers>> = {
       ],
       ...ROWS,
     },
+    'GET /orders/strip': { orders: [AN_ORDER], more: 0 },
+    'GET /kits/1/price': A_PRICE,
+    'GET /kits/1/curve': { curve: [8, 7, 6.5, null, 6, 5] },
     'GET /orders': {
-      orders: [
-        {
-          id: 5,
-          number: 'SB-1028',
-          placedOn: '2026-11-08',
-          customer: 'Elin Skarp',
-          lines: [
-            {
-              articleId: 1,
-              form: 'kit',
-              name: 'Frost Bell',
-              quantity: 2,
-              unitPrice: 2450,
-              currency: 'EUR',
-              options: '',
-              packSize: 1,
-              dealing: '',
-            },
-          ],
-          wanted: 2,
-          allocated: 0,
-          shipped: 0,
-          stage: 'open',
-          canAllocate: true,
-          promise: { today: true, runs: [], missing: [] },
-        },
-      ],
+      orders: [AN_ORDER],
       toShip: 1,
       canShip: 1,
       ...ROWS,
@@ -261,6 +239,7 @@ export const SHOP: Readonly<Record<'full' | 'bare', Answers>> = {
     'GET /library': { parts: [], inAll: 0, own: 0, ...NONE },
     'GET /reports/stacks': { stacks: [], kits: [], kit: null, ...NONE },
     ...NO_STOCK,
+    'GET /orders/strip': { orders: [], more: 0 },
     'GET /orders': { orders: [], toShip: 0, canShip: 0, ...NONE },
     'GET /runs': { runs: [], releases: [], ...NONE },
     'GET /reports': {

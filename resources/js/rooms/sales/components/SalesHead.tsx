@@ -3,6 +3,7 @@ import { useView, Views } from '@/shared/ui';
 import ui from '@/shared/ui/ui.module.css';
 
 const VIEWS = [
+  { id: 'strip', name: 'To ship' },
   { id: 'orders', name: 'Orders' },
   { id: 'price', name: 'Price' },
 ] as const;

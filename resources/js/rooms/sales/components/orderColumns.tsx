@@ -63,7 +63,8 @@ export function orderColumns(acting: Acting): readonly GridColDef<SalesOrder>[] 
   ];
 }
 
-function Next({ order, busy, onAct }: Acting & { order: SalesOrder }) {
+/** What can be done next with an order. */
+export function Next({ order, busy, onAct }: Acting & { order: SalesOrder }) {
   const act = (what: Deed) => () => {
     onAct(order, what);
   };
@@ -99,7 +100,7 @@ function Next({ order, busy, onAct }: Acting & { order: SalesOrder }) {
   );
 }
 
-function kits(order: SalesOrder): string {
+export function kits(order: SalesOrder): string {
   return order.lines.map((line) => `${String(line.quantity)} × ${articleWords(line)}`).join(', ');
 }
 
@@ -116,6 +117,6 @@ export function ships({ lines, promise }: SalesOrder): string {
 }
 
 /** Minor units of all lines together. */
-function total(order: SalesOrder): number {
+export function total(order: SalesOrder): number {
   return order.lines.reduce((sum, line) => sum + line.quantity * line.unitPrice, 0);
 }

@@ -68,9 +68,11 @@ export function OfferList() {
         {offers.data.offers.map((offer) => (
           <li key={`${offer.part} ${offer.supplier}`}>
             <span>{offer.title}</span>
-            <span>{offer.supplier}</span>
+            <span>
+              {offer.supplier}, {offer.currency}
+            </span>
             <span className={ink['m']}>
-              {offer.breaks.map(({ from, price }) => `${String(from)}+ ${price}`).join('  ')} {offer.currency}
+              {offer.breaks.map(({ from, price }) => `${String(from)}+ ${price}`).join('  ')}
             </span>
             <span className={ink['quiet']}>{terms(offer)}</span>
           </li>

@@ -12,7 +12,9 @@ const HEAD = 'part, supplier, currency, from, unit_price, minimum, multiple, ava
 function terms(supplier: Supplier): string {
   const of = (what: string, sum: string | null) => (sum === null ? '' : `${what} ${sum}`);
   return [
-    `ships for ${supplier.shipping} ${supplier.currency}`,
+    Number(supplier.shipping) === 0
+      ? `ships for nothing, in ${supplier.currency}`
+      : `ships for ${supplier.shipping} ${supplier.currency}`,
     of('free from', supplier.freeFrom),
     of('no order under', supplier.leastOrder),
     supplier.leadDays === null ? '' : `in about ${String(supplier.leadDays)} days`,
