@@ -5,9 +5,18 @@ declare(strict_types=1);
 // Figures of buying and selling: the cheapest plan against glpsol on the same model, promises of 500 orders; called by bin/bench.
 // Exit 1 when a target is missed.
 
+use Brick\Math\BigDecimal;
+use Chiralex\Kit\KitReader;
+use Chiralex\Supply\Buying\BatchCurve;
 use Chiralex\Supply\Buying\BuyingPlanner;
+use Chiralex\Supply\Buying\KitLines;
+use Chiralex\Supply\Buying\Market;
+use Chiralex\Supply\Buying\Rate;
+use Chiralex\Supply\Buying\Supplier;
+use Chiralex\Supply\Buying\Tariff;
 use Chiralex\Trade\Arrival;
 use Chiralex\Trade\Promises;
+use ChiralexAdapters\KitFiles;
 use Random\Engine\Mt19937;
 use Random\Randomizer;
 use Tests\Reference\BuyingModel;
@@ -65,4 +74,39 @@ for ($i = 0; $i < 500; ++$i) {
 }
 [$seconds] = $timed(static fn() => Promises::of($orders, $arrivals));
 $tell('promises of 500 orders', $seconds, 0.3);
+// The largest demo kit, each line offered by four suppliers in two currencies with four breaks.
+$lines = [];
+$kit = (new KitReader())->read((new KitFiles())->fromPath(dirname(__DIR__, 2) . '/database/demo/kiln-watch'));
+$needs = KitLines::of($kit);
+foreach (array_keys($needs->lines) as $row) {
+    $tariffs = [];
+    foreach (range(0, 3) as $supplier) {
+        $price = $random->getInt(200, 900);
+        $tariffs[] = Tariff::with(
+            $supplier,
+            array_map(
+                static fn(int $from, int $off): array => [
+                    'from' => $from,
+                    'price' => BigDecimal::ofUnscaledValue($price - $off, 4),
+                ],
+                [1, 25, 100, 500],
+                [0, 20, 60, 120],
+            ),
+        );
+    }
+    $lines[] = ['pieces' => $needs->pieces($row), 'tariffs' => $tariffs];
+}
+$pound = Rate::parse('1.17') ?? exit(1);
+$market = new Market(
+    'EUR',
+    [
+        new Supplier('one', 'EUR', 490, 5000),
+        new Supplier('two', 'EUR', 650, 8000, 1500),
+        new Supplier('three', 'GBP', 380, 4000),
+        new Supplier('four', 'GBP', 0, null, 2500),
+    ],
+    [Rate::same(), Rate::same(), $pound, $pound],
+);
+[$seconds, $curve] = $timed(static fn() => BatchCurve::of($market, $lines, 1, 500));
+$tell('parts of 1 to 500 kits, ' . count($lines) . ' lines', $seconds, 3.0);
 exit($failed ? 1 : 0);

@@ -49,6 +49,35 @@ final class PriceTest extends TradeCase
         self::assertSame([500, 0.35, 0.33], [count((array) $curve), $curve[0], $curve[99]]);
     }
 
+    public function test_the_batch_that_costs_least_a_year_comes_of_what_was_ordered(): void
+    {
+        $maker = $this->person(Role::Maker);
+        $kit = $this->released()->revision->kit_id;
+        $this->offers(
+            $maker,
+            "part,supplier,currency,from,unit_price\n10k,Reedwire,EUR,1,0.10\n1N4148,Reedwire,EUR,1,0.20\n",
+        );
+        $this->actingAs($maker)
+            ->getJson("/api/kits/{$kit}/curve")
+            ->assertOk()
+            ->assertJsonPath('best', null);
+        $this->postJson('/api/orders', [
+            'operationId' => (string) Str::uuid(),
+            'number' => 'P-2',
+            'placedOn' => now()->subWeeks(9)->toDateString(),
+            'customer' => 'Gwen Tressel',
+            'email' => '',
+            'kitId' => $kit,
+            'quantity' => 20,
+            'price' => '24.50',
+        ])->assertCreated();
+        // Twenty in ten weeks are 104 a year; 18.00 of set-up, 0.30 of parts: the root of 2 x 104 x 18 / (0.2 x 0.3) is 249.8.
+        $this->getJson("/api/kits/{$kit}/curve")
+            ->assertOk()
+            ->assertJsonPath('best.demand', 104)
+            ->assertJsonPath('best.kits', 250);
+    }
+
     public function test_a_price_has_its_margin_and_a_margin_its_price(): void
     {
         $maker = $this->person(Role::Maker);

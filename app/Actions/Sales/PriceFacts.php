@@ -24,12 +24,22 @@ final readonly class PriceFacts
         'reportCost' => '0',
         'margin' => '0.40',
         'tax' => '0',
+        'holding' => '0.20',
         'pack5' => '0.05',
         'pack10' => '0.10',
         'pack20' => '0.15',
     ];
     /** What is the shop's rather than the kit's: a kit that was never priced begins with those of the one priced last. */
-    private const SHOPS = ['feeShare', 'feeFixed', 'shipping', 'reportMinutes', 'reportCost', 'margin', 'tax'];
+    private const SHOPS = [
+        'feeShare',
+        'feeFixed',
+        'shipping',
+        'reportMinutes',
+        'reportCost',
+        'margin',
+        'tax',
+        'holding',
+    ];
 
     /** @return array{facts: array<string, string>, version: int, said: list<string>} all facts, and the names of those that somebody said */
     public function of(int $kitId): array

@@ -14,6 +14,7 @@ use App\Queries\Report\FaultBook;
 use Brick\Math\BigDecimal;
 use Brick\Math\BigRational;
 use Brick\Math\RoundingMode;
+use Chiralex\Supply\Buying\BestBatch;
 use Chiralex\Supply\Cost\Batch;
 use Chiralex\Supply\Cost\CostRates;
 use Chiralex\Supply\Cost\CostStair;
@@ -26,6 +27,7 @@ final readonly class PriceSheet
     /** Causes of reports that are named. */
     private const CAUSES = 4;
     private const CURVE = 500;
+    private const WEEKS = 52;
 
     public function __construct(
         private KitNeeds $needs,
@@ -90,10 +92,38 @@ final readonly class PriceSheet
         ] + self::priced($stair, $asked, $facts);
     }
 
-    /** @return array{curve: list<?float>} parts of one kit by the size of the batch */
+    /**
+     * Parts of one kit by the size of the batch, and the batch that costs least a year by what was ordered.
+     *
+     * @return array{curve: list<?float>, best: ?array{kits: int, year: string, demand: int, ordered: int, weeks: int}} no best before anybody ordered
+     */
     public function curve(int $kitId): array
     {
-        return ['curve' => $this->parts->curve($this->needs->revision($kitId), self::CURVE)];
+        $curve = $this->parts->curve($this->needs->revision($kitId), self::CURVE);
+        $sold = (new RunsOut([$kitId]))->sold($kitId);
+        if ($sold === null || $sold['ordered'] === 0) {
+            return ['curve' => $curve, 'best' => null];
+        }
+        $facts = $this->facts->of($kitId)['facts'];
+        $demand = (self::WEEKS * $sold['ordered']) / $sold['weeks'];
+        $best = BestBatch::of(
+            array_combine(range(1, count($curve)), $curve),
+            $demand,
+            (float) $facts['setUp'] + ((float) $facts['setUpMinutes'] / 60) * (float) Shop::ours()->wage,
+            (float) $facts['holding'],
+        );
+
+        return [
+            'curve' => $curve,
+            'best' =>
+                $best === null
+                    ? null
+                    : [
+                        'kits' => $best->kits,
+                        'year' => sprintf('%.2f', $best->year),
+                        'demand' => (int) round($demand),
+                    ] + $sold,
+        ];
     }
 
     /**

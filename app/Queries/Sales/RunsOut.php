@@ -45,6 +45,14 @@ final readonly class RunsOut
         ];
     }
 
+    /** @return ?array{ordered: int, weeks: int<1, max>} null where nobody ordered yet */
+    public function sold(int $kitId): ?array
+    {
+        return isset($this->ordered[$kitId])
+            ? ['ordered' => $this->ordered[$kitId][0], 'weeks' => $this->ordered[$kitId][1]]
+            : null;
+    }
+
     /**
      * @param list<int> $ids
      * @return array<int, array{int, int<1, max>}> kits ordered of each in the weeks that are looked at, and how many weeks those are

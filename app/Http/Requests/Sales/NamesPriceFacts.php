@@ -7,7 +7,7 @@ namespace App\Http\Requests\Sales;
 /** The facts of a price, each with its limits; a share is written as one, 0.4 for 40 %. */
 trait NamesPriceFacts
 {
-    private const SHARES = ['feeShare', 'margin', 'tax', 'pack5', 'pack10', 'pack20'];
+    private const SHARES = ['feeShare', 'margin', 'tax', 'holding', 'pack5', 'pack10', 'pack20'];
     private const AMOUNTS = [
         'setUp',
         'setUpMinutes',

@@ -1,4 +1,4 @@
-import type { Price } from '@/shared/api';
+import type { Curve, Price } from '@/shared/api';
 
 type Kind = Price['steps'][number]['kind'];
 export type StairKind = Kind | 'margin' | 'tax';
@@ -46,6 +46,7 @@ export const FACTS: Readonly<
   'set-up': [
     ['setUp', 'boards and tools of a batch, whatever its size', 'number'],
     ['setUpMinutes', 'minutes to set a batch up', 'number'],
+    ['holding', 'what a kit in stock costs a year, in % of its parts', 'share'],
   ],
   packing: [['kitMinutes', 'minutes on each kit, its bags apart', 'number']],
   shipping: [['shipping', 'what the shop pays for box and postage of a kit', 'number']],
@@ -140,4 +141,9 @@ export function curvePath(curve: readonly (number | null)[], width: number, heig
     path += `${path === '' ? 'M' : 'L'}${x} ${y}`;
   });
   return path;
+}
+
+/** Why a batch costs least a year. */
+export function bestWords(best: NonNullable<Curve['best']>, currency: string): string {
+  return `${String(best.ordered)} ordered in ${String(best.weeks)} weeks are ${String(best.demand)} a year; in batches of ${String(best.kits)} their parts, set-ups and what lies in stock cost ${best.year} ${currency} a year, the least of 1 to 500.`;
 }

@@ -191,7 +191,10 @@ export const SHOP: Readonly<Record<'full' | 'bare', Answers>> = {
     },
     'GET /orders/strip': { orders: [AN_ORDER], more: 0 },
     'GET /kits/1/price': A_PRICE,
-    'GET /kits/1/curve': { curve: [8, 7, 6.5, null, 6, 5] },
+    'GET /kits/1/curve': {
+      curve: [8, 7, 6.5, null, 6, 5],
+      best: { kits: 6, year: '780.00', demand: 130, ordered: 30, weeks: 12 },
+    },
     'GET /orders': {
       orders: [AN_ORDER],
       toShip: 1,

@@ -54,6 +54,7 @@ export const A_PRICE = {
     reportCost: '1.50',
     margin: '0.4',
     tax: '0.19',
+    holding: '0.2',
     pack5: '0.05',
     pack10: '0.1',
     pack20: '0.15',

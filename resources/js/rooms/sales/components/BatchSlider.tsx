@@ -1,12 +1,15 @@
 import Slider from '@mui/material/Slider';
 import { useState } from 'react';
-import { betterBatch, curvePath } from '../price';
+import type { Curve } from '@/shared/api';
+import { Button } from '@/shared/ui';
+import { bestWords, betterBatch, curvePath } from '../price';
 import ink from '@/shared/style/ink.module.css';
 import styles from './price.module.css';
 
 type Props = {
   batch: number;
   /** parts of one kit, by the size of the batch from 1 on */ curve: readonly (number | null)[];
+  best: Curve['best'];
   currency: string;
   onBatch: (batch: number) => void;
 };
@@ -15,7 +18,7 @@ const WIDTH = 1000;
 const HEIGHT = 90;
 
 /** The size of the batch, over the curve of what the parts of one kit cost by it. */
-export function BatchSlider({ batch, curve, currency, onBatch }: Props) {
+export function BatchSlider({ batch, curve, best, currency, onBatch }: Props) {
   const [at, setAt] = useState(batch);
   const each = curve[at - 1];
   const { less, cheaper } = betterBatch(curve, at);
@@ -37,6 +40,18 @@ export function BatchSlider({ batch, curve, currency, onBatch }: Props) {
             {' '}
             with {cheaper.kits} each costs {cheaper.by.toFixed(2)} less
           </span>
+        )}
+        {best !== null && (
+          <Button
+            look="link"
+            title={bestWords(best, currency)}
+            onClick={() => {
+              setAt(best.kits);
+              onBatch(best.kits);
+            }}
+          >
+            {best.kits} at a time cost least a year
+          </Button>
         )}
       </p>
       <svg viewBox={`0 0 ${String(WIDTH)} ${String(HEIGHT)}`} preserveAspectRatio="none" aria-hidden>

@@ -52,6 +52,7 @@ export function PriceView() {
                 key={sheet.facts.batch}
                 batch={Number(sheet.facts.batch)}
                 curve={curve.data?.curve ?? []}
+                best={curve.data?.best ?? null}
                 currency={sheet.currency}
                 onBatch={(batch) => {
                   setTried({ ...tried, batch: String(batch) });
