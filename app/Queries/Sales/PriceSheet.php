@@ -184,7 +184,8 @@ final readonly class PriceSheet
         $causes = [];
         foreach (array_slice($counts, 0, self::CAUSES, true) as $cause => $count) {
             $causes[] = [
-                'cause' => (string) $cause,
+                // What has no part of its own stands at its cause: "supply supply".
+                'cause' => (string) preg_replace('~^(\\S+) \\1$~', '$1', (string) $cause),
                 'kits' => $count,
                 'each' => (string) $report->multipliedBy($count)->dividedBy($shipped, 2, RoundingMode::HALF_UP),
             ];
