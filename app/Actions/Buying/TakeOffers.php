@@ -38,9 +38,8 @@ final readonly class TakeOffers
             }
         }
         $prints = array_values(array_unique($parts));
-        $files = new MarketFiles(
-            array_map(static fn(string $print): int => (int) array_search($print, $prints, true), $parts),
-        );
+        $places = array_flip($prints);
+        $files = new MarketFiles(array_map(static fn(string $print): int => $places[$print], $parts));
         $problems = [];
         $isOffers = in_array('unit_price', $headers, true);
         if (!$isOffers && !in_array('shipping', $headers, true)) {
@@ -62,10 +61,20 @@ final readonly class TakeOffers
             $problems,
         ): array {
             $ids = $added = [];
+            $sells = [];
+            foreach ($tariffs as $each) {
+                foreach ($each as $tariff) {
+                    $sells[$tariff->supplier] = true;
+                }
+            }
             foreach ($suppliers as $place => $supplier) {
+                // Whoever sells nothing that a kit has is not written down for it.
+                if ($isOffers && !isset($sells[$place])) {
+                    continue;
+                }
                 $id = $this->id($supplier);
                 if ($id === null) {
-                    $added[] = $supplier->name;
+                    $added[] = mb_substr($supplier->name, 0, 80);
                 }
                 $ids[$place] = $id === null || !$isOffers ? $this->write($id, $supplier) : $id;
             }
@@ -94,7 +103,7 @@ final readonly class TakeOffers
     {
         return Row::first(
             DB::table('suppliers')
-                ->whereRaw('lower(name) = ?', [mb_strtolower($supplier->name)])
+                ->whereRaw('lower(name) = ?', [mb_strtolower(mb_substr($supplier->name, 0, 80))])
                 ->select('id'),
         )?->int('id');
     }

@@ -67,7 +67,7 @@ return [
     'buy.days' => '"{text}" are no days; write a whole number, or nothing where nobody knows.',
     'buy.unlisted' => '{text} is not in suppliers.csv; add a row with its currency and shipping.',
     'buy.other-currency' => '{text} is not the currency of this supplier in suppliers.csv; one supplier sells in one.',
-    'buy.stranger' => 'The kit has no part {text}; the row is passed over.',
+    'buy.stranger' => 'There is no part {text}; the row is passed over.',
     'buy.quantity' => '"{text}" is no count; write it like 200.',
     'buy.pieces' => '"{text}" is no number of pieces; write a whole number above 0.',
     'buy.price' => '"{text}" is no price; write it like 0.024.',

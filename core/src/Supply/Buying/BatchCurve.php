@@ -23,7 +23,7 @@ final readonly class BatchCurve
     {
         $curve = [];
         $count = count($market->suppliers);
-        $sets = $count > self::SETS ? [(1 << $count) - 1] : range(1, max(1, (1 << $count) - 1));
+        $sets = $count > self::SETS ? [null] : range(1, max(1, (1 << $count) - 1));
         for ($kits = $from; $kits <= $to; ++$kits) {
             $costs = [];
             foreach ($lines as $at => $line) {
@@ -47,8 +47,9 @@ final readonly class BatchCurve
 
     /**
      * @param array<int, array<int, int>> $costs line to supplier to minor units of theirs
+     * @param ?int $set bits of the suppliers that are asked; null: all are
      */
-    private static function total(Market $market, array $costs, int $lines, int $set): ?int
+    private static function total(Market $market, array $costs, int $lines, ?int $set): ?int
     {
         $goods = [];
         for ($line = 0; $line < $lines; ++$line) {
@@ -57,7 +58,7 @@ final readonly class BatchCurve
             foreach ($costs[$line] ?? [] as $supplier => $cost) {
                 $rate = $market->rates[$supplier];
                 $ours = ($cost * $rate->numerator) / $rate->denominator;
-                if (($set & (1 << $supplier)) !== 0 && $ours < $least) {
+                if (($set === null || ($set & (1 << $supplier)) !== 0) && $ours < $least) {
                     [$least, $from] = [$ours, $supplier];
                 }
             }

@@ -7,6 +7,7 @@ namespace Chiralex\Supply\Buying;
 use Chiralex\Supply\Internal\LineOptions;
 use Chiralex\Supply\Internal\PlanSearch;
 use Chiralex\Supply\Internal\PlanTotal;
+use Chiralex\Supply\Internal\Shortlist;
 
 /** Plans what to order where: least total, of equals the fewer suppliers, then the fewer pieces. */
 final readonly class BuyingPlanner
@@ -19,6 +20,35 @@ final readonly class BuyingPlanner
 
     /** @param list<Demand> $demands */
     public function plan(Market $market, array $demands): BuyingPlan
+    {
+        $list = Shortlist::of($market, $demands);
+        if ($list->isWhole) {
+            return $this->among($market, $demands);
+        }
+        $plan = $this->among($list->market, $list->demands);
+        $place = static fn(int $supplier): int => $list->places[$supplier];
+
+        return new BuyingPlan(
+            $market,
+            $demands,
+            array_map(
+                static fn(array $orders): array => array_combine(array_map($place, array_keys($orders)), $orders),
+                $plan->orders,
+            ),
+            $plan->total,
+            min($plan->bound, Shortlist::least($market, $demands)),
+            array_map(
+                static fn(?NextBest $next): ?NextBest => $next === null
+                    ? null
+                    : new NextBest($place($next->supplier), $next->pieces, $next->total),
+                $plan->nextBest,
+            ),
+            $plan->noOffer,
+        );
+    }
+
+    /** @param list<Demand> $demands */
+    private function among(Market $market, array $demands): BuyingPlan
     {
         $wanted = $options = $noOffer = $places = [];
         foreach ($demands as $place => $demand) {

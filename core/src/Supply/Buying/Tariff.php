@@ -108,6 +108,12 @@ final readonly class Tariff
         return self::plain($this->price($pieces));
     }
 
+    /** The lowest price of a piece at any break, in minor units. */
+    public function lowest(): float
+    {
+        return min(array_column($this->breaks, 'price')) / 100_000_000;
+    }
+
     /** @return non-empty-list<array{from: int, price: BigDecimal}> ascending, prices in the main unit */
     public function breaks(): array
     {

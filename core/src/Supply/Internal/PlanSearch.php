@@ -64,6 +64,11 @@ final readonly class PlanSearch
         if ($lines->cost === INF || $this->isBeaten($this->bound($lines->cost, $used, $free), $state)) {
             return;
         }
+        if (++$state['steps'] > $this->steps && $state['best'] !== null) {
+            $state['open'] = min($state['open'], $this->bound($lines->cost, $used, $free) - 0.5 * $at);
+
+            return;
+        }
         if ($at === count($this->market->suppliers)) {
             $this->settle($lines, $used, $free, $state);
 

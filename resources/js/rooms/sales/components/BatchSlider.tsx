@@ -41,6 +41,7 @@ export function BatchSlider({ batch, curve, best, currency, onBatch }: Props) {
             with {cheaper.kits} each costs {cheaper.by.toFixed(2)} less
           </span>
         )}
+        {best !== null && ' '}
         {best !== null && (
           <Button
             look="link"
@@ -50,7 +51,8 @@ export function BatchSlider({ batch, curve, best, currency, onBatch }: Props) {
               onBatch(best.kits);
             }}
           >
-            {best.kits} at a time cost least a year
+            {best.kits}
+            {best.kits === curve.length ? ' or more' : ''} at a time cost least a year
           </Button>
         )}
       </p>
