@@ -48,6 +48,34 @@ final class ShortlistTest extends TestCase
         self::assertSame([], $plan->noOffer);
     }
 
+    public function test_whoever_waits_half_a_second_gets_a_plan_nearly_as_cheap(): void
+    {
+        mt_srand(17);
+        for ($round = 0; $round < 6; ++$round) {
+            $market = new Market(
+                'EUR',
+                [
+                    new Supplier('one', 'EUR', 490, 5000),
+                    new Supplier('two', 'EUR', 650, 8000, 1500),
+                    new Supplier('three', 'EUR', 0, null, 2500),
+                ],
+                [Rate::same(), Rate::same(), Rate::same()],
+            );
+            $demands = [];
+            for ($line = 0; $line < 12; ++$line) {
+                $tariffs = array_map(
+                    static fn(int $at): Tariff => self::tariff($at, sprintf('0.%03d', mt_rand(10, 90))),
+                    [0, 1, 2],
+                );
+                $demands[] = new Demand(["X{$line}"], "X{$line}", mt_rand(5, 60), $tariffs);
+            }
+            $quick = (new BuyingPlanner(2_000))->plan($market, $demands);
+            $whole = (new BuyingPlanner())->plan($market, $demands);
+            self::assertLessThanOrEqual(1.02 * $whole->total, $quick->total);
+            self::assertLessThanOrEqual($whole->total, $quick->bound);
+        }
+    }
+
     /** @return array{Market, list<Demand>} */
     private static function market(int $suppliers, int $lines): array
     {

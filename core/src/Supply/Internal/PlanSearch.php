@@ -13,10 +13,13 @@ use Chiralex\Supply\Buying\Supplier;
  * The cheapest plan by branch and bound over the suppliers: each is used and paid for its shipping, used and free of it, or not used. With
  * that said, lines are coupled only by goods that have to reach a limit; `CoupledLines` settles those.
  *
- * @phpstan-type State array{best: ?list<array<int, int>>, rank: array{int, int, int}, open: float, cheapest: array<int, CheapestLines>, steps: int}
+ * @phpstan-type State array{best: ?list<array<int, int>>, rank: array{int, int, int}, open: float, cheapest: array<int, CheapestLines>, steps: int, nodes: int}
  */
 final readonly class PlanSearch
 {
+    /** Sets of suppliers that are looked at; eight suppliers have fewer. */
+    private const NODES = 30_000;
+
     /**
      * @param list<Demand> $demands that somebody sells enough of
      * @param list<list<LineOption>> $options of each
@@ -38,7 +41,14 @@ final readonly class PlanSearch
     public static function cheapest(Market $market, array $demands, array $options, int $steps): ?array
     {
         $self = new self($market, $demands, $options, $steps);
-        $state = ['best' => null, 'rank' => [PHP_INT_MAX, 0, 0], 'open' => INF, 'cheapest' => [], 'steps' => 0];
+        $state = [
+            'best' => null,
+            'rank' => [PHP_INT_MAX, 0, 0],
+            'open' => INF,
+            'cheapest' => [],
+            'steps' => 0,
+            'nodes' => 0,
+        ];
         $self->branch(0, 0, 0, 0, $state);
 
         return $state['best'] === null
@@ -64,7 +74,7 @@ final readonly class PlanSearch
         if ($lines->cost === INF || $this->isBeaten($this->bound($lines->cost, $used, $free), $state)) {
             return;
         }
-        if (++$state['steps'] > $this->steps && $state['best'] !== null) {
+        if (++$state['nodes'] > self::NODES && $state['best'] !== null) {
             $state['open'] = min($state['open'], $this->bound($lines->cost, $used, $free) - 0.5 * $at);
 
             return;
