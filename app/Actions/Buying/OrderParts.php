@@ -28,10 +28,18 @@ final readonly class OrderParts
      */
     public function order(Batches $batches, string $total, string $operationId, ?int $userId): int
     {
-        $known = Row::first(DB::table('purchases')->where('operation_id', $operationId)->select('id'));
-        if ($known !== null) {
-            return $known->int('id');
-        }
+        return DB::transaction(function () use ($batches, $total, $operationId, $userId): int {
+            // Two who order at once: the second waits, and finds that what the first ordered is on its way.
+            DB::statement('select pg_advisory_xact_lock(hashtext(?))', ['purchases']);
+            $known = Row::first(DB::table('purchases')->where('operation_id', $operationId)->select('id'));
+
+            return $known?->int('id') ?? $this->note($batches, $total, $operationId, $userId);
+        });
+    }
+
+    /** @throws BuyingRefusal */
+    private function note(Batches $batches, string $total, string $operationId, ?int $userId): int
+    {
         /** @var array{total: string, currency: string, missing: list<array{supplier: string, currency: string}>, batches: list<array{kit: string, kits: int}>, lines: list<array{part: string, title: string, orders: list<array{supplierId: int, currency: string, pieces: int, unitPrice: string, cost: string}>}>} $plan */
         $plan = $this->sheet->of($batches);
         if ($plan['missing'] !== []) {
@@ -58,26 +66,23 @@ final readonly class OrderParts
         if ($lines === []) {
             throw BuyingRefusal::nothing();
         }
+        $id = DB::table('purchases')->insertGetId([
+            'operation_id' => $operationId,
+            'origins' => json_encode(
+                array_map(static fn(array $each): string => "{$each['kits']} {$each['kit']}", $plan['batches']),
+                JSON_THROW_ON_ERROR,
+            ),
+            'currency' => $plan['currency'],
+            'total' => self::minor($plan['total']),
+            'user_id' => $userId,
+            'created_at' => now(),
+        ]);
+        DB::table('purchase_lines')->insert(
+            array_map(static fn(array $line): array => $line + ['purchase_id' => $id], $lines),
+        );
+        Audit::record($userId, 'parts.order', null, ['purchase' => $id]);
 
-        return DB::transaction(function () use ($plan, $lines, $operationId, $userId): int {
-            $id = DB::table('purchases')->insertGetId([
-                'operation_id' => $operationId,
-                'origins' => json_encode(
-                    array_map(static fn(array $each): string => "{$each['kits']} {$each['kit']}", $plan['batches']),
-                    JSON_THROW_ON_ERROR,
-                ),
-                'currency' => $plan['currency'],
-                'total' => self::minor($plan['total']),
-                'user_id' => $userId,
-                'created_at' => now(),
-            ]);
-            DB::table('purchase_lines')->insert(
-                array_map(static fn(array $line): array => $line + ['purchase_id' => $id], $lines),
-            );
-            Audit::record($userId, 'parts.order', null, ['purchase' => $id]);
-
-            return $id;
-        });
+        return $id;
     }
 
     /**
