@@ -11,10 +11,7 @@ use Brick\Math\RoundingMode;
 use Chiralex\Supply\Buying\BuyingPlan;
 use Chiralex\Supply\Buying\BuyingPlanner;
 use Chiralex\Supply\Buying\Demand;
-use Chiralex\Supply\Buying\Market;
-use Chiralex\Supply\Buying\MarketFiles;
 use Chiralex\Supply\Buying\Rate;
-use Chiralex\Supply\Buying\Supplier;
 use Chiralex\Supply\Buying\Tariff;
 
 /**
@@ -55,7 +52,12 @@ final readonly class BuyingSheet
             );
         }
         $rates = $this->rates($batches);
-        [$market, $ids, $tariffs, $missing] = $this->market($all, $rates);
+        $asked = AskedMarket::of(
+            $this->offers->suppliers(),
+            $all,
+            array_map(static fn(array $each): Rate => $each['rate'], $rates),
+        );
+        [$market, $ids, $tariffs, $missing] = [$asked->market, $asked->ids, $asked->tariffs, $asked->missing];
         foreach ($batches->kits as $id => $count) {
             $kit = Kit::query()->findOrFail($id);
             $spares = $batches->spares ? $this->needs->spares($revisions[$id], $market, $tariffs) : [];
@@ -119,53 +121,6 @@ final readonly class BuyingSheet
         }
 
         return $rates;
-    }
-
-    /**
-     * The market of those that sell something of it in a currency whose worth is known; the others are named.
-     *
-     * @param array<string, list<Tariff>> $all by part
-     * @param array<string, array{rate: Rate, text: string}> $rates
-     * @return array{Market, list<int>, array<string, list<Tariff>>, list<array{supplier: string, currency: string}>} the market, the ids of
-     *     its suppliers, tariffs by their place in it, and who cannot be asked
-     */
-    private function market(array $all, array $rates): array
-    {
-        $suppliers = $this->offers->suppliers();
-        $missing = [];
-        foreach ($suppliers as $id => $supplier) {
-            if (!isset($rates[$supplier->currency])) {
-                unset($suppliers[$id]);
-                $sells = static fn(Tariff $tariff): bool => $tariff->supplier === $id;
-                if (array_filter($all, static fn(array $each): bool => array_filter($each, $sells) !== []) !== []) {
-                    $missing[] = ['supplier' => $supplier->name, 'currency' => $supplier->currency];
-                }
-            }
-        }
-        $ids = array_keys($suppliers);
-        $places = array_flip($ids);
-        $names = array_keys($all);
-        $kept = array_map(
-            static fn(array $each): array => array_values(
-                array_map(
-                    static fn(Tariff $tariff): Tariff => $tariff->of($places[$tariff->supplier]),
-                    array_filter($each, static fn(Tariff $tariff): bool => isset($places[$tariff->supplier])),
-                ),
-            ),
-            array_values($all),
-        );
-        [$market, $tariffs] = MarketFiles::asked(
-            Shop::ours()->currency,
-            array_values($suppliers),
-            array_map(static fn(array $each): Rate => $each['rate'], $rates),
-            $kept,
-        );
-        $asked = array_map(
-            static fn(Supplier $supplier): int => (int) array_search($supplier, $suppliers, true),
-            $market->suppliers,
-        );
-
-        return [$market, $asked, array_combine($names, $tariffs), $missing];
     }
 
     /**

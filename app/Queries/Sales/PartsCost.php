@@ -5,17 +5,16 @@ declare(strict_types=1);
 namespace App\Queries\Sales;
 
 use App\Models\Revision;
-use App\Models\Shop;
+use App\Queries\Buying\AskedMarket;
 use App\Queries\Buying\KitNeeds;
 use App\Queries\Buying\OfferBook;
 use App\Support\Row;
 use Brick\Math\BigDecimal;
 use Brick\Math\RoundingMode;
 use Chiralex\Supply\Buying\BatchCurve;
+use Chiralex\Supply\Buying\KitLines;
 use Chiralex\Supply\Buying\Market;
-use Chiralex\Supply\Buying\MarketFiles;
 use Chiralex\Supply\Buying\Rate;
-use Chiralex\Supply\Buying\Supplier;
 use Chiralex\Supply\Buying\Tariff;
 use Illuminate\Support\Facades\DB;
 
@@ -41,7 +40,7 @@ final readonly class PartsCost
             0,
         );
         foreach ($this->needs->spares($revision, $market, $byPart) as $part => $pieces) {
-            $price = self::least($market, $byPart[$part] ?? []);
+            $price = KitLines::unitCost($market, $byPart[$part] ?? []);
             $spares = $spares->plus(($price ?? BigDecimal::zero())->multipliedBy($pieces * $kits));
         }
         $titles = static fn(callable $which): array => array_values(
@@ -73,36 +72,19 @@ final readonly class PartsCost
     {
         $needs = $this->needs->of($revision);
         $parts = array_column($needs, 'part');
-        $rates = array_map(static fn(array $each): Rate => $each['rate'], $this->offers->rates());
-        $suppliers = array_filter(
+        $asked = AskedMarket::of(
             $this->offers->suppliers(),
-            static fn(Supplier $supplier): bool => isset($rates[$supplier->currency]),
-        );
-        $places = array_flip(array_keys($suppliers));
-        $tariffs = array_map(
-            static fn(array $each): array => array_values(
-                array_map(
-                    static fn(Tariff $tariff): Tariff => $tariff->of($places[$tariff->supplier]),
-                    array_filter($each, static fn(Tariff $tariff): bool => isset($places[$tariff->supplier])),
-                ),
-            ),
             $this->offers->tariffs($parts),
+            array_map(static fn(array $each): Rate => $each['rate'], $this->offers->rates()),
         );
-        [$market, $asked] = MarketFiles::asked(
-            Shop::ours()->currency,
-            array_values($suppliers),
-            $rates,
-            array_values($tariffs),
-        );
-        $tariffs = array_combine(array_keys($tariffs), $asked);
         $lots = $this->lots($parts);
 
         return [
-            $market,
+            $asked->market,
             array_map(
                 static fn(array $need): array => [
                     'need' => $need,
-                    'tariffs' => $tariffs[$need['part']] ?? [],
+                    'tariffs' => $asked->tariffs[$need['part']] ?? [],
                     'lot' => $lots[$need['part']] ?? null,
                 ],
                 $needs,
@@ -138,18 +120,6 @@ final readonly class PartsCost
         }
 
         return $curve;
-    }
-
-    /** @param list<Tariff> $tariffs */
-    private static function least(Market $market, array $tariffs): ?BigDecimal
-    {
-        $least = null;
-        foreach ($tariffs as $tariff) {
-            $price = $tariff->first()->multipliedBy($market->rates[$tariff->supplier]->value);
-            $least = $least === null || $price->isLessThan($least) ? $price : $least;
-        }
-
-        return $least;
     }
 
     /**

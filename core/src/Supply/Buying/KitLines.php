@@ -122,7 +122,7 @@ final readonly class KitLines
                     $this->designators($row),
                     $this->pieces($row),
                     $this->loss($row, $lost, $shipped),
-                    $this->unitCost($market, $tariffs[$row] ?? []) ?? BigDecimal::of('0.01'),
+                    self::unitCost($market, $tariffs[$row] ?? []) ?? BigDecimal::of('0.01'),
                 );
             }
         }
@@ -130,8 +130,12 @@ final readonly class KitLines
         return $lines;
     }
 
-    /** @param list<Tariff> $tariffs */
-    public function unitCost(Market $market, array $tariffs): ?BigDecimal
+    /**
+     * The cheapest price at its lowest break, in the shop's currency, not rounded.
+     *
+     * @param list<Tariff> $tariffs
+     */
+    public static function unitCost(Market $market, array $tariffs): ?BigDecimal
     {
         $least = null;
         foreach ($tariffs as $tariff) {
