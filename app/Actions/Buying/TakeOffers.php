@@ -30,13 +30,11 @@ final readonly class TakeOffers
     {
         $table = (new CsvReader())->read($bytes, $name);
         $headers = array_map(static fn(string $header): string => mb_strtolower(trim($header)), $table->headers);
-        $parts = [];
-        foreach ($this->names->all() as $called => $prints) {
-            // A name of several parts is the name of none: the row is told as a stranger.
-            if (count($prints) === 1) {
-                $parts[$called] = $prints[0];
-            }
-        }
+        // A name of several parts is the name of none: the row is told as a stranger.
+        $parts = array_map(
+            static fn(array $prints): string => $prints[0],
+            array_filter($this->names->all(), static fn(array $prints): bool => count($prints) === 1),
+        );
         $prints = array_values(array_unique($parts));
         $places = array_flip($prints);
         $files = new MarketFiles(array_map(static fn(string $print): int => $places[$print], $parts));
@@ -55,40 +53,18 @@ final readonly class TakeOffers
             $suppliers,
             $tariffs,
             $prints,
-            $known,
             $operationId,
             $userId,
             $problems,
         ): array {
-            $ids = $added = [];
-            $sells = [];
-            foreach ($tariffs as $each) {
-                foreach ($each as $tariff) {
-                    $sells[$tariff->supplier] = true;
-                }
-            }
-            foreach ($suppliers as $place => $supplier) {
-                // Whoever sells nothing that a kit has is not written down for it.
-                if ($isOffers && !isset($sells[$place])) {
-                    continue;
-                }
-                $id = $this->id($supplier);
-                if ($id === null) {
-                    $added[] = mb_substr($supplier->name, 0, 80);
-                }
-                $ids[$place] = $id === null || !$isOffers ? $this->write($id, $supplier) : $id;
-            }
+            [$ids, $added] = $this->known($suppliers, $isOffers ? self::sellers($tariffs) : null);
             $count = 0;
             foreach ($tariffs as $place => $each) {
                 foreach ($each as $tariff) {
                     $count += $this->offer($ids[$tariff->supplier], $prints[$place], $tariff, $operationId, $userId);
                 }
             }
-            Audit::record($userId, 'offers.take', null, [
-                'offers' => $count,
-                'suppliers' => count($added),
-                'before' => count($known),
-            ]);
+            Audit::record($userId, 'offers.take', null, ['offers' => $count, 'suppliers' => count($added)]);
 
             return [
                 'offers' => $count,
@@ -97,6 +73,44 @@ final readonly class TakeOffers
                 'problems' => $problems,
             ];
         });
+    }
+
+    /**
+     * @param array<int, list<Tariff>> $tariffs
+     * @return array<int, true> places of the suppliers who sell something that a kit has
+     */
+    private static function sellers(array $tariffs): array
+    {
+        $sell = [];
+        foreach ($tariffs as $each) {
+            foreach ($each as $tariff) {
+                $sell[$tariff->supplier] = true;
+            }
+        }
+
+        return $sell;
+    }
+
+    /**
+     * @param list<Supplier> $suppliers
+     * @param ?array<int, true> $sellers those of offers: others are not written down; null where the terms of all are written
+     * @return array{array<int, int>, list<string>} ids by place, and the names of those who are new
+     */
+    private function known(array $suppliers, ?array $sellers): array
+    {
+        $ids = $added = [];
+        foreach ($suppliers as $place => $supplier) {
+            if ($sellers !== null && !isset($sellers[$place])) {
+                continue;
+            }
+            $id = $this->id($supplier);
+            if ($id === null) {
+                $added[] = mb_substr($supplier->name, 0, 80);
+            }
+            $ids[$place] = $id === null || $sellers === null ? $this->write($id, $supplier) : $id;
+        }
+
+        return [$ids, $added];
     }
 
     private function id(Supplier $supplier): ?int

@@ -107,9 +107,8 @@ final readonly class PartsBalance
         ) {
             $taken[$row->int('run_id')][$row->int('line')] = $row->text('n');
         }
-        foreach (
-            Row::all((clone $open)->orderBy('runs.id')->select(['runs.id', 'packs', 'pack_size', 'dealing', 'lines'])) as $run
-        ) {
+        $columns = ['runs.id', 'packs', 'pack_size', 'dealing', 'lines'];
+        foreach (Row::all((clone $open)->orderBy('runs.id')->select($columns)) as $run) {
             /** @var list<array{part?: string, item: array{quantity: int, length: int|float|null}}> $lines */
             $lines = json_decode($run->text('lines'), true, 64, JSON_THROW_ON_ERROR);
             foreach ($lines as $at => $line) {

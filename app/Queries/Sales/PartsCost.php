@@ -111,10 +111,12 @@ final readonly class PartsCost
             static fn(BigDecimal $sum, BigDecimal $lot): BigDecimal => $sum->plus($lot),
             BigDecimal::zero(),
         );
+        $offers =
+            $offered === []
+                ? array_fill($from, $to - $from + 1, 0)
+                : BatchCurve::of($market, $offered, $from, $to);
         $curve = [];
-        foreach (
-            $offered === [] ? array_fill($from, $to - $from + 1, 0) : BatchCurve::of($market, $offered, $from, $to) as $kits => $minor
-        ) {
+        foreach ($offers as $kits => $minor) {
             $curve[$kits] =
                 $minor === null ? null : BigDecimal::ofUnscaledValue($minor, 2)->plus($each->multipliedBy($kits));
         }

@@ -24,7 +24,7 @@ export function StepPane({ price, kind, onSaved }: Props) {
       <p>{stepWords(kind, price)}</p>
       {kind === 'parts' && price.unpriced.length > 0 && (
         <p className={ink['ochre']}>
-          ▲ Nobody offers these, and no lot says what they cost; they count as nothing: {price.unpriced.join('; ')}.{' '}
+          ▲ Nobody offers these and no lot says their cost; they count as nothing: {price.unpriced.join('; ')}.{' '}
           <TextLink to="/stock?view=buying">Bring in offers</TextLink>
         </p>
       )}
