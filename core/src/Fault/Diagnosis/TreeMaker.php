@@ -124,7 +124,7 @@ final readonly class TreeMaker
             ),
         );
 
-        return (new Gains($open['table'], $this->taps))->best($checks, self::LEAST);
+        return (new Gains($open['table']))->best($checks, self::LEAST);
     }
 
     /**
