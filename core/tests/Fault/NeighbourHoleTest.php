@@ -7,12 +7,15 @@ namespace Chiralex\Tests\Fault;
 use Chiralex\Build\BuildOrder;
 use Chiralex\Build\Planner;
 use Chiralex\Build\Step;
-use Chiralex\Fault\Cause;
 use Chiralex\Fault\Diagnosis\Check;
 use Chiralex\Fault\Diagnosis\CheckKind;
+use Chiralex\Fault\Diagnosis\Diagnosis;
+use Chiralex\Fault\Diagnosis\FaultModel;
 use Chiralex\Fault\Diagnosis\ModelMaker;
-use Chiralex\Fault\Diagnosis\TreeMaker;
-use Chiralex\Fault\Diagnosis\TroubleTree;
+use Chiralex\Fault\Diagnosis\Suspect;
+use Chiralex\Fault\Internal\Gains;
+use Chiralex\Fault\Internal\SetTable;
+use Chiralex\Fault\Internal\Taps;
 use Chiralex\Kit\KitReader;
 use PHPUnit\Framework\TestCase;
 
@@ -21,24 +24,33 @@ final class NeighbourHoleTest extends TestCase
 {
     private const ROWS = 5;
 
-    public function test_a_part_in_a_neighbours_hole_is_found_in_four_looks_of_25_steps(): void
+    public function test_a_part_in_a_neighbours_hole_is_found_in_three_looks_of_25_steps_where_taps_count(): void
     {
-        [$tree, $steps] = self::tree();
+        [$model, $steps] = self::model();
         self::assertSame(25, $steps);
+        $taps = new Taps($model);
         for ($part = 1; $part <= 25; ++$part) {
-            $node = $tree->nodes[$tree->starts['row ' . intdiv($part - 1, self::ROWS) . ' is dead']];
-            for ($looks = 0; $node->check !== null; ++$looks) {
-                $node =
-                    $tree->nodes[
-                        self::isOdd($node->check, "R{$part}")
-                            ? $node->odd["R{$part}"] ?? (int) $node->bad
-                            : (int) $node->good
-                    ];
+            $symptom = 'row ' . intdiv($part - 1, self::ROWS) . ' is dead';
+            $table = SetTable::of($model, $symptom)->seen(
+                array_map(static fn(Suspect $each): float => $each->notices[$symptom] ?? 1.0, $model->suspects),
+                true,
+                1.0,
+            );
+            $open = $model->checks;
+            for ($looks = 0; max($table->byMend($table->shares())) < Diagnosis::SURE; ++$looks) {
+                $check = (new Gains($table, $taps))->best($open, 0.0)?->check;
+                self::assertNotNull($check);
+                $isOdd = self::isOdd($check, "R{$part}");
+                $table = $table->seen($table->badAt($check), $isOdd);
+                $tapped = $isOdd ? $taps->of($check)["R{$part}"] ?? null : null;
+                $table = $tapped === null ? $table : $table->seen($table->badAt($tapped), true);
+                $open = array_values(
+                    array_filter($open, static fn(Check $each): bool => $each !== $check && $each !== $tapped),
+                );
             }
-            self::assertTrue($node->isSure);
-            self::assertSame(Cause::WrongHole, $node->causes[0]->class);
-            self::assertSame(["R{$part}"], $node->causes[0]->designators);
-            self::assertLessThanOrEqual(4, $looks, "R{$part}");
+            $by = $table->byMend($table->shares());
+            self::assertSame("holes of R{$part}", array_search(max($by), $by, true));
+            self::assertLessThanOrEqual(3, $looks, "R{$part}");
         }
     }
 
@@ -49,8 +61,8 @@ final class NeighbourHoleTest extends TestCase
             in_array($wrong, $check->designators, true);
     }
 
-    /** @return array{TroubleTree, int} the tree, and the steps that have joints */
-    private static function tree(): array
+    /** @return array{FaultModel, int} the model, and the steps that have joints */
+    private static function model(): array
     {
         $blocks = $symptoms = [];
         $bom = "Ref,Value,Package\nJ1,9 V,barrel\n";
@@ -79,10 +91,9 @@ final class NeighbourHoleTest extends TestCase
         ]);
         $order = (new Planner())->plan($kit);
         self::assertInstanceOf(BuildOrder::class, $order);
-        $names = array_column($symptoms, 'name');
 
         return [
-            (new TreeMaker((new ModelMaker())->of($kit, $order)))->of($names),
+            (new ModelMaker())->of($kit, $order),
             count(array_filter($order->steps, static fn(Step $step): bool => $step->work->joints > 0)),
         ];
     }
