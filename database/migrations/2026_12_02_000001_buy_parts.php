@@ -84,12 +84,15 @@ return new class extends Migration {
             $table->id();
             $table->uuid('operation_id')->unique();
             $table->foreignId('purchase_line_id')->index()->constrained();
-            $table->foreignId('lot_id')->index()->constrained();
+            $table->foreignId('lot_id')->nullable()->index()->comment('none where nothing came')->constrained();
             $table->decimal('quantity', 14, 3);
             $table->boolean('is_last')->default(false)->comment('nothing more of the line will come');
             $table->foreignId('user_id')->nullable()->index()->constrained();
             $table->timestampTz('created_at');
         });
+        // Nothing of a line will come: that closes it, and makes no lot.
+        DB::statement('alter table purchase_receipts add constraint purchase_receipts_lot check
+            (case when quantity > 0 then lot_id is not null else quantity = 0 and lot_id is null and is_last end)');
         foreach (self::APPEND_ONLY as $table) {
             DB::statement("grant select, insert on {$table} to chiralex_app");
             DB::statement(

@@ -84,6 +84,15 @@ final class BuyingTest extends TradeCase
             );
         $this->came($maker, $line, 'M-2', '5', true)->assertCreated()->assertJsonPath('lines.0.done', true);
         $this->planks($maker, $kit)->assertJsonPath('planks.1.laterKits', 40);
+
+        // Of the other line nothing will come: it makes no lot and is awaited no more.
+        $lots = DB::table('lots')->count();
+        $this->came($maker, $purchase->json('lines.1.id'), '', '0')->assertUnprocessable();
+        $this->came($maker, $purchase->json('lines.1.id'), '', '0', true)
+            ->assertCreated()
+            ->assertJsonPath('lines.1.done', true);
+        self::assertSame($lots, DB::table('lots')->count());
+        $this->plan($maker, "kits={$kit}:50")->assertJsonPath('lines.1.onOrder', 0);
     }
 
     public function test_an_order_that_was_called_off_is_awaited_no_more(): void

@@ -86,6 +86,7 @@ final readonly class OrderParts
     }
 
     /**
+     * @param BigDecimal $quantity none where nothing of it came and nothing will
      * @param bool $isLast nothing more of the line will come
      * @return int the order it belongs to
      * @throws BuyingRefusal when the order was called off
@@ -113,21 +114,7 @@ final readonly class OrderParts
             if (DB::table('purchase_receipts')->where('operation_id', $operationId)->exists()) {
                 return;
             }
-            $cost = BigDecimal::of($of->text('unit_price'))->multipliedBy($of->text('rate'));
-            [$id] = ($this->receive)(
-                [
-                    new Receipt(
-                        $of->text('fingerprint'),
-                        $lot,
-                        $quantity,
-                        $cost->toScale(8, RoundingMode::HALF_UP),
-                        now()->toDateString(),
-                        $of->text('name'),
-                    ),
-                ],
-                Uuid::uuid5($operationId, 'receipt')->toString(),
-                $userId,
-            );
+            $id = $quantity->isZero() ? null : $this->lot($of, $lot, $quantity, $operationId, $userId);
             DB::table('purchase_receipts')->insert([
                 'operation_id' => $operationId,
                 'purchase_line_id' => $line,
@@ -140,6 +127,27 @@ final readonly class OrderParts
         });
 
         return $of->int('purchase_id');
+    }
+
+    private function lot(Row $of, string $lot, BigDecimal $quantity, string $operationId, ?int $userId): int
+    {
+        $cost = BigDecimal::of($of->text('unit_price'))->multipliedBy($of->text('rate'));
+        [$id] = ($this->receive)(
+            [
+                new Receipt(
+                    $of->text('fingerprint'),
+                    $lot,
+                    $quantity,
+                    $cost->toScale(8, RoundingMode::HALF_UP),
+                    now()->toDateString(),
+                    $of->text('name'),
+                ),
+            ],
+            Uuid::uuid5($operationId, 'receipt')->toString(),
+            $userId,
+        );
+
+        return $id;
     }
 
     /** @throws BuyingRefusal when something of it has come already */

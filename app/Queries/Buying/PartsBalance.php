@@ -6,6 +6,7 @@ namespace App\Queries\Buying;
 
 use App\Support\Row;
 use Brick\Math\BigDecimal;
+use Chiralex\Trade\Dealing;
 use Illuminate\Support\Facades\DB;
 
 /** Of each part: what lies in stock and is not on hold, what unfinished runs still take, what is ordered and has not come. */
@@ -115,7 +116,7 @@ final readonly class PartsBalance
                 $part = $line['part'] ?? '';
                 $pieces = BigDecimal::of((string) ($line['item']['length'] ?? $line['item']['quantity']))
                     ->multipliedBy($run->int('packs'))
-                    ->multipliedBy($run->text('dealing') === 'pupil' ? 1 : $run->int('pack_size'))
+                    ->multipliedBy(Dealing::from($run->text('dealing'))->kitsAtOnce($run->int('pack_size')))
                     ->minus($taken[$run->int('id')][$at] ?? 0);
                 if ($part !== '' && $pieces->isPositive()) {
                     $promised[$part][$run->int('id')] = ($promised[$part][$run->int('id')] ?? BigDecimal::zero())->plus(

@@ -15,8 +15,13 @@ final class PurchaseReceiptRequest extends OperationRequest
     public function rules(): array
     {
         return parent::rules() + [
-            'lot' => ['required', 'string', 'max:40'],
-            'quantity' => ['required', 'string', 'regex:/^\d{1,8}(?:[.,]\d{1,3})?$/', 'not_regex:/^[0.,]*$/'],
+            'lot' => [$this->closes() ? 'nullable' : 'required', 'string', 'max:40'],
+            'quantity' => [
+                'required',
+                'string',
+                'regex:/^\d{1,8}(?:[.,]\d{1,3})?$/',
+                ...$this->closes() ? [] : ['not_regex:/^[0.,]*$/'],
+            ],
             'isLast' => ['nullable', 'boolean'],
         ];
     }
@@ -29,6 +34,12 @@ final class PurchaseReceiptRequest extends OperationRequest
                 'Write the code on the bag, or the day: without a lot nothing that went wrong can be traced.',
             'quantity.*' => 'Write how many came in, above 0, like 200.',
         ];
+    }
+
+    /** Nothing came, and nothing will: no lot is made of it. */
+    private function closes(): bool
+    {
+        return $this->boolean('isLast') && $this->quantity()->isZero();
     }
 
     public function quantity(): BigDecimal

@@ -27,7 +27,7 @@ final readonly class Gains
     private float $singles;
     private float $pairs;
 
-    /** @param ?Taps $taps null where an answer is good or bad and nothing more, as on the command line */
+    /** @param ?Taps $taps null where an answer is good or bad and nothing more, as on the command line and the page */
     public function __construct(private SetTable $table, private ?Taps $taps = null)
     {
         $this->shares = $table->shares();

@@ -44,7 +44,7 @@ export function PriceView() {
       {!sheet && kit && !fault && <Loading what="Working out what the kit costs" />}
       {sheet && (
         <>
-          <PriceBar price={sheet} tried={tried} onTried={setTried} busy={price.isFetching} />
+          <PriceBar key={sheet.facts.margin} price={sheet} tried={tried} onTried={setTried} busy={price.isFetching} />
           <div className={styles['split']}>
             <div className={styles['picture']}>
               <StairPicture steps={stair(sheet)} open={open} onOpen={setOpen} />

@@ -23,7 +23,9 @@ export function ComingLine({ line, open, busy, onCame }: Props) {
   const [operationId, setOperation] = useState(() => crypto.randomUUID());
   const book = async (event: SyntheticEvent) => {
     event.preventDefault();
-    const many = quantity.trim() === '' ? String(left) : quantity.trim();
+    // Without a lot nothing came: it is said that nothing will.
+    const all = isLast && lot.trim() === '' ? '0' : String(left);
+    const many = quantity.trim() === '' ? all : quantity.trim();
     if (!(await onCame({ lot: lot.trim(), quantity: many, isLast, operationId }))) return;
     setLot('');
     setQuantity('');
