@@ -18,7 +18,7 @@ use Ramsey\Uuid\Uuid;
 /**
  * Plays the invented history of a demo kit through the same actions that people use, each on its day.
  *
- * @phpstan-type Batch array{daysAgo: int, packs: int<1, 500>, size: int}
+ * @phpstan-type Batch array{daysAgo: int, packs: int<1, 500>, size: int, lots?: array<array-key, array{lot: string, left: int}>}
  * @phpstan-type Sale array{number: string, daysAgo: int, customer: string, email: string, address: string, quantity: int, price: string, shippedAfter: ?int}
  * @phpstan-type Complaint array{order: string, daysAfter: int, symptom: string, cause: string, part: string, at: string, text: string, serial: bool, judged: bool, answer: ?string}
  * @phpstan-type Faq array{symptom: string, cause: string, part: string, question: string, answer: string, anchor: list<string>}

@@ -37,6 +37,7 @@ final readonly class DemoTrade
         private TakeOrder $take,
         private OrderBook $book,
         private Parcel $parcel,
+        private DemoLots $lots,
     ) {}
 
     /**
@@ -48,7 +49,7 @@ final readonly class DemoTrade
     {
         foreach ($batches as $batch) {
             Carbon::setTestNow($now->copy()->subDays($batch['daysAgo'])->setTime(9, 12));
-            $this->pack($release, $batch['packs'], $batch['size'], $userId);
+            $this->pack($release, $batch, $userId);
         }
         $shipped = [];
         foreach ($orders as $order) {
@@ -92,14 +93,19 @@ final readonly class DemoTrade
         return $shipped;
     }
 
-    /** @param int<1, 500> $packs */
-    private function pack(Release $release, int $packs, int $size, ?int $userId): void
+    /** @param Batch $batch */
+    private function pack(Release $release, array $batch, ?int $userId): void
     {
-        $run = ($this->start)($release, $packs, $size, Uuid::uuid4()->toString(), $userId);
+        $packs = $batch['packs'];
+        $run = ($this->start)($release, $packs, $batch['size'], Uuid::uuid4()->toString(), $userId);
+        $this->lots->pack($run, $batch['lots'] ?? [], $userId);
         $events = [];
         $at = Carbon::now();
-        $lot = $at->format('y') . '-' . (300 + $run->id);
-        foreach (array_keys($run->lines) as $line) {
+        $usual = $at->format('y') . '-' . (300 + $run->id);
+        foreach ($run->lines as $line => $kept) {
+            /** @var array{item: array{designators: list<string>}} $kept */
+            $own = array_intersect_key($batch['lots'] ?? [], array_flip($kept['item']['designators']));
+            $lot = array_column($own, 'lot')[0] ?? $usual;
             $events[] = $this->event($run->id, 'lot', $line, 0, $lot, $at, $userId);
             for ($pack = 0; $pack < $packs; ++$pack) {
                 $at = $at->copy()->addSeconds(6);
