@@ -30,8 +30,9 @@ final readonly class DemoLots
     /** @param array<array-key, array{lot: string, left: int}> $lots designator to its lot, and the pieces that are left of it */
     public function pack(Run $run, array $lots, ?int $userId): void
     {
-        foreach ($run->lines as $at => $line) {
-            /** @var array{part: string, item: array{designators: list<string>, quantity: int, value: string, kindName: string}} $line */
+        /** @var list<array{part: string, item: array{designators: list<string>, quantity: int, value: string, kindName: string}}> $lines */
+        $lines = $run->lines;
+        foreach ($lines as $at => $line) {
             foreach (array_intersect_key($lots, array_flip($line['item']['designators'])) as $own) {
                 $this->parts->ensure($line['part'], "{$line['item']['value']}, {$line['item']['kindName']}");
                 ($this->receive)(

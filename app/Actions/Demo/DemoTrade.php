@@ -102,8 +102,9 @@ final readonly class DemoTrade
         $events = [];
         $at = Carbon::now();
         $usual = $at->format('y') . '-' . (300 + $run->id);
-        foreach ($run->lines as $line => $kept) {
-            /** @var array{item: array{designators: list<string>}} $kept */
+        /** @var list<array{item: array{designators: list<string>}}> $lines */
+        $lines = $run->lines;
+        foreach ($lines as $line => $kept) {
             $own = array_intersect_key($batch['lots'] ?? [], array_flip($kept['item']['designators']));
             $lot = array_column($own, 'lot')[0] ?? $usual;
             $events[] = $this->event($run->id, 'lot', $line, 0, $lot, $at, $userId);
