@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use App\Http\Controllers\Builder\KeepFaqUses;
 use App\Http\Controllers\Builder\PageController;
 use App\Http\Controllers\Builder\PublicReportController;
 use App\Http\Controllers\Builder\ShowPageData;
@@ -28,6 +29,7 @@ Route::prefix('api/public/{token}')
         Route::post('/ticks', [TickController::class, 'store'])
             ->middleware('throttle:public-tick')
             ->name('public.ticks');
+        Route::post('/faq', KeepFaqUses::class)->middleware('throttle:public-tick')->name('public.faq');
         Route::post('/reports', [PublicReportController::class, 'store'])
             ->middleware('throttle:public-report')
             ->name('public.report');

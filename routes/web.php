@@ -59,6 +59,7 @@ use App\Http\Controllers\Packing\ShowPackWays;
 use App\Http\Controllers\Packing\WeighBag;
 use App\Http\Controllers\Release\ReleaseController;
 use App\Http\Controllers\Report\FaultController;
+use App\Http\Controllers\Report\MendingController;
 use App\Http\Controllers\Sales\AllocateOrder;
 use App\Http\Controllers\Sales\ArticleController;
 use App\Http\Controllers\Sales\BookOrders;
@@ -99,7 +100,7 @@ $ids = [
     'release',
 ];
 foreach (
-    [...$ids, 'invitation', 'lot', 'letter', 'mail', 'intake', 'file', 'customer', 'supplier', 'purchase'] as $id
+    [...$ids, 'invitation', 'lot', 'letter', 'mail', 'intake', 'file', 'customer', 'supplier', 'purchase', 'mending'] as $id
 ) {
     Route::pattern($id, '[0-9]{1,15}');
 }
@@ -243,6 +244,12 @@ Route::prefix('api')->group(function (): void {
             Route::post('/faq', [FaultController::class, 'store'])
                 ->middleware('can:answer-reports')
                 ->name('faq.store');
+            Route::post('/mendings', [MendingController::class, 'store'])
+                ->middleware('can:answer-reports')
+                ->name('mendings.store');
+            Route::delete('/mendings/{mending}', [MendingController::class, 'destroy'])
+                ->middleware('can:answer-reports')
+                ->name('mendings.destroy');
         });
 
         Route::get('/library', [LibraryController::class, 'index'])

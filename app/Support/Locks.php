@@ -19,10 +19,11 @@ final readonly class Locks
         'part' => 5,
         'pack' => 6,
         'article' => 7,
+        'mendings' => 8,
     ];
 
     /**
-     * @param 'run'|'unit'|'order'|'serials'|'part'|'pack'|'article' $space
+     * @param 'run'|'unit'|'order'|'serials'|'part'|'pack'|'article'|'mendings' $space
      * @param list<int> $ids
      */
     public static function take(string $space, array $ids): void

@@ -86,6 +86,8 @@ $routes = [
     'post /revisions/{revision}/bags/try' => 'BagsTrial',
     'get /revisions/{revision}/cuts' => 'Cuts',
     'post /revisions/{revision}/faq' => 'Faults',
+    'post /revisions/{revision}/mendings' => 'Faults',
+    'delete /revisions/{revision}/mendings/{mending}' => 'Faults',
     'post /exports' => 'Export',
     'get /exports/{export}' => 'Export',
     'delete /exports/{export}' => 'Export',
@@ -165,6 +167,7 @@ $routes = [
     'post /reports/{report}/answers' => 'Report',
     'get /public/{token}' => 'BuilderPage',
     'post /public/{token}/ticks' => 'TicksDone',
+    'post /public/{token}/faq' => null,
     'post /public/{token}/reports' => 'Received',
 ];
 // Answers that are files.

@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace App\Actions\Sales;
 
+use App\Models\Shop;
 use App\Support\Audit;
 use App\Support\Row;
+use Chiralex\Supply\Cost\CostRates;
 use Illuminate\Support\Facades\DB;
 
 /** What a maker says of a kit's costs and of its price. */
@@ -56,6 +58,19 @@ final readonly class PriceFacts
             'version' => $own?->int('version') ?? 0,
             'said' => array_values(array_intersect(array_keys(self::USUAL), array_keys($said))),
         ];
+    }
+
+    /** @param array<string, string> $facts all of them */
+    public static function rates(array $facts): CostRates
+    {
+        return CostRates::of(
+            Shop::ours()->wage,
+            $facts['feeShare'],
+            $facts['feeFixed'],
+            $facts['shipping'],
+            $facts['reportMinutes'],
+            $facts['reportCost'],
+        );
     }
 
     /**

@@ -6,25 +6,19 @@ namespace App\Queries\Report;
 
 use App\Models\ReportState;
 use App\Support\Row;
-use Chiralex\Fault\Cause;
-use Chiralex\Fault\FaultStudy;
-use Chiralex\Fault\Fever;
-use Chiralex\Fault\JudgedCause;
-use Chiralex\Fault\KitReport;
-use Chiralex\Fault\ReportedFault;
 use Chiralex\Fault\ShippedKit;
 use Illuminate\Support\Facades\DB;
 
-/** What was shipped of a kit and what was reported of it, as the core counts them. */
+/** What was shipped of a kit and what was reported of it. */
 final readonly class FaultBook
 {
-    public function study(int $kitId): FaultStudy
+    public function of(int $kitId): FaultRecord
     {
-        return FaultStudy::of($this->shipped($kitId), $this->reports($kitId), now()->toDateTimeImmutable());
+        return new FaultRecord($this->shipped($kitId), $this->states($kitId));
     }
 
     /** @return list<ShippedKit> each with the day it left last, and the lots its pieces came from where the book has them */
-    public function shipped(int $kitId): array
+    private function shipped(int $kitId): array
     {
         $kits = [];
         foreach (
@@ -65,77 +59,6 @@ final readonly class FaultBook
                 ),
                 $kits,
             ),
-        );
-    }
-
-    /** @return list<KitReport> */
-    public function reports(int $kitId): array
-    {
-        return array_map(
-            static fn(ReportState $each): KitReport => new KitReport(
-                $each->report->created_at->toDateString(),
-                $each->report->unit_id === null ? '' : $each->report->serial,
-                (string) ($each->report->step_number ?? ''),
-                $each->symptom ?? $each->report->symptom,
-                array_values(
-                    array_unique(array_map(static fn(JudgedCause $cause): string => $cause->name(), $each->causes)),
-                ),
-                $each->report->text,
-            ),
-            $this->states($kitId),
-        );
-    }
-
-    /**
-     * What teaches a diagnosis: causes that it looks for, by the names it has for them; a weak supply is one of them wherever it was found.
-     *
-     * @return list<KitReport>
-     */
-    public function lessons(int $kitId): array
-    {
-        $looked = array_diff(array_column(Cause::suspected(), 'value'), [Cause::None->value, Cause::Own->value]);
-
-        return array_map(static function (ReportState $each) use ($looked): KitReport {
-            $names = [];
-            foreach ($each->causes as $cause) {
-                if (in_array($cause->cause->value, $looked, true)) {
-                    $names[] = $cause->cause === Cause::Supply ? 'supply weak' : $cause->name();
-                }
-            }
-
-            return new KitReport(
-                $each->report->created_at->toDateString(),
-                $each->report->unit_id === null ? '' : $each->report->serial,
-                causes: array_values(array_unique($names)),
-            );
-        }, $this->states($kitId));
-    }
-
-    /** @return list<Fever> places of the board by the kits that were reported for them */
-    public function fever(int $kitId): array
-    {
-        return Fever::of(
-            $this->shipped($kitId),
-            array_map(
-                static fn(ReportState $each): array => [
-                    'serial' => $each->report->unit_id === null ? '' : $each->report->serial,
-                    'causes' => $each->causes,
-                ],
-                $this->states($kitId),
-            ),
-            now()->toDateTimeImmutable(),
-        );
-    }
-
-    /** @return list<ReportedFault> */
-    public function faults(int $kitId): array
-    {
-        return array_map(
-            static fn(ReportState $each): ReportedFault => new ReportedFault(
-                $each->judged ? $each->symptom : null,
-                $each->causes,
-            ),
-            $this->states($kitId),
         );
     }
 

@@ -13,17 +13,24 @@ use ChiralexRender\Words;
 /** What the Faults station of a kit shows: rate, families, weeks, shares, FAQ. */
 final readonly class FaultSheet
 {
-    public function __construct(private KitFaq $faq, private FaultBook $book) {}
+    public function __construct(
+        private KitFaq $faq,
+        private FaultBook $book,
+        private Savings $savings,
+        private Watched $watched,
+    ) {}
 
     /** @return array<string, mixed> */
     public function of(Revision $revision): array
     {
         $kept = FaqAnswer::query()->where('kit_id', $revision->kit_id)->get()->keyBy('id');
 
+        $record = $this->book->of($revision->kit_id);
+
         return (new FaultsDocument(Words::english()))->of(
-            $this->book->study($revision->kit_id),
-            Shares::of($this->book->faults($revision->kit_id)),
-            $this->book->fever($revision->kit_id),
+            $record->study(),
+            Shares::of($record->faults()),
+            $record->fever(),
             array_map(
                 static fn(array $each): array => $each + [
                     'published' => $kept[$each['entry']->id]->published ?? false,
@@ -33,6 +40,9 @@ final readonly class FaultSheet
                 ],
                 $this->faq->placed($revision, false),
             ),
-        );
+        ) + [
+            'savings' => $this->savings->of($revision->kit_id, $record),
+            'mended' => $this->watched->of($revision->kit_id, $record),
+        ];
     }
 }

@@ -9,14 +9,15 @@ use App\Models\FaqAnswer;
 use App\Models\Revision;
 use Chiralex\Fault\FaqEntry;
 use Chiralex\Fault\FaqPlaces;
+use Chiralex\Fault\FaqUse;
 use Illuminate\Database\Eloquent\Builder;
 
 /** A kit's FAQ with its counts, each entry at the step of one revision it belongs to. It stands outside what a release freezes. */
 final readonly class KitFaq
 {
-    public function __construct(private Documents $documents, private Judgements $judgements) {}
+    public function __construct(private Documents $documents, private Judgements $judgements, private FaqUses $uses) {}
 
-    /** @return list<array{id: int, symptom: string, question: string, answer: string, count: int, step: ?int}> most reported first */
+    /** @return list<array{id: int, symptom: string, question: string, answer: string, count: int, step: ?int}> those first that save most reports */
     public function published(Revision $revision, string $options = ''): array
     {
         return array_map(
@@ -25,7 +26,7 @@ final readonly class KitFaq
                 'symptom' => $each['entry']->symptom,
                 'question' => $each['entry']->question,
                 'answer' => $each['entry']->answer,
-                'count' => $each['entry']->count,
+                'count' => $each['entry']->use->reported,
                 'step' => $each['step'],
             ],
             $this->placed($revision, true, $options),
@@ -39,6 +40,7 @@ final readonly class KitFaq
     public function placed(Revision $revision, bool $publishedOnly, string $options = ''): array
     {
         $counts = $this->judgements->counts($revision->kit_id);
+        $uses = $this->uses->of($revision->kit_id);
         $entries = [];
         $kept = FaqAnswer::query()
             ->where('kit_id', $revision->kit_id)
@@ -55,7 +57,10 @@ final readonly class KitFaq
                 $each->question,
                 $each->answer,
                 $each->anchor,
-                $counts["{$each->symptom}|{$each->cause->value}|{$each->part}"] ?? 0,
+                new FaqUse(
+                    $counts["{$each->symptom}|{$each->cause->value}|{$each->part}"] ?? 0,
+                    ...$uses[$each->id] ?? [],
+                ),
             );
         }
 

@@ -94,10 +94,8 @@ final readonly class Proposals
         AnswerText $letter,
         Words $words,
     ): array {
-        $model = (new ModelMaker($this->book->shipped($revision->kit_id), $this->book->lessons($revision->kit_id)))->of(
-            $kit,
-            $order,
-        );
+        $record = $this->book->of($revision->kit_id);
+        $model = (new ModelMaker($record->shipped, $record->lessons()))->of($kit, $order);
         $asked = new Diagnostician($model);
         $answers = self::answers($report, $model);
         $now = $asked->diagnose($symptom, [], $answers);

@@ -11,12 +11,12 @@ use App\Models\Revision;
 use App\Models\Shop;
 use App\Queries\Buying\KitNeeds;
 use App\Queries\Report\FaultBook;
+use App\Queries\Report\FaultRecord;
 use Brick\Math\BigDecimal;
 use Brick\Math\BigRational;
 use Brick\Math\RoundingMode;
 use Chiralex\Supply\Buying\BestBatch;
 use Chiralex\Supply\Cost\Batch;
-use Chiralex\Supply\Cost\CostRates;
 use Chiralex\Supply\Cost\CostStair;
 use Chiralex\Supply\Cost\CostStep;
 
@@ -49,15 +49,8 @@ final readonly class PriceSheet
         $facts = array_merge($said['facts'], $tried);
         $kits = max(1, (int) $facts['batch']);
         $cost = $this->parts->of($revision, $kits);
-        $study = $this->faults->study($kitId);
-        $rates = CostRates::of(
-            Shop::ours()->wage,
-            $facts['feeShare'],
-            $facts['feeFixed'],
-            $facts['shipping'],
-            $facts['reportMinutes'],
-            $facts['reportCost'],
-        );
+        $record = $this->faults->of($kitId);
+        $study = $record->study();
         $stair = CostStair::of(
             new Batch(
                 $kits,
@@ -68,7 +61,7 @@ final readonly class PriceSheet
                 BigDecimal::of($facts['setUpMinutes']),
                 BigDecimal::of($facts['kitMinutes']),
             ),
-            $rates,
+            PriceFacts::rates($facts),
             $study->kits,
             $study->reported,
         );
@@ -88,7 +81,7 @@ final readonly class PriceSheet
             'high' => self::money($stair->highest()),
             'unpriced' => $cost['unpriced'],
             'fromLots' => $cost['fromLots'],
-            'causes' => $this->causes($kitId, $study->kits, $stair),
+            'causes' => self::causes($record, $study->kits, $stair),
         ] + self::priced($stair, $asked, $facts);
     }
 
@@ -170,10 +163,10 @@ final readonly class PriceSheet
     }
 
     /** @return list<array{cause: string, kits: int, each: string}> what the commonest causes cost a kit, of those that are old enough */
-    private function causes(int $kitId, int $shipped, CostStair $stair): array
+    private static function causes(FaultRecord $record, int $shipped, CostStair $stair): array
     {
         $kits = [];
-        foreach ($shipped === 0 ? [] : $this->faults->reports($kitId) as $report) {
+        foreach ($shipped === 0 ? [] : $record->reports() as $report) {
             foreach ($report->serial === '' ? [] : $report->causes as $cause) {
                 $kits[$cause][$report->serial] = true;
             }

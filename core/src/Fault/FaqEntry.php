@@ -11,7 +11,6 @@ final readonly class FaqEntry
      * @param string $symptom a general one by its code, or the kit's own
      * @param string $part the place of the cause; empty where it has none
      * @param list<string> $anchor designators whose step it belongs to; a gate's name for a test; empty for no step
-     * @param int $count reports it answers
      */
     public function __construct(
         public int $id,
@@ -21,6 +20,6 @@ final readonly class FaqEntry
         public string $question,
         public string $answer,
         public array $anchor,
-        public int $count,
+        public FaqUse $use,
     ) {}
 }

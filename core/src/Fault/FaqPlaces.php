@@ -10,7 +10,7 @@ final readonly class FaqPlaces
     /**
      * @param list<FaqEntry> $entries
      * @param list<array{number: int, names: list<string>}> $steps designators of each step; of a gate its name
-     * @return list<array{entry: FaqEntry, step: ?int}> most reported first
+     * @return list<array{entry: FaqEntry, step: ?int}> those first that save most reports
      */
     public function placed(array $entries, array $steps): array
     {
@@ -20,10 +20,8 @@ final readonly class FaqPlaces
         );
         usort(
             $placed,
-            static fn(array $a, array $b): int => [-$a['entry']->count, $a['entry']->id] <=> [
-                -$b['entry']->count,
-                $b['entry']->id,
-            ],
+            static fn(array $a, array $b): int => $b['entry']->use->saves() <=> $a['entry']->use->saves() ?:
+            $a['entry']->id <=> $b['entry']->id,
         );
 
         return $placed;

@@ -7,6 +7,7 @@ namespace Chiralex\Tests\Fault;
 use Chiralex\Fault\Cause;
 use Chiralex\Fault\FaqEntry;
 use Chiralex\Fault\FaqPlaces;
+use Chiralex\Fault\FaqUse;
 use Chiralex\Fault\FaultOrigin;
 use Chiralex\Fault\JudgedCause;
 use Chiralex\Fault\ReportedFault;
@@ -40,7 +41,16 @@ final class SharesTest extends TestCase
             ['number' => 3, 'names' => ['supply']],
         ];
         $entries = [
-            new FaqEntry(1, Symptom::Nothing->value, Cause::Reversed, '', 'Nothing happens', 'Turn D1.', ['D1'], 2),
+            new FaqEntry(
+                1,
+                Symptom::Nothing->value,
+                Cause::Reversed,
+                '',
+                'Nothing happens',
+                'Turn D1.',
+                ['D1'],
+                new FaqUse(2),
+            ),
             new FaqEntry(
                 2,
                 Symptom::Hot->value,
@@ -49,7 +59,7 @@ final class SharesTest extends TestCase
                 'It gets hot',
                 'ZD1 and D3 look alike.',
                 ['D2', 'ZD1', 'D3'],
-                5,
+                new FaqUse(5),
             ),
             new FaqEntry(
                 3,
@@ -59,14 +69,48 @@ final class SharesTest extends TestCase
                 'No reading',
                 'A fresh battery.',
                 ['supply'],
-                2,
+                new FaqUse(2),
             ),
-            new FaqEntry(4, Symptom::Other->value, Cause::None, '', 'It clicks', 'It is meant to.', ['gone'], 0),
+            new FaqEntry(
+                4,
+                Symptom::Other->value,
+                Cause::None,
+                '',
+                'It clicks',
+                'It is meant to.',
+                ['gone'],
+                new FaqUse(0),
+            ),
         ];
         $placed = (new FaqPlaces())->placed($entries, $steps);
         self::assertSame(
             [[2, 2], [1, 1], [3, 3], [4, null]],
             array_map(static fn(array $each): array => [$each['entry']->id, $each['step']], $placed),
+        );
+    }
+
+    public function test_an_answer_that_keeps_builders_from_writing_goes_before_one_that_is_asked_for_as_often(): void
+    {
+        $entry = static fn(int $id, FaqUse $use): FaqEntry => new FaqEntry(
+            $id,
+            'other',
+            Cause::None,
+            '',
+            '',
+            '',
+            [],
+            $use,
+        );
+        $placed = (new FaqPlaces())->placed(
+            // 4 reports at (0 + 1) / (8 + 2), 2 at (7 + 1) / (8 + 2), 3 that nobody opened at a half.
+            [$entry(1, new FaqUse(4, 8, 6, 0)), $entry(2, new FaqUse(2, 8, 7, 7)), $entry(3, new FaqUse(3))],
+            [],
+        );
+        self::assertSame([2, 3, 1], array_map(static fn(array $each): int => $each['entry']->id, $placed));
+        self::assertEqualsWithDelta(
+            [1.6, 1.5, 0.4],
+            array_map(static fn(array $each): float => $each['entry']->use->saves(), $placed),
+            1e-9,
         );
     }
 

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Chiralex\Supply\Cost;
 
 use Brick\Math\BigDecimal;
+use Brick\Math\BigRational;
 
 /** What a shop says of its costs; amounts in the main unit of its currency. */
 final readonly class CostRates
@@ -42,5 +43,11 @@ final readonly class CostRates
             BigDecimal::of($reportMinutes),
             BigDecimal::of($reportCost),
         );
+    }
+
+    /** What one report costs: the work on it, parts and postage. */
+    public function report(): BigRational
+    {
+        return BigRational::of($this->reportMinutes)->multipliedBy($this->hour)->dividedBy(60)->plus($this->reportCost);
     }
 }

@@ -63,16 +63,16 @@ final readonly class CostStair
                     'share' => (string) $rates->feeShare,
                     'fixed' => (string) $rates->feeFixed,
                 ]),
-                self::support($rates, $work($rates->reportMinutes), $shipped, $reported),
+                self::support($rates, $shipped, $reported),
             ],
             $rates,
         );
     }
 
     /** What one report costs, times how often a kit is reported; nothing is counted before a kit is old enough to be. */
-    private static function support(CostRates $rates, BigRational $work, int $shipped, int $reported): CostStep
+    private static function support(CostRates $rates, int $shipped, int $reported): CostStep
     {
-        $report = $work->plus($rates->reportCost);
+        $report = $rates->report();
         $share = static fn(float $of): BigRational => $report->multipliedBy(
             BigDecimal::of(sprintf('%.' . self::DECIMALS . 'f', $of)),
         );
