@@ -216,13 +216,15 @@ final class LoopTest extends BrowserCase
         self::driver()->get($address);
         $this->text('.builder-builder h1', '2. ');
         $this->click('.builder-actions button', 'Stuck here?');
-        $this->text('.builder-stuck h3', 'It stays dark. What now?');
+        $this->click('.builder-stuck summary', 'It stays dark. What now?');
         $this->text('.builder-stuck p', 'reported once');
+        $this->click('.builder-asked button', 'Yes, it works');
+        $this->text('.builder-asked', 'That was it.');
         $this->click('.builder-actions button', 'Done, next step');
         $this->text('.builder-builder h1', '3. ');
         $this->click('.builder-actions button', 'Done, next step');
         $this->text('.builder-builder h1', 'All steps are done');
-        $this->text('.builder-builder h3', 'It stays dark. What now?');
+        $this->text('.builder-asked summary', 'It stays dark. What now?');
         $this->click('.builder-actions button', 'Back');
         $this->text('.builder-doneline', 'done');
     }
@@ -234,7 +236,10 @@ final class LoopTest extends BrowserCase
         $this->find('.parts-parts-table');
         $this->press('8');
         $this->text('.faults-faqcard h3', 'It stays dark. What now?');
-        $this->text('.faults-faqcard p', 'reported 1 time, shown at step 2');
+        $this->text(
+            '.faults-faqcard p',
+            'reported 1 time, opened in 1 kit, helped 1, none wrote afterwards, shown at step 2',
+        );
         $this->text('.faults-shares text', 'dry joint');
         $this->assertAccessible('Faults');
         self::driver()->get(getenv('BROWSER_URL') . '/stock?view=kits');

@@ -129,8 +129,9 @@ final class ArticleTest extends TradeCase
         $this->made($maker, 'A', ['parts' => [self::R1, self::R1]])->assertUnprocessable();
         $this->made($maker, 'A', ['form' => 'kit'])->assertJsonValidationErrors('form');
         $this->made($maker, 'A', ['operationId' => '7b3f2pare'])->assertJsonValidationErrors('operationId');
-        $this->postJson('/api/orders', ['operationId' => 'none', 'number' => 'A'])
-            ->assertJsonValidationErrors('operationId');
+        $this->postJson('/api/orders', ['operationId' => 'none', 'number' => 'A'])->assertJsonValidationErrors(
+            'operationId',
+        );
         self::assertSame(1, DB::table('articles')->where('form', 'spare')->count());
     }
 

@@ -12,6 +12,7 @@ use App\Models\Run;
 use App\Models\Unit;
 use App\Models\User;
 use Chiralex\Trade\Dealing;
+use Illuminate\Support\Carbon;
 use Illuminate\Support\Str;
 use Illuminate\Testing\TestResponse;
 
@@ -77,5 +78,37 @@ abstract class TradeCase extends FeatureCase
         return $this->app
             ->make(PublicToken::class)
             ->forUnit(Unit::query()->where('run_id', $run->id)->orderBy('number')->skip($index)->firstOrFail());
+    }
+
+    /**
+     * Kits that were packed, ordered and shipped on a day.
+     *
+     * @param int<1, 500> $packs
+     */
+    protected function shippedRun(User $maker, Release $release, int $packs, string $day): Run
+    {
+        Carbon::setTestNow("{$day} 09:00");
+        $run = $this->run_($release, $packs);
+        $this->packed($maker, $run);
+        $order = $this->actingAs($maker)
+            ->postJson('/api/orders', [
+                'operationId' => (string) Str::uuid(),
+                'number' => "S-{$run->id}",
+                'placedOn' => $day,
+                'customer' => 'Gwen Tressel',
+                'email' => 'gwen@example.org',
+                'kitId' => $release->revision->kit_id,
+                'quantity' => $packs,
+                'price' => '24.50',
+            ])
+            ->assertCreated()
+            ->json('id');
+        foreach (['allocate', 'ship'] as $what) {
+            $this->postJson('/api/orders/' . (is_int($order) ? $order : 0) . "/{$what}", [
+                'operationId' => (string) Str::uuid(),
+            ])->assertOk();
+        }
+
+        return $run;
     }
 }

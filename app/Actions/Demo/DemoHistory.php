@@ -21,8 +21,9 @@ use Ramsey\Uuid\Uuid;
  * @phpstan-type Batch array{daysAgo: int, packs: int<1, 500>, size: int, lots?: array<array-key, array{lot: string, left: int}>}
  * @phpstan-type Sale array{number: string, daysAgo: int, customer: string, email: string, address: string, quantity: int, price: string, shippedAfter: ?int}
  * @phpstan-type Complaint array{order: string, daysAfter: int, symptom: string, cause: string, part: string, at: string, text: string, serial: bool, judged: bool, answer: ?string}
- * @phpstan-type Faq array{symptom: string, cause: string, part: string, question: string, answer: string, anchor: list<string>}
- * @phpstan-type History array{batches: list<Batch>, orders: list<Sale>, reports: list<Complaint>, faq: list<Faq>, next: ?string}
+ * @phpstan-type Faq array{symptom: string, cause: string, part: string, question: string, answer: string, anchor: list<string>, used: array{shown: int, helped: int}}
+ * @phpstan-type Mend array{cause: string, part: string, place: string, daysAgo: int}
+ * @phpstan-type History array{batches: list<Batch>, orders: list<Sale>, reports: list<Complaint>, faq: list<Faq>, mended: list<Mend>, next: ?string}
  */
 final readonly class DemoHistory
 {
@@ -32,6 +33,7 @@ final readonly class DemoHistory
         private EditRevision $edit,
         private DemoTrade $trade,
         private DemoReports $reports,
+        private DemoRemedies $remedies,
     ) {}
 
     /** @param string $folder holds history.json; without one nothing happened yet */
@@ -47,7 +49,8 @@ final readonly class DemoHistory
             Carbon::setTestNow($now->copy()->subDays(($history['batches'][0]['daysAgo'] ?? 1) + 2));
             $release = ($this->release)($revision->id, $userId, Uuid::uuid4()->toString(), $revision->sequence);
             $shipped = $this->trade->play($release, $history['batches'], $history['orders'], $now, $userId);
-            $this->reports->play($release, $history['reports'], $history['faq'], $shipped, $now, $userId);
+            $this->reports->play($release, $history['reports'], $shipped, $now, $userId);
+            $this->remedies->play($release, $history['faq'], $history['mended'], $shipped, $now, $userId);
         } finally {
             Carbon::setTestNow();
         }

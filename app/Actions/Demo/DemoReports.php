@@ -9,7 +9,6 @@ use App\Actions\Report\Arrived;
 use App\Actions\Report\JudgeReport;
 use App\Actions\Report\Noticed;
 use App\Actions\Report\ReceiveReport;
-use App\Actions\Report\WriteFaq;
 use App\Models\Release;
 use App\Queries\Report\KitFaq;
 use Chiralex\Fault\Cause;
@@ -18,10 +17,9 @@ use Illuminate\Support\Carbon;
 use Ramsey\Uuid\Uuid;
 
 /**
- * Reports received, judged and answered in the demo's invented past, and the FAQ that came of them.
+ * Reports received, judged and answered in the demo's invented past.
  *
  * @phpstan-import-type Complaint from DemoHistory
- * @phpstan-import-type Faq from DemoHistory
  */
 final readonly class DemoReports
 {
@@ -29,16 +27,14 @@ final readonly class DemoReports
         private ReceiveReport $receive,
         private JudgeReport $judge,
         private AnswerReport $answer,
-        private WriteFaq $faq,
         private KitFaq $places,
     ) {}
 
     /**
      * @param list<Complaint> $reports
-     * @param list<Faq> $faq
      * @param array<string, array{serials: list<string>, at: Carbon, email: string, name: string}> $shipped
      */
-    public function play(Release $release, array $reports, array $faq, array $shipped, Carbon $now, ?int $userId): void
+    public function play(Release $release, array $reports, array $shipped, Carbon $now, ?int $userId): void
     {
         $kitId = $release->revision->kit_id;
         $steps = $this->places->steps($release->revision);
@@ -75,22 +71,6 @@ final readonly class DemoReports
             if ($report['answer'] !== null) {
                 ($this->answer)($received['id'], $userId, Uuid::uuid4()->toString(), $report['answer']);
             }
-        }
-        foreach ($faq as $entry) {
-            ($this->faq)(
-                $kitId,
-                $userId,
-                ['symptom' => $entry['symptom'], 'cause' => $entry['cause'], 'part' => $entry['part']],
-                [
-                    'question' => $entry['question'],
-                    'answer' => $entry['answer'],
-                    'anchor' => $entry['anchor'],
-                    'published' => true,
-                    'option' => '',
-                    'from_revision_id' => null,
-                    'to_revision_id' => null,
-                ],
-            );
         }
     }
 

@@ -2,6 +2,7 @@ import { useState } from 'react';
 import type { Folder } from '../folder';
 import { firstOpen } from '../model';
 import { phrasesOf, PhrasesContext, say } from '../phrases';
+import { useFaqUses } from '../useFaqUses';
 import { usePage } from '../usePage';
 import { useWaits } from '../useWaits';
 import { minutesLeft } from '../waits';
@@ -24,6 +25,7 @@ type Place = 'contents' | 'step' | 'report' | 'which' | 'all' | 'search';
 export function Builder({ token, folder = null }: { token: string; folder?: Folder | null }) {
   const { page, fault, done, waiting, tick } = usePage(token, folder?.page);
   const clocks = useWaits(token);
+  const uses = useFaqUses(token, page?.keeps === 'server');
   const [place, setPlace] = useState<Place | null>(null);
   const [chosen, setAt] = useState<number | null>(null);
   const t = phrasesOf(page?.manual.language);
@@ -180,6 +182,7 @@ export function Builder({ token, folder = null }: { token: string; folder?: Fold
               at={at}
               done={done.has(step.key)}
               clocks={clocks}
+              uses={uses}
               onBack={() => {
                 if (at > 0) go(at - 1);
                 else setPlace('contents');
@@ -207,6 +210,7 @@ export function Builder({ token, folder = null }: { token: string; folder?: Fold
           ) : (
             <Finished
               page={page}
+              uses={uses}
               onBack={() => {
                 go(manual.steps.length - 1);
               }}

@@ -1,11 +1,13 @@
 import type { BuilderPage } from '@/shared/api';
-import { say, usePhrases } from '../phrases';
-import { clsx } from 'clsx';
-import ink from '@/shared/style/ink.module.css';
+import { usePhrases } from '../phrases';
+import type { FaqUses } from '../useFaqUses';
+import { Asked } from './Asked';
 import styles from '../builder.module.css';
 
+type Props = { page: BuilderPage; uses: FaqUses; onBack: () => void; onReport: () => void };
+
 /** After the last step: what to do when it does not work. */
-export function Finished({ page, onBack, onReport }: { page: BuilderPage; onBack: () => void; onReport: () => void }) {
+export function Finished({ page, uses, onBack, onReport }: Props) {
   const t = usePhrases();
   return (
     <main>
@@ -19,16 +21,7 @@ export function Finished({ page, onBack, onReport }: { page: BuilderPage; onBack
         <>
           <h2>{t.notWorking}</h2>
           {page.faq.map((entry) => (
-            <div key={entry.id}>
-              <h3>{entry.question}</h3>
-              <p>
-                {entry.answer}
-                {entry.step === null ? '' : ` ${say(t.seeStep, { step: entry.step })}`}
-              </p>
-              <p className={clsx(ink['quiet'], styles['quiet'])}>
-                {entry.count === 1 ? t.reportedOnce : say(t.reported, { count: entry.count })}
-              </p>
-            </div>
+            <Asked key={entry.id} entry={entry} uses={uses} placed />
           ))}
         </>
       )}

@@ -1,12 +1,12 @@
 import { useEffect, useRef, useState } from 'react';
 import type { BuilderPage } from '@/shared/api';
 import { faqOf } from '../model';
-import { say, usePhrases } from '../phrases';
+import { usePhrases } from '../phrases';
+import type { FaqUses } from '../useFaqUses';
 import type { useWaits } from '../useWaits';
+import { Asked } from './Asked';
 import { StepBody } from './StepBody';
 import { StepWait } from './StepWait';
-import { clsx } from 'clsx';
-import ink from '@/shared/style/ink.module.css';
 import styles from '../builder.module.css';
 
 type Props = {
@@ -15,6 +15,7 @@ type Props = {
   at: number;
   done: boolean;
   clocks: ReturnType<typeof useWaits>;
+  uses: FaqUses;
   onBack: () => void;
   onDone: () => void;
   onUndo: () => void;
@@ -30,6 +31,7 @@ export function StepView({
   at,
   done,
   clocks,
+  uses,
   onBack,
   onDone,
   onUndo,
@@ -76,13 +78,7 @@ export function StepView({
           )}
           <h2>{faq.length === 0 ? t.askedNone : t.askedHere}</h2>
           {faq.map((entry) => (
-            <div key={entry.id}>
-              <h3>{entry.question}</h3>
-              <p>{entry.answer}</p>
-              <p className={clsx(ink['quiet'], styles['quiet'])}>
-                {entry.count === 1 ? t.reportedOnce : say(t.reported, { count: entry.count })}
-              </p>
-            </div>
+            <Asked key={entry.id} entry={entry} uses={uses} placed={false} />
           ))}
           <button type="button" className={styles['side']} onClick={onWhich}>
             {t.whichPart}

@@ -72,6 +72,7 @@ export const de: Phrases = {
   found: 'Das ist es wahrscheinlich',
   nothingWrong: 'Es scheint alles in Ordnung: So arbeitet es. Lies den letzten Schritt noch einmal.',
   didItHelp: 'Hat es geholfen?',
+  thatHelped: 'Das war es.',
   itHelped: 'Ja, es geht',
   notHelped: 'Nein, schreib uns',
   search: 'Den Fehler suchen',

@@ -69,6 +69,7 @@ export const en = {
   found: 'This is most likely it',
   nothingWrong: 'Nothing seems to be wrong: this is how it works. Read the last step once more.',
   didItHelp: 'Did it help?',
+  thatHelped: 'That was it.',
   itHelped: 'Yes, it works',
   notHelped: 'No, write to us',
   search: 'Find the fault',

@@ -133,3 +133,33 @@ export function useWriteFaq(revisionId: number) {
     },
   });
 }
+
+/** Remembers that a cause was mended, so that it is watched from then on. */
+export function useMend(revisionId: number) {
+  const queries = useQueryClient();
+  return useMutation<Faults, Refused, Omit<Body<'/revisions/{revision}/mendings'>, 'operationId'>>({
+    mutationFn: (what) =>
+      data(
+        api.post('/revisions/{revision}/mendings', {
+          params: { path: { revision: revisionId } },
+          body: { operationId: crypto.randomUUID(), ...what },
+        }),
+      ),
+    onSuccess: (faults) => {
+      queries.setQueryData(['faults', revisionId], faults);
+    },
+  });
+}
+
+export function useUnmend(revisionId: number) {
+  const queries = useQueryClient();
+  return useMutation<Faults, Refused, number>({
+    mutationFn: (mending) =>
+      data(
+        api.remove('/revisions/{revision}/mendings/{mending}', { params: { path: { revision: revisionId, mending } } }),
+      ),
+    onSuccess: (faults) => {
+      queries.setQueryData(['faults', revisionId], faults);
+    },
+  });
+}

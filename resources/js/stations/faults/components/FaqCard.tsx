@@ -5,6 +5,7 @@ import { Button, Input, Press, TextArea, Refusal } from '@/shared/ui';
 import { clsx } from 'clsx';
 import ink from '@/shared/style/ink.module.css';
 import ui from '@/shared/ui/ui.module.css';
+import { used } from '../model';
 import styles from './faults.module.css';
 
 type Props = { entry: FaqEntry; current: boolean; mayEdit: boolean; onPick: () => void };
@@ -91,6 +92,7 @@ export function FaqCard({ entry, current, mayEdit, onPick }: Props) {
           <p>{entry.answer}</p>
           <p className={ink['quiet']}>
             reported {entry.count} {entry.count === 1 ? 'time' : 'times'}
+            {used(entry) === '' ? '' : `, ${used(entry)}`}
             {entry.step === null ? '' : `, shown at step ${String(entry.step)}`}
             {entry.published ? '' : ', not published'}
             {mayEdit && (

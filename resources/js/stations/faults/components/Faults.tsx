@@ -7,7 +7,9 @@ import { Split, WhyList, Loading, TextLink } from '@/shared/ui';
 import { BarList } from '@/shared/ui/chart';
 import { Alarms } from './Alarms';
 import { FaqCard } from './FaqCard';
-import { FeverLine, Fevers, heat } from './Fever';
+import { Fevers, heat } from './Fever';
+import { MendedList } from './MendedList';
+import { PlaceCauses } from './PlaceCauses';
 import { clsx } from 'clsx';
 import ink from '@/shared/style/ink.module.css';
 import ui from '@/shared/ui/ui.module.css';
@@ -63,6 +65,7 @@ export function Faults() {
               pick(part === place ? null : part);
             }}
           />
+          <MendedList mended={faults.data.mended} />
           <Alarms study={study} />
           <section className={styles['shares']}>
             <Share title="Where it comes from" counts={faults.data.faultOrigins} />
@@ -96,7 +99,7 @@ export function Faults() {
           />
           <div className={clsx(ui['caption'], ui['above'])}>
             {place !== null ? (
-              <FeverLine fever={faults.data.fever.find((each) => each.part === place)} />
+              <PlaceCauses faults={faults.data} place={place} />
             ) : chosen ? (
               <>
                 <b>{chosen.anchor.join(', ')}</b>

@@ -1,6 +1,5 @@
 import type { Faults } from '@/shared/api';
-import { useKit } from '@/shared/kit';
-import { Press, TextLink } from '@/shared/ui';
+import { Press } from '@/shared/ui';
 import { clsx } from 'clsx';
 import ink from '@/shared/style/ink.module.css';
 import styles from './faults.module.css';
@@ -54,19 +53,3 @@ export function Fevers({ fever, chosen, onPick }: Props) {
 }
 
 const at = (value: number, top: number) => String((100 * value) / Math.max(top, 1e-9));
-
-/** What was reported of one place, and where it may be mended. */
-export function FeverLine({ fever }: { fever: Place | undefined }) {
-  const kit = useKit();
-  if (!fever) return null;
-  const to = (station: string) => `/kits/${String(kit.id)}/${station}`;
-  return (
-    <span>
-      <b className={ink['m']}>{fever.part}</b> {told(fever)}:{' '}
-      {fever.causes.map((cause) => `${cause.name} ${String(cause.count)}`).join(', ')}. Mend it at{' '}
-      <TextLink to={to('marks')}>its callout</TextLink>, <TextLink to={to('order')}>its step</TextLink>,{' '}
-      <TextLink to={to('bags')}>its bag</TextLink>, <TextLink to={to('board')}>the board</TextLink> or{' '}
-      <TextLink to={to('manual')}>the manual</TextLink>.
-    </span>
-  );
-}
