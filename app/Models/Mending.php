@@ -18,7 +18,7 @@ use Illuminate\Support\Carbon;
  * @property int $kit_id
  * @property Cause $cause
  * @property string $part the place of the cause; empty where it has none
- * @property string $place callout, order, bag, board or manual
+ * @property string $place callout, order, bag, board, manual or part
  * @property ?int $revision_id kits of it and later ones are after it; null: kits shipped after the day
  * @property ?Revision $revision
  * @property ?User $user
@@ -29,7 +29,7 @@ final class Mending extends Model
 {
     public const UPDATED_AT = null;
     /** Where a cause can be mended. */
-    public const PLACES = ['callout', 'order', 'bag', 'board', 'manual'];
+    public const PLACES = ['callout', 'order', 'bag', 'board', 'manual', 'part'];
 
     protected $fillable = [
         'operation_id',

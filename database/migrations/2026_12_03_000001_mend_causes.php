@@ -17,7 +17,7 @@ return new class extends Migration {
             $table->foreignId('kit_id')->constrained()->index();
             $table->string('cause', 24);
             $table->string('part', 40)->comment('the place of the cause; empty where it has none');
-            $table->string('place', 10)->comment('callout, order, bag, board or manual');
+            $table->string('place', 10)->comment('callout, order, bag, board, manual or part');
             $table
                 ->foreignId('revision_id')
                 ->nullable()
@@ -28,7 +28,7 @@ return new class extends Migration {
             $table->timestampTz('taken_back_at')->nullable();
         });
         DB::statement(
-            "alter table mendings add constraint mendings_place check (place in ('callout', 'order', 'bag', 'board', 'manual'))",
+            "alter table mendings add constraint mendings_place check (place in ('callout', 'order', 'bag', 'board', 'manual', 'part'))",
         );
         DB::statement(
             'create unique index mendings_once on mendings (kit_id, cause, part, place) where taken_back_at is null',

@@ -1,12 +1,13 @@
 import type { CauseSaving, Mended, MendPlace, Savings } from '@/shared/api';
 
 /** Where a cause can be mended, and the station that does it. */
-export const MEND_PLACES: readonly { place: MendPlace; station: string; name: string }[] = [
-  { place: 'callout', station: 'marks', name: 'its callout' },
-  { place: 'order', station: 'order', name: 'its step' },
-  { place: 'bag', station: 'bags', name: 'its bag' },
-  { place: 'board', station: 'board', name: 'the board' },
-  { place: 'manual', station: 'manual', name: 'the manual' },
+export const MEND_PLACES: readonly { place: MendPlace; station: string; name: string; short: string }[] = [
+  { place: 'callout', station: 'marks', name: 'its callout', short: 'callout' },
+  { place: 'order', station: 'order', name: 'its step', short: 'step' },
+  { place: 'bag', station: 'bags', name: 'its bag', short: 'bag' },
+  { place: 'board', station: 'board', name: 'the board', short: 'board' },
+  { place: 'part', station: 'parts', name: 'the part itself', short: 'part' },
+  { place: 'manual', station: 'manual', name: 'the manual', short: 'manual' },
 ];
 
 /** Causes that have to do with one place of the board. */

@@ -105,7 +105,7 @@ export function FaqCard({ entry, current, mayEdit, onPick }: Props) {
                   }}
                 >
                   edit
-                </Button>
+                </Button>{' '}
                 <Button
                   look="link"
                   disabled={write.isPending}

@@ -1,7 +1,7 @@
-import { useMend, useMe, type Faults, type MendPlace } from '@/shared/api';
+import { Fragment } from 'react';
+import { useMend, useMe, useUnmend, type Faults } from '@/shared/api';
 import { useKit } from '@/shared/kit';
-import { Button, Refusal, TextLink } from '@/shared/ui';
-import { clsx } from 'clsx';
+import { Press, Refusal, TextLink } from '@/shared/ui';
 import ink from '@/shared/style/ink.module.css';
 import { causesAt, MEND_PLACES, saved } from '../model';
 import styles from './faults.module.css';
@@ -13,10 +13,9 @@ export function PlaceCauses({ faults, place }: Props) {
   const kit = useKit();
   const me = useMe();
   const mend = useMend(kit.id);
+  const unmend = useUnmend(kit.id);
   const may = me.data?.abilities.includes('answer-reports') ?? false;
   const causes = causesAt(faults.savings.causes, place);
-  const done = (name: string, at: MendPlace) =>
-    faults.mended.some((each) => each.name === name && each.place === at && each.turn !== 'rose');
   return (
     <div className={styles['causes']}>
       {causes.map((cause) => (
@@ -30,35 +29,43 @@ export function PlaceCauses({ faults, place }: Props) {
               {faults.savings.weeks} weeks.
             </p>
           )}
-          <ul className={styles['mendat']} aria-label={`Where ${cause.name} is mended`}>
-            {MEND_PLACES.map(({ place: at, station, name }) => (
-              <li key={at}>
+          <p className={ink['quiet']}>
+            Mend it at{' '}
+            {MEND_PLACES.map(({ place: at, station, name }, index) => (
+              <Fragment key={at}>
+                {index > 0 && (index === MEND_PLACES.length - 1 ? ' or ' : ', ')}
                 <TextLink to={`/kits/${String(kit.id)}/${station}`}>{name}</TextLink>
-                {done(cause.name, at) ? (
-                  <span className={ink['verdi']}> ■ done</span>
-                ) : (
-                  may && (
-                    <Button
-                      look="link"
-                      disabled={mend.isPending}
-                      aria-label={`${cause.name}: mended in ${name}`}
-                      onClick={() => {
-                        mend.mutate({ cause: cause.cause, part: cause.part, place: at });
-                      }}
-                    >
-                      mended
-                    </Button>
-                  )
-                )}
-              </li>
+              </Fragment>
             ))}
-          </ul>
+            .
+          </p>
+          {may && (
+            <p className={styles['mendat']} role="group" aria-label={`Where ${cause.name} was mended`}>
+              <span className={ink['quiet']}>Mended:</span>
+              {MEND_PLACES.map(({ place: at, short }) => {
+                const made = faults.mended.find((each) => each.name === cause.name && each.place === at);
+                return (
+                  <Press
+                    key={at}
+                    className={styles['mendplace']}
+                    aria-pressed={made !== undefined}
+                    disabled={mend.isPending || unmend.isPending}
+                    onClick={() => {
+                      if (made) unmend.mutate(made.id);
+                      else mend.mutate({ cause: cause.cause, part: cause.part, place: at });
+                    }}
+                  >
+                    {made && '■ '}
+                    {short}
+                  </Press>
+                );
+              })}
+            </p>
+          )}
         </section>
       ))}
-      {causes.length === 0 && (
-        <p className={clsx(ink['quiet'])}>Its reports are of kits that left less than 30 days ago.</p>
-      )}
-      {mend.error && <Refusal>{mend.error.message}</Refusal>}
+      {causes.length === 0 && <p className={ink['quiet']}>Its reports are of kits that left less than 30 days ago.</p>}
+      {(mend.error ?? unmend.error) && <Refusal>{(mend.error ?? unmend.error)?.message}</Refusal>}
     </div>
   );
 }
