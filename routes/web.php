@@ -75,6 +75,7 @@ use App\Http\Controllers\Shop\ShowDoctor;
 use App\Http\Controllers\Stock\LookAtLot;
 use App\Http\Controllers\Stock\LotController;
 use App\Http\Controllers\Stock\LotKitsController;
+use App\Http\Controllers\Stock\LotStopController;
 use App\Http\Controllers\Stock\MoveController;
 use App\Http\Controllers\Stock\MoveLotController;
 use App\Http\Controllers\Stock\OpenClassPack;
@@ -337,6 +338,20 @@ Route::prefix('api')->group(function (): void {
         Route::get('/lots/{lot}/kits', [LotKitsController::class, 'index'])
             ->middleware('can:see-kits')
             ->name('lots.kits');
+        Route::prefix('/lots/{lot}/stop')->group(function (): void {
+            Route::get('/', [LotStopController::class, 'show'])
+                ->middleware('can:see-kits')
+                ->name('lots.stop.show');
+            Route::post('/', [LotStopController::class, 'store'])
+                ->middleware('can:pack-kits')
+                ->name('lots.stop');
+            Route::delete('/', [LotStopController::class, 'destroy'])
+                ->middleware('can:pack-kits')
+                ->name('lots.unstop');
+            Route::post('/letters', [LotStopController::class, 'send'])
+                ->middleware('can:answer-reports')
+                ->name('lots.letters');
+        });
         Route::get('/moves', [MoveController::class, 'index'])
             ->middleware('can:see-kits')
             ->name('moves');

@@ -22,6 +22,7 @@ use Illuminate\Support\Carbon;
  * @property string $fault why it was not sent; empty where it was
  * @property ?Carbon $due_at when it goes out, while it waits
  * @property ?string $picture SVG of a callout that goes with it, by its hash
+ * @property ?int $lot_stop_id the bad lot it tells of
  * @property Carbon $created_at
  * @property-read Customer $customer
  */
@@ -40,6 +41,7 @@ final class Mail extends Model
         'fault',
         'due_at',
         'picture',
+        'lot_stop_id',
     ];
 
     /** @return BelongsTo<Customer, $this> */

@@ -25,12 +25,8 @@ final readonly class WriteMail
         string $body,
         ?string $picture = null,
     ): Mail {
-        $mail = Mail::query()->create([
-            'customer_id' => $customerId,
+        $mail = self::made($customerId, $subject, $body, [
             'report_id' => $reportId,
-            'subject' => mb_substr($subject, 0, self::SUBJECT),
-            'body' => $body,
-            'message_id' => Uuid::uuid4()->toString() . '@' . self::domain(),
             'in_reply_to' => $reportId === null ? '' : self::last($reportId),
             'status' => MailStatus::Waiting,
             'due_at' => now()->addSeconds(self::WAITS),
@@ -39,6 +35,29 @@ final readonly class WriteMail
         SendMail::dispatch($mail->id)->delay(self::WAITS)->onQueue('first');
 
         return $mail;
+    }
+
+    /** A mail that goes nowhere before a person says so. */
+    public function draft(int $customerId, string $subject, string $body, int $stopId): Mail
+    {
+        return self::made($customerId, $subject, $body, [
+            'in_reply_to' => '',
+            'status' => MailStatus::Draft,
+            'lot_stop_id' => $stopId,
+        ]);
+    }
+
+    /** @param array<string, mixed> $more */
+    private static function made(int $customerId, string $subject, string $body, array $more): Mail
+    {
+        return Mail::query()->create(
+            [
+                'customer_id' => $customerId,
+                'subject' => mb_substr($subject, 0, self::SUBJECT),
+                'body' => $body,
+                'message_id' => Uuid::uuid4()->toString() . '@' . self::domain(),
+            ] + $more,
+        );
     }
 
     /** Message-ID of the newest letter of a report; empty where it came by another way. */

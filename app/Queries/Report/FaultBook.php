@@ -62,6 +62,24 @@ final readonly class FaultBook
         );
     }
 
+    /**
+     * @param list<string> $names lots as kits bear them: part and name
+     * @return list<array{name: string, lotId: int}>
+     */
+    public function lotsNamed(array $names): array
+    {
+        return array_map(
+            static fn(Row $row): array => ['name' => $row->text('name'), 'lotId' => $row->int('id')],
+            Row::all(
+                DB::table('lots')
+                    ->join('stock_parts', 'stock_parts.id', '=', 'stock_part_id')
+                    ->whereIn(DB::raw("stock_parts.title || ', ' || lots.name"), $names)
+                    ->orderBy('lots.id')
+                    ->selectRaw("stock_parts.title || ', ' || lots.name as name, lots.id"),
+            ),
+        );
+    }
+
     /** @return list<ReportState> */
     private function states(int $kitId): array
     {

@@ -6,6 +6,7 @@ namespace App\Queries\Report;
 
 use App\Models\FaqAnswer;
 use App\Models\Revision;
+use Chiralex\Fault\FamilyRow;
 use Chiralex\Fault\Shares;
 use ChiralexRender\Document\FaultsDocument;
 use ChiralexRender\Words;
@@ -24,11 +25,11 @@ final readonly class FaultSheet
     public function of(Revision $revision): array
     {
         $kept = FaqAnswer::query()->where('kit_id', $revision->kit_id)->get()->keyBy('id');
-
         $record = $this->book->of($revision->kit_id);
+        $study = $record->study();
 
         return (new FaultsDocument(Words::english()))->of(
-            $record->study(),
+            $study,
             Shares::of($record->faults()),
             $record->fever(),
             array_map(
@@ -43,6 +44,9 @@ final readonly class FaultSheet
         ) + [
             'savings' => $this->savings->of($revision->kit_id, $record),
             'mended' => $this->watched->of($revision->kit_id, $record),
+            'lots' => $this->book->lotsNamed(
+                array_map(static fn(FamilyRow $row): string => $row->value, $study->families['lot'] ?? []),
+            ),
         ];
     }
 }

@@ -24,7 +24,7 @@ final readonly class LotKits
             ->groupBy('run_id', 'pack')
             ->selectRaw("run_id, pack, string_agg(distinct runs.lines -> line ->> 'bag', ', ') as bags")
             ->selectRaw(...$this->sure($lot));
-        $query = $this->units($cells);
+        $query = $this->joined($cells);
         $total = (clone $query)->count();
 
         return [
@@ -42,6 +42,32 @@ final readonly class LotKits
         ] + $page->told($total);
     }
 
+    /** @return list<array{unit: int, kit: string, serial: string, entry: string, customer: ?int, sure: bool}> all of them, each with who has it */
+    public function units(int $lot): array
+    {
+        $cells = $this->cells($lot)
+            ->groupBy('run_id', 'pack')
+            ->selectRaw('run_id, pack')
+            ->selectRaw(...$this->sure($lot));
+
+        return array_map(
+            static fn(Row $row): array => [
+                'unit' => $row->int('id'),
+                'kit' => $row->text('kit'),
+                'serial' => $row->text('serial'),
+                'entry' => $row->text('entry'),
+                'customer' => $row->intOrNull('customer_id'),
+                'sure' => $row->flag('sure'),
+            ],
+            Row::all(
+                $this->joined($cells)
+                    ->join('kits', 'kits.id', '=', 'unit_states.kit_id')
+                    ->leftJoin('orders', 'orders.id', '=', 'unit_states.order_id')
+                    ->select(['units.id', 'kits.name as kit', 'serial', 'entry', 'orders.customer_id', 'sure']),
+            ),
+        );
+    }
+
     /**
      * Every bag that has pieces of a lot, as it was packed. What is scrapped needs no slip.
      *
@@ -54,7 +80,7 @@ final readonly class LotKits
             ->selectRaw('run_id, pack, line')
             ->selectRaw(...$this->sure($lot));
         $rows = Row::all(
-            $this->units($cells)
+            $this->joined($cells)
                 ->leftJoin('orders', 'orders.id', '=', 'unit_states.order_id')
                 ->where(
                     static fn(Builder $there): Builder => $there
@@ -144,7 +170,7 @@ final readonly class LotKits
         return ['coalesce(sum(quantity) filter (where lot_id = ? and cardinality(beside) = 0), 0) < 0 as sure', [$lot]];
     }
 
-    private function units(Builder $cells): Builder
+    private function joined(Builder $cells): Builder
     {
         return DB::table('units')
             ->joinSub(

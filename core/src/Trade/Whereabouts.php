@@ -13,6 +13,8 @@ enum Whereabouts: string
     case Opened = 'opened';
     case Allocated = 'allocated';
     case Freed = 'freed';
+    /** Lies in the shop and stays there: something in it is doubted. */
+    case Held = 'held';
     case Shipped = 'shipped';
     case Returned = 'returned';
     case Scrapped = 'scrapped';
@@ -22,7 +24,7 @@ enum Whereabouts: string
     {
         return match ($this) {
             self::Packed, self::Freed, self::Opened => true,
-            self::Unpacked, self::Allocated, self::Shipped, self::Returned, self::Scrapped => false,
+            self::Unpacked, self::Allocated, self::Held, self::Shipped, self::Returned, self::Scrapped => false,
         };
     }
 
@@ -42,9 +44,11 @@ enum Whereabouts: string
         return match ($next) {
             // What came back is looked through and packed again, or scrapped.
             self::Packed => $this === self::Unpacked || $this === self::Returned,
-            self::Allocated, self::Unpacked, self::Opened => $this->isOnHand(),
-            self::Scrapped => $this->isOnHand() || $this === self::Returned,
-            self::Freed, self::Shipped => $this === self::Allocated,
+            self::Allocated, self::Opened, self::Held => $this->isOnHand(),
+            self::Unpacked => $this->isOnHand() || $this === self::Held,
+            self::Scrapped => $this->isOnHand() || $this === self::Held || $this === self::Returned,
+            self::Freed => $this === self::Allocated || $this === self::Held,
+            self::Shipped => $this === self::Allocated,
             self::Returned => $this === self::Shipped,
         };
     }

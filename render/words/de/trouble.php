@@ -70,6 +70,13 @@ return [
     'answer.if-good' => 'Wenn ja: {ask}',
     'answer.if-bad' => 'Wenn nein: {ask}',
     'answer.tell' => 'Schreib uns, was du findest; ein Bild der Platine hilft.',
+    'lot.subject' => 'Ein Teil deines {kit}',
+    'lot.what' =>
+        'in deinem Bausatz {kits} kommt das Teil {places} ({part}) aus einer Lieferung, in der einige fehlerhaft sind.',
+    'lot.wait' => 'Wenn deins arbeitet, ist nichts zu tun: heb diesen Brief auf.',
+    'lot.live' =>
+        'Trenne ihn vom Netz und benutze ihn nicht, bis ein gutes Teil darin ist. Wer für solche Spannungen nicht ausgebildet ist, lässt ihn geschlossen.',
+    'lot.free' => 'Wenn nicht, antworte auf diesen Brief: ein gutes Teil wird dir kostenlos geschickt.',
     'answer.likely' => 'Das ist es wahrscheinlich:',
     'answer.together' => 'Mach alles davon, bevor du wieder einschaltest.',
     'answer.sent' => 'Wir schicken dir heute {pieces} Stück {part}, ohne Kosten.',

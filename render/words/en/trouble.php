@@ -57,6 +57,12 @@ return [
     'answer.if-good' => 'If so: {ask}',
     'answer.if-bad' => 'If not: {ask}',
     'answer.tell' => 'Tell us what you find; a picture of the board helps.',
+    'lot.subject' => 'A part of your {kit}',
+    'lot.what' => 'in your kit {kits} the part {places} ({part}) comes from a batch in which some are faulty.',
+    'lot.wait' => 'If yours works, there is nothing to do: keep this letter.',
+    'lot.live' =>
+        'Disconnect it and do not use it until a good part is in it. Whoever is not qualified to work on such voltages leaves it closed.',
+    'lot.free' => 'If it does not work, answer this letter: a good part is sent to you, free of charge.',
     'answer.likely' => 'This is most likely it:',
     'answer.together' => 'Do all of it before you switch on again.',
     'answer.sent' => 'We send you {pieces} of {part} today, without cost.',
