@@ -5,6 +5,7 @@ export const ENTRIES: Readonly<Record<string, string>> = {
   opened: 'out of a class pack',
   allocated: 'set aside for an order',
   freed: 'free again',
+  held: 'held back',
   shipped: 'shipped',
   returned: 'came back',
   scrapped: 'scrapped',

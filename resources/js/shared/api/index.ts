@@ -7,6 +7,7 @@ export * from './files';
 export * from './kits';
 export * from './letters';
 export * from './library';
+export * from './lotStops';
 export * from './options';
 export * from './paging';
 export * from './pilot';

@@ -77,6 +77,7 @@ export type Purchases = Schemas['Purchases'];
 export type StockParts = Schemas['StockParts'];
 export type Lot = StockPart['allLots'][number];
 export type LotKits = Schemas['LotKits'];
+export type LotStop = Schemas['LotStop'];
 export type LotLook = Schemas['LotLook'];
 export type PackOpened = Schemas['PackOpened'];
 export type LotsBooked = Schemas['LotsBooked'];

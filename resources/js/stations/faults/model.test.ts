@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import type { CauseSaving, Mended } from '@/shared/api';
-import { causesAt, saved, turned, used } from './model';
+import { causesAt, lotOf, saved, turned, used, whyStopped } from './model';
 
 const CAUSE: CauseSaving = {
   name: 'D1 reversed',
@@ -74,5 +74,25 @@ describe('how builders used an answer', () => {
     expect(used({ shown: 1, helped: 0, kept: 0 })).toBe('opened in 1 kit, helped nobody yet');
     expect(used({ shown: 8, helped: 6, kept: 6 })).toBe('opened in 8 kits, helped 6, none wrote afterwards');
     expect(used({ shown: 8, helped: 6, kept: 5 })).toBe('opened in 8 kits, helped 6, 5 of them never wrote');
+  });
+});
+
+describe('the lot of an alarm', () => {
+  const lots = [
+    { name: '5 V, relay, 26-118', lotId: 7 },
+    { name: '10k, resistor, 26-118', lotId: 8 },
+  ];
+
+  it('is found by its name and by a cause in it', () => {
+    expect(lotOf(lots, '5 V, relay, 26-118')).toBe(7);
+    expect(lotOf(lots, 'K1 faulty in 10k, resistor, 26-118')).toBe(8);
+    expect(lotOf(lots, 'run 6')).toBe(null);
+  });
+
+  it('is stopped with the reason that the alarm gives', () => {
+    expect(whyStopped({ value: 'K1 faulty in 5 V, relay, 26-118', reported: 5, kits: 32 })).toBe(
+      'K1 faulty in 5 of 32 kits',
+    );
+    expect(whyStopped({ value: '5 V, relay, 26-118', reported: 6, kits: 32 })).toBe('6 of 32 kits');
   });
 });

@@ -1,4 +1,4 @@
-import type { CauseSaving, Mended, MendPlace, Savings } from '@/shared/api';
+import type { CauseSaving, Faults, Mended, MendPlace, Savings } from '@/shared/api';
 
 /** Where a cause can be mended, and the station that does it. */
 export const MEND_PLACES: readonly { place: MendPlace; station: string; name: string; short: string }[] = [
@@ -48,4 +48,15 @@ export function used(entry: { shown: number; helped: number; kept: number }): st
   return entry.helped === 0
     ? `opened in ${counted(entry.shown, 'kit')}, helped nobody yet`
     : `opened in ${counted(entry.shown, 'kit')}, helped ${String(entry.helped)}, ${quiet}`;
+}
+
+/** The lot that an alarm is of: its name, or `K1 faulty in` it; null where it is of none. */
+export function lotOf(lots: Faults['lots'], value: string): number | null {
+  return lots.find(({ name }) => value === name || value.endsWith(` in ${name}`))?.lotId ?? null;
+}
+
+/** Why a lot is stopped, as its alarm says. */
+export function whyStopped(alarm: { value: string; reported: number; kits: number }): string {
+  const cause = / in /.test(alarm.value) ? `${alarm.value.slice(0, alarm.value.lastIndexOf(' in '))} in ` : '';
+  return `${cause}${String(alarm.reported)} of ${String(alarm.kits)} kits`;
 }

@@ -1,5 +1,6 @@
 import { useState } from 'react';
 import type { Lot, LotMove } from '@/shared/api';
+import { StopLot } from '@/shared/lots';
 import { Button, Input, Select } from '@/shared/ui';
 import { amount, origin } from '../model';
 import { LotKitList } from './LotKitList';
@@ -30,6 +31,7 @@ export function LotCard({ lot, unit, mayMove, busy, onMove }: Props) {
   const [deed, setDeed] = useState<Deed>('counted');
   const [text, setText] = useState('');
   const [kits, setKits] = useState(false);
+  const [stopping, setStopping] = useState(false);
   const id = `lot-${String(lot.id)}`;
   const book = async () => {
     if (await onMove({ entry: deed, quantity: text, note: '' })) setText('');
@@ -112,9 +114,26 @@ export function LotCard({ lot, unit, mayMove, busy, onMove }: Props) {
           >
             kits with it
           </Button>
+          <Button
+            look="link"
+            onClick={() => {
+              setStopping(true);
+            }}
+          >
+            stop it
+          </Button>
         </form>
       )}
       {kits && <LotKitList lot={lot.id} />}
+      {stopping && (
+        <StopLot
+          lot={lot.id}
+          why={lot.note}
+          onLeave={() => {
+            setStopping(false);
+          }}
+        />
+      )}
     </li>
   );
 }

@@ -1,6 +1,10 @@
+import { useState } from 'react';
 import type { Faults } from '@/shared/api';
 import { percent } from '@/shared/format';
+import { StopLot } from '@/shared/lots';
+import { Button } from '@/shared/ui';
 import ink from '@/shared/style/ink.module.css';
+import { lotOf, whyStopped } from '../model';
 import styles from './faults.module.css';
 
 const NAMES: Readonly<Record<string, string>> = {
@@ -12,7 +16,8 @@ const NAMES: Readonly<Record<string, string>> = {
 };
 
 /** What has more reports than the rest, and the weeks of shipping with what of their reports can have come. */
-export function Alarms({ study }: { study: Faults['study'] }) {
+export function Alarms({ study, lots }: { study: Faults['study']; lots: Faults['lots'] }) {
+  const [stopping, setStopping] = useState<{ lot: number; why: string } | null>(null);
   const alarms = study.families.flatMap((family) =>
     family.rows.filter((row) => row.alarm).map((row) => ({ ...row, family: NAMES[family.name] ?? family.name })),
   );
@@ -35,10 +40,28 @@ export function Alarms({ study }: { study: Faults['study'] }) {
                 {' '}
                 by chance {alarm.p === null ? '' : percent(alarm.p)}, over all tests{' '}
                 {alarm.q === null ? '' : percent(alarm.q)}
-              </span>
+              </span>{' '}
+              {lotOf(lots, alarm.value) !== null && (
+                <Button
+                  onClick={() => {
+                    setStopping({ lot: lotOf(lots, alarm.value) ?? 0, why: whyStopped(alarm) });
+                  }}
+                >
+                  Stop this lot
+                </Button>
+              )}
             </li>
           ))}
         </ul>
+      )}
+      {stopping && (
+        <StopLot
+          lot={stopping.lot}
+          why={stopping.why}
+          onLeave={() => {
+            setStopping(null);
+          }}
+        />
       )}
       {study.weeks.length > 1 && (
         <>

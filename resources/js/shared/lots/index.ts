@@ -1,0 +1,1 @@
+export { StopLot } from './StopLot';
