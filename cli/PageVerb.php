@@ -16,7 +16,10 @@ use ChiralexAdapters\UnusableFile;
 use ChiralexAdapters\UnusableProgram;
 use ChiralexRender\Document\ManualDocument;
 use ChiralexRender\Document\OrderDocument;
+use ChiralexRender\Document\PackPictures;
+use ChiralexRender\Document\PartsDocument;
 use ChiralexRender\Document\TroubleDocument;
+use ChiralexRender\Page\ContentsParts;
 use ChiralexRender\Page\FolderPage;
 use ChiralexRender\Svg\BoardDocument;
 use ChiralexRender\Words;
@@ -50,12 +53,19 @@ final readonly class PageVerb
             return new Outcome((new OrderDocument(Words::english()))->cycle($order, $kit), true);
         }
         $built = BuiltPage::in(dirname(__DIR__));
-        $manual = (new ManualPlanner())->manual($kit, $order, (new BagPlanner())->plan($kit, $order));
+        $manual = (new ManualDocument(Words::forBuilder($kit)))->of(
+            (new ManualPlanner())->manual($kit, $order, (new BagPlanner())->plan($kit, $order)),
+        );
         $files = (new FolderPage($built->script, $built->sheet))->of(
-            (new ManualDocument(Words::forBuilder($kit)))->of($manual),
+            $manual,
             (new BoardDocument())->of($kit),
             [],
             (new TroubleDocument(Words::forBuilder($kit)))->of($kit, $order),
+            (new ContentsParts())->of(
+                $manual,
+                (new PackPictures())->of($kit),
+                (new PartsDocument(Words::english()))->of($kit),
+            ),
             (string) (new ManualFile())->bytes($kit, $order, 'html'),
             $mail,
         );

@@ -29,15 +29,29 @@ final readonly class FolderPage
      * @param array<string, mixed> $boards
      * @param list<array<string, mixed>> $faq
      * @param array<string, mixed> $trouble the search for a fault
+     * @param array<array-key, array<string, mixed>> $contents lines of the contents list as they lie in the hand
      * @param string $html the manual as one file, for whoever has no script
      * @param ?string $mail where reports are written to; without it they can only be copied
      * @return array<string, string> file name to bytes
      */
-    public function of(array $manual, array $boards, array $faq, array $trouble, string $html, ?string $mail): array
-    {
+    public function of(
+        array $manual,
+        array $boards,
+        array $faq,
+        array $trouble,
+        array $contents,
+        string $html,
+        ?string $mail,
+    ): array {
         $page = ['serial' => null, 'keeps' => 'device', 'ticks' => [], 'otherwise' => null];
         $given = [
-            'page' => $page + ['manual' => $manual, 'boards' => $boards, 'faq' => $faq, 'trouble' => $trouble],
+            'page' => $page + [
+                'manual' => $manual,
+                'contents' => (object) $contents,
+                'boards' => $boards,
+                'faq' => $faq,
+                'trouble' => $trouble,
+            ],
             'mail' => $mail,
         ];
         $script = 'window.chiralexKit = ' . json_encode($given, self::JSON) . ";\n{$this->script}";

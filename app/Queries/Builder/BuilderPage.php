@@ -13,6 +13,7 @@ use App\Queries\Report\KitFaq;
 use Chiralex\ChiralexException;
 use ChiralexRender\Document\ManualDocument;
 use ChiralexRender\Manual\StructuredData;
+use ChiralexRender\Page\ContentsParts;
 
 /**
  * Everything the builder's page shows, in one answer, so that it goes on when the connection drops.
@@ -56,13 +57,19 @@ final readonly class BuilderPage
     {
         $revision = $page->release->revision;
         $options = $page->unit->run->options ?? '';
+        $manual = $this->documents->get($revision, 'manual', $options);
 
         return [
             'serial' => $page->unit?->serial,
             'keeps' => $page->unit === null ? 'device' : 'server',
             'ticks' => $page->unit === null ? [] : $this->ticks->done($page->unit),
             'otherwise' => $page->unit === null ? null : $this->differences->forBuilder($revision),
-            'manual' => $this->documents->get($revision, 'manual', $options),
+            'manual' => $manual,
+            'contents' => (object) (new ContentsParts())->of(
+                $manual,
+                $this->documents->get($revision, 'pack-pictures', $options),
+                $this->documents->get($revision, 'parts', $options),
+            ),
             'boards' => $this->documents->get($revision, 'boards', $options),
             'faq' => $this->faq->published($revision, $options),
             'trouble' => $this->trouble($revision),

@@ -20,6 +20,7 @@ use ChiralexAdapters\UnusableFile;
 use ChiralexAdapters\UnusableProgram;
 use ChiralexRender\Document\DataPackage;
 use ChiralexRender\Manual\TextManual;
+use ChiralexRender\Page\ContentsParts;
 use ChiralexRender\Page\FolderPage;
 use ChiralexRender\Svg\DrillSvg;
 use Illuminate\Support\Facades\DB;
@@ -98,6 +99,11 @@ final readonly class TakeAway
                 $this->documents->get($revision, 'boards', $options),
                 $this->faq->published($revision),
                 $this->documents->get($revision, 'trouble'),
+                (new ContentsParts())->of(
+                    $manual,
+                    $this->documents->get($revision, 'pack-pictures', $options),
+                    $this->documents->get($revision, 'parts', $options),
+                ),
                 $this->page->html($revision, $manual, $options),
                 $mail === '' ? null : $mail,
             ),

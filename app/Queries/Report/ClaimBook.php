@@ -29,6 +29,7 @@ final readonly class ClaimBook
     /** Minutes that a round of letters takes, and what a letter with pieces costs to send; common practice, no source. */
     private const ROUND = 12;
     private const POSTAGE = '1.60';
+    private const MOST = 100;
 
     /**
      * @param list<string> $named designators that the letter names
@@ -55,16 +56,19 @@ final readonly class ClaimBook
                 new MissingClaim(
                     max(
                         1,
+                        self::pieces($report),
                         count(array_unique([...self::claimed($report), ...array_intersect($named, array_keys($line))])),
                     ),
-                    count($line),
+                    max(count($line), $part->line->quantity),
                     $report->unit_id !== null && $this->isShipped($report->unit_id),
                     $report->unit_id === null ? Take::Unknown : Take::Counted,
-                    hasLookAlike: $part->notes->lookAlikes !== [],
+                    hasLookAlike: $part->notes->lookAlikes !== [] ||
+                        in_array('look-alike', self::looked($report), true),
                     before: $this->before($report),
                 ),
                 $this->price($part),
                 $this->isAgain($report),
+                self::looked($report),
             ),
         ];
     }
@@ -80,6 +84,26 @@ final readonly class ClaimBook
         }
 
         return $names;
+    }
+
+    /** How many pieces the builder said, of a line whose pieces have no names of their own. */
+    private static function pieces(Report $report): int
+    {
+        foreach ($report->checks as $each) {
+            if ($each['check'] === 'missing pieces') {
+                return min(self::MOST, max(0, (int) $each['answer']));
+            }
+        }
+
+        return 0;
+    }
+
+    /** @return list<string> where the builder has looked for it already */
+    private static function looked(Report $report): array
+    {
+        return array_values(
+            array_intersect(['look-alike', 'left-over', 'on-board'], array_column($report->checks, 'check')),
+        );
     }
 
     private function isShipped(int $unit): bool

@@ -46,6 +46,18 @@ final class ClaimJudgeTest extends TestCase
         self::assertEqualsWithDelta($chance, self::judge()->judge($claim, null)->chance, 1e-9);
     }
 
+    public function test_who_has_looked_already_is_believed_more_and_not_asked_again(): void
+    {
+        $claim = new MissingClaim(1, 3, true, Take::Counted, hasLookAlike: true);
+        $judged = self::judge()->judge($claim, null, false, ['look-alike', 'left-over']);
+        self::assertSame(['on-board'], $judged->ask);
+        self::assertEqualsWithDelta(0.0018 / (0.0018 + 0.003 * 0.6), $judged->chance, 1e-9);
+        $all = ['look-alike', 'left-over', 'on-board'];
+        // Nothing is left to ask: a photograph, or the piece where it is cheap.
+        self::assertSame(['photo'], self::judge()->judge($claim, null, false, $all)->ask);
+        self::assertSame([], self::judge()->judge($claim, BigDecimal::of('0.01'), false, $all)->ask);
+    }
+
     public function test_what_costs_less_than_a_round_is_sent_at_once_with_the_question_beside_it(): void
     {
         $claim = new MissingClaim(2, 3, true, Take::Weighed, hasLookAlike: true);

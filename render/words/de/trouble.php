@@ -83,6 +83,7 @@ return [
     'answer.look-alike' => 'Zähl die Teile, die ihm ähnlich sehen: Eines davon kann bei den anderen liegen.',
     'answer.left-over' => 'Leg alle Beutel noch einmal aus; kleine Teile verstecken sich in der Falte.',
     'answer.on-board' => 'Sieh nach, ob es schon auf der Platine sitzt.',
+    'answer.photo' => 'Lege alle Teile des Beutels aus und schicke ein Foto davon.',
     'answer.ask-first' => 'Bevor wir {part} schicken, sieh noch einmal nach:',
     'answer.mains' =>
         'Schalte ihn aus und zieh den Stecker. Öffne nichts und miss nicht darin, bis wir wieder geschrieben haben.',

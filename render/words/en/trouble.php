@@ -69,6 +69,7 @@ return [
     'answer.look-alike' => 'Count the parts that look like it: one of them may lie among the others.',
     'answer.left-over' => 'Lay out all bags once more; small parts hide in the fold.',
     'answer.on-board' => 'Look whether it is on the board already.',
+    'answer.photo' => 'Lay out all parts of the bag and send a photograph of them.',
     'answer.ask-first' => 'Before we send {part}, look once more:',
     'answer.mains' =>
         'Switch it off and unplug it. Do not open it and do not measure in it until we have written again.',

@@ -13,6 +13,11 @@ function isPage(value: unknown): value is BuilderPage {
   return isObject(value) && isObject(value['manual']);
 }
 
+/** A page that was kept before it had all that it has now goes on without. */
+function whole(page: BuilderPage | null): BuilderPage | null {
+  return page && { ...page, contents: isObject(page.contents) ? page.contents : {} };
+}
+
 function isKept(value: unknown): value is Kept {
   return isObject(value) && isTexts(value['done']) && Array.isArray(value['outbox']);
 }
@@ -20,7 +25,7 @@ function isKept(value: unknown): value is Kept {
 /** The page of one token, or one that was given with its kit: read once, kept on the device; ticks go to the server when it can be reached and the kit has a token of its own. */
 export function usePage(token: string, given: BuilderPage | null = null) {
   const [page, setPage] = useState<BuilderPage | null>(
-    () => given ?? recall<BuilderPage | null>(`page ${token}`, isPage, null),
+    () => given ?? whole(recall<BuilderPage | null>(`page ${token}`, isPage, null)),
   );
   const served = given === null;
   const [fault, setFault] = useState<Fault | null>(null);

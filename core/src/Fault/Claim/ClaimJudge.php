@@ -19,6 +19,9 @@ final readonly class ClaimJudge
     /** Builders count a look-alike for the part; a lot was short elsewhere; common practice, no source. */
     private const LOOK_ALIKE = 3.0;
     private const LOT_SHORT = 5.0;
+    /** Where else the piece may be, and the share of those who say that it is missing who do not find it there; common practice, no source. */
+    private const PLACES = ['left-over', 'on-board'];
+    private const FOUND = 0.6;
     /** Claims before which little is known of a customer: their own share begins at a half, worth so many; common practice, no source. */
     private const PATIENCE = 2.0;
 
@@ -31,9 +34,14 @@ final readonly class ClaimJudge
     /**
      * @param ?BigDecimal $piece price of one piece; null where nobody knows it
      * @param bool $isAgain the same was claimed before, and is not settled
+     * @param list<string> $looked what the builder has looked at already: look-alike, left-over, on-board
      */
-    public function judge(MissingClaim $claim, ?BigDecimal $piece, bool $isAgain = false): ClaimAdvice
-    {
+    public function judge(
+        MissingClaim $claim,
+        ?BigDecimal $piece,
+        bool $isAgain = false,
+        array $looked = [],
+    ): ClaimAdvice {
         $flags = array_keys(
             array_filter([
                 'not-shipped' => !$claim->isShipped,
@@ -41,45 +49,57 @@ final readonly class ClaimJudge
                 'again' => $isAgain,
             ]),
         );
-        $chance = $claim->isShipped ? $this->chance($claim) : 0.0;
+        $chance = $claim->isShipped ? $this->chance($claim, $looked) : 0.0;
         $pieces = min($claim->claimed, $claim->listed);
         $cost = $piece?->multipliedBy($pieces)->plus($this->postage);
         $isCheap = $cost !== null && $cost->isLessThan($this->round);
         $send = $claim->isShipped && !$isAgain && ($isCheap || $claim->take === Take::Hole) ? $pieces : 0;
 
-        return new ClaimAdvice(
-            $chance,
-            $send,
-            $claim->take === Take::Hole
-                ? []
-                : array_values(array_filter([$claim->hasLookAlike ? 'look-alike' : '', 'left-over', 'on-board'])),
-            $flags,
-            [
-                new Reason(
-                    'claim.chance',
-                    [
-                        'percent' => (string) round(100 * $chance),
-                        'take' => $claim->take->value,
-                        'before' => $claim->before->claims,
-                    ],
-                    Origin::CommonPractice,
-                ),
-                new Reason(
-                    $cost === null ? 'claim.no-price' : 'claim.cost',
-                    $cost === null ? [] : ['cost' => (string) $cost, 'round' => (string) $this->round],
-                ),
-            ],
-        );
+        return new ClaimAdvice($chance, $send, self::questions($claim, $looked, $send > 0), $flags, [
+            new Reason(
+                'claim.chance',
+                [
+                    'percent' => (string) round(100 * $chance),
+                    'take' => $claim->take->value,
+                    'before' => $claim->before->claims,
+                ],
+                Origin::CommonPractice,
+            ),
+            new Reason(
+                $cost === null ? 'claim.no-price' : 'claim.cost',
+                $cost === null ? [] : ['cost' => (string) $cost, 'round' => (string) $this->round],
+            ),
+        ]);
     }
 
-    private function chance(MissingClaim $claim): float
+    /**
+     * @param list<string> $looked
+     * @return list<string>
+     */
+    private static function questions(MissingClaim $claim, array $looked, bool $isSent): array
+    {
+        if ($claim->take === Take::Hole) {
+            return [];
+        }
+        $ask = array_values(array_diff($claim->hasLookAlike ? ['look-alike', ...self::PLACES] : self::PLACES, $looked));
+
+        return $ask === [] && !$isSent ? ['photo'] : $ask;
+    }
+
+    /** @param list<string> $looked */
+    private function chance(MissingClaim $claim, array $looked): float
     {
         if ($claim->take === Take::Hole) {
             return self::HOLE;
         }
         $missed = $claim->take === Take::Weighed ? $this->rates->weighed : $this->rates->missed;
         $missed *= (1.0 - ($claim->windowFinds ?? 0.0)) * ($claim->isLotShort ? self::LOT_SHORT : 1.0);
-        $said = $this->rates->said * ($claim->hasLookAlike ? self::LOOK_ALIKE : 1.0) * $this->haste($claim);
+        $isMixed = $claim->hasLookAlike && !in_array('look-alike', $looked, true);
+        $said =
+            $this->rates->said *
+            ($isMixed ? self::LOOK_ALIKE : 1.0) *
+            self::FOUND ** count(array_intersect(self::PLACES, $looked)) *
+            $this->haste($claim);
         $is = $missed * $this->rates->asks;
 
         return $is / ($is + $said);

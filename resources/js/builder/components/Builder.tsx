@@ -3,12 +3,14 @@ import type { Folder } from '../folder';
 import { firstOpen } from '../model';
 import { phrasesOf, PhrasesContext, say } from '../phrases';
 import { useFaqUses } from '../useFaqUses';
+import { keptClaim } from '../claim';
 import { usePage } from '../usePage';
 import { useWaits } from '../useWaits';
 import { minutesLeft } from '../waits';
 import { AllSteps } from './AllSteps';
 import { Contents } from './Contents';
 import { Finished } from './Finished';
+import { Missing } from './Missing';
 import { MailForm } from './MailForm';
 import { ReportForm } from './ReportForm';
 import { StepView } from './StepView';
@@ -19,7 +21,7 @@ import { clsx } from 'clsx';
 import ink from '@/shared/style/ink.module.css';
 import styles from '../builder.module.css';
 
-type Place = 'contents' | 'step' | 'report' | 'which' | 'all' | 'search';
+type Place = 'contents' | 'step' | 'report' | 'which' | 'all' | 'search' | 'missing';
 
 /** The builder's page: the contents list, then one step at a time; help and a report form at every step. */
 export function Builder({ token, folder = null }: { token: string; folder?: Folder | null }) {
@@ -28,6 +30,7 @@ export function Builder({ token, folder = null }: { token: string; folder?: Fold
   const uses = useFaqUses(token, page?.keeps === 'server');
   const [place, setPlace] = useState<Place | null>(null);
   const [chosen, setAt] = useState<number | null>(null);
+  const [claim, setClaim] = useState(() => keptClaim(token));
   const t = phrasesOf(page?.manual.language);
   const told = fault === null ? null : t[fault];
   if (!page)
@@ -42,7 +45,7 @@ export function Builder({ token, folder = null }: { token: string; folder?: Fold
   const at = chosen ?? firstOpen(manual.steps, done);
   const step = manual.steps[at] ?? null;
   // Whoever has ticked something off comes back to where they were.
-  const now: Place = place ?? (done.size > 0 ? 'step' : 'contents');
+  const now: Place = place ?? (claim ? 'missing' : done.size > 0 ? 'step' : 'contents');
   const go = (next: number) => {
     setAt(next);
     setPlace('step');
@@ -110,12 +113,37 @@ export function Builder({ token, folder = null }: { token: string; folder?: Fold
             token={token}
             page={page}
             begun={done.size > 0}
+            onMissing={(item) => {
+              setClaim({ designators: item.designators, pieces: 1, looked: [] });
+              setPlace('missing');
+              window.scrollTo(0, 0);
+            }}
             onPrint={() => {
               setPlace('all');
               window.scrollTo(0, 0);
             }}
             onBegin={() => {
               go(firstOpen(manual.steps, done));
+            }}
+          />
+        )}
+        {now === 'missing' && claim && (
+          <Missing
+            token={token}
+            page={page}
+            claim={claim}
+            onMail={
+              folder
+                ? () => {
+                    setPlace('report');
+                    window.scrollTo(0, 0);
+                  }
+                : null
+            }
+            onLeave={() => {
+              setClaim(null);
+              setPlace('contents');
+              window.scrollTo(0, 0);
             }}
           />
         )}

@@ -2,15 +2,23 @@ import { useState } from 'react';
 import type { BuilderPage } from '@/shared/api';
 import { isTexts, keep, recall } from '@/shared/keep';
 import { Marking } from '@/shared/ui/Marking';
+import type { Item } from '../claim';
 import { say, usePhrases } from '../phrases';
 import { clsx } from 'clsx';
 import ink from '@/shared/style/ink.module.css';
 import styles from '../builder.module.css';
 
-type Props = { token: string; page: BuilderPage; begun: boolean; onPrint: () => void; onBegin: () => void };
+type Props = {
+  token: string;
+  page: BuilderPage;
+  begun: boolean;
+  onMissing: (item: Item) => void;
+  onPrint: () => void;
+  onBegin: () => void;
+};
 
 /** What is in the kit, to be ticked off against the bags; tools and cautions. */
-export function Contents({ token, page, begun, onPrint, onBegin }: Props) {
+export function Contents({ token, page, begun, onMissing, onPrint, onBegin }: Props) {
   const t = usePhrases();
   const { manual } = page;
   const kept = `contents ${token}`;
@@ -74,22 +82,36 @@ export function Contents({ token, page, begun, onPrint, onBegin }: Props) {
           {bag.items.map((item) => {
             const key = `${bag.name} ${item.designators.join(' ')}`;
             return (
-              <label key={key} className={styles['contentitem']}>
-                <input
-                  type="checkbox"
-                  checked={ticked.has(key)}
-                  onChange={() => {
-                    toggle(key);
-                  }}
-                />
-                <b>{item.quantity}</b>
-                <span>
-                  {item.value}
-                  {item.length === null ? '' : `, ${String(item.length)} mm`}{' '}
-                  <span className={clsx(ink['quiet'], styles['quiet'])}>{item.kindName}</span>
-                </span>
-                <Marking marking={item.marking} size="phone" />
-              </label>
+              <div key={key} className={styles['contentrow']}>
+                <label className={styles['contentitem']}>
+                  <input
+                    type="checkbox"
+                    checked={ticked.has(key)}
+                    onChange={() => {
+                      toggle(key);
+                    }}
+                  />
+                  <b>{item.quantity}</b>
+                  <span>
+                    {item.value}
+                    {item.length === null ? '' : `, ${String(item.length)} mm`}{' '}
+                    <span className={clsx(ink['quiet'], styles['quiet'])}>{item.kindName}</span>
+                  </span>
+                  <Marking marking={item.marking} size="phone" />
+                </label>
+                {!ticked.has(key) && (
+                  <button
+                    type="button"
+                    className={styles['link']}
+                    aria-label={`${item.value} ${item.kindName}: ${t.notInBag}`}
+                    onClick={() => {
+                      onMissing(item);
+                    }}
+                  >
+                    {t.notInBag}
+                  </button>
+                )}
+              </div>
             );
           })}
         </section>

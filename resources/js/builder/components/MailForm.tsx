@@ -1,6 +1,7 @@
 import { useState } from 'react';
 import type { BuilderPage, ManualStep } from '@/shared/api';
 import { isWords, keep, recall } from '@/shared/keep';
+import { checksOfClaim, keptClaim } from '../claim';
 import { letter, mailto } from '../letter';
 import { say, usePhrases } from '../phrases';
 import { keptReadings, toldReadings } from '../readings';
@@ -31,7 +32,17 @@ export function MailForm({ token, page, step, mail, onLeave }: Props) {
     keep(kept, next);
   };
   const search = keptSearch(token);
-  const found = search && page.trouble ? { symptom: search.symptom, answers: toldChecks(page.trouble, search) } : null;
+  const claim = keptClaim(token);
+  const found = claim
+    ? {
+        symptom: 'part-missing',
+        answers: checksOfClaim(claim)
+          .map(({ check, answer }) => `${check}=${answer}`)
+          .join('; '),
+      }
+    : search && page.trouble
+      ? { symptom: search.symptom, answers: toldChecks(page.trouble, search) }
+      : null;
   const text = words['text'] ?? '';
   const written = letter(page, step, { text, serial: page.serial ?? words['serial'] ?? '' }, readings, found);
   const copy = () => {

@@ -3,16 +3,13 @@ import type { BuilderPage, ManualStep } from '@/shared/api';
 import { isWords, keep, recall } from '@/shared/keep';
 import { say, usePhrases } from '../phrases';
 import { keptReadings, toldReadings } from '../readings';
+import { sendReport } from '../send';
 import { checksOf, keepSearch, keptSearch, toldChecks } from '../search';
 import { clsx } from 'clsx';
 import ink from '@/shared/style/ink.module.css';
 import styles from '../builder.module.css';
 
 type Props = { token: string; page: BuilderPage; step: ManualStep | null; onLeave: () => void };
-
-const MOST = 10 * 1024 * 1024;
-/** Seconds. */
-const MOST_WAIT = 120;
 
 /** A fault report with serial, revision and step filled in; nothing typed is lost while it is not sent. */
 export function ReportForm({ token, page, step, onLeave }: Props) {
@@ -41,53 +38,27 @@ export function ReportForm({ token, page, step, onLeave }: Props) {
   const answers = search && page.trouble ? toldChecks(page.trouble, search) : '';
   const send = async () => {
     if (again.current) clearTimeout(again.current);
-    if (photo && photo.size > MOST) {
-      setFault(t.photoLarge);
-      return;
-    }
     setState('sending');
-    const form = new FormData();
-    form.append('operationId', operationId);
-    form.append('lang', page.manual.language ?? 'en');
-    for (const field of ['text', 'serial', 'name', 'email']) form.append(field, words[field] ?? '');
-    if (readings !== '') form.set('text', `${words['text'] ?? ''}\n\n${say(t.readings, { readings })}`.slice(0, 5000));
-    if (page.serial !== null) form.set('serial', page.serial);
-    if (step) {
-      form.append('step', step.key);
-      form.append('stepNumber', String(step.number));
-    }
-    if (search && page.trouble) {
-      form.append('symptom', search.symptom);
-      checksOf(page.trouble, search).forEach(({ check, answer }, index) => {
-        form.append(`checks[${String(index)}][check]`, check);
-        form.append(`checks[${String(index)}][answer]`, answer);
-      });
-    }
-    if (photo) form.append('photo', photo);
-    try {
-      const answer = await fetch(`/api/public/${token}/reports`, {
-        method: 'POST',
-        body: form,
-        headers: { Accept: 'application/json' },
-      });
-      const body = (await answer.json().catch(() => ({}))) as { message?: string };
-      if (answer.status === 429) {
-        // Nothing is lost: the same report under the same id goes again when the server takes it.
-        const seconds = Math.min(MOST_WAIT, Math.max(1, Number(answer.headers.get('Retry-After') ?? '20')));
-        setFault(say(t.tooMany, { seconds }));
-        setState('writing');
-        again.current = setTimeout(() => void send(), seconds * 1000);
-        return;
-      }
-      if (!answer.ok) throw new Error(body.message ?? (answer.status === 413 ? t.photoLarge : t.notArrived));
+    const told = words['text'] ?? '';
+    const sent = await sendReport(token, page, t, {
+      operationId,
+      words,
+      text: readings === '' ? told : `${told}\n\n${say(t.readings, { readings })}`,
+      step,
+      photo,
+      ...(search && page.trouble ? { symptom: search.symptom, checks: checksOf(page.trouble, search) } : {}),
+    });
+    if (sent.sent) {
       keep(kept, {});
       keepSearch(token, null);
       setFault(null);
       setState('sent');
-    } catch (why) {
-      setFault(why instanceof TypeError ? t.noConnection : (why as Error).message);
-      setState('writing');
+      return;
     }
+    setFault(sent.fault);
+    setState('writing');
+    // Nothing is lost: the same report under the same id goes again when the server takes it.
+    if (sent.again !== null) again.current = setTimeout(() => void send(), sent.again * 1000);
   };
   const submit = (event: SyntheticEvent) => {
     event.preventDefault();

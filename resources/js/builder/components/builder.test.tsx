@@ -62,6 +62,7 @@ const page = (given: Partial<BuilderPage['manual']> = {}): BuilderPage => ({
   ticks: [],
   otherwise: null,
   boards: { boards: [], parts: {} },
+  contents: {},
   trouble: null,
   faq: [],
   manual: {
@@ -172,7 +173,7 @@ describe('the builder’s page', () => {
 
   it('keeps what was ticked off against the bags', async () => {
     const contents = () =>
-      mount(<Contents token="a" page={page()} begun={false} onPrint={vi.fn()} onBegin={vi.fn()} />);
+      mount(<Contents token="a" page={page()} begun={false} onMissing={vi.fn()} onPrint={vi.fn()} onBegin={vi.fn()} />);
     await click(find(contents(), '.contentitem input'));
     unmountAll();
     expect(find(contents(), '.contentitem input')).toHaveProperty('checked', true);
