@@ -18,7 +18,7 @@ use Illuminate\Support\Carbon;
  * @property ?string $operation_id
  * @property int $customer_id
  * @property Carbon $placed_on
- * @property string $source `hand` or `csv`
+ * @property string $source `hand`, `csv`, or `report` for pieces that are sent
  * @property ?int $user_id
  * @property-read Customer $customer
  * @property-read Collection<int, OrderLine> $lines

@@ -85,6 +85,7 @@ final readonly class Inbox
             'letters' => $this->letters->of($id),
             'mails' => $this->mails->of($id),
             'files' => $this->files->of($id),
+            'parcel' => ReportParcel::of($id),
         ];
     }
 

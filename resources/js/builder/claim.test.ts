@@ -1,4 +1,5 @@
-import { beforeEach, describe, expect, it } from 'vitest';
+// @vitest-environment jsdom
+import { describe, expect, it } from 'vitest';
 import type { BuilderPage } from '@/shared/api';
 import { alikeOf, checksOfClaim, claimText, keepClaim, keptClaim, placesOf, type Item } from './claim';
 import { phrasesOf } from './phrases';
@@ -40,10 +41,6 @@ describe('where else a piece may be', () => {
 });
 
 describe('what is claimed', () => {
-  beforeEach(() => {
-    localStorage.clear();
-  });
-
   it('names as many places as pieces are missing, and where the builder has looked', () => {
     expect(checksOfClaim({ designators: R1.designators, pieces: 2, looked: ['look-alike', 'left-over'] })).toEqual([
       { check: 'missing', answer: 'R1' },
@@ -63,7 +60,6 @@ describe('what is claimed', () => {
     const claim = { designators: ['R1'], pieces: 1, looked: ['left-over' as const] };
     keepClaim('t', claim);
     expect(keptClaim('t')).toEqual(claim);
-    localStorage.setItem('chiralex claim u', '{"pieces":0}');
     expect(keptClaim('u')).toBe(null);
     keepClaim('t', null);
     expect(keptClaim('t')).toBe(null);

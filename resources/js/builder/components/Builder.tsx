@@ -3,7 +3,7 @@ import type { Folder } from '../folder';
 import { firstOpen } from '../model';
 import { phrasesOf, PhrasesContext, say } from '../phrases';
 import { useFaqUses } from '../useFaqUses';
-import { keptClaim } from '../claim';
+import { keepClaim, keptClaim, type Claim } from '../claim';
 import { usePage } from '../usePage';
 import { useWaits } from '../useWaits';
 import { minutesLeft } from '../waits';
@@ -114,7 +114,9 @@ export function Builder({ token, folder = null }: { token: string; folder?: Fold
             page={page}
             begun={done.size > 0}
             onMissing={(item) => {
-              setClaim({ designators: item.designators, pieces: 1, looked: [] });
+              const begun: Claim = { designators: item.designators, pieces: 1, looked: [] };
+              keepClaim(token, begun);
+              setClaim(begun);
               setPlace('missing');
               window.scrollTo(0, 0);
             }}

@@ -44,7 +44,7 @@ export function Missing({ token, page, claim: first, onMail, onLeave }: Props) {
     <main>
       <h1>{t.isMissing}</h1>
       <p>
-        <b>{item.quantity}</b> {item.value} {item.kindName}, {say(t.bag, { bag: bag.name })}{' '}
+        <b>{item.quantity} ×</b> {item.value} {item.kindName}, {say(t.bag, { bag: bag.name })}{' '}
         <Marking marking={item.marking} size="phone" />
       </p>
       <InHand part={page.contents[item.designators[0] ?? '']} />

@@ -182,6 +182,7 @@ describe('the builder’s page', () => {
   it('shows what its maker wrote before the contents', () => {
     const box = mount(
       <Contents
+        onMissing={vi.fn()}
         token="a"
         page={page({
           texts: [

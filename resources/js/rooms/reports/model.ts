@@ -121,3 +121,9 @@ export function mustBeRead(report: Report, stack: Stack | null, proposal: Propos
   const isDoubtful = (report.letters ?? []).some((letter) => letter.flags.some(({ code }) => code === 'from-doubtful'));
   return isFirst || isDoubtful || proposal?.stop === true || (proposal?.claim?.send ?? 0) > 0;
 }
+
+/** Pieces that the proposal sends; none where it asks first. */
+export function sent(proposal: Proposal | undefined): { part: string; pieces: number } | null {
+  const claim = proposal?.claim ?? null;
+  return claim && claim.send > 0 ? { part: claim.part, pieces: claim.send } : null;
+}

@@ -5,9 +5,9 @@ import { useProposal, useSupport, type Report, type Stack } from '@/shared/api';
 import { percent } from '@/shared/format';
 import { useKeptText } from '@/shared/keep';
 import { useKeys } from '@/shared/keys';
-import { Button, Refusal, TextArea } from '@/shared/ui';
+import { Button, Refusal, TextArea, TextLink } from '@/shared/ui';
 import ink from '@/shared/style/ink.module.css';
-import { mustBeRead } from '../model';
+import { mustBeRead, sent } from '../model';
 import styles from './sheet.module.css';
 
 const FLAGS: Readonly<Record<string, string>> = {
@@ -23,8 +23,10 @@ export function Margin({ report, stack }: { report: Report; stack: Stack | null 
   const [kept, write] = useKeptText(`answer ${String(report.id)}`);
   const [read, setRead] = useState(false);
   const [whole, setWhole] = useState(true);
+  const [packs, setPacks] = useState(true);
   const now = proposal.data;
   const text = kept ?? now?.text ?? '';
+  const sending = report.parcel ? null : sent(now);
   const openOthers = (stack?.open ?? 1) - (report.answered ? 0 : 1);
   const full = read || kept !== null || !mustBeRead(report, stack, now);
   const ready = text.trim().length >= 3 && !answer.isPending;
@@ -35,7 +37,10 @@ export function Margin({ report, stack }: { report: Report; stack: Stack | null 
       return;
     }
     answer.mutate(
-      { what: 'answers', body: { text, stack: whole && openOthers > 0 } },
+      {
+        what: 'answers',
+        body: { text, stack: whole && openOthers > 0, ...(packs && sending ? { sendPart: sending.part, sendPieces: sending.pieces } : {}) },
+      },
       {
         onSuccess: () => {
           write(null);
@@ -114,6 +119,26 @@ export function Margin({ report, stack }: { report: Report; stack: Stack | null 
             }}
           />
         </div>
+        {report.parcel && (
+          <p className={ink['verdi']}>
+            ■ {report.parcel.what} {report.parcel.shipped ? 'was sent' : 'lies ready'}:{' '}
+            <TextLink to="/sales">{report.parcel.number}</TextLink>
+          </p>
+        )}
+        {sending && (
+          <FormControlLabel
+            control={
+              <Checkbox
+                size="small"
+                checked={packs}
+                onChange={(event) => {
+                  setPacks(event.target.checked);
+                }}
+              />
+            }
+            label={`take ${String(sending.pieces)} × ${sending.part} from stock into a parcel, to be shipped in Sales`}
+          />
+        )}
         {openOthers > 0 && (
           <FormControlLabel
             control={
