@@ -36,6 +36,7 @@ use App\Http\Controllers\Kit\ShowDrawings;
 use App\Http\Controllers\Kit\ShowFacts;
 use App\Http\Controllers\Kit\ShowPicture;
 use App\Http\Controllers\Kit\ShowSkyline;
+use App\Http\Controllers\Kit\ShowStepTimes;
 use App\Http\Controllers\Kit\TryBag;
 use App\Http\Controllers\Kit\TryOrder;
 use App\Http\Controllers\Kit\TryReading;
@@ -238,6 +239,7 @@ Route::prefix('api')->group(function (): void {
             Route::post('/bench/try', TryReading::class)->middleware('can:edit-kits')->name('bench.try');
             Route::post('/order/try', TryOrder::class)->middleware('can:edit-kits')->name('order.try');
             Route::post('/bags/try', TryBag::class)->middleware('can:edit-kits')->name('bags.try');
+            Route::get('/times', ShowStepTimes::class)->middleware('can:see-kits')->name('times');
             Route::get('/cuts', ShowCuts::class)->middleware('can:see-kits')->name('cuts');
             Route::get('/faults', [FaultController::class, 'show'])
                 ->middleware('can:see-kits')

@@ -85,6 +85,7 @@ $routes = [
     'get /revisions/{revision}/faults' => 'Faults',
     'post /revisions/{revision}/bags/try' => 'BagsTrial',
     'get /revisions/{revision}/cuts' => 'Cuts',
+    'get /revisions/{revision}/times' => 'StepTimes',
     'post /revisions/{revision}/faq' => 'Faults',
     'post /revisions/{revision}/mendings' => 'Faults',
     'delete /revisions/{revision}/mendings/{mending}' => 'Faults',

@@ -16,6 +16,7 @@ use ChiralexAdapters\BookPdf;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Queue;
 use Illuminate\Support\Str;
+use Illuminate\Testing\TestResponse;
 
 final class BuilderPageTest extends TradeCase
 {
@@ -32,6 +33,35 @@ final class BuilderPageTest extends TradeCase
         $this->get('/b/' . $this->unitToken($run))
             ->assertOk()
             ->assertSee('Test kit');
+    }
+
+    public function test_minutes_of_ticks_are_counted_with_consent_and_said_from_five_builders_on(): void
+    {
+        $release = $this->released();
+        $run = $this->run_($release, 6);
+        $maker = $this->person(Role::Maker);
+        $told = fn(): TestResponse => $this->actingAs($maker)
+            ->getJson("/api/revisions/{$release->revision_id}/times")
+            ->assertOk();
+        $step = $told()->json('steps.0.key');
+        self::assertIsString($step);
+        foreach ([2.5, 3.5, 4.5, 5.5, null, 6.5] as $index => $minutes) {
+            self::assertNull($told()->json('steps.0.median'), "{$index} are too few");
+            $this->postJson("/api/public/{$this->unitToken($run, $index)}/ticks", [
+                'ticks' => [
+                    ['operationId' => (string) Str::uuid(), 'step' => $step, 'done' => true] +
+                    ($minutes === null ? [] : ['minutes' => $minutes]),
+                ],
+            ])->assertOk();
+        }
+        $told()
+            ->assertJsonPath('builders', 6)
+            ->assertJsonPath('steps.0.builders', 5)
+            ->assertJsonPath('steps.0.median', 4.5)
+            ->assertJsonPath('steps.0.stopped', 0);
+        $this->postJson("/api/public/{$this->unitToken($run)}/ticks", [
+            'ticks' => [['operationId' => (string) Str::uuid(), 'step' => $step, 'done' => true, 'minutes' => 601]],
+        ])->assertStatus(422);
     }
 
     public function test_ticks_are_kept_under_the_kits_own_token_and_a_resend_is_harmless(): void

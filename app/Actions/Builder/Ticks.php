@@ -11,7 +11,7 @@ use Illuminate\Support\Facades\DB;
 /** The steps a builder has ticked off, kept as a log under the kit's own token; the last word on a step counts. */
 final readonly class Ticks
 {
-    /** @param list<array{operationId: string, step: string, done: bool}> $ticks in the order they were made */
+    /** @param list<array{operationId: string, step: string, done: bool, minutes: ?float}> $ticks in the order they were made; minutes where the builder lets them be counted */
     public function add(Unit $unit, array $ticks): void
     {
         DB::transaction(static function () use ($unit, $ticks): void {
@@ -21,6 +21,7 @@ final readonly class Ticks
                     'operation_id' => strtolower($tick['operationId']),
                     'step' => $tick['step'],
                     'done' => $tick['done'],
+                    'minutes' => $tick['done'] ? $tick['minutes'] : null,
                     'created_at' => now(),
                 ]);
             }

@@ -34,6 +34,7 @@ final readonly class DemoHistory
         private DemoTrade $trade,
         private DemoReports $reports,
         private DemoRemedies $remedies,
+        private DemoBuilders $builders,
     ) {}
 
     /** @param string $folder holds history.json; without one nothing happened yet */
@@ -50,6 +51,7 @@ final readonly class DemoHistory
             $release = ($this->release)($revision->id, $userId, Uuid::uuid4()->toString(), $revision->sequence);
             $shipped = $this->trade->play($release, $history['batches'], $history['orders'], $now, $userId);
             $this->reports->play($release, $history['reports'], $shipped, $now, $userId);
+            $this->builders->play($release, $shipped);
             $this->remedies->play($release, $history['faq'], $history['mended'], $shipped, $now, $userId);
         } finally {
             Carbon::setTestNow();

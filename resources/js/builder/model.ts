@@ -1,7 +1,7 @@
 import type { BuilderPage, ManualStep } from '@/shared/api';
 import { say, type Phrases } from './phrases';
 
-export type Tick = { operationId: string; step: string; done: boolean };
+export type Tick = { operationId: string; step: string; done: boolean; minutes?: number | null };
 
 /** What the server knows, with what it has not heard of yet on top. */
 export function merged(known: readonly string[], outbox: readonly Tick[]): ReadonlySet<string> {

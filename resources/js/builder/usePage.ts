@@ -105,10 +105,10 @@ export function usePage(token: string, given: BuilderPage | null = null) {
     };
   }, [send]);
 
-  const tick = (step: string, done: boolean) => {
+  const tick = (step: string, done: boolean, minutes: number | null = null) => {
     setKept((now) =>
       keeps === 'server'
-        ? { ...now, outbox: [...now.outbox, { operationId: crypto.randomUUID(), step, done }] }
+        ? { ...now, outbox: [...now.outbox, { operationId: crypto.randomUUID(), step, done, minutes }] }
         : {
             outbox: [],
             done: done ? [...now.done.filter((each) => each !== step), step] : now.done.filter((each) => each !== step),

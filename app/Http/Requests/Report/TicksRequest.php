@@ -17,13 +17,14 @@ final class TicksRequest extends FormRequest
             'ticks.*.operationId' => ['required', 'uuid'],
             'ticks.*.step' => ['required', 'string', 'max:400'],
             'ticks.*.done' => ['required', 'boolean'],
+            'ticks.*.minutes' => ['nullable', 'numeric', 'between:0,600'],
         ];
     }
 
-    /** @return list<array{operationId: string, step: string, done: bool}> */
+    /** @return list<array{operationId: string, step: string, done: bool, minutes: ?float}> */
     public function ticks(): array
     {
-        /** @var list<array{operationId: string, step: string, done: bool}> $ticks validated by the rules */
+        /** @var list<array{operationId: string, step: string, done: bool, minutes?: int|float|string|null}> $ticks validated by the rules */
         $ticks = array_values((array) $this->input('ticks'));
 
         return array_map(
@@ -31,6 +32,7 @@ final class TicksRequest extends FormRequest
                 'operationId' => $tick['operationId'],
                 'step' => $tick['step'],
                 'done' => (bool) $tick['done'],
+                'minutes' => isset($tick['minutes']) ? (float) $tick['minutes'] : null,
             ],
             $ticks,
         );

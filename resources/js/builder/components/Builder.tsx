@@ -4,6 +4,7 @@ import { firstOpen } from '../model';
 import { phrasesOf, PhrasesContext, say } from '../phrases';
 import { useFaqUses } from '../useFaqUses';
 import { keepClaim, keptClaim, type Claim } from '../claim';
+import { countsTimes, minutesOf } from '../consent';
 import { usePage } from '../usePage';
 import { useWaits } from '../useWaits';
 import { minutesLeft } from '../waits';
@@ -217,8 +218,8 @@ export function Builder({ token, folder = null }: { token: string; folder?: Fold
                 if (at > 0) go(at - 1);
                 else setPlace('contents');
               }}
-              onDone={() => {
-                tick(step.key, true);
+              onDone={(opened) => {
+                tick(step.key, true, minutesOf(opened, Date.now(), countsTimes(token)));
                 go(at + 1);
               }}
               onUndo={() => {

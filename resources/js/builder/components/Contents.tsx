@@ -3,6 +3,7 @@ import type { BuilderPage } from '@/shared/api';
 import { isTexts, keep, recall } from '@/shared/keep';
 import { Marking } from '@/shared/ui/Marking';
 import type { Item } from '../claim';
+import { countsTimes, letTimes } from '../consent';
 import { say, usePhrases } from '../phrases';
 import { clsx } from 'clsx';
 import ink from '@/shared/style/ink.module.css';
@@ -23,6 +24,7 @@ export function Contents({ token, page, begun, onMissing, onPrint, onBegin }: Pr
   const { manual } = page;
   const kept = `contents ${token}`;
   const [ticked, setTicked] = useState<ReadonlySet<string>>(() => new Set(recall(kept, isTexts, [])));
+  const [times, setTimes] = useState(() => countsTimes(token));
   const toggle = (key: string) => {
     const next = new Set(ticked);
     if (!next.delete(key)) next.add(key);
@@ -116,6 +118,19 @@ export function Contents({ token, page, begun, onMissing, onPrint, onBegin }: Pr
           })}
         </section>
       ))}
+      {page.keeps === 'server' && (
+        <label className={styles['consent']}>
+          <input
+            type="checkbox"
+            checked={times}
+            onChange={(event) => {
+              setTimes(event.target.checked);
+              letTimes(token, event.target.checked);
+            }}
+          />
+          <span>{t.timesYes}</span>
+        </label>
+      )}
       <p>
         <button type="button" className={styles['link']} onClick={onPrint}>
           {t.printAll}

@@ -17,7 +17,7 @@ type Props = {
   clocks: ReturnType<typeof useWaits>;
   uses: FaqUses;
   onBack: () => void;
-  onDone: () => void;
+  onDone: (opened: number) => void;
   onUndo: () => void;
   onReport: () => void;
   onSearch: () => void;
@@ -41,6 +41,7 @@ export function StepView({
 }: Props) {
   const t = usePhrases();
   const [stuck, setStuck] = useState(false);
+  const [opened] = useState(() => Date.now());
   const help = useRef<HTMLElement>(null);
   useEffect(() => {
     if (stuck) help.current?.scrollIntoView({ block: 'center' });
@@ -113,7 +114,13 @@ export function StepView({
         >
           {t.stuck}
         </button>
-        <button type="button" className={styles['go']} onClick={onDone}>
+        <button
+          type="button"
+          className={styles['go']}
+          onClick={() => {
+            onDone(opened);
+          }}
+        >
           {done ? t.next : t.doneNext}
         </button>
       </div>

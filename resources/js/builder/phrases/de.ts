@@ -89,6 +89,8 @@ export const de: Phrases = {
   claimText: 'Es fehlt {pieces} von {count}: {part} {names}',
   trueSize: 'Ungefähr wahre Größe, {long} mm lang; der Strich ist 10 mm.',
   notTrueSize: 'Nicht maßstäblich; der Strich ist 10 mm.',
+  timesYes:
+    'Dem Hersteller sagen, wie lange jeder Schritt dauert: nur Minuten, kein Name, kein Ort. Sie machen die Anleitung besser.',
   thatHelped: 'Das war es.',
   itHelped: 'Ja, es geht',
   notHelped: 'Nein, schreib uns',

@@ -86,6 +86,7 @@ export const en = {
   claimText: '{pieces} of {count} is missing: {part} {names}',
   trueSize: 'About true size, {long} mm long; the bar is 10 mm.',
   notTrueSize: 'Not to scale; the bar is 10 mm.',
+  timesYes: 'Tell the maker how long each step takes: minutes alone, no name, no place. They make the manual better.',
   thatHelped: 'That was it.',
   itHelped: 'Yes, it works',
   notHelped: 'No, write to us',

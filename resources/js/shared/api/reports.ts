@@ -2,7 +2,7 @@ import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { api, type Refused } from './client';
 import { data } from './data';
 import { pageQuery, type Wanted } from './paging';
-import type { Body, Faults, KitPlaces, Mails, Proposal, Report, Reports, Stacks } from './types';
+import type { StepTimes, Body, Faults, KitPlaces, Mails, Proposal, Report, Reports, Stacks } from './types';
 
 export function useReports(wanted: Wanted, shown: 'open' | 'all') {
   return useQuery<Reports>({
@@ -161,5 +161,13 @@ export function useUnmend(revisionId: number) {
     onSuccess: (faults) => {
       queries.setQueryData(['faults', revisionId], faults);
     },
+  });
+}
+
+/** How long builders took for each step, from those who let it be counted, and where they stopped. */
+export function useStepTimes(revisionId: number) {
+  return useQuery<StepTimes>({
+    queryKey: ['times', revisionId],
+    queryFn: () => data(api.get('/revisions/{revision}/times', { params: { path: { revision: revisionId } } })),
   });
 }

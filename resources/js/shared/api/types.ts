@@ -44,6 +44,7 @@ export type BoardFiles = Schemas['BoardFiles'];
 export type Safety = Schemas['Safety'];
 export type Faults = Schemas['Faults'];
 export type FaqEntry = Schemas['FaqEntry'];
+export type StepTimes = Schemas['StepTimes'];
 export type CauseSaving = Schemas['CauseSaving'];
 export type Savings = Schemas['Savings'];
 export type Mended = Schemas['Mended'];

@@ -1,5 +1,5 @@
 import { useMemo, useState } from 'react';
-import { useFaults, useManual } from '@/shared/api';
+import { useFaults, useManual, useStepTimes } from '@/shared/api';
 import { BoardView, fittedBefore } from '@/shared/board';
 import { minutes } from '@/shared/format';
 import { useKeys } from '@/shared/keys';
@@ -24,6 +24,7 @@ export function Manual() {
   const kit = useKit();
   const manual = useManual(kit.id);
   const faq = (useFaults(kit.id).data?.faq ?? []).filter((entry) => entry.published);
+  const times = useStepTimes(kit.id);
   const [view, open] = useView(VIEWS.map((each) => each.id));
   const [at, setAt] = useState<number | null>(null);
   const fitted = useMemo(() => fittedBefore(manual.data?.steps ?? [], at), [manual.data, at]);
@@ -80,6 +81,7 @@ export function Manual() {
                 <StepPage
                   key={each.key}
                   step={each}
+                  time={times.data?.steps.find(({ key }) => key === each.key)}
                   faq={faq.filter((entry) => entry.step === each.number)}
                   current={each.number === at}
                   onPick={() => {

@@ -1,6 +1,7 @@
 import { Served } from '@/shared/drawing';
-import { useFacts, type FaqEntry, type ManualStep } from '@/shared/api';
+import { useFacts, type FaqEntry, type ManualStep, type StepTimes } from '@/shared/api';
 import { howTested } from '@/shared/format/howTested';
+import { stoppedAt, took } from '@/shared/format/took';
 import { useKeptTexts } from '@/shared/keep';
 import { useKit } from '@/shared/kit';
 import { Button, Input, Marking, Press, TextArea } from '@/shared/ui';
@@ -11,10 +12,17 @@ import ink from '@/shared/style/ink.module.css';
 import ui from '@/shared/ui/ui.module.css';
 import styles from './manual.module.css';
 
-type Props = { step: ManualStep; faq: readonly FaqEntry[]; current: boolean; onPick: () => void };
+type Props = {
+  step: ManualStep;
+  faq: readonly FaqEntry[];
+  time: StepTimes['steps'][number] | undefined;
+  current: boolean;
+  onPick: () => void;
+};
 
 /** One step as it will print; its title and a note of the maker's own can be written here. */
-export function StepPage({ step, faq, current, onPick }: Props) {
+export function StepPage({ step, faq, time, current, onPick }: Props) {
+  const builders = [stoppedAt(time), took(time, step.minutes)].filter((each) => each !== '').join(' ');
   const kit = useKit();
   const key = step.key.slice(step.key.indexOf(':') + 1);
   const [draft, setDraft] = useKeptTexts(`${String(kit.id)} step.${key}`);
@@ -48,6 +56,7 @@ export function StepPage({ step, faq, current, onPick }: Props) {
           {step.number}. {step.title}
         </Press>
       </h3>
+      {builders !== '' && <p className={(time?.stopped ?? 0) > 0 ? ink['ochre'] : ink['quiet']}>{builders}</p>}
       {draft ? (
         <div className={styles['own']}>
           <div className={ui['field']}>

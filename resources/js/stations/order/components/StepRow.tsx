@@ -1,5 +1,6 @@
-import type { Step } from '@/shared/api';
+import { useStepTimes, type Step } from '@/shared/api';
 import { millimetres, minutes } from '@/shared/format';
+import { stoppedAt, took } from '@/shared/format/took';
 import { useKit } from '@/shared/kit';
 import type { Grip } from '../model';
 import { StepWhy } from './StepWhy';
@@ -29,8 +30,10 @@ function isHeldApart(target: EventTarget): boolean {
 /** One step: title, parts as chips, its stair of the height, minutes; a break in the stair carries its reason. */
 export function StepRow({ steps, index, tallest, current, lifted, mark, onStep, onGrip, onReset, measure }: Props) {
   const kit = useKit();
+  const times = useStepTimes(kit.id);
   const step = steps[index];
   if (!step) return null;
+  const time = times.data?.steps.find((each) => each.number === step.number);
   const names = step.parts.map((part) => part.designator);
   const movable = step.fits.length > 0;
   return (
@@ -123,7 +126,8 @@ export function StepRow({ steps, index, tallest, current, lifted, mark, onStep, 
             </Button>
           </span>
         )}
-        {current && kit.why && <StepWhy step={step} />}
+        {stoppedAt(time) !== '' && <p className={ink['ochre']}>▲ {stoppedAt(time)}</p>}
+        {current && kit.why && <StepWhy step={step} time={time} />}
       </div>
       <div className={styles['stair']} aria-hidden={step.height === null}>
         {step.height !== null && (
@@ -136,7 +140,9 @@ export function StepRow({ steps, index, tallest, current, lifted, mark, onStep, 
           </>
         )}
       </div>
-      <span className={styles['min']}>{minutes(step.minutes)}</span>
+      <span className={styles['min']} title={took(time, step.minutes)}>
+        {minutes(step.minutes)}
+      </span>
     </li>
   );
 }
