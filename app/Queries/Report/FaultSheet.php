@@ -19,6 +19,7 @@ final readonly class FaultSheet
         private FaultBook $book,
         private Savings $savings,
         private Watched $watched,
+        private CommonSteps $steps,
     ) {}
 
     /** @return array<string, mixed> */
@@ -44,6 +45,7 @@ final readonly class FaultSheet
         ) + [
             'savings' => $this->savings->of($revision->kit_id, $record),
             'mended' => $this->watched->of($revision->kit_id, $record),
+            'steps' => $this->steps->of($revision),
             'lots' => $this->book->lotsNamed(
                 array_map(static fn(FamilyRow $row): string => $row->value, $study->families['lot'] ?? []),
             ),

@@ -118,6 +118,7 @@ export function StopLot({ lot, why = '', onLeave }: Props) {
               {now.customers > 0 && (
                 <>
                   <FormControlLabel
+                    slotProps={{ typography: { variant: 'body2' } }}
                     control={
                       <Checkbox
                         size="small"

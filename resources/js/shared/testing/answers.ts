@@ -48,7 +48,7 @@ const REASON = { code: 'faults.rate', text: '0 of 0 kits were reported.', origin
 
 function faultsOf(which: keyof typeof KITS) {
   const counts = which === 'full' ? [{ id: 'bridge', name: 'solder bridge', count: 3 }] : [];
-  const none = { open: 0, symptoms: [], faultOrigins: [], faq: [], fever: [], mended: [], lots: [] };
+  const none = { open: 0, symptoms: [], faultOrigins: [], faq: [], fever: [], mended: [], lots: [], steps: [] };
   const savings = { report: '10.00', minutes: '20', currency: 'EUR', ordered: 0, weeks: 1, causes: [] };
   return { study: STUDY, reason: REASON, judged: counts.length, causes: counts, savings, ...none };
 }

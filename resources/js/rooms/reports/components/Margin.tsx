@@ -27,7 +27,8 @@ export function Margin({ report, stack }: { report: Report; stack: Stack | null 
   const now = proposal.data;
   const text = kept ?? now?.text ?? '';
   const sending = report.parcel ? null : sent(now);
-  const openOthers = (stack?.open ?? 1) - (report.answered ? 0 : 1);
+  // Each of a stack lacks a piece of its own: a parcel goes with one answer.
+  const openOthers = sending ? 0 : (stack?.open ?? 1) - (report.answered ? 0 : 1);
   const full = read || kept !== null || !mustBeRead(report, stack, now);
   const ready = text.trim().length >= 3 && !answer.isPending;
   const send = () => {
@@ -39,7 +40,11 @@ export function Margin({ report, stack }: { report: Report; stack: Stack | null 
     answer.mutate(
       {
         what: 'answers',
-        body: { text, stack: whole && openOthers > 0, ...(packs && sending ? { sendPart: sending.part, sendPieces: sending.pieces } : {}) },
+        body: {
+          text,
+          stack: whole && openOthers > 0,
+          ...(packs && sending ? { sendPart: sending.part, sendPieces: sending.pieces } : {}),
+        },
       },
       {
         onSuccess: () => {
@@ -127,6 +132,7 @@ export function Margin({ report, stack }: { report: Report; stack: Stack | null 
         )}
         {sending && (
           <FormControlLabel
+            slotProps={{ typography: { variant: 'body2' } }}
             control={
               <Checkbox
                 size="small"
@@ -141,6 +147,7 @@ export function Margin({ report, stack }: { report: Report; stack: Stack | null 
         )}
         {openOthers > 0 && (
           <FormControlLabel
+            slotProps={{ typography: { variant: 'body2' } }}
             control={
               <Checkbox
                 size="small"

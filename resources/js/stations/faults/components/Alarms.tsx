@@ -16,7 +16,7 @@ const NAMES: Readonly<Record<string, string>> = {
 };
 
 /** What has more reports than the rest, and the weeks of shipping with what of their reports can have come. */
-export function Alarms({ study, lots }: { study: Faults['study']; lots: Faults['lots'] }) {
+export function Alarms({ study, lots, steps }: Pick<Faults, 'study' | 'lots' | 'steps'>) {
   const [stopping, setStopping] = useState<{ lot: number; why: string } | null>(null);
   const alarms = study.families.flatMap((family) =>
     family.rows.filter((row) => row.alarm).map((row) => ({ ...row, family: NAMES[family.name] ?? family.name })),
@@ -50,6 +50,22 @@ export function Alarms({ study, lots }: { study: Faults['study']; lots: Faults['
                   Stop this lot
                 </Button>
               )}
+            </li>
+          ))}
+        </ul>
+      )}
+      {steps.length > 0 && (
+        <ul className={styles['alarms']} aria-label="Steps in common">
+          {steps.map((each) => (
+            <li key={each.step}>
+              <span className={ink['ochre']}>▲</span> Step{' '}
+              <b>
+                {each.step}, {each.title}
+              </b>
+              : {each.kits} kits in {each.matters} different matters{' '}
+              <span className={ink['quiet']}>
+                {percent(each.share)} of the reports, {percent(each.work)} of the work
+              </span>
             </li>
           ))}
         </ul>

@@ -66,7 +66,7 @@ export function Faults() {
             }}
           />
           <MendedList mended={faults.data.mended} />
-          <Alarms study={study} lots={faults.data.lots} />
+          <Alarms study={study} lots={faults.data.lots} steps={faults.data.steps} />
           <section className={styles['shares']}>
             <Share title="Where it comes from" counts={faults.data.faultOrigins} />
             <Share title="What was wrong" counts={faults.data.causes} />
