@@ -115,7 +115,8 @@ final class ParcelTest extends TradeCase
         ];
         $id = $this->postJson("/api/public/{$this->unitToken($this->run, $index)}/reports", [
             'operationId' => (string) Str::uuid(),
-            'text' => '1 of 1 is missing: 10k resistor R1',
+            // More names in the words do not make more pieces missing.
+            'text' => '1 of 1 is missing: 10k resistor R1, D1',
             'symptom' => 'part-missing',
             'email' => $email,
             'checks' => $checks,

@@ -57,7 +57,8 @@ final readonly class ClaimBook
                     max(
                         1,
                         self::pieces($report),
-                        count(array_unique([...self::claimed($report), ...array_intersect($named, array_keys($line))])),
+                        count(self::claimed($report)),
+                        self::claimed($report) === [] ? count(array_intersect($named, array_keys($line))) : 0,
                     ),
                     max(count($line), $part->line->quantity),
                     $report->unit_id !== null && $this->isShipped($report->unit_id),
@@ -83,7 +84,7 @@ final readonly class ClaimBook
             }
         }
 
-        return $names;
+        return array_values(array_unique($names));
     }
 
     /** How many pieces the builder said, of a line whose pieces have no names of their own. */

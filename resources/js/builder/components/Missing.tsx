@@ -215,6 +215,20 @@ function Tell({ token, page, item, claim, onPieces, onMail }: Telling) {
         </>
       )}
       <p>{claimText(t, item, claim.pieces)}</p>
+      {page.serial === null && (
+        <>
+          <label htmlFor="claim-serial">{t.serial}</label>
+          <input
+            id="claim-serial"
+            className={ink['m']}
+            maxLength={60}
+            value={words['serial'] ?? ''}
+            onChange={(event) => {
+              set('serial', event.target.value);
+            }}
+          />
+        </>
+      )}
       {!onMail && (
         <>
           <label htmlFor="claim-name">{t.name}</label>

@@ -32,7 +32,7 @@ export function MendedList({ mended }: { mended: Faults['mended'] }) {
                   <Button
                     look="link"
                     disabled={unmend.isPending}
-                    aria-label={`${each.name}: not mended after all`}
+                    aria-label={`take back: ${each.name}`}
                     onClick={() => {
                       unmend.mutate(each.id);
                     }}
