@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Jobs;
 
+use App\Actions\Mail\DrawCallout;
 use App\Devices\Mail\MailFailure;
 use App\Devices\Mail\MailOut;
 use App\Models\Mail;
@@ -28,8 +29,13 @@ final class SendMail implements ShouldQueue
 
     public function __construct(private readonly int $mailId) {}
 
-    public function handle(MailOut $out): void
+    public function handle(MailOut $out, DrawCallout $draw): void
     {
+        $waiting = Mail::query()->where('status', MailStatus::Waiting)->find($this->mailId);
+        if ($waiting !== null) {
+            $draw($waiting);
+        }
+
         DB::transaction(function () use ($out): void {
             $mail = Mail::query()->lockForUpdate()->find($this->mailId);
             if ($mail === null || $mail->status !== MailStatus::Waiting) {

@@ -21,7 +21,8 @@ use Illuminate\Support\Carbon;
  * @property MailStatus $status
  * @property string $fault why it was not sent; empty where it was
  * @property ?Carbon $due_at when it goes out, while it waits
- * @property ?string $picture SVG of a callout that goes with it, by its hash
+ * @property ?string $picture of a callout that goes with it, by its hash
+ * @property string $callout designator whose callout is drawn for it; empty where none is
  * @property ?int $lot_stop_id the bad lot it tells of
  * @property Carbon $created_at
  * @property-read Customer $customer
@@ -42,6 +43,7 @@ final class Mail extends Model
         'due_at',
         'picture',
         'lot_stop_id',
+        'callout',
     ];
 
     /** @return BelongsTo<Customer, $this> */

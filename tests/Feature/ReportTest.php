@@ -5,10 +5,13 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use App\Actions\Report\Photo;
+use App\Jobs\SendMail;
+use App\Models\Mail;
 use App\Policies\Role;
 use App\Support\FileStore;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Facades\Queue;
 use Illuminate\Support\Str;
 use Illuminate\Testing\TestResponse;
 
@@ -241,6 +244,33 @@ final class ReportTest extends TradeCase
             ->assertJsonPath('faq.0.question', 'Nothing happens')
             ->assertJsonPath('faq.0.step', 1)
             ->assertJsonPath('faq.0.count', 1);
+    }
+
+    public function test_an_answer_takes_the_picture_of_its_callout_along_and_goes_without_one_where_there_is_none(): void
+    {
+        Queue::fake([SendMail::class]);
+        $run = $this->run_($this->released());
+        $maker = $this->person(Role::Maker);
+        foreach (['D1' => true, 'R1' => false, 'X9' => false] as $part => $hasPicture) {
+            $id = $this->report($this->unitToken($run), ['text' => "About {$part}", 'email' => 'gwen@example.org'])
+                ->assertCreated()
+                ->json('id');
+            $this->actingAs($maker)
+                ->postJson('/api/reports/' . (is_int($id) ? $id : 0) . '/answers', [
+                    'operationId' => (string) Str::uuid(),
+                    'text' => 'Look at it.',
+                    'callout' => $part,
+                ])
+                ->assertOk();
+            $mail = Mail::query()->orderByDesc('id')->firstOrFail();
+            $this->app->call([new SendMail($mail->id), 'handle']);
+            $picture = $mail->refresh()->picture;
+            self::assertSame($hasPicture, $picture !== null, $part);
+            if ($picture !== null) {
+                $size = getimagesizefromstring($this->app->make(FileStore::class)->get($picture));
+                self::assertSame('image/png', $size === false ? '' : $size['mime']);
+            }
+        }
     }
 
     public function test_a_changed_judgement_counts_and_the_first_stays_in_the_log(): void

@@ -18,19 +18,14 @@ final readonly class WriteMail
     public const WAITS = 15;
     private const SUBJECT = 200;
 
-    public function __invoke(
-        int $customerId,
-        ?int $reportId,
-        string $subject,
-        string $body,
-        ?string $picture = null,
-    ): Mail {
+    public function __invoke(int $customerId, ?int $reportId, string $subject, string $body, string $callout = ''): Mail
+    {
         $mail = self::made($customerId, $subject, $body, [
             'report_id' => $reportId,
             'in_reply_to' => $reportId === null ? '' : self::last($reportId),
             'status' => MailStatus::Waiting,
             'due_at' => now()->addSeconds(self::WAITS),
-            'picture' => $picture,
+            'callout' => $callout,
         ]);
         SendMail::dispatch($mail->id)->delay(self::WAITS)->onQueue('first');
 

@@ -16,14 +16,9 @@ final readonly class AnswerReport
     public function __construct(private WriteMail $mail) {}
 
     /** @return ?int the mail that goes out; null where it was answered before, or there is no address */
-    public function __invoke(
-        int $reportId,
-        ?int $userId,
-        string $operationId,
-        string $text,
-        ?string $picture = null,
-    ): ?int {
-        return DB::transaction(function () use ($reportId, $userId, $operationId, $text, $picture): ?int {
+    public function __invoke(int $reportId, ?int $userId, string $operationId, string $text, string $callout = ''): ?int
+    {
+        return DB::transaction(function () use ($reportId, $userId, $operationId, $text, $callout): ?int {
             $answer = ReportAnswer::query()->createOrFirst(
                 ['operation_id' => $operationId],
                 ['report_id' => $reportId, 'text' => $text, 'user_id' => $userId],
@@ -37,7 +32,7 @@ final readonly class AnswerReport
                 return null;
             }
 
-            return ($this->mail)($report->customer->id, $reportId, $this->subject($report), $text, $picture)->id;
+            return ($this->mail)($report->customer->id, $reportId, $this->subject($report), $text, $callout)->id;
         });
     }
 

@@ -16,7 +16,7 @@ final readonly class AnswerStack
     public function __construct(private AnswerReport $answer) {}
 
     /** @return int how many others were answered */
-    public function __invoke(int $reportId, ?int $userId, string $operationId, string $text): int
+    public function __invoke(int $reportId, ?int $userId, string $operationId, string $text, string $callout = ''): int
     {
         $matter = DB::table('report_matters')->where('report_id', $reportId)->value('matter_id');
         if (!is_int($matter)) {
@@ -41,6 +41,7 @@ final readonly class AnswerStack
                     $text,
                     1,
                 ),
+                $callout,
             );
         }
 

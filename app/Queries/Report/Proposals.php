@@ -16,10 +16,12 @@ use Chiralex\Build\KitCallouts;
 use Chiralex\Build\Planner;
 use Chiralex\Fault\Cause;
 use Chiralex\Fault\Diagnosis\Answer;
+use Chiralex\Fault\Diagnosis\CheckKind;
 use Chiralex\Fault\Diagnosis\Diagnosis;
 use Chiralex\Fault\Diagnosis\Diagnostician;
 use Chiralex\Fault\Diagnosis\FaultModel;
 use Chiralex\Fault\Diagnosis\Found;
+use Chiralex\Fault\Diagnosis\Look;
 use Chiralex\Fault\Diagnosis\ModelMaker;
 use Chiralex\Fault\Diagnosis\Suspect;
 use Chiralex\Fault\Likeness\NoticedWords;
@@ -124,6 +126,7 @@ final readonly class Proposals
                 : ($round === []
                     ? ''
                     : $letter->round($round, $texts)),
+            'picture' => self::picture($sure, $round, array_map(strval(...), array_keys($chains))),
             'contradiction' => $now->contradiction,
             'claim' => null,
             'stop' => false,
@@ -227,6 +230,30 @@ final readonly class Proposals
         return $all;
     }
 
+    /**
+     * The part whose callout goes with the letter: what lies the wrong way round, or the only part whose direction is asked.
+     *
+     * @param list<Suspect> $sure
+     * @param list<array{look: Look, good: ?Look, bad: ?Look}> $round
+     * @param list<string> $called parts that have a callout
+     */
+    private static function picture(array $sure, array $round, array $called): ?string
+    {
+        foreach ($sure as $cause) {
+            if ($cause->class === Cause::Reversed && in_array($cause->designators[0] ?? '', $called, true)) {
+                return $cause->designators[0];
+            }
+        }
+        foreach ($round as $each) {
+            $parts = $each['look']->check->designators;
+            if ($each['look']->check->kind === CheckKind::Direction && in_array($parts[0] ?? '', $called, true)) {
+                return $parts[0];
+            }
+        }
+
+        return null;
+    }
+
     /** @return array<string, mixed> */
     private static function nothing(string $text): array
     {
@@ -237,6 +264,7 @@ final readonly class Proposals
             'causes' => [],
             'round' => [],
             'text' => $text,
+            'picture' => null,
             'contradiction' => [],
             'claim' => null,
             'stop' => false,

@@ -36,10 +36,11 @@ final readonly class AnswerController
             }
         }
         $text = trim((string) $request->string('text'));
+        $callout = trim((string) $request->string('callout'));
         if ($request->boolean('stack')) {
-            $stack($report, $request->userId(), $request->operationId(), $text);
+            $stack($report, $request->userId(), $request->operationId(), $text, $callout);
         }
-        $mail = $answer($report, $request->userId(), $request->operationId(), $text);
+        $mail = $answer($report, $request->userId(), $request->operationId(), $text, $callout);
 
         return new JsonResponse($inbox->one($report) + ['mailed' => $mail !== null]);
     }

@@ -15,6 +15,7 @@ final class AnswerRequest extends OperationRequest
         return parent::rules() + [
             'text' => ['required', 'string', 'min:3', 'max:10000'],
             'stack' => ['sometimes', 'boolean'],
+            'callout' => ['sometimes', 'string', 'max:40'],
             'sendPart' => ['sometimes', 'string', 'max:40', 'required_with:sendPieces'],
             'sendPieces' => ['sometimes', 'integer', 'between:1,100', 'required_with:sendPart'],
         ];

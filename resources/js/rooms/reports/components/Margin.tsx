@@ -24,6 +24,8 @@ export function Margin({ report, stack }: { report: Report; stack: Stack | null 
   const [read, setRead] = useState(false);
   const [whole, setWhole] = useState(true);
   const [packs, setPacks] = useState(true);
+  const [draws, setDraws] = useState(true);
+  const picture = report.hasAddress ? (proposal.data?.picture ?? null) : null;
   const now = proposal.data;
   const text = kept ?? now?.text ?? '';
   const sending = report.parcel ? null : sent(now);
@@ -43,6 +45,7 @@ export function Margin({ report, stack }: { report: Report; stack: Stack | null 
         body: {
           text,
           stack: whole && openOthers > 0,
+          ...(draws && picture !== null ? { callout: picture } : {}),
           ...(packs && sending ? { sendPart: sending.part, sendPieces: sending.pieces } : {}),
         },
       },
@@ -129,6 +132,21 @@ export function Margin({ report, stack }: { report: Report; stack: Stack | null 
             ■ {report.parcel.what} {report.parcel.shipped ? 'was sent' : 'lies ready'}:{' '}
             <TextLink to="/sales">{report.parcel.number}</TextLink>
           </p>
+        )}
+        {picture !== null && (
+          <FormControlLabel
+            slotProps={{ typography: { variant: 'body2' } }}
+            control={
+              <Checkbox
+                size="small"
+                checked={draws}
+                onChange={(event) => {
+                  setDraws(event.target.checked);
+                }}
+              />
+            }
+            label={`with the picture of how ${picture} lies`}
+          />
         )}
         {sending && (
           <FormControlLabel
