@@ -22,7 +22,9 @@ final readonly class SvgPng
         $pdf = $this->chromium->print(
             '<!doctype html><html lang="en"><head><meta charset="utf-8"><title>callout</title>' .
                 "<style>@page { size: {$size} {$size}; margin: 3mm } body { margin: 0; background: #fff } " .
-                'svg { display: block; width: 100%; height: auto }</style></head>' .
+                'svg { display: block; width: 100%; height: auto } ' .
+                // As the printed manual draws its arrow.
+                '.pointer { stroke: #ffd9a8; stroke-width: 0.9; fill: #ffd9a8 }</style></head>' .
                 "<body>{$svg}</body></html>",
         );
 
