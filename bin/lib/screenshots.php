@@ -111,14 +111,17 @@ $take('price');
 $driver->get("{$base}/reports");
 $click('button', 'Read the mailbox');
 $wait('.reports-fetched');
-$click('.MuiTabs-root button', 'apart');
-sleep(1);
-$take('intake');
-$click('.MuiTabs-root button', 'open');
-$wait('.wall-paper');
 $click('.wall-paper', 'FB-A-00017-Y');
 $wait('.sheet-likely li');
 $take('reports');
+$click('button', 'Bring letters in');
+$wait('#pasted-letter');
+$driver->findElement(WebDriverBy::id('pasted-letter'))->sendKeys(
+    "From: Lene Ost <lene.ost@example.org>\nSubject: Frost Bell\n\nMy Frost Bell FB-A-00021-3 stays dark. The band of D1 points to the left.",
+);
+$click('.reports-typein button', 'Take this letter');
+$wait('.reports-typein [role="status"]');
+$take('intake');
 $driver->get("{$base}/packing");
 $wait('#run-packs');
 $click('.packing-newrun button', 'Begin');
