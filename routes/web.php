@@ -82,6 +82,7 @@ use App\Http\Controllers\Stock\MoveLotController;
 use App\Http\Controllers\Stock\OpenClassPack;
 use App\Http\Controllers\Stock\PartStockController;
 use App\Http\Controllers\Stock\ReceiveTable;
+use App\Http\Controllers\Stock\SendLotLetters;
 use App\Http\Controllers\Stock\StockController;
 use Illuminate\Http\Response;
 use Illuminate\Support\Facades\Route;
@@ -100,10 +101,18 @@ $ids = [
     'step',
     'person',
     'release',
+    'invitation',
+    'lot',
+    'letter',
+    'mail',
+    'intake',
+    'file',
+    'customer',
+    'supplier',
+    'purchase',
+    'mending',
 ];
-foreach (
-    [...$ids, 'invitation', 'lot', 'letter', 'mail', 'intake', 'file', 'customer', 'supplier', 'purchase', 'mending'] as $id
-) {
+foreach ($ids as $id) {
     Route::pattern($id, '[0-9]{1,15}');
 }
 
@@ -350,9 +359,7 @@ Route::prefix('api')->group(function (): void {
             Route::delete('/', [LotStopController::class, 'destroy'])
                 ->middleware('can:pack-kits')
                 ->name('lots.unstop');
-            Route::post('/letters', [LotStopController::class, 'send'])
-                ->middleware('can:answer-reports')
-                ->name('lots.letters');
+            Route::post('/letters', SendLotLetters::class)->middleware('can:answer-reports')->name('lots.letters');
         });
         Route::get('/moves', [MoveController::class, 'index'])
             ->middleware('can:see-kits')

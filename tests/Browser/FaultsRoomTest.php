@@ -27,7 +27,7 @@ final class FaultsRoomTest extends BrowserCase
             $this->click('.builder-answers button', 'It is not there');
             $this->find('.builder-stepboard svg');
             $this->click('.builder-answers button', 'It is not on it');
-            $this->text('form p', '1 of 3 is missing: 470');
+            $this->text('form p', '1 of 3 missing: 470');
             $this->write('#claim-serial', $serial, false);
             $this->write('#claim-name', 'Nele Brandt', false);
             $this->write('#claim-email', 'nele@example.org', false);
@@ -37,7 +37,7 @@ final class FaultsRoomTest extends BrowserCase
         });
 
         $this->open('/reports');
-        $this->click('.wall-paper', '1 of 3 is missing');
+        $this->click('.wall-paper', '1 of 3 missing');
         $this->text('.sheet-checks', 'on-board');
         $this->text('.sheet-margin', 'R1: truly missing in');
         $this->text('.sheet-margin label', 'take 1 × R1 from stock into a parcel');

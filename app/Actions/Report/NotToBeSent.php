@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace App\Actions\Report;
 
-use RuntimeException;
+use App\Support\Refusal;
 
 /** Pieces that cannot be sent, and why. */
-final class NotToBeSent extends RuntimeException
+final class NotToBeSent extends Refusal
 {
     public static function nobody(int $report): self
     {

@@ -52,8 +52,8 @@ describe('what is claimed', () => {
   });
 
   it('is said in the language of the page, without names that are ours alone', () => {
-    expect(claimText(phrasesOf('en'), R1, 1)).toBe('1 of 3 is missing: 470 Ω resistor R1, R4, R12');
-    expect(claimText(phrasesOf('de'), SCREW, 2).trim()).toBe('Es fehlt 2 von 4: M3x6 resistor');
+    expect(claimText(phrasesOf('en'), R1, 1)).toBe('1 of 3 missing: 470 Ω resistor R1, R4, R12');
+    expect(claimText(phrasesOf('de'), SCREW, 2).trim()).toBe('2 von 4 fehlt: M3x6 resistor');
   });
 
   it('is kept on the device until it is told, and what is damaged is none', () => {

@@ -6,14 +6,10 @@ namespace App\Http\Controllers\Report;
 
 use App\Actions\Report\AnswerReport;
 use App\Actions\Report\AnswerStack;
-use App\Actions\Report\NotToBeSent;
 use App\Actions\Report\SendPieces;
-use App\Actions\Sales\ImpossibleMove;
-use App\Actions\Stock\ImpossibleLot;
 use App\Http\Requests\Report\AnswerRequest;
 use App\Queries\Report\Inbox;
 use Illuminate\Http\JsonResponse;
-use Illuminate\Validation\ValidationException;
 
 /** Answers to a report. */
 final readonly class AnswerController
@@ -29,11 +25,7 @@ final readonly class AnswerController
         $inbox->one($report);
         $pieces = $request->pieces();
         if ($pieces !== null) {
-            try {
-                $send($report, $pieces['part'], $pieces['pieces'], $request->userId());
-            } catch (NotToBeSent | ImpossibleMove | ImpossibleLot $why) {
-                throw ValidationException::withMessages(['sendPart' => $why->getMessage()]);
-            }
+            $send($report, $pieces['part'], $pieces['pieces'], $request->userId());
         }
         $text = trim((string) $request->string('text'));
         $callout = trim((string) $request->string('callout'));

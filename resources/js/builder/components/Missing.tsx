@@ -6,6 +6,7 @@ import { alikeOf, checksOfClaim, claimText, keepClaim, placesOf, type Claim, typ
 import { say, usePhrases } from '../phrases';
 import { sendReport } from '../send';
 import { InHand } from './InHand';
+import { Sender } from './Sender';
 import { StepBoard } from './StepBoard';
 import { clsx } from 'clsx';
 import ink from '@/shared/style/ink.module.css';
@@ -215,45 +216,7 @@ function Tell({ token, page, item, claim, onPieces, onMail }: Telling) {
         </>
       )}
       <p>{claimText(t, item, claim.pieces)}</p>
-      {page.serial === null && (
-        <>
-          <label htmlFor="claim-serial">{t.serial}</label>
-          <input
-            id="claim-serial"
-            className={ink['m']}
-            maxLength={60}
-            value={words['serial'] ?? ''}
-            onChange={(event) => {
-              set('serial', event.target.value);
-            }}
-          />
-        </>
-      )}
-      {!onMail && (
-        <>
-          <label htmlFor="claim-name">{t.name}</label>
-          <input
-            id="claim-name"
-            maxLength={120}
-            autoComplete="name"
-            value={words['name'] ?? ''}
-            onChange={(event) => {
-              set('name', event.target.value);
-            }}
-          />
-          <label htmlFor="claim-email">{t.mail}</label>
-          <input
-            id="claim-email"
-            type="email"
-            maxLength={190}
-            autoComplete="email"
-            value={words['email'] ?? ''}
-            onChange={(event) => {
-              set('email', event.target.value);
-            }}
-          />
-        </>
-      )}
+      <Sender form="claim" page={page} words={words} written={!onMail} onChange={set} />
       {fault !== null && (
         <p className={styles['refusal']} role="alert">
           ▲ {fault}

@@ -5,6 +5,7 @@ import { say, usePhrases } from '../phrases';
 import { keptReadings, toldReadings } from '../readings';
 import { sendReport } from '../send';
 import { checksOf, keepSearch, keptSearch, toldChecks } from '../search';
+import { Sender } from './Sender';
 import { clsx } from 'clsx';
 import ink from '@/shared/style/ink.module.css';
 import styles from '../builder.module.css';
@@ -102,20 +103,6 @@ export function ReportForm({ token, page, step, onLeave }: Props) {
         />
         {readings !== '' && <p className={clsx(ink['quiet'], styles['quiet'])}>{say(t.withReadings, { readings })}</p>}
         {answers !== '' && <p className={clsx(ink['quiet'], styles['quiet'])}>{say(t.withAnswers, { answers })}</p>}
-        {page.serial === null && (
-          <>
-            <label htmlFor="report-serial">{t.serial}</label>
-            <input
-              id="report-serial"
-              className={ink['m']}
-              maxLength={60}
-              value={words['serial'] ?? ''}
-              onChange={(event) => {
-                set('serial', event.target.value);
-              }}
-            />
-          </>
-        )}
         <label htmlFor="report-photo">{t.photo}</label>
         <input
           id="report-photo"
@@ -125,27 +112,7 @@ export function ReportForm({ token, page, step, onLeave }: Props) {
             setPhoto(event.target.files?.[0] ?? null);
           }}
         />
-        <label htmlFor="report-name">{t.name}</label>
-        <input
-          id="report-name"
-          maxLength={120}
-          autoComplete="name"
-          value={words['name'] ?? ''}
-          onChange={(event) => {
-            set('name', event.target.value);
-          }}
-        />
-        <label htmlFor="report-email">{t.mail}</label>
-        <input
-          id="report-email"
-          type="email"
-          maxLength={190}
-          autoComplete="email"
-          value={words['email'] ?? ''}
-          onChange={(event) => {
-            set('email', event.target.value);
-          }}
-        />
+        <Sender form="report" page={page} words={words} written onChange={set} />
         {fault && (
           <p className={styles['refusal']} role="alert">
             ▲ {fault}

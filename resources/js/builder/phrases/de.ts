@@ -86,7 +86,7 @@ export const de: Phrases = {
   foundIt: 'Gut: es ist da.',
   howMany: 'Wie viele Stück fehlen?',
   tellMaker: 'Dem Hersteller sagen',
-  claimText: 'Es fehlt {pieces} von {count}: {part} {names}',
+  claimText: '{pieces} von {count} fehlt: {part} {names}',
   trueSize: 'Ungefähr wahre Größe, {long} mm lang; der Strich ist 10 mm.',
   notTrueSize: 'Nicht maßstäblich; der Strich ist 10 mm.',
   timesYes:

@@ -83,7 +83,7 @@ export const en = {
   foundIt: 'Good: it is there.',
   howMany: 'How many pieces are missing?',
   tellMaker: 'Tell the maker',
-  claimText: '{pieces} of {count} is missing: {part} {names}',
+  claimText: '{pieces} of {count} missing: {part} {names}',
   trueSize: 'About true size, {long} mm long; the bar is 10 mm.',
   notTrueSize: 'Not to scale; the bar is 10 mm.',
   timesYes: 'Tell the maker how long each step takes: minutes alone, no name, no place. They make the manual better.',

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import type { CauseSaving, Mended } from '@/shared/api';
-import { causesAt, lotOf, saved, turned, used, whyStopped } from './model';
+import { causesAt, lotOf, saved, turned, used, whySaved, whyStopped } from './model';
 
 const CAUSE: CauseSaving = {
   name: 'D1 reversed',
@@ -38,6 +38,12 @@ describe('what mending saves', () => {
     expect(saved(CAUSE, SAVINGS)).toBe(
       '2 kits of 190: 0.11 EUR a kit, between 0.03 and 0.38. ' +
         'Mended, it saves about 9.47 EUR in 90 days: 0.9 reports of 90 kits.',
+    );
+  });
+
+  it('shows the numbers behind it', () => {
+    expect(whySaved(CAUSE, SAVINGS)).toBe(
+      '2 of 190 kits × 10.00 EUR a report, of which 20 minutes are work (Price, support); 91 kits ordered in 13 weeks.',
     );
   });
 

@@ -25,6 +25,13 @@ export function saved(cause: CauseSaving, savings: Savings): string {
   return `${costs} Mended, it saves about ${cause.total} ${currency} in 90 days: ${cause.calls.toFixed(1)} reports of ${counted(cause.shipping, 'kit')}.`;
 }
 
+/** The numbers behind it. */
+export function whySaved(cause: CauseSaving, savings: Savings): string {
+  const { report, minutes, currency, ordered, weeks } = savings;
+  const price = `${report} ${currency} a report, of which ${minutes} minutes are work (Price, support)`;
+  return `${String(cause.kits)} of ${String(cause.of)} kits × ${price}; ${counted(ordered, 'kit')} ordered in ${counted(weeks, 'week')}.`;
+}
+
 /** What became of a mended cause, in a sentence. */
 export function turned(mended: Mended): string {
   const young =

@@ -3,7 +3,7 @@ import { useMend, useMe, useUnmend, type Faults } from '@/shared/api';
 import { useKit } from '@/shared/kit';
 import { Press, Refusal, TextLink } from '@/shared/ui';
 import ink from '@/shared/style/ink.module.css';
-import { causesAt, MEND_PLACES, saved } from '../model';
+import { causesAt, MEND_PLACES, saved, whySaved } from '../model';
 import styles from './faults.module.css';
 
 type Props = { faults: Faults; place: string };
@@ -22,13 +22,7 @@ export function PlaceCauses({ faults, place }: Props) {
         <section key={cause.name} aria-label={cause.name}>
           <h3>{cause.name}</h3>
           <p>{saved(cause, faults.savings)}</p>
-          {kit.why && (
-            <p className={ink['quiet']}>
-              {cause.kits} of {cause.of} kits × {faults.savings.report} {faults.savings.currency} a report, of which{' '}
-              {faults.savings.minutes} minutes are work (Price, support); {faults.savings.ordered} kits were ordered in{' '}
-              {faults.savings.weeks} weeks.
-            </p>
-          )}
+          {kit.why && <p className={ink['quiet']}>{whySaved(cause, faults.savings)}</p>}
           <p className={ink['quiet']}>
             Mend it at{' '}
             {MEND_PLACES.map(({ place: at, station, name }, index) => (
