@@ -11,6 +11,7 @@ final class FaultsRoomTest extends BrowserCase
     {
         $this->signIn();
         $this->open('/');
+        $this->find('.shelf-kitrow');
         $serials = json_decode($this->fetched('/api/runs/1/serials'), true, 8, JSON_THROW_ON_ERROR);
         $serial = $serials['serials'][3]['serial'];
         $released = json_decode($this->fetched('/api/revisions/1'), true, 512, JSON_THROW_ON_ERROR)['released'];

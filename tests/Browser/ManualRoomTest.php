@@ -108,7 +108,9 @@ final class ManualRoomTest extends BrowserCase
         $this->text('.builder-clock', 'varnish');
         $this->click('.builder-kitname', 'Coil board');
         $this->ready('.builder-builder .builder-link', 'Print all steps');
-        self::driver()->executeScript("document.querySelector('.builder-builder main .builder-link').click()");
+        self::driver()->executeScript(
+            "[...document.querySelectorAll('.builder-builder main .builder-link')].find((it) => it.textContent === 'Print all steps').click()",
+        );
         $this->text('.builder-builder .builder-all', '2. ');
         $this->assertAccessible("The builder's page, all steps");
     }

@@ -100,6 +100,25 @@ final class LotStopTest extends TradeCase
         self::assertSame([1, 1], [DB::table('lot_stops')->count(), Mail::query()->count()]);
     }
 
+    public function test_a_kit_that_two_stopped_lots_are_in_stays_held_until_both_are_let_go(): void
+    {
+        $other = DB::table('lots')->where('id', '<>', $this->lot)->value('id');
+        self::assertIsInt($other);
+        $this->stop()->assertCreated();
+        $this->postJson("/api/lots/{$other}/stop", [
+            'operationId' => (string) Str::uuid(),
+            'note' => 'cracked',
+            'subject' => '',
+            'letter' => '',
+        ])
+            ->assertCreated()
+            ->assertJsonPath('stop.held', 2);
+        $this->back()->assertOk();
+        self::assertSame(['held', 'held', 'shipped', 'shipped'], $this->entries());
+        $this->deleteJson("/api/lots/{$other}/stop", ['operationId' => (string) Str::uuid()])->assertOk();
+        self::assertSame(['freed', 'freed', 'shipped', 'shipped'], $this->entries());
+    }
+
     public function test_a_lot_that_was_on_hold_before_stays_so_and_without_words_no_letter_is_made(): void
     {
         $this->actingAs($this->maker)
@@ -116,7 +135,9 @@ final class LotStopTest extends TradeCase
 
     public function test_who_left_no_address_or_is_erased_is_named_and_not_written_to(): void
     {
-        DB::table('customers')->where('email', 'gwen@example.org')->update(['email' => null, 'erased_at' => now()]);
+        DB::table('customers')
+            ->where('email', 'gwen@example.org')
+            ->update(['email' => null, 'erased_at' => now()]);
         $sheet = $this->stopped()->assertJsonPath('customers', 0);
         self::assertCount(2, (array) $sheet->json('unreached'));
         $this->stop()->assertCreated()->assertJsonPath('stop.letters', 0);
@@ -125,10 +146,10 @@ final class LotStopTest extends TradeCase
     public function test_it_is_refused_without_a_reason_to_who_may_not_and_where_there_is_no_lot(): void
     {
         $this->stop(note: '')->assertStatus(422)->assertJsonValidationErrors('note');
-        $this->actingAs($this->maker)
-            ->getJson('/api/lots/999999/stop')
-            ->assertNotFound();
-        $this->postJson("/api/lots/{$this->lot}/stop/letters", ['operationId' => (string) Str::uuid()])->assertNotFound();
+        $this->actingAs($this->maker)->getJson('/api/lots/999999/stop')->assertNotFound();
+        $this->postJson("/api/lots/{$this->lot}/stop/letters", [
+            'operationId' => (string) Str::uuid(),
+        ])->assertNotFound();
         $this->actingAs($this->person(Role::Support));
         $this->stop()->assertForbidden();
     }
@@ -154,7 +175,9 @@ final class LotStopTest extends TradeCase
 
     private function moved(int $order, string $what): TestResponse
     {
-        $id = DB::table('orders')->where('number', "S-{$order}")->value('id');
+        $id = DB::table('orders')
+            ->where('number', "S-{$order}")
+            ->value('id');
 
         return $this->actingAs($this->maker)->postJson('/api/orders/' . (is_int($id) ? $id : 0) . "/{$what}", [
             'operationId' => (string) Str::uuid(),

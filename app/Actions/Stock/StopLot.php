@@ -114,7 +114,19 @@ final readonly class StopLot
             }
             $units = array_map(
                 static fn(Row $row): int => $row->int('unit_id'),
-                Row::all(DB::table('lot_stop_units')->where('lot_stop_id', $stop->id)->select('unit_id')),
+                Row::all(
+                    DB::table('lot_stop_units')
+                        ->where('lot_stop_id', $stop->id)
+                        ->whereNotIn(
+                            'unit_id',
+                            DB::table('lot_stop_units')
+                                ->join('lot_stops', 'lot_stops.id', '=', 'lot_stop_id')
+                                ->where('lot_stops.id', '<>', $stop->id)
+                                ->whereNull('taken_back_at')
+                                ->select('unit_id'),
+                        )
+                        ->select('unit_id'),
+                ),
             );
             Locks::take('unit', $units);
             $this->ledger->enter(
@@ -152,11 +164,13 @@ final readonly class StopLot
             array_values(array_filter(Whereabouts::cases(), static fn(Whereabouts $each): bool => $each->isOnHand())),
         );
         $enter($there, Whereabouts::Held, 'held');
+        // A kit that another stop holds is held by both.
+        $held = self::at($units, [Whereabouts::Held]);
         DB::table('lot_stop_units')->insert(
-            array_map(static fn(int $unit): array => ['lot_stop_id' => $stop->id, 'unit_id' => $unit], $there),
+            array_map(static fn(int $unit): array => ['lot_stop_id' => $stop->id, 'unit_id' => $unit], $held),
         );
 
-        return $there;
+        return $held;
     }
 
     /**

@@ -7,6 +7,7 @@ namespace App\Queries\Builder;
 use App\Actions\Builder\Ticks;
 use App\Actions\Kit\Derived;
 use App\Actions\Kit\Documents;
+use App\Actions\Kit\RefusedKit;
 use App\Models\Revision;
 use App\Queries\Kit\Difference;
 use App\Queries\Report\KitFaq;
@@ -65,15 +66,30 @@ final readonly class BuilderPage
             'ticks' => $page->unit === null ? [] : $this->ticks->done($page->unit),
             'otherwise' => $page->unit === null ? null : $this->differences->forBuilder($revision),
             'manual' => $manual,
-            'contents' => (object) (new ContentsParts())->of(
-                $manual,
-                $this->documents->get($revision, 'pack-pictures', $options),
-                $this->documents->get($revision, 'parts', $options),
-            ),
+            'contents' => (object) $this->contents($revision, $options, $manual),
             'boards' => $this->documents->get($revision, 'boards', $options),
             'faq' => $this->faq->published($revision, $options),
             'trouble' => $this->trouble($revision),
         ];
+    }
+
+    /**
+     * How parts look in the hand; nothing where a file of the kit is lost: the page itself is frozen and goes on.
+     *
+     * @param array<string, mixed> $manual
+     * @return array<array-key, array<string, mixed>>
+     */
+    private function contents(Revision $revision, string $options, array $manual): array
+    {
+        try {
+            return (new ContentsParts())->of(
+                $manual,
+                $this->documents->get($revision, 'pack-pictures', $options),
+                $this->documents->get($revision, 'parts', $options),
+            );
+        } catch (ChiralexException | RefusedKit) {
+            return [];
+        }
     }
 
     /** The search for a fault, where it was worked out; null while it is not. */

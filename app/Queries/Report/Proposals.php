@@ -32,6 +32,7 @@ use Chiralex\Safety\Hazards;
 use ChiralexRender\Text\AnswerText;
 use ChiralexRender\Text\CheckText;
 use ChiralexRender\Words;
+use Illuminate\Support\Facades\DB;
 
 /**
  * What the kit's own model makes of a report: likely causes, the next round, and a letter to read and send. A guess of what was noticed is
@@ -66,7 +67,9 @@ final readonly class Proposals
         $kit = $this->folder->kit($release->revision);
         $words = Words::forBuilder($kit);
         $letter = new AnswerText($words, $name, $shop);
-        $read = NoticedWords::of($report->text, $this->parts->of($state->kit_id));
+        $known = $this->parts->of($state->kit_id);
+        $read = NoticedWords::of($report->text, $known);
+        $turned = $this->turned($report, $known);
         $said = $state->symptom ?? ($report->symptom === '' ? null : $report->symptom);
         $symptom = $said ?? ($read->symptom->value ?? null);
         if (Hazards::isLive($kit)) {
@@ -83,12 +86,41 @@ final readonly class Proposals
         }
 
         return ['symptom' => $symptom, 'guessed' => $said === null] +
-            $this->diagnosed($report, $release->revision, $kit, $order, $symptom, $letter, $words);
+            $this->diagnosed($report, $turned, $release->revision, $kit, $order, $symptom, $letter, $words);
     }
 
-    /** @return array<string, mixed> */
+    /**
+     * What the letters say of parts that lie the wrong way round, the later ones too.
+     *
+     * @param array<array-key, string> $known
+     * @return list<string>
+     */
+    private function turned(Report $report, array $known): array
+    {
+        $texts = [
+            $report->text,
+            ...DB::table('report_letters')
+                ->join('letters', 'letters.id', '=', 'letter_id')
+                ->where('report_id', $report->id)
+                ->orderBy('letters.id')
+                ->pluck('letters.text')
+                ->all(),
+        ];
+        $turned = [];
+        foreach (array_filter($texts, is_string(...)) as $text) {
+            array_push($turned, ...NoticedWords::of($text, $known)->turned);
+        }
+
+        return array_values(array_unique($turned));
+    }
+
+    /**
+     * @param list<string> $turned
+     * @return array<string, mixed>
+     */
     private function diagnosed(
         Report $report,
+        array $turned,
         Revision $revision,
         Kit $kit,
         BuildOrder $order,
@@ -99,7 +131,7 @@ final readonly class Proposals
         $record = $this->book->of($revision->kit_id);
         $model = (new ModelMaker($record->shipped, $record->lessons()))->of($kit, $order);
         $asked = new Diagnostician($model);
-        $answers = self::answers($report, $model);
+        $answers = self::answers($report, $model, $turned);
         $now = $asked->diagnose($symptom, [], $answers);
         $chains = [];
         foreach ((new KitCallouts())->callouts($kit, $order) as $callout) {
@@ -111,6 +143,7 @@ final readonly class Proposals
 
         return [
             'sure' => $now->isSure(),
+            'turned' => $turned,
             'causes' => self::causes($now),
             'round' => array_map(
                 static fn(array $each): array => [
@@ -173,10 +206,18 @@ final readonly class Proposals
                 ->first()?->answer;
     }
 
-    /** @return list<Answer> what the builder answered on the page, as far as the kit still asks it */
-    private static function answers(Report $report, FaultModel $model): array
+    /**
+     * @param list<string> $turned
+     * @return list<Answer> what the builder answered on the page, as far as the kit still asks it, and what is read in the letters
+     */
+    private static function answers(Report $report, FaultModel $model, array $turned): array
     {
         $answers = [];
+        foreach ($turned as $part) {
+            if ($model->check("{$part} as drawn") !== null) {
+                $answers[] = Answer::of("{$part} as drawn", Found::Bad);
+            }
+        }
         foreach ($report->checks as $each) {
             $check = $model->check($each['check']);
             if ($check === null) {
@@ -261,6 +302,7 @@ final readonly class Proposals
             'symptom' => null,
             'guessed' => false,
             'sure' => false,
+            'turned' => [],
             'causes' => [],
             'round' => [],
             'text' => $text,

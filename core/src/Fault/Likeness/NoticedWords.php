@@ -27,27 +27,58 @@ final readonly class NoticedWords
         [Symptom::Unclear, [['unclear']]],
     ];
 
+    /** A part that lies the wrong way round, and what says that it does not, or only asks. */
+    private const TURNED =
+        '~\b(?:wrong (?:way|end|side)|reversed|backwards|the other way round|verkehrt|verdreht|falsch ?(?:herum|rum)|' .
+        'andersherum|andersrum)\b~iu';
+    private const NOT = '~\b(?:not|never|no|nicht|nie|kein\w*)\b|n[\'’]t\b|\?$~iu';
+
     /**
      * @param ?Symptom $symptom null where its words tell nothing
      * @param list<string> $parts designators of the kit that it names
+     * @param list<string> $turned those of them that lie the wrong way round, as it says
      */
-    private function __construct(public ?Symptom $symptom, public array $parts) {}
+    private function __construct(public ?Symptom $symptom, public array $parts, public array $turned) {}
 
     /** @param array<array-key, string> $parts designator to what it is, in words; only these are parts */
     public static function of(string $text, array $parts): self
     {
         $read = (new Wording())->of($text, $parts);
         $named = array_map(strval(...), array_keys($read['parts']));
+        $turned = self::turned($text, $parts);
         foreach (self::ROWS as [$symptom, $lists]) {
             $fits = array_filter(
                 $lists,
                 static fn(array $any): bool => array_intersect_key(array_flip($any), $read['words']) === [],
             );
             if ($fits === []) {
-                return new self($symptom, $named);
+                return new self($symptom, $named, $turned);
             }
         }
 
-        return new self(null, $named);
+        return new self(null, $named, $turned);
+    }
+
+    /**
+     * Sentence by sentence: what names one part alone, says that it is turned, and neither denies nor asks it.
+     *
+     * @param array<array-key, string> $parts
+     * @return list<string>
+     */
+    private static function turned(string $text, array $parts): array
+    {
+        $turned = [];
+        foreach (preg_split('~(?<=[.!?])\s+|\n+~u', $text) ?: [] as $sentence) {
+            $plain = trim($sentence);
+            if (preg_match(self::TURNED, $plain) !== 1 || preg_match(self::NOT, $plain) === 1) {
+                continue;
+            }
+            $named = array_keys((new Wording())->of($plain, $parts)['parts']);
+            if (count($named) === 1) {
+                $turned[(string) $named[0]] = true;
+            }
+        }
+
+        return array_map(strval(...), array_keys($turned));
     }
 }

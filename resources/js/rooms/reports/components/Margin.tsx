@@ -28,7 +28,7 @@ export function Margin({ report, stack }: { report: Report; stack: Stack | null 
   const picture = report.hasAddress ? (proposal.data?.picture ?? null) : null;
   const now = proposal.data;
   const text = kept ?? now?.text ?? '';
-  const sending = report.parcel ? null : sent(now);
+  const sending = report.parcel || report.customer === null ? null : sent(now);
   // Each of a stack lacks a piece of its own: a parcel goes with one answer.
   const openOthers = sending ? 0 : (stack?.open ?? 1) - (report.answered ? 0 : 1);
   const full = read || kept !== null || !mustBeRead(report, stack, now);
@@ -66,6 +66,9 @@ export function Margin({ report, stack }: { report: Report; stack: Stack | null 
           {now.guessed ? 'noticed, as a guess: ' : 'noticed: '}
           {now.symptom.replaceAll('-', ' ')}
         </p>
+      )}
+      {now && now.turned.length > 0 && (
+        <p className={ink['quiet']}>read in the words, as a guess: {now.turned.join(', ')} the wrong way round</p>
       )}
       {now && now.causes.length > 0 && (
         <>
