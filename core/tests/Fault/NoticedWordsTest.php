@@ -17,6 +17,11 @@ final class NoticedWordsTest extends TestCase
         yield 'hot in German' => ['Der Chip U1 wird sehr heiß.', Symptom::Hot, ['U1']];
         yield 'dead' => ['Nothing happens at all, D1 looks fine.', Symptom::Nothing, ['D1']];
         yield 'a lamp' => ['Die Lampe bleibt dunkel.', Symptom::LampDark, []];
+        yield 'dead, so that the lamp is dark' => [
+            'It does nothing at all, the lamp stays dark.',
+            Symptom::Nothing,
+            [],
+        ];
         yield 'a part' => ['R3 is missing in my kit', Symptom::Missing, ['R3']];
         yield 'light without sound' => ['The lamp lights but it stays silent.', Symptom::LightNoSound, []];
         yield 'no part of the kit' => ['Q77 nothing happens', Symptom::Nothing, []];

@@ -17,6 +17,8 @@ final readonly class NoticedWords
         [Symptom::Scratched, [['scratch']]],
         [Symptom::LightNoSound, [['silent'], ['lamp', 'flash']]],
         [Symptom::Dies, [['died', 'empty']]],
+        // Where nothing happens at all the lamp is dark, too.
+        [Symptom::Nothing, [['dead'], ['dark']]],
         [Symptom::LampDark, [['dark'], ['lamp', 'display', 'segment', 'digit']]],
         [Symptom::Noise, [['hum', 'radio']]],
         [Symptom::CannotAdjust, [['adjust', 'frostpoint', 'trimmer']]],
