@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Support\Carbon;
 
@@ -24,5 +25,20 @@ final class Customer extends Model
     protected function casts(): array
     {
         return ['erased_at' => 'datetime'];
+    }
+
+    /**
+     * Those of them who can be written to.
+     *
+     * @param list<int> $ids
+     * @return Builder<self>
+     */
+    public static function reachable(array $ids): Builder
+    {
+        return self::query()
+            ->whereIn('id', $ids)
+            ->whereNotNull('email')
+            ->where('email', '<>', '')
+            ->whereNull('erased_at');
     }
 }

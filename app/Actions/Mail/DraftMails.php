@@ -29,13 +29,7 @@ final readonly class DraftMails
                 $kits[$unit['customer']][] = "{$unit['kit']} {$unit['serial']}";
             }
         }
-        $customers = Customer::query()
-            ->whereIn('id', array_keys($kits))
-            ->whereNotNull('email')
-            ->where('email', '<>', '')
-            ->whereNull('erased_at')
-            ->orderBy('id')
-            ->get();
+        $customers = Customer::reachable(array_keys($kits))->orderBy('id')->get();
         foreach ($customers as $customer) {
             $said = [
                 '{name}' => explode(' ', trim($customer->name))[0],

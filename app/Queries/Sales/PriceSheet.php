@@ -11,7 +11,7 @@ use App\Models\Revision;
 use App\Models\Shop;
 use App\Queries\Buying\KitNeeds;
 use App\Queries\Report\FaultBook;
-use App\Queries\Report\FaultRecord;
+use App\Queries\Report\Savings;
 use Brick\Math\BigDecimal;
 use Brick\Math\BigRational;
 use Brick\Math\RoundingMode;
@@ -35,6 +35,7 @@ final readonly class PriceSheet
         private PriceFacts $facts,
         private Documents $documents,
         private FaultBook $faults,
+        private Savings $savings,
     ) {}
 
     /**
@@ -81,7 +82,14 @@ final readonly class PriceSheet
             'high' => self::money($stair->highest()),
             'unpriced' => $cost['unpriced'],
             'fromLots' => $cost['fromLots'],
-            'causes' => self::causes($record, $study->kits, $stair),
+            'causes' => array_map(
+                static fn(array $each): array => [
+                    'cause' => $each['name'],
+                    'kits' => $each['kits'],
+                    'each' => $each['each'],
+                ],
+                array_slice($this->savings->of($kitId, $record)['causes'], 0, self::CAUSES),
+            ),
         ] + self::priced($stair, $asked, $facts);
     }
 
@@ -160,31 +168,6 @@ final readonly class PriceSheet
             'high' => self::money($step->high),
             'figures' => (object) $step->figures,
         ];
-    }
-
-    /** @return list<array{cause: string, kits: int, each: string}> what the commonest causes cost a kit, of those that are old enough */
-    private static function causes(FaultRecord $record, int $shipped, CostStair $stair): array
-    {
-        $kits = [];
-        foreach ($shipped === 0 ? [] : $record->reports() as $report) {
-            foreach ($report->serial === '' ? [] : $report->causes as $cause) {
-                $kits[$cause][$report->serial] = true;
-            }
-        }
-        $counts = array_map(count(...), $kits);
-        arsort($counts);
-        $report = BigDecimal::of($stair->steps[array_key_last($stair->steps)]->figures['report'] ?? '0');
-        $causes = [];
-        foreach (array_slice($counts, 0, self::CAUSES, true) as $cause => $count) {
-            $causes[] = [
-                // What has no part of its own stands at its cause: "supply supply".
-                'cause' => (string) preg_replace('~^(\\S+) \\1$~', '$1', (string) $cause),
-                'kits' => $count,
-                'each' => (string) $report->multipliedBy($count)->dividedBy($shipped, 2, RoundingMode::HALF_UP),
-            ];
-        }
-
-        return $causes;
     }
 
     private function bags(Revision $revision): BigDecimal

@@ -36,11 +36,7 @@ final readonly class LotStopSheet
             ) ?? abort(404, 'There is no such lot; reload the page.');
         $units = $this->kits->units($lotId);
         $shipped = array_values(array_filter($units, static fn(array $unit): bool => $unit['entry'] === 'shipped'));
-        $reached = Customer::query()
-            ->whereIn('id', array_filter(array_column($shipped, 'customer'), is_int(...)))
-            ->whereNotNull('email')
-            ->where('email', '<>', '')
-            ->whereNull('erased_at')
+        $reached = Customer::reachable(array_values(array_filter(array_column($shipped, 'customer'), is_int(...))))
             ->pluck('id')
             ->flip();
         $stop = LotStop::ofLot($lotId);

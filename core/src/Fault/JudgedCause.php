@@ -16,7 +16,8 @@ final readonly class JudgedCause
         $what = str_replace('-', ' ', $this->cause->value);
 
         return match (true) {
-            $this->part === '' => $what,
+            // What has no part of its own may stand at its own name: supply.
+            $this->part === '' || $this->part === $what => $what,
             $this->cause === Cause::DryJoint, $this->cause === Cause::Bridge => "{$what} in {$this->part}",
             $this->cause === Cause::WrongHole => "{$this->part} in the neighbouring hole",
             $this->cause === Cause::EndStop => "{$this->part} at its end",
