@@ -11,7 +11,6 @@ use App\Http\Controllers\Buying\SupplierController;
 use App\Http\Controllers\Buying\WriteRate;
 use App\Http\Controllers\Sales\PriceController;
 use App\Http\Controllers\Sales\ShowCurve;
-use App\Http\Controllers\Sales\ShowStrip;
 use Illuminate\Support\Facades\Route;
 
 Route::get('/kits/{kit}/planks', [KitPlanksController::class, 'show'])
@@ -56,4 +55,3 @@ Route::put('/kits/{kit}/price', [PriceController::class, 'update'])
     ->middleware('can:manage-shop')
     ->name('price.update');
 Route::get('/kits/{kit}/curve', ShowCurve::class)->middleware('can:sell-kits')->name('price.curve');
-Route::get('/orders/strip', ShowStrip::class)->middleware('can:sell-kits')->name('orders.strip');

@@ -61,13 +61,8 @@ use App\Http\Controllers\Packing\WeighBag;
 use App\Http\Controllers\Release\ReleaseController;
 use App\Http\Controllers\Report\FaultController;
 use App\Http\Controllers\Report\MendingController;
-use App\Http\Controllers\Sales\AllocateOrder;
 use App\Http\Controllers\Sales\ArticleController;
-use App\Http\Controllers\Sales\BookOrders;
-use App\Http\Controllers\Sales\FreeOrder;
 use App\Http\Controllers\Sales\MoveGoods;
-use App\Http\Controllers\Sales\OrderController;
-use App\Http\Controllers\Sales\ShipOrder;
 use App\Http\Controllers\Sales\ShowArticleSets;
 use App\Http\Controllers\Shell;
 use App\Http\Controllers\Shop\LogoController;
@@ -375,19 +370,8 @@ Route::prefix('api')->group(function (): void {
             ->name('articles.change');
         Route::post('/articles/{article}/moves', MoveGoods::class)->middleware('can:pack-kits')->name('articles.move');
         Route::get('/kits/{kit}/sets', ShowArticleSets::class)->middleware('can:sell-kits')->name('articles.sets');
-        Route::get('/orders', [OrderController::class, 'index'])
-            ->middleware('can:sell-kits')
-            ->name('orders.index');
-        Route::post('/orders', [OrderController::class, 'store'])
-            ->middleware('can:sell-kits')
-            ->name('orders.store');
-        Route::post('/orders/file', BookOrders::class)->middleware('can:sell-kits')->name('orders.import');
-        Route::post('/orders/{order}/allocate', AllocateOrder::class)
-            ->middleware('can:sell-kits')
-            ->name('orders.allocate');
-        Route::post('/orders/{order}/free', FreeOrder::class)->middleware('can:sell-kits')->name('orders.free');
-        Route::post('/orders/{order}/ship', ShipOrder::class)->middleware('can:sell-kits')->name('orders.ship');
 
+        require __DIR__ . '/sales.php';
         require __DIR__ . '/buying.php';
         require __DIR__ . '/reports.php';
     });

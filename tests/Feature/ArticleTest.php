@@ -208,9 +208,7 @@ final class ArticleTest extends TradeCase
                 'number' => 'A-1',
                 'placedOn' => '2026-11-20',
                 'customer' => 'Elin Skarp',
-                'articleId' => $article,
-                'quantity' => $quantity,
-                'price' => '0.90',
+                'lines' => [['articleId' => $article, 'quantity' => $quantity, 'price' => '0.90']],
             ])
             ->assertCreated()
             ->json('id');

@@ -168,11 +168,15 @@ final class ClassPackTest extends TradeCase
             'number' => $number,
             'placedOn' => '2026-11-20',
             'customer' => 'Elin Skarp',
-            'kitId' => Kit::query()->where('name', 'Test kit')->firstOrFail()->id,
-            'quantity' => $quantity,
-            'packSize' => $size,
-            'dealing' => $dealing,
-            'price' => '18.50',
+            'lines' => [
+                [
+                    'kitId' => Kit::query()->where('name', 'Test kit')->firstOrFail()->id,
+                    'quantity' => $quantity,
+                    'packSize' => $size,
+                    'dealing' => $dealing,
+                    'price' => '18.50',
+                ],
+            ],
         ]);
     }
 

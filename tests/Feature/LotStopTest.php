@@ -163,9 +163,7 @@ final class LotStopTest extends TradeCase
                 'placedOn' => '2026-11-25',
                 'customer' => ucfirst(explode('@', $email)[0]) . ' Tressel',
                 'email' => $email,
-                'kitId' => $this->release->revision->kit_id,
-                'quantity' => $quantity,
-                'price' => '24.50',
+                'lines' => [['kitId' => $this->release->revision->kit_id, 'quantity' => $quantity, 'price' => '24.50']],
             ])
             ->assertCreated();
         foreach ($shipped ? ['allocate', 'ship'] : ['allocate'] as $what) {

@@ -129,10 +129,9 @@ final class OptionsTest extends TradeCase
                 'number' => $number,
                 'placedOn' => '2026-11-20',
                 'customer' => 'A. Reed',
-                'kitId' => $release->revision->kit_id,
-                'quantity' => 1,
-                'price' => '18.50',
-                'options' => $options,
+                'lines' => [
+                    ['kitId' => $release->revision->kit_id, 'quantity' => 1, 'price' => '18.50', 'options' => $options],
+                ],
             ])
             ->assertCreated()
             ->json('id');

@@ -198,8 +198,7 @@ final class PackingTest extends TradeCase
                 'number' => 'P-1',
                 'placedOn' => '2026-11-25',
                 'customer' => 'Gwen Tressel',
-                'kitId' => $run->release->revision->kit_id,
-                'quantity' => 1,
+                'lines' => [['kitId' => $run->release->revision->kit_id, 'quantity' => 1]],
             ])
             ->assertCreated()
             ->json('id');

@@ -67,9 +67,7 @@ final class PriceTest extends TradeCase
             'placedOn' => now()->subWeeks(9)->toDateString(),
             'customer' => 'Gwen Tressel',
             'email' => '',
-            'kitId' => $kit,
-            'quantity' => 20,
-            'price' => '24.50',
+            'lines' => [['kitId' => $kit, 'quantity' => 20, 'price' => '24.50']],
         ])->assertCreated();
         // Twenty in ten weeks are 104 a year; 18.00 of set-up, 0.30 of parts: the root of 2 x 104 x 18 / (0.2 x 0.3) is 249.8.
         $this->getJson("/api/kits/{$kit}/curve")
@@ -134,9 +132,7 @@ final class PriceTest extends TradeCase
                 'placedOn' => '2026-01-25',
                 'customer' => 'Gwen Tressel',
                 'email' => '',
-                'kitId' => $release->revision->kit_id,
-                'quantity' => 4,
-                'price' => '24.50',
+                'lines' => [['kitId' => $release->revision->kit_id, 'quantity' => 4, 'price' => '24.50']],
             ])
             ->assertCreated()
             ->json('id');

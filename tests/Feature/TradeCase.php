@@ -97,9 +97,7 @@ abstract class TradeCase extends FeatureCase
                 'placedOn' => $day,
                 'customer' => 'Gwen Tressel',
                 'email' => 'gwen@example.org',
-                'kitId' => $release->revision->kit_id,
-                'quantity' => $packs,
-                'price' => '24.50',
+                'lines' => [['kitId' => $release->revision->kit_id, 'quantity' => $packs, 'price' => '24.50']],
             ])
             ->assertCreated()
             ->json('id');

@@ -61,7 +61,8 @@ final readonly class StartRun
             $dealing,
             $way,
         ): Run {
-            Locks::take('serials', [$release->id]);
+            // Two kits may have letters in common; their kits are then numbered in one row.
+            Locks::take('serials', [crc32("{$release->code} {$release->revision->name}") & 0x7fff_ffff]);
             $known = Run::query()->where('operation_id', $operationId)->first();
             if ($known !== null) {
                 return $known;
@@ -84,7 +85,7 @@ final readonly class StartRun
                 'options' => $options,
                 'user_id' => $userId,
             ]);
-            $last = Unit::query()->where('release_id', $release->id)->orderByDesc('number')->first()->number ?? 0;
+            $last = self::last($release);
             $serials = Serial::following($release->code, $release->revision->name, $last, $packs * $packSize);
             foreach (array_chunk($serials, self::CHUNK, true) as $chunk) {
                 Unit::query()->insert(
@@ -118,6 +119,17 @@ final readonly class StartRun
 
             return $run;
         });
+    }
+
+    /** The last number of the kits with the letters and the revision of a release. */
+    private static function last(Release $release): int
+    {
+        $alike = Release::query()
+            ->where('code', $release->code)
+            ->whereHas('revision', static fn($revision) => $revision->where('name', $release->revision->name))
+            ->select('id');
+
+        return Unit::query()->whereIn('release_id', $alike)->orderByDesc('number')->first()->number ?? 0;
     }
 
     /**

@@ -54,25 +54,38 @@ final readonly class OrderBook
     /** @throws ImpossibleMove when nothing is allocated */
     public function free(int $orderId, string $operationId, ?int $userId): void
     {
-        $this->move($orderId, Whereabouts::Freed, GoodsEntry::Freed, $operationId, $userId, '');
+        $this->move($orderId, Whereabouts::Freed, GoodsEntry::Freed, $operationId, $userId);
     }
 
     /** @throws ImpossibleMove when nothing is allocated */
     public function ship(int $orderId, string $operationId, ?int $userId, string $tracking): void
     {
-        $this->move($orderId, Whereabouts::Shipped, GoodsEntry::Shipped, $operationId, $userId, $tracking);
+        DB::transaction(function () use ($orderId, $operationId, $userId, $tracking): void {
+            $this->move($orderId, Whereabouts::Shipped, GoodsEntry::Shipped, $operationId, $userId);
+            $this->track($orderId, $tracking, $operationId, $userId);
+        });
+    }
+
+    /** By which number the carrier knows the parcel; the last one said counts, none is not noted. */
+    public function track(int $orderId, string $tracking, string $operationId, ?int $userId): void
+    {
+        if (trim($tracking) === '') {
+            return;
+        }
+        DB::table('order_changes')->insertOrIgnore([
+            'operation_id' => $operationId,
+            'order_id' => $orderId,
+            'kind' => 'tracked',
+            'note' => mb_substr(trim($tracking), 0, 200),
+            'user_id' => $userId,
+            'created_at' => now(),
+        ]);
     }
 
     /** @throws ImpossibleMove */
-    private function move(
-        int $orderId,
-        Whereabouts $entry,
-        GoodsEntry $like,
-        string $operationId,
-        ?int $userId,
-        string $note,
-    ): void {
-        DB::transaction(function () use ($orderId, $entry, $like, $operationId, $userId, $note): void {
+    private function move(int $orderId, Whereabouts $entry, GoodsEntry $like, string $operationId, ?int $userId): void
+    {
+        DB::transaction(function () use ($orderId, $entry, $like, $operationId, $userId): void {
             Locks::take('order', [$orderId]);
             if ($this->has($operationId)) {
                 return;
@@ -88,10 +101,9 @@ final readonly class OrderBook
                 $operationId,
                 $entry === Whereabouts::Shipped ? $orderId : null,
                 $userId,
-                mb_substr($note, 0, 200),
             );
             foreach ($goods as $article => $quantity) {
-                $this->goods->enter($article, $like, $quantity, $operationId, $orderId, $userId, $note);
+                $this->goods->enter($article, $like, $quantity, $operationId, $orderId, $userId);
             }
             Audit::record($userId, "order.{$entry->value}", null, [
                 'order' => $orderId,
@@ -137,8 +149,11 @@ final readonly class OrderBook
         return $aside;
     }
 
-    /** @return list<array{Article, int<1, max>}> articles with how many are still to be allocated */
-    private function wanted(int $orderId): array
+    /**
+     * @param non-empty-list<'allocated'|'shipped'> $how
+     * @return array<int, int> article to how many of it are set aside for the order, shipped with it, or both
+     */
+    public function given(int $orderId, array $how): array
     {
         $given = [];
         foreach (
@@ -146,18 +161,26 @@ final readonly class OrderBook
                 DB::table('unit_articles')
                     ->join('articles', 'articles.id', '=', 'article_id')
                     ->where('order_id', $orderId)
-                    ->whereIn('entry', [Whereabouts::Allocated->value, Whereabouts::Shipped->value])
+                    ->whereIn('entry', $how)
                     ->groupBy('article_id', 'pack_size')
                     ->selectRaw('article_id, count(*) / pack_size as n')
                     ->unionAll(
                         DB::table('article_orders')
                             ->where('order_id', $orderId)
-                            ->selectRaw('article_id, allocated + shipped as n'),
+                            ->selectRaw('article_id, ' . implode(' + ', $how) . ' as n'),
                     ),
             ) as $row
         ) {
             $given[$row->int('article_id')] = $row->int('n');
         }
+
+        return $given;
+    }
+
+    /** @return list<array{Article, int<1, max>}> articles with how many are still to be allocated */
+    private function wanted(int $orderId): array
+    {
+        $given = $this->given($orderId, ['allocated', 'shipped']);
         $wanted = $articles = [];
         foreach (
             OrderLine::query()->with('article.kit')->where('order_id', $orderId)->orderBy('article_id')->get() as $line

@@ -14,9 +14,12 @@ final readonly class Options
 
     public static function of(Request $request): string
     {
-        $pairs = OptionChoice::parse(
-            is_string($request->input('options')) ? mb_substr($request->input('options'), 0, self::LONGEST) : '',
-        );
+        return self::text(is_string($request->input('options')) ? $request->input('options') : '');
+    }
+
+    public static function text(string $options): string
+    {
+        $pairs = OptionChoice::parse(mb_substr($options, 0, self::LONGEST));
 
         return implode(
             ';',

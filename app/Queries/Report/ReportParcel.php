@@ -31,7 +31,10 @@ final readonly class ReportParcel
                 })
                 ->where('number', self::number($report))
                 ->where('source', 'report')
-                ->select(['number', 'quantity', 'articles.name', 'shipped']),
+                // What was cancelled is sent to nobody.
+                ->groupBy('number', 'articles.name', 'shipped')
+                ->havingRaw('sum(quantity) > 0')
+                ->selectRaw('number, sum(quantity)::int as quantity, articles.name, shipped'),
         );
 
         return $row === null

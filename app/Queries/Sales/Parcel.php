@@ -7,6 +7,7 @@ namespace App\Queries\Sales;
 use App\Models\Order;
 use App\Models\OrderLine;
 use Chiralex\Trade\Whereabouts;
+use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Support\Facades\DB;
 
 /** What lies in the parcel of an order. */
@@ -19,13 +20,18 @@ final readonly class Parcel
             Order::query()
                 ->with(['customer', 'lines.article.kit'])
                 ->find($orderId) ?? abort(404, 'There is no such order.');
-        $lines = $order->lines->sortBy('id')->map(
-            fn(OrderLine $line): array => [
-                'article' => $line->article->title(),
-                'quantity' => $line->quantity,
-                'serials' => $this->serials($order->id, $line),
-            ],
-        );
+        $lines = $order->lines
+            ->sortBy('id')
+            ->groupBy('article_id')
+            ->map(
+                /** @param Collection<int, OrderLine> $same */
+                fn(Collection $same): array => [
+                    'article' => $same->firstOrFail()->article->title(),
+                    'quantity' => $same->reduce(static fn(int $sum, OrderLine $line): int => $sum + $line->quantity, 0),
+                    'serials' => $this->serials($order->id, $same->firstOrFail()),
+                ],
+            )
+            ->filter(static fn(array $line): bool => $line['quantity'] > 0);
 
         return [
             'number' => $order->number,

@@ -112,9 +112,7 @@ final readonly class PartsCost
             BigDecimal::zero(),
         );
         $offers =
-            $offered === []
-                ? array_fill($from, $to - $from + 1, 0)
-                : BatchCurve::of($market, $offered, $from, $to);
+            $offered === [] ? array_fill($from, $to - $from + 1, 0) : BatchCurve::of($market, $offered, $from, $to);
         $curve = [];
         foreach ($offers as $kits => $minor) {
             $curve[$kits] =

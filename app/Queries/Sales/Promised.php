@@ -5,25 +5,26 @@ declare(strict_types=1);
 namespace App\Queries\Sales;
 
 use App\Support\Row;
+use Chiralex\Supply\Pace;
 use Chiralex\Trade\Arrival;
 use Chiralex\Trade\Dealing;
-use Chiralex\Trade\Promise;
 use Chiralex\Trade\Promises;
 use Illuminate\Database\Query\JoinClause;
 use Illuminate\Support\Facades\DB;
 
-/** When each open order ships, the oldest first: from what is on hand, then from the runs that are not packed to their end. */
+/** When each open order ships, in its turn: from what is on hand, then from the runs that are not packed to their end, as fast as the shop packs. */
 final readonly class Promised
 {
-    /** @return array<int, Promise> by order; what brings the missing pieces is the number of a run */
-    public function open(): array
-    {
-        $wanted = $this->wanted();
+    public function __construct(private Packing $packing) {}
 
-        return array_combine(
-            array_keys($wanted),
-            Promises::of(array_values($wanted), [...$this->onHand(), ...$this->runs()]),
-        );
+    public function outlook(): Outlook
+    {
+        $pace = $this->packing->pace();
+        [$arrivals, $runs] = $this->runs($pace);
+        $wanted = $this->wanted();
+        $promises = Promises::of(array_values($wanted), [...$this->onHand(), ...$arrivals]);
+
+        return new Outlook(array_combine(array_keys($wanted), $promises), $runs, $pace);
     }
 
     /** @return array<int, array<int, int>> open orders in their turn: article to how many are neither set aside nor shipped */
@@ -33,11 +34,11 @@ final readonly class Promised
         foreach (
             Row::all(
                 DB::table('order_states')
-                    ->whereRaw("not (stage = 'shipped') and stage = 'open'")
+                    ->where('closed', false)
+                    ->where('stage', 'open')
                     ->leftJoin('order_lines', 'order_lines.order_id', '=', 'order_states.order_id')
-                    ->groupBy('order_states.order_id', 'placed_on', 'article_id')
-                    ->orderBy('placed_on')
-                    ->orderBy('order_states.order_id')
+                    ->groupBy('order_states.order_id', 'turn', 'article_id')
+                    ->orderBy('turn')
                     ->selectRaw('order_states.order_id, article_id, sum(quantity) as n'),
             ) as $row
         ) {
@@ -94,10 +95,11 @@ final readonly class Promised
         );
     }
 
-    /** @return list<Arrival> what unfinished runs still bring, the oldest run first: the day is its place in that row */
-    private function runs(): array
+    /** @return array{list<Arrival>, array<int, ?array{int, float}>} what unfinished runs still bring, the oldest run first; run to the day it is done, with its chance */
+    private function runs(Pace $pace): array
     {
-        $arrivals = [];
+        $left = $kits = $ids = [];
+        $before = 0;
         foreach (
             Row::all(
                 DB::table('runs')
@@ -122,10 +124,29 @@ final readonly class Promised
         ) {
             // A bag of the line is a pupil's where the kits of a class pack are dealt by pupil.
             $bags = $row->text('dealing') === Dealing::ByPupil->value ? $row->int('pack_size') : 1;
-            $left = intdiv($row->int('packs'), $bags) - intdiv($row->int('complete'), $bags);
-            $arrivals[] = new Arrival($row->int('article_id'), count($arrivals) + 1, $left, (string) $row->int('id'));
+            $before += (($row->int('packs') - $row->int('complete')) * $row->int('pack_size')) / $bags;
+            $ids[] = $row->int('id');
+            $kits[] = (int) ceil($before);
+            $left[] = [
+                $row->int('article_id'),
+                intdiv($row->int('packs'), $bags) - intdiv($row->int('complete'), $bags),
+            ];
         }
+        $days = $pace->days($kits);
+        $arrivals = array_map(
+            static fn(int $run, array $comes, ?array $day, int $turn): Arrival => new Arrival(
+                $comes[0],
+                // A run whose day nobody can tell comes after all that have one, in its turn.
+                $day[0] ?? Pace::FAR + 1 + $turn,
+                $comes[1],
+                (string) $run,
+            ),
+            $ids,
+            $left,
+            $days,
+            array_keys($ids),
+        );
 
-        return $arrivals;
+        return [$arrivals, array_combine($ids, $days)];
     }
 }

@@ -52,34 +52,32 @@ final readonly class Sales
             );
         }
         $total = $page->search === '' ? DB::table('order_states')->count() : (clone $query)->count();
-        $query->orderByRaw(
-            $page->order(self::SORTS, 'order_states.order_id') ??
-                "(stage = 'shipped'), order_states.placed_on, order_states.order_id",
-        );
+        $query->orderByRaw($page->order(self::SORTS, 'order_states.order_id') ?? 'closed, turn');
 
-        $promises = $this->promised->open();
+        $outlook = $this->promised->outlook();
         $aside = DB::table('order_states')->where('stage', 'allocated')->count();
-        $today = array_filter($promises, static fn(Promise $promise): bool => $promise->isToday());
+        $today = array_filter($outlook->promises, static fn(Promise $promise): bool => $promise->isToday());
 
         return [
-            'orders' => $this->shown(Row::all($page->cut($query)->select(self::SHOWN)), $promises),
+            'orders' => $this->shown(Row::all($page->cut($query)->select(self::SHOWN)), $outlook),
         ] +
-            $page->told($total) + ['toShip' => $aside + count($promises), 'canShip' => $aside + count($today)];
+            $page->told($total) + ['toShip' => $aside + count($outlook->promises), 'canShip' => $aside + count($today)];
     }
 
-    /** @return array{orders: list<array<string, mixed>>, more: int} what is not shipped, the oldest first, and how many are left out */
+    /** @return array{orders: list<array<string, mixed>>, more: int, pace: array{days: int, packed: list<int>}} what is not shipped, in its turn, how many are left out, and the kits of each packing day of so many */
     public function strip(): array
     {
-        $query = self::joined()->where('stage', '<>', 'shipped');
+        $query = self::joined()->where('closed', false);
         $total = (clone $query)->count();
-        $rows = Row::all(
-            $query
-                ->orderByRaw('order_states.placed_on, order_states.order_id')
-                ->limit(self::STRIP)
-                ->select(self::SHOWN),
-        );
+        $rows = Row::all($query->orderBy('turn')->limit(self::STRIP)->select(self::SHOWN));
 
-        return ['orders' => $this->shown($rows, $this->promised->open()), 'more' => $total - count($rows)];
+        $outlook = $this->promised->outlook();
+
+        return [
+            'orders' => $this->shown($rows, $outlook),
+            'more' => $total - count($rows),
+            'pace' => ['days' => $outlook->pace->days, 'packed' => $outlook->pace->packed],
+        ];
     }
 
     /** @return array<string, mixed> */
@@ -87,7 +85,7 @@ final readonly class Sales
     {
         $rows = Row::all(self::joined()->where('orders.id', $id)->select(self::SHOWN));
 
-        return $this->shown($rows, $this->promised->open())[0] ?? abort(404, 'There is no such order.');
+        return $this->shown($rows, $this->promised->outlook())[0] ?? abort(404, 'There is no such order.');
     }
 
     private static function joined(): Builder
@@ -99,10 +97,9 @@ final readonly class Sales
 
     /**
      * @param list<Row> $orders
-     * @param array<int, Promise> $promises of open orders
      * @return list<array<string, mixed>>
      */
-    private function shown(array $orders, array $promises): array
+    private function shown(array $orders, Outlook $outlook): array
     {
         $lines = [];
         foreach (
@@ -111,16 +108,19 @@ final readonly class Sales
                     ->join('articles', 'articles.id', '=', 'article_id')
                     ->leftJoin('kits', 'kits.id', '=', 'kit_id')
                     ->whereIn('order_id', array_map(static fn(Row $row): int => $row->int('id'), $orders))
-                    ->orderBy('order_lines.id')
-                    ->select([
-                        ...['order_id', 'article_id', 'form', 'quantity', 'order_lines.unit_price'],
-                        ...['order_lines.currency', 'options', 'pack_size', 'dealing'],
-                        DB::raw('coalesce(articles.name, kits.name) as name'),
-                    ]),
+                    ->groupBy('order_id', 'articles.id', 'kits.id', 'order_lines.unit_price', 'order_lines.currency')
+                    ->havingRaw('sum(quantity) > 0')
+                    ->orderByRaw('min(order_lines.id)')
+                    ->selectRaw(
+                        'order_id, articles.id as article_id, articles.kit_id, form, sum(quantity)::int as quantity,
+                        order_lines.unit_price, order_lines.currency, options, pack_size, dealing,
+                        coalesce(articles.name, kits.name) as name',
+                    ),
             ) as $row
         ) {
             $lines[$row->int('order_id')][] = [
                 'articleId' => $row->int('article_id'),
+                'kitId' => $row->intOrNull('kit_id'),
                 'form' => $row->text('form'),
                 'name' => $row->text('name'),
                 'quantity' => $row->int('quantity'),
@@ -131,11 +131,12 @@ final readonly class Sales
                 'dealing' => $row->text('dealing'),
             ];
         }
+        $tracking = self::tracking(array_map(static fn(Row $row): int => $row->int('id'), $orders));
         $hand = $this->onHand(
             array_values(array_unique(array_column(array_merge(...array_values($lines), ...[[]]), 'articleId'))),
         );
 
-        return array_map(static function (Row $order) use ($lines, $hand, $promises): array {
+        return array_map(static function (Row $order) use ($lines, $hand, $outlook, $tracking): array {
             $mine = $lines[$order->int('id')] ?? [];
 
             return [
@@ -148,29 +149,56 @@ final readonly class Sales
                 'allocated' => $order->int('allocated'),
                 'shipped' => $order->int('shipped'),
                 'stage' => $order->text('stage'),
+                'tracking' => $tracking[$order->int('id')] ?? '',
                 'canAllocate' =>
                     $order->text('stage') === 'open' &&
                     array_filter(
                         $mine,
                         static fn(array $line): bool => ($hand[$line['articleId']] ?? 0) < $line['quantity'],
                     ) === [],
-                'promise' => self::told($promises[$order->int('id')] ?? null, $mine),
+                'promise' => self::told($outlook, $order->int('id'), $mine),
             ];
         }, $orders);
     }
 
     /**
-     * @param list<array<string, mixed>> $lines of the order
-     * @return ?array{today: bool, runs: list<int>, missing: list<array{articleId: int, quantity: int}>} of an open order
+     * @param list<int> $orders
+     * @return array<int, string> order to the number its carrier knows it by
      */
-    private static function told(?Promise $promise, array $lines): ?array
+    private static function tracking(array $orders): array
     {
+        $numbers = [];
+        foreach (
+            Row::all(
+                DB::table('order_changes')
+                    ->where('kind', 'tracked')
+                    ->whereIn('order_id', $orders)
+                    ->orderBy('id')
+                    ->select(['order_id', 'note']),
+            ) as $row
+        ) {
+            $numbers[$row->int('order_id')] = $row->text('note');
+        }
+
+        return $numbers;
+    }
+
+    /**
+     * @param list<array<string, mixed>> $lines of the order
+     * @return ?array{today: bool, day: ?string, chance: ?float, runs: list<int>, missing: list<array{articleId: int, quantity: int}>} of an open order
+     */
+    private static function told(Outlook $outlook, int $order, array $lines): ?array
+    {
+        $promise = $outlook->promises[$order] ?? null;
         if ($promise === null) {
             return null;
         }
+        $day = $outlook->dayOf($promise);
 
         return [
             'today' => $lines !== [] && $promise->isToday(),
+            'day' => $day === null ? null : now()->addDays($day[0])->toDateString(),
+            'chance' => $day === null ? null : round($day[1], 3),
             'runs' => array_map(intval(...), $promise->from),
             'missing' => array_map(
                 static fn(int $article, int $quantity): array => ['articleId' => $article, 'quantity' => $quantity],
