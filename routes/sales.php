@@ -6,9 +6,11 @@ use App\Http\Controllers\Sales\AllocateOrder;
 use App\Http\Controllers\Sales\BookOrders;
 use App\Http\Controllers\Sales\CancelOrder;
 use App\Http\Controllers\Sales\ChangeLines;
+use App\Http\Controllers\Sales\CustomerController;
 use App\Http\Controllers\Sales\FreeOrder;
 use App\Http\Controllers\Sales\NoteTracking;
 use App\Http\Controllers\Sales\OrderController;
+use App\Http\Controllers\Sales\PreviewOrders;
 use App\Http\Controllers\Sales\PutInTurn;
 use App\Http\Controllers\Sales\ShipOrder;
 use App\Http\Controllers\Sales\ShowStrip;
@@ -22,6 +24,8 @@ Route::middleware('can:sell-kits')->group(function (): void {
     Route::post('/orders', [OrderController::class, 'store'])->name('orders.store');
     Route::get('/orders/strip', ShowStrip::class)->name('orders.strip');
     Route::post('/orders/file', BookOrders::class)->name('orders.import');
+    Route::post('/orders/file/read', PreviewOrders::class)->name('orders.preview');
+    Route::get('/customers', [CustomerController::class, 'index'])->name('customers.index');
     Route::prefix('/orders/{order}')->group(function (): void {
         Route::get('/', [OrderController::class, 'show'])->name('orders.show');
         Route::post('/allocate', AllocateOrder::class)->name('orders.allocate');

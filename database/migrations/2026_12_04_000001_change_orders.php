@@ -48,6 +48,12 @@ return new class extends Migration {
                 execute function {$book}_is_append_only()");
             DB::statement("grant select, insert on {$book} to chiralex_app");
         }
+        Schema::create('article_names', function (Blueprint $table): void {
+            $table->string('name', 200)->primary()->comment('as a shop outside calls it, in small letters');
+            $table->foreignId('article_id')->index()->constrained();
+            $table->timestampTz('created_at');
+        });
+        DB::statement('grant select, insert, update on article_names to chiralex_app');
         DB::statement('grant usage, select on all sequences in schema public to chiralex_app');
         $this->states();
     }

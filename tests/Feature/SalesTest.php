@@ -153,12 +153,20 @@ final class SalesTest extends TradeCase
             'orders.csv, row 2, kit: "Lamp" is not on the Shelf',
         ];
         yield 'a date that is none' => [
-            "number,date,customer,kit,quantity\nC-1,20.11.26,A,Test kit,1\n",
-            'row 2, date: "20.11.26"',
+            "number,date,customer,kit,quantity\nC-1,20.13.26,A,Test kit,1\n",
+            'row 2, date: "20.13.26" is none',
+        ];
+        yield 'a date that can be read in two ways' => [
+            "number,date,customer,kit,quantity\nC-1,03/04/2026,A,Test kit,1\n",
+            'date: "03/04/2026": say whether the day or the month stands first.',
         ];
         yield 'no quantity' => [
-            "number,date,customer,kit,quantity\nC-0,2026-11-20,A,Test kit,1\nC-1,2026-11-20,A,Test kit,many\n",
+            "number,date,customer,kit,quantity\nC-1,2026-11-20,A,Test kit,1\nC-1,2026-11-20,A,Test kit,many\n",
             'row 3, quantity: "many"',
+        ];
+        yield 'rows of one order that disagree' => [
+            "number,date,customer,kit,quantity\nC-1,2026-11-20,A,Test kit,1\nC-1,2026-11-20,B,Test kit,1\n",
+            'row 3, customer: "B", but row 2 of the same order says "A".',
         ];
         yield 'a price that is none' => [
             "number,date,customer,kit,quantity,price\nC-1,2026-11-20,A,Test kit,1,cheap\n",

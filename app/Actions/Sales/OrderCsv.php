@@ -4,100 +4,104 @@ declare(strict_types=1);
 
 namespace App\Actions\Sales;
 
-use App\Models\Article;
-use App\Models\Kit;
 use App\Models\Shop;
 use Chiralex\Kit\OptionChoice;
 use Chiralex\Table\CsvReader;
+use Chiralex\Table\DayColumn;
 use Chiralex\Table\Exception\UnreadableTable;
+use Chiralex\Table\Row;
 use Chiralex\Trade\Dealing;
 
-/**
- * Orders from a table: `number, date, customer, email, address, kit, quantity, price, currency, options, pack, dealing`, a row for each
- * line. `kit` may name any article of the shop.
- */
+/** Orders from a table, a row for each line; what it calls its columns, its days and its articles is found, or said. */
 final readonly class OrderCsv
 {
-    private const NEEDED = ['number', 'date', 'customer', 'kit', 'quantity'];
+    /** What all rows of an order have in common. */
+    private const ONCE = ['date', 'customer', 'email'];
 
     /**
-     * @return list<NewOrder>
      * @throws UnreadableTable when it is no table
-     * @throws BadOrders when rows are unusable; all of them are named, and nothing is booked
+     * @throws BadOrders when a column is missing that somebody said
      */
-    public function read(string $bytes, string $name): array
+    public function read(string $bytes, string $name, OrderReading $how): OrderRows
     {
         $table = (new CsvReader())->read($bytes, $name);
-        $columns = array_flip(
-            array_map(static fn(string $header): string => mb_strtolower(trim($header)), $table->headers),
-        );
-        $missing = array_values(array_diff(self::NEEDED, array_keys($columns)));
-        if ($missing !== []) {
-            throw BadOrders::columns($name, $missing);
+        $columns = OrderColumns::of($table, $how->columns);
+        if ($columns->missing() !== []) {
+            return new OrderRows($table, $columns, [], [], [], false);
         }
-        $sold = $this->sold();
-        $orders = $faults = [];
+        $sold = SoldNames::all($how->names);
+        $days = DayColumn::of(
+            array_map(static fn(Row $row): string => $columns->cell($row, 'date'), $table->rows),
+            $how->dayFirst,
+        );
+        $orders = $faults = $unknown = $bad = $firsts = [];
+        $open = false;
         foreach ($table->rows as $row) {
-            $cell = static fn(string $column): string => isset($columns[$column])
-                ? trim($row->cell($columns[$column]))
-                : '';
-            $fault = $this->fault($cell, $sold);
+            $number = $columns->cell($row, 'number');
+            $first = $firsts["n {$number}"] ??= $row;
+            // Shops name the customer in the first row of an order only.
+            $cell = static fn(string $field): string => $columns->cell($row, $field) === '' &&
+            in_array($field, self::ONCE, true)
+                ? $columns->cell($first, $field)
+                : $columns->cell($row, $field);
+            $open = $open || $days->isOpen($cell('date'));
+            if ($cell('kit') !== '' && $sold->find($cell('kit')) === null) {
+                $unknown[$cell('kit')] = true;
+            }
+            $fault = self::fault($cell, $sold, $days) ?? self::otherwise($cell, $columns, $first);
             if ($fault !== null) {
-                $faults[] = "{$name}, row {$row->number}, {$fault}";
+                $faults[] = ['row' => $row->number, 'number' => $number, 'field' => $fault[0], 'says' => $fault[1]];
+                $bad["n {$number}"] = true;
                 continue;
             }
-            $orders[$cell('number')]['first'] ??= [
-                'date' => $cell('date'),
-                'name' => mb_substr($cell('customer'), 0, 120),
-                'email' => mb_substr($cell('email'), 0, 190),
-                'address' => $cell('address'),
-            ];
-            $orders[$cell('number')]['lines'][] = [
-                'article' => $this->article($cell, $sold),
+            $orders["n {$number}"]['rows'][] = $row->number;
+            $orders["n {$number}"]['first'] = $first;
+            $orders["n {$number}"]['lines'][] = [
+                'article' => self::article($cell, $sold),
                 'quantity' => (int) $cell('quantity'),
                 'unitPrice' => self::minor($cell('price')) ?? 0,
                 'currency' => $cell('currency') === '' ? Shop::ours()->currency : strtoupper($cell('currency')),
             ];
         }
-        if ($faults !== [] || $orders === []) {
-            throw BadOrders::rows($faults === [] ? ["{$name} holds no orders"] : $faults);
+        $good = [];
+        foreach (array_diff_key($orders, $bad) as $order) {
+            $first = $order['first'];
+            $good[] = [
+                'rows' => $order['rows'],
+                'order' => new NewOrder(
+                    $columns->cell($first, 'number'),
+                    $days->day($columns->cell($first, 'date')) ?? '',
+                    mb_substr($columns->cell($first, 'customer'), 0, 120),
+                    mb_substr($columns->cell($first, 'email'), 0, 190),
+                    mb_substr($columns->address($first), 0, 1000),
+                    $order['lines'],
+                ),
+            ];
         }
 
-        return array_map(
-            static fn(string|int $number, array $order): NewOrder => new NewOrder(
-                (string) $number,
-                $order['first']['date'],
-                $order['first']['name'],
-                $order['first']['email'],
-                $order['first']['address'],
-                $order['lines'],
-            ),
-            array_keys($orders),
-            array_values($orders),
-        );
-    }
-
-    /** @return array<string, array{kit: ?int, article: ?int}> name, in small letters, to the kit or the article of that name */
-    private function sold(): array
-    {
-        $sold = [];
-        foreach (Article::query()->whereNotNull('name')->whereNull('retired_at')->get() as $article) {
-            $sold[mb_strtolower((string) $article->name)] = ['kit' => null, 'article' => $article->id];
-        }
-        foreach (Kit::query()->get() as $kit) {
-            $sold[mb_strtolower($kit->name)] = ['kit' => $kit->id, 'article' => null];
-        }
-
-        return $sold;
+        return new OrderRows($table, $columns, $good, $faults, array_map(strval(...), array_keys($unknown)), $open);
     }
 
     /**
      * @param callable(string): string $cell
-     * @param array<string, array{kit: ?int, article: ?int}> $sold
+     * @return ?array{string, string} field in which two rows of one order disagree
      */
-    private function article(callable $cell, array $sold): int|PackedAs
+    private static function otherwise(callable $cell, OrderColumns $columns, Row $first): ?array
     {
-        $named = $sold[mb_strtolower($cell('kit'))] ?? ['kit' => null, 'article' => 0];
+        foreach (self::ONCE as $field) {
+            $said = $columns->cell($first, $field);
+            if ($said !== '' && $said !== $cell($field)) {
+                return [$field, "\"{$cell($field)}\", but row {$first->number} of the same order says \"{$said}\"."];
+            }
+        }
+
+        return null;
+    }
+
+    /** @param callable(string): string $cell */
+    private static function article(callable $cell, SoldNames $sold): int|PackedAs
+    {
+        $named = $sold->find($cell('kit')) ?? ['kit' => null, 'article' => 0];
 
         return $named['article'] ??
             new PackedAs(
@@ -131,33 +135,39 @@ final readonly class OrderCsv
 
     /**
      * @param callable(string): string $cell
-     * @param array<string, array{kit: ?int, article: ?int}> $sold
+     * @return ?array{string, string} field and what is wrong with it
      */
-    private function fault(callable $cell, array $sold): ?string
+    private static function fault(callable $cell, SoldNames $sold, DayColumn $days): ?array
     {
+        $says = static fn(string $field, string $text): array => [
+            $field,
+            str_replace('{}', '"' . mb_substr($cell($field), 0, 60) . '"', $text),
+        ];
+
         return match (true) {
-            $cell('number') === '' || mb_strlen($cell('number')) > 40
-                => 'number: an order needs one of at most 40 characters.',
-            preg_match('~^\d{4}-(0[1-9]|1[0-2])-(0[1-9]|[12]\d|3[01])$~', $cell('date')) !== 1 => "date: \"{$cell(
-                'date',
-            )}\" is none; write it like 2026-11-25.",
-            $cell('customer') === '' => 'customer: nobody named.',
-            !isset($sold[mb_strtolower($cell('kit'))]) => "kit: \"{$cell(
-                'kit',
-            )}\" is not on the Shelf, nor an article of Stock.",
-            preg_match('~^[1-9]\d{0,2}$~', $cell('quantity')) !== 1 => "quantity: \"{$cell(
+            $cell('number') === '' => $says('number', 'an order needs one.'),
+            mb_strlen($cell('number')) > 40 => $says('number', '{} has more than 40 characters.'),
+            $days->isOpen($cell('date')) => $says('date', '{}: say whether the day or the month stands first.'),
+            $days->day($cell('date')) === null => $says('date', '{} is none; write it like 2026-11-25.'),
+            $cell('customer') === '' => $says('customer', 'nobody named.'),
+            $sold->find($cell('kit')) === null => $says('kit', '{} is not on the Shelf, nor an article of Stock.'),
+            preg_match('~^[1-9]\d{0,2}$~', $cell('quantity')) !== 1 => $says(
                 'quantity',
-            )}\" is no whole number from 1 to 999.",
-            self::minor($cell('price')) === null => "price: \"{$cell('price')}\" is none; write it like 18.50.",
-            preg_match('~^([A-Za-z]{3})?$~', $cell('currency')) !== 1 => "currency: \"{$cell(
+                '{} is no whole number from 1 to 999.',
+            ),
+            self::minor($cell('price')) === null => $says('price', '{} is none; write it like 18.50.'),
+            preg_match('~^([A-Za-z]{3})?$~', $cell('currency')) !== 1 => $says(
                 'currency',
-            )}\" is none; write three letters like EUR.",
-            !in_array($cell('pack'), ['', '1', '5', '10', '20'], true) => "pack: \"{$cell(
+                '{} is none; write three letters like EUR.',
+            ),
+            !in_array($cell('pack'), ['', '1', '5', '10', '20'], true) => $says(
                 'pack',
-            )}\" is none; a class pack has 5, 10 or 20 kits, a single kit 1.",
-            !in_array($cell('dealing'), ['', 'kind', 'pupil'], true) => "dealing: \"{$cell(
+                '{} is none; a class pack has 5, 10 or 20 kits, a single kit 1.',
+            ),
+            !in_array($cell('dealing'), ['', 'kind', 'pupil'], true) => $says(
                 'dealing',
-            )}\" is none; write kind or pupil.",
+                '{} is none; write kind or pupil.',
+            ),
             default => null,
         };
     }

@@ -9,12 +9,21 @@ use App\Http\Requests\Sales\OrderFileRequest;
 use ChiralexAdapters\UnusableFile;
 use Illuminate\Http\JsonResponse;
 
-/** Orders from a table. */
+/** Books orders from a table. */
 final readonly class BookOrders
 {
     /** @throws UnusableFile when the file is over the limit */
     public function __invoke(OrderFileRequest $request, BookTable $book): JsonResponse
     {
-        return new JsonResponse($book($request->bytes(), $request->fileName(), $request->userId()), 201);
+        return new JsonResponse(
+            $book(
+                $request->bytes(),
+                $request->fileName(),
+                $request->reading(),
+                $request->boolean('changes'),
+                $request->userId(),
+            ),
+            201,
+        );
     }
 }
