@@ -20,6 +20,7 @@ use Illuminate\Support\Carbon;
  * @property Carbon $placed_on
  * @property string $source `hand`, `csv`, or `report` for pieces that are sent
  * @property ?int $user_id
+ * @property Carbon $created_at
  * @property-read Customer $customer
  * @property-read Collection<int, OrderLine> $lines
  */

@@ -14,9 +14,9 @@ final class PriceTest extends BrowserCase
         $this->find('.strip-bundle');
         $this->assertAccessible('Sales, to ship');
         $this->click('.strip-strip li[data-fill="ink"] .strip-bundle', 'SB-');
-        $this->click('.strip-slip button', 'Set aside');
+        $this->click('.slip-slip button', 'Set aside');
         $this->find('.strip-strip li[data-fill="aside"] .strip-bundle');
-        $this->text('.strip-slip', 'Ship');
+        $this->text('.slip-slip', 'Ship');
     }
 
     public function test_the_stair_takes_what_the_maker_knows_and_answers_with_a_price(): void

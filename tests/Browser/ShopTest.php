@@ -81,15 +81,18 @@ final class ShopTest extends BrowserCase
         $this->text('.sales-said', 'Order booked');
         $this->find('#order-filter')->sendKeys('T-1');
         $this->text('.MuiDataGrid-row:only-child .MuiDataGrid-cell', 'T-1');
-        $this->click('.sales-acts button', 'Set aside');
+        $this->click('.MuiDataGrid-row:only-child .MuiDataGrid-cell', 'T-1');
+        $this->click('.slip-slip button', 'Set aside');
         $this->text('.sales-allocated', 'set aside');
-        $this->click('.sales-acts button', 'Ship');
+        $this->click('.slip-slip button', 'Ship');
         $this->text('.sales-shipped', 'shipped');
 
         $this->drop('.sales-salesroom', [
             'orders.csv' => "number,date,customer,kit,quantity\nT-2,2026-11-25,Luc Armand,Lamp,1\n",
         ]);
-        $this->text('.MuiAlert-root', 'orders.csv, row 2, kit: "Lamp" is not on the Shelf');
+        $this->text('.table-rows li', '"Lamp" is not on the Shelf');
+        self::assertNotNull($this->find('.MuiDialogActions-root button:disabled'));
+        $this->assertAccessible('A table of orders');
     }
 
     public function test_what_cannot_be_taken_is_refused_in_words_and_a_kit_that_cannot_be_read_is_a_row(): void

@@ -4,10 +4,12 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\Jobs\SendMail;
 use App\Models\Run;
 use App\Models\User;
 use App\Policies\Role;
 use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Facades\Queue;
 use Illuminate\Support\Str;
 use Illuminate\Testing\TestResponse;
 
@@ -69,6 +71,34 @@ final class ParcelTest extends TradeCase
         // A second claim of another customer uses the same article.
         $this->answer($this->claimed('jost@example.org', 1), 'R1', 1)->assertOk();
         self::assertSame(1, DB::table('articles')->where('form', 'spare')->count());
+    }
+
+    public function test_an_answer_that_is_taken_back_takes_its_parcel_with_it_and_can_be_sent_again(): void
+    {
+        Queue::fake([SendMail::class]);
+        $id = $this->claimed('gwen@example.org');
+        $bin = static fn(): int => (int) DB::table('lot_states')
+            ->join('lots', 'lots.id', '=', 'lot_id')
+            ->where('name', 'a')
+            ->sum('on_hand');
+        $this->answer($id, 'R1', 1)->assertOk();
+        self::assertSame(47, $bin());
+        $mail = DB::table('mails')->where('report_id', $id)->value('id');
+        foreach ([1, 2] as $time) {
+            $this->deleteJson('/api/mails/' . (is_int($mail) ? $mail : 0), [
+                'operationId' => (string) Str::uuid(),
+            ])->assertOk();
+        }
+        self::assertSame(48, $bin(), 'the piece lies in its bin again');
+        self::assertSame('cancelled', DB::table('order_states')->orderByDesc('order_id')->value('stage'));
+        $this->getJson("/api/reports/{$id}")
+            ->assertOk()
+            ->assertJsonPath('parcel', null);
+        $this->answer($id, 'R1', 2)->assertOk()->assertJsonPath('parcel.what', '2 × Spare 10k, Axial 1/4W');
+        self::assertSame(
+            [46, 'allocated'],
+            [$bin(), DB::table('order_states')->orderByDesc('order_id')->value('stage')],
+        );
     }
 
     public function test_what_cannot_be_sent_says_why_and_answers_nothing(): void

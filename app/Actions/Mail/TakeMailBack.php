@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Actions\Mail;
 
+use App\Actions\Report\SendPieces;
+use App\Actions\Sales\OrderConflict;
 use App\Models\Mail;
 use App\Models\MailStatus;
 use App\Support\Audit;
@@ -12,14 +14,26 @@ use Illuminate\Support\Facades\DB;
 /** Takes a mail back while it waits; afterwards it is gone. A draft, or one that failed, can be laid away too, or marked as sent by hand. */
 final readonly class TakeMailBack
 {
-    /** @throws MailGone when it has left */
+    public function __construct(private SendPieces $pieces) {}
+
+    /**
+     * With the parcel that it speaks of, if that is still in the house.
+     *
+     * @throws MailGone when it has left
+     * @throws OrderConflict when somebody changed the parcel's order just now
+     */
     public function __invoke(int $mailId, ?int $userId): Mail
     {
-        return $this->put($mailId, $userId, MailStatus::TakenBack, [
-            MailStatus::Waiting,
-            MailStatus::Draft,
-            MailStatus::Failed,
-        ]);
+        return DB::transaction(function () use ($mailId, $userId): Mail {
+            $mail = $this->put($mailId, $userId, MailStatus::TakenBack, [
+                MailStatus::Waiting,
+                MailStatus::Draft,
+                MailStatus::Failed,
+            ]);
+            $this->pieces->callBack($mail, $userId);
+
+            return $mail;
+        });
     }
 
     /**

@@ -6,15 +6,19 @@ namespace App\Actions\Report;
 
 use App\Actions\Library\Fingerprint;
 use App\Actions\Library\PartLibrary;
+use App\Actions\Sales\ChangeOrder;
 use App\Actions\Sales\ImpossibleMove;
 use App\Actions\Sales\MakeGoods;
 use App\Actions\Sales\NewOrder;
 use App\Actions\Sales\OrderBook;
+use App\Actions\Sales\OrderConflict;
 use App\Actions\Sales\TakeOrder;
 use App\Actions\Sales\WriteArticle;
 use App\Actions\Stock\ImpossibleLot;
 use App\Models\Article;
 use App\Models\Customer;
+use App\Models\Mail;
+use App\Models\Order;
 use App\Models\Release;
 use App\Models\Report;
 use App\Models\Shop;
@@ -35,7 +39,33 @@ final readonly class SendPieces
         private MakeGoods $make,
         private TakeOrder $take,
         private OrderBook $book,
+        private ChangeOrder $change,
     ) {}
+
+    /**
+     * An answer that was taken back takes its parcel with it, if that is still in the house.
+     *
+     * @throws OrderConflict when somebody changed its order just now
+     */
+    public function callBack(Mail $answer, ?int $userId): void
+    {
+        $order = Order::query()
+            ->where('number', ReportParcel::number($answer->report_id ?? 0))
+            ->where('source', 'report')
+            ->first();
+        if ($order === null) {
+            return;
+        }
+        $changes = DB::table('order_changes')->where('order_id', $order->id);
+        // A later letter of the same report has sent nothing.
+        $since = $changes->max('created_at') ?? $order->created_at;
+        $first = Mail::query()->where('report_id', $answer->report_id)->where('created_at', '>=', $since)->min('id');
+        $isOpen = DB::table('order_states')->where('order_id', $order->id)->where('closed', false)->exists();
+        if ($isOpen && $first === $answer->id) {
+            $operation = Uuid::uuid5(Uuid::NAMESPACE_OID, "mail {$answer->id} taken back")->toString();
+            $this->change->cancel($order->id, $changes->count(), 'the answer was taken back', $operation, $userId);
+        }
+    }
 
     /**
      * @param int<1, 100> $pieces
@@ -57,34 +87,39 @@ final readonly class SendPieces
             if ($customer === null) {
                 throw NotToBeSent::nobody($report->id);
             }
-            // One parcel a report, whatever is pressed again.
+            // One parcel a report, whatever is pressed again; a new one only after the last was called back.
+            $number = ReportParcel::number($report->id);
+            $before = Order::query()->where('number', $number)->first();
+            $changes = $before === null ? 0 : DB::table('order_changes')->where('order_id', $before->id)->count();
             $operation = static fn(string $what): string => Uuid::uuid5(
                 $report->operation_id,
-                "pieces {$what}",
+                $changes === 0 ? "pieces {$what}" : "pieces {$what} {$changes}",
             )->toString();
             $article = $this->article($part, $kitId, $operation("article {$part->designator}"), $userId);
+            $line = [
+                'article' => $article->id,
+                'quantity' => $pieces,
+                'unitPrice' => 0,
+                'currency' => Shop::ours()->currency,
+            ];
             $taken = ($this->take)(
                 new NewOrder(
-                    ReportParcel::number($report->id),
+                    $number,
                     now()->toDateString(),
                     $customer->name,
                     $customer->email ?? '',
                     $customer->address ?? '',
-                    [
-                        [
-                            'article' => $article->id,
-                            'quantity' => $pieces,
-                            'unitPrice' => 0,
-                            'currency' => Shop::ours()->currency,
-                        ],
-                    ],
+                    [$line],
                 ),
                 'report',
                 $operation('order'),
                 $userId,
             );
             if (!$taken['new']) {
-                return;
+                if (ChangeOrder::present($taken['id']) !== []) {
+                    return;
+                }
+                $this->change->to($taken['id'], $changes, [$line], 'sent after all', $operation('again'), $userId);
             }
             ($this->make)($article, GoodsEntry::Made, $pieces, $operation('made'), $userId, "for report {$report->id}");
             $this->book->allocate($taken['id'], $operation('aside'), $userId);

@@ -4,12 +4,15 @@ declare(strict_types=1);
 
 namespace App\Actions\Sales;
 
+use App\Models\Article;
 use App\Models\Order;
 use App\Models\OrderLine;
 use App\Support\Audit;
 use App\Support\Locks;
 use App\Support\Row;
+use Chiralex\Trade\GoodsEntry;
 use Illuminate\Support\Facades\DB;
+use Ramsey\Uuid\Uuid;
 
 /**
  * Changes what an order wants, or cancels it: lines that take away what earlier lines gave, never less than what has left the house. What
@@ -19,7 +22,7 @@ use Illuminate\Support\Facades\DB;
  */
 final readonly class ChangeOrder
 {
-    public function __construct(private OrderBook $book, private KnowArticle $article) {}
+    public function __construct(private OrderBook $book, private KnowArticle $article, private MakeGoods $make) {}
 
     /**
      * @param int $seen changes of the order that the caller has seen
@@ -31,11 +34,32 @@ final readonly class ChangeOrder
         $this->write($orderId, $seen, 'changed', fn(): array => $this->sums($lines), $note, $operationId, $userId);
     }
 
-    /** @throws OrderConflict when somebody changed it meanwhile, or all of it has left */
+    /**
+     * Pieces that were taken out of their bins for a report lie in them again.
+     *
+     * @throws OrderConflict when somebody changed it meanwhile, or all of it has left
+     */
     public function cancel(int $orderId, int $seen, string $note, string $operationId, ?int $userId): void
     {
-        $left = fn(): array => self::least(self::present($orderId), $this->book->given($orderId, ['shipped']));
-        $this->write($orderId, $seen, 'cancelled', $left, $note, $operationId, $userId);
+        DB::transaction(function () use ($orderId, $seen, $note, $operationId, $userId): void {
+            Locks::take('order', [$orderId]);
+            $made =
+                Order::query()->findOrFail($orderId)->source === 'report'
+                    ? $this->book->given($orderId, ['allocated'])
+                    : [];
+            $left = fn(): array => self::least(self::present($orderId), $this->book->given($orderId, ['shipped']));
+            $this->write($orderId, $seen, 'cancelled', $left, $note, $operationId, $userId);
+            foreach (array_filter($made, static fn(int $pieces): bool => $pieces > 0) as $article => $pieces) {
+                ($this->make)(
+                    Article::query()->findOrFail($article),
+                    GoodsEntry::Unmade,
+                    max(1, $pieces),
+                    Uuid::uuid5($operationId, "unmade {$article}")->toString(),
+                    $userId,
+                    $note,
+                );
+            }
+        });
     }
 
     /** @param callable(): array<string, int> $wanted by article, price and currency */

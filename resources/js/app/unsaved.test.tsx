@@ -44,13 +44,13 @@ describe('words that are not saved', () => {
   it('an order says at the field what is missing, and is not sent', async () => {
     const box = await enter(<OrdersView />);
     await click(find(box, 'button', 'New order'));
-    await type(field(box, '#order-quantity'), '0');
     await submit(find(box, 'form'));
     await vi.waitFor(() => {
-      expect(find(box, '#order-customer-fault').textContent).toBe('Who ordered it?');
+      expect(find(box, '#order-customer-helper-text').textContent).toBe('Who ordered it?');
     });
-    expect(find(box, '#order-quantity-fault').textContent).toBe('A whole number, 1 to 999.');
-    expect(field(box, '#order-quantity').getAttribute('aria-describedby')).toBe('order-quantity-fault');
+    expect(find(box, '#order-number-fault').textContent).toBe('Give the order a number.');
+    expect(field(box, '#order-number').getAttribute('aria-describedby')).toBe('order-number-fault');
+    expect(find(box, '#order-kit-helper-text').textContent).toBe('Choose the kit.');
   });
 
   it('what is said of a part stays until it is saved', async () => {

@@ -1,4 +1,4 @@
-import { like, maybe, needed, object, string } from '@/shared/ui/form';
+import { maybe, needed, object, string } from '@/shared/ui/form';
 
 /** What has to be there and how it is written, as `OrderRequest` takes it; the server has the last word. */
 export const ORDER = object({
@@ -6,8 +6,6 @@ export const ORDER = object({
   placedOn: needed('Write the date like 2026-11-25.'),
   customer: needed('Who ordered it?'),
   email: maybe(/[^@\s]+@[^@\s]+/, 'That is no mail address; leave it empty if there is none.'),
-  quantity: like(/[1-9]\d{0,2}/, 'A whole number, 1 to 999.'),
-  price: maybe(/\d{1,7}(?:[.,]\d{1,2})?/, 'Write the price like 18.50.'),
   address: string(),
 });
 
@@ -17,8 +15,6 @@ export function orderWords(today: Date) {
     placedOn: today.toISOString().slice(0, 10),
     customer: '',
     email: '',
-    quantity: '1',
-    price: '',
     address: '',
   };
 }

@@ -1,9 +1,11 @@
 import type { SalesOrder } from '@/shared/api';
+import { chanceWords, dayWords } from './words';
 
 /** Orders that ship on one day of the strip. */
 export type Day = {
   id: string;
   name: string;
+  /** how sure the day is; empty where nothing is to be said */ sure: string;
   fill: 'aside' | 'ink' | 'coming' | 'gap';
   orders: SalesOrder[];
   kits: number;
@@ -17,22 +19,33 @@ export function squares(order: SalesOrder): number {
   return order.lines.reduce((sum, line) => sum + line.quantity * line.packSize, 0);
 }
 
-/** The strip from what lies ready to what nothing brings yet; each order stands once, the oldest first. */
+function coming(run: number, { day, chance }: NonNullable<SalesOrder['promise']>): Omit<Day, 'orders' | 'kits'> {
+  const packed = `when run ${String(run)} is packed`;
+  return {
+    id: `2 ${String(run).padStart(9, '0')}`,
+    name: day === null ? packed : `${dayWords(day)}, ${packed}`,
+    sure: day === null ? '' : chanceWords(chance ?? 0),
+    fill: 'coming',
+  };
+}
+
+/** The strip from what lies ready to what nothing brings yet; each order stands once, in its turn. */
 export function days(orders: readonly SalesOrder[]): Day[] {
   const found = new Map<string, Day>();
-  const put = (order: SalesOrder, id: string, name: string, fill: Day['fill']) => {
-    const day = found.get(id) ?? { id, name, fill, orders: [], kits: 0 };
+  const put = (order: SalesOrder, place: Omit<Day, 'orders' | 'kits'>) => {
+    const day = found.get(place.id) ?? { ...place, orders: [], kits: 0 };
     day.orders.push(order);
     day.kits += squares(order);
-    found.set(id, day);
+    found.set(place.id, day);
   };
   for (const order of orders) {
-    const runs = order.promise?.runs ?? [];
-    const run = Math.max(0, ...runs);
-    if (order.stage === 'allocated') put(order, '0', 'set aside: pack the parcel', 'aside');
-    else if (order.promise?.today === true) put(order, '1', 'today, from what is on hand', 'ink');
-    else if (run > 0) put(order, `2 ${String(run).padStart(9, '0')}`, `when run ${String(run)} is packed`, 'coming');
-    else put(order, '3', 'no run brings these yet', 'gap');
+    const run = Math.max(0, ...(order.promise?.runs ?? []));
+    if (order.stage === 'allocated')
+      put(order, { id: '0', name: 'set aside: pack the parcel', sure: '', fill: 'aside' });
+    else if (order.promise?.today === true)
+      put(order, { id: '1', name: 'today, from what is on hand', sure: '', fill: 'ink' });
+    else if (order.promise && run > 0) put(order, coming(run, order.promise));
+    else put(order, { id: '3', name: 'no run brings these yet', sure: '', fill: 'gap' });
   }
   return [...found.values()].sort((a, b) => a.id.localeCompare(b.id));
 }
@@ -46,4 +59,15 @@ export function shortage(orders: readonly SalesOrder[], words: (line: SalesOrder
       if (line) lack.set(words(line), (lack.get(words(line)) ?? 0) + quantity);
     }
   return [...lack].map(([what, many]) => `${String(many)} ${what}`).join(', ');
+}
+
+/** Orders before which another is put so that it is served one place sooner or later; undefined where it stands at that end. */
+export function moves(orders: readonly SalesOrder[], id: number): { sooner?: number; later?: number | null } {
+  const open = orders.filter(({ stage }) => stage === 'open');
+  const at = open.findIndex((each) => each.id === id);
+  const [before, next] = [open[at - 1], open[at + 1]];
+  return {
+    ...(at > 0 && before ? { sooner: before.id } : {}),
+    ...(at >= 0 && next ? { later: open[at + 2]?.id ?? null } : {}),
+  };
 }

@@ -9,6 +9,7 @@ export * from './letters';
 export * from './library';
 export * from './lotStops';
 export * from './options';
+export * from './orders';
 export * from './paging';
 export * from './pilot';
 export * from './queries';

@@ -1,5 +1,5 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
-import { api, asFields, type Refused } from './client';
+import { api, type Refused } from './client';
 import { data } from './data';
 import { pageQuery, type Wanted } from './paging';
 import { chosen } from './options';
@@ -7,16 +7,12 @@ import type {
   Boards,
   Body,
   Moves,
-  OrdersBooked,
   PackPictures,
   PackWays,
   Run,
   RunChange,
   RunKeys,
   Runs,
-  SalesOrder,
-  OrderStrip,
-  SalesOrders,
   Serials,
   Stock,
 } from './types';
@@ -130,49 +126,5 @@ export function useMoves(wanted: Wanted) {
     queryKey: ['stock', 'moves', wanted],
     queryFn: () => data(api.get('/moves', { params: { query: pageQuery(wanted) } })),
     placeholderData: (before) => before,
-  });
-}
-
-export function useSales(wanted: Wanted) {
-  return useQuery<SalesOrders>({
-    queryKey: ['orders', wanted],
-    queryFn: () => data(api.get('/orders', { params: { query: pageQuery(wanted) } })),
-    placeholderData: (before) => before,
-  });
-}
-
-/** What is to ship, the oldest first. */
-export function useOrderStrip() {
-  return useQuery<OrderStrip>({ queryKey: ['orders', 'strip'], queryFn: () => data(api.get('/orders/strip')) });
-}
-
-export type OrderGiven = Body<'/orders'>;
-type Sale = { what: 'book'; order: OrderGiven } | { what: 'allocate' | 'free' | 'ship'; id: number };
-
-/** Anything that changes one order; the answer is that order. */
-export function useSale() {
-  const queries = useQueryClient();
-  return useMutation<SalesOrder, Refused, Sale>({
-    mutationFn: (sale) =>
-      data(
-        sale.what === 'book'
-          ? api.post('/orders', { body: sale.order })
-          : api.post(`/orders/{order}/${sale.what}`, {
-              params: { path: { order: sale.id } },
-              body: { operationId: crypto.randomUUID() },
-            }),
-      ),
-    onSuccess: () =>
-      Promise.all(['orders', 'stock', 'shelf'].map((key) => queries.invalidateQueries({ queryKey: [key] }))),
-  });
-}
-
-/** Books the orders of a table. */
-export function useOrderFile() {
-  const queries = useQueryClient();
-  return useMutation<OrdersBooked, Refused, File>({
-    mutationFn: (file) => api.form('/orders/file', {}, asFields([file])),
-    onSuccess: () =>
-      Promise.all(['orders', 'stock', 'shelf'].map((key) => queries.invalidateQueries({ queryKey: [key] }))),
   });
 }

@@ -1,4 +1,4 @@
-import type { Price, SalesOrder } from '@/shared/api';
+import type { OrderSheet, Price, SalesOrder } from '@/shared/api';
 
 /** An order of two kits that can ship today. */
 export const AN_ORDER = {
@@ -9,6 +9,7 @@ export const AN_ORDER = {
   lines: [
     {
       articleId: 1,
+      kitId: 1,
       form: 'kit',
       name: 'Frost Bell',
       quantity: 2,
@@ -24,8 +25,21 @@ export const AN_ORDER = {
   shipped: 0,
   stage: 'open',
   canAllocate: true,
-  promise: { today: true, runs: [], missing: [] },
+  tracking: '',
+  promise: { today: true, day: '2026-11-29', chance: 1, runs: [], missing: [] },
 } satisfies SalesOrder;
+
+/** The same with all that is known of it. */
+export const AN_ORDER_SHEET = {
+  order: AN_ORDER,
+  seen: 0,
+  source: 'hand',
+  customerId: 4,
+  email: '',
+  address: '',
+  gone: [],
+  changes: [],
+} satisfies OrderSheet;
 
 const SURE = (kind: Price['steps'][number]['kind'], amount: string, figures: Record<string, string> = {}) => ({
   kind,

@@ -1,12 +1,15 @@
 import { useState } from 'react';
-import { allRows, api, useOrderFile, useSale, useSales, type SalesOrder, type Wanted } from '@/shared/api';
+import { allRows, api, useSale, useSales, type SalesOrder, type Wanted } from '@/shared/api';
 import { articleWords } from '@/shared/format';
 import { isWords, recall, WORDS } from '@/shared/keep';
 import { Button, DropZone, FileButton, Input, Notice, Refusal, TableActions, useWanted, Loading } from '@/shared/ui';
 import { ServerGrid } from '@/shared/ui/grid';
+import { bookedWords } from '../table';
 import { NewOrder } from './NewOrder';
+import { OrderSlip } from './OrderSlip';
 import { SalesHead } from './SalesHead';
-import { orderColumns, ships, type Deed } from './orderColumns';
+import { orderColumns, ships } from './orderColumns';
+import { TablePreview } from './TablePreview';
 import { clsx } from 'clsx';
 import ink from '@/shared/style/ink.module.css';
 import ui from '@/shared/ui/ui.module.css';
@@ -40,7 +43,8 @@ export function OrdersView() {
   const { wanted, want, text, setText } = useWanted();
   const sales = useSales(wanted);
   const sale = useSale();
-  const file = useOrderFile();
+  const [file, setFile] = useState<File | null>(null);
+  const [chosen, setChosen] = useState<number | null>(null);
   // Words that were not saved are shown again.
   const [adding, setAdding] = useState(
     () => recall(`${WORDS}new order`, isWords, null as Record<string, string> | null) !== null,
@@ -48,29 +52,17 @@ export function OrdersView() {
   const [said, setSaid] = useState<string | null>(null);
   if (sales.error) return <Notice title="The orders cannot be shown" text={sales.error.message} />;
   if (!sales.data) return <Loading what="Reading the orders" />;
-  const act = (order: SalesOrder, what: Deed) => {
-    setSaid(null);
-    sale.mutate({ what, id: order.id });
-  };
   const take = (files: readonly File[]) => {
-    const [first] = files;
-    if (!first) return;
     setSaid(null);
-    file.mutate(first, {
-      onSuccess: (answer) => {
-        setSaid(
-          `${String(answer.booked)} orders booked${answer.known > 0 ? `, ${String(answer.known)} were known already` : ''}.`,
-        );
-      },
-    });
+    setFile(files[0] ?? null);
   };
-  const fault = sale.error ?? file.error;
+  const open = sales.data.orders.find(({ id }) => id === chosen);
   return (
-    <DropZone label="Drop a CSV of orders: number, date, customer, email, address, kit, quantity, price" onFiles={take}>
+    <DropZone label="Drop a CSV of orders; it is shown row by row before anything is booked" onFiles={take}>
       <main className={clsx(ui['room'], styles['salesroom'])}>
         <SalesHead>
           <span className={ink['quiet']}>
-            {sales.data.toShip} to ship, {sales.data.canShip} of them today, the oldest served first
+            {sales.data.toShip} to ship, {sales.data.canShip} of them today
           </span>
           <label className={ink['sr']} htmlFor="order-filter">
             Filter orders
@@ -97,14 +89,13 @@ export function OrdersView() {
             </Button>
           </span>
         </SalesHead>
-        {fault && (
+        {sale.error && (
           <Refusal
             onDismiss={() => {
               sale.reset();
-              file.reset();
             }}
           >
-            {fault.message}
+            {sale.error.message}
           </Refusal>
         )}
         {said && (
@@ -134,12 +125,16 @@ export function OrdersView() {
           <ServerGrid
             name="orders"
             label="Orders"
-            columns={orderColumns({ busy: sale.isPending, onAct: act })}
+            columns={orderColumns()}
             rows={sales.data.orders}
             total={sales.data.total}
             wanted={wanted}
             onWanted={want}
             idOf={(order) => order.id}
+            chosen={chosen}
+            onChoose={(order) => {
+              setChosen(order.id);
+            }}
             height={36}
             wide={['placedOn', 'price', 'kits']}
             none={
@@ -149,6 +144,19 @@ export function OrdersView() {
             }
           />
         </div>
+        {open && <OrderSlip key={open.id} order={open} />}
+        {file && (
+          <TablePreview
+            file={file}
+            onLeave={() => {
+              setFile(null);
+            }}
+            onBooked={(booked) => {
+              setFile(null);
+              setSaid(`${bookedWords(booked)}.`);
+            }}
+          />
+        )}
       </main>
     </DropZone>
   );

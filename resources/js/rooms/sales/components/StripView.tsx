@@ -1,23 +1,37 @@
 import { useState } from 'react';
-import { useOrderStrip, useSale, type SalesOrder } from '@/shared/api';
-import { articleWords, money } from '@/shared/format';
-import { Loading, Notice, Refusal } from '@/shared/ui';
-import { days, shortage } from '../strip';
+import { useOrderStrip, useOrderTurn, type SalesOrder } from '@/shared/api';
+import { articleWords } from '@/shared/format';
+import { Button, Dialog, Loading, Notice, Refusal, usePointerDrag } from '@/shared/ui';
+import { days, moves, shortage } from '../strip';
+import { paceWords } from '../words';
 import { Bundle } from './Bundle';
-import { kits, Next, ships, total } from './orderColumns';
+import { OrderSlip } from './OrderSlip';
 import { SalesHead } from './SalesHead';
 import { clsx } from 'clsx';
 import ink from '@/shared/style/ink.module.css';
 import ui from '@/shared/ui/ui.module.css';
 import styles from './strip.module.css';
 
+function orderAt(x: number, y: number): number | null {
+  const found = document.elementFromPoint(x, y)?.closest<HTMLElement>('[data-order]')?.dataset['order'];
+  return found === undefined ? null : Number(found);
+}
+
 /** What is to ship: orders as bundles of squares on their day, inked as far as the stock reaches, and the gap. */
 export function StripView() {
   const strip = useOrderStrip();
-  const sale = useSale();
+  const turn = useOrderTurn();
   const [chosen, setChosen] = useState<number | null>(null);
+  const [why, setWhy] = useState(false);
+  const drag = usePointerDrag<number, number>({
+    find: orderAt,
+    onDrop: (order, before) => {
+      if (order !== before) turn.mutate({ order, before });
+    },
+  });
   const orders: readonly SalesOrder[] = strip.data?.orders ?? [];
   const open = orders.find(({ id }) => id === chosen) ?? orders[0];
+  const { sooner, later } = open ? moves(orders, open.id) : {};
   return (
     <main className={clsx(ui['room'], styles['striproom'])}>
       <SalesHead>
@@ -25,8 +39,18 @@ export function StripView() {
           <span className={ink['quiet']}>
             {orders.length === 0
               ? 'nothing is to ship'
-              : `${String(orders.length + strip.data.more)} to ship, the oldest served first`}
+              : `${String(orders.length + strip.data.more)} to ship; drag one onto another to serve it first`}
           </span>
+        )}
+        {orders.length > 0 && (
+          <Button
+            look="link"
+            onClick={() => {
+              setWhy(true);
+            }}
+          >
+            Why these days?
+          </Button>
         )}
       </SalesHead>
       {strip.error && <Notice title="The orders cannot be shown" text={strip.error.message} />}
@@ -34,13 +58,13 @@ export function StripView() {
       {strip.data && orders.length === 0 && (
         <Notice title="Nothing is to ship" text="Type an order in under Orders, or drop a CSV there." />
       )}
-      {sale.error && (
+      {turn.error && (
         <Refusal
           onDismiss={() => {
-            sale.reset();
+            turn.reset();
           }}
         >
-          {sale.error.message}
+          {turn.error.message}
         </Refusal>
       )}
       {open && (
@@ -56,6 +80,7 @@ export function StripView() {
                   {day.fill === 'gap' && shortage(day.orders, articleWords) !== ''
                     ? `short by ${shortage(day.orders, articleWords)}`
                     : `${String(day.kits)} in ${String(day.orders.length)} ${day.orders.length === 1 ? 'order' : 'orders'}`}
+                  {day.sure !== '' && `, ${day.sure}`}
                 </p>
                 <div className={styles['bundles']}>
                   {day.orders.map((order) => (
@@ -64,6 +89,10 @@ export function StripView() {
                       order={order}
                       fill={day.fill}
                       isOpen={order.id === open.id}
+                      isTarget={drag.grip !== null && drag.target === order.id && drag.grip !== order.id}
+                      onGrip={(x, y) => {
+                        if (order.stage === 'open') drag.start(order.id, x, y);
+                      }}
                       onOpen={() => {
                         setChosen(order.id);
                       }}
@@ -76,27 +105,55 @@ export function StripView() {
           {strip.data !== undefined && strip.data.more > 0 && (
             <p className={clsx(styles['more'], ink['quiet'])}>{strip.data.more} younger ones stand under Orders.</p>
           )}
-          <section className={styles['slip']} aria-label={`Order ${open.number}`}>
-            <h2>
-              <span className={ink['m']}>{open.number}</span> {open.customer}
-            </h2>
-            <p>
-              {kits(open)}
-              <span className={ink['quiet']}>
-                {' '}
-                ordered {open.placedOn}, {money(total(open), open.lines[0]?.currency ?? '')}
-                {ships(open) === '' ? '' : `, ships ${ships(open)}`}
-              </span>
-            </p>
-            <Next
-              order={open}
-              busy={sale.isPending}
-              onAct={(order, what) => {
-                sale.mutate({ what, id: order.id });
-              }}
-            />
-          </section>
+          <OrderSlip
+            key={open.id}
+            order={open}
+            onSooner={
+              sooner === undefined
+                ? undefined
+                : () => {
+                    setChosen(open.id);
+                    turn.mutate({ order: open.id, before: sooner });
+                  }
+            }
+            onLater={
+              later === undefined
+                ? undefined
+                : () => {
+                    setChosen(open.id);
+                    turn.mutate({ order: open.id, before: later });
+                  }
+            }
+          />
         </>
+      )}
+      {strip.data && (
+        <Dialog
+          open={why}
+          title="Why these days"
+          onLeave={() => {
+            setWhy(false);
+          }}
+          actions={
+            <Button
+              onClick={() => {
+                setWhy(false);
+              }}
+            >
+              Back
+            </Button>
+          }
+        >
+          <p>
+            Orders are served in their row, the oldest first until somebody moves one. Each takes what is on hand, else
+            what runs bring that are not packed to their end; nothing is promised twice.
+          </p>
+          <p>{paceWords(strip.data.pace)}</p>
+          <p className={ink['quiet']}>
+            The share of packing days is taken as Beta distributed with Jeffreys&rsquo; prior, the kits of such a day as
+            those that were counted.
+          </p>
+        </Dialog>
       )}
     </main>
   );

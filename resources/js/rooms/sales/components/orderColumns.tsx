@@ -3,6 +3,7 @@ import { articleWords, money } from '@/shared/format';
 import { Button, PrintButton } from '@/shared/ui';
 import type { GridColDef } from '@/shared/ui/grid';
 import ink from '@/shared/style/ink.module.css';
+import { chanceWords, dayWords } from '../words';
 import styles from './sales.module.css';
 
 export type Deed = 'allocate' | 'free' | 'ship';
@@ -12,10 +13,11 @@ const STAGES: Readonly<Record<SalesOrder['stage'], string>> = {
   open: '▲ open',
   allocated: '◧ set aside',
   shipped: '■ shipped',
+  cancelled: '◌ cancelled',
 };
 
-/** What stands of an order in a line, with what can be done with it next. */
-export function orderColumns(acting: Acting): readonly GridColDef<SalesOrder>[] {
+/** What stands of an order in a line. */
+export function orderColumns(): readonly GridColDef<SalesOrder>[] {
   return [
     { field: 'number', headerName: 'number', width: 110, cellClassName: ink['m'] ?? '' },
     { field: 'placedOn', headerName: 'date', width: 105 },
@@ -23,7 +25,7 @@ export function orderColumns(acting: Acting): readonly GridColDef<SalesOrder>[] 
     {
       field: 'kits',
       headerName: 'what',
-      flex: 1,
+      flex: 1.4,
       minWidth: 140,
       sortable: false,
       valueGetter: (_, order) => kits(order),
@@ -31,11 +33,11 @@ export function orderColumns(acting: Acting): readonly GridColDef<SalesOrder>[] 
     {
       field: 'price',
       headerName: 'price',
-      width: 100,
+      width: 110,
       align: 'right',
       headerAlign: 'right',
       sortable: false,
-      valueGetter: (_, order) => money(total(order), order.lines[0]?.currency ?? ''),
+      valueGetter: (_, order) => (order.lines.length === 0 ? '' : money(total(order), order.lines[0]?.currency ?? '')),
     },
     {
       field: 'stage',
@@ -51,14 +53,7 @@ export function orderColumns(acting: Acting): readonly GridColDef<SalesOrder>[] 
       flex: 1,
       minWidth: 130,
       sortable: false,
-      valueGetter: (_, order) => ships(order),
-    },
-    {
-      field: 'next',
-      headerName: 'next',
-      width: 230,
-      sortable: false,
-      renderCell: ({ row }) => <Next order={row} {...acting} />,
+      valueGetter: (_, order) => (order.tracking === '' ? ships(order) : order.tracking),
     },
   ];
 }
@@ -69,7 +64,7 @@ export function Next({ order, busy, onAct }: Acting & { order: SalesOrder }) {
     onAct(order, what);
   };
   return (
-    <div className={styles['acts']}>
+    <>
       {order.stage === 'open' && (
         <Button
           disabled={!order.canAllocate || busy}
@@ -78,7 +73,7 @@ export function Next({ order, busy, onAct }: Acting & { order: SalesOrder }) {
               ? 'Too few on hand'
               : order.promise?.today === true
                 ? 'Sets the oldest aside'
-                : 'On hand, but an older order waits for it'
+                : 'On hand, but an order before it waits for it'
           }
           onClick={act('allocate')}
         >
@@ -90,13 +85,15 @@ export function Next({ order, busy, onAct }: Acting & { order: SalesOrder }) {
           Ship
         </Button>
       )}
-      {order.stage !== 'open' && <PrintButton label="Slip" kind="packing-slip" subject={order.id} />}
+      {(order.stage === 'allocated' || order.stage === 'shipped') && (
+        <PrintButton label="Slip" kind="packing-slip" subject={order.id} />
+      )}
       {order.stage === 'allocated' && (
         <Button look="link" disabled={busy} onClick={act('free')}>
           put back
         </Button>
       )}
-    </div>
+    </>
   );
 }
 
@@ -104,11 +101,14 @@ export function kits(order: SalesOrder): string {
   return order.lines.map((line) => `${String(line.quantity)} × ${articleWords(line)}`).join(', ');
 }
 
-/** When an open order ships if the older ones ship first, and what it waits for. */
+/** When an open order ships if those before it ship first, and what it waits for. */
 export function ships({ lines, promise }: SalesOrder): string {
   if (promise === null) return '';
   if (promise.today) return 'today';
-  if (promise.runs.length > 0) return `after run ${promise.runs.map(String).join(', ')}`;
+  if (promise.runs.length > 0) {
+    const run = `after run ${promise.runs.map(String).join(', ')}`;
+    return promise.day === null ? run : `${dayWords(promise.day)}, ${run}, ${chanceWords(promise.chance ?? 0)}`;
+  }
   const missing = promise.missing.map(({ articleId, quantity }) => {
     const line = lines.find((each) => each.articleId === articleId);
     return `${String(quantity)} × ${line ? articleWords(line) : ''}`;
