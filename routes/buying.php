@@ -9,10 +9,12 @@ use App\Http\Controllers\Buying\PurchaseController;
 use App\Http\Controllers\Buying\ReceivePurchase;
 use App\Http\Controllers\Buying\SupplierController;
 use App\Http\Controllers\Buying\WriteRate;
+use App\Http\Controllers\Kit\ShowReach;
 use App\Http\Controllers\Sales\PriceController;
 use App\Http\Controllers\Sales\ShowCurve;
 use Illuminate\Support\Facades\Route;
 
+Route::get('/reach', ShowReach::class)->middleware('can:see-kits')->name('reach');
 Route::get('/kits/{kit}/planks', [KitPlanksController::class, 'show'])
     ->middleware('can:see-kits')
     ->name('planks');

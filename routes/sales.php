@@ -13,6 +13,7 @@ use App\Http\Controllers\Sales\OrderController;
 use App\Http\Controllers\Sales\PreviewOrders;
 use App\Http\Controllers\Sales\PutInTurn;
 use App\Http\Controllers\Sales\ShipOrder;
+use App\Http\Controllers\Sales\ShowCalendar;
 use App\Http\Controllers\Sales\ShowStrip;
 use App\Http\Controllers\Sales\TakeReturn;
 use Illuminate\Support\Facades\Route;
@@ -26,6 +27,7 @@ Route::middleware('can:sell-kits')->group(function (): void {
     Route::post('/orders/file', BookOrders::class)->name('orders.import');
     Route::post('/orders/file/read', PreviewOrders::class)->name('orders.preview');
     Route::get('/customers', [CustomerController::class, 'index'])->name('customers.index');
+    Route::get('/calendar.ics', ShowCalendar::class)->name('calendar');
     Route::prefix('/orders/{order}')->group(function (): void {
         Route::get('/', [OrderController::class, 'show'])->name('orders.show');
         Route::post('/allocate', AllocateOrder::class)->name('orders.allocate');

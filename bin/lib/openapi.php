@@ -128,6 +128,7 @@ $routes = [
     'post /articles/{article}/moves' => 'Article',
     'get /kits/{kit}/sets' => 'ArticleSets',
     'get /kits/{kit}/planks' => 'Planks',
+    'get /reach' => 'KitsReach',
     'get /buying' => 'BuyingPlan',
     'get /kits/{kit}/price' => 'Price',
     'put /kits/{kit}/price' => 'Price',
@@ -190,6 +191,7 @@ $files = [
     'get /revisions/{revision}/pilot/photos/{photo}' => 'image/jpeg',
     'get /library/{part}/photo' => 'image/jpeg',
     'get /shop/logo' => 'image/jpeg',
+    'get /calendar.ics' => 'text/calendar',
     'post /tables' => 'application/octet-stream',
     'get /exports/{export}/file' => 'application/pdf',
     'get /reports/{report}/files/{file}' => 'application/octet-stream',
@@ -278,6 +280,7 @@ foreach ($routes + $files as $route => $schema) {
                 ? [['name' => 'fingerprint', 'in' => 'query', 'required' => true, 'schema' => ['type' => 'string']]]
                 : [],
             ...$path === '/kits/{kit}/price' && $verb === 'get' ? $query('batch', 'margin', 'price') : [],
+            ...$path === '/reach' ? $query('kits') : [],
             ...$path === '/buying' ? $query('kits', 'spares', 'without', 'rates') : [],
             ...$path === '/serials/near'
                 ? [['name' => 'serial', 'in' => 'query', 'required' => true, 'schema' => ['type' => 'string']]]
