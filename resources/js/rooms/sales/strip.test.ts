@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import type { SalesOrder } from '@/shared/api';
-import { days, moves, shortage, squares } from './strip';
+import { days, kitName, lacking, moves, shortage, squares } from './strip';
 
 const LINE: SalesOrder['lines'][number] = {
   articleId: 4,
@@ -66,6 +66,7 @@ describe('the strip', () => {
     });
     expect(shortage([short, short], (line) => line.name)).toBe('4 Frost Bell');
     expect(shortage([anOrder('2')], (line) => line.name)).toBe('');
+    expect([lacking([short, short]), lacking([anOrder('2')]), kitName([short], 1)]).toEqual([[1], [], 'Frost Bell']);
   });
 
   it('knows where an order stands one place sooner or later among those that are open', () => {

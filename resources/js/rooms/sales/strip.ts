@@ -1,5 +1,6 @@
 import type { SalesOrder } from '@/shared/api';
-import { chanceWords, dayWords } from './words';
+import { dayWords } from '@/shared/format';
+import { chanceWords } from './words';
 
 /** Orders that ship on one day of the strip. */
 export type Day = {
@@ -70,4 +71,17 @@ export function moves(orders: readonly SalesOrder[], id: number): { sooner?: num
     ...(at > 0 && before ? { sooner: before.id } : {}),
     ...(at >= 0 && next ? { later: open[at + 2]?.id ?? null } : {}),
   };
+}
+
+/** Kits of which the orders that nothing brings still lack some. */
+export function lacking(orders: readonly SalesOrder[]): number[] {
+  const kits = orders.flatMap(({ lines, promise }) =>
+    (promise?.missing ?? []).map(({ articleId }) => lines.find((line) => line.articleId === articleId)?.kitId ?? null),
+  );
+  return [...new Set(kits.filter((kit) => kit !== null))].sort((a, b) => a - b);
+}
+
+/** The name by which the orders call a kit. */
+export function kitName(orders: readonly SalesOrder[], kit: number): string {
+  return orders.flatMap(({ lines }) => lines).find((line) => line.kitId === kit)?.name ?? '';
 }

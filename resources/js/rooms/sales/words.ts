@@ -1,12 +1,5 @@
 import type { OrderSheet, OrderStrip } from '@/shared/api';
 
-const DAY = new Intl.DateTimeFormat('en-GB', { weekday: 'short', day: 'numeric', month: 'short', timeZone: 'UTC' });
-
-/** `Thu 3 Dec` of 2026-12-03. */
-export function dayWords(day: string): string {
-  return DAY.format(new Date(`${day}T00:00:00Z`)).replace(',', '');
-}
-
 /** How often a day is kept, in whole per cents, never a promise beyond doubt. */
 export function chanceWords(chance: number): string {
   return `kept ${String(Math.min(99, Math.floor(chance * 100)))} times in 100`;

@@ -2,7 +2,18 @@ import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { api, asFields, type Refused } from './client';
 import { data } from './data';
 import { pageQuery, type Wanted } from './paging';
-import type { Body, BuyingPlan, Offers, OffersTaken, Planks, Purchase, Purchases, Supplier, Suppliers } from './types';
+import type {
+  Body,
+  BuyingPlan,
+  Offers,
+  OffersTaken,
+  Planks,
+  Purchase,
+  Purchases,
+  Supplier,
+  Suppliers,
+  KitReach,
+} from './types';
 
 /** How far each part of a kit reaches, in kits. */
 export function usePlanks(kit: number | null) {
@@ -10,6 +21,19 @@ export function usePlanks(kit: number | null) {
     enabled: kit !== null,
     queryKey: ['stock', 'planks', kit],
     queryFn: () => data(api.get('/kits/{kit}/planks', { params: { path: { kit: kit ?? 0 } } })),
+  });
+}
+
+/** How long kits last, by kit; it comes after the rows that show it. */
+export function useReach(kits: readonly number[]) {
+  return useQuery<ReadonlyMap<number, KitReach>>({
+    enabled: kits.length > 0,
+    queryKey: ['stock', 'reach', kits.join(',')],
+    queryFn: async () => {
+      const reach = await data(api.get('/reach', { params: { query: { kits: kits.join(',') } } }));
+      return new Map(reach.kits.map((each) => [each.kitId, each]));
+    },
+    placeholderData: (before) => before,
   });
 }
 

@@ -95,6 +95,7 @@ export type OrderStrip = Schemas['OrderStrip'];
 export type SalesOrder = Schemas['SalesOrder'];
 export type OrderSheet = Schemas['OrderSheet'];
 export type OrderTable = Schemas['OrderTable'];
+export type KitReach = Schemas['KitsReach']['kits'][number];
 export type Customers = Schemas['Customers'];
 export type Reports = Schemas['Reports'];
 export type Report = Schemas['Report'];

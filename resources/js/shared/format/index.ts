@@ -1,5 +1,6 @@
 export { choose, optionWords, priceWords, repriced, valueOf } from './options';
 export { articleWords, dealt } from './articles';
+export { dayWords } from './day';
 export { tableText } from './table';
 
 /** Words of a text that stand apart by blanks, commas or semicolons: `R1, R2 C3`. */

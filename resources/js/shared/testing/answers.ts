@@ -1,4 +1,5 @@
 import { A_PRICE, AN_ORDER, AN_ORDER_SHEET } from './salesAnswers';
+import { A_REACH } from './buyingAnswers';
 import type { Header } from '@/shared/api';
 import type { Answers } from './server';
 import documents from './documents.json';
@@ -192,6 +193,7 @@ export const SHOP: Readonly<Record<'full' | 'bare', Answers>> = {
     },
     'GET /orders/strip': { orders: [AN_ORDER], more: 0, pace: { days: 91, packed: [12, 8, 15] } },
     'GET /orders/5': AN_ORDER_SHEET,
+    'GET /reach': { kits: [A_REACH] },
     'GET /kits/1/price': A_PRICE,
     'GET /kits/1/curve': {
       curve: [8, 7, 6.5, null, 6, 5],
@@ -244,6 +246,7 @@ export const SHOP: Readonly<Record<'full' | 'bare', Answers>> = {
     'GET /library': { parts: [], inAll: 0, own: 0, ...NONE },
     'GET /reports/stacks': { stacks: [], kits: [], kit: null, ...NONE },
     ...NO_STOCK,
+    'GET /reach': { kits: [] },
     'GET /orders/strip': { orders: [], more: 0, pace: { days: 1, packed: [] } },
     'GET /orders': { orders: [], toShip: 0, canShip: 0, ...NONE },
     'GET /runs': { runs: [], releases: [], ...NONE },

@@ -1,4 +1,4 @@
-import type { BuyingPlan, Plank, Planks } from '@/shared/api';
+import type { BuyingPlan, KitReach, Plank, Planks } from '@/shared/api';
 
 /** A plank for tests: one a kit, so many on hand. */
 export function aPlank(title: string, kits: number, more: Partial<Plank> = {}): Plank {
@@ -87,6 +87,27 @@ export const PLAN = {
     { ...LINE, part: 'u|lm393', title: 'LM393', designators: ['U1'], origins: [], orders: [], needed: 0, onHand: 60 },
   ],
 } satisfies BuyingPlan;
+
+/** A kit whose relay has to be ordered in time. */
+export const A_REACH = {
+  kitId: 1,
+  free: 12,
+  packable: 6,
+  later: 6,
+  limit: '5 V, relay',
+  soldOut: { earliest: '2026-12-10', middle: '2026-12-20', latest: '2027-01-07', ordered: 36, weeks: 12 },
+  orderBy: {
+    day: '2026-12-04',
+    part: 'k|5v',
+    title: '5 V, relay',
+    supplier: 'Fenland Parts',
+    leadDays: 10,
+    packingDays: 3,
+    kits: 18,
+    soldOut: '2026-12-17',
+  },
+  unknownLead: 0,
+} satisfies KitReach;
 
 /** Planks, a plan, suppliers and orders as the server tells them. */
 export const BUYING = {

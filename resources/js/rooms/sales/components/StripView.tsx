@@ -1,8 +1,8 @@
 import { useState } from 'react';
-import { useOrderStrip, useOrderTurn, type SalesOrder } from '@/shared/api';
+import { useOrderStrip, useOrderTurn, useReach, type SalesOrder } from '@/shared/api';
 import { articleWords } from '@/shared/format';
-import { Button, Dialog, Loading, Notice, Refusal, usePointerDrag } from '@/shared/ui';
-import { days, moves, shortage } from '../strip';
+import { Button, Dialog, Loading, Notice, OutLink, Refusal, TextLink, usePointerDrag } from '@/shared/ui';
+import { days, kitName, lacking, moves, shortage } from '../strip';
 import { paceWords } from '../words';
 import { Bundle } from './Bundle';
 import { OrderSlip } from './OrderSlip';
@@ -30,6 +30,8 @@ export function StripView() {
     },
   });
   const orders: readonly SalesOrder[] = strip.data?.orders ?? [];
+  const short = lacking(orders);
+  const reach = useReach(short);
   const open = orders.find(({ id }) => id === chosen) ?? orders[0];
   const { sooner, later } = open ? moves(orders, open.id) : {};
   return (
@@ -52,6 +54,11 @@ export function StripView() {
             Why these days?
           </Button>
         )}
+        <span className={ui['end']}>
+          <OutLink href="/api/calendar.ics" download>
+            Days for your calendar
+          </OutLink>
+        </span>
       </SalesHead>
       {strip.error && <Notice title="The orders cannot be shown" text={strip.error.message} />}
       {!strip.data && !strip.error && <Loading what="Laying out the strip" />}
@@ -82,6 +89,16 @@ export function StripView() {
                     : `${String(day.kits)} in ${String(day.orders.length)} ${day.orders.length === 1 ? 'order' : 'orders'}`}
                   {day.sure !== '' && `, ${day.sure}`}
                 </p>
+                {day.fill === 'gap' &&
+                  short.map((kit) => {
+                    const packable = reach.data?.get(kit)?.packable ?? 0;
+                    return packable > 0 ? (
+                      <p key={kit}>
+                        Parts for {packable} {kitName(orders, kit)} lie in stock:{' '}
+                        <TextLink to="/packing">begin a run</TextLink>
+                      </p>
+                    ) : null;
+                  })}
                 <div className={styles['bundles']}>
                   {day.orders.map((order) => (
                     <Bundle

@@ -1,9 +1,9 @@
 import type { SalesOrder } from '@/shared/api';
-import { articleWords, money } from '@/shared/format';
+import { articleWords, dayWords, money } from '@/shared/format';
 import { Button, PrintButton } from '@/shared/ui';
 import type { GridColDef } from '@/shared/ui/grid';
 import ink from '@/shared/style/ink.module.css';
-import { chanceWords, dayWords } from '../words';
+import { chanceWords } from '../words';
 import styles from './sales.module.css';
 
 export type Deed = 'allocate' | 'free' | 'ship';

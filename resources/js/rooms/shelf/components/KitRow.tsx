@@ -1,5 +1,6 @@
-import { usePicture, type ShelfRow, type useKitDeed } from '@/shared/api';
+import { usePicture, type KitReach, type ShelfRow, type useKitDeed } from '@/shared/api';
 import { minutes } from '@/shared/format';
+import { isDue, orderByWords, packableWords, reachWhy, soldOutWords } from '@/shared/kit';
 import { KitMenu } from './KitMenu';
 import { Button, OutLink, TextLink } from '@/shared/ui';
 import { clsx } from 'clsx';
@@ -7,10 +8,10 @@ import ink from '@/shared/style/ink.module.css';
 import ui from '@/shared/ui/ui.module.css';
 import styles from './shelf.module.css';
 
-type Props = { kit: ShelfRow; mayEdit: boolean; deed: ReturnType<typeof useKitDeed> };
+type Props = { kit: ShelfRow; reach?: KitReach | undefined; mayEdit: boolean; deed: ReturnType<typeof useKitDeed> };
 
 /** One kit on the Shelf; one that cannot be read says why, and its files can still be taken. */
-export function KitRow({ kit, mayEdit, deed }: Props) {
+export function KitRow({ kit, reach, mayEdit, deed }: Props) {
   const to = `/kits/${String(kit.revisionId)}`;
   const facts = kit.facts;
   return (
@@ -42,12 +43,38 @@ export function KitRow({ kit, mayEdit, deed }: Props) {
           <dt>on hand</dt>
           <dd>{kit.onHand}</dd>
         </div>
+        {reach && <Reach kit={kit} reach={reach} />}
       </dl>
       <div className={styles['next']}>
         {kit.fault === null ? <Open kit={kit} to={to} /> : <Fault kit={kit} mayEdit={mayEdit} deed={deed} />}
       </div>
       {mayEdit && <KitMenu kit={kit} deed={deed} />}
     </li>
+  );
+}
+
+/** What can be packed, when it is sold, and by when parts have to be ordered. */
+function Reach({ kit, reach }: { kit: ShelfRow; reach: KitReach }) {
+  const today = new Date().toISOString().slice(0, 10);
+  const order = orderByWords(reach, today);
+  return (
+    <div className={styles['reach']} title={reachWhy(reach)}>
+      <dt>{packableWords(reach)}</dt>
+      <dd>
+        {soldOutWords(reach)}
+        {order !== '' && (
+          <>
+            {soldOutWords(reach) === '' ? '' : ', '}
+            <TextLink
+              className={isDue(reach, today) ? ink['ochre'] : undefined}
+              to={`/stock?view=buying&for=${String(kit.id)}`}
+            >
+              {isDue(reach, today) ? `▲ ${order}` : order}
+            </TextLink>
+          </>
+        )}
+      </dd>
+    </div>
   );
 }
 

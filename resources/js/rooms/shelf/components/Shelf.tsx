@@ -1,6 +1,6 @@
 import { useCallback, useRef, useState } from 'react';
 import { useNavigate } from 'react-router';
-import { useImport, useKitDeed, useMe, useShelf, type ShelfRow } from '@/shared/api';
+import { useImport, useKitDeed, useMe, useReach, useShelf, type ShelfRow } from '@/shared/api';
 import { Button, DropZone, FileButton, Input, Notice, Pager, useWanted, Refusal } from '@/shared/ui';
 import { ByHand, forgetTyped } from './ByHand';
 import { ImportLine } from './ImportLine';
@@ -15,6 +15,7 @@ export function Shelf() {
   const { wanted, text, setText, turn } = useWanted();
   const [aside, setAside] = useState(false);
   const shelf = useShelf(wanted, aside);
+  const reach = useReach((shelf.data?.kits ?? []).map(({ id }) => id));
   const me = useMe();
   const navigate = useNavigate();
   const deed = useKitDeed();
@@ -137,7 +138,7 @@ export function Shelf() {
         ) : (
           <ul className={styles['kits']}>
             {(shown?.kits ?? []).map((kit) => (
-              <KitRow key={kit.id} kit={kit} mayEdit={mayEdit} deed={deed} />
+              <KitRow key={kit.id} kit={kit} reach={reach.data?.get(kit.id)} mayEdit={mayEdit} deed={deed} />
             ))}
             {shown?.kits.length === 0 && (
               <li className={ink['quiet']}>{aside ? 'Nothing is put aside.' : 'No kit with these letters.'}</li>

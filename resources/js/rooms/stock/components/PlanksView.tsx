@@ -1,5 +1,6 @@
 import { useState } from 'react';
-import { FIRST, usePlanks, useShelf, type ShelfRow } from '@/shared/api';
+import { FIRST, usePlanks, useReach, useShelf, type ShelfRow } from '@/shared/api';
+import { isDue, orderByWords, reachWhy, soldOutWords } from '@/shared/kit';
 import { KitChooser, Loading, Notice, TextLink } from '@/shared/ui';
 import { ceiling, kitsWords, plankWhy, waterWords } from '../planks';
 import { PlankBar } from './PlankBar';
@@ -14,6 +15,8 @@ export function PlanksView({ mayBuy }: { mayBuy: boolean }) {
   const [chosen, setChosen] = useState<ShelfRow | null>(null);
   const kit = chosen ?? shelf.data?.kits[0] ?? null;
   const planks = usePlanks(kit?.id ?? null);
+  const reach = useReach(kit ? [kit.id] : []).data?.get(kit?.id ?? 0);
+  const today = new Date().toISOString().slice(0, 10);
   const [part, setPart] = useState<string | null>(null);
   if (shelf.error) return <Notice title="The kits cannot be shown" text={shelf.error.message} />;
   if (shelf.data?.kits.length === 0)
@@ -38,6 +41,13 @@ export function PlanksView({ mayBuy }: { mayBuy: boolean }) {
         {sheet && sheet.later > sheet.waterline && (
           <span>
             {kitsWords(sheet.later)} <span className={ink['verdi']}>once the orders have come</span>
+          </span>
+        )}
+        {reach && soldOutWords(reach) !== '' && <span title={reachWhy(reach)}>{soldOutWords(reach)}</span>}
+        {reach && orderByWords(reach, today) !== '' && (
+          <span className={isDue(reach, today) ? ink['ochre'] : undefined} title={reachWhy(reach)}>
+            {isDue(reach, today) && '▲ '}
+            {orderByWords(reach, today)}
           </span>
         )}
       </div>
