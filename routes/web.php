@@ -78,6 +78,7 @@ use App\Http\Controllers\Stock\OpenClassPack;
 use App\Http\Controllers\Stock\PartStockController;
 use App\Http\Controllers\Stock\ReceiveTable;
 use App\Http\Controllers\Stock\SendLotLetters;
+use App\Http\Controllers\Stock\SerialLifeController;
 use App\Http\Controllers\Stock\StockController;
 use Illuminate\Http\Response;
 use Illuminate\Support\Facades\Route;
@@ -106,6 +107,7 @@ $ids = [
     'supplier',
     'purchase',
     'mending',
+    'unit',
 ];
 foreach ($ids as $id) {
     Route::pattern($id, '[0-9]{1,15}');
@@ -356,6 +358,12 @@ Route::prefix('api')->group(function (): void {
                 ->name('lots.unstop');
             Route::post('/letters', SendLotLetters::class)->middleware('can:answer-reports')->name('lots.letters');
         });
+        Route::get('/serials/life', [SerialLifeController::class, 'show'])
+            ->middleware('can:see-kits')
+            ->name('serials.life');
+        Route::post('/units/{unit}/moves', [SerialLifeController::class, 'store'])
+            ->middleware('can:pack-kits')
+            ->name('units.move');
         Route::get('/moves', [MoveController::class, 'index'])
             ->middleware('can:see-kits')
             ->name('moves');

@@ -121,6 +121,8 @@ $routes = [
     'post /lots/file' => 'LotsBooked',
     'post /lots/{lot}/moves' => 'StockPart',
     'get /lots/{lot}/kits' => 'LotKits',
+    'get /serials/life' => 'SerialLife',
+    'post /units/{unit}/moves' => 'SerialLife',
     'get /moves' => 'Moves',
     'get /articles' => 'Articles',
     'post /articles' => 'Article',
@@ -282,7 +284,7 @@ foreach ($routes + $files as $route => $schema) {
             ...$path === '/kits/{kit}/price' && $verb === 'get' ? $query('batch', 'margin', 'price') : [],
             ...$path === '/reach' ? $query('kits') : [],
             ...$path === '/buying' ? $query('kits', 'spares', 'without', 'rates') : [],
-            ...$path === '/serials/near'
+            ...in_array($path, ['/serials/near', '/serials/life'], true)
                 ? [['name' => 'serial', 'in' => 'query', 'required' => true, 'schema' => ['type' => 'string']]]
                 : [],
             ...str_contains($path, '/bins/')

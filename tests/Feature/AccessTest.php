@@ -119,6 +119,7 @@ final class AccessTest extends TradeCase
                             '{supplier}' => '1',
                             '{purchase}' => '1',
                             '{mending}' => '1',
+                            '{unit}' => '1',
                             '{article}' => '1',
                             '{line}' => '0',
                             '{release}' => (string) $run->release_id,

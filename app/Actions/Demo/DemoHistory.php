@@ -23,7 +23,7 @@ use Ramsey\Uuid\Uuid;
  * @phpstan-type Complaint array{order: string, daysAfter: int, symptom: string, cause: string, part: string, at: string, text: string, serial: bool, judged: bool, answer: ?string}
  * @phpstan-type Faq array{symptom: string, cause: string, part: string, question: string, answer: string, anchor: list<string>, used: array{shown: int, helped: int}}
  * @phpstan-type Mend array{cause: string, part: string, place: string, daysAgo: int}
- * @phpstan-type History array{batches: list<Batch>, orders: list<Sale>, reports: list<Complaint>, faq: list<Faq>, mended: list<Mend>, next: ?string}
+ * @phpstan-type History array{batches: list<Batch>, orders: list<Sale>, reports: list<Complaint>, faq: list<Faq>, mended: list<Mend>, next: ?string, coming?: int<1, 500>}
  */
 final readonly class DemoHistory
 {
@@ -60,6 +60,9 @@ final readonly class DemoHistory
         DB::table('jobs')
             ->where('available_at', '<', $now->getTimestamp())
             ->update(['available_at' => $now->getTimestamp(), 'created_at' => $now->getTimestamp()]);
+        if (isset($history['coming'])) {
+            $this->trade->begin($release, $history['coming'], $userId);
+        }
         $this->next($release, $history['next'] ?? null, $folder, $userId);
     }
 

@@ -29,6 +29,8 @@ use Ramsey\Uuid\Uuid;
 final readonly class DemoTrade
 {
     private const CHUNK = 1000;
+    /** Kits that are packed in a day. */
+    private const A_DAY = 18;
 
     public function __construct(
         private StartRun $start,
@@ -119,7 +121,22 @@ final readonly class DemoTrade
         $this->states->renew($run);
         /** @var list<int> $units */
         $units = Unit::query()->where('run_id', $run->id)->orderBy('id')->pluck('id')->all();
-        $this->ledger->enter($units, Whereabouts::Packed, Uuid::uuid4()->toString(), null, $userId);
+        // A batch takes some days.
+        $began = Carbon::now();
+        foreach (array_chunk($units, self::A_DAY) as $day => $packed) {
+            Carbon::setTestNow($began->copy()->addDays($day)->setTime(16, 40));
+            $this->ledger->enter($packed, Whereabouts::Packed, Uuid::uuid4()->toString(), null, $userId);
+        }
+    }
+
+    /**
+     * A run that lies ready to be packed.
+     *
+     * @param int<1, 500> $packs
+     */
+    public function begin(Release $release, int $packs, ?int $userId): void
+    {
+        ($this->start)($release, $packs, 1, Uuid::uuid4()->toString(), $userId);
     }
 
     /** @return array<string, int|string|Carbon|null> */

@@ -24,6 +24,8 @@ final readonly class Packing
             Row::all(
                 DB::table('unit_moves')
                     ->where('entry', 'packed')
+                    // What came back and is packed again was not packed then.
+                    ->where('sequence', 1)
                     ->where('created_at', '>=', $today->copy()->subDays($days - 1))
                     ->groupByRaw('created_at::date')
                     ->orderByRaw('created_at::date')

@@ -52,4 +52,16 @@ enum Whereabouts: string
             self::Returned => $this === self::Shipped,
         };
     }
+
+    /** True for what somebody may say of a kit in Stock; packing, setting aside and shipping have rooms of their own. */
+    public function mayBecomeByHand(self $next): bool
+    {
+        return match ($next) {
+            self::Packed => $this === self::Returned,
+            self::Held => $this->isOnHand(),
+            self::Freed => $this === self::Held,
+            self::Scrapped => $this->mayBecome($next),
+            default => false,
+        };
+    }
 }

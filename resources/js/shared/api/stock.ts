@@ -2,7 +2,7 @@ import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { api, asFields, type Refused } from './client';
 import { data } from './data';
 import { pageQuery, type Wanted } from './paging';
-import type { Body, LotKits, LotLook, LotsBooked, PackOpened, StockPart, StockParts } from './types';
+import type { Body, LotKits, LotLook, LotsBooked, PackOpened, SerialLife, StockPart, StockParts } from './types';
 
 /** Parts on hand; those that ask for a count come first. */
 export function useStockParts(wanted: Wanted) {
@@ -82,6 +82,27 @@ export function useLook() {
     onSuccess: async (_, look) => {
       // A lot that was doubted is settled by it.
       if (typeof look.lot === 'number') await queries.invalidateQueries({ queryKey: ['stock'] });
+    },
+  });
+}
+
+/** The life of one kit by its serial, or the serials that are nearest. */
+export function useSerialLife(serial: string) {
+  return useQuery<SerialLife>({
+    enabled: serial.trim() !== '',
+    queryKey: ['stock', 'life', serial],
+    queryFn: () => data(api.get('/serials/life', { params: { query: { serial } } })),
+  });
+}
+
+/** Says by hand what happened to a packed kit. */
+export function useMoveUnit(serial: string) {
+  const queries = useQueryClient();
+  return useMutation<SerialLife, Refused, { unit: number; body: Body<'/units/{unit}/moves'> }>({
+    mutationFn: ({ unit, body }) => data(api.post('/units/{unit}/moves', { params: { path: { unit } }, body })),
+    onSuccess: (life) => {
+      queries.setQueryData(['stock', 'life', serial], life);
+      return Promise.all(['stock', 'shelf', 'orders'].map((key) => queries.invalidateQueries({ queryKey: [key] })));
     },
   });
 }

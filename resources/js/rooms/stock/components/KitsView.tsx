@@ -81,7 +81,15 @@ const PACK: GridColDef<KitCount> = {
 
 const MOVES: readonly GridColDef<Move>[] = [
   { field: 'at', headerName: 'day', width: 110, valueGetter: (_, row) => row.at.slice(0, 10) },
-  { field: 'serial', headerName: 'serial', width: 150, cellClassName: ink['m'] ?? '' },
+  {
+    field: 'serial',
+    headerName: 'serial',
+    width: 150,
+    cellClassName: ink['m'] ?? '',
+    renderCell: ({ row }) => (
+      <TextLink to={`/stock?view=serials&serial=${encodeURIComponent(row.serial)}`}>{row.serial}</TextLink>
+    ),
+  },
   {
     field: 'entry',
     headerName: 'what',

@@ -5,6 +5,7 @@ import { BuyingView } from './BuyingView';
 import { KitsView } from './KitsView';
 import { PartsView } from './PartsView';
 import { PlanksView } from './PlanksView';
+import { SerialsView } from './SerialsView';
 import { clsx } from 'clsx';
 import ui from '@/shared/ui/ui.module.css';
 import styles from './stock.module.css';
@@ -14,6 +15,7 @@ const VIEWS = [
   { id: 'parts', name: 'Parts' },
   { id: 'buying', name: 'Buying' },
   { id: 'kits', name: 'Kits' },
+  { id: 'serials', name: 'Serials' },
   { id: 'articles', name: 'Articles' },
 ] as const;
 type View = (typeof VIEWS)[number]['id'];
@@ -40,6 +42,7 @@ export function Stock() {
       {view === 'parts' && <PartsView mayMove={mayPack} />}
       {view === 'buying' && <BuyingView />}
       {view === 'kits' && <KitsView mayPack={mayPack} />}
+      {view === 'serials' && <SerialsView mayPack={mayPack} />}
       {view === 'articles' && <ArticlesView />}
     </main>
   );
