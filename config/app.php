@@ -31,5 +31,7 @@ return [
     'labels' => env('CHIRALEX_LABELS', storage_path('app/labels')),
     // Beside the files, so that several machines read one.
     'mailbox' => env('CHIRALEX_FILES', base_path('var/files')) . '/mailbox',
+    // Orders of a shop outside in, what the carrier asks out.
+    'feed' => env('CHIRALEX_FILES', base_path('var/files')) . '/feed',
     'files' => env('CHIRALEX_FILES', base_path('var/files')),
 ];

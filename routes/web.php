@@ -68,6 +68,7 @@ use App\Http\Controllers\Shell;
 use App\Http\Controllers\Shop\LogoController;
 use App\Http\Controllers\Shop\ShopController;
 use App\Http\Controllers\Shop\ShowDoctor;
+use App\Http\Controllers\Stock\CountLot;
 use App\Http\Controllers\Stock\LookAtLot;
 use App\Http\Controllers\Stock\LotController;
 use App\Http\Controllers\Stock\LotKitsController;
@@ -335,6 +336,7 @@ Route::prefix('api')->group(function (): void {
         Route::get('/stock/part', [PartStockController::class, 'show'])
             ->middleware('can:see-kits')
             ->name('stock.part');
+        Route::post('/stock/count', CountLot::class)->middleware('can:pack-kits')->name('stock.count');
         Route::post('/stock/look', LookAtLot::class)->middleware('can:pack-kits')->name('stock.look');
         Route::post('/lots', [LotController::class, 'store'])
             ->middleware('can:pack-kits')

@@ -21,6 +21,7 @@ use Illuminate\Database\Eloquent\Model;
  * @property string $email
  * @property ?string $logo hash of a picture in the file store
  * @property string $currency three letters, ISO 4217
+ * @property string $country where its kits are made, for customs; empty until it is set
  * @property string $paper A4 or Letter
  * @property string $language of manuals and labels
  * @property ?string $second_language
@@ -46,6 +47,7 @@ final class Shop extends Model
         'email',
         'logo',
         'currency',
+        'country',
         'paper',
         'language',
         'second_language',

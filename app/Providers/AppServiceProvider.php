@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Providers;
 
 use App\Devices\BenchScale;
+use App\Devices\Feed\FeedFolder;
 use App\Devices\LabelPrinter;
 use App\Devices\LabelTray;
 use App\Devices\Mail\ImapMailbox;
@@ -67,6 +68,7 @@ final class AppServiceProvider extends ServiceProvider
             LabelPrinter::class,
             static fn(): LabelPrinter => new LabelTray(config()->string('app.labels')),
         );
+        $this->app->bind(FeedFolder::class, static fn(): FeedFolder => new FeedFolder(config()->string('app.feed')));
         $this->app->bind(
             BenchScale::class,
             static fn(): BenchScale => new SimulatedScale(config()->integer('app.scale_port')),

@@ -117,6 +117,7 @@ $routes = [
     'get /stock/parts' => 'StockParts',
     'get /stock/part' => 'StockPart',
     'post /stock/look' => 'LotLook',
+    'post /stock/count' => 'LotCount',
     'post /lots' => 'StockPart',
     'post /lots/file' => 'LotsBooked',
     'post /lots/{lot}/moves' => 'StockPart',

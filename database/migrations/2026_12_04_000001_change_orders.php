@@ -55,6 +55,12 @@ return new class extends Migration {
         });
         DB::statement('grant select, insert, update on article_names to chiralex_app');
         DB::statement('grant usage, select on all sequences in schema public to chiralex_app');
+        Schema::create('carrier_files', function (Blueprint $table): void {
+            $table->foreignId('order_id')->primary()->constrained();
+            $table->timestampTz('created_at');
+        });
+        DB::statement('grant select, insert on carrier_files to chiralex_app');
+        Schema::table('shops', static fn(Blueprint $table) => $table->string('country', 60)->default(''));
         $this->states();
     }
 

@@ -28,6 +28,8 @@ enum ExportKind: string
     case TapeRuler = 'tape-ruler';
     case LotSlip = 'lot-slip';
     case PackingSlip = 'packing-slip';
+    case CustomsLines = 'customs-lines';
+    case PurchaseOrder = 'purchase-order';
 
     /** True for a single label, which goes to the label printer of the bench. */
     public function isOneLabel(): bool
@@ -54,7 +56,7 @@ enum ExportKind: string
             self::DifferenceSlip
                 => Ability::SeeKits,
             self::KitLabels, self::BagLabel, self::KitLabel, self::TapeRuler, self::LotSlip => Ability::PackKits,
-            self::PackingSlip => Ability::SellKits,
+            self::PackingSlip, self::CustomsLines, self::PurchaseOrder => Ability::SellKits,
         };
     }
 }

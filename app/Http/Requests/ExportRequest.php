@@ -11,6 +11,7 @@ use App\Models\Revision;
 use App\Models\Run;
 use App\Models\Shop;
 use App\Models\Unit;
+use Illuminate\Support\Facades\DB;
 use Illuminate\Validation\Rule;
 use Illuminate\Validation\Validator;
 
@@ -89,7 +90,10 @@ final class ExportRequest extends OperationRequest
                         ->where('run_id', $this->integer('subject'))
                         ->where('serial', $this->piece())
                         ->exists(),
-                    ExportKind::PackingSlip => Order::query()->whereKey($this->integer('subject'))->exists(),
+                    ExportKind::PackingSlip, ExportKind::CustomsLines => Order::query()->whereKey($this->integer('subject'))->exists(),
+                    ExportKind::PurchaseOrder => DB::table('purchases')
+                        ->where('id', $this->integer('subject'))
+                        ->exists(),
                     ExportKind::LotSlip => Lot::query()->whereKey($this->integer('subject'))->exists(),
                     ExportKind::TapeRuler, null => true,
                 };

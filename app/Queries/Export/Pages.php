@@ -6,14 +6,12 @@ namespace App\Queries\Export;
 
 use App\Actions\Export\ExportKind;
 use App\Actions\Kit\Documents;
-use App\Actions\Shop\PublicAddress;
 use App\Models\Export;
 use App\Models\Release;
 use App\Models\Revision;
 use App\Models\Shop;
 use App\Queries\Kit\Difference;
 use App\Queries\Kit\KitFolder;
-use App\Queries\Sales\Parcel;
 use App\Queries\Shop\Printed;
 use App\Queries\Stock\LotKits;
 use Chiralex\Bagging\BagPlanner;
@@ -35,7 +33,6 @@ use ChiralexRender\Print\DrillSheet;
 use ChiralexRender\Print\LotSlip;
 use ChiralexRender\Print\MatSheet;
 use ChiralexRender\Print\OverlaySheet;
-use ChiralexRender\Print\PackingSlip;
 use ChiralexRender\Print\SafetySheet;
 use ChiralexRender\Print\TeacherSheet;
 use ChiralexRender\Words;
@@ -50,7 +47,7 @@ final readonly class Pages
     public function __construct(
         private Documents $documents,
         private ManualPage $page,
-        private Parcel $parcel,
+        private TradePages $trade,
         private Difference $differences,
         private KitFolder $folder,
         private Printed $printed,
@@ -77,7 +74,11 @@ final readonly class Pages
             ExportKind::KitLabel,
             ExportKind::TapeRuler
                 => $page['html'],
-            ExportKind::PackingSlip, ExportKind::BeforeYouBuy => $sender->atHead($page['html']),
+            ExportKind::PackingSlip,
+            ExportKind::CustomsLines,
+            ExportKind::PurchaseOrder,
+            ExportKind::BeforeYouBuy
+                => $sender->atHead($page['html']),
             default => $sender->atFoot($page['html']),
         };
 
@@ -114,7 +115,9 @@ final readonly class Pages
             ExportKind::TeacherSheet => $this->teacher($export),
             ExportKind::DifferenceSlip => $this->difference($export),
             ExportKind::LotSlip => $this->lot($export),
-            ExportKind::PackingSlip => $this->slip($export),
+            ExportKind::PackingSlip => $this->trade->slip($export),
+            ExportKind::CustomsLines => $this->trade->customs($export),
+            ExportKind::PurchaseOrder => $this->trade->purchase($export),
         };
     }
 
@@ -274,27 +277,6 @@ final readonly class Pages
     }
 
     /** @return array{name: string, html: string} */
-    private function slip(Export $export): array
-    {
-        $order = $this->parcel->of($export->subject);
-
-        return [
-            'name' => "packing slip {$order['number']}",
-            'html' => (new PackingSlip())->of(
-                $order['number'],
-                $order['placedOn'],
-                $order['name'],
-                $order['address'],
-                $order['lines'],
-                $export->paper,
-                $this->fonts(),
-                PublicAddress::ours() !== null,
-                Words::in($this->languageOf($order['kits'])),
-            ),
-        ];
-    }
-
-    /** @return array{name: string, html: string} */
     private function lot(Export $export): array
     {
         $lot = $this->lots->slips($export->subject);
@@ -317,22 +299,6 @@ final readonly class Pages
         $manual = $this->documents->get($revision, 'manual', '');
 
         return Words::in($manual['language'] ?? 'en', $manual['units'] ?? 'mm');
-    }
-
-    /**
-     * The language of a parcel: that of its kits, English where they differ.
-     *
-     * @param list<int> $kits
-     */
-    private function languageOf(array $kits): string
-    {
-        $languages = [];
-        foreach ($kits as $kit) {
-            $newest = Revision::query()->where('kit_id', $kit)->orderByDesc('id')->first();
-            $languages[$newest === null ? 'en' : $this->wordsOf($newest)->language] = true;
-        }
-
-        return count($languages) === 1 ? (string) array_key_first($languages) : 'en';
     }
 
     private function fonts(): string

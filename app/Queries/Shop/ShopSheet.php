@@ -23,6 +23,7 @@ final readonly class ShopSheet
             'email' => $shop->email,
             'logo' => $shop->logo !== null,
             'currency' => $shop->currency,
+            'country' => $shop->country,
             'paper' => $shop->paper,
             'language' => $shop->language,
             'secondLanguage' => $shop->second_language,

@@ -80,4 +80,18 @@ return [
     'teacher.faults' => 'Fehler, mit denen zu rechnen ist, nach Schritten',
     'teacher.joints' =>
         'Jeder Schritt: eine matte, gerissene, überbrückte oder vergessene Lötstelle; ein Teil im Loch daneben.',
+    'print.purchase' => 'Bestellung {number}',
+    'print.unit-price' => '{currency} das Stück',
+    'print.goods' => 'Waren',
+    'print.without-shipping' => 'Ohne Versand.',
+    'print.customs' => 'Für das Zollformular, Bestellung {number}',
+    'print.contents' => 'Inhalt',
+    'print.net-grams' => 'Nettogewicht, g',
+    'print.value' => 'Wert, {currency}',
+    'print.origin' => 'Ursprung',
+    'print.together' => 'zusammen',
+    'print.customs-typical' => 'Einige Teile haben kein eigenes Gewicht: genommen ist das übliche ihrer Art. Für das Formular das Paket wiegen.',
+    'print.customs-weigh' => 'Was offen ist, hat kein bekanntes Gewicht: wiegen.',
+    'print.customs-origin-open' => 'Das Ursprungsland ist nicht eingetragen: unter Shop eintragen.',
+    'print.customs-net' => 'Gewichte sind die des Inhalts ohne Karton und Papier.',
 ];

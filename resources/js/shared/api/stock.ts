@@ -2,7 +2,7 @@ import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { api, asFields, type Refused } from './client';
 import { data } from './data';
 import { pageQuery, type Wanted } from './paging';
-import type { Body, LotKits, LotLook, LotsBooked, PackOpened, SerialLife, StockPart, StockParts } from './types';
+import type { Body, LotCount, LotKits, LotLook, LotsBooked, PackOpened, SerialLife, StockPart, StockParts } from './types';
 
 /** Parts on hand; those that ask for a count come first. */
 export function useStockParts(wanted: Wanted) {
@@ -104,5 +104,12 @@ export function useMoveUnit(serial: string) {
       queries.setQueryData(['stock', 'life', serial], life);
       return Promise.all(['stock', 'shelf', 'orders'].map((key) => queries.invalidateQueries({ queryKey: [key] })));
     },
+  });
+}
+
+/** Counts a heap by its weight; nothing is booked. */
+export function useCountLot() {
+  return useMutation<LotCount, Refused, Body<'/stock/count'>>({
+    mutationFn: (body) => data(api.post('/stock/count', { body })),
   });
 }

@@ -96,6 +96,7 @@ export type SalesOrder = Schemas['SalesOrder'];
 export type OrderSheet = Schemas['OrderSheet'];
 export type OrderTable = Schemas['OrderTable'];
 export type KitReach = Schemas['KitsReach']['kits'][number];
+export type LotCount = Schemas['LotCount'];
 export type SerialLife = Schemas['SerialLife'];
 export type Customers = Schemas['Customers'];
 export type Reports = Schemas['Reports'];

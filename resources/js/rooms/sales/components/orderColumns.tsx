@@ -86,7 +86,10 @@ export function Next({ order, busy, onAct }: Acting & { order: SalesOrder }) {
         </Button>
       )}
       {(order.stage === 'allocated' || order.stage === 'shipped') && (
-        <PrintButton label="Slip" kind="packing-slip" subject={order.id} />
+        <>
+          <PrintButton label="Slip" kind="packing-slip" subject={order.id} />
+          <PrintButton label="Customs lines" kind="customs-lines" subject={order.id} />
+        </>
       )}
       {order.stage === 'allocated' && (
         <Button look="link" disabled={busy} onClick={act('free')}>

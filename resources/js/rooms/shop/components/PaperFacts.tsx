@@ -42,6 +42,13 @@ export function PaperFacts({ form, disabled, currency }: Props) {
       <fieldset>
         <legend>Usual in this shop</legend>
         <TextField {...common} name="currency" id="shop-currency" label="currency" maxLength={3} />
+        <TextField
+          {...common}
+          name="country"
+          id="shop-country"
+          label="country where the kits are made, for customs"
+          maxLength={60}
+        />
         <ChoiceField {...common} name="paper" id="shop-paper" label="paper" choices={PAPERS} />
         <ChoiceField {...common} name="language" id="shop-language" label="language" choices={LANGUAGES} />
         <ChoiceField

@@ -3,6 +3,7 @@ import type { Lot, LotMove } from '@/shared/api';
 import { StopLot } from '@/shared/lots';
 import { Button, Input, Select } from '@/shared/ui';
 import { amount, origin } from '../model';
+import { CountByScale } from './CountByScale';
 import { LotKitList } from './LotKitList';
 import { clsx } from 'clsx';
 import ink from '@/shared/style/ink.module.css';
@@ -31,6 +32,7 @@ export function LotCard({ lot, unit, mayMove, busy, onMove }: Props) {
   const [deed, setDeed] = useState<Deed>('counted');
   const [text, setText] = useState('');
   const [kits, setKits] = useState(false);
+  const [weighing, setWeighing] = useState(false);
   const [stopping, setStopping] = useState(false);
   const id = `lot-${String(lot.id)}`;
   const book = async () => {
@@ -90,6 +92,17 @@ export function LotCard({ lot, unit, mayMove, busy, onMove }: Props) {
           <Button type="submit" disabled={busy || text.trim() === ''}>
             Book it
           </Button>
+          {unit === 'piece' && (
+            <Button
+              look="link"
+              aria-expanded={weighing}
+              onClick={() => {
+                setWeighing(!weighing);
+              }}
+            >
+              count by scale
+            </Button>
+          )}
           <Button
             disabled={busy}
             onClick={() => void onMove({ entry: lot.held ? 'freed' : 'held', quantity: null, note: '' })}
@@ -123,6 +136,16 @@ export function LotCard({ lot, unit, mayMove, busy, onMove }: Props) {
             stop it
           </Button>
         </form>
+      )}
+      {weighing && (
+        <CountByScale
+          id={id}
+          onCount={(pieces) => {
+            setDeed('counted');
+            setText(pieces);
+            setWeighing(false);
+          }}
+        />
       )}
       {kits && <LotKitList lot={lot.id} />}
       {stopping && (

@@ -1,6 +1,6 @@
 import { useState } from 'react';
 import { usePurchaseDeed, usePurchases, type Purchase } from '@/shared/api';
-import { Button, Loading, Notice, Pager, Refusal } from '@/shared/ui';
+import { Button, Loading, Notice, Pager, PrintButton, Refusal } from '@/shared/ui';
 import { ComingLine } from './ComingLine';
 import ink from '@/shared/style/ink.module.css';
 import ui from '@/shared/ui/ui.module.css';
@@ -43,6 +43,12 @@ export function UnderWay() {
               {purchase.total} {purchase.currency}
             </span>
             <span className={purchase.cancelled ? ink['quiet'] : ink['verdi']}>{standing(purchase)}</span>
+            <PrintButton
+              label="Print the sheets"
+              name={`order ${String(purchase.id)}`}
+              kind="purchase-order"
+              subject={purchase.id}
+            />
             {!purchase.cancelled && purchase.lines.every((line) => line.received === 0) && (
               <Button
                 disabled={deed.isPending}
