@@ -58,7 +58,10 @@ final class ReportsRoomTest extends BrowserCase
 
     private function isToSend(): bool
     {
-        return str_contains($this->said('document.querySelector(".sheet-margin form")?.textContent'), 'Send the answer');
+        return str_contains(
+            $this->said('document.querySelector(".sheet-margin form")?.textContent'),
+            'Send the answer',
+        );
     }
 
     private function said(string $script): string

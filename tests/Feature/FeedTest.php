@@ -37,7 +37,8 @@ final class FeedTest extends TradeCase
     public function test_tables_are_booked_once_and_what_was_done_lies_beside_them(): void
     {
         $this->released();
-        $table = "number,date,customer,kit,quantity\nF-1,2026-11-20,Ines Caldeira,Test kit,1\nF-2,2026-11-20,Luc Armand,Test kit,many\n";
+        $table =
+            "number,date,customer,kit,quantity\nF-1,2026-11-20,Ines Caldeira,Test kit,1\nF-2,2026-11-20,Luc Armand,Test kit,many\n";
         $this->lay('a.csv', $table);
         self::assertSame(1, $this->app->make(TakeFeed::class)());
         self::assertSame(['F-1'], DB::table('orders')->pluck('number')->all());

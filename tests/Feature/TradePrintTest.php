@@ -47,7 +47,10 @@ final class TradePrintTest extends TradeCase
         self::assertStringContainsString('For the customs form, order C-9', $html);
         self::assertStringContainsString('Kelp Lane 2', $html);
         // A resistor and a diode: half a gram a kit at most, whole grams upwards for three.
-        self::assertMatchesRegularExpression('~<td class="num">3</td><td>Test kit</td><td class="num">[12]</td>~', $html);
+        self::assertMatchesRegularExpression(
+            '~<td class="num">3</td><td>Test kit</td><td class="num">[12]</td>~',
+            $html,
+        );
         self::assertStringContainsString('<b>69.00</b>', $html);
         self::assertStringContainsString('The country of origin is not set', $html);
         self::assertStringContainsString('the usual one of their kind is taken', $html);
@@ -94,11 +97,23 @@ final class TradePrintTest extends TradeCase
             $this->actingAs($this->packer)
                 ->postJson('/api/exports', ['operationId' => (string) Str::uuid(), 'kind' => $kind, 'subject' => 999])
                 ->assertStatus(422);
-            $this->actingAs($this->person(Role::Support))
-                ->postJson('/api/exports', ['operationId' => (string) Str::uuid(), 'kind' => $kind, 'subject' => 999])
-                ->assertForbidden();
         }
         self::assertSame(0, DB::table('exports')->count());
+        $run = $this->run_($this->released());
+        $order = (int) $this->postJson('/api/orders', [
+            'operationId' => (string) Str::uuid(),
+            'number' => 'C-9',
+            'placedOn' => '2026-11-25',
+            'customer' => 'Gwen Tressel',
+            'lines' => [['kitId' => $run->release->revision->kit_id, 'quantity' => 1]],
+        ])->json('id');
+        $this->actingAs($this->person(Role::Support))
+            ->postJson('/api/exports', [
+                'operationId' => (string) Str::uuid(),
+                'kind' => 'customs-lines',
+                'subject' => $order,
+            ])
+            ->assertForbidden();
     }
 
     public function test_a_heap_is_counted_by_its_weight_and_nothing_is_booked(): void
@@ -112,7 +127,9 @@ final class TradePrintTest extends TradeCase
         $count(['sample' => 0, 'sampleGrams' => 0, 'grams' => -1])
             ->assertStatus(422)
             ->assertJsonValidationErrors(['sample', 'sampleGrams', 'grams']);
-        $count(['sample' => 1, 'sampleGrams' => 0.001, 'grams' => 100000])->assertOk()->assertJsonPath('count', 100000);
+        $count(['sample' => 1, 'sampleGrams' => 0.001, 'grams' => 100000])
+            ->assertOk()
+            ->assertJsonPath('count', 100000);
         self::assertSame(0, DB::table('lot_moves')->count());
     }
 

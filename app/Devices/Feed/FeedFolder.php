@@ -32,7 +32,10 @@ final readonly class FeedFolder
         return array_slice(array_map(basename(...), $files), 0, self::MOST);
     }
 
-    /** @return string the bytes, at most one more than asked for */
+    /**
+     * @param int<0, max> $most
+     * @return string the bytes, at most one more than asked for
+     */
     public function bytes(string $name, int $most): string
     {
         return (string) file_get_contents("{$this->at('in')}/{$name}", false, null, 0, $most + 1);

@@ -90,7 +90,9 @@ final class ExportRequest extends OperationRequest
                         ->where('run_id', $this->integer('subject'))
                         ->where('serial', $this->piece())
                         ->exists(),
-                    ExportKind::PackingSlip, ExportKind::CustomsLines => Order::query()->whereKey($this->integer('subject'))->exists(),
+                    ExportKind::PackingSlip, ExportKind::CustomsLines => Order::query()
+                        ->whereKey($this->integer('subject'))
+                        ->exists(),
                     ExportKind::PurchaseOrder => DB::table('purchases')
                         ->where('id', $this->integer('subject'))
                         ->exists(),

@@ -26,10 +26,7 @@ final readonly class Customs
      */
     public function of(int $orderId): array
     {
-        $order =
-            Order::query()
-                ->with('lines.article.kit')
-                ->find($orderId) ?? abort(404, 'There is no such order.');
+        $order = Order::query()->with('lines.article.kit')->find($orderId) ?? abort(404, 'There is no such order.');
         $lines = [];
         $total = 0;
         foreach ($order->lines->sortBy('id')->groupBy('article_id') as $same) {

@@ -90,7 +90,8 @@ return [
     'print.value' => 'Wert, {currency}',
     'print.origin' => 'Ursprung',
     'print.together' => 'zusammen',
-    'print.customs-typical' => 'Einige Teile haben kein eigenes Gewicht: genommen ist das übliche ihrer Art. Für das Formular das Paket wiegen.',
+    'print.customs-typical' =>
+        'Einige Teile haben kein eigenes Gewicht: genommen ist das übliche ihrer Art. Für das Formular das Paket wiegen.',
     'print.customs-weigh' => 'Was offen ist, hat kein bekanntes Gewicht: wiegen.',
     'print.customs-origin-open' => 'Das Ursprungsland ist nicht eingetragen: unter Shop eintragen.',
     'print.customs-net' => 'Gewichte sind die des Inhalts ohne Karton und Papier.',

@@ -90,7 +90,8 @@ return [
     'print.value' => 'value, {currency}',
     'print.origin' => 'origin',
     'print.together' => 'together',
-    'print.customs-typical' => 'Some parts have no weight of their own: the usual one of their kind is taken. Weigh the parcel for the form.',
+    'print.customs-typical' =>
+        'Some parts have no weight of their own: the usual one of their kind is taken. Weigh the parcel for the form.',
     'print.customs-weigh' => 'What is left open has no known weight: weigh it.',
     'print.customs-origin-open' => 'The country of origin is not set: set it under Shop.',
     'print.customs-net' => 'Weights are of the contents without carton and paper.',

@@ -9,6 +9,7 @@ const SHOP: Shop = {
   email: '',
   logo: false,
   currency: 'EUR',
+  country: '',
   paper: 'A4',
   language: 'en',
   secondLanguage: null,

@@ -2,7 +2,17 @@ import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { api, asFields, type Refused } from './client';
 import { data } from './data';
 import { pageQuery, type Wanted } from './paging';
-import type { Body, LotCount, LotKits, LotLook, LotsBooked, PackOpened, SerialLife, StockPart, StockParts } from './types';
+import type {
+  Body,
+  LotCount,
+  LotKits,
+  LotLook,
+  LotsBooked,
+  PackOpened,
+  SerialLife,
+  StockPart,
+  StockParts,
+} from './types';
 
 /** Parts on hand; those that ask for a count come first. */
 export function useStockParts(wanted: Wanted) {
