@@ -43,6 +43,10 @@ final class ReachTest extends TradeCase
         self::assertSame(1, $this->reach()['free']);
         $this->order('R-2', 5);
         self::assertSame(-4, $this->reach()['free']);
+        // A run takes its parts off the planks and brings its kits.
+        $this->run_(Release::query()->firstOrFail(), 2);
+        $reach = $this->reach();
+        self::assertSame([-2, 2, 0], [$reach['free'], $reach['coming'], $reach['packable']]);
     }
 
     public function test_the_last_day_comes_from_the_supplier_that_says_how_long_it_takes(): void

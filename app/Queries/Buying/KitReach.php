@@ -19,7 +19,7 @@ use Illuminate\Support\Facades\DB;
 /**
  * How long kits last: those that lie there, those that the parts reach for, when they are sold, and by which day parts have to be ordered.
  *
- * @phpstan-type Reach array{kitId: int, free: int, packable: int, later: int, limit: ?string, soldOut: ?array<string, mixed>, orderBy: ?array{day: string, part: string, title: string, supplier: string, leadDays: int, packingDays: int, kits: int, soldOut: string}, unknownLead: int}
+ * @phpstan-type Reach array{kitId: int, free: int, coming: int, packable: int, later: int, limit: ?string, soldOut: ?array<string, mixed>, orderBy: ?array{day: string, part: string, title: string, supplier: string, leadDays: int, packingDays: int, kits: int, soldOut: string}, unknownLead: int}
  */
 final readonly class KitReach
 {
@@ -37,6 +37,7 @@ final readonly class KitReach
         $balance = new PartsBalance();
         $runsOut = new RunsOut($kits);
         $free = self::free($kits);
+        $coming = self::coming($kits);
         $packing = $this->packingDays($kits);
         $needs = [];
         foreach ($kits as $kit) {
@@ -66,7 +67,9 @@ final readonly class KitReach
                 ),
             );
             $sold = $runsOut->sold($kit);
-            $lies = $free[$kit] ?? 0;
+            // What runs are packing is as good as there: its parts are taken off the planks.
+            $comes = $coming[$kit] ?? 0;
+            $lies = ($free[$kit] ?? 0) + $comes;
             $last =
                 $sold === null
                     ? null
@@ -80,6 +83,7 @@ final readonly class KitReach
             $reach[] = [
                 'kitId' => $kit,
                 'free' => $lies,
+                'coming' => $comes,
                 'packable' => $planks->waterline(),
                 'later' => $planks->laterWaterline(),
                 'limit' => isset($planks->planks[0]) ? $parts[$planks->planks[0]->key]['title'] : null,
@@ -163,6 +167,30 @@ final readonly class KitReach
         }
 
         return $free;
+    }
+
+    /**
+     * @param list<int> $kits
+     * @return array<int, int> kits that unfinished runs still bring
+     */
+    private static function coming(array $kits): array
+    {
+        $coming = [];
+        $runs = DB::table('runs')
+            ->leftJoin('run_states', 'run_states.run_id', '=', 'runs.id')
+            ->join('releases', 'releases.id', '=', 'release_id')
+            ->join('revisions', 'revisions.id', '=', 'revision_id')
+            ->whereIn('kit_id', $kits)
+            ->whereRaw('coalesce(complete, 0) < packs')
+            ->groupBy('kit_id')
+            ->selectRaw(
+                "kit_id, sum((packs - coalesce(complete, 0)) * case when dealing = 'pupil' then 1 else pack_size end)::int as n",
+            );
+        foreach (Row::all($runs) as $row) {
+            $coming[$row->int('kit_id')] = $row->int('n');
+        }
+
+        return $coming;
     }
 
     /**

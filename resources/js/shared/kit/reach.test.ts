@@ -8,6 +8,7 @@ const REACH: KitReach = { ...A_REACH, kitId: 3 };
 describe('how long kits last', () => {
   it('is told in days', () => {
     expect(packableWords(REACH)).toBe('parts for 6');
+    expect(packableWords({ ...REACH, coming: 12 })).toBe('12 to pack, parts for 6');
     expect(packableWords({ ...REACH, later: 40 })).toBe('parts for 6, 40 once orders have come');
     expect(soldOutWords(REACH)).toBe('sold out Thu 10 Dec to Thu 7 Jan');
     expect(soldOutWords({ ...REACH, free: -2 })).toBe('2 more ordered than there are');

@@ -1,10 +1,11 @@
 import type { KitReach } from '@/shared/api';
 import { dayWords } from '@/shared/format';
 
-/** How many kits there are and can be: `4 on hand, parts for 6 more`. */
-export function packableWords({ packable, later }: KitReach): string {
+/** How many kits can be: `12 to pack, parts for 6`. */
+export function packableWords({ packable, later, coming }: KitReach): string {
+  const runs = coming > 0 ? `${String(coming)} to pack, ` : '';
   const more = later > packable ? `, ${String(later)} once orders have come` : '';
-  return `parts for ${String(packable)}${more}`;
+  return `${runs}parts for ${String(packable)}${more}`;
 }
 
 /** When the kits that nobody waits for are sold, nine times in ten; empty where nobody orders. */

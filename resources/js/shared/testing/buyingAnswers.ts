@@ -92,6 +92,7 @@ export const PLAN = {
 export const A_REACH = {
   kitId: 1,
   free: 12,
+  coming: 0,
   packable: 6,
   later: 6,
   limit: '5 V, relay',
