@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Queries\Buying;
 
 use App\Models\Kit;
+use App\Models\Revision;
 use App\Models\Shop;
 use Brick\Math\BigDecimal;
 use Brick\Math\RoundingMode;
@@ -33,15 +34,14 @@ final readonly class BuyingSheet
             $this->needs->revision(...),
             array_combine(array_keys($batches->kits), array_keys($batches->kits)),
         );
-        $needs = array_map($this->needs->of(...), $revisions);
-        $parts = array_values(
-            array_unique(
-                array_merge(
-                    ...array_values(array_map(static fn(array $each): array => array_column($each, 'part'), $needs)),
-                    ...[[]],
-                ),
-            ),
-        );
+        $needs = $this->mixed($batches->kits, $revisions);
+        $parts = [];
+        foreach ($needs as $mix) {
+            foreach ($mix as ['needs' => $each]) {
+                array_push($parts, ...array_column($each, 'part'));
+            }
+        }
+        $parts = array_values(array_unique($parts));
         $all = $this->offers->tariffs($parts);
         if ($batches->without !== null) {
             $all = array_map(
@@ -67,10 +67,17 @@ final readonly class BuyingSheet
                 'revisionId' => $revisions[$id]->id,
                 'revision' => $revisions[$id]->name,
                 'kits' => $count,
+                'mix' => array_map(
+                    static fn(array $each): array => ['options' => $each['options'], 'kits' => $each['kits']],
+                    $needs[$id],
+                ),
             ];
-            foreach ($needs[$id] as $need) {
-                self::want($wanted, $need, "{$count} {$kit->name}", $count * $need['pieces']);
-                self::want($wanted, $need, "spares for {$kit->name}", $count * ($spares[$need['part']] ?? 0));
+            foreach ($needs[$id] as ['options' => $options, 'kits' => $many, 'needs' => $each]) {
+                $what = "{$many} {$kit->name}" . ($options === '' ? '' : ' (' . str_replace(';', ', ', $options) . ')');
+                foreach ($each as $need) {
+                    self::want($wanted, $need, $what, $many * $need['pieces']);
+                    self::want($wanted, $need, "spares for {$kit->name}", $many * ($spares[$need['part']] ?? 0));
+                }
             }
         }
         foreach ($wanted as $part => $each) {
@@ -104,6 +111,30 @@ final readonly class BuyingSheet
                 array_values($wanted),
             ),
         ];
+    }
+
+    /**
+     * @param array<int, int> $kits
+     * @param array<int, Revision> $revisions
+     * @return array<int, list<array{options: string, kits: int, needs: list<Need>}>> kit to what each of its mixes takes
+     */
+    private function mixed(array $kits, array $revisions): array
+    {
+        $mix = new OptionMix(array_keys($kits));
+        $mixed = [];
+        foreach ($kits as $id => $count) {
+            $has = fn(string $options): bool => $this->needs->hasOptions($revisions[$id], $options);
+            $mixed[$id] = [];
+            foreach ($mix->of($id, $count, $has) as $options => $many) {
+                $mixed[$id][] = [
+                    'options' => (string) $options,
+                    'kits' => $many,
+                    'needs' => $this->needs->of($revisions[$id], (string) $options),
+                ];
+            }
+        }
+
+        return $mixed;
     }
 
     /** @return array<string, array{rate: Rate, text: string}> those of the shop, and what is tried instead */

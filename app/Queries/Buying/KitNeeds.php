@@ -43,13 +43,13 @@ final readonly class KitNeeds
      * @return list<Need> in the order of the parts list; two lines of one part are one
      * @throws RefusedKit when the files make no kit
      */
-    public function of(Revision $revision): array
+    public function of(Revision $revision, string $options = ''): array
     {
         /** @var array{needs: list<Need>} $document */
         $document = $this->derived->document(
             $revision,
-            'needs',
-            fn(): array => ['needs' => self::needs($this->kit($revision))],
+            $options === '' ? 'needs' : "needs {$options}",
+            fn(): array => ['needs' => self::needs($this->kit($revision, $options))],
         );
 
         return $document['needs'];
@@ -97,11 +97,23 @@ final readonly class KitNeeds
         return array_values($needs);
     }
 
-    /** @throws RefusedKit */
-    private function kit(Revision $revision): Kit
+    /** True where the revision has such options. */
+    public function hasOptions(Revision $revision, string $options): bool
     {
         try {
-            return $this->folder->kit($revision);
+            $this->of($revision, $options);
+
+            return true;
+        } catch (RefusedKit) {
+            return false;
+        }
+    }
+
+    /** @throws RefusedKit */
+    private function kit(Revision $revision, string $options = ''): Kit
+    {
+        try {
+            return $this->folder->kit($revision, $options);
         } catch (ChiralexException $fault) {
             throw RefusedKit::because($fault->getMessage());
         }

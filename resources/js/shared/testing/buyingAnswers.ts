@@ -52,7 +52,7 @@ const LINE = {
 /** Forty kits: one line from Reedwire, one that nobody offers, one of which there is enough. */
 export const PLAN = {
   currency: 'EUR',
-  batches: [{ kitId: 1, kit: 'Frost Bell', revisionId: 3, revision: 'A', kits: 40 }],
+  batches: [{ kitId: 1, kit: 'Frost Bell', revisionId: 3, revision: 'A', kits: 40, mix: [{ options: '', kits: 40 }] }],
   spares: false,
   rates: [{ currency: 'EUR', rate: '1' }],
   missing: [],

@@ -23,7 +23,7 @@ export function PaperFacts({ form, disabled, currency }: Props) {
         <legend>On every print</legend>
         <TextField {...common} name="name" id="shop-name" label="name" placeholder="Saltmarsh Bench" />
         <TextField {...common} name="email" id="shop-email" label="mail, where customers write" type="email" />
-        <LinesField {...common} name="address" id="shop-address" label="address, in lines" rows={3} />
+        <LinesField {...common} name="address" id="shop-address" label="address, in lines" rows={2} />
       </fieldset>
       <fieldset>
         <legend>Where customers reach us</legend>
