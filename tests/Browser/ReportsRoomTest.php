@@ -63,7 +63,8 @@ final class ReportsRoomTest extends BrowserCase
 
     private function isAnswered(): bool
     {
-        return $this->said('document.querySelector(".sheet-margin") && !document.querySelector("#answer-text")') === '1';
+        return $this->said('document.querySelector(".sheet-margin") && !document.querySelector("#answer-text")') ===
+            '1';
     }
 
     private function isToSend(): bool

@@ -147,6 +147,40 @@ final class OptionsTest extends TradeCase
         );
     }
 
+    public function test_parts_are_bought_for_options_by_their_share_in_past_orders(): void
+    {
+        $kit = $this->withBox()->revision->kit_id;
+        $plan = fn(): array => (array) $this->actingAs($this->person(Role::Packer))
+            ->getJson("/api/buying?kits={$kit}:10")
+            ->assertOk()
+            ->json();
+        self::assertSame([['options' => '', 'kits' => 10]], $plan()['batches'][0]['mix']);
+        foreach (['' => 2, 'box=drilled' => 1, 'box=painted' => 9] as $options => $many) {
+            $this->postJson('/api/orders', [
+                'operationId' => (string) Str::uuid(),
+                'number' => "M-{$many}",
+                'placedOn' => now()->toDateString(),
+                'customer' => 'A. Reed',
+                'lines' => [['kitId' => $kit, 'quantity' => $many, 'options' => $options]],
+            ])->assertCreated();
+        }
+        // What the revision does not offer any more counts for nothing.
+        $mixed = $plan();
+        self::assertSame(
+            [['options' => '', 'kits' => 7], ['options' => 'box=drilled', 'kits' => 3]],
+            $mixed['batches'][0]['mix'],
+        );
+        $needed = array_column($mixed['lines'], 'needed', 'title');
+        self::assertSame(
+            [10, 7, 3],
+            [$needed['10k, Axial 1/4W'], $needed['plain, enclosure'] ?? 0, $needed['drilled, enclosure'] ?? 0],
+        );
+        self::assertSame(
+            ['7 Box kit', '3 Box kit (box: drilled)'],
+            array_column(array_column($mixed['lines'], 'origins', 'title')['10k, Axial 1/4W'], 'what'),
+        );
+    }
+
     private function withBox(): Release
     {
         return $this->app->make(ReleaseRevision::class)($this->kit(self::WITH_BOX)->id, null, (string) Str::uuid(), 0);

@@ -61,7 +61,10 @@ final class ReachTest extends TradeCase
         self::assertSame(['Fenland Parts', 5, 5], [$by['supplier'], $by['leadDays'], $by['kits']]);
         self::assertSame(1, $reach['unknownLead']);
         self::assertSame(
-            now()->parse((string) $by['soldOut'])->subDays(5 + (int) $by['packingDays'])->toDateString(),
+            now()
+                ->parse((string) $by['soldOut'])
+                ->subDays(5 + (int) $by['packingDays'])
+                ->toDateString(),
             $by['day'],
         );
     }
@@ -102,7 +105,10 @@ final class ReachTest extends TradeCase
     private function reach(): array
     {
         /** @var array<string, mixed> */
-        return $this->actingAs($this->maker)->getJson("/api/reach?kits={$this->kit}")->assertOk()->json('kits.0');
+        return $this->actingAs($this->maker)
+            ->getJson("/api/reach?kits={$this->kit}")
+            ->assertOk()
+            ->json('kits.0');
     }
 
     private function lot(string $part, string $pieces): void

@@ -73,7 +73,9 @@ final readonly class BuyingSheet
                 ),
             ];
             foreach ($needs[$id] as ['options' => $options, 'kits' => $many, 'needs' => $each]) {
-                $what = "{$many} {$kit->name}" . ($options === '' ? '' : ' (' . str_replace(';', ', ', $options) . ')');
+                $what =
+                    "{$many} {$kit->name}" .
+                    ($options === '' ? '' : ' (' . str_replace([';', '='], [', ', ': '], $options) . ')');
                 foreach ($each as $need) {
                     self::want($wanted, $need, $what, $many * $need['pieces']);
                     self::want($wanted, $need, "spares for {$kit->name}", $many * ($spares[$need['part']] ?? 0));
