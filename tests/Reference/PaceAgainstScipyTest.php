@@ -24,7 +24,8 @@ final class PaceAgainstScipyTest extends TestCase
             for _ in range(120):
                 sums = numpy.convolve(sums, one)
                 enough.append(float(sums[left:].sum()))
-            chance = lambda t: float((betabinom.pmf(numpy.arange(t + 1), t, with_, without) * numpy.array(enough[: t + 1])).sum())
+            hits = lambda t: betabinom.pmf(numpy.arange(t + 1), t, with_, without)
+            chance = lambda t: float((hits(t) * numpy.array(enough[: t + 1])).sum())
             first = next((t for t in range(1, 121) if chance(t) >= 0.9), None)
             drawn = None
             if day is not None:

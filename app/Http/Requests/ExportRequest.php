@@ -11,7 +11,7 @@ use App\Models\Revision;
 use App\Models\Run;
 use App\Models\Shop;
 use App\Models\Unit;
-use Illuminate\Support\Facades\DB;
+use App\Queries\Buying\Purchases;
 use Illuminate\Validation\Rule;
 use Illuminate\Validation\Validator;
 
@@ -93,9 +93,7 @@ final class ExportRequest extends OperationRequest
                     ExportKind::PackingSlip, ExportKind::CustomsLines => Order::query()
                         ->whereKey($this->integer('subject'))
                         ->exists(),
-                    ExportKind::PurchaseOrder => DB::table('purchases')
-                        ->where('id', $this->integer('subject'))
-                        ->exists(),
+                    ExportKind::PurchaseOrder => Purchases::has($this->integer('subject')),
                     ExportKind::LotSlip => Lot::query()->whereKey($this->integer('subject'))->exists(),
                     ExportKind::TapeRuler, null => true,
                 };

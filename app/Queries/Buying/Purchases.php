@@ -21,6 +21,11 @@ final readonly class Purchases
         return ['purchases' => $this->told(Row::all($page->cut($query->orderByDesc('id'))))] + $page->told($total);
     }
 
+    public static function has(int $id): bool
+    {
+        return DB::table('purchases')->where('id', $id)->exists();
+    }
+
     /** @return array<string, mixed> */
     public function purchase(int $id): array
     {
