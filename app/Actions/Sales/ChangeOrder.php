@@ -153,18 +153,28 @@ final readonly class ChangeOrder
     /** @return array<string, int> what it wants now, by article, price and currency */
     public static function present(int $orderId): array
     {
+        return self::presentOf([$orderId])[$orderId] ?? [];
+    }
+
+    /**
+     * @param list<int> $orders
+     * @return array<int, array<string, int>> order to what it wants now; none where it wants nothing
+     */
+    public static function presentOf(array $orders): array
+    {
         $sums = [];
         foreach (
             Row::all(
                 DB::table('order_lines')
-                    ->where('order_id', $orderId)
-                    ->groupBy('article_id', 'unit_price', 'currency')
+                    ->whereIn('order_id', $orders)
+                    ->groupBy('order_id', 'article_id', 'unit_price', 'currency')
                     ->havingRaw('sum(quantity) <> 0')
                     ->orderByRaw('min(id)')
-                    ->selectRaw('article_id, unit_price, currency, sum(quantity)::int as n'),
+                    ->selectRaw('order_id, article_id, unit_price, currency, sum(quantity)::int as n'),
             ) as $row
         ) {
-            $sums["{$row->int('article_id')} {$row->int('unit_price')} {$row->text('currency')}"] = $row->int('n');
+            $key = "{$row->int('article_id')} {$row->int('unit_price')} {$row->text('currency')}";
+            $sums[$row->int('order_id')][$key] = $row->int('n');
         }
 
         return $sums;

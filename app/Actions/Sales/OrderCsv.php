@@ -30,6 +30,7 @@ final readonly class OrderCsv
             return new OrderRows($table, $columns, [], [], [], false);
         }
         $sold = SoldNames::all($how->names);
+        $ours = Shop::ours()->currency;
         $days = DayColumn::of(
             array_map(static fn(Row $row): string => $columns->cell($row, 'date'), $table->rows),
             $how->dayFirst,
@@ -60,7 +61,7 @@ final readonly class OrderCsv
                 'article' => self::article($cell, $sold),
                 'quantity' => (int) $cell('quantity'),
                 'unitPrice' => self::minor($cell('price')) ?? 0,
-                'currency' => $cell('currency') === '' ? Shop::ours()->currency : strtoupper($cell('currency')),
+                'currency' => $cell('currency') === '' ? $ours : strtoupper($cell('currency')),
             ];
         }
         $good = [];

@@ -8,11 +8,15 @@ use App\Models\Article;
 use App\Models\Kit;
 use App\Models\Order;
 use App\Support\Row;
+use Chiralex\Trade\Dealing;
 use Illuminate\Support\Facades\DB;
 
 /** What a table says of orders that are known already: the same, or something else. */
-final readonly class OrderDifference
+final class OrderDifference
 {
+    /** @var array<string, string> kits as they are sold, to their article */
+    private array $articles = [];
+
     /**
      * @param list<NewOrder> $orders
      * @return array<string, list<string>> known number to what is said otherwise, empty where all is the same
@@ -21,11 +25,15 @@ final readonly class OrderDifference
     {
         $numbers = array_map(static fn(NewOrder $order): string => $order->number, $orders);
         $ids = Order::query()->whereIn('number', $numbers)->pluck('id', 'number');
+        /** @var list<int> $known */
+        $known = $ids->values()->all();
+        $present = ChangeOrder::presentOf($known);
+        $asked = new self();
         $differences = [];
         foreach ($orders as $order) {
             $id = $ids->get($order->number);
             if (is_int($id)) {
-                $differences[$order->number] = self::words(ChangeOrder::present($id), self::asked($order), $id);
+                $differences[$order->number] = self::words($present[$id] ?? [], $asked->sums($order), $id);
             }
         }
 
@@ -56,11 +64,11 @@ final readonly class OrderDifference
     }
 
     /** @return array<string, int> */
-    private static function asked(NewOrder $order): array
+    private function sums(NewOrder $order): array
     {
         $sums = [];
         foreach ($order->lines as $line) {
-            $article = is_int($line['article']) ? $line['article'] : self::known($line['article']);
+            $article = is_int($line['article']) ? $line['article'] : $this->article($line['article']);
             $key = "{$article} {$line['unitPrice']} {$line['currency']}";
             $sums[$key] = ($sums[$key] ?? 0) + $line['quantity'];
         }
@@ -69,6 +77,13 @@ final readonly class OrderDifference
     }
 
     /** The article if it is one already; else the kit, so that nothing is made by looking. */
+    private function article(PackedAs $packed): string
+    {
+        $key = "{$packed->kitId} {$packed->options} {$packed->packSize} {$packed->dealing->value}";
+
+        return $this->articles[$key] ??= self::known($packed);
+    }
+
     private static function known(PackedAs $packed): string
     {
         $row = Row::first(
@@ -77,6 +92,7 @@ final readonly class OrderDifference
                 ->where('kit_id', $packed->kitId)
                 ->where('options', $packed->options)
                 ->where('pack_size', $packed->packSize)
+                ->where('dealing', Dealing::of($packed->packSize, $packed->dealing)->value)
                 ->select('id'),
         );
 

@@ -45,7 +45,7 @@ export function TablePreview({ file, onLeave, onBooked }: Props) {
               book.mutate({ file, reading }, { onSuccess: onBooked });
             }}
           >
-            {table ? bookWords(table, reading.changes === true) : 'Book'}
+            {book.isPending ? 'Booking the orders …' : table ? bookWords(table, reading.changes === true) : 'Book'}
           </Button>
         </>
       }
