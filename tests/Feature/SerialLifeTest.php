@@ -88,6 +88,7 @@ final class SerialLifeTest extends TradeCase
             ->assertCreated()
             ->assertJsonPath('life.may', ['freed', 'scrapped']);
         $this->move($unit, 'scrapped', 'board cracked')->assertCreated()->assertJsonPath('life.may', []);
+        $this->life('')->assertJsonPath('waiting', []);
         self::assertSame(
             'scrapped: board cracked',
             array_column((array) $this->life($serial)->json('life.events'), 'what')[7],

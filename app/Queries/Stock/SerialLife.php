@@ -18,6 +18,8 @@ use Illuminate\Support\Facades\DB;
  */
 final readonly class SerialLife
 {
+    /** Kits that are shown as waiting. */
+    private const WAITING = 60;
     private const WORDS = [
         'packed' => 'packed',
         'unpacked' => 'taken apart',
@@ -32,12 +34,32 @@ final readonly class SerialLife
 
     public function __construct(private OurSerials $serials) {}
 
-    /** @return array{life: ?array<string, mixed>, near: list<string>} */
+    /** @return array{life: ?array<string, mixed>, near: list<string>, waiting: list<array{serial: string, entry: string}>} */
     public function of(string $typed): array
     {
         $unit = $this->serials->unit($typed);
 
-        return ['life' => $unit === null ? null : $this->life($unit), 'near' => $this->serials->near($typed)];
+        return [
+            'life' => $unit === null ? null : $this->life($unit),
+            'near' => $this->serials->near($typed),
+            'waiting' => $this->waiting(),
+        ];
+    }
+
+    /** @return list<array{serial: string, entry: string}> kits that came back or are held, until somebody looks them through; the oldest first */
+    private function waiting(): array
+    {
+        return array_map(
+            static fn(Row $row): array => ['serial' => $row->text('serial'), 'entry' => $row->text('entry')],
+            Row::all(
+                DB::table('unit_states')
+                    ->join('units', 'units.id', '=', 'unit_id')
+                    ->whereIn('entry', [Whereabouts::Returned->value, Whereabouts::Held->value])
+                    ->orderBy('at')
+                    ->limit(self::WAITING)
+                    ->select(['serial', 'entry']),
+            ),
+        );
     }
 
     /** @return array<string, mixed> */
@@ -193,7 +215,8 @@ final readonly class SerialLife
                     ->selectRaw(
                         'reports.id, reports.created_at, reports.text, causes, report_states.symptom, judged, at',
                     ),
-            ) as $row
+            )
+            as $row
         ) {
             $to = "/reports?open={$row->int('id')}";
             $events[] = [
@@ -209,7 +232,8 @@ final readonly class SerialLife
                         ->where('report_id', $row->int('id'))
                         ->orderBy('id')
                         ->select(['created_at']),
-                ) as $answer
+                )
+                as $answer
             ) {
                 $events[] = [
                     'at' => $answer->time('created_at')->toIso8601String(),

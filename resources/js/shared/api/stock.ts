@@ -99,7 +99,6 @@ export function useLook() {
 /** The life of one kit by its serial, or the serials that are nearest. */
 export function useSerialLife(serial: string) {
   return useQuery<SerialLife>({
-    enabled: serial.trim() !== '',
     queryKey: ['stock', 'life', serial],
     queryFn: () => data(api.get('/serials/life', { params: { query: { serial } } })),
   });

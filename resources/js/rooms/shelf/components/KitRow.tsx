@@ -58,8 +58,13 @@ function Reach({ kit, reach }: { kit: ShelfRow; reach: KitReach }) {
   const today = new Date().toISOString().slice(0, 10);
   const order = orderByWords(reach, today);
   return (
-    <div className={styles['reach']} title={reachWhy(reach)}>
-      <dt>{packableWords(reach)}</dt>
+    <div className={styles['reach']}>
+      <dt>
+        {packableWords(reach)}{' '}
+        <Button look="link" title={reachWhy(reach)}>
+          Why?
+        </Button>
+      </dt>
       <dd>
         {soldOutWords(reach)}
         {order !== '' && (

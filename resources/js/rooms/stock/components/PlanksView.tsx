@@ -1,7 +1,7 @@
 import { useState } from 'react';
 import { FIRST, usePlanks, useReach, useShelf, type ShelfRow } from '@/shared/api';
 import { isDue, orderByWords, reachWhy, soldOutWords } from '@/shared/kit';
-import { KitChooser, Loading, Notice, TextLink } from '@/shared/ui';
+import { Button, KitChooser, Loading, Notice, TextLink } from '@/shared/ui';
 import { ceiling, kitsWords, plankWhy, waterWords } from '../planks';
 import { PlankBar } from './PlankBar';
 import { clsx } from 'clsx';
@@ -43,12 +43,17 @@ export function PlanksView({ mayBuy }: { mayBuy: boolean }) {
             {kitsWords(sheet.later)} <span className={ink['verdi']}>once the orders have come</span>
           </span>
         )}
-        {reach && soldOutWords(reach) !== '' && <span title={reachWhy(reach)}>{soldOutWords(reach)}</span>}
+        {reach && soldOutWords(reach) !== '' && <span>{soldOutWords(reach)}</span>}
         {reach && orderByWords(reach, today) !== '' && (
-          <span className={isDue(reach, today) ? ink['ochre'] : undefined} title={reachWhy(reach)}>
+          <span className={isDue(reach, today) ? ink['ochre'] : undefined}>
             {isDue(reach, today) && '▲ '}
             {orderByWords(reach, today)}
           </span>
+        )}
+        {reach && (
+          <Button look="link" title={reachWhy(reach)}>
+            Why?
+          </Button>
         )}
       </div>
       {planks.error && <Notice title="The planks cannot be shown" text={planks.error.message} />}

@@ -18,6 +18,7 @@ export function SerialsView({ mayPack }: { mayPack: boolean }) {
   const serial = search.get('serial') ?? '';
   const [typed, setTyped] = useState(serial);
   const found = useSerialLife(serial);
+  const waiting = found.data?.waiting ?? [];
   const open = (next: string) => {
     setTyped(next);
     setSearch({ view: 'serials', serial: next });
@@ -46,11 +47,31 @@ export function SerialsView({ mayPack }: { mayPack: boolean }) {
         </Button>
       </form>
       {found.error && <Notice title="The serial cannot be shown" text={found.error.message} />}
+      {waiting.length > 0 && found.data?.life == null && (
+        <div className={styles['waiting']}>
+          <h3>To be looked through</h3>
+          <ul>
+            {waiting.map((each) => (
+              <li key={each.serial}>
+                <Button
+                  look="link"
+                  onClick={() => {
+                    open(each.serial);
+                  }}
+                >
+                  {each.serial}
+                </Button>{' '}
+                <span className={ink['quiet']}>{ENTRIES[each.entry] ?? each.entry}</span>
+              </li>
+            ))}
+          </ul>
+        </div>
+      )}
       {serial === '' && (
         <Notice title="One kit, one line" text="Type a serial: where it was packed, sold, built and reported." />
       )}
       {serial !== '' && !found.data && !found.error && <Loading what="Reading its life" />}
-      {found.data?.life === null && (
+      {serial !== '' && found.data?.life === null && (
         <div className={styles['none']}>
           <p>
             No kit of ours has the serial <b className={ink['m']}>{serial}</b>.
