@@ -77,7 +77,9 @@ return new class extends Migration {
         );
         DB::statement("update order_states set turn = placed_on - date '2000-01-01' + order_id * 0.000000001");
         DB::statement('create index order_states_turn on order_states (closed, turn)');
-        DB::statement("create index unit_moves_packed on unit_moves (created_at) where entry = 'packed' and sequence = 1");
+        DB::statement(
+            "create index unit_moves_packed on unit_moves (created_at) where entry = 'packed' and sequence = 1",
+        );
         DB::statement("create or replace function keep_order_state() returns trigger language plpgsql security definer set search_path = public as \$\$ begin
             insert into order_states (order_id, placed_on, wanted, turn)
                 select new.order_id, placed_on, 0, placed_on - date '2000-01-01' + new.order_id * 0.000000001

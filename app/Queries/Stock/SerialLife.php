@@ -215,8 +215,7 @@ final readonly class SerialLife
                     ->selectRaw(
                         'reports.id, reports.created_at, reports.text, causes, report_states.symptom, judged, at',
                     ),
-            )
-            as $row
+            ) as $row
         ) {
             $to = "/reports?open={$row->int('id')}";
             $events[] = [
@@ -232,8 +231,7 @@ final readonly class SerialLife
                         ->where('report_id', $row->int('id'))
                         ->orderBy('id')
                         ->select(['created_at']),
-                )
-                as $answer
+                ) as $answer
             ) {
                 $events[] = [
                     'at' => $answer->time('created_at')->toIso8601String(),
