@@ -5,9 +5,7 @@ declare(strict_types=1);
 namespace App\Queries\Buying;
 
 use App\Models\Kit;
-use Brick\Math\BigDecimal;
 use Chiralex\Supply\Plank;
-use Chiralex\Supply\Planks;
 
 /** How far each part of a kit reaches, in kits, the shortest first. */
 final readonly class KitPlanks
@@ -19,21 +17,7 @@ final readonly class KitPlanks
     {
         $revision = $this->needs->revision($kitId);
         $needs = array_column($this->needs->of($revision), null, 'part');
-        $balance = new PartsBalance();
-        $planks = Planks::of(
-            array_values(
-                array_map(
-                    static fn(array $need): Plank => new Plank(
-                        $need['part'],
-                        BigDecimal::of($need['pieces']),
-                        $balance->onHand($need['part']),
-                        $balance->promised($need['part']),
-                        $balance->onOrder($need['part']),
-                    ),
-                    $needs,
-                ),
-            ),
-        );
+        $planks = (new PartsBalance())->planks($needs);
 
         return [
             'kitId' => $kitId,

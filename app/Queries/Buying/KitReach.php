@@ -9,9 +9,7 @@ use App\Models\Kit;
 use App\Queries\Sales\Packing;
 use App\Queries\Sales\RunsOut;
 use App\Support\Row;
-use Brick\Math\BigDecimal;
 use Chiralex\Supply\LastDay;
-use Chiralex\Supply\Plank;
 use Chiralex\Supply\Planks;
 use Illuminate\Database\Eloquent\ModelNotFoundException;
 use Illuminate\Support\Facades\DB;
@@ -52,20 +50,7 @@ final readonly class KitReach
         );
         $reach = [];
         foreach ($needs as $kit => $parts) {
-            $planks = Planks::of(
-                array_values(
-                    array_map(
-                        static fn(array $need): Plank => new Plank(
-                            $need['part'],
-                            BigDecimal::of($need['pieces']),
-                            $balance->onHand($need['part']),
-                            $balance->promised($need['part']),
-                            $balance->onOrder($need['part']),
-                        ),
-                        $parts,
-                    ),
-                ),
-            );
+            $planks = $balance->planks($parts);
             $sold = $runsOut->sold($kit);
             // What runs are packing is as good as there: its parts are taken off the planks.
             $comes = $coming[$kit] ?? 0;

@@ -6,10 +6,16 @@ namespace App\Queries\Buying;
 
 use App\Support\Row;
 use Brick\Math\BigDecimal;
+use Chiralex\Supply\Plank;
+use Chiralex\Supply\Planks;
 use Chiralex\Trade\Dealing;
 use Illuminate\Support\Facades\DB;
 
-/** Of each part: what lies in stock and is not on hold, what unfinished runs still take, what is ordered and has not come. */
+/**
+ * Of each part: what lies in stock and is not on hold, what unfinished runs still take, what is ordered and has not come.
+ *
+ * @phpstan-import-type Need from KitNeeds
+ */
 final readonly class PartsBalance
 {
     /** @var array<string, BigDecimal> */
@@ -42,6 +48,29 @@ final readonly class PartsBalance
             $this->promised[$part] ?? [],
             static fn(BigDecimal $sum, BigDecimal $each): BigDecimal => $sum->plus($each),
             BigDecimal::zero(),
+        );
+    }
+
+    /**
+     * How far each part of a kit reaches.
+     *
+     * @param array<array-key, Need> $needs
+     */
+    public function planks(array $needs): Planks
+    {
+        return Planks::of(
+            array_values(
+                array_map(
+                    fn(array $need): Plank => new Plank(
+                        $need['part'],
+                        BigDecimal::of($need['pieces']),
+                        $this->onHand($need['part']),
+                        $this->promised($need['part']),
+                        $this->onOrder($need['part']),
+                    ),
+                    $needs,
+                ),
+            ),
         );
     }
 

@@ -5,6 +5,7 @@ import { useOrderDeed, type OrderSheet } from '@/shared/api';
 import { Button, Dialog, Input, Refusal, Select } from '@/shared/ui';
 import ink from '@/shared/style/ink.module.css';
 import ui from '@/shared/ui/ui.module.css';
+import { NoteField } from './NoteField';
 import styles from './sales.module.css';
 
 type Props = { sheet: OrderSheet; onLeave: () => void };
@@ -101,17 +102,7 @@ export function CameBack({ sheet, onLeave }: Props) {
             <option value="money">none is sent, the money goes back</option>
           </Select>
         </div>
-        <div className={ui['field']}>
-          <label htmlFor="return-note">why it came back</label>
-          <Input
-            id="return-note"
-            value={note}
-            maxLength={160}
-            onChange={(event) => {
-              setNote(event.target.value);
-            }}
-          />
-        </div>
+        <NoteField id="return-note" label="why it came back" note={note} onNote={setNote} />
         <p className={ink['quiet']}>
           Kits that are back wait in Stock, under Serials, to be looked through: packed again, or scrapped.
         </p>

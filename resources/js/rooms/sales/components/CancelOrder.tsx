@@ -1,7 +1,7 @@
 import { useState } from 'react';
 import { useOrderDeed, type OrderSheet } from '@/shared/api';
-import { Button, Dialog, Input, Refusal } from '@/shared/ui';
-import ui from '@/shared/ui/ui.module.css';
+import { Button, Dialog, Refusal } from '@/shared/ui';
+import { NoteField } from './NoteField';
 import { kits } from './orderColumns';
 
 type Props = { sheet: OrderSheet; onLeave: () => void };
@@ -40,17 +40,7 @@ export function CancelOrder({ sheet, onLeave }: Props) {
         {order.allocated > 0 && ' What is set aside goes back into stock.'}
         {sheet.source === 'report' && ' The pieces go back into their bin.'} It can be taken up again.
       </p>
-      <div className={ui['field']}>
-        <label htmlFor="cancel-note">why, for the book</label>
-        <Input
-          id="cancel-note"
-          value={note}
-          maxLength={160}
-          onChange={(event) => {
-            setNote(event.target.value);
-          }}
-        />
-      </div>
+      <NoteField id="cancel-note" label="why, for the book" note={note} onNote={setNote} />
     </Dialog>
   );
 }

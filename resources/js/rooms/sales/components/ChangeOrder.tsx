@@ -1,12 +1,12 @@
 import { useState } from 'react';
 import { useOrderDeed, type OrderSheet } from '@/shared/api';
-import { Button, Dialog, Input, Refusal } from '@/shared/ui';
+import { Button, Dialog, Refusal } from '@/shared/ui';
 import ink from '@/shared/style/ink.module.css';
-import ui from '@/shared/ui/ui.module.css';
 import { drafted, fault, given, type DraftLine } from '../lines';
 import { useLineDraft } from '../useLineDraft';
 import { LineAdder } from './LineAdder';
 import { LineList } from './LineList';
+import { NoteField } from './NoteField';
 import styles from './sales.module.css';
 
 type Props = { sheet: OrderSheet; onLeave: () => void };
@@ -59,17 +59,7 @@ export function ChangeOrder({ sheet, onLeave }: Props) {
             draft.clear();
           }}
         />
-        <div className={ui['field']}>
-          <label htmlFor="change-note">why, for the book</label>
-          <Input
-            id="change-note"
-            value={note}
-            maxLength={160}
-            onChange={(event) => {
-              setNote(event.target.value);
-            }}
-          />
-        </div>
+        <NoteField id="change-note" label="why, for the book" note={note} onNote={setNote} />
         {order.allocated > 0 && (
           <p className={ink['quiet']}>Where fewer are asked for than are set aside, all of it goes back first.</p>
         )}
