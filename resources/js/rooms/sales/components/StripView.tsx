@@ -120,7 +120,7 @@ export function StripView() {
             ))}
           </ol>
           {strip.data !== undefined && strip.data.more > 0 && (
-            <p className={clsx(styles['more'], ink['quiet'])}>{strip.data.more} younger ones stand under Orders.</p>
+            <p className={clsx(styles['more'], ink['quiet'])}>{strip.data.more} later ones stand under Orders.</p>
           )}
           <OrderSlip
             key={open.id}
