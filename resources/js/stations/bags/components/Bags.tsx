@@ -2,7 +2,7 @@ import { useMemo, useState } from 'react';
 import { useBags, useBagTrial, useParts, useScale, type Paper, useMe } from '@/shared/api';
 import { BoardView } from '@/shared/board';
 import { useKeys } from '@/shared/keys';
-import { useKit } from '@/shared/kit';
+import { useKit, useShowPart } from '@/shared/kit';
 import { Segment, Segments, Select, Split, TableActions, Loading, useView, Views } from '@/shared/ui';
 import { bagOf, freshName, names, rowsOf } from '../model';
 import { useBagDrag } from '../useBagDrag';
@@ -54,6 +54,7 @@ export function Bags() {
   const scale = useScale(kit.id);
   const trial = useBagTrial(kit.id, drag.grip, drag.target);
   const [view, openView] = useView<'bags' | 'cut' | 'weigh'>(['bags', 'cut', 'weigh']);
+  useShowPart(bags.data !== undefined);
   useKeys({
     Escape: () => {
       kit.select(null);

@@ -1,7 +1,7 @@
 import { useState, type CSSProperties } from 'react';
 import { useApproach, useBoards, type BoardDrawing, type BoardPart } from '@/shared/api';
 import { BoardPane } from '@/shared/board';
-import { useKit } from '@/shared/kit';
+import { useKit, useShowPart } from '@/shared/kit';
 import { Button, FileButton, Segment, Segments, Split, Loading } from '@/shared/ui';
 import { BoardFacts } from './BoardFacts';
 import { BoardFileList } from './BoardFileList';
@@ -29,6 +29,7 @@ export function Board() {
     const [x = 0, y = 0] = board.places?.move ?? [];
     void kit.save([placesEdit(board.name, x + way.x, y + way.y, board.places?.turn ?? 0)]);
   });
+  useShowPart(boards.data !== undefined);
   if (!boards.data) return <Loading what="Drawing the board" fault={boards.error} />;
   if (!board) return null;
   const parts = Object.entries(boards.data.parts as Record<string, BoardPart>).filter(

@@ -28,7 +28,7 @@ export function PlaceCauses({ faults, place }: Props) {
             {MEND_PLACES.map(({ place: at, station, name }, index) => (
               <Fragment key={at}>
                 {index > 0 && (index === MEND_PLACES.length - 1 ? ' or ' : ', ')}
-                <TextLink to={`/kits/${String(kit.id)}/${station}`}>{name}</TextLink>
+                <TextLink to={`/kits/${String(kit.id)}/${station}?part=${encodeURIComponent(place)}`}>{name}</TextLink>
               </Fragment>
             ))}
             .

@@ -45,6 +45,7 @@ export function CalloutCard({ callout, boards, current }: Props) {
   return (
     <article
       id={`callout-${callout.designator}`}
+      data-part={callout.designator}
       className={current ? clsx(styles['callout'], styles['current']) : styles['callout']}
     >
       {ends.length === 0 ? (

@@ -2,7 +2,7 @@ import { useMemo, useState } from 'react';
 import { useBoards, useManual, useMarks, useOrder } from '@/shared/api';
 import { BoardView, fittedBefore } from '@/shared/board';
 import { useKeys } from '@/shared/keys';
-import { useKit } from '@/shared/kit';
+import { useKit, useShowPart } from '@/shared/kit';
 import { Input, PrintButton, Split, Loading, TextLink } from '@/shared/ui';
 import { CalloutCard } from './CalloutCard';
 import { PadTable } from './PadTable';
@@ -35,6 +35,7 @@ export function Marks() {
     kit.select(next.designator);
     document.getElementById(`callout-${next.designator}`)?.scrollIntoView({ block: 'nearest' });
   };
+  useShowPart(marks.data !== undefined && boards.data !== undefined);
   useKeys({
     ArrowDown: () => {
       go(1);

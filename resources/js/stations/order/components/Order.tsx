@@ -1,7 +1,7 @@
-import { useState } from 'react';
+import { useEffect, useState } from 'react';
 import { useOrder, type Override } from '@/shared/api';
 import { useKeys } from '@/shared/keys';
-import { useFacing, useKit } from '@/shared/kit';
+import { useFacing, useKit, useShowPart } from '@/shared/kit';
 import { Notice, Split, useView, Loading } from '@/shared/ui';
 import { BoardView } from '@/shared/board';
 import { CircleNotice } from './CircleNotice';
@@ -49,6 +49,12 @@ export function Order() {
     onDrop: (grip, target) => void saveOverrides(moved(grip, target)),
     onCancel: trial.forget,
   });
+  const wanted = useShowPart(data !== undefined);
+  const holder =
+    wanted === null ? -1 : steps.findIndex(({ parts }) => parts.some((part) => part.designator === wanted));
+  useEffect(() => {
+    if (holder >= 0) setAt(holder);
+  }, [holder]);
   const go = (next: number) => {
     setAt(Math.max(0, Math.min(steps.length - 1, next)));
   };

@@ -1,8 +1,7 @@
-import { useEffect, useState } from 'react';
-import { useSearchParams } from 'react-router';
+import { useState } from 'react';
 import { useParts } from '@/shared/api';
 import { BoardView } from '@/shared/board';
-import { useKit } from '@/shared/kit';
+import { useKit, useShowPart } from '@/shared/kit';
 import { Split, useView, Loading } from '@/shared/ui';
 import { Differences } from './Differences';
 import { FileReport } from './FileReport';
@@ -22,12 +21,7 @@ export function Parts() {
   const [filter, setFilter] = useState('');
   const [sort, setSort] = useState<{ column: Column | null; down: boolean }>({ column: null, down: false });
   const [view, setView] = useView(VIEWS);
-  const [search] = useSearchParams();
-  const wanted = search.get('part');
-  const { select } = kit;
-  useEffect(() => {
-    if (wanted) select(wanted);
-  }, [wanted, select]);
+  useShowPart(parts.data !== undefined);
   if (!parts.data) return <Loading what="Reading the parts list" fault={parts.error} />;
   const lines = sorted(filtered(parts.data.lines, filter), sort.column, sort.down);
   const current =
