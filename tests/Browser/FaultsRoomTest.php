@@ -69,6 +69,13 @@ final class FaultsRoomTest extends BrowserCase
         $this->assertAccessible('Faults, mended');
         $this->click('.faults-mended button', 'take back');
         $this->gone('.faults-mended');
+        // From the cause to the very step, and to the very bag.
+        $this->click('.faults-causes a', 'its step');
+        $this->text('.order-step[aria-current="step"]', 'R3');
+        $this->press('8');
+        $this->click('.faults-feverrow', 'R3');
+        $this->click('.faults-causes a', 'its bag');
+        $this->text('body', 'R3 into');
     }
 
     public function test_a_bad_lot_is_stopped_in_one_go_and_taken_back(): void
