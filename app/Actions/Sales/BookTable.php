@@ -12,8 +12,6 @@ use Ramsey\Uuid\Uuid;
 /** Books the good orders of a table, each whole; what is known already is left as it is, or changed where somebody wants that. */
 final readonly class BookTable
 {
-    private const AT_ONCE = 100;
-
     public function __construct(private OrderCsv $csv, private TakeOrder $take, private ChangeOrder $change) {}
 
     /**
@@ -38,45 +36,23 @@ final readonly class BookTable
         SoldNames::keep($how->names);
         $told = OrderDifference::of(array_column($read->orders, 'order'));
         $counts = ['booked' => 0, 'changed' => 0, 'known' => 0, 'differ' => 0];
-        // Killed between, a part of the table is booked; dropped again, it books the rest.
-        foreach (array_chunk($read->orders, self::AT_ONCE) as $some) {
-            DB::transaction(function () use ($some, $told, $changes, $bytes, $name, $userId, &$counts, &$faults): void {
-                foreach ($some as ['order' => $order, 'rows' => $rows]) {
-                    try {
-                        $became = $this->one($order, $told[$order->number] ?? null, $changes, $bytes, $name, $userId);
-                        ++$counts[$became];
-                    } catch (OrderConflict $conflict) {
-                        $faults[] = "{$name}, row {$rows[0]}: {$conflict->getMessage()}";
-                    }
+        foreach ($read->orders as ['order' => $order, 'rows' => $rows]) {
+            $differs = ($told[$order->number] ?? []) !== [];
+            if (!isset($told[$order->number])) {
+                ++$counts[($this->take)($order, 'csv', null, $userId)['new'] ? 'booked' : 'known'];
+            } elseif (!$differs || !$changes) {
+                ++$counts[$differs ? 'differ' : 'known'];
+            } else {
+                try {
+                    $this->becomes($order, hash('sha256', $bytes), $name, $userId);
+                    ++$counts['changed'];
+                } catch (OrderConflict $conflict) {
+                    $faults[] = "{$name}, row {$rows[0]}: {$conflict->getMessage()}";
                 }
-            });
+            }
         }
 
         return $counts + ['faults' => $faults];
-    }
-
-    /**
-     * @param ?list<string> $differs what a known order is told otherwise; null where it is new
-     * @return 'booked'|'changed'|'known'|'differ'
-     * @throws OrderConflict when more has left than it would want
-     */
-    private function one(
-        NewOrder $order,
-        ?array $differs,
-        bool $changes,
-        string $bytes,
-        string $name,
-        ?int $userId,
-    ): string {
-        if ($differs === null) {
-            return ($this->take)($order, 'csv', null, $userId)['new'] ? 'booked' : 'known';
-        }
-        if ($differs === [] || !$changes) {
-            return $differs === [] ? 'known' : 'differ';
-        }
-        $this->becomes($order, hash('sha256', $bytes), $name, $userId);
-
-        return 'changed';
     }
 
     /** @throws OrderConflict when more has left than it would want */
