@@ -127,7 +127,10 @@ final class OrderChangeTest extends TradeCase
         $this->act($id, 'ship')->assertOk();
         $this->act($id, 'cancel', ['seen' => 0])
             ->assertStatus(409)
-            ->assertJsonPath('message', 'Order C-1 is so already; nothing was changed.');
+            ->assertJsonPath(
+                'message',
+                'Order C-1 is so already; nothing was changed. What has left is noted under Came back.',
+            );
         $this->change($id, 0, [[$this->kit, 1, '24.50']])
             ->assertStatus(409)
             ->assertJsonPath(
@@ -179,7 +182,7 @@ final class OrderChangeTest extends TradeCase
             ->assertStatus(409)
             ->assertJsonPath(
                 'message',
-                "Kit {$serials[0]} left in a class pack of 5; mark all its kits, or open the pack when it is back.",
+                "Kit {$serials[0]} left in a class pack of 5, which comes back whole; mark all its kits.",
             );
         $this->act($id, 'return', ['serials' => $serials, 'again' => false])
             ->assertOk()
@@ -204,10 +207,14 @@ final class OrderChangeTest extends TradeCase
             $this->act($row()[2], 'turn', ['before' => $row()[1]])->assertOk();
         }
         self::assertSame([$ids[2], $ids[0], $ids[1]], $row());
+        $this->act($ids[2], 'turn', ['before' => $ids[2]])->assertOk();
+        self::assertSame([$ids[2], $ids[0], $ids[1]], $row(), 'before itself it stays');
         $this->act($ids[2], 'turn', ['before' => null])->assertOk();
         self::assertSame([$ids[0], $ids[1], $ids[2]], $row());
         $this->act($ids[0], 'cancel', ['seen' => 0])->assertOk();
         $this->act($ids[0], 'turn', ['before' => $ids[2]])->assertStatus(409);
+        $this->act($ids[2], 'turn', ['before' => $ids[0]])->assertStatus(409);
+        self::assertSame([$ids[1], $ids[2]], $row(), 'what has gone moves nobody');
     }
 
     public function test_kits_with_the_same_letters_are_numbered_in_one_row(): void

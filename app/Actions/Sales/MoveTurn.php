@@ -19,7 +19,7 @@ final readonly class MoveTurn
 
     /**
      * @param ?int $before the order that it shall stand before; null: at the end
-     * @throws OrderConflict when it is closed
+     * @throws OrderConflict when one of the two is closed
      */
     public function __invoke(int $orderId, ?int $before, string $operationId, ?int $userId): void
     {
@@ -33,6 +33,9 @@ final readonly class MoveTurn
             if ($state === null || $state->flag('closed')) {
                 throw OrderConflict::closed(Order::query()->findOrFail($orderId)->number);
             }
+            if ($before === $orderId) {
+                return;
+            }
             DB::table('order_turns')->insert([
                 'operation_id' => $operationId,
                 'order_id' => $orderId,
@@ -44,6 +47,7 @@ final readonly class MoveTurn
         });
     }
 
+    /** @throws OrderConflict */
     private static function between(int $orderId, ?int $before): BigDecimal
     {
         $others = DB::table('order_states')->where('closed', false)->where('order_id', '<>', $orderId);
@@ -51,6 +55,9 @@ final readonly class MoveTurn
         $last = (clone $others)
             ->when($next !== null, static fn($query) => $query->where('turn', '<', $next))
             ->max('turn');
+        if ($before !== null && !is_string($next)) {
+            throw OrderConflict::closed(Order::query()->findOrFail($before)->number);
+        }
         if (!is_string($next)) {
             return BigDecimal::of(is_string($last) ? $last : 0)->plus(1);
         }

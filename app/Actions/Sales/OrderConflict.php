@@ -17,7 +17,7 @@ final class OrderConflict extends Refusal
 
     public static function nothing(string $number): self
     {
-        return new self("Order {$number} is so already; nothing was changed.");
+        return new self("Order {$number} is so already; nothing was changed. What has left is noted under Came back.");
     }
 
     public static function shipped(string $number, int $article, int $shipped): self
@@ -36,14 +36,12 @@ final class OrderConflict extends Refusal
 
     public static function wholePack(string $serial, int $kits): self
     {
-        return new self(
-            "Kit {$serial} left in a class pack of {$kits}; mark all its kits, or open the pack when it is back.",
-        );
+        return new self("Kit {$serial} left in a class pack of {$kits}, which comes back whole; mark all its kits.");
     }
 
     public static function closed(string $number): self
     {
-        return new self("Order {$number} is closed; its turn changes nothing.");
+        return new self("Order {$number} has left or was cancelled; reload the page, its turn counts no more.");
     }
 
     protected function status(): int

@@ -59,11 +59,6 @@ final readonly class FeedFolder
         $this->makeRoom($this->at('out'));
     }
 
-    public function path(): string
-    {
-        return $this->folder;
-    }
-
     private function at(string $part): string
     {
         $folder = "{$this->folder}/{$part}";

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Queries\Buying;
 
+use App\Queries\Sales\RunsOut;
 use App\Support\Row;
 use Chiralex\Supply\Apportion;
 use Illuminate\Support\Facades\DB;
@@ -11,8 +12,6 @@ use Illuminate\Support\Facades\DB;
 /** Of a batch how many kits are made with which options: by their share in the orders of the last half year. */
 final readonly class OptionMix
 {
-    private const WEEKS = 26;
-
     /** @var array<int, array<string, int>> */
     private array $ordered;
 
@@ -25,7 +24,7 @@ final readonly class OptionMix
             ->join('order_states', 'order_states.order_id', '=', 'order_lines.order_id')
             ->whereIn('form', ['kit', 'class'])
             ->whereIn('kit_id', $kits)
-            ->where('placed_on', '>', now()->subWeeks(self::WEEKS)->toDateString())
+            ->where('placed_on', '>', now()->subWeeks(RunsOut::WEEKS)->toDateString())
             ->groupBy('kit_id', 'options')
             ->havingRaw('sum(quantity) > 0')
             ->orderBy('options')

@@ -12,7 +12,7 @@ use Illuminate\Support\Facades\DB;
 final readonly class RunsOut
 {
     /** Orders of so many weeks tell how fast a kit sells. */
-    private const WEEKS = 26;
+    public const WEEKS = 26;
 
     /** @var array<int, array{int, int<1, max>}> */
     private array $ordered;
