@@ -106,6 +106,18 @@ final class FeedTest extends TradeCase
                 "F/7 ../x,\"Gwen, Tressel\",\"Kelp Lane 2, 4321 Saltmarsh\",Test kit,1,1,24.50,EUR,\n",
             file_get_contents("{$this->folder}/out/F-7-..-x.csv"),
         );
+        // Put back, changed and set aside anew, it is told anew.
+        $this->travel(2)->minutes();
+        $this->postJson("/api/orders/{$id}/change", [
+            'operationId' => (string) Str::uuid(),
+            'seen' => 0,
+            'lines' => [['kitId' => $run->release->revision->kit_id, 'quantity' => 2, 'price' => '24.50']],
+        ])->assertOk();
+        self::assertSame(0, $this->app->make(TellCarrier::class)());
+        $this->postJson("/api/orders/{$id}/allocate", ['operationId' => (string) Str::uuid()])->assertOk();
+        self::assertSame(1, $this->app->make(TellCarrier::class)());
+        self::assertSame(0, $this->app->make(TellCarrier::class)());
+        self::assertStringContainsString('Test kit,2,', (string) file_get_contents("{$this->folder}/out/F-7-..-x.csv"));
     }
 
     private function lay(string $name, string $bytes): void

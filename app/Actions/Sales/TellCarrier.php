@@ -16,9 +16,14 @@ use Chiralex\Table\CsvWriter;
 use ChiralexAdapters\BookPdf;
 use ChiralexAdapters\UnusableProgram;
 use ChiralexRender\Print\PageMark;
+use Closure;
+use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Facades\DB;
 
-/** For each parcel that is set aside a table of what the carrier asks, and its slip, come to lie in the folder; once each. */
+/**
+ * For each parcel that is set aside a table of what the carrier asks, and its slip, come to lie in the folder: once, and anew when it
+ * was set aside anew.
+ */
 final readonly class TellCarrier
 {
     private const AT_ONCE = 20;
@@ -43,7 +48,8 @@ final readonly class TellCarrier
                 report($fault);
                 continue;
             }
-            $told += DB::table('carrier_files')->insertOrIgnore(['order_id' => $order, 'created_at' => now()]);
+            DB::table('carrier_files')->updateOrInsert(['order_id' => $order], ['created_at' => now()]);
+            ++$told;
         }
 
         return $told;
@@ -52,13 +58,25 @@ final readonly class TellCarrier
     /** @return list<int> */
     private function parcels(): array
     {
+        $anew = static fn(string $book): Closure => static fn(Builder $moves): Builder => $moves
+            ->from($book)
+            ->whereColumn("{$book}.order_id", 'order_states.order_id')
+            ->where('entry', 'allocated')
+            ->whereColumn("{$book}.created_at", '>', 'carrier_files.created_at');
+
         /** @var list<int> */
         return DB::table('order_states')
+            ->leftJoin('carrier_files', 'carrier_files.order_id', '=', 'order_states.order_id')
             ->where('stage', 'allocated')
-            ->whereNotIn('order_id', DB::table('carrier_files')->select('order_id'))
-            ->orderBy('order_id')
+            ->where(
+                static fn(Builder $either): Builder => $either
+                    ->whereNull('carrier_files.order_id')
+                    ->orWhereExists($anew('unit_moves'))
+                    ->orWhereExists($anew('article_moves')),
+            )
+            ->orderBy('order_states.order_id')
             ->limit(self::AT_ONCE)
-            ->pluck('order_id')
+            ->pluck('order_states.order_id')
             ->all();
     }
 
