@@ -107,21 +107,10 @@ final readonly class OrderCsv
         return $named['article'] ??
             new PackedAs(
                 $named['kit'] ?? 0,
-                self::options($cell('options')),
+                OptionChoice::plain(str_replace(',', ';', $cell('options'))),
                 (int) ($cell('pack') === '' ? '1' : $cell('pack')),
                 Dealing::tryFrom($cell('dealing')) ?? Dealing::Single,
             );
-    }
-
-    /** `Box = drilled, power=jack` as one text. */
-    public static function options(string $text): string
-    {
-        $pairs = OptionChoice::parse(str_replace(',', ';', $text));
-
-        return implode(
-            ';',
-            array_map(static fn(string $name, string $value): string => "{$name}={$value}", array_keys($pairs), $pairs),
-        );
     }
 
     /** @return ?int minor units of a price such as 18.50; null when it is none */

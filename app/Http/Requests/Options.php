@@ -19,11 +19,6 @@ final readonly class Options
 
     public static function text(string $options): string
     {
-        $pairs = OptionChoice::parse(mb_substr($options, 0, self::LONGEST));
-
-        return implode(
-            ';',
-            array_map(static fn(string $name, string $value): string => "{$name}={$value}", array_keys($pairs), $pairs),
-        );
+        return OptionChoice::plain(mb_substr($options, 0, self::LONGEST));
     }
 }

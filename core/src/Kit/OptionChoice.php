@@ -22,6 +22,17 @@ final readonly class OptionChoice
         return $chosen;
     }
 
+    /** The same text whatever its order and its blanks: `Power = jack; box=drilled` is `Power=jack;box=drilled`. */
+    public static function plain(string $text): string
+    {
+        $pairs = self::parse($text);
+
+        return implode(
+            ';',
+            array_map(static fn(string $name, string $value): string => "{$name}={$value}", array_keys($pairs), $pairs),
+        );
+    }
+
     /**
      * One text for one choice: sorted by option, defaults left out.
      *

@@ -139,4 +139,10 @@ final class OptionsTest extends TestCase
 
         self::assertSame([['BOX1'], ['BOX2']], [$boxes('plain'), $boxes('drilled')]);
     }
+
+    public function test_a_choice_is_one_text_whatever_its_order_and_blanks(): void
+    {
+        self::assertSame('box=drilled;power=jack', OptionChoice::plain(' power = jack; box=drilled;nothing; =x'));
+        self::assertSame('', OptionChoice::plain(''));
+    }
 }
